@@ -1,0 +1,86 @@
+# shellcheck shell=bash
+# What the scripts share: where things are, a JDK, Debian packages, free ports. Source, do not run.
+GEMINAL_ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
+
+# One clear sentence with the remedy, then out.
+fail() {
+  printf 'geminal: %s\n' "$*" >&2
+  exit 1
+}
+
+say() { printf '%s\n' "$*"; }
+
+java_major() {
+  "$1/bin/java" -version 2>&1 | sed -n '1s/.*version "\([0-9]*\).*/\1/p'
+}
+
+# Sets JAVA_HOME to a JDK 25 or newer: the one given, else the newest under /usr/lib/jvm.
+need_jdk() {
+  local home best='' best_major=0 major
+  for home in "${JAVA_HOME:-}" /usr/lib/jvm/*; do
+    [[ -n $home && -x $home/bin/javac ]] || continue
+    major=$(java_major "$home")
+    if [[ ${major:-0} -ge 25 && $home == "${JAVA_HOME:-}" ]]; then
+      best=$home best_major=$major
+      break
+    fi
+    if [[ ${major:-0} -ge 25 && $major -gt $best_major ]]; then best=$home best_major=$major; fi
+  done
+  [[ -n $best ]] || fail "no JDK 25 or newer found; install one (or point JAVA_HOME at it) and start again."
+  export JAVA_HOME=$best
+  export MAVEN_OPTS="${MAVEN_OPTS:-} --sun-misc-unsafe-memory-access=allow --enable-native-access=ALL-UNNAMED"
+}
+
+need_build_tools() {
+  need_jdk
+  command -v mvn >/dev/null || fail "Maven is missing; install the package maven and start again."
+  command -v node >/dev/null || fail "Node is missing; install Node 20 or newer and start again."
+  command -v npm >/dev/null || fail "npm is missing; install npm 11 or newer and start again."
+}
+
+# need_package COMMAND PACKAGE...: installs Debian packages unless the command is there.
+need_package() {
+  local command=$1 log
+  shift
+  PATH=$PATH:/usr/sbin command -v "$command" >/dev/null && return
+  [[ $(id -u) == 0 ]] || fail "$command is missing; as root run: apt-get install --no-install-recommends $*"
+  command -v apt-get >/dev/null || fail "$command is missing and this is no Debian; install $* and start again."
+  say "installing $* …"
+  log=$(mktemp)
+  if ! { apt-get update && DEBIAN_FRONTEND=noninteractive apt-get install -y --no-install-recommends "$@"; } >"$log" 2>&1; then
+    tail -n 5 "$log" >&2
+    rm -f "$log"
+    fail "$* could not be installed; the lines above say why."
+  fi
+  rm -f "$log"
+}
+
+need_mariadb() { need_package mariadbd mariadb-server-core mariadb-client-core; }
+need_chromium() { need_package chromium chromium; }
+
+port_is_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+free_port() {
+  local port
+  for _ in {1..100}; do
+    port=$((20000 + RANDOM % 20000))
+    if port_is_free "$port"; then
+      printf '%s' "$port"
+      return
+    fi
+  done
+  fail "no free port found on 127.0.0.1."
+}
+
+# Ends a process by pid and waits until it is gone; gives up and kills after 20 s.
+end_process() {
+  local pid=$1
+  kill "$pid" 2>/dev/null || return 0
+  for _ in {1..200}; do
+    kill -0 "$pid" 2>/dev/null || return 0
+    sleep 0.1
+  done
+  kill -9 "$pid" 2>/dev/null || true
+}
+
+pid_alive() { [[ -f $1 ]] && kill -0 "$(<"$1")" 2>/dev/null; }

@@ -1,0 +1,104 @@
+package app.geminal.billet;
+
+import app.geminal.layers.LayerSequence;
+import app.geminal.operation.Fold;
+import app.geminal.operation.Restack;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Says why a bar shows as many layers as it does: "why 61 and not 65". */
+public final class CountWords {
+  private CountWords() {}
+
+  /**
+   * The reason for the visible count at one stage, as sentences. The last step that joined anything
+   * is worked out in full; what came before it enters as the count of one bar.
+   *
+   * @param index into the Run's stages
+   */
+  public static String of(Run run, int index) {
+    List<Stage> past = run.stages().subList(0, index + 1);
+    int laid = index;
+    while (past.get(laid).joints() == 0 && laid > 0) {
+      laid--;
+    }
+    List<String> words = new ArrayList<>();
+    words.add(
+        laid == 0 ? stackWords(past.getFirst()) : joinWords(past.get(laid - 1), past.get(laid)));
+    long gone = past.subList(laid + 1, index + 1).stream().mapToLong(Stage::gone).sum();
+    if (gone > 0) {
+      words.add(
+          "Fire and grinding have since taken %s off the outside."
+              .formatted(counted(gone, "whole layer")));
+    }
+    Stage now = past.getLast();
+    long shop = now.bars().shopCount();
+    if (shop != now.visibleCount()) {
+      words.add(
+          "The count at the saw stays %,d, because it multiplies pieces and bars and lets nothing merge."
+              .formatted(shop));
+    }
+    return String.join(" ", words);
+  }
+
+  private static String stackWords(Stage stack) {
+    long pieces = stack.bars().shopCount();
+    if (stack.merged() == 0) {
+      return pieces == 1
+          ? "One piece is one layer."
+          : "%,d pieces, and no two of one steel touch: every piece is a layer.".formatted(pieces);
+    }
+    return "%,d pieces, and at %s of %d joints both are of one steel and become one layer: %,d − %d = %,d."
+        .formatted(
+            pieces, all(stack), stack.joints(), pieces, stack.merged(), stack.visibleCount());
+  }
+
+  private static String joinWords(Stage before, Stage after) {
+    return switch (after.step().map(Step::operation).orElseThrow()) {
+      case Restack restack -> restackWords(restack, before, after);
+      case Fold _ -> foldWords(before, after);
+      default -> throw new IllegalStateException("Only a restack or a fold makes joints.");
+    };
+  }
+
+  private static String restackWords(Restack restack, Stage before, Stage after) {
+    int bars = before.bars().count();
+    long sheets = (bars - 1L) * restack.between().size();
+    long sum = bars * before.visibleCount() + sheets;
+    String parts =
+        "%d bars of %,d layers".formatted(bars, before.visibleCount())
+            + (sheets > 0
+                ? " and %,d pieces between make %,d".formatted(sheets, sum)
+                : " make %,d".formatted(sum));
+    if (after.merged() == 0) {
+      return parts + ". At every joint two different steels meet, so nothing merges.";
+    }
+    return parts
+        + ". At %s of %d joints two %sfaces meet and become one layer: %,d − %d = %,d."
+            .formatted(
+                all(after),
+                after.joints(),
+                meetingSteel(before.bars().layers()),
+                sum,
+                after.merged(),
+                after.visibleCount());
+  }
+
+  private static String foldWords(Stage before, Stage after) {
+    return "A fold lays the top face on itself, and two %s faces become one layer: 2 × %,d − 1 = %,d."
+        .formatted(before.bars().layers().topSteel(), before.visibleCount(), after.visibleCount());
+  }
+
+  /** Names the steel where only one can be meant. */
+  private static String meetingSteel(LayerSequence bar) {
+    return bar.topSteel().equals(bar.bottomSteel()) ? bar.topSteel() + " " : "like ";
+  }
+
+  private static String all(Stage laid) {
+    return laid.merged() == laid.joints() ? "all" : Long.toString(laid.merged());
+  }
+
+  private static String counted(long n, String thing) {
+    return "%,d %s%s".formatted(n, thing, n == 1 ? "" : "s");
+  }
+}

@@ -1,0 +1,13 @@
+package app.geminal.ledger;
+
+/** Why steel is gone from the bar. */
+public enum LossKind {
+  /** Burnt to oxide in the fire. */
+  SCALE,
+  /** Ground away. */
+  GRINDING,
+  /** Turned to dust by the saw. */
+  KERF,
+  /** Cut off: ragged ends, edges, the end of a fold. */
+  TRIM
+}

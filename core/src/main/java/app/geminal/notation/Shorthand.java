@@ -1,0 +1,45 @@
+package app.geminal.notation;
+
+import app.geminal.billet.Plan;
+import app.geminal.operation.Operation;
+import app.geminal.operation.Practice;
+import app.geminal.units.UnitSystem;
+
+/** Writes plans as one line and reads them back. */
+public final class Shorthand {
+  private Shorthand() {}
+
+  /**
+   * One line for a plan; {@link #parse} with the same units and practice gives an equal plan, but
+   * for the steps' keys.
+   */
+  public static String format(Plan plan, UnitSystem units, Practice practice) {
+    return new ShorthandWriter(units, practice).plan(plan);
+  }
+
+  /** The words for one step, as they stand in the line. */
+  public static String format(Operation operation, UnitSystem units, Practice practice) {
+    return new ShorthandWriter(units, practice).operation(operation);
+  }
+
+  /**
+   * Reads a line.
+   *
+   * @param line shorthand, at most 20 000 characters
+   * @param units meant where a length or temperature carries none
+   * @param practice fills in what the line leaves out
+   * @throws Misread with the place, when it cannot be read
+   */
+  public static Plan parse(String line, UnitSystem units, Practice practice) {
+    return new ShorthandReader(units, practice).plan(line);
+  }
+
+  /**
+   * Reads one step.
+   *
+   * @throws Misread with the place, when it cannot be read
+   */
+  public static Operation parseStep(String words, UnitSystem units, Practice practice) {
+    return new ShorthandReader(units, practice).operation(words);
+  }
+}

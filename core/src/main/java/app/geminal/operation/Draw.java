@@ -1,0 +1,65 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.check.Require;
+import app.geminal.heat.Scale;
+import app.geminal.layup.Stack;
+import app.geminal.units.Measure;
+
+/**
+ * Drawing out to a section. Volume is kept less scale; the length follows from it.
+ *
+ * @param widthMm of the section wanted; above 0, at most 1000
+ * @param heightMm of the section wanted, through the layers; above 0, at most 1000
+ * @param heats 1 to 60; each costs scale at the shop's drawing heat
+ */
+public record Draw(double widthMm, double heightMm, int heats) implements Operation {
+  private static final double LONGEST_MM = 20_000;
+
+  /** Checks every field. */
+  public Draw {
+    Require.lengthAbove("widthMm", widthMm, 0, Stack.WIDEST_MM);
+    Require.lengthAbove("heightMm", heightMm, 0, Stack.WIDEST_MM);
+    Require.count("heats", heats, 1, 60);
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Practice practice) {
+    double skin =
+        heats
+            * Scale.recessionMm(
+                practice.drawTemperatureC(), practice.drawHeatMin(), practice.atmosphere());
+    return switch (ScaleLoss.takenFrom(bars, skin)) {
+      case Impossible no -> no;
+      case Done scaled -> shaped(scaled);
+    };
+  }
+
+  private Outcome shaped(Done scaled) {
+    Bars before = scaled.bars();
+    if (widthMm * heightMm > before.widthMm() * before.heightMm()) {
+      return new Impossible(
+          "heightMm",
+          "Drawing makes a bar longer, and %s × %s is a bigger section than the %s × %s that is there."
+              .formatted(
+                  Measure.mm(widthMm),
+                  Measure.mm(heightMm),
+                  Measure.mm(before.widthMm()),
+                  Measure.mm(before.heightMm())),
+          "Choose a smaller width or height, or start with more steel.");
+    }
+    Bars after = before.reshaped(widthMm, heightMm);
+    if (after.lengthMm() > LONGEST_MM) {
+      return new Impossible(
+          "heightMm",
+          "The bar would be %s long.".formatted(Measure.mm(after.lengthMm())),
+          "Choose a bigger section or cut the bar first.");
+    }
+    return new Done(after, scaled.losses(), scaled.added(), 0);
+  }
+
+  /** The same draw to another height. */
+  public Draw withHeightMm(double newHeightMm) {
+    return new Draw(widthMm, newHeightMm, heats);
+  }
+}

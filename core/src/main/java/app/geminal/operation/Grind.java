@@ -1,0 +1,42 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.check.Require;
+import app.geminal.layers.Face;
+import app.geminal.ledger.Amount;
+import app.geminal.ledger.Loss;
+import app.geminal.ledger.LossKind;
+import app.geminal.units.Measure;
+
+/**
+ * Grinding the broad faces: to bright metal before a restack, or to the finished thickness.
+ *
+ * @param bottomMm off the bottom face; 0 to 100
+ * @param topMm off the top face; 0 to 100
+ */
+public record Grind(double bottomMm, double topMm) implements Operation {
+  private static final double LEAST_LEFT_MM = 0.01;
+
+  /** Checks both fields. */
+  public Grind {
+    Require.lengthUpTo("bottomMm", bottomMm, 100);
+    Require.lengthUpTo("topMm", topMm, 100);
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Practice practice) {
+    if (bars.heightMm() - bottomMm - topMm < LEAST_LEFT_MM) {
+      return new Impossible(
+          bottomMm > topMm ? "bottomMm" : "topMm",
+          "Grinding takes %s off a bar %s high."
+              .formatted(Measure.mm(bottomMm + topMm), Measure.mm(bars.heightMm())),
+          "Grind less, or keep the bar higher before this step.");
+    }
+    Bars after = bars.without(Face.BOTTOM, bottomMm).without(Face.TOP, topMm);
+    Amount lost =
+        Amount.ofLayers(bars.layers().thicknessBySteel(), bars.faceMm2())
+            .plus(Amount.ofLayers(after.layers().thicknessBySteel(), -bars.faceMm2()))
+            .times(bars.count());
+    return Done.of(after, new Loss(LossKind.GRINDING, lost));
+  }
+}

@@ -1,0 +1,48 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.check.Require;
+import app.geminal.layup.Stack;
+import app.geminal.ledger.Loss;
+import app.geminal.ledger.LossKind;
+import app.geminal.units.Measure;
+
+/**
+ * Cutting off ragged ends and edges.
+ *
+ * @param frontMm off the end against the bench stop; 0 to 3000
+ * @param backMm off the other end; 0 to 3000
+ * @param sidesMm off each edge; 0 to 1000
+ */
+public record Trim(double frontMm, double backMm, double sidesMm) implements Operation {
+
+  /** Checks every field. */
+  public Trim {
+    Require.lengthUpTo("frontMm", frontMm, Stack.LONGEST_MM);
+    Require.lengthUpTo("backMm", backMm, Stack.LONGEST_MM);
+    Require.lengthUpTo("sidesMm", sidesMm, Stack.WIDEST_MM);
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Practice practice) {
+    double length = bars.lengthMm() - frontMm - backMm;
+    double width = bars.widthMm() - 2 * sidesMm;
+    if (length <= 0) {
+      return new Impossible(
+          "backMm",
+          "Trimming takes %s off a bar %s long."
+              .formatted(Measure.mm(frontMm + backMm), Measure.mm(bars.lengthMm())),
+          "Trim less, or keep the bar longer before this step.");
+    }
+    if (width <= 0) {
+      return new Impossible(
+          "sidesMm",
+          "Trimming both edges takes %s off a bar %s wide."
+              .formatted(Measure.mm(2 * sidesMm), Measure.mm(bars.widthMm())),
+          "Trim less off the edges.");
+    }
+    double gone = 1 - (length / bars.lengthMm()) * (width / bars.widthMm());
+    return Done.of(
+        bars.withFace(width, length), new Loss(LossKind.TRIM, bars.amount().times(gone)));
+  }
+}

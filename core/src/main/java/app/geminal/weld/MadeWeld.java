@@ -1,0 +1,39 @@
+package app.geminal.weld;
+
+import app.geminal.check.Require;
+import java.time.Instant;
+
+/**
+ * A weld that was made.
+ *
+ * @param stepKey the step of the plan it belongs to
+ * @param madeAt when
+ * @param temperatureC as read, 600 to 1500 °C
+ * @param school how oxygen was kept out
+ * @param outcome what became of it
+ * @param note free words, may be empty, at most 2000 characters
+ */
+public record MadeWeld(
+    String stepKey,
+    Instant madeAt,
+    double temperatureC,
+    OxygenSchool school,
+    WeldOutcome outcome,
+    String note) {
+  /** Coldest and hottest readings that can be meant, °C. */
+  public static final double COLDEST_C = 600;
+
+  public static final double HOTTEST_C = 1500;
+
+  /** Checks every field. */
+  public MadeWeld {
+    Require.text("stepKey", stepKey, 16);
+    Require.present("madeAt", madeAt);
+    Require.temperature("temperatureC", temperatureC, COLDEST_C, HOTTEST_C);
+    Require.present("school", school);
+    Require.present("outcome", outcome);
+    if (!note.isEmpty()) {
+      Require.text("note", note, 2000);
+    }
+  }
+}

@@ -1,0 +1,67 @@
+package app.geminal.billet;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.geminal.notation.Shorthand;
+import app.geminal.operation.Practice;
+import app.geminal.units.UnitSystem;
+import app.geminal.weld.MadeWeld;
+import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.WeldOutcome;
+import java.time.Instant;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class StandingTest {
+  private static final Plan PLAN =
+      Shorthand.parse(
+          "3 (D 2, B 2) 40 x 100 > set 3 > cut 4 > restack same > set 3",
+          UnitSystem.METRIC,
+          Practice.common());
+
+  private static MadeWeld weld(String key, int second, WeldOutcome outcome) {
+    return new MadeWeld(key, Instant.ofEpochSecond(second), 1180, OxygenSchool.DRY, outcome, "");
+  }
+
+  @Test
+  void nothingMadeWaitsForTheFirstWeld() {
+    assertThat(Standing.of(PLAN, List.of()))
+        .isEqualTo(
+            new Standing(
+                0,
+                2,
+                java.util.Optional.of(0),
+                java.util.Optional.empty(),
+                java.util.Optional.empty()));
+  }
+
+  @Test
+  void anOpenJointIsAFlawUntilItIsWeldedAgain() {
+    Standing open = Standing.of(PLAN, List.of(weld("s1", 1, WeldOutcome.OPEN)));
+    assertThat(open.flaw()).contains(0);
+    assertThat(open.flawKind()).contains(WeldOutcome.OPEN);
+    assertThat(open.weldsMade()).isZero();
+    Standing again =
+        Standing.of(
+            PLAN, List.of(weld("s1", 2, WeldOutcome.HELD), weld("s1", 1, WeldOutcome.OPEN)));
+    assertThat(again.flaw()).isEmpty();
+    assertThat(again.weldsMade()).isEqualTo(1);
+    assertThat(again.nextWeld()).contains(3);
+  }
+
+  @Test
+  void aSuspectWeldIsMadeButNamed() {
+    Standing standing =
+        Standing.of(
+            PLAN, List.of(weld("s1", 1, WeldOutcome.HELD), weld("s4", 2, WeldOutcome.SUSPECT)));
+    assertThat(standing.weldsMade()).isEqualTo(2);
+    assertThat(standing.nextWeld()).isEmpty();
+    assertThat(standing.flaw()).contains(3);
+    assertThat(standing.flawKind()).contains(WeldOutcome.SUSPECT);
+  }
+
+  @Test
+  void weldsOfStepsThatAreGoneDoNotCount() {
+    assertThat(Standing.of(PLAN, List.of(weld("s99", 1, WeldOutcome.OPEN))).flaw()).isEmpty();
+  }
+}

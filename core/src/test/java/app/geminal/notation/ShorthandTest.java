@@ -1,0 +1,115 @@
+package app.geminal.notation;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.geminal.RandomPlans;
+import app.geminal.bar.Bars;
+import app.geminal.billet.Plan;
+import app.geminal.layers.LayerSequence;
+import app.geminal.operation.Draw;
+import app.geminal.operation.Practice;
+import app.geminal.units.UnitSystem;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class ShorthandTest {
+  private static final Practice PRACTICE = Practice.common();
+
+  static java.util.stream.LongStream seeds() {
+    return RandomPlans.seeds();
+  }
+
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void whatIsWrittenReadsBackTheSame(long seed) {
+    Plan plan = RandomPlans.plan(seed);
+    for (UnitSystem units : UnitSystem.values()) {
+      String line = Shorthand.format(plan, units, PRACTICE);
+      assertThat(Shorthand.parse(line, units, PRACTICE)).as(line).isEqualTo(plan);
+    }
+  }
+
+  @ParameterizedTest
+  @ValueSource(
+      strings = {
+        "13 (1075 1/8, 15N20 0.062) 1 1/2 x 5 7/8 > set 3 > draw 1 1/2 x 0.4, 4 heats"
+            + " > trim 3/4, 1 > cut 5 > restack same > set 3",
+        "(1075 1/4) + 11 (15N20 1/16, 1075 1/8) + (1075 1/4) 1 1/2 x 6 > set 3 10% 2200F 20min dry",
+        "(1075 1/4, 15N20 1/8) 2 x 4 > cut 2, kerf 1/8 > restack turned with (15N20 1/16)"
+            + " > fold, end 1/2 > grind 1/64, 1/32 > trim 0, 1/2, sides 1/16",
+      })
+  void plainLinesComeBackAsTheyWere(String line) {
+    Plan plan = Shorthand.parse(line, UnitSystem.INCH, PRACTICE);
+    assertThat(Shorthand.format(plan, UnitSystem.INCH, PRACTICE)).isEqualTo(line);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "13(1075 3.2,15N20 1.5)38x150›SET 2 , Dry›cut 5|13 (1075 3.2, 15N20 1.5) 38 x 150 > set 2 dry > cut 5",
+        "2 (D 1/8 in, B 1mm) 38 mm × 5 in → weld|(D 3.175, B 1) 38 x 127 > set 3",
+        "(D 3) 38 x 100 > trim 5|(D 3) 38 x 100 > trim 5, 5",
+        "(D 3) 38 x 100 > grind|(D 3) 38 x 100 > grind 0.3, 0.3",
+        "(D 3) 38 x 100 > set 3 1180 c|(D 3) 38 x 100 > set 3",
+      })
+  void readsWhatIsMeant(String typed, String written) {
+    Plan plan = Shorthand.parse(typed, UnitSystem.METRIC, PRACTICE);
+    assertThat(Shorthand.format(plan, UnitSystem.METRIC, PRACTICE)).isEqualTo(written);
+  }
+
+  /** The words at fault stand between the brackets. */
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        "[]|begins with its stack",
+        "[hello]|begins with its stack",
+        "13 (1075 [thick], 15N20 1.5) 38 x 150|cannot be read",
+        "13 ([1075], 15N20 1.5) 38 x 150|a steel and its thickness",
+        "13 (1075 3.2[) 38]|width x length",
+        "13 (1075 3.2) 38 x 150 > [twist 3]|is no step",
+        "13 (1075 3.2) 38 x 150 > [] > cut 3|missing",
+        "13 (1075 3.2) 38 x 150 > cut [five]|whole number",
+        "13 (1075 3.2) 38 x 150 > [cut 1]|must be from 2 to 60",
+        "13 (1075 3.2) 38 x 150 > [draw 38]|to what section",
+        "13 (1075 3.2) 38 x 150 > [draw 0 x 5]|must be more than",
+        "13 (1075 3.2) 38 x 150 > set 3 [muddy]|schools",
+        "13 (1075 3.2) 38 x 150 > set 3 [!]|After set",
+        "13 (1075 3.2) 38 x 150 > restack [sideways]|same or turned",
+        "[999999 (1075 3.2)] 38 x 150|at most 500",
+        "(1075 3.2) [0 x 150]|must be more than",
+      })
+  void faultsAreShownWhereTheyAre(String marked, String message) {
+    int from = marked.indexOf('[');
+    int to = marked.indexOf(']') - 1;
+    String line = marked.replaceAll("[\\[\\]]", "");
+    assertThatThrownBy(() -> Shorthand.parse(line, UnitSystem.METRIC, PRACTICE))
+        .isInstanceOfSatisfying(
+            Misread.class,
+            bad -> {
+              assertThat(bad).hasMessageContaining(message);
+              assertThat(line.substring(bad.from(), bad.to())).isEqualTo(line.substring(from, to));
+            });
+  }
+
+  @Test
+  void overlongLinesAreRefused() {
+    assertThatThrownBy(() -> Shorthand.parse("x".repeat(20_001), UnitSystem.METRIC, PRACTICE))
+        .isInstanceOf(Misread.class);
+  }
+
+  @Test
+  void aStepsNameAloneSuggestsOneForTheBar() {
+    Bars bars = new Bars(1, 38.2, 150, LayerSequence.band("D", 20.3), 1, false);
+    assertThat(Suggestion.of("draw", bars, PRACTICE)).contains(new Draw(38, 10, 4));
+    assertThat(Suggestion.of("twist", bars, PRACTICE)).isEmpty();
+    for (String word : new String[] {"set", "trim", "grind", "cut", "restack", "fold"}) {
+      assertThat(Suggestion.of(word, bars, PRACTICE)).as(word).isPresent();
+    }
+  }
+}
