@@ -6,6 +6,7 @@ import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.operation.Operation;
 import app.geminal.operation.Restack;
+import app.geminal.operation.SetWeld;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -69,16 +70,18 @@ public record Plan(Stack stack, List<Step> steps) {
     }
     Set<String> taken = old.stream().map(Step::key).collect(Collectors.toCollection(HashSet::new));
     List<Step> rekeyed = new ArrayList<>();
+    int next = fore;
     for (int i = 0; i < steps.size(); i++) {
-      int twin = i < steps.size() - aft ? i : i - steps.size() + old.size();
+      Operation operation = steps.get(i).operation();
       boolean inMiddle = i >= fore && i < steps.size() - aft;
-      boolean hasTwin =
-          inMiddle
-              ? twin < old.size() - aft && sameKind(old.get(twin), steps.get(i))
-              : twin < old.size();
-      String key = hasTwin ? old.get(twin).key() : freeKey(taken);
+      int twin = i < fore ? i : i - steps.size() + old.size();
+      if (inMiddle) {
+        twin = nextOfKind(old.subList(0, old.size() - aft), next, operation);
+        next = twin < 0 ? next : twin + 1;
+      }
+      String key = twin < 0 ? freeKey(taken) : old.get(twin).key();
       taken.add(key);
-      rekeyed.add(new Step(key, steps.get(i).operation()));
+      rekeyed.add(new Step(key, operation));
     }
     return new Plan(stack, rekeyed);
   }
@@ -92,6 +95,11 @@ public record Plan(Stack stack, List<Step> steps) {
       }
     });
     return pieces.stream().map(Piece::steel).distinct().toList();
+  }
+
+  /** The steps that are set welds, in order. */
+  public List<Step> setWelds() {
+    return steps.stream().filter(s -> s.operation() instanceof SetWeld).toList();
   }
 
   private String freeKey() {
@@ -110,7 +118,12 @@ public record Plan(Stack stack, List<Step> steps) {
     return a.operation().equals(b.operation());
   }
 
-  private static boolean sameKind(Step a, Step b) {
-    return a.operation().getClass() == b.operation().getClass();
+  private static int nextOfKind(List<Step> steps, int from, Operation operation) {
+    for (int i = from; i < steps.size(); i++) {
+      if (steps.get(i).operation().getClass() == operation.getClass()) {
+        return i;
+      }
+    }
+    return -1;
   }
 }

@@ -91,7 +91,7 @@ final class ShorthandWriter {
     List<Piece> single = new ArrayList<>();
     while (!rest.isEmpty()) {
       Pattern pattern = Pattern.at(rest);
-      if (pattern.covers() < 2 * pattern.length() || pattern.covers() < 3) {
+      if (!pattern.isWorthSaying(stack.pieces().size())) {
         single.add(rest.getFirst());
         rest = rest.subList(1, rest.size());
         continue;
@@ -133,6 +133,11 @@ final class ShorthandWriter {
 
   /** The pattern that carries on furthest from the start of a list of pieces. */
   private record Pattern(int length, int covers) {
+    /** When it is repeated in full, or carries on through the whole stack. */
+    boolean isWorthSaying(int stack) {
+      return covers >= 3 && (covers >= 2 * length || covers == stack);
+    }
+
     static Pattern at(List<Piece> pieces) {
       Pattern best = new Pattern(1, 1);
       for (int length = 1; length <= Math.min(LONGEST_PATTERN, pieces.size()); length++) {
@@ -140,7 +145,7 @@ final class ShorthandWriter {
         while (covers < pieces.size() && pieces.get(covers).equals(pieces.get(covers % length))) {
           covers++;
         }
-        if (covers > best.covers() && covers >= 2 * length) {
+        if (covers > best.covers() && covers > length) {
           best = new Pattern(length, covers);
         }
       }

@@ -1,0 +1,67 @@
+package app.geminal.notation;
+
+import app.geminal.bar.Bars;
+import app.geminal.billet.Plan;
+import app.geminal.billet.Run;
+import app.geminal.check.Require;
+import app.geminal.layup.Stack;
+import app.geminal.operation.Cut;
+import app.geminal.operation.Draw;
+import app.geminal.operation.Grind;
+import app.geminal.operation.Lay;
+import app.geminal.operation.Operation;
+import app.geminal.operation.Practice;
+import app.geminal.operation.Restack;
+import app.geminal.operation.SetWeld;
+import app.geminal.operation.Trim;
+import app.geminal.steel.Steels;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A first whole plan from a stack and the restacks wanted: between two restacks the bar is set,
+ * drawn down until its pieces make about the first height again, trimmed, cut and ground. Meant to
+ * be changed.
+ */
+public final class Outline {
+  private static final int MOST_RESTACKS = 6;
+  private static final int HEATS_PER_DRAW = 4;
+
+  private Outline() {}
+
+  /**
+   * One restack.
+   *
+   * @param cut pieces the bar is cut into, 2 to 60
+   * @param lay how they are laid
+   */
+  public record Round(int cut, Lay lay) {
+    /** Checks both fields. */
+    public Round {
+      Require.count("cut", cut, 2, 60);
+      Require.present("lay", lay);
+    }
+  }
+
+  /** Builds the plan; without restacks it is the stack and its first weld. */
+  public static Plan of(Stack stack, List<Round> rounds, Steels steels, Practice practice) {
+    List<Round> wanted = Require.list("restacks", rounds, 0, MOST_RESTACKS);
+    List<Operation> steps = new ArrayList<>(List.of(SetWeld.of(practice)));
+    for (Round round : wanted) {
+      Bars set = Run.of(Plan.of(stack, steps), steels, practice).last().bars();
+      steps.add(
+          new Draw(
+              stack.widthMm(),
+              Math.max(Suggestion.round(stack.heightMm() / round.cut()), 2),
+              HEATS_PER_DRAW));
+      steps.add(new Trim(practice.endTrimMm(), practice.endTrimMm(), 0));
+      steps.add(new Cut(round.cut(), practice.kerfMm()));
+      if (set.heightMm() / round.cut() > 4 * practice.faceGrindMm()) {
+        steps.add(new Grind(practice.faceGrindMm(), practice.faceGrindMm()));
+      }
+      steps.add(Restack.of(round.lay()));
+      steps.add(SetWeld.of(practice));
+    }
+    return Plan.of(stack, steps);
+  }
+}

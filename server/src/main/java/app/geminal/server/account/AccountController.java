@@ -1,0 +1,97 @@
+package app.geminal.server.account;
+
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+import app.geminal.units.UnitSystem;
+import java.security.Principal;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * Who is signed in, the first owner, a person's settings. Signing in and out is Spring Security's.
+ */
+@RestController
+class AccountController {
+  private final Accounts accounts;
+  private final OwnerCode ownerCode;
+  private final DemoAccount demo;
+
+  AccountController(Accounts accounts, OwnerCode ownerCode, DemoAccount demo) {
+    this.accounts = accounts;
+    this.ownerCode = ownerCode;
+    this.demo = demo;
+  }
+
+  /** What the sign-in page needs to know of a demo shop. */
+  record DemoSignIn(String login, String password) {}
+
+  /**
+   * Who is signed in.
+   *
+   * @param ownerNeeded nobody can sign in yet: the first visitor becomes the owner
+   */
+  record Session(
+      @Nullable String login,
+      @Nullable String name,
+      UnitSystem units,
+      boolean ownerNeeded,
+      @Nullable DemoSignIn demo) {}
+
+  /** The first owner. */
+  record NewOwner(String code, String login, String name, String password, UnitSystem units) {}
+
+  /** A person's settings. */
+  record Settings(UnitSystem units) {}
+
+  @GetMapping("/api/session")
+  Session session(@Nullable Principal who, CsrfToken csrf) {
+    // Asking for the token makes the filter send its cookie, which every change must echo.
+    csrf.getToken();
+    if (who == null) {
+      return new Session(
+          null,
+          null,
+          UnitSystem.METRIC,
+          accounts.isEmpty(),
+          Optional.of(demo)
+              .filter(DemoAccount::isOpen)
+              .map(d -> new DemoSignIn(d.login(), d.password()))
+              .orElse(null));
+    }
+    Account account = accounts.get(who.getName());
+    return new Session(account.login(), account.name(), account.units(), false, null);
+  }
+
+  @PostMapping("/api/owner")
+  @ResponseStatus(HttpStatus.CREATED)
+  void makeOwner(@RequestBody NewOwner owner) {
+    String code = Require.text("code", owner.code(), 40);
+    if (!accounts.isEmpty()) {
+      throw new BadValue("code", "This shop has its owner already. Sign in instead.");
+    }
+    if (!ownerCode.use(code)) {
+      throw new BadValue(
+          "code", "This is not the code printed on the console when the shop was started.");
+    }
+    try {
+      accounts.add(owner.login(), owner.name(), owner.password(), owner.units());
+    } catch (RuntimeException e) {
+      ownerCode.restore(code);
+      throw e;
+    }
+  }
+
+  @PutMapping("/api/settings")
+  Settings change(@RequestBody Settings settings, Principal who) {
+    accounts.setUnits(who.getName(), settings.units());
+    return settings;
+  }
+}

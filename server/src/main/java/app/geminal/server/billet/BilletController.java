@@ -1,0 +1,172 @@
+package app.geminal.server.billet;
+
+import app.geminal.billet.Plan;
+import app.geminal.billet.Standing;
+import app.geminal.server.book.BookService;
+import app.geminal.server.book.WeldView;
+import app.geminal.weld.MadeWeld;
+import java.security.Principal;
+import java.time.Instant;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Billets over HTTP. */
+@RestController
+class BilletController {
+  private final BilletService billets;
+  private final BookService book;
+  private final RunViews runs;
+
+  BilletController(BilletService billets, BookService book, RunViews runs) {
+    this.billets = billets;
+    this.book = book;
+    this.runs = runs;
+  }
+
+  /** Where a billet stands; steps count from 0 in the plan. */
+  record StandingView(
+      int weldsMade,
+      int weldsPlanned,
+      @Nullable Integer nextWeld,
+      @Nullable Integer flaw,
+      @Nullable String flawKind) {
+
+    static StandingView of(Plan plan, List<MadeWeld> welds) {
+      Standing s = Standing.of(plan, welds);
+      return new StandingView(
+          s.weldsMade(),
+          s.weldsPlanned(),
+          s.nextWeld().orElse(null),
+          s.flaw().orElse(null),
+          s.flawKind().map(Enum::name).orElse(null));
+    }
+  }
+
+  /**
+   * A billet as it stands on the Rack.
+   *
+   * @param now the stage it has come to: after its last weld made, or the stack
+   * @param end the stage it shall come to
+   * @param willFail findings of the strongest kind in its plan
+   */
+  record OnRack(
+      long id,
+      String name,
+      String purpose,
+      int version,
+      Instant changedAt,
+      StandingView standing,
+      int nowStage,
+      RunView.StageView now,
+      RunView.StageView end,
+      boolean stops,
+      long willFail) {}
+
+  /** A billet opened. */
+  record Opened(
+      long id,
+      String name,
+      String purpose,
+      int version,
+      boolean onRack,
+      Plan plan,
+      RunView run,
+      StandingView standing,
+      List<WeldView> welds) {}
+
+  /** A billet to start. */
+  record NewBillet(String name, String purpose, Plan plan) {}
+
+  /** A billet changed; {@code version} is the one the change was based on. */
+  record ChangedBillet(int version, String name, String purpose, Plan plan) {}
+
+  @GetMapping("/api/billets")
+  List<OnRack> rack(Principal who) {
+    Map<Long, List<MadeWeld>> welds = book.weldsByBillet();
+    return billets.onRack().stream()
+        .map(b -> onRack(b, welds.getOrDefault(b.id(), List.of()), who))
+        .toList();
+  }
+
+  @PostMapping("/api/billets")
+  @ResponseStatus(HttpStatus.CREATED)
+  Opened start(@RequestBody NewBillet body, Principal who) {
+    return opened(billets.start(body.name(), body.purpose(), body.plan()), who);
+  }
+
+  @GetMapping("/api/billets/{id}")
+  Opened open(@PathVariable long id, Principal who) {
+    return opened(billets.get(id), who);
+  }
+
+  @PutMapping("/api/billets/{id}")
+  Opened change(@PathVariable long id, @RequestBody ChangedBillet body, Principal who) {
+    return opened(
+        billets.change(id, body.version(), body.name(), body.purpose(), body.plan()), who);
+  }
+
+  @PostMapping("/api/billets/{id}/off-rack")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void takeOff(@PathVariable long id) {
+    billets.setOnRack(id, false);
+  }
+
+  @PostMapping("/api/billets/{id}/on-rack")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void putBack(@PathVariable long id) {
+    billets.setOnRack(id, true);
+  }
+
+  private Opened opened(Billet b, Principal who) {
+    List<WeldView> welds = book.of(b.id());
+    return new Opened(
+        b.id(),
+        b.name(),
+        b.purpose(),
+        b.version(),
+        b.onRack(),
+        b.plan(),
+        runs.of(b.plan(), who),
+        StandingView.of(b.plan(), book.madeOf(b.id())),
+        welds);
+  }
+
+  private OnRack onRack(Billet b, List<MadeWeld> welds, Principal who) {
+    RunView run = runs.of(b.plan(), who);
+    StandingView standing = StandingView.of(b.plan(), welds);
+    int nowStage = Math.min(reached(b.plan(), welds), run.stages().size() - 1);
+    return new OnRack(
+        b.id(),
+        b.name(),
+        b.purpose(),
+        b.version(),
+        b.changedAt(),
+        standing,
+        nowStage,
+        run.stages().get(nowStage),
+        run.stages().getLast(),
+        run.stop() != null,
+        run.findings().stream().filter(f -> f.strength().equals("WILL_FAIL")).count());
+  }
+
+  /** The furthest stage with a weld in the Book. */
+  private static int reached(Plan plan, List<MadeWeld> welds) {
+    int furthest = 0;
+    for (int i = 0; i < plan.steps().size(); i++) {
+      String key = plan.steps().get(i).key();
+      if (welds.stream().anyMatch(w -> w.stepKey().equals(key))) {
+        furthest = i + 1;
+      }
+    }
+    return furthest;
+  }
+}

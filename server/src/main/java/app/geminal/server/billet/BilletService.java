@@ -1,0 +1,93 @@
+package app.geminal.server.billet;
+
+import app.geminal.billet.Plan;
+import app.geminal.billet.Run;
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+import app.geminal.operation.Practice;
+import app.geminal.server.problem.NotThere;
+import app.geminal.server.problem.Stale;
+import app.geminal.steel.Steels;
+import java.time.Clock;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps billets. What is stored has always been worked through once, so that it can be shown. */
+@Service
+public class BilletService {
+  private static final int LONGEST_NAME = 120;
+  private static final int LONGEST_PURPOSE = 500;
+
+  private final BilletRepository billets;
+  private final Steels steels;
+  private final Practice practice;
+  private final Clock clock;
+
+  BilletService(BilletRepository billets, Steels steels, Practice practice, Clock clock) {
+    this.billets = billets;
+    this.steels = steels;
+    this.practice = practice;
+    this.clock = clock;
+  }
+
+  /** What stands on the Rack, in the order it was started. */
+  @Transactional(readOnly = true)
+  public List<Billet> onRack() {
+    return billets.onRack();
+  }
+
+  /** One billet, on the Rack or off it. */
+  @Transactional(readOnly = true)
+  public Billet get(long id) {
+    return billets
+        .find(id)
+        .orElseThrow(() -> new NotThere("There is no billet number " + id + "."));
+  }
+
+  /**
+   * Starts a billet.
+   *
+   * @throws BadValue when a field breaks its rule or the plan cannot be meant
+   */
+  @Transactional
+  public Billet start(String name, String purpose, Plan plan) {
+    check(name, purpose, plan);
+    return get(billets.add(name.strip(), purpose.strip(), plan, clock.instant()));
+  }
+
+  /**
+   * Changes a billet that is still as the change found it.
+   *
+   * @param version the version the change was based on
+   * @throws Stale when another version is stored by now
+   * @throws BadValue when a field breaks its rule or the plan cannot be meant
+   */
+  @Transactional
+  public Billet change(long id, int version, String name, String purpose, Plan plan) {
+    check(name, purpose, plan);
+    if (!billets.replace(id, version, name.strip(), purpose.strip(), plan, clock.instant())) {
+      throw new Stale("This billet", get(id).version());
+    }
+    return get(id);
+  }
+
+  /** Takes a billet off the Rack or puts it back. Its plan and its welds stay. */
+  @Transactional
+  public Billet setOnRack(long id, boolean onRack) {
+    billets.setOnRack(id, onRack);
+    return get(id);
+  }
+
+  private void check(String name, String purpose, Plan plan) {
+    Require.text("name", name, LONGEST_NAME);
+    if (!Require.present("purpose", purpose).isEmpty()) {
+      Require.text("purpose", purpose, LONGEST_PURPOSE);
+    }
+    try {
+      Run.of(Require.present("plan", plan), steels, practice);
+    } catch (BadValue bad) {
+      throw bad.path().equals("plan") ? bad : bad.inside("plan");
+    }
+  }
+}

@@ -1,0 +1,98 @@
+package app.geminal.server.billet;
+
+import app.geminal.bar.Bars;
+import app.geminal.billet.Plan;
+import app.geminal.billet.Run;
+import app.geminal.billet.Stage;
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+import app.geminal.layup.Stack;
+import app.geminal.notation.Outline;
+import app.geminal.notation.Shorthand;
+import app.geminal.notation.Suggestion;
+import app.geminal.operation.Operation;
+import app.geminal.operation.Practice;
+import app.geminal.server.account.Accounts;
+import app.geminal.steel.Steels;
+import java.security.Principal;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Works on plans without storing anything. */
+@RestController
+class PlanController {
+  private final RunViews runs;
+  private final Steels steels;
+  private final Practice practice;
+  private final Accounts accounts;
+
+  PlanController(RunViews runs, Steels steels, Practice practice, Accounts accounts) {
+    this.runs = runs;
+    this.steels = steels;
+    this.practice = practice;
+    this.accounts = accounts;
+  }
+
+  /** A plan to work on. */
+  record PlanBody(Plan plan) {}
+
+  /** Shorthand to read; {@code plan} is the one it was edited from, whose keys are kept. */
+  record LineBody(String line, @Nullable Plan plan) {}
+
+  /** A step to add after a stage: 0 is the stack. {@code words} may be a step's name alone. */
+  record StepBody(Plan plan, int after, String words) {}
+
+  /** A stack and the restacks wanted. */
+  record OutlineBody(Stack stack, List<Outline.Round> restacks) {}
+
+  /** Works a plan through. */
+  @PostMapping("/api/runs")
+  RunView run(@RequestBody PlanBody body, Principal who) {
+    return atPlan(() -> runs.of(Require.present("plan", body.plan()), who));
+  }
+
+  /** Reads shorthand. */
+  @PostMapping("/api/plans/read")
+  PlanBody read(@RequestBody LineBody body, Principal who) {
+    String line = Require.present("line", body.line());
+    Plan read = Shorthand.parse(line, accounts.units(who.getName()), practice);
+    return new PlanBody(body.plan() == null ? read : read.withKeysOf(body.plan()));
+  }
+
+  /** Adds a step. */
+  @PostMapping("/api/plans/steps")
+  PlanBody addStep(@RequestBody StepBody body, Principal who) {
+    Plan plan = Require.present("plan", body.plan());
+    String words = Require.text("words", body.words(), 500);
+    int after = Require.count("after", body.after(), 0, plan.steps().size());
+    List<Stage> stages = atPlan(() -> Run.of(plan, steels, practice)).stages();
+    Bars bars = stages.get(Math.min(after, stages.size() - 1)).bars();
+    Operation operation =
+        Suggestion.of(words, bars, practice)
+            .orElseGet(() -> Shorthand.parseStep(words, accounts.units(who.getName()), practice));
+    return new PlanBody(plan.withStepAfter(after, operation));
+  }
+
+  /** A first whole plan. */
+  @PostMapping("/api/plans/outline")
+  PlanBody outline(@RequestBody OutlineBody body) {
+    return new PlanBody(
+        Outline.of(
+            Require.present("stack", body.stack()),
+            Require.present("restacks", body.restacks()),
+            steels,
+            practice));
+  }
+
+  /** Faults inside the plan are told from the request's root. */
+  private static <T> T atPlan(java.util.function.Supplier<T> work) {
+    try {
+      return work.get();
+    } catch (BadValue bad) {
+      throw bad.path().equals("plan") ? bad : bad.inside("plan");
+    }
+  }
+}

@@ -1,0 +1,55 @@
+package app.geminal.server.billet;
+
+import app.geminal.server.book.BookService;
+import app.geminal.server.book.WeldView;
+import app.geminal.weld.MadeWeld;
+import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.WeldOutcome;
+import java.security.Principal;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Logs a weld at its billet. */
+@RestController
+class WeldController {
+  private final BilletService billets;
+  private final BookService book;
+  private final Clock clock;
+
+  WeldController(BilletService billets, BookService book, Clock clock) {
+    this.billets = billets;
+    this.book = book;
+    this.clock = clock;
+  }
+
+  /** A weld to log; without {@code madeAt} it was made just now. */
+  record NewWeld(
+      String stepKey,
+      @Nullable Instant madeAt,
+      double temperatureC,
+      OxygenSchool school,
+      WeldOutcome outcome,
+      @Nullable String note) {}
+
+  @PostMapping("/api/billets/{id}/welds")
+  @ResponseStatus(HttpStatus.CREATED)
+  WeldView log(@PathVariable long id, @RequestBody NewWeld body, Principal who) {
+    MadeWeld weld =
+        new MadeWeld(
+            body.stepKey(),
+            Objects.requireNonNullElseGet(body.madeAt(), clock::instant),
+            body.temperatureC(),
+            body.school(),
+            body.outcome(),
+            Objects.requireNonNullElse(body.note(), ""));
+    return book.log(id, billets.get(id).plan(), weld, who.getName());
+  }
+}

@@ -1,0 +1,91 @@
+package app.geminal.server.book;
+
+import app.geminal.weld.MadeWeld;
+import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.WeldOutcome;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.springframework.jdbc.core.RowMapper;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.support.GeneratedKeyHolder;
+import org.springframework.stereotype.Repository;
+
+/** The Book in the database. */
+@Repository
+class BookRepository {
+  private static final String SELECT =
+      """
+      SELECT w.id, w.billet_id, b.name AS billet_name, w.step_key, w.step_title, w.made_at,
+        w.temperature_c, w.school, w.outcome, w.note, a.name AS made_by
+      FROM weld w JOIN billet b ON b.id = w.billet_id JOIN account a ON a.id = w.made_by
+      """;
+
+  private static final String NEWEST_FIRST = " ORDER BY w.made_at DESC, w.id DESC";
+
+  private static final RowMapper<WeldView> WELD =
+      (row, n) ->
+          new WeldView(
+              row.getLong("id"),
+              row.getLong("billet_id"),
+              row.getString("billet_name"),
+              row.getString("step_key"),
+              row.getString("step_title"),
+              row.getObject("made_at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
+              row.getDouble("temperature_c"),
+              OxygenSchool.valueOf(row.getString("school")),
+              WeldOutcome.valueOf(row.getString("outcome")),
+              row.getString("note"),
+              row.getString("made_by"));
+
+  private final JdbcClient jdbc;
+
+  BookRepository(JdbcClient jdbc) {
+    this.jdbc = jdbc;
+  }
+
+  List<WeldView> all() {
+    return jdbc.sql(SELECT + "WHERE NOT w.struck" + NEWEST_FIRST).query(WELD).list();
+  }
+
+  List<WeldView> of(long billetId) {
+    return jdbc.sql(SELECT + "WHERE w.billet_id = :billet AND NOT w.struck" + NEWEST_FIRST)
+        .param("billet", billetId)
+        .query(WELD)
+        .list();
+  }
+
+  Optional<WeldView> find(long id) {
+    return jdbc.sql(SELECT + "WHERE w.id = :id").param("id", id).query(WELD).optional();
+  }
+
+  long add(long billetId, String stepTitle, MadeWeld weld, long madeBy) {
+    GeneratedKeyHolder key = new GeneratedKeyHolder();
+    jdbc.sql(
+            """
+            INSERT INTO weld (billet_id, step_key, step_title, made_at, temperature_c, school,
+              outcome, note, made_by)
+            VALUES (:billet, :step, :title, :madeAt, :temperature, :school, :outcome, :note, :by)
+            """)
+        .param("billet", billetId)
+        .param("step", weld.stepKey())
+        .param("title", stepTitle)
+        .param("madeAt", LocalDateTime.ofInstant(weld.madeAt(), ZoneOffset.UTC))
+        .param("temperature", weld.temperatureC())
+        .param("school", weld.school().name())
+        .param("outcome", weld.outcome().name())
+        .param("note", weld.note())
+        .param("by", madeBy)
+        .update(key, "id");
+    return Objects.requireNonNull(key.getKey()).longValue();
+  }
+
+  void setStruck(long id, boolean struck) {
+    jdbc.sql("UPDATE weld SET struck = :struck WHERE id = :id")
+        .param("struck", struck)
+        .param("id", id)
+        .update();
+  }
+}

@@ -1,0 +1,5 @@
+/** What was done. Entry class: {@link app.geminal.server.book.BookService}. */
+@NullMarked
+package app.geminal.server.book;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,30 @@
+package app.geminal.server.config;
+
+import java.time.Duration;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
+import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/**
+ * The pages: one document for every view; its parts carry their hash in the name and never change.
+ */
+@Configuration(proxyBeanMethods = false)
+class PageConfig implements WebMvcConfigurer {
+
+  @Override
+  public void addViewControllers(ViewControllerRegistry registry) {
+    for (String view : new String[] {"/", "/sign-in", "/rack", "/billets/*", "/book"}) {
+      registry.addViewController(view).setViewName("forward:/index.html");
+    }
+  }
+
+  @Override
+  public void addResourceHandlers(ResourceHandlerRegistry registry) {
+    registry
+        .addResourceHandler("/assets/**")
+        .addResourceLocations("classpath:/static/assets/")
+        .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
+  }
+}

@@ -1,0 +1,126 @@
+package app.geminal.server.config;
+
+import app.geminal.server.account.SignInThrottle;
+import app.geminal.server.problem.Problem;
+import app.geminal.server.problem.ProblemWriter;
+import org.springframework.boot.web.servlet.FilterRegistrationBean;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.crypto.factory.PasswordEncoderFactories;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+
+/** Everything is closed but the pages themselves and signing in. */
+@Configuration(proxyBeanMethods = false)
+class SecurityConfig {
+  /** Styles set from script by attribute are allowed; style and script elements only from here. */
+  private static final String CONTENT_SECURITY_POLICY =
+      String.join(
+          "; ",
+          "default-src 'none'",
+          "script-src 'self'",
+          "style-src 'self'",
+          "style-src-attr 'unsafe-inline'",
+          "img-src 'self' data:",
+          "font-src 'self'",
+          "connect-src 'self'",
+          "manifest-src 'self'",
+          "form-action 'self'",
+          "base-uri 'none'",
+          "frame-ancestors 'none'");
+
+  private static final String[] PAGES = {
+    "/", "/index.html", "/favicon.svg", "/assets/**", "/sign-in", "/rack", "/billets/*", "/book"
+  };
+
+  @Bean
+  SecurityFilterChain chain(HttpSecurity http, ProblemWriter problems, SignInThrottle throttle) {
+    return http.authorizeHttpRequests(requests ->
+            requests
+                .requestMatchers(HttpMethod.GET, PAGES)
+                .permitAll()
+                .requestMatchers(HttpMethod.GET, "/api/session")
+                .permitAll()
+                .requestMatchers(HttpMethod.POST, "/api/sign-in", "/api/owner")
+                .permitAll()
+                .requestMatchers("/error")
+                .permitAll()
+                .anyRequest()
+                .authenticated())
+        .csrf(csrf -> csrf.spa())
+        .formLogin(form ->
+            form.loginPage("/sign-in")
+                .loginProcessingUrl("/api/sign-in")
+                .usernameParameter("login")
+                .successHandler((request, response, who) -> {
+                  throttle.forget(who.getName());
+                  response.setStatus(HttpStatus.NO_CONTENT.value());
+                })
+                .failureHandler((request, response, e) -> problems.write(response, wrongSignIn())))
+        .logout(out ->
+            out.logoutUrl("/api/sign-out")
+                .logoutSuccessHandler(
+                    (request, response, who) -> response.setStatus(HttpStatus.NO_CONTENT.value()))
+                .deleteCookies("GEMINAL"))
+        .exceptionHandling(e ->
+            e.authenticationEntryPoint(
+                    (request, response, why) -> problems.write(response, notSignedIn()))
+                .accessDeniedHandler(
+                    (request, response, why) -> problems.write(response, forbidden())))
+        .headers(h ->
+            h.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
+                .referrerPolicy(r -> r.policy(ReferrerPolicy.NO_REFERRER))
+                .permissionsPolicyHeader(p -> p.policy("camera=(), microphone=(), geolocation=()")))
+        .addFilterBefore(throttle, UsernamePasswordAuthenticationFilter.class)
+        .build();
+  }
+
+  /** The throttle belongs to the chain above and must not run a second time outside it. */
+  @Bean
+  FilterRegistrationBean<SignInThrottle> throttleOnlyInChain(SignInThrottle throttle) {
+    FilterRegistrationBean<SignInThrottle> registration = new FilterRegistrationBean<>(throttle);
+    registration.setEnabled(false);
+    return registration;
+  }
+
+  @Bean
+  PasswordEncoder passwordEncoder() {
+    return PasswordEncoderFactories.createDelegatingPasswordEncoder();
+  }
+
+  private static ProblemDetail wrongSignIn() {
+    return Problem.of(
+        HttpStatus.UNAUTHORIZED,
+        "wrong-sign-in",
+        "That did not fit",
+        "The name or the password is wrong.",
+        "",
+        "Check both and try again.");
+  }
+
+  private static ProblemDetail notSignedIn() {
+    return Problem.of(
+        HttpStatus.UNAUTHORIZED,
+        "not-signed-in",
+        "You are not signed in",
+        "This needs a signed-in smith.",
+        "",
+        "Sign in and try again.");
+  }
+
+  private static ProblemDetail forbidden() {
+    return Problem.of(
+        HttpStatus.FORBIDDEN,
+        "forbidden",
+        "This may not be done from here",
+        "The request did not carry the page's own token, or you may not do this.",
+        "",
+        "Load the page again and try once more.");
+  }
+}

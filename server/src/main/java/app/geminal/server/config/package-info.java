@@ -1,0 +1,5 @@
+/** Wiring only. */
+@NullMarked
+package app.geminal.server.config;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,179 @@
+package app.geminal.server.demo;
+
+import static app.geminal.weld.OxygenSchool.BORAX;
+import static app.geminal.weld.OxygenSchool.DRY;
+import static app.geminal.weld.WeldOutcome.HELD;
+import static app.geminal.weld.WeldOutcome.OPEN;
+import static app.geminal.weld.WeldOutcome.SUSPECT;
+
+import app.geminal.billet.Plan;
+import app.geminal.notation.Shorthand;
+import app.geminal.operation.Practice;
+import app.geminal.server.account.Accounts;
+import app.geminal.server.account.DemoAccount;
+import app.geminal.server.billet.Billet;
+import app.geminal.server.billet.BilletService;
+import app.geminal.server.book.BookService;
+import app.geminal.units.Temperatures;
+import app.geminal.units.UnitSystem;
+import app.geminal.weld.MadeWeld;
+import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.WeldOutcome;
+import java.time.Instant;
+import java.util.List;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * A small riverside workshop that makes rigging knives and drawknives for a yard restoring sailing
+ * barges. The same every time, written in shorthand, loaded through the services that take a user's
+ * own data. Only into a shop that has nobody in it yet.
+ */
+@Component
+@Lazy(false)
+class DemoShop {
+  private static final Logger LOG = LoggerFactory.getLogger(DemoShop.class);
+
+  /** A weld made at the plan's n-th set weld, from 1. */
+  private record Made(
+      int nth, String at, String heat, OxygenSchool school, WeldOutcome outcome, String note) {}
+
+  private record Work(String name, String purpose, String line, List<Made> welds) {}
+
+  private static final List<Work> WORK =
+      List.of(
+          new Work(
+              "Rigging knife bar, barge Teasel",
+              "Two sheepsfoot blades and a coupon, finished bar 1 1/4 × 1/4",
+              "13 (1075 1/8, 15N20 1/16) 1 1/2 x 5 7/8 > set 3 2150F dry > draw 1 1/2 x 0.4, 4 heats"
+                  + " > trim 3/4, 1 > cut 5, kerf 1/16 > grind 1/64, 1/64 > restack same"
+                  + " > set 3 2150F dry > draw 1 1/4 x 1/4, 5 heats > trim 5/8, 3/4",
+              List.of(
+                  new Made(1, "2026-02-03T08:40:00Z", "2150F", DRY, HELD, "Rang clean when cold."),
+                  new Made(
+                      2,
+                      "2026-02-04T10:15:00Z",
+                      "2170F",
+                      DRY,
+                      HELD,
+                      "No dark lines on the way down."))),
+          new Work(
+              "Drawknife iron, second pair",
+              "Iron 10 in long, laid on an old body",
+              "12 (1084 1/8, 15N20 1/16) 1 1/2 x 6 > set 3 2150F > draw 1 1/2 x 1/2, 4 heats"
+                  + " > trim 3/4, 3/4 > cut 4, kerf 1/16 > grind 1/64, 1/64 > restack turned"
+                  + " > set 3 2150F > draw 1 1/4 x 5/16, 5 heats > trim 3/4, 3/4",
+              List.of(
+                  new Made(
+                      1,
+                      "2026-02-09T13:05:00Z",
+                      "2140F",
+                      BORAX,
+                      HELD,
+                      "Two spoons of borax, went solid at the second heat."))),
+          new Work(
+              "Marlinspike knife, 1095",
+              "One short blade; the last bar of this pair opened",
+              "9 (1095 5/32, 15N20 1/16) 1 1/4 x 5 > set 2 12% 2100F 10min > draw 1 1/4 x 3/8, 3 heats"
+                  + " > trim 5/8, 5/8 > cut 3, kerf 1/16 > restack same > set 3 2150F",
+              List.of(
+                  new Made(
+                      1,
+                      "2026-02-11T09:20:00Z",
+                      "2080F",
+                      BORAX,
+                      OPEN,
+                      "Dark line at the handle end, third joint from the top, about 1 in deep. Pulled"
+                          + " early, second heat was short."))),
+          new Work(
+              "Three-tone splicing knife",
+              "Bold bands for the yard's own rigger; O2 for the blackest line",
+              "16 (1084 1/8, 15N20 1/16, O2 3/32, 15N20 1/16) 1 1/2 x 5 1/2 > set 4 2140F"
+                  + " > draw 1 1/2 x 5/8, 4 heats > trim 3/4, 3/4 > cut 3, kerf 1/16"
+                  + " > grind 1/64, 1/64 > restack same > set 3 2140F > draw 1 1/2 x 3/8, 4 heats",
+              List.of(
+                  new Made(
+                      1,
+                      "2026-02-16T08:55:00Z",
+                      "2140F",
+                      BORAX,
+                      SUSPECT,
+                      "One patch cooled slower near the far end. Etch that end before the cut."))),
+          new Work(
+              "Caulking iron, folded",
+              "Tough tool body, seven pieces folded three times",
+              "7 (5160 1/4, 15N20 1/16) 1 1/4 x 7 > set 3 2160F > draw 1 1/4 x 1/2, 4 heats"
+                  + " > fold, end 1 > set 2 2160F > draw 1 1/4 x 1/2, 4 heats > fold, end 1"
+                  + " > set 2 2160F > draw 1 1/4 x 1/2, 4 heats > fold, end 1 > set 2 2160F",
+              List.of()),
+          new Work(
+              "Sail-loft shears stock, fine",
+              "About 240 layers for four shear blades",
+              "15 (1075 3/32, 15N20 1/16) 1 3/4 x 6 > set 3 2150F dry > draw 1 3/4 x 5/16, 5 heats"
+                  + " > trim 3/4, 3/4 > cut 4, kerf 1/16 > grind 1/64, 1/64 > restack same"
+                  + " > set 3 2150F dry > draw 1 3/4 x 3/8, 5 heats > trim 3/4, 3/4"
+                  + " > cut 4, kerf 1/16 > grind 1/64, 1/64 > restack same > set 3 2150F dry"
+                  + " > draw 1 1/2 x 3/8, 6 heats > trim 3/4, 3/4",
+              List.of(
+                  new Made(1, "2026-01-26T09:10:00Z", "2150F", DRY, HELD, ""),
+                  new Made(
+                      2,
+                      "2026-01-28T14:30:00Z",
+                      "2160F",
+                      DRY,
+                      HELD,
+                      "Soaked 20 min, the block is thick."))));
+
+  private final Accounts accounts;
+  private final DemoAccount demo;
+  private final BilletService billets;
+  private final BookService book;
+  private final Practice practice;
+
+  DemoShop(
+      Accounts accounts,
+      DemoAccount demo,
+      BilletService billets,
+      BookService book,
+      Practice practice) {
+    this.accounts = accounts;
+    this.demo = demo;
+    this.billets = billets;
+    this.book = book;
+    this.practice = practice;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  @Order(1)
+  @Transactional
+  public void open() {
+    if (!demo.isOpen() || !accounts.isEmpty()) {
+      return;
+    }
+    accounts.add(demo.login(), "Wharf smithy", demo.password(), UnitSystem.INCH);
+    WORK.forEach(this::load);
+    LOG.info("Demo shop opened with {} billets.", WORK.size());
+  }
+
+  private void load(Work work) {
+    Plan plan = Shorthand.parse(work.line(), UnitSystem.INCH, practice);
+    Billet billet = billets.start(work.name(), work.purpose(), plan);
+    for (Made made : work.welds()) {
+      MadeWeld weld =
+          new MadeWeld(
+              plan.setWelds().get(made.nth() - 1).key(),
+              Instant.parse(made.at()),
+              Temperatures.parseC(made.heat(), UnitSystem.INCH),
+              made.school(),
+              made.outcome(),
+              made.note());
+      book.log(billet.id(), plan, weld, demo.login());
+    }
+  }
+}

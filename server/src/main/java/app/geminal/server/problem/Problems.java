@@ -1,0 +1,220 @@
+package app.geminal.server.problem;
+
+import app.geminal.check.BadValue;
+import app.geminal.notation.Misread;
+import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.web.HttpMediaTypeNotSupportedException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.exc.StreamConstraintsException;
+import tools.jackson.databind.exc.InvalidTypeIdException;
+import tools.jackson.databind.exc.MismatchedInputException;
+import tools.jackson.databind.exc.UnrecognizedPropertyException;
+
+/** Turns every exception into a problem document. */
+@RestControllerAdvice
+public class Problems extends ResponseEntityExceptionHandler {
+  private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+  private static final String TO_THE_PLACE =
+      "Change the value at the place named and send it again.";
+
+  @ExceptionHandler
+  ProblemDetail badValue(BadValue bad) {
+    return badValue("/" + bad.path(), bad.words());
+  }
+
+  @ExceptionHandler
+  ProblemDetail misread(Misread bad) {
+    ProblemDetail problem =
+        Problem.of(
+            HttpStatus.UNPROCESSABLE_CONTENT,
+            "misread",
+            "The shorthand cannot be read",
+            String.valueOf(bad.getMessage()),
+            "/line",
+            "Change the words from “from” up to “to”.");
+    problem.setProperty("from", bad.from());
+    problem.setProperty("to", bad.to());
+    return problem;
+  }
+
+  @ExceptionHandler
+  ProblemDetail notThere(NotThere missing) {
+    return Problem.of(
+        HttpStatus.NOT_FOUND,
+        "not-there",
+        "This is not in the shop",
+        String.valueOf(missing.getMessage()),
+        "",
+        "Go back to the Rack and choose from what is there.");
+  }
+
+  @ExceptionHandler
+  ProblemDetail stale(Stale stale) {
+    ProblemDetail problem =
+        Problem.of(
+            HttpStatus.CONFLICT,
+            "stale",
+            "It was changed elsewhere",
+            String.valueOf(stale.getMessage()),
+            "/version",
+            "Load it again, then make your change on what is there now.");
+    problem.setProperty("storedVersion", stale.storedVersion());
+    return problem;
+  }
+
+  @ExceptionHandler
+  ResponseEntity<ProblemDetail> anythingElse(Exception e) {
+    String id = UUID.randomUUID().toString();
+    LOG.error("Unexpected, told to the user as {}", id, e);
+    return ResponseEntity.internalServerError()
+        .body(
+            Problem.of(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                "unexpected",
+                "Something broke on our side",
+                "The log has it under " + id + ".",
+                "",
+                "Try once more; nothing of this change was stored."));
+  }
+
+  @Override
+  protected @Nullable ResponseEntity<Object> handleHttpMessageNotReadable(
+      HttpMessageNotReadableException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return of(unreadable(e));
+  }
+
+  private static ProblemDetail unreadable(HttpMessageNotReadableException e) {
+    Optional<JacksonException> json = find(e, JacksonException.class);
+    String where = json.map(j -> pointer(j.getPath())).orElse("");
+    Optional<BadValue> bad = find(e, BadValue.class);
+    if (bad.isPresent()) {
+      String path = bad.get().path();
+      return badValue(path.isEmpty() ? where : where + "/" + path, bad.get().words());
+    }
+    if (find(e, StreamConstraintsException.class).isPresent()) {
+      return tooLarge();
+    }
+    return Problem.of(
+        HttpStatus.BAD_REQUEST,
+        "unreadable",
+        "The request cannot be read",
+        json.map(Problems::words).orElse("There is no readable body."),
+        where,
+        TO_THE_PLACE);
+  }
+
+  private static String words(JacksonException json) {
+    return switch (json) {
+      case UnrecognizedPropertyException unknown ->
+          "“%s” is not known here.".formatted(unknown.getPropertyName());
+      case InvalidTypeIdException type -> "“%s” is no kind of step.".formatted(type.getTypeId());
+      case MismatchedInputException mismatch
+          when mismatch.getTargetType() != null
+              && Number.class.isAssignableFrom(boxed(mismatch.getTargetType())) ->
+          "A number belongs here.";
+      case MismatchedInputException mismatch
+          when mismatch.getTargetType() != null && mismatch.getTargetType().isEnum() ->
+          "This must be one of %s.".formatted(List.of(mismatch.getTargetType().getEnumConstants()));
+      case MismatchedInputException _ ->
+          "Something of another kind belongs here, or it is missing.";
+      default -> "This is not JSON from here on.";
+    };
+  }
+
+  private static Class<?> boxed(Class<?> type) {
+    return java.lang.invoke.MethodType.methodType(type).wrap().returnType();
+  }
+
+  /** What the filter for large bodies answers too. */
+  static ProblemDetail tooLarge() {
+    return Problem.of(
+        HttpStatus.CONTENT_TOO_LARGE,
+        "too-large",
+        "This is too large",
+        "No plan or record is this large, so it was not read.",
+        "",
+        "Send less than 256 kB.");
+  }
+
+  private static ProblemDetail badValue(String where, String words) {
+    return Problem.of(
+        HttpStatus.UNPROCESSABLE_CONTENT,
+        "bad-value",
+        "A value breaks its rule",
+        words,
+        where,
+        TO_THE_PLACE);
+  }
+
+  @Override
+  protected @Nullable ResponseEntity<Object> handleHttpMediaTypeNotSupported(
+      HttpMediaTypeNotSupportedException e,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    return of(
+        Problem.of(
+            HttpStatus.UNSUPPORTED_MEDIA_TYPE,
+            "wrong-type",
+            "This type of content is not read here",
+            "The body came as %s.".formatted(e.getContentType()),
+            "",
+            "Send it as application/json."));
+  }
+
+  @Override
+  protected @Nullable ResponseEntity<Object> handleExceptionInternal(
+      Exception e,
+      @Nullable Object body,
+      HttpHeaders headers,
+      HttpStatusCode status,
+      WebRequest request) {
+    HttpStatus known = HttpStatus.valueOf(status.value());
+    return of(
+        Problem.of(
+            known,
+            "request",
+            known.getReasonPhrase(),
+            String.valueOf(e.getMessage()),
+            "",
+            "Check the address and the method of the request."));
+  }
+
+  private static ResponseEntity<Object> of(ProblemDetail problem) {
+    return ResponseEntity.status(problem.getStatus()).body(problem);
+  }
+
+  private static String pointer(List<JacksonException.Reference> path) {
+    return path.stream()
+        .map(r -> "/" + (r.getPropertyName() != null ? r.getPropertyName() : r.getIndex()))
+        .collect(Collectors.joining());
+  }
+
+  private static <T extends Throwable> Optional<T> find(Throwable from, Class<T> kind) {
+    for (Throwable t = from; t != null; t = t.getCause()) {
+      if (kind.isInstance(t)) {
+        return Optional.of(kind.cast(t));
+      }
+    }
+    return Optional.empty();
+  }
+}

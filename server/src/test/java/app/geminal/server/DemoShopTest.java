@@ -1,0 +1,40 @@
+package app.geminal.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.geminal.server.Visitor.Answer;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class DemoShopTest extends ShopTest {
+
+  @Test
+  void sixBilletsAtDifferentStages() {
+    Answer rack = smith.get("/api/billets");
+    assertThat(rack.<Integer>at("$.length()")).isEqualTo(6);
+    assertThat(rack.<List<Boolean>>at("$[*].stops")).containsOnly(false);
+    assertThat(rack.<List<Integer>>at("$[*].willFail")).containsOnly(0);
+    assertThat(rack.<List<Integer>>at("$[*].standing.weldsMade")).containsExactly(2, 1, 0, 1, 0, 2);
+    assertThat(rack.<List<String>>at("$[*].standing.flawKind")).contains("OPEN", "SUSPECT");
+    assertThat(rack.<List<Integer>>at("$[*].end.visibleCount")).contains(61);
+  }
+
+  @Test
+  void oneStackHasThreeSteels() {
+    Answer rack = smith.get("/api/billets");
+    assertThat(rack.<List<Integer>>at("$[*].end.bySteel.length()")).contains(3);
+  }
+
+  @Test
+  void itIsTheSameEveryTime() {
+    try (TestShop other = TestShop.demo()) {
+      assertThat(withoutClock(other.smith().get("/api/billets").body()))
+          .isEqualTo(withoutClock(smith.get("/api/billets").body()));
+      assertThat(other.smith().get("/api/book").body()).isEqualTo(smith.get("/api/book").body());
+    }
+  }
+
+  private static String withoutClock(String rack) {
+    return rack.replaceAll("\"changedAt\":\"[^\"]*\"", "");
+  }
+}

@@ -1,0 +1,127 @@
+package app.geminal.server;
+
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.Map;
+import java.util.Objects;
+import java.util.UUID;
+import org.springframework.boot.builder.SpringApplicationBuilder;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/**
+ * The real application on a free port against a real MariaDB, in a database of its own. bin/test
+ * starts the MariaDB and says where it is.
+ */
+public final class TestShop implements AutoCloseable {
+  private final String database = "geminal_test_" + UUID.randomUUID().toString().replace("-", "");
+  private final ConfigurableApplicationContext context;
+
+  private TestShop(String... settings) {
+    sql("CREATE DATABASE " + database);
+    String[] all = new String[settings.length + 5];
+    all[0] = "--server.port=0";
+    all[1] = "--GEMINAL_DB_PORT=" + environment("GEMINAL_TEST_DB_PORT");
+    all[2] = "--GEMINAL_DB_PASSWORD=" + environment("GEMINAL_TEST_DB_PASSWORD");
+    all[3] = "--GEMINAL_DB_NAME=" + database;
+    all[4] = "--spring.datasource.hikari.maximum-pool-size=4";
+    System.arraycopy(settings, 0, all, 5, settings.length);
+    context = new SpringApplicationBuilder(Geminal.class).run(all);
+  }
+
+  /** A shop with the demo's billets. */
+  public static TestShop demo(String... settings) {
+    String[] all = java.util.Arrays.copyOf(settings, settings.length + 1);
+    all[settings.length] = "--geminal.demo=true";
+    return new TestShop(all);
+  }
+
+  /** A shop with nobody in it. */
+  public static TestShop empty() {
+    return new TestShop();
+  }
+
+  /** Somebody who is not signed in. */
+  public Visitor visitor() {
+    return new Visitor(
+        URI.create(
+            "http://127.0.0.1:"
+                + Objects.requireNonNull(
+                    context.getEnvironment().getProperty("local.server.port"))));
+  }
+
+  /** The demo's smith, signed in. */
+  public Visitor smith() {
+    Visitor visitor = visitor();
+    visitor.signIn("wharf", "low-tide-forge");
+    return visitor;
+  }
+
+  public <T> T bean(Class<T> type) {
+    return context.getBean(type);
+  }
+
+  /** All rows of a table as text, to see that nothing changed. */
+  public String dump(String table) {
+    try (Connection c = connect();
+        var rows = c.createStatement().executeQuery("SELECT * FROM " + database + "." + table)) {
+      StringBuilder text = new StringBuilder();
+      while (rows.next()) {
+        for (int i = 1; i <= rows.getMetaData().getColumnCount(); i++) {
+          text.append(rows.getString(i)).append('|');
+        }
+        text.append('\n');
+      }
+      return text.toString();
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  @Override
+  public void close() {
+    context.close();
+    sql("DROP DATABASE " + database);
+  }
+
+  private static void sql(String statement) {
+    try (Connection c = connect()) {
+      c.createStatement().execute(statement);
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  private static Connection connect() throws SQLException {
+    return DriverManager.getConnection(
+        "jdbc:mariadb://127.0.0.1:" + environment("GEMINAL_TEST_DB_PORT") + "/",
+        "geminal",
+        environment("GEMINAL_TEST_DB_PASSWORD"));
+  }
+
+  private static String environment(String name) {
+    String value = System.getenv(name);
+    if (value == null) {
+      throw new IllegalStateException(
+          name + " is not set: run bin/test server, which starts a MariaDB for these tests.");
+    }
+    return value;
+  }
+
+  static String form(Map<String, String> fields) {
+    StringBuilder form = new StringBuilder();
+    fields.forEach((k, v) ->
+        form.append(form.isEmpty() ? "" : "&")
+            .append(k)
+            .append('=')
+            .append(java.net.URLEncoder.encode(v, StandardCharsets.UTF_8)));
+    return form.toString();
+  }
+
+  static UncheckedIOException unchecked(java.io.IOException e) {
+    return new UncheckedIOException(e);
+  }
+}
