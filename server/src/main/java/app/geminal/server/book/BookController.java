@@ -1,5 +1,7 @@
 package app.geminal.server.book;
 
+import app.geminal.weld.OxygenSchool;
+import java.util.Arrays;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +17,14 @@ class BookController {
 
   BookController(BookService book) {
     this.book = book;
+  }
+
+  /** A way of keeping oxygen out, and where it can hurt. */
+  record SchoolView(OxygenSchool school, String caution) {}
+
+  @GetMapping("/api/schools")
+  List<SchoolView> schools() {
+    return Arrays.stream(OxygenSchool.values()).map(s -> new SchoolView(s, s.caution())).toList();
   }
 
   @GetMapping("/api/book")

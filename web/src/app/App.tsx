@@ -1,0 +1,40 @@
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { SignIn } from '../features/account/SignIn';
+import { BilletView } from '../features/billet/BilletView';
+import { NewBilletView } from '../features/billet/NewBilletView';
+import { BookView } from '../features/book/BookView';
+import { RackView } from '../features/rack/RackView';
+import { Problem } from '../lib/http';
+import { Shell } from './Shell';
+
+const client = new QueryClient({
+  defaultOptions: {
+    queries: {
+      retry: (count, error) => count < 2 && !(error instanceof Problem && error.status >= 400),
+      refetchOnWindowFocus: false,
+    },
+  },
+});
+
+const router = createBrowserRouter([
+  { path: '/sign-in', Component: SignIn },
+  {
+    Component: Shell,
+    children: [
+      { path: '/rack', Component: RackView },
+      { path: '/billets/new', Component: NewBilletView },
+      { path: '/billets/:id', Component: BilletView },
+      { path: '/book', Component: BookView },
+      { path: '*', element: <Navigate to="/rack" replace /> },
+    ],
+  },
+]);
+
+export function App() {
+  return (
+    <QueryClientProvider client={client}>
+      <RouterProvider router={router} />
+    </QueryClientProvider>
+  );
+}

@@ -1,0 +1,101 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { Navigate, NavLink, Outlet, useLocation } from 'react-router';
+import { sessionQuery, setUnits, signOut } from '../features/account/api';
+import { LoadFailed } from '../ui/Notice';
+import { Units } from '../ui/Words';
+import type { UnitSystem } from '../units';
+
+const VIEWS = [
+  { to: '/rack', name: 'Rack', under: '/billets' },
+  { to: '/book', name: 'Book', under: '/book' },
+] as const;
+
+type Ground = 'bench' | 'dusk';
+const GROUND_KEY = 'geminal.ground';
+
+function useGround() {
+  const [ground, setGround] = useState<Ground>(() =>
+    localStorage.getItem(GROUND_KEY) === 'dusk' ? 'dusk' : 'bench',
+  );
+  useEffect(() => {
+    document.documentElement.dataset['ground'] = ground;
+    localStorage.setItem(GROUND_KEY, ground);
+  }, [ground]);
+  return { ground, turn: () => setGround(ground === 'bench' ? 'dusk' : 'bench') };
+}
+
+/** What stands round every view; sends strangers to sign in. */
+export function Shell() {
+  const client = useQueryClient();
+  const session = useQuery(sessionQuery);
+  const { ground, turn } = useGround();
+  const location = useLocation();
+  const units = useMutation({
+    mutationFn: (to: UnitSystem) => setUnits(to),
+    // The shorthand line comes in the reader's units, so everything read is read again.
+    onSuccess: () => client.invalidateQueries(),
+  });
+  const out = useMutation({
+    mutationFn: signOut,
+    onSuccess: () => {
+      client.clear();
+      window.location.assign('/sign-in');
+    },
+  });
+  if (session.isError) return <LoadFailed error={session.error} again={() => void session.refetch()} />;
+  if (!session.data) return null;
+  if (session.data.login === null) {
+    return <Navigate to="/sign-in" state={{ from: location.pathname }} replace />;
+  }
+  const system = session.data.units;
+  return (
+    <Units value={system}>
+      <div className="flex h-screen flex-col">
+        <header className="flex items-baseline gap-8 border-b border-ink px-5 py-2.5">
+          <span className="wide text-lg font-bold">Geminal</span>
+          <nav aria-label="Views" className="flex gap-6">
+            {VIEWS.map((v) => (
+              <NavLink
+                key={v.to}
+                to={v.to}
+                className={({ isActive }) =>
+                  isActive || location.pathname.startsWith(v.under)
+                    ? 'font-semibold underline decoration-4 underline-offset-[11px]'
+                    : 'text-soft hover:text-ink'
+                }
+              >
+                {v.name}
+              </NavLink>
+            ))}
+          </nav>
+          <div className="ml-auto flex gap-6 text-soft">
+            <button
+              type="button"
+              className="hover:text-ink"
+              onClick={() => units.mutate(system === 'INCH' ? 'METRIC' : 'INCH')}
+              title="Change what lengths and heats are shown in; either can be typed anywhere"
+            >
+              {system === 'INCH' ? 'inches, °F' : 'mm, °C'}
+            </button>
+            <button
+              type="button"
+              className="hover:text-ink"
+              onClick={turn}
+              title="Bright for the bench, dim for dusk"
+            >
+              {ground}
+            </button>
+            <span aria-label="Signed in as">{session.data.name}</span>
+            <button type="button" className="hover:text-ink" onClick={() => out.mutate()}>
+              Sign out
+            </button>
+          </div>
+        </header>
+        <div className="min-h-0 flex-1">
+          <Outlet />
+        </div>
+      </div>
+    </Units>
+  );
+}

@@ -1,0 +1,191 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState, type SubmitEvent } from 'react';
+import { Navigate, useLocation } from 'react-router';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field, INPUT } from '../../ui/Field';
+import { Notice } from '../../ui/Notice';
+import type { UnitSystem } from '../../units';
+import { makeOwner, sessionQuery, signIn, type Session } from './api';
+
+/** Where nobody is signed in: sign in, or become the owner of an empty shop. */
+export function SignIn() {
+  const session = useQuery(sessionQuery).data;
+  const state = useLocation().state as { from?: string } | null;
+  if (!session) return null;
+  if (session.login !== null) return <Navigate to={state?.from ?? '/rack'} replace />;
+  return (
+    <main className="mx-auto grid min-h-screen max-w-4xl content-center gap-10 p-8 md:grid-cols-[1fr_22rem]">
+      <div>
+        <h1 className="wide text-4xl">Geminal</h1>
+        <p className="max-w-sm pt-4 text-lg text-soft">
+          Lay out the stack, see every layer and every loss before the forge is lit, and keep the Book of what
+          the steel did.
+        </p>
+        <StackFigure />
+      </div>
+      {session.ownerNeeded ? <OwnerForm /> : <SignInForm demo={session.demo} />}
+    </main>
+  );
+}
+
+/** Thirteen pieces set, cut and stacked again: what the place is about, in one drawing. */
+function StackFigure() {
+  return (
+    <svg viewBox="0 0 360 120" className="mt-8 w-full max-w-sm" aria-hidden>
+      <path d="M0 0v120" stroke="var(--ink)" strokeWidth="2" />
+      {Array.from({ length: 13 }, (_, i) => (
+        <rect
+          key={i}
+          x="2"
+          y={6 + i * 3.4}
+          width="120"
+          height={i % 2 ? 1.4 : 3.4}
+          fill={i % 2 ? '#cfccc2' : '#2b2a2b'}
+        />
+      ))}
+      {[0, 1, 2, 3, 4].map((n) => (
+        <g key={n} transform={`translate(${2 + n * 62} 74)`}>
+          <rect width="58" height="12" fill="#6f6e6b" stroke="var(--ink)" strokeWidth="0.6" />
+        </g>
+      ))}
+      <rect x="2" y="108" width="356" height="6" fill="#6f6e6b" stroke="var(--ink)" strokeWidth="0.6" />
+    </svg>
+  );
+}
+
+function useTry(work: () => Promise<void>) {
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const [busy, setBusy] = useState(false);
+  const client = useQueryClient();
+  const go = (event: SubmitEvent) => {
+    event.preventDefault();
+    setBusy(true);
+    setProblem(null);
+    work()
+      .then(() => client.invalidateQueries(sessionQuery))
+      .catch((e: unknown) => setProblem(e instanceof Problem ? e : Problem.offline()))
+      .finally(() => setBusy(false));
+  };
+  return { problem, busy, go };
+}
+
+function SignInForm({ demo }: { demo: Session['demo'] }) {
+  const [login, setLogin] = useState('');
+  const [password, setPassword] = useState('');
+  const { problem, busy, go } = useTry(() => signIn(login, password));
+  return (
+    <form onSubmit={go} className="grid content-start gap-4">
+      <h2 className="text-xl">Sign in</h2>
+      <Field label="Name">
+        {(p) => (
+          <input
+            {...p}
+            className={INPUT}
+            value={login}
+            onChange={(e) => setLogin(e.target.value)}
+            autoComplete="username"
+            autoFocus
+            required
+          />
+        )}
+      </Field>
+      <Field label="Password">
+        {(p) => (
+          <input
+            {...p}
+            type="password"
+            className={INPUT}
+            value={password}
+            onChange={(e) => setPassword(e.target.value)}
+            autoComplete="current-password"
+            required
+          />
+        )}
+      </Field>
+      {problem && (
+        <Notice title={problem.title}>
+          {problem.detail} {problem.remedy}
+        </Notice>
+      )}
+      <Button weight="strong" type="submit" disabled={busy}>
+        {busy ? 'Signing in …' : 'Sign in'}
+      </Button>
+      {demo && (
+        <div className="border-t border-rule pt-4 text-soft">
+          <p>
+            This is a demo shop. Its smith is <b className="text-ink">{demo.login}</b>, the password is{' '}
+            <b className="text-ink">{demo.password}</b>.
+          </p>
+          <Button
+            weight="quiet"
+            className="pt-2 text-ink"
+            onClick={() => {
+              setLogin(demo.login);
+              setPassword(demo.password);
+            }}
+          >
+            Fill these in
+          </Button>
+        </div>
+      )}
+    </form>
+  );
+}
+
+function OwnerForm() {
+  const [owner, setOwner] = useState({ code: '', login: '', name: '', password: '' });
+  const [units, setUnits] = useState<UnitSystem>('METRIC');
+  const { problem, busy, go } = useTry(async () => {
+    await makeOwner({ ...owner, units });
+    await signIn(owner.login, owner.password);
+  });
+  const wrong = (field: string) => (problem?.where === `/${field}` ? problem.detail : null);
+  const FIELDS = [
+    ['code', 'Code from the console', 'off', 'text'],
+    ['name', 'Your name', 'name', 'text'],
+    ['login', 'Name to sign in with', 'username', 'text'],
+    ['password', 'Password, 10 characters or more', 'new-password', 'password'],
+  ] as const;
+  return (
+    <form onSubmit={go} className="grid content-start gap-4">
+      <h2 className="text-xl">Open this shop</h2>
+      <p className="text-soft">
+        Nobody is here yet. The code was printed where the shop was started; it works once.
+      </p>
+      {FIELDS.map(([field, label, complete, type]) => (
+        <Field key={field} label={label} error={wrong(field)}>
+          {(p) => (
+            <input
+              {...p}
+              type={type}
+              className={INPUT}
+              value={owner[field]}
+              onChange={(e) => setOwner({ ...owner, [field]: e.target.value })}
+              autoComplete={complete}
+              required
+            />
+          )}
+        </Field>
+      ))}
+      <Choice
+        label="You read"
+        value={units}
+        onChoose={setUnits}
+        options={[
+          { value: 'METRIC', show: 'millimetres, °C' },
+          { value: 'INCH', show: 'inches, °F' },
+        ]}
+      />
+      {problem && !FIELDS.some(([f]) => wrong(f)) && (
+        <Notice title={problem.title}>
+          {problem.detail} {problem.remedy}
+        </Notice>
+      )}
+      <Button weight="strong" type="submit" disabled={busy}>
+        Open the shop
+      </Button>
+    </form>
+  );
+}

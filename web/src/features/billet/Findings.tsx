@@ -1,0 +1,50 @@
+import { Button } from '../../ui/Button';
+import { Words } from '../../ui/Words';
+import type { Finding } from './api';
+import { FindingMark, STRENGTH_WORDS } from './FindingMark';
+import type { Operation } from './plan';
+
+/** Findings about one stage: what, why, what to do, and the remedy as an edit. */
+export function Findings({
+  findings,
+  onMend,
+}: {
+  findings: readonly Finding[];
+  onMend: (instead: Operation) => void;
+}) {
+  return (
+    <ul aria-label="Findings">
+      {findings.map((f) => (
+        <li key={f.id} className="flex gap-3 border-t border-rule py-2.5">
+          <span className="pt-0.5">
+            <FindingMark strength={f.strength} />
+          </span>
+          <div className="min-w-0">
+            <p className="condensed text-[13px] text-soft">
+              {f.hazard && <b className="text-ink">danger · </b>}
+              {STRENGTH_WORDS[f.strength]}
+            </p>
+            <p>
+              <b>
+                <Words of={f.what} />
+              </b>{' '}
+              <span className="text-soft">
+                <Words of={`${f.why} ${f.mend}`} />
+              </span>{' '}
+              <Mend finding={f} onMend={onMend} />
+            </p>
+          </div>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Mend({ finding, onMend }: { finding: Finding; onMend: (instead: Operation) => void }) {
+  const { remedy } = finding;
+  return remedy ? (
+    <Button weight="quiet" className="font-semibold" onClick={() => onMend(remedy.instead)}>
+      <Words of={remedy.label} />
+    </Button>
+  ) : null;
+}

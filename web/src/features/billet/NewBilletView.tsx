@@ -1,0 +1,207 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Field, INPUT } from '../../ui/Field';
+import { MeasureField } from '../../ui/MeasureField';
+import { Notice } from '../../ui/Notice';
+import { Words } from '../../ui/Words';
+import { outline, rackQuery, startBillet, workThrough, type Run } from './api';
+import { repeated, type Lay, type Plan, type Stack } from './plan';
+import { RunView } from './RunView';
+import { StackFields } from './StackFields';
+
+interface Round {
+  readonly cut: number;
+  readonly lay: Lay;
+}
+
+const MM_PER_INCH = 25.4;
+const FIRST_STACK: Stack = {
+  pieces: repeated(
+    [
+      { steel: '1084', thicknessMm: MM_PER_INCH / 8 },
+      { steel: '15N20', thicknessMm: MM_PER_INCH / 16 },
+    ],
+    13,
+  ),
+  widthMm: 1.5 * MM_PER_INCH,
+  lengthMm: 6 * MM_PER_INCH,
+};
+const MOST_ROUNDS = 6;
+
+interface Worked {
+  readonly plan: Plan;
+  readonly run: Run;
+}
+
+async function work(stack: Stack, rounds: readonly Round[]): Promise<Worked> {
+  const plan = await outline(stack, [...rounds]);
+  return { plan, run: await workThrough(plan) };
+}
+
+/** A new billet: its stack and its restacks, with the whole Run beside them as they are chosen. */
+export function NewBilletView() {
+  const [name, setName] = useState('');
+  const [purpose, setPurpose] = useState('');
+  const [draft, setDraft] = useState<{ stack: Stack; rounds: readonly Round[] }>({
+    stack: FIRST_STACK,
+    rounds: [{ cut: 4, lay: 'SAME' }],
+  });
+  const client = useQueryClient();
+  const navigate = useNavigate();
+  const worked = useQuery({
+    queryKey: ['outline', draft],
+    queryFn: () => work(draft.stack, draft.rounds),
+    placeholderData: (before) => before,
+    retry: false,
+  });
+  const start = useMutation({
+    mutationFn: (plan: Plan) => startBillet({ name, purpose, plan }),
+    onSuccess: async (billet) => {
+      await client.invalidateQueries(rackQuery);
+      await navigate(`/billets/${billet.id}`);
+    },
+  });
+
+  /** Takes a change over when it can be worked through; else says what is wrong, and nothing changes. */
+  const change = async (next: Partial<typeof draft>): Promise<string | null> => {
+    const wanted = { ...draft, ...next };
+    try {
+      const result = await work(wanted.stack, wanted.rounds);
+      client.setQueryData(['outline', wanted], result);
+      setDraft(wanted);
+      return null;
+    } catch (e) {
+      return e instanceof Problem ? e.detail : Problem.offline().detail;
+    }
+  };
+  const withRound = (i: number, round: Round) =>
+    change({ rounds: draft.rounds.map((r, k) => (k === i ? round : r)) });
+  const problem = start.error instanceof Problem ? start.error : null;
+  const nameWrong = problem?.where === '/name' ? problem.detail : null;
+
+  return (
+    <main className="grid h-full grid-cols-[25rem_1fr]">
+      <form
+        className="flex flex-col gap-4 overflow-y-auto border-r border-ink bg-panel px-5 py-4"
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (worked.data) start.mutate(worked.data.plan);
+        }}
+      >
+        <h1 className="text-2xl">New billet</h1>
+        <Field label="Name" error={nameWrong}>
+          {(p) => (
+            <input
+              {...p}
+              className={INPUT}
+              value={name}
+              maxLength={120}
+              autoFocus
+              placeholder="what the shop will call it"
+              onChange={(e) => setName(e.target.value)}
+            />
+          )}
+        </Field>
+        <Field label="What it is for">
+          {(p) => (
+            <input
+              {...p}
+              className={INPUT}
+              value={purpose}
+              maxLength={500}
+              onChange={(e) => setPurpose(e.target.value)}
+            />
+          )}
+        </Field>
+        <section aria-label="Stack" className="border-t border-line pt-3">
+          <h2 className="pb-2 text-lg">Stack</h2>
+          <StackFields stack={draft.stack} onChange={(stack) => change({ stack })} />
+        </section>
+        <section aria-label="Restacks" className="border-t border-line pt-3">
+          <h2 className="pb-2 text-lg">Restacks</h2>
+          <div className="grid gap-3">
+            {draft.rounds.map((r, i) => (
+              <div key={i} className="flex items-end gap-3">
+                <MeasureField
+                  label={`Cut ${i + 1} into`}
+                  measure="count"
+                  width="w-16"
+                  value={r.cut}
+                  onCommit={(cut) => withRound(i, { ...r, cut })}
+                />
+                <Choice<Lay>
+                  label="Laid"
+                  value={r.lay}
+                  options={[
+                    { value: 'SAME', show: 'same way up' },
+                    { value: 'TURNED', show: 'turned' },
+                  ]}
+                  onChoose={(lay) => void withRound(i, { ...r, lay })}
+                />
+                <Button
+                  weight="quiet"
+                  className="pb-1"
+                  aria-label={`Take out restack ${i + 1}`}
+                  onClick={() => void change({ rounds: draft.rounds.filter((_, k) => k !== i) })}
+                >
+                  Take out
+                </Button>
+              </div>
+            ))}
+            {draft.rounds.length < MOST_ROUNDS && (
+              <div>
+                <Button
+                  weight="quiet"
+                  onClick={() => void change({ rounds: [...draft.rounds, { cut: 4, lay: 'SAME' }] })}
+                >
+                  Add a restack
+                </Button>
+              </div>
+            )}
+          </div>
+        </section>
+        {problem && !nameWrong && (
+          <Notice title={problem.title}>
+            <Words of={`${problem.detail} ${problem.remedy}`} />
+          </Notice>
+        )}
+        <div className="mt-auto grid gap-2 border-t border-line pt-3">
+          <Button weight="strong" type="submit" disabled={!worked.data || start.isPending}>
+            Put it on the Rack
+          </Button>
+          <p className="text-[13px] text-soft">Everything can be changed afterwards, step by step.</p>
+        </div>
+      </form>
+      <div className="overflow-y-auto">
+        {worked.data && <Preview {...worked.data} />}
+        {worked.isError && (
+          <div className="p-6">
+            <Notice title="This stack cannot be worked through">
+              <Words of={worked.error instanceof Problem ? worked.error.detail : Problem.offline().detail} />
+            </Notice>
+          </div>
+        )}
+      </div>
+    </main>
+  );
+}
+
+function Preview({ plan, run }: Worked) {
+  const end = run.stages.at(-1);
+  return (
+    <>
+      <p className="px-5 pt-4 pb-2">
+        <b className="text-4xl">{end?.visibleCount.toLocaleString('en')}</b>{' '}
+        <span className="text-soft">
+          visible layers, {end?.shopCount.toLocaleString('en')} counted at the saw.{' '}
+          <Words of={end?.why ?? ''} />
+        </span>
+      </p>
+      <RunView run={run} plan={plan} />
+    </>
+  );
+}

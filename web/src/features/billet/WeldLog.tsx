@@ -1,0 +1,142 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { JointGlyph } from '../../figures/JointGlyph';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { INPUT } from '../../ui/Field';
+import { MeasureField } from '../../ui/MeasureField';
+import { Temperature, Words } from '../../ui/Words';
+import { logWeld, OUTCOME_WORDS, strikeWeld, type Weld, type WeldOutcome } from '../book/api';
+import { shortTime } from '../book/time';
+import { billetQuery } from './api';
+import { Caution } from './Caution';
+import { SCHOOL_WORDS, type Operation, type OxygenSchool } from './plan';
+
+type SetWeld = Extract<Operation, { kind: 'set' }>;
+
+const OUTCOMES: readonly WeldOutcome[] = ['HELD', 'SUSPECT', 'OPEN'];
+
+/** Logs one weld of a step, and shows what the Book has of it. */
+export function WeldLog({
+  billetId,
+  stepKey,
+  planned,
+  welds,
+}: {
+  billetId: number;
+  stepKey: string;
+  planned: SetWeld;
+  welds: readonly Weld[];
+}) {
+  const client = useQueryClient();
+  const [temperatureC, setTemperatureC] = useState(planned.temperatureC);
+  const [school, setSchool] = useState<OxygenSchool>(planned.school);
+  const [outcome, setOutcome] = useState<WeldOutcome | null>(null);
+  const [note, setNote] = useState('');
+  const again = () => client.invalidateQueries(billetQuery(billetId));
+  const log = useMutation({
+    mutationFn: (found: WeldOutcome) =>
+      logWeld(billetId, { stepKey, temperatureC, school, outcome: found, note }),
+    onSuccess: () => {
+      setOutcome(null);
+      setNote('');
+      return again();
+    },
+  });
+  const strike = useMutation({ mutationFn: strikeWeld, onSuccess: again });
+  const problem = log.error instanceof Problem ? log.error : null;
+
+  return (
+    <section aria-label="Weld log" className="border-t border-ink pt-3">
+      <h3>In the Book</h3>
+      <ul>
+        {welds.map((w) => (
+          <li key={w.id} className="flex gap-2.5 border-b border-rule py-2">
+            <span className="pt-0.5">
+              <JointGlyph state={w.outcome} />
+            </span>
+            <div className="min-w-0 flex-1 text-[14px]">
+              <b>{OUTCOME_WORDS[w.outcome]}</b> · <Temperature celsius={w.temperatureC} /> ·{' '}
+              {SCHOOL_WORDS[w.school]}
+              <span className="block text-soft">
+                {shortTime(w.madeAt)}
+                {w.note && ` · ${w.note}`}
+              </span>
+            </div>
+            <Button
+              weight="quiet"
+              className="self-start text-[13px] text-soft"
+              title="Logged by mistake; the Book can bring it back"
+              onClick={() => strike.mutate(w.id)}
+            >
+              Strike
+            </Button>
+          </li>
+        ))}
+        {welds.length === 0 && <li className="py-1 text-soft">Nothing logged for this weld yet.</li>}
+      </ul>
+      <form
+        className="grid gap-3 pt-3"
+        onSubmit={(e) => {
+          e.preventDefault();
+          if (outcome) log.mutate(outcome);
+        }}
+      >
+        <MeasureField
+          label="Heat, as read"
+          measure="temperature"
+          value={temperatureC}
+          onCommit={(c) => {
+            setTemperatureC(c);
+            return c < 600 || c > 1500 ? 'A welding heat lies between [[C 600]] and [[C 1500]].' : null;
+          }}
+        />
+        <Choice<OxygenSchool>
+          label="Oxygen kept out by"
+          value={school}
+          options={(['BORAX', 'DRY', 'BOTH', 'SEALED'] as const).map((s) => ({
+            value: s,
+            show: s === 'BOTH' ? 'both' : s.toLowerCase(),
+          }))}
+          onChoose={setSchool}
+        />
+        <Choice<WeldOutcome>
+          label="What came of it"
+          value={outcome}
+          options={OUTCOMES.map((o) => ({
+            value: o,
+            show: (
+              <span className="flex items-center gap-2">
+                <JointGlyph state={o} size={16} /> {OUTCOME_WORDS[o]}
+              </span>
+            ),
+          }))}
+          onChoose={setOutcome}
+        />
+        <div>
+          <label htmlFor="weld-note" className="condensed block pb-0.5 text-[13px] text-soft">
+            Note: where, how found, what was done
+          </label>
+          <textarea
+            id="weld-note"
+            className={INPUT}
+            rows={2}
+            maxLength={2000}
+            value={note}
+            onChange={(e) => setNote(e.target.value)}
+          />
+        </div>
+        <Caution school={school} />
+        {problem && (
+          <p role="alert">
+            <Words of={`${problem.detail} ${problem.remedy}`} />
+          </p>
+        )}
+        <Button weight="strong" type="submit" disabled={!outcome || log.isPending}>
+          {outcome ? 'Write it into the Book' : 'Say what came of it first'}
+        </Button>
+      </form>
+    </section>
+  );
+}

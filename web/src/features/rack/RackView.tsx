@@ -1,0 +1,161 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { EndSection } from '../../figures/EndSection';
+import { JointGlyph } from '../../figures/JointGlyph';
+import { shelfScale } from '../../figures/shelf';
+import { LoadFailed, Passing } from '../../ui/Notice';
+import { Length, Mass } from '../../ui/Words';
+import { rackQuery, setOnRack, type BilletOnRack } from '../billet/api';
+import { useTones } from '../steel/api';
+import { waitsFor } from './standing';
+
+/** Room for one end on a shelf, px. */
+const PLACE = { width: 168, height: 190 };
+
+/** All billets of the shop, standing end-on to one scale. */
+export function RackView() {
+  const rack = useQuery(rackQuery);
+  const client = useQueryClient();
+  const [taken, setTaken] = useState<BilletOnRack | null>(null);
+  const move = useMutation({
+    mutationFn: ({ id, onRack }: { id: number; onRack: boolean }) => setOnRack(id, onRack),
+    onSuccess: () => client.invalidateQueries(rackQuery),
+  });
+  if (rack.isError) return <LoadFailed error={rack.error} again={() => void rack.refetch()} />;
+  const billets = rack.data;
+  return (
+    <main className="h-full overflow-y-auto px-5 py-4">
+      <div className="flex items-baseline gap-5">
+        <h1 className="text-2xl">Rack</h1>
+        {billets && <p className="text-soft">{summary(billets)}</p>}
+        <Link
+          to="/billets/new"
+          className="ml-auto bg-ink px-4 py-2 font-semibold text-ground hover:bg-ink/85"
+        >
+          Start a billet
+        </Link>
+      </div>
+      {!billets && <p className="py-10 text-soft">Fetching the billets …</p>}
+      {billets?.length === 0 && <EmptyRack />}
+      {billets && billets.length > 0 && (
+        <Shelves
+          billets={billets}
+          onTake={(b) => {
+            setTaken(b);
+            move.mutate({ id: b.id, onRack: false });
+          }}
+        />
+      )}
+      {taken && (
+        <Passing
+          words={`“${taken.name}” is off the Rack.`}
+          undo={() => {
+            move.mutate({ id: taken.id, onRack: true });
+            setTaken(null);
+          }}
+          close={() => setTaken(null)}
+        />
+      )}
+    </main>
+  );
+}
+
+function summary(billets: readonly BilletOnRack[]): string {
+  const flaws = billets.filter((b) => b.standing.flaw !== null).length;
+  const all = `${billets.length} ${billets.length === 1 ? 'billet' : 'billets'}, ends to one scale`;
+  return flaws === 0 ? all : `${all}; ${flaws} with a joint to see to`;
+}
+
+function EmptyRack() {
+  return (
+    <div className="mx-auto max-w-md py-20">
+      <h2 className="text-xl">Nothing on the Rack yet</h2>
+      <p className="pt-2 text-soft">
+        A billet begins with its stack: which steels, how many pieces, how wide and how long. From there the
+        Run shows every layer and every loss down to the finished bar.
+      </p>
+      <Link to="/billets/new" className="mt-4 inline-block font-semibold underline underline-offset-4">
+        Start the first one
+      </Link>
+    </div>
+  );
+}
+
+function Shelves({
+  billets,
+  onTake,
+}: {
+  billets: readonly BilletOnRack[];
+  onTake: (b: BilletOnRack) => void;
+}) {
+  const toneOf = useTones();
+  const scale = shelfScale(
+    billets.map((b) => b.now),
+    PLACE,
+  );
+  return (
+    <ul aria-label="Billets" className="grid grid-cols-[repeat(auto-fill,minmax(12.5rem,1fr))] pt-5">
+      {billets.map((b) => (
+        <li key={b.id} className="group relative flex flex-col pb-7">
+          <Link to={`/billets/${b.id}`} className="flex flex-1 flex-col" aria-label={b.name}>
+            <span
+              className="flex items-end border-b-[3px] border-ink pt-2"
+              style={{ height: PLACE.height + 14 }}
+            >
+              <EndSection
+                inside={b.now}
+                widthMm={b.now.widthMm}
+                heightMm={b.now.heightMm}
+                scale={scale}
+                toneOf={toneOf}
+                label={`End of ${b.name}: ${b.now.visibleCount} visible layers`}
+              />
+            </span>
+            <span className="pt-2 pr-4 text-[17px] leading-snug font-semibold group-hover:underline">
+              {b.name}
+            </span>
+            <Standing billet={b} />
+            <span className="condensed pt-1 pr-4 text-[14px] text-soft">
+              {b.now.count > 1 && `${b.now.count} of `}
+              <Length mm={b.now.widthMm} /> × <Length mm={b.now.heightMm} /> × <Length mm={b.now.lengthMm} />,{' '}
+              <Mass kg={b.now.massKg} />
+              <br />
+              {b.stops ? (
+                'no finished bar yet'
+              ) : (
+                <>
+                  to be <Length mm={b.end.widthMm} /> × <Length mm={b.end.heightMm} /> ×{' '}
+                  <Length mm={b.end.lengthMm} />, {b.end.visibleCount.toLocaleString('en')} layers
+                </>
+              )}
+            </span>
+          </Link>
+          <button
+            type="button"
+            className="mt-1.5 w-fit text-[13px] text-soft underline decoration-line underline-offset-4 hover:decoration-ink"
+            aria-label={`Take ${b.name} off the Rack`}
+            title="Its plan and its welds stay in the Book"
+            onClick={() => onTake(b)}
+          >
+            Take off
+          </button>
+        </li>
+      ))}
+    </ul>
+  );
+}
+
+function Standing({ billet }: { billet: BilletOnRack }) {
+  const { flawKind, weldsMade, weldsPlanned } = billet.standing;
+  const state = flawKind ?? (weldsPlanned > 0 && weldsMade === weldsPlanned ? 'HELD' : 'UNMADE');
+  return (
+    <span className="flex items-center gap-2 pt-1 pr-4 leading-snug">
+      <JointGlyph state={state} size={17} />
+      <span>
+        {flawKind && <b>{flawKind === 'OPEN' ? 'open joint: ' : 'suspect joint: '}</b>}
+        {waitsFor(billet)}
+      </span>
+    </span>
+  );
+}

@@ -1,0 +1,99 @@
+/** Geometry of a row of bars lying on their sides against the bench stop; millimetres in, pixels out. */
+
+export interface Layer {
+  readonly steel: string;
+  readonly thicknessMm: number;
+}
+
+/** What a row shows: equal bars in line, and what was taken from them in this step. */
+export interface Row {
+  readonly count: number;
+  readonly lengthMm: number;
+  readonly heightMm: number;
+  /** Saw gap between neighbours. */
+  readonly kerfMm: number;
+  /** Cut off before the first bar and after the last one. */
+  readonly frontMm: number;
+  readonly backMm: number;
+  /** Ground off the faces. */
+  readonly bottomMm: number;
+  readonly topMm: number;
+}
+
+export interface Box {
+  readonly x: number;
+  readonly y: number;
+  readonly width: number;
+  readonly height: number;
+}
+
+export interface RowFigure {
+  readonly height: number;
+  readonly bars: readonly Box[];
+  /** Trimmed ends, dashed. */
+  readonly ghosts: readonly Box[];
+  /** Ground skin: the outline the bars had before. */
+  readonly skins: readonly Box[];
+  /** How many bars are not drawn one by one. */
+  readonly left: number;
+}
+
+const THINNEST_PX = 2;
+const SMALLEST_GAP_PX = 3;
+const MOST_BARS = 40;
+
+/** How far a row reaches from the bench stop, mm. */
+export function extentMm(row: Row): number {
+  const shown = Math.min(row.count, MOST_BARS);
+  return row.frontMm + shown * row.lengthMm + (shown - 1) * row.kerfMm + row.backMm;
+}
+
+/** The one scale of a Run, px per mm: the longest row just fits. */
+export function commonScale(rows: readonly Row[], widthPx: number): number {
+  const longest = Math.max(1, ...rows.map(extentMm));
+  const mostGaps = Math.max(0, ...rows.map((r) => Math.min(r.count, MOST_BARS) - 1));
+  return Math.max(0.02, (widthPx - mostGaps * SMALLEST_GAP_PX) / longest);
+}
+
+/** Lays a row out at a scale; y grows downwards, x from the bench stop. */
+export function layOut(row: Row, scale: number): RowFigure {
+  const height = Math.max(THINNEST_PX, row.heightMm * scale);
+  const top = row.topMm * scale;
+  const bottom = row.bottomMm * scale;
+  const shown = Math.min(row.count, MOST_BARS);
+  const gap = row.count > 1 ? Math.max(SMALLEST_GAP_PX, row.kerfMm * scale) : 0;
+  const width = Math.max(1, row.lengthMm * scale);
+  const start = row.frontMm * scale;
+  const bars = Array.from({ length: shown }, (_, i) => ({
+    x: start + i * (width + gap),
+    y: top,
+    width,
+    height,
+  }));
+  const end = start + shown * width + (shown - 1) * gap;
+  const ghosts = [
+    ...(row.frontMm > 0 ? [{ x: 0, y: top, width: start, height }] : []),
+    ...(row.backMm > 0 ? [{ x: end, y: top, width: row.backMm * scale, height }] : []),
+  ];
+  const ground = row.topMm > 0 || row.bottomMm > 0;
+  const skins = ground ? bars.map((b) => ({ ...b, y: 0, height: top + height + bottom })) : [];
+  return { height: top + height + bottom, bars, ghosts, skins, left: row.count - shown };
+}
+
+/** Layers as bands of a box, top layer first as the eye meets it; thinner than a pixel they are left out. */
+export function bands(
+  layers: readonly Layer[],
+  heightPx: number,
+): { steel: string; y: number; height: number }[] {
+  const total = layers.reduce((sum, l) => sum + l.thicknessMm, 0);
+  let y = 0;
+  return layers.toReversed().map((layer) => {
+    const height = (layer.thicknessMm / total) * heightPx;
+    const band = { steel: layer.steel, y, height };
+    y += height;
+    return band;
+  });
+}
+
+/** Whether layers can be told apart at that height: two thirds of a pixel each on average. */
+export const canBeSeen = (layers: number, heightPx: number) => heightPx / layers >= 0.66;

@@ -1,0 +1,86 @@
+import { describe, expect, it } from 'vitest';
+import { bands, canBeSeen, commonScale, extentMm, layOut, type Row } from './bars';
+import { heatColour } from './heat';
+import { meanTone, toneColour } from './tone';
+
+const bar = (over: Partial<Row> = {}): Row => ({
+  count: 1,
+  lengthMm: 100,
+  heightMm: 40,
+  kerfMm: 0,
+  frontMm: 0,
+  backMm: 0,
+  bottomMm: 0,
+  topMm: 0,
+  ...over,
+});
+
+describe('the Run', () => {
+  it('has one scale at which the longest row just fits', () => {
+    const rows = [bar(), bar({ lengthMm: 500, heightMm: 8 })];
+    const scale = commonScale(rows, 600);
+    expect(scale).toBeCloseTo(1.2, 9);
+    const last = layOut(bar({ lengthMm: 500, heightMm: 8 }), scale).bars[0];
+    expect(last?.width).toBeCloseTo(600, 6);
+    expect(last?.height).toBeCloseTo(9.6, 6);
+  });
+
+  it('keeps every bar right of the bench stop and its neighbours apart', () => {
+    const row = bar({ count: 5, lengthMm: 50, kerfMm: 1.6 });
+    const figure = layOut(row, 1);
+    expect(figure.bars).toHaveLength(5);
+    figure.bars.slice(1).forEach((b, i) => {
+      const before = figure.bars[i];
+      expect(b.x).toBeGreaterThan((before?.x ?? 0) + (before?.width ?? 0));
+    });
+    expect(figure.bars[0]?.x).toBe(0);
+  });
+
+  it('shows trimmed ends where they were and ground skin round the bar', () => {
+    const figure = layOut(bar({ frontMm: 10, backMm: 20, topMm: 1, bottomMm: 2 }), 2);
+    expect(figure.ghosts).toEqual([
+      { x: 0, y: 2, width: 20, height: 80 },
+      { x: 220, y: 2, width: 40, height: 80 },
+    ]);
+    expect(figure.skins[0]).toEqual({ x: 20, y: 0, width: 200, height: 86 });
+    expect(figure.height).toBe(86);
+    expect(extentMm(bar({ frontMm: 10, backMm: 20 }))).toBe(130);
+  });
+
+  it('says how many bars it does not draw', () => {
+    expect(layOut(bar({ count: 100, lengthMm: 1 }), 1).left).toBe(60);
+  });
+});
+
+describe('layers', () => {
+  it('fill the height, the top layer first', () => {
+    const drawn = bands(
+      [
+        { steel: 'D', thicknessMm: 3 },
+        { steel: 'B', thicknessMm: 1 },
+      ],
+      40,
+    );
+    expect(drawn).toEqual([
+      { steel: 'B', y: 0, height: 10 },
+      { steel: 'D', y: 10, height: 30 },
+    ]);
+  });
+
+  it('are drawn only where they can be told apart', () => {
+    expect(canBeSeen(61, 41)).toBe(true);
+    expect(canBeSeen(61, 40)).toBe(false);
+  });
+
+  it('too fine to see are the mean tone', () => {
+    expect(meanTone({ D: 0.75, B: 0.25 }, (s) => (s === 'D' ? 0.2 : 0.8))).toBeCloseTo(0.35, 9);
+  });
+});
+
+it('tones and heat keep to their ends', () => {
+  expect(toneColour(-1)).toBe(toneColour(0));
+  expect(toneColour(2)).toBe(toneColour(1));
+  expect(heatColour(20)).toBe('rgb(90 10 6)');
+  expect(heatColour(1175)).toBe('rgb(255 202 101)');
+  expect(heatColour(2000)).toBe('rgb(255 250 228)');
+});

@@ -1,0 +1,86 @@
+/** A problem as the server tells it (RFC 9457): what, where in the request, and how to mend it. */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    readonly detail: string,
+    readonly where: string,
+    readonly remedy: string,
+    readonly more: Readonly<Record<string, unknown>> = {},
+  ) {
+    super(detail);
+  }
+
+  /** Nobody answered. */
+  static offline(): Problem {
+    return new Problem(
+      0,
+      'No connection',
+      'The shop does not answer.',
+      '',
+      'Check that it is running; what you typed is still here.',
+    );
+  }
+}
+
+function token(): string {
+  const cookie = document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN='));
+  return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
+}
+
+async function problemOf(response: Response): Promise<Problem> {
+  const text = (value: unknown, otherwise: string) => (typeof value === 'string' ? value : otherwise);
+  try {
+    const body = (await response.json()) as Record<string, unknown>;
+    return new Problem(
+      response.status,
+      text(body['title'], response.statusText),
+      text(body['detail'], 'The server gave no reason.'),
+      text(body['where'], ''),
+      text(body['remedy'], ''),
+      body,
+    );
+  } catch {
+    return new Problem(response.status, response.statusText, 'The server gave no reason.', '', 'Try again.');
+  }
+}
+
+async function send(path: string, init: RequestInit): Promise<Response> {
+  let response: Response;
+  try {
+    response = await fetch(path, { ...init, credentials: 'same-origin' });
+  } catch {
+    throw Problem.offline();
+  }
+  if (!response.ok) throw await problemOf(response);
+  return response;
+}
+
+/** Reads a resource. */
+export async function get<T>(path: string): Promise<T> {
+  return (await (await send(path, {})).json()) as T;
+}
+
+/** Sends JSON and reads the answer; undefined where there is none. */
+export async function change<T = undefined>(
+  method: 'POST' | 'PUT',
+  path: string,
+  body?: unknown,
+): Promise<T> {
+  const response = await send(path, {
+    method,
+    headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
+    body: body === undefined ? null : JSON.stringify(body),
+  });
+  const text = await response.text();
+  return (text === '' ? undefined : JSON.parse(text)) as T;
+}
+
+/** Sends a form, for signing in. */
+export async function postForm(path: string, fields: Record<string, string>): Promise<void> {
+  await send(path, {
+    method: 'POST',
+    headers: { 'X-XSRF-TOKEN': token() },
+    body: new URLSearchParams(fields),
+  });
+}

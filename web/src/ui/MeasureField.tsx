@@ -1,0 +1,123 @@
+import { useState, type ReactNode } from 'react';
+import {
+  editLength,
+  editTemperature,
+  lengthUnit,
+  parseCount,
+  parseLength,
+  parseNumber,
+  parseTemperature,
+  type Parsed,
+  type UnitSystem,
+} from '../units';
+import { Field, INPUT } from './Field';
+import { useUnits } from './Words';
+
+export type Measure = 'length' | 'temperature' | 'count' | 'percent' | 'minutes';
+
+const READ: Record<Measure, (text: string, system: UnitSystem) => Parsed> = {
+  length: parseLength,
+  temperature: parseTemperature,
+  count: parseCount,
+  percent: (text) => {
+    const typed = parseNumber(text, '%');
+    return 'value' in typed ? { value: Number((typed.value / 100).toPrecision(15)) } : typed;
+  },
+  minutes: (text) => parseNumber(text, 'min'),
+};
+
+const WRITE: Record<Measure, (value: number, system: UnitSystem) => string> = {
+  length: editLength,
+  temperature: editTemperature,
+  count: String,
+  percent: (value) => String(Number((value * 100).toPrecision(12))),
+  minutes: String,
+};
+
+const unitOf = (measure: Measure, system: UnitSystem) =>
+  ({
+    length: lengthUnit(system),
+    temperature: system === 'METRIC' ? '°C' : '°F',
+    count: '',
+    percent: '%',
+    minutes: 'min',
+  })[measure];
+
+/**
+ * One figure, typed in any unit. What was typed stays in the field until it is right: Enter or leaving the
+ * field takes it over, Escape brings the old value back. Left as it was, the stored value is not touched.
+ */
+export function MeasureField({
+  label,
+  measure,
+  value,
+  onCommit,
+  width = 'w-28',
+  hint,
+}: {
+  label: ReactNode;
+  measure: Measure;
+  value: number;
+  /** Takes the new value over; answers with what is wrong with it, if anything. */
+  onCommit: (value: number) => Promise<string | null> | string | null;
+  width?: string;
+  hint?: ReactNode;
+}) {
+  const system = useUnits();
+  const stored = WRITE[measure](value, system);
+  const [typed, setTyped] = useState<string | null>(null);
+  const [error, setError] = useState<string | null>(null);
+  const unit = unitOf(measure, system);
+
+  const put = async (text: string) => {
+    if (text.trim() === stored) {
+      setTyped(null);
+      setError(null);
+      return;
+    }
+    const read = READ[measure](text, system);
+    const wrong = 'error' in read ? read.error : await onCommit(read.value);
+    setError(wrong);
+    if (wrong === null) setTyped(null);
+  };
+
+  return (
+    <Field
+      label={
+        <>
+          {label}
+          {unit && <span className="pl-1 opacity-75">{unit}</span>}
+        </>
+      }
+      error={error}
+      hint={hint}
+      className={error ? 'max-w-60' : width}
+    >
+      {(parts) => (
+        <input
+          {...parts}
+          className={`${INPUT} ${width}`}
+          value={typed ?? stored}
+          autoComplete="off"
+          spellCheck={false}
+          onFocus={(e) => e.target.select()}
+          onChange={(e) => setTyped(e.target.value)}
+          onBlur={() => {
+            if (typed !== null) void put(typed);
+          }}
+          onKeyDown={(e) => {
+            if (e.key === 'Enter') {
+              e.preventDefault();
+              void put(typed ?? stored);
+            }
+            if (e.key === 'Escape') {
+              e.stopPropagation();
+              setTyped(null);
+              setError(null);
+            }
+          }}
+        />
+      )}
+    </Field>
+  );
+}

@@ -1,0 +1,49 @@
+import { createContext, use } from 'react';
+import { lengthUnit, renderWords, showLength, showMass, showTemperature, type UnitSystem } from '../units';
+import { heatColour } from '../figures/heat';
+
+/** The units of whoever is signed in. */
+export const Units = createContext<UnitSystem>('METRIC');
+export const useUnits = () => use(Units);
+
+/** A sentence of the core's, its figures in the reader's units. */
+export function Words({ of }: { of: string }) {
+  return <>{renderWords(of, useUnits())}</>;
+}
+
+/** A length, fractions set as fractions; every digit on hover. */
+export function Length({ mm, unit = false }: { mm: number; unit?: boolean }) {
+  const system = useUnits();
+  const shown = showLength(mm, system);
+  return (
+    <span title={shown.exact} className="whitespace-nowrap">
+      {shown.whole}
+      {shown.top !== undefined && (
+        <span className="fraction">
+          {shown.whole !== '' && <span className="sr-only"> and </span>}
+          {shown.whole !== '' && '\u2009'}
+          {shown.top}/{shown.bottom}
+        </span>
+      )}
+      {unit && <span className="text-soft"> {lengthUnit(system)}</span>}
+    </span>
+  );
+}
+
+export function Mass({ kg }: { kg: number }) {
+  return <span className="whitespace-nowrap">{showMass(kg, useUnits())}</span>;
+}
+
+/** A temperature with a spot of its heat colour: the one strong colour, used for nothing else. */
+export function Temperature({ celsius }: { celsius: number }) {
+  return (
+    <span className="whitespace-nowrap">
+      <span
+        aria-hidden
+        className="mr-1.5 inline-block h-2.5 w-2.5 rounded-full align-baseline"
+        style={{ background: heatColour(celsius) }}
+      />
+      {showTemperature(celsius, useUnits())}
+    </span>
+  );
+}

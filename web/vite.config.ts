@@ -1,0 +1,11 @@
+/// <reference types="vitest/config" />
+import tailwindcss from '@tailwindcss/vite';
+import react from '@vitejs/plugin-react';
+import { defineConfig } from 'vite';
+
+export default defineConfig({
+  plugins: [react(), tailwindcss()],
+  build: { outDir: 'target/classes/static', emptyOutDir: true, assetsInlineLimit: 0 },
+  server: { port: 5173, proxy: { '/api': 'http://127.0.0.1:8420' } },
+  test: { environment: 'jsdom', setupFiles: ['src/lib/testSetup.ts'], include: ['src/**/*.test.{ts,tsx}'] },
+});
