@@ -53,6 +53,7 @@ export function MeasureField({
   value,
   onCommit,
   width = 'w-28',
+  hideUnit = false,
   hint,
 }: {
   label: ReactNode;
@@ -61,12 +62,21 @@ export function MeasureField({
   /** Takes the new value over; answers with what is wrong with it, if anything. */
   onCommit: (value: number) => Promise<string | null> | string | null;
   width?: string;
+  /** Where the unit already stands over the field above. */
+  hideUnit?: boolean;
   hint?: ReactNode;
 }) {
   const system = useUnits();
   const stored = WRITE[measure](value, system);
   const [typed, setTyped] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
+  const [seen, setSeen] = useState(value);
+  if (seen !== value) {
+    // Stored anew, by this field or past it (undo, another window): what was typed is over.
+    setSeen(value);
+    setTyped(null);
+    setError(null);
+  }
   const unit = unitOf(measure, system);
 
   const put = async (text: string) => {
@@ -86,7 +96,7 @@ export function MeasureField({
       label={
         <>
           {label}
-          {unit && <span className="pl-1 opacity-75">{unit}</span>}
+          {unit && !hideUnit && <span className="pl-1 opacity-75">{unit}</span>}
         </>
       }
       error={error}
@@ -94,29 +104,31 @@ export function MeasureField({
       className={error ? 'max-w-60' : width}
     >
       {(parts) => (
-        <input
-          {...parts}
-          className={`${INPUT} ${width}`}
-          value={typed ?? stored}
-          autoComplete="off"
-          spellCheck={false}
-          onFocus={(e) => e.target.select()}
-          onChange={(e) => setTyped(e.target.value)}
-          onBlur={() => {
-            if (typed !== null) void put(typed);
-          }}
-          onKeyDown={(e) => {
-            if (e.key === 'Enter') {
-              e.preventDefault();
-              void put(typed ?? stored);
-            }
-            if (e.key === 'Escape') {
-              e.stopPropagation();
-              setTyped(null);
-              setError(null);
-            }
-          }}
-        />
+        <div className={width}>
+          <input
+            {...parts}
+            className={INPUT}
+            value={typed ?? stored}
+            autoComplete="off"
+            spellCheck={false}
+            onFocus={(e) => e.target.select()}
+            onChange={(e) => setTyped(e.target.value)}
+            onBlur={() => {
+              if (typed !== null) void put(typed);
+            }}
+            onKeyDown={(e) => {
+              if (e.key === 'Enter') {
+                e.preventDefault();
+                void put(typed ?? stored);
+              }
+              if (e.key === 'Escape') {
+                e.stopPropagation();
+                setTyped(null);
+                setError(null);
+              }
+            }}
+          />
+        </div>
       )}
     </Field>
   );

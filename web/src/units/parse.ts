@@ -32,7 +32,10 @@ const unreadable = (text: string, remedy: string): Parsed => ({
     text.trim() === '' ? `Nothing is written here. ${remedy}` : `“${text.trim()}” cannot be read. ${remedy}`,
 });
 
-/** Reads a length; `1 1/2`, `3/32`, `0.049 in` and `38 mm` may be typed whatever the display unit is. */
+/**
+ * Reads a length; `1 1/2`, `3/32`, `0.049 in` and `38 mm` may be typed whatever the display unit is. A fraction
+ * without a unit is inches, since nobody divides millimetres that way.
+ */
 export function parseLength(text: string, whenNoUnit: UnitSystem): Parsed {
   const remedy = 'Write a length such as 38 mm, 1 1/2, 3/32 or 0.049 in.';
   const match = LENGTH.exec(tidy(text));
@@ -45,7 +48,11 @@ export function parseLength(text: string, whenNoUnit: UnitSystem): Parsed {
   let value = decimal !== undefined ? ofDecimal(decimal) : ratio(BigInt(top ?? 0), BigInt(bottom ?? 1));
   if (whole !== undefined) value = plus(value, ratio(BigInt(whole)));
   const perUnit =
-    unit === undefined ? (whenNoUnit === 'METRIC' ? ratio(1) : MM_PER_INCH) : (MM_PER[unit] ?? MM_PER_INCH);
+    unit === undefined
+      ? whenNoUnit === 'METRIC' && decimal !== undefined
+        ? ratio(1)
+        : MM_PER_INCH
+      : (MM_PER[unit] ?? MM_PER_INCH);
   const mm = toNumber(times(value, perUnit));
   return { value: minus ? -mm : mm };
 }

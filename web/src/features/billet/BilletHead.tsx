@@ -34,7 +34,7 @@ export function BilletHead({
           className="text-2xl font-semibold"
           onCommit={(name) => onRename({ name })}
         />
-        <div className="flex items-baseline gap-3 text-soft">
+        <div className="flex items-baseline gap-1.5 text-soft">
           <InPlace
             label="What it is for"
             value={billet.purpose}
@@ -44,6 +44,7 @@ export function BilletHead({
           />
           {end && (
             <p className="shrink-0">
+              <span aria-hidden>· </span>
               {listed(steels)}
               {!billet.run.stop && (
                 <>
@@ -92,6 +93,12 @@ function InPlace({
 }) {
   const [typed, setTyped] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
+  const [seen, setSeen] = useState(value);
+  if (seen !== value) {
+    setSeen(value);
+    setTyped(null);
+    setError(null);
+  }
   const put = async () => {
     if (typed === null || typed === value) {
       setTyped(null);

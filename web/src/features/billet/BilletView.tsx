@@ -9,12 +9,12 @@ import { BilletHead } from './BilletHead';
 import { Grips } from './Grips';
 import { KeyStrip } from './Keys';
 import { OpenStep } from './OpenStep';
-import { KINDS, withOperation, withoutStep, withStepMoved, type Operation, type Plan } from './plan';
+import { KINDS, withChange, withOperation, withoutStep, withStepMoved, type Plan } from './plan';
 import { RunView } from './RunView';
 import { stageOfStep } from './runRows';
 import { ShorthandLine } from './ShorthandLine';
 import { StagePanel } from './StagePanel';
-import { useBillet, type Trouble } from './useBillet';
+import { isNotStored, useBillet, type Trouble } from './useBillet';
 import { useKeys } from './useKeys';
 
 /** One billet: its Run, and the open stage beside it. */
@@ -48,7 +48,8 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
   const selected = Math.min(asked, plan.steps.length);
   const step = plan.steps[selected - 1];
 
-  const said = (problem: Problem | null) => problem && problem.detail;
+  const said = (problem: Problem | null) =>
+    problem && (isNotStored(problem) ? 'Not stored yet; see above.' : problem.detail);
   const changePlan = async (edit: (plan: Plan) => Plan) =>
     said(await editing.change((doc) => ({ ...doc, plan: edit(doc.plan) })));
   const add = async (words: string) => {
@@ -78,10 +79,10 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
     void changePlan((p) => withoutStep(p, selected - 1));
     setAsked(selected - 1);
   };
-  const put = (operation: Operation | null, field: string, mm: number) =>
+  const put = (field: string, mm: number) =>
     void changePlan((p) =>
-      operation
-        ? withOperation(p, selected - 1, { ...operation, [field]: mm })
+      step
+        ? withChange(p, selected - 1, () => ({ [field]: mm }))
         : { ...p, stack: { ...p.stack, [field]: mm } },
     );
 
@@ -132,7 +133,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
                 figure={figure}
                 top={top}
                 scale={scale}
-                onPut={(field, mm) => put(step?.operation ?? null, field, mm)}
+                onPut={put}
               />
             )}
             open={

@@ -39,8 +39,8 @@ function DragEdge({ grip, top, onPut }: { grip: Grip; top: number; onPut: (mm: n
       data-grip={grip.field}
       className={`absolute touch-none ${along ? 'cursor-ew-resize' : 'cursor-ns-resize'}`}
       style={{
-        left: (along ? grip.x + moved - REACH_PX / 2 : grip.x) + 1,
-        top: top + (along ? grip.y : grip.y + moved - REACH_PX / 2),
+        left: along ? grip.x + moved - REACH_PX / 2 : grip.x,
+        top: top + (along ? grip.y - Math.max(0, REACH_PX - grip.length / 2) : grip.y + moved - REACH_PX / 2),
         width: along ? REACH_PX : grip.length,
         height: along ? Math.max(grip.length, 2 * REACH_PX) : REACH_PX,
       }}

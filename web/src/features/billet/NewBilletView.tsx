@@ -1,4 +1,4 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Problem } from '../../lib/http';
@@ -8,56 +8,21 @@ import { Field, INPUT } from '../../ui/Field';
 import { MeasureField } from '../../ui/MeasureField';
 import { Notice } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
-import { outline, rackQuery, startBillet, workThrough, type Run } from './api';
-import { repeated, type Lay, type Plan, type Stack } from './plan';
+import { rackQuery, startBillet } from './api';
+import type { Lay, Plan } from './plan';
 import { RunView } from './RunView';
 import { StackFields } from './StackFields';
+import { useDraft, type Round, type Worked } from './useDraft';
 
-interface Round {
-  readonly cut: number;
-  readonly lay: Lay;
-}
-
-const MM_PER_INCH = 25.4;
-const FIRST_STACK: Stack = {
-  pieces: repeated(
-    [
-      { steel: '1084', thicknessMm: MM_PER_INCH / 8 },
-      { steel: '15N20', thicknessMm: MM_PER_INCH / 16 },
-    ],
-    13,
-  ),
-  widthMm: 1.5 * MM_PER_INCH,
-  lengthMm: 6 * MM_PER_INCH,
-};
 const MOST_ROUNDS = 6;
-
-interface Worked {
-  readonly plan: Plan;
-  readonly run: Run;
-}
-
-async function work(stack: Stack, rounds: readonly Round[]): Promise<Worked> {
-  const plan = await outline(stack, [...rounds]);
-  return { plan, run: await workThrough(plan) };
-}
 
 /** A new billet: its stack and its restacks, with the whole Run beside them as they are chosen. */
 export function NewBilletView() {
   const [name, setName] = useState('');
   const [purpose, setPurpose] = useState('');
-  const [draft, setDraft] = useState<{ stack: Stack; rounds: readonly Round[] }>({
-    stack: FIRST_STACK,
-    rounds: [{ cut: 4, lay: 'SAME' }],
-  });
+  const { draft, worked, change } = useDraft();
   const client = useQueryClient();
   const navigate = useNavigate();
-  const worked = useQuery({
-    queryKey: ['outline', draft],
-    queryFn: () => work(draft.stack, draft.rounds),
-    placeholderData: (before) => before,
-    retry: false,
-  });
   const start = useMutation({
     mutationFn: (plan: Plan) => startBillet({ name, purpose, plan }),
     onSuccess: async (billet) => {
@@ -66,20 +31,8 @@ export function NewBilletView() {
     },
   });
 
-  /** Takes a change over when it can be worked through; else says what is wrong, and nothing changes. */
-  const change = async (next: Partial<typeof draft>): Promise<string | null> => {
-    const wanted = { ...draft, ...next };
-    try {
-      const result = await work(wanted.stack, wanted.rounds);
-      client.setQueryData(['outline', wanted], result);
-      setDraft(wanted);
-      return null;
-    } catch (e) {
-      return e instanceof Problem ? e.detail : Problem.offline().detail;
-    }
-  };
-  const withRound = (i: number, round: Round) =>
-    change({ rounds: draft.rounds.map((r, k) => (k === i ? round : r)) });
+  const withRound = (i: number, round: Partial<Round>) =>
+    change((d) => ({ ...d, rounds: d.rounds.map((r, k) => (k === i ? { ...r, ...round } : r)) }));
   const problem = start.error instanceof Problem ? start.error : null;
   const nameWrong = problem?.where === '/name' ? problem.detail : null;
 
@@ -119,7 +72,10 @@ export function NewBilletView() {
         </Field>
         <section aria-label="Stack" className="border-t border-line pt-3">
           <h2 className="pb-2 text-lg">Stack</h2>
-          <StackFields stack={draft.stack} onChange={(stack) => change({ stack })} />
+          <StackFields
+            stack={draft.stack}
+            onChange={(edit) => change((d) => ({ ...d, stack: edit(d.stack) }))}
+          />
         </section>
         <section aria-label="Restacks" className="border-t border-line pt-3">
           <h2 className="pb-2 text-lg">Restacks</h2>
@@ -131,7 +87,7 @@ export function NewBilletView() {
                   measure="count"
                   width="w-16"
                   value={r.cut}
-                  onCommit={(cut) => withRound(i, { ...r, cut })}
+                  onCommit={(cut) => withRound(i, { cut })}
                 />
                 <Choice<Lay>
                   label="Laid"
@@ -140,13 +96,13 @@ export function NewBilletView() {
                     { value: 'SAME', show: 'same way up' },
                     { value: 'TURNED', show: 'turned' },
                   ]}
-                  onChoose={(lay) => void withRound(i, { ...r, lay })}
+                  onChoose={(lay) => void withRound(i, { lay })}
                 />
                 <Button
                   weight="quiet"
                   className="pb-1"
                   aria-label={`Take out restack ${i + 1}`}
-                  onClick={() => void change({ rounds: draft.rounds.filter((_, k) => k !== i) })}
+                  onClick={() => void change((d) => ({ ...d, rounds: d.rounds.filter((_, k) => k !== i) }))}
                 >
                   Take out
                 </Button>
@@ -156,7 +112,9 @@ export function NewBilletView() {
               <div>
                 <Button
                   weight="quiet"
-                  onClick={() => void change({ rounds: [...draft.rounds, { cut: 4, lay: 'SAME' }] })}
+                  onClick={() =>
+                    void change((d) => ({ ...d, rounds: [...d.rounds, { cut: 4, lay: 'SAME' }] }))
+                  }
                 >
                   Add a restack
                 </Button>

@@ -2,8 +2,7 @@ import { Button } from '../../ui/Button';
 import { AddStep } from './AddStep';
 import { StackFields } from './StackFields';
 import { StepFields } from './StepFields';
-import type { Plan } from './plan';
-import { withOperation } from './plan';
+import { withChange, type Plan } from './plan';
 
 /** What stands under the open row: its fields, and what may come after it. */
 export function OpenStep({
@@ -31,10 +30,13 @@ export function OpenStep({
         <StepFields
           key={plan.steps[step]?.key}
           operation={operation}
-          onChange={(next) => onPlan((p) => withOperation(p, step, next))}
+          onChange={(change) => onPlan((p) => withChange(p, step, change))}
         />
       ) : (
-        <StackFields stack={plan.stack} onChange={(stack) => onPlan((p) => ({ ...p, stack }))} />
+        <StackFields
+          stack={plan.stack}
+          onChange={(edit) => onPlan((p) => ({ ...p, stack: edit(p.stack) }))}
+        />
       )}
       <div className="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
         <AddStep showKeys={showKeys} onAdd={onAdd} />

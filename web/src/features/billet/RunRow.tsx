@@ -1,4 +1,4 @@
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { layOut, type Row, type RowFigure } from '../../figures/bars';
 import { LayerFill } from '../../figures/LayerFill';
 import { Length, Mass, useUnits } from '../../ui/Words';
@@ -7,8 +7,8 @@ import type { Finding, Stage } from './api';
 import { FindingMark, strongest, STRENGTH_WORDS } from './FindingMark';
 import { describe } from './runRows';
 
-const PAD_PX = 12;
-const LEAST_PX = 26;
+const PAD_PX = 9;
+const LEAST_PX = 30;
 
 /** One stage of the Run: what was done, the bar against the bench stop, what there is now. */
 export function RunRow({
@@ -44,22 +44,28 @@ export function RunRow({
   children?: ReactNode;
 }) {
   const system = useUnits();
+  const here = useRef<HTMLDivElement>(null);
+  useEffect(() => {
+    if (selected) here.current?.scrollIntoView({ block: 'nearest' });
+  }, [selected]);
   const figure = layOut(row, scale);
   const height = Math.max(LEAST_PX, figure.height) + 2 * PAD_PX;
   const top = (height - figure.height) / 2;
   const mark = strongest(findings);
   return (
     <div
+      ref={here}
       className={`relative border-b border-rule ${selected ? 'bg-panel' : ''}`}
       {...(selected ? { 'aria-current': 'step' as const } : {})}
     >
       {selected && <span className="absolute inset-y-0 left-0 w-1 bg-ink" aria-hidden />}
-      <div className="grid grid-cols-[12.5rem_1fr_11.5rem]">
+      <div className="grid grid-cols-[14rem_1fr_11.5rem]">
         <button
           type="button"
-          className="flex flex-col justify-end py-2.5 pr-3 pl-5 text-left disabled:opacity-100"
+          className="flex flex-col justify-end py-1.5 pr-3 pl-5 text-left disabled:opacity-100"
           onClick={onSelect}
           disabled={!onSelect}
+          aria-expanded={onSelect && selected}
           aria-label={onSelect ? undefined : describe(stage, (mm) => showLength(mm, system).text)}
         >
           <span className="flex items-center gap-2 font-semibold">
@@ -74,7 +80,7 @@ export function RunRow({
           </span>
           <span className="condensed text-[13px] leading-tight text-soft">{words}</span>
         </button>
-        <div className="relative" onClick={onSelect}>
+        <div className="relative border-l-2 border-ink" onClick={onSelect}>
           <svg
             width={width}
             height={height}
@@ -82,8 +88,7 @@ export function RunRow({
             aria-label={describe(stage, (mm) => showLength(mm, system).text)}
             className="block overflow-visible"
           >
-            <line x1="0" x2="0" y1="0" y2={height} stroke="var(--ink)" strokeWidth="2" />
-            <g transform={`translate(1 ${top})`}>
+            <g transform={`translate(0 ${top})`}>
               {figure.skins.map((box, i) => (
                 <rect
                   key={i}
@@ -119,7 +124,7 @@ export function RunRow({
           </svg>
           {handle?.(figure, top, scale)}
         </div>
-        <div className="flex flex-col items-end justify-end py-2.5 pr-5 text-right">
+        <div className="flex flex-col items-end justify-end py-1.5 pr-5 text-right">
           <span className="condensed text-[17px] font-semibold whitespace-nowrap">
             {stage.count > 1 && <>{stage.count} of </>}
             <Length mm={stage.widthMm} /> × <Length mm={stage.heightMm} /> × <Length mm={stage.lengthMm} />

@@ -14,7 +14,7 @@ import { StackWords, stepTitle, StepWords } from './StepWords';
 import { useWidth } from './useWidth';
 
 /** Label and figures beside the drawing, and a margin, px; kept in step with RunRow's columns. */
-const BESIDE_PX = (12.5 + 11.5) * 15 + 24;
+const BESIDE_PX = (14 + 11.5) * 15 + 24;
 
 /**
  * The Run: the billet's history down the page, every stage against one bench stop and to one scale.
@@ -107,8 +107,13 @@ function Stopped({
         const stage = step + 1 + i;
         return (
           <div key={s.key} className={`border-b border-rule ${selected === stage ? 'bg-panel' : ''}`}>
-            <div className="grid grid-cols-[12.5rem_1fr]">
-              <button type="button" className="py-2.5 pr-3 pl-5 text-left" onClick={() => onSelect?.(stage)}>
+            <div className="grid grid-cols-[14rem_1fr]">
+              <button
+                type="button"
+                aria-expanded={selected === stage}
+                className="py-2.5 pr-3 pl-5 text-left"
+                onClick={() => onSelect?.(stage)}
+              >
                 <span className="block font-semibold">{stepTitle(s.operation)}</span>
                 <span className="condensed text-[13px] text-soft">
                   <StepWords operation={s.operation} />

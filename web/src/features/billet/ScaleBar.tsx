@@ -15,7 +15,7 @@ export function ScaleBar({ scale }: { scale: number }) {
   );
   const width = mm(best) * scale;
   return (
-    <div className="flex items-center gap-2 py-3 pl-[12.5rem] text-[13px] text-soft">
+    <div className="flex items-center gap-2 py-3 pl-[14rem] text-[13px] text-soft">
       <svg width={width + 2} height="9" aria-hidden>
         <path d={`M1 0v9M1 4.5h${width}M${width + 1} 0v9`} stroke="currentColor" fill="none" />
       </svg>

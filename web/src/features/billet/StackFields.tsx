@@ -11,13 +11,15 @@ export function StackFields({
   onChange,
 }: {
   stack: Stack;
-  onChange: (stack: Stack) => Promise<string | null>;
+  onChange: (edit: (stack: Stack) => Stack) => Promise<string | null>;
 }) {
   const pattern = patternOf(stack.pieces);
   const count = stack.pieces.length;
-  const withPattern = (pieces: readonly Piece[], n = count) =>
-    onChange({ ...stack, pieces: repeated(pieces, n) });
-  const withPiece = (i: number, piece: Piece) => withPattern(pattern.map((p, k) => (k === i ? piece : p)));
+  const withPattern = (edit: (pattern: readonly Piece[]) => readonly Piece[], n?: number) =>
+    onChange((s) => {
+      const pieces = edit(patternOf(s.pieces));
+      return { ...s, pieces: repeated(pieces, n ?? Math.max(s.pieces.length, pieces.length)) };
+    });
   return (
     <div className="grid gap-3">
       <div className="flex flex-wrap gap-3">
@@ -31,27 +33,23 @@ export function StackFields({
               ? 'A stack has at least one piece.'
               : n > 500
                 ? 'A stack has at most 500 pieces.'
-                : withPattern(pattern, n)
+                : withPattern((p) => p, n)
           }
         />
         <MeasureField
           label="Width"
           measure="length"
           value={stack.widthMm}
-          onCommit={(widthMm) => onChange({ ...stack, widthMm })}
+          onCommit={(widthMm) => onChange((s) => ({ ...s, widthMm }))}
         />
         <MeasureField
           label="Length"
           measure="length"
           value={stack.lengthMm}
-          onCommit={(lengthMm) => onChange({ ...stack, lengthMm })}
+          onCommit={(lengthMm) => onChange((s) => ({ ...s, lengthMm }))}
         />
       </div>
-      <PatternFields
-        pattern={pattern}
-        onPiece={withPiece}
-        onPattern={(pieces) => void withPattern(pieces, Math.max(count, pieces.length))}
-      />
+      <PatternFields pattern={pattern} onPattern={withPattern} />
     </div>
   );
 }
@@ -59,14 +57,12 @@ export function StackFields({
 /** The pieces of a pattern, bottom first. */
 export function PatternFields({
   pattern,
-  onPiece,
   onPattern,
   least = 1,
   legend = 'Pattern, bottom first',
 }: {
   pattern: readonly Piece[];
-  onPiece: (index: number, piece: Piece) => Promise<string | null>;
-  onPattern: (pattern: readonly Piece[]) => void;
+  onPattern: (edit: (pattern: readonly Piece[]) => readonly Piece[]) => Promise<string | null>;
   least?: number;
   legend?: string;
 }) {
@@ -75,6 +71,8 @@ export function PatternFields({
     steel: steels.find((s) => s.id === '15N20')?.id ?? '15N20',
     thicknessMm: 1.5,
   };
+  const onPiece = (i: number, change: Partial<Piece>) =>
+    onPattern((all) => all.map((p, k) => (k === i ? { ...p, ...change } : p)));
   return (
     <fieldset className="grid max-h-64 gap-1.5 overflow-y-auto">
       <legend className="condensed pb-0.5 text-[13px] text-soft">{legend}</legend>
@@ -84,21 +82,22 @@ export function PatternFields({
             label={`Steel ${i + 1}`}
             steels={steels}
             value={piece.steel}
-            onChoose={(steel) => void onPiece(i, { ...piece, steel })}
+            onChoose={(steel) => void onPiece(i, { steel })}
           />
           <MeasureField
             label={i === 0 ? 'Thickness' : <span className="sr-only">Thickness of piece {i + 1}</span>}
             measure="length"
-            width="w-24"
+            width="w-20"
+            hideUnit={i > 0}
             value={piece.thicknessMm}
-            onCommit={(thicknessMm) => onPiece(i, { ...piece, thicknessMm })}
+            onCommit={(thicknessMm) => onPiece(i, { thicknessMm })}
           />
           {pattern.length > least && (
             <Button
               weight="quiet"
               className="pb-1"
               aria-label={`Take out piece ${i + 1} of the pattern`}
-              onClick={() => onPattern(pattern.filter((_, k) => k !== i))}
+              onClick={() => void onPattern((all) => all.filter((_, k) => k !== i))}
             >
               Take out
             </Button>
@@ -106,7 +105,7 @@ export function PatternFields({
         </div>
       ))}
       <div>
-        <Button weight="quiet" onClick={() => onPattern([...pattern, next])}>
+        <Button weight="quiet" onClick={() => void onPattern((all) => [...all, next])}>
           Add a piece {least > 0 ? 'to the pattern' : 'between'}
         </Button>
       </div>

@@ -7,7 +7,7 @@ import type { Operation, Step } from './plan';
 import { stepTitle } from './StepWords';
 import { WeldLog } from './WeldLog';
 
-const LARGEST = { width: 260, height: 200 };
+const LARGEST = { width: 248, height: 150 };
 
 /** The open stage beside the Run: its end large, the count and why, findings, and the Book. */
 export function StagePanel({
@@ -74,7 +74,7 @@ function Inside({
         <Length mm={stage.heightMm / stage.visibleCount} unit /> on average
       </p>
       <p className="pt-2 leading-tight">
-        <b className="text-[44px]" data-count="visible">
+        <b className="block text-[44px]" data-count="visible">
           {stage.visibleCount.toLocaleString('en')}
         </b>{' '}
         <span className="text-soft">

@@ -1,7 +1,7 @@
 import { Choice } from '../../ui/Choice';
 import { MeasureField, type Measure } from '../../ui/MeasureField';
 import { PatternFields } from './StackFields';
-import { SCHOOL_WORDS, type Lay, type Operation, type OxygenSchool } from './plan';
+import { SCHOOL_WORDS, type Lay, type Operation, type OxygenSchool, type Piece } from './plan';
 
 interface FieldOf {
   readonly name: string;
@@ -39,13 +39,16 @@ const FIGURES: Record<Operation['kind'], readonly FieldOf[]> = {
   fold: [{ name: 'endLossMm', label: 'Lost with the bend', measure: 'length' }],
 };
 
+const betweenOf = (o: Operation): readonly Piece[] => (o.kind === 'restack' ? o.between : []);
+
 /** A step in place: each figure commits on its own. */
 export function StepFields({
   operation,
   onChange,
 }: {
   operation: Operation;
-  onChange: (operation: Operation) => Promise<string | null>;
+  /** Takes the fields to change, worked out from the step as it is by then. */
+  onChange: (change: (operation: Operation) => Partial<Operation>) => Promise<string | null>;
 }) {
   const figures = operation as unknown as Readonly<Record<string, number>>;
   return (
@@ -58,7 +61,7 @@ export function StepFields({
             measure={f.measure}
             width={f.measure === 'count' ? 'w-24' : 'w-28'}
             value={figures[f.name] ?? 0}
-            onCommit={(value) => onChange({ ...operation, [f.name]: value })}
+            onCommit={(value) => onChange(() => ({ [f.name]: value }))}
           />
         ))}
       </div>
@@ -70,7 +73,7 @@ export function StepFields({
             value: s,
             show: SCHOOL_WORDS[s],
           }))}
-          onChoose={(school) => void onChange({ ...operation, school })}
+          onChoose={(school) => void onChange(() => ({ school }))}
         />
       )}
       {operation.kind === 'restack' && (
@@ -82,16 +85,13 @@ export function StepFields({
               { value: 'SAME', show: 'same way up' },
               { value: 'TURNED', show: 'every second turned over' },
             ]}
-            onChoose={(lay) => void onChange({ ...operation, lay })}
+            onChoose={(lay) => void onChange(() => ({ lay }))}
           />
           <PatternFields
             pattern={operation.between}
             least={0}
             legend="Between the bars, bottom first"
-            onPiece={(i, piece) =>
-              onChange({ ...operation, between: operation.between.map((p, k) => (k === i ? piece : p)) })
-            }
-            onPattern={(between) => void onChange({ ...operation, between })}
+            onPattern={(edit) => onChange((o) => ({ between: edit(betweenOf(o)) }))}
           />
         </>
       )}

@@ -37,7 +37,7 @@ export function StepWords({ operation: o }: { operation: Operation }) {
       return (
         <Between
           parts={[
-            counted(o.heats, 'setting heat'),
+            counted(o.heats, 'heat'),
             SCHOOL_WORDS[o.school],
             <Temperature key="t" celsius={o.temperatureC} />,
           ]}
@@ -66,7 +66,11 @@ export function StepWords({ operation: o }: { operation: Operation }) {
         </>
       );
     case 'grind':
-      return (
+      return o.bottomMm === o.topMm ? (
+        <>
+          <Length mm={o.topMm} /> off each broad face
+        </>
+      ) : (
         <>
           <Length mm={o.bottomMm} /> off the bottom, <Length mm={o.topMm} /> off the top
         </>

@@ -67,6 +67,18 @@ export function withOperation(plan: Plan, step: number, operation: Operation): P
   return { ...plan, steps: plan.steps.map((s, i) => (i === step ? { ...s, operation } : s)) };
 }
 
+/** The plan with some fields of one operation changed; the kind of step stays. */
+export function withChange(
+  plan: Plan,
+  step: number,
+  change: (operation: Operation) => Partial<Operation>,
+): Plan {
+  const operation = plan.steps[step]?.operation;
+  return operation
+    ? withOperation(plan, step, { ...operation, ...change(operation), kind: operation.kind } as Operation)
+    : plan;
+}
+
 export function withoutStep(plan: Plan, step: number): Plan {
   return { ...plan, steps: plan.steps.filter((_, i) => i !== step) };
 }

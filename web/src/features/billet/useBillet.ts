@@ -15,7 +15,13 @@ export interface Doc {
 const docOf = ({ name, purpose, plan }: Billet): Doc => ({ name, purpose, plan });
 
 /** Why the last change is not stored: another window was first, or nobody answered. */
-export type Trouble = { readonly problem: Problem; readonly mine: Doc };
+export interface Trouble {
+  readonly problem: Problem;
+  readonly step: Step;
+}
+
+/** From the history as it is by then to the one wanted; the same one where there is nothing to do. */
+type Step = (history: History<Doc>) => History<Doc>;
 
 /**
  * A billet being edited. Every change is stored at once, one after the other; what is on screen is always
@@ -30,25 +36,31 @@ export function useBillet(id: number) {
   const [trouble, setTrouble] = useState<Trouble | null>(null);
   const [busy, setBusy] = useState(false);
   const chain = useRef<Promise<unknown>>(Promise.resolve());
+  const latest = useRef<History<Doc> | null>(null);
+
+  const remember = useCallback((next: History<Doc> | null) => {
+    latest.current = next;
+    setHistory(next);
+  }, []);
 
   const store = useCallback(
-    (edit: (doc: Doc) => Doc | undefined, remember: (h: History<Doc>, next: Doc) => History<Doc>) => {
+    (step: Step): Promise<Problem | null> => {
       const work = chain.current.then(async () => {
         const stored = client.getQueryData<Billet>(queryKey);
-        const next = stored && edit(docOf(stored));
-        if (!stored || !next) return null;
+        if (!stored) return null;
+        const before = { ...(latest.current ?? begin(docOf(stored))), present: docOf(stored) };
+        const next = step(before);
+        if (next === before) return null;
         setBusy(true);
         try {
-          const saved = await changeBillet(id, { version: stored.version, ...next });
+          const saved = await changeBillet(id, { version: stored.version, ...next.present });
           client.setQueryData(queryKey, saved);
-          setHistory((h) => remember(h ?? begin(docOf(stored)), docOf(saved)));
+          remember({ ...next, present: docOf(saved) });
           setTrouble(null);
           return null;
         } catch (e) {
           const problem = e instanceof Problem ? e : Problem.offline();
-          if (problem.status === 409 || problem.status === 0 || problem.status >= 500) {
-            setTrouble({ problem, mine: next });
-          }
+          if (isNotStored(problem)) setTrouble({ problem, step });
           return problem;
         } finally {
           setBusy(false);
@@ -57,24 +69,24 @@ export function useBillet(id: number) {
       chain.current = work;
       return work;
     },
-    [client, id, queryKey],
+    [client, id, queryKey, remember],
   );
 
-  const change = useCallback((edit: (doc: Doc) => Doc) => store(edit, (h, next) => commit(h, next)), [store]);
+  const change = useCallback((edit: (doc: Doc) => Doc) => store((h) => commit(h, edit(h.present))), [store]);
 
   /** Takes what is stored, letting go of what could not be. */
   const takeTheirs = async () => {
     setTrouble(null);
-    setHistory(null);
+    remember(null);
     await query.refetch();
   };
 
-  /** Stores what could not be, on top of what is there now. */
+  /** Does again what could not be stored, on top of what is there now. */
   const keepMine = async () => {
-    const mine = trouble?.mine;
-    if (!mine) return;
+    const step = trouble?.step;
+    if (!step) return;
     const now = await query.refetch();
-    if (now.data) await change(() => mine);
+    if (now.data) await store(step);
   };
 
   return {
@@ -87,21 +99,11 @@ export function useBillet(id: number) {
     keepMine,
     canUndo: (history?.past.length ?? 0) > 0,
     canRedo: (history?.future.length ?? 0) > 0,
-    undo: () => {
-      const back = history && undo(history);
-      if (back && back !== history)
-        void store(
-          () => back.present,
-          () => back,
-        );
-    },
-    redo: () => {
-      const forth = history && redo(history);
-      if (forth && forth !== history)
-        void store(
-          () => forth.present,
-          () => forth,
-        );
-    },
+    undo: () => void store(undo),
+    redo: () => void store(redo),
   };
 }
+
+/** Whether the fault is not in what was typed: another window was first, nobody answered, the server broke. */
+export const isNotStored = (problem: Problem) =>
+  problem.status === 409 || problem.status === 0 || problem.status >= 500;

@@ -11,7 +11,7 @@ import { useTones } from '../steel/api';
 import { waitsFor } from './standing';
 
 /** Room for one end on a shelf, px. */
-const PLACE = { width: 168, height: 190 };
+const PLACE = { width: 184, height: 220 };
 
 /** All billets of the shop, standing end-on to one scale. */
 export function RackView() {
@@ -150,8 +150,10 @@ function Standing({ billet }: { billet: BilletOnRack }) {
   const { flawKind, weldsMade, weldsPlanned } = billet.standing;
   const state = flawKind ?? (weldsPlanned > 0 && weldsMade === weldsPlanned ? 'HELD' : 'UNMADE');
   return (
-    <span className="flex items-center gap-2 pt-1 pr-4 leading-snug">
-      <JointGlyph state={state} size={17} />
+    <span className="flex items-start gap-2 pt-1 pr-4 leading-snug">
+      <span className="pt-0.5">
+        <JointGlyph state={state} size={17} />
+      </span>
       <span>
         {flawKind && <b>{flawKind === 'OPEN' ? 'open joint: ' : 'suspect joint: '}</b>}
         {waitsFor(billet)}

@@ -28,7 +28,7 @@ export function SteelChoice({
       <label htmlFor={id} className="sr-only">
         {label}
       </label>
-      <select id={id} className={`${INPUT} w-60!`} value={value} onChange={(e) => onChoose(e.target.value)}>
+      <select id={id} className={`${INPUT} w-44!`} value={value} onChange={(e) => onChoose(e.target.value)}>
         {!chosen && <option value={value}>{value}</option>}
         {steels.map((s) => (
           <option key={s.id} value={s.id}>

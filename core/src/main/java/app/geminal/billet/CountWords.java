@@ -48,9 +48,8 @@ public final class CountWords {
           ? "One piece is one layer."
           : "%,d pieces, and no two of one steel touch: every piece is a layer.".formatted(pieces);
     }
-    return "%,d pieces, and at %s of %d joints both are of one steel and become one layer: %,d − %d = %,d."
-        .formatted(
-            pieces, all(stack), stack.joints(), pieces, stack.merged(), stack.visibleCount());
+    return "%,d pieces, and at %s both are of one steel and become one layer: %,d − %d = %,d."
+        .formatted(pieces, ofJoints(stack), pieces, stack.merged(), stack.visibleCount());
   }
 
   private static String joinWords(Stage before, Stage after) {
@@ -74,10 +73,9 @@ public final class CountWords {
       return parts + ". At every joint two different steels meet, so nothing merges.";
     }
     return parts
-        + ". At %s of %d joints two %sfaces meet and become one layer: %,d − %d = %,d."
+        + ". At %s two %sfaces meet and become one layer: %,d − %d = %,d."
             .formatted(
-                all(after),
-                after.joints(),
+                ofJoints(after),
                 meetingSteel(before.bars().layers()),
                 sum,
                 after.merged(),
@@ -94,8 +92,12 @@ public final class CountWords {
     return bar.topSteel().equals(bar.bottomSteel()) ? bar.topSteel() + " " : "like ";
   }
 
-  private static String all(Stage laid) {
-    return laid.merged() == laid.joints() ? "all" : Long.toString(laid.merged());
+  private static String ofJoints(Stage laid) {
+    if (laid.joints() == 1) {
+      return "its one joint";
+    }
+    boolean all = laid.merged() == laid.joints();
+    return "%s of %d joints".formatted(all ? "all" : laid.merged(), laid.joints());
   }
 
   private static String counted(long n, String thing) {

@@ -28,7 +28,8 @@ public final class Lengths {
    *
    * @param text a whole number, a decimal, a fraction or a whole number and a fraction, with or
    *     without mm, cm, m, in, inch or an inch mark
-   * @param whenNoUnit the unit meant when none is written: millimetres or inches
+   * @param whenNoUnit the unit meant when none is written: millimetres or inches; a fraction
+   *     without a unit is always inches, since nobody divides millimetres that way
    * @return millimetres, the {@code double} nearest to what was written
    * @throws Unreadable when the text is no length
    */
@@ -50,7 +51,8 @@ public final class Lengths {
         value = value.plus(Ratio.of(number(m.group("whole"), text), 1));
       }
     }
-    double mm = value.times(perUnit(m.group("unit"), whenNoUnit)).toDouble();
+    UnitSystem meant = m.group("bottom") == null ? whenNoUnit : UnitSystem.INCH;
+    double mm = value.times(perUnit(m.group("unit"), meant)).toDouble();
     return m.group("minus") == null ? mm : -mm;
   }
 

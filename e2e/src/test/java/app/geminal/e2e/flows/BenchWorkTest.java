@@ -1,0 +1,100 @@
+package app.geminal.e2e.flows;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.geminal.e2e.fixtures.Story;
+import app.geminal.e2e.pages.BilletPage;
+import app.geminal.e2e.pages.BookPage;
+import app.geminal.e2e.pages.RackPage;
+import app.geminal.e2e.pages.SignInPage;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.BoundingBox;
+import org.junit.jupiter.api.Test;
+
+/** Editing a plan at the bench: keys, dragging, remedies, undo, and putting mistakes right. */
+class BenchWorkTest extends Story {
+  @Test
+  void aStepIsAddedByKeyTakenOutAndBroughtBack() {
+    BilletPage billet = SignInPage.at(page, shop).asDemo().open("Marlinspike knife, 1095");
+    int before = 7;
+    assertThat(billet.figures()).hasCount(before);
+    billet.openStage(1, "Set weld").press("d");
+    assertThat(billet.figures()).hasCount(before + 1);
+    billet.press("Delete");
+    assertThat(billet.figures()).hasCount(before);
+    billet.press("Control+z");
+    assertThat(billet.figures()).hasCount(before + 1);
+    billet.press("Control+z");
+    assertThat(billet.figures()).hasCount(before);
+    billet.press("Control+Shift+z");
+    assertThat(billet.figures()).hasCount(before + 1);
+    billet.press("?");
+    assertThat(page.getByText("take the step out")).isVisible();
+  }
+
+  @Test
+  void anEndIsDraggedToAnotherLength() {
+    BilletPage billet =
+        SignInPage.at(page, shop)
+            .asDemo()
+            .open("Drawknife iron, second pair")
+            .openStage(0, "Stack");
+    assertThat(billet.field("Length")).hasValue("6");
+    Locator grip = page.locator("[data-grip=lengthMm]");
+    BoundingBox box = grip.boundingBox();
+    page.mouse().move(box.x + box.width / 2, box.y + box.height / 2);
+    page.mouse().down();
+    page.mouse().move(box.x + box.width / 2 + 40, box.y + box.height / 2);
+    page.mouse().up();
+    assertThat(billet.field("Length")).not().hasValue("6");
+    billet.button("Undo").click();
+    assertThat(billet.field("Length")).hasValue("6");
+  }
+
+  @Test
+  void aFindingIsMendedWithOneClick() {
+    BilletPage billet = SignInPage.at(page, shop).asDemo().open("Drawknife iron, second pair");
+    billet.openStage(0, "Restack");
+    assertThat(billet.visibleCount()).hasText("45");
+    billet.button("Lay the same way up").click();
+    assertThat(billet.visibleCount()).hasText("48");
+    assertThat(billet.panel()).containsText("nothing merges");
+    billet.button("Undo").click();
+    assertThat(billet.visibleCount()).hasText("45");
+  }
+
+  @Test
+  void aWeldLoggedByMistakeIsStruckAndBroughtBack() {
+    BookPage book = SignInPage.at(page, shop).asDemo().book();
+    assertThat(book.welds()).hasCount(7);
+    book.welds().first().getByText("Strike").click();
+    assertThat(book.welds()).hasCount(6);
+    page.getByText("Undo").click();
+    assertThat(book.welds()).hasCount(7);
+  }
+
+  @Test
+  void aBilletIsTakenOffTheRackAndPutBack() {
+    RackPage rack = SignInPage.at(page, shop).asDemo();
+    rack.billet("Caulking iron, folded").getByText("Take off").click();
+    assertThat(rack.billets()).hasCount(5);
+    page.getByText("Undo").click();
+    assertThat(rack.billets()).hasCount(6);
+  }
+
+  @Test
+  void everythingTheBrowserLoadsComesFromHereAndIsSmall() {
+    long[] bytes = new long[1];
+    page.onResponse(response -> {
+      assertThat(response.url()).startsWith(shop.at("/"));
+      String type = response.headers().getOrDefault("content-type", "");
+      if (type.contains("javascript") || type.contains("css")) {
+        bytes[0] += response.request().sizes().responseBodySize;
+      }
+    });
+    SignInPage.at(page, shop).asDemo().billets().first().waitFor();
+    System.out.println("script and style on first load, compressed: " + bytes[0] + " bytes");
+    assertThat(bytes[0]).isBetween(50_000L, 300_000L);
+  }
+}
