@@ -53,18 +53,20 @@ export function StepFields({
   const figures = operation as unknown as Readonly<Record<string, number>>;
   return (
     <div className="grid gap-3">
-      <div className="flex flex-wrap gap-3">
-        {FIGURES[operation.kind].map((f) => (
-          <MeasureField
-            key={f.name}
-            label={f.label}
-            measure={f.measure}
-            width={f.measure === 'count' ? 'w-24' : 'w-28'}
-            value={figures[f.name] ?? 0}
-            onCommit={(value) => onChange(() => ({ [f.name]: value }))}
-          />
-        ))}
-      </div>
+      {FIGURES[operation.kind].length > 0 && (
+        <div className="flex flex-wrap gap-3">
+          {FIGURES[operation.kind].map((f) => (
+            <MeasureField
+              key={f.name}
+              label={f.label}
+              measure={f.measure}
+              width={f.measure === 'count' ? 'w-24' : 'w-28'}
+              value={figures[f.name] ?? 0}
+              onCommit={(value) => onChange(() => ({ [f.name]: value }))}
+            />
+          ))}
+        </div>
+      )}
       {operation.kind === 'set' && (
         <Choice<OxygenSchool>
           label="Keeping oxygen out"

@@ -1,0 +1,44 @@
+package app.geminal.e2e.flows;
+
+import app.geminal.e2e.fixtures.Shop;
+import app.geminal.e2e.fixtures.Story;
+import app.geminal.e2e.pages.BilletPage;
+import app.geminal.e2e.pages.RackPage;
+import app.geminal.e2e.pages.SignInPage;
+import com.microsoft.playwright.Page;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
+
+/** One picture of each main view from the demo shop; run by bin/screenshots. */
+@EnabledIfEnvironmentVariable(named = "GEMINAL_SCREENSHOTS", matches = ".+")
+class ScreenshotsTest extends Story {
+  @Override
+  protected Shop open() {
+    return Shop.demo();
+  }
+
+  @Test
+  void everyMainView() {
+    RackPage rack = SignInPage.at(page, shop).asDemo();
+    rack.billets().first().waitFor();
+    picture("rack");
+    rack.startBillet().count().waitFor();
+    picture("new-billet");
+    BilletPage billet = new BilletPage(page).rack().open("Rigging knife bar, barge Teasel");
+    billet.openStage(0, "Restack");
+    picture("billet");
+    billet.rack().open("Marlinspike knife, 1095").log().waitFor();
+    picture("weld");
+    new BilletPage(page).rack().book().welds().first().waitFor();
+    picture("book");
+  }
+
+  private void picture(String name) {
+    page.mouse().move(0, 790);
+    page.waitForFunction("() => document.fonts.status === 'loaded'");
+    Path file =
+        Path.of(System.getenv("GEMINAL_SCREENSHOTS")).toAbsolutePath().resolve(name + ".png");
+    page.screenshot(new Page.ScreenshotOptions().setPath(file));
+  }
+}
