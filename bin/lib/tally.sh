@@ -32,7 +32,7 @@ tally_surefire() {
     } END { print t - s, b + 0 }') || true
   read -r tests bad <<<"$sums"
   if [[ $status != 0 ]]; then
-    grep -E 'ERROR|FAIL' "$log" | head -n 40 || true
+    grep -E 'ERROR|FAIL|WARNING.*\.java' "$log" | head -n 40 || true
     [[ $bad -gt 0 ]] || { bad=1 tests=$((tests + 1)); }
   fi
   add_up "$module" $((tests - bad)) "$bad"

@@ -1,9 +1,9 @@
-import { bands, canBeSeen, type Box, type Layer } from './bars';
+import { bands, canBeSeen, type Box, type Layers } from './bars';
 import { meanTone, toneColour } from './tone';
 
 /** What a bar is made of, enough to fill its outline. */
 export interface Inside {
-  readonly layers: readonly Layer[] | null;
+  readonly layers: Layers | null;
   readonly visibleCount: number;
   readonly bySteel: Readonly<Record<string, number>>;
 }

@@ -1,8 +1,10 @@
 /** Geometry of a row of bars lying on their sides against the bench stop; millimetres in, pixels out. */
 
-export interface Layer {
-  readonly steel: string;
-  readonly thicknessMm: number;
+/** Layers bottom to top: each steel once, and for each layer which of them it is and how thick. */
+export interface Layers {
+  readonly steels: readonly string[];
+  readonly steel: readonly number[];
+  readonly thicknessMm: readonly number[];
 }
 
 /** What a row shows: equal bars in line, and what was taken from them in this step. */
@@ -80,19 +82,17 @@ export function layOut(row: Row, scale: number): RowFigure {
   return { height: top + height + bottom, bars, ghosts, skins, left: row.count - shown };
 }
 
-/** Layers as bands of a box, top layer first as the eye meets it; thinner than a pixel they are left out. */
-export function bands(
-  layers: readonly Layer[],
-  heightPx: number,
-): { steel: string; y: number; height: number }[] {
-  const total = layers.reduce((sum, l) => sum + l.thicknessMm, 0);
-  let y = 0;
-  return layers.toReversed().map((layer) => {
-    const height = (layer.thicknessMm / total) * heightPx;
-    const band = { steel: layer.steel, y, height };
-    y += height;
-    return band;
-  });
+/** Layers as bands of a box, top layer first as the eye meets it. */
+export function bands(layers: Layers, heightPx: number): { steel: string; y: number; height: number }[] {
+  const scale = heightPx / layers.thicknessMm.reduce((sum, mm) => sum + mm, 0);
+  let y = heightPx;
+  return layers.thicknessMm
+    .map((mm, i) => {
+      const height = mm * scale;
+      y -= height;
+      return { steel: layers.steels[layers.steel[i] ?? 0] ?? '', y, height };
+    })
+    .reverse();
 }
 
 /** Whether layers can be told apart at that height: two thirds of a pixel each on average. */

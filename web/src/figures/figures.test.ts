@@ -54,13 +54,7 @@ describe('the Run', () => {
 
 describe('layers', () => {
   it('fill the height, the top layer first', () => {
-    const drawn = bands(
-      [
-        { steel: 'D', thicknessMm: 3 },
-        { steel: 'B', thicknessMm: 1 },
-      ],
-      40,
-    );
+    const drawn = bands({ steels: ['D', 'B'], steel: [0, 1], thicknessMm: [3, 1] }, 40);
     expect(drawn).toEqual([
       { steel: 'B', y: 0, height: 10 },
       { steel: 'D', y: 10, height: 30 },

@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query';
-import type { Layer } from '../../figures/bars';
+import type { Layers } from '../../figures/bars';
 import { change, get } from '../../lib/http';
 import type { Plan, Operation } from './plan';
 import type { Weld, WeldOutcome } from '../book/api';
@@ -15,7 +15,7 @@ export interface Stage {
   readonly shopCount: number;
   readonly visibleCount: number;
   readonly loose: boolean;
-  readonly layers: readonly Layer[] | null;
+  readonly layers: Layers | null;
   readonly bySteel: Readonly<Record<string, number>>;
   readonly lostKg: number;
   readonly why: string;

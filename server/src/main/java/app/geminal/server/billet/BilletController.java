@@ -136,7 +136,7 @@ class BilletController {
         b.onRack(),
         b.plan(),
         runs.of(b.plan(), who),
-        StandingView.of(b.plan(), book.madeOf(b.id())),
+        StandingView.of(b.plan(), welds.stream().map(WeldView::made).toList()),
         welds);
   }
 

@@ -31,7 +31,7 @@ record RunView(
     List<FindingView> findings,
     LedgerView ledger) {
   /** More layers than this are not drawn one by one at any size the Run is shown. */
-  private static final int MOST_DRAWN = 600;
+  private static final int MOST_DRAWN = 250;
 
   /** Where the plan ends early; {@code step} counts the plan's steps from 0. */
   record StopView(int step, String field, String reason, String remedy) {}
@@ -39,7 +39,7 @@ record RunView(
   /**
    * The steel after one step. Sizes are of each bar, the mass is of all.
    *
-   * @param layers visible layers bottom to top, or null where there are too many to draw
+   * @param layers visible layers, or null where there are too many to draw
    * @param bySteel share of each steel in the height, fractions
    * @param why why it shows as many layers as it does
    */
@@ -53,7 +53,7 @@ record RunView(
       long shopCount,
       long visibleCount,
       boolean loose,
-      @Nullable List<Layer> layers,
+      @Nullable LayersView layers,
       Map<String, Double> bySteel,
       double lostKg,
       String why) {
@@ -72,10 +72,28 @@ record RunView(
           bars.shopCount(),
           stage.visibleCount(),
           bars.loose(),
-          bars.layers().layers(MOST_DRAWN).orElse(null),
+          bars.layers().layers(MOST_DRAWN).map(LayersView::of).orElse(null),
           bars.layers().scaledBy(1 / bars.heightMm()).thicknessBySteel(),
           lost,
           CountWords.of(run, index));
+    }
+  }
+
+  /**
+   * Visible layers bottom to top, kept short because every change of a plan sends them for every
+   * stage.
+   *
+   * @param steels each steel once
+   * @param steel of each layer, index into {@code steels}
+   * @param thicknessMm of each layer, to 0.0001 mm: enough to draw
+   */
+  record LayersView(List<String> steels, List<Integer> steel, List<Double> thicknessMm) {
+    static LayersView of(List<Layer> layers) {
+      List<String> steels = layers.stream().map(Layer::steel).distinct().toList();
+      return new LayersView(
+          steels,
+          layers.stream().map(l -> steels.indexOf(l.steel())).toList(),
+          layers.stream().map(l -> Math.rint(l.thicknessMm() * 1e4) / 1e4).toList());
     }
   }
 

@@ -43,19 +43,13 @@ public class BookService {
     return welds.of(billetId);
   }
 
-  /** Welds of one billet as the core knows them. */
-  @Transactional(readOnly = true)
-  public List<MadeWeld> madeOf(long billetId) {
-    return of(billetId).stream().map(BookService::made).toList();
-  }
-
   /** All welds as the core knows them, by billet. */
   @Transactional(readOnly = true)
   public Map<Long, List<MadeWeld>> weldsByBillet() {
     return all().stream()
         .collect(
             Collectors.groupingBy(
-                WeldView::billetId, Collectors.mapping(BookService::made, Collectors.toList())));
+                WeldView::billetId, Collectors.mapping(WeldView::made, Collectors.toList())));
   }
 
   /**
@@ -94,10 +88,5 @@ public class BookService {
       }
     }
     throw new BadValue("stepKey", "The plan has no set weld of this key.");
-  }
-
-  private static MadeWeld made(WeldView w) {
-    return new MadeWeld(
-        w.stepKey(), w.madeAt(), w.temperatureC(), w.school(), w.outcome(), w.note());
   }
 }

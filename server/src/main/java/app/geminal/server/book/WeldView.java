@@ -1,5 +1,6 @@
 package app.geminal.server.book;
 
+import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
 import java.time.Instant;
@@ -16,4 +17,10 @@ public record WeldView(
     OxygenSchool school,
     WeldOutcome outcome,
     String note,
-    String madeBy) {}
+    String madeBy) {
+
+  /** The weld as the core knows it. */
+  public MadeWeld made() {
+    return new MadeWeld(stepKey, madeAt, temperatureC, school, outcome, note);
+  }
+}

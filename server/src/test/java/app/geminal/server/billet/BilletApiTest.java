@@ -53,7 +53,7 @@ class BilletApiTest extends ShopTest {
     assertThat(run.<Integer>at("$.stages[4].visibleCount")).isEqualTo(9);
     assertThat(run.<String>at("$.stages[4].why")).contains("12 − 3 = 9");
     assertThat(run.number("$.stages[4].heightMm")).isCloseTo(4 * 3.175, within(1e-9));
-    assertThat(run.<Integer>at("$.stages[4].layers.length()")).isEqualTo(9);
+    assertThat(run.<Integer>at("$.stages[4].layers.thicknessMm.length()")).isEqualTo(9);
     assertThat(run.body()).contains("joints-merge");
     assertThat(run.<Object>at("$.stop")).isNull();
     double started = run.number("$.ledger.startedKg");
