@@ -11,6 +11,7 @@ import app.geminal.e2e.pages.SignInPage;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.LoadState;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -91,12 +92,13 @@ class BenchWorkTest extends Story {
     List<Response> loaded = new ArrayList<>();
     page.onResponse(loaded::add);
     SignInPage.at(page, shop).asDemo().billets().first().waitFor();
-    assertThat(loaded).isNotEmpty().allMatch(r -> r.url().startsWith(shop.at("/")));
+    page.waitForLoadState(LoadState.NETWORKIDLE);
+    List<Response> all = List.copyOf(loaded);
+    assertThat(all).isNotEmpty().allMatch(r -> r.url().startsWith(shop.at("/")));
     int bytes =
-        loaded.stream()
+        all.stream()
             .filter(
                 r -> r.headers().getOrDefault("content-type", "").matches(".*(javascript|css).*"))
-            .peek(Response::finished)
             .mapToInt(r -> r.request().sizes().responseBodySize)
             .sum();
     System.out.println("script and style on first load, compressed: " + bytes + " bytes");

@@ -2,7 +2,7 @@ package app.geminal.server.config;
 
 import app.geminal.finding.Limits;
 import app.geminal.operation.Practice;
-import app.geminal.server.steel.ShippedSteels;
+import app.geminal.library.ShippedSteels;
 import app.geminal.steel.Steels;
 import java.time.Clock;
 import org.springframework.context.annotation.Bean;

@@ -1,6 +1,6 @@
 /**
- * The steels that ship with the application. Entry class: {@link
- * app.geminal.server.steel.ShippedSteels}.
+ * The steels at hand: shipped, the shop's own, and the bars on the shelf. Entry class: {@link
+ * app.geminal.server.steel.SteelController}.
  */
 @NullMarked
 package app.geminal.server.steel;

@@ -15,7 +15,7 @@ import app.geminal.notation.Shorthand;
 import app.geminal.operation.Practice;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.problem.Stale;
-import app.geminal.server.steel.ShippedSteels;
+import app.geminal.library.ShippedSteels;
 import app.geminal.units.UnitSystem;
 import java.time.Clock;
 import java.time.Instant;

@@ -1,4 +1,4 @@
-package app.geminal.server.steel;
+package app.geminal.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -22,7 +22,7 @@ class ShippedSteelsTest {
     Steel bright = STEELS.get("15N20");
     assertThat(bright.weldWindow()).contains(new WeldWindow(1110, 1270));
     assertThat(bright.densityKgM3()).isEqualTo(7860);
-    assertThat(bright.etchTone()).isEqualTo(0.85);
+    assertThat(bright.etchTone().value()).isEqualTo(0.85);
     assertThat(bright.solidusC()).isEqualTo(1374);
     assertThat(bright.carbonPercent()).isEqualTo(0.75);
     assertThat(bright.confidence()).isEqualTo(Confidence.HIGH);

@@ -1,0 +1,48 @@
+package app.geminal.pair;
+
+import app.geminal.steel.Quench;
+import app.geminal.steel.WeldWindow;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The answer.
+ *
+ * @param grade in a word
+ * @param softScore 0 to 100 before anything is taken off; says nothing where there is a stop
+ * @param score after uncertain stock took its points
+ * @param reasons stops first, then conditions, then notes; hazards first among each
+ * @param weld heats at which all of them weld, empty where none
+ * @param hardening hardening heats of those that must harden, empty where none does
+ * @param quench what to quench in: the fiercest any of them needs
+ * @param quenchSteps between the mildest and the fiercest
+ * @param msApartC between martensite starts, °C
+ * @param strainPercent difference in length after the quench, %, ±30 % of it
+ * @param toneApart contrast of neighbours, 0 to 1, ±0.15
+ * @param meanCarbon what every layer comes to when carbon has evened out, mass %
+ * @param hardness expected after the temper asked for, where it can be told
+ */
+public record Verdict(
+    Grade grade,
+    double softScore,
+    double score,
+    List<Reason> reasons,
+    Optional<WeldWindow> weld,
+    Optional<HeatRange> hardening,
+    Optional<Quench> quench,
+    int quenchSteps,
+    double msApartC,
+    double strainPercent,
+    double toneApart,
+    double meanCarbon,
+    Optional<HardnessRange> hardness) {
+  /** Copies the list. */
+  public Verdict {
+    reasons = List.copyOf(reasons);
+  }
+
+  /** Whether anything of that name was found. */
+  public boolean has(String id) {
+    return reasons.stream().anyMatch(r -> r.id().equals(id));
+  }
+}

@@ -1,0 +1,120 @@
+package app.geminal.steel;
+
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+
+/**
+ * What a metal is made of, mass %. Carbon has its range because melts of one grade differ in it and
+ * everything else follows from it; the other elements are the typical contents.
+ *
+ * @param carbonMin lowest carbon of the grade, 0 to 6.7
+ * @param carbon typical carbon
+ * @param carbonMax highest carbon of the grade
+ */
+public record Composition(
+    double carbonMin,
+    double carbon,
+    double carbonMax,
+    double manganese,
+    double silicon,
+    double nickel,
+    double chromium,
+    double molybdenum,
+    double vanadium,
+    double tungsten,
+    double copper,
+    double phosphorus) {
+  private static final double MOST_CARBON = 6.7;
+
+  /** Checks every field. */
+  public Composition {
+    Require.number("carbonMin", carbonMin, 0, MOST_CARBON, " %");
+    Require.number("carbonMax", carbonMax, 0, MOST_CARBON, " %");
+    Require.number("carbon", carbon, 0, MOST_CARBON, " %");
+    Require.number("manganese", manganese, 0, 100, " %");
+    Require.number("silicon", silicon, 0, 100, " %");
+    Require.number("nickel", nickel, 0, 100, " %");
+    Require.number("chromium", chromium, 0, 100, " %");
+    Require.number("molybdenum", molybdenum, 0, 100, " %");
+    Require.number("vanadium", vanadium, 0, 100, " %");
+    Require.number("tungsten", tungsten, 0, 100, " %");
+    Require.number("copper", copper, 0, 100, " %");
+    Require.number("phosphorus", phosphorus, 0, 100, " %");
+    if (carbonMin > carbon || carbon > carbonMax) {
+      throw new BadValue(
+          "carbon",
+          "Typical carbon lies between its lowest and highest; here are %s, %s and %s %%."
+              .formatted(carbonMin, carbon, carbonMax));
+    }
+    double sum =
+        carbon
+            + manganese
+            + silicon
+            + nickel
+            + chromium
+            + molybdenum
+            + vanadium
+            + tungsten
+            + copper
+            + phosphorus;
+    if (sum > 100.001) {
+      throw new BadValue("", "The contents add up to %.1f %%; more than all of it.".formatted(sum));
+    }
+  }
+
+  /** Carbon and a few usual elements; for tests and plain steels. */
+  public static Composition of(
+      double carbon, double manganese, double silicon, double nickel, double chromium) {
+    return new Composition(
+        carbon, carbon, carbon, manganese, silicon, nickel, chromium, 0, 0, 0, 0, 0);
+  }
+
+  /** The same with other typical carbon, the range widened to hold it. */
+  public Composition withCarbon(double c) {
+    return new Composition(
+        Math.min(carbonMin, c),
+        c,
+        Math.max(carbonMax, c),
+        manganese,
+        silicon,
+        nickel,
+        chromium,
+        molybdenum,
+        vanadium,
+        tungsten,
+        copper,
+        phosphorus);
+  }
+
+  /** The same with this phosphorus, mass %. */
+  public Composition withPhosphorus(double p) {
+    return new Composition(
+        carbonMin,
+        carbon,
+        carbonMax,
+        manganese,
+        silicon,
+        nickel,
+        chromium,
+        molybdenum,
+        vanadium,
+        tungsten,
+        copper,
+        p);
+  }
+
+  /** Iron by difference, mass %; trace elements count as iron. */
+  public double iron() {
+    return 100
+        - (carbon
+            + manganese
+            + silicon
+            + nickel
+            + chromium
+            + molybdenum
+            + vanadium
+            + tungsten
+            + copper
+            + phosphorus);
+  }
+}

@@ -1,0 +1,21 @@
+package app.geminal.steel;
+
+/**
+ * A formula was asked outside the range it was fitted in. The message says which limit and what
+ * stands there; the caller shows no number rather than a wrong one.
+ */
+public final class OutOfRange extends RuntimeException {
+  private static final long serialVersionUID = 1L;
+
+  OutOfRange(String message) {
+    super(message);
+  }
+
+  /** Throws unless {@code value} lies in the range, both ends included. */
+  static void unless(String what, double value, double from, double to) {
+    if (!(value >= from && value <= to)) {
+      throw new OutOfRange(
+          "%s is %.2f; this formula holds from %.2f to %.2f.".formatted(what, value, from, to));
+    }
+  }
+}

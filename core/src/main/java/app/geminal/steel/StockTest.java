@@ -1,0 +1,51 @@
+package app.geminal.steel;
+
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+import java.util.OptionalDouble;
+
+/**
+ * A test made on a piece of stock.
+ *
+ * @param kind which test
+ * @param seen what was seen, in words
+ * @param value what it says as a figure, where it says one; see {@link Kind}
+ */
+public record StockTest(Kind kind, String seen, OptionalDouble value) {
+  /** Checks every field. */
+  public StockTest {
+    Require.present("kind", kind);
+    Require.text("seen", seen, 500);
+    if (value.isPresent()) {
+      double v = value.getAsDouble();
+      if (!(v >= kind.least && v <= kind.most)) {
+        throw new BadValue(
+            "value",
+            "%s gives a figure from %s to %s; this is %s."
+                .formatted(kind.words, kind.least, kind.most, v));
+      }
+    }
+  }
+
+  /** The tests a smith can make, and the figure each can give. */
+  public enum Kind {
+    /** Sparks beside those of known steels: carbon, mass %. */
+    SPARK("A spark test", 0, 2.1),
+    /** A coupon quenched and broken: hardness, HRC. */
+    HARDEN_AND_BREAK("A hardened coupon", 20, 68),
+    /** Files of known hardness on a hardened coupon: HRC. */
+    FILE("A set of hardness files", 20, 68),
+    /** A coupon etched beside a known steel: tone, 0 to 1. */
+    ETCH("An etched coupon", 0, 1);
+
+    private final String words;
+    private final double least;
+    private final double most;
+
+    Kind(String words, double least, double most) {
+      this.words = words;
+      this.least = least;
+      this.most = most;
+    }
+  }
+}

@@ -1,0 +1,61 @@
+package app.geminal.steel;
+
+import app.geminal.check.BadValue;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * Hardness after tempering once or twice for one to two hours, HRC by °C, ±1.5 HRC; straight lines
+ * between the points. Outside its points it says nothing: below about 150 °C nothing is tempered,
+ * and extrapolating upwards misses secondary hardening.
+ */
+public final class TemperCurve {
+  private final NavigableMap<Double, Double> hrcByC;
+
+  private TemperCurve(NavigableMap<Double, Double> hrcByC) {
+    this.hrcByC = hrcByC;
+  }
+
+  /** From points, at least one. */
+  public static TemperCurve of(Map<Double, Double> hrcByC) {
+    if (hrcByC.isEmpty()) {
+      throw new BadValue("temper", "A tempering curve has at least one point.");
+    }
+    return new TemperCurve(new TreeMap<>(hrcByC));
+  }
+
+  /** From a table's words, {@code 150:61;175:60}. */
+  public static TemperCurve parse(String text) {
+    NavigableMap<Double, Double> points = new TreeMap<>();
+    for (String point : text.split(";", -1)) {
+      String[] pair = point.split(":", -1);
+      try {
+        points.put(Double.parseDouble(pair[0].strip()), Double.parseDouble(pair[1].strip()));
+      } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {
+        throw new BadValue("temper", "“" + point + "” is no point such as 150:61.");
+      }
+    }
+    return of(points);
+  }
+
+  /** Hardness after a temper, HRC; empty outside the points. */
+  public Optional<Double> hrcAt(double temperC) {
+    Map.Entry<Double, Double> below = hrcByC.floorEntry(temperC);
+    Map.Entry<Double, Double> above = hrcByC.ceilingEntry(temperC);
+    if (below == null || above == null) {
+      return Optional.empty();
+    }
+    if (above.getKey().equals(below.getKey())) {
+      return Optional.of(below.getValue());
+    }
+    double part = (temperC - below.getKey()) / (above.getKey() - below.getKey());
+    return Optional.of(below.getValue() + part * (above.getValue() - below.getValue()));
+  }
+
+  /** The points, °C to HRC. */
+  public Map<Double, Double> points() {
+    return java.util.Collections.unmodifiableMap(hrcByC);
+  }
+}

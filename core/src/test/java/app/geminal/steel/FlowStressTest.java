@@ -1,0 +1,47 @@
+package app.geminal.steel;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class FlowStressTest {
+  /** 0.8 % C at strain 0.2: MPa at 0.1, 0.5, 1 and 10 per second. */
+  @ParameterizedTest
+  @CsvSource({
+    "900, 101, 127, 139, 193",
+    "1000, 69, 88, 97, 138",
+    "1100, 49, 64, 71, 104",
+    "1150, 42, 55, 62, 91",
+    "1200, 36, 48, 54, 81",
+    "1230, 34, 45, 50, 76"
+  })
+  void workedTable(double c, double slow, double press, double one, double hammer) {
+    assertThat(FlowStress.mpa(0.8, c, 0.2, 0.1)).isCloseTo(slow, within(1.0));
+    assertThat(FlowStress.mpa(0.8, c, 0.2, 0.5)).isCloseTo(press, within(1.0));
+    assertThat(FlowStress.mpa(0.8, c, 0.2, 1)).isCloseTo(one, within(1.0));
+    assertThat(FlowStress.mpa(0.8, c, 0.2, 10)).isCloseTo(hammer, within(1.0));
+  }
+
+  @Test
+  void chromiumStiffens() {
+    Composition plain = Composition.of(0.8, 0.4, 0.2, 0, 0);
+    assertThat(
+            FlowStress.mpa(Composition.of(0.8, 0.4, 0.2, 0, 5), 1150) / FlowStress.mpa(plain, 1150))
+        .isCloseTo(1.25, within(1e-9));
+    assertThat(
+            FlowStress.mpa(Composition.of(0.8, 0.4, 0.2, 0, 18), 1150)
+                / FlowStress.mpa(plain, 1150))
+        .isCloseTo(1.75, within(1e-9));
+  }
+
+  @Test
+  void outsideItsHeatsItRefuses() {
+    assertThatThrownBy(() -> FlowStress.mpa(0.8, 650, 0.2, 1)).isInstanceOf(OutOfRange.class);
+    assertThatThrownBy(() -> FlowStress.mpa(Composition.of(0, 0, 0, 99, 0), 1150))
+        .isInstanceOf(OutOfRange.class);
+  }
+}
