@@ -29,7 +29,9 @@ public final class TestSteels {
           950,
           1040,
           false);
-  public static final Steels ALL = Steels.of(List.of(D, B, M, CU));
+  public static final Steel HOT =
+      steel("Hot", Composition.of(0.05, 0.3, 0.1, 0, 0), 7870, 0.6, 1510, 1290, 1390, false);
+  public static final Steels ALL = Steels.of(List.of(D, B, M, CU, HOT));
 
   private TestSteels() {}
 

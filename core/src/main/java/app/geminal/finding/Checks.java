@@ -32,6 +32,7 @@ public final class Checks {
       }
     }
     found.addAll(LayerChecks.fineness(run, limits));
+    found.addAll(PairChecks.of(run, steels));
     found.sort(
         Comparator.comparing((Finding f) -> !f.hazard())
             .thenComparing(Finding::strength)

@@ -25,9 +25,6 @@ final class WeldChecks {
         before.bars().layers().thicknessBySteel().keySet().stream().map(steels::get).toList();
     List<Finding> found = new ArrayList<>();
     Optional<WeldWindow> window = sharedWindow(stacked);
-    if (window.isEmpty()) {
-      found.add(noWindow(stage, stacked));
-    }
     found.addAll(heat(stage, weld, stacked, window, limits));
     if (weld.reductionPerHeat() > limits.firstSetReduction() && before.bars().loose()) {
       found.add(tooHard(stage, weld, limits));
@@ -68,19 +65,6 @@ final class WeldChecks {
         .map(Steel::weldWindow)
         .reduce((a, b) -> a.flatMap(x -> b.flatMap(x::and)))
         .orElse(Optional.empty());
-  }
-
-  private static Finding noWindow(int stage, List<Steel> stacked) {
-    String names = String.join(", ", stacked.stream().map(Steel::id).toList());
-    return new Finding(
-        "no-weld-window",
-        Strength.WILL_FAIL,
-        false,
-        stage,
-        "These steels share no welding heat.",
-        "%s: the heat one of them needs is above the heat another can take.".formatted(names),
-        "Leave one of them out.",
-        Optional.empty());
   }
 
   private static List<Finding> heat(

@@ -35,7 +35,7 @@ class FlowStressTest {
     assertThat(
             FlowStress.mpa(Composition.of(0.8, 0.4, 0.2, 0, 18), 1150)
                 / FlowStress.mpa(plain, 1150))
-        .isCloseTo(1.75, within(1e-9));
+        .isCloseTo(2.0, within(1e-9));
   }
 
   @Test
