@@ -7,7 +7,7 @@ import app.geminal.check.Require;
 import app.geminal.operation.Practice;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.problem.Stale;
-import app.geminal.steel.Steels;
+import app.geminal.server.steel.SteelShelf;
 import java.time.Clock;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -20,13 +20,13 @@ public class BilletService {
   private static final int LONGEST_PURPOSE = 500;
 
   private final BilletRepository billets;
-  private final Steels steels;
+  private final SteelShelf shelf;
   private final Practice practice;
   private final Clock clock;
 
-  BilletService(BilletRepository billets, Steels steels, Practice practice, Clock clock) {
+  BilletService(BilletRepository billets, SteelShelf shelf, Practice practice, Clock clock) {
     this.billets = billets;
-    this.steels = steels;
+    this.shelf = shelf;
     this.practice = practice;
     this.clock = clock;
   }
@@ -85,7 +85,7 @@ public class BilletService {
       Require.text("purpose", purpose, LONGEST_PURPOSE);
     }
     try {
-      Run.of(Require.present("plan", plan), steels, practice);
+      Run.of(Require.present("plan", plan), shelf.steels(), practice);
     } catch (BadValue bad) {
       throw bad.path().equals("plan") ? bad : bad.inside("plan");
     }

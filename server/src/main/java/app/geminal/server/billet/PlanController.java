@@ -13,7 +13,7 @@ import app.geminal.notation.Suggestion;
 import app.geminal.operation.Operation;
 import app.geminal.operation.Practice;
 import app.geminal.server.account.Accounts;
-import app.geminal.steel.Steels;
+import app.geminal.server.steel.SteelShelf;
 import java.security.Principal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -25,13 +25,13 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PlanController {
   private final RunViews runs;
-  private final Steels steels;
+  private final SteelShelf shelf;
   private final Practice practice;
   private final Accounts accounts;
 
-  PlanController(RunViews runs, Steels steels, Practice practice, Accounts accounts) {
+  PlanController(RunViews runs, SteelShelf shelf, Practice practice, Accounts accounts) {
     this.runs = runs;
-    this.steels = steels;
+    this.shelf = shelf;
     this.practice = practice;
     this.accounts = accounts;
   }
@@ -68,7 +68,7 @@ class PlanController {
     Plan plan = Require.present("plan", body.plan());
     String words = Require.text("words", body.words(), 500);
     int after = Require.count("after", body.after(), 0, plan.steps().size());
-    List<Stage> stages = atPlan(() -> Run.of(plan, steels, practice)).stages();
+    List<Stage> stages = atPlan(() -> Run.of(plan, shelf.steels(), practice)).stages();
     Bars bars = stages.get(Math.min(after, stages.size() - 1)).bars();
     Operation operation =
         Suggestion.of(words, bars, practice)
@@ -83,7 +83,7 @@ class PlanController {
         Outline.of(
             Require.present("stack", body.stack()),
             Require.present("restacks", body.restacks()),
-            steels,
+            shelf.steels(),
             practice));
   }
 

@@ -15,7 +15,7 @@ class PageConfig implements WebMvcConfigurer {
 
   @Override
   public void addViewControllers(ViewControllerRegistry registry) {
-    for (String view : new String[] {"/", "/sign-in", "/rack", "/billets/*", "/book"}) {
+    for (String view : new String[] {"/", "/sign-in", "/rack", "/billets/*", "/steels", "/book"}) {
       registry.addViewController(view).setViewName("forward:/index.html");
     }
   }

@@ -36,7 +36,15 @@ class SecurityConfig {
           "frame-ancestors 'none'");
 
   private static final String[] PAGES = {
-    "/", "/index.html", "/favicon.svg", "/assets/**", "/sign-in", "/rack", "/billets/*", "/book"
+    "/",
+    "/index.html",
+    "/favicon.svg",
+    "/assets/**",
+    "/sign-in",
+    "/rack",
+    "/billets/*",
+    "/steels",
+    "/book"
   };
 
   @Bean

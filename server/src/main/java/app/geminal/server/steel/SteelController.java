@@ -1,23 +1,99 @@
 package app.geminal.server.steel;
 
-import app.geminal.steel.Steel;
-import app.geminal.steel.Steels;
+import app.geminal.server.problem.Problem;
+import app.geminal.steel.OwnSteel;
 import java.util.List;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
 /** The steels at hand. */
 @RestController
 class SteelController {
-  private final Steels steels;
+  private static final String CSV = "text/csv";
 
-  SteelController(Steels steels) {
-    this.steels = steels;
+  private final SteelShelf shelf;
+
+  SteelController(SteelShelf shelf) {
+    this.shelf = shelf;
   }
 
-  /** All steels, in the order of the shipped table. */
+  /** An own steel changed; {@code version} is the one the change was based on. */
+  record Changed(int version, OwnSteel steel) {}
+
+  /** How many steels a table brought. */
+  record Taken(int steels) {}
+
   @GetMapping("/api/steels")
-  List<Steel> all() {
-    return steels.all();
+  List<SteelView> offered() {
+    return shelf.offered();
+  }
+
+  @PostMapping("/api/steels/own")
+  @ResponseStatus(HttpStatus.CREATED)
+  SteelView add(@RequestBody OwnSteel known) {
+    return shelf.add(known);
+  }
+
+  @PostMapping("/api/steels/own/preview")
+  SteelView preview(@RequestBody OwnSteel known) {
+    return shelf.preview(known);
+  }
+
+  @GetMapping("/api/steels/own/{id}")
+  Kept own(@PathVariable long id) {
+    return shelf.get(id);
+  }
+
+  @PutMapping("/api/steels/own/{id}")
+  SteelView change(@PathVariable long id, @RequestBody Changed body) {
+    return shelf.change(id, body.version(), body.steel());
+  }
+
+  @PostMapping("/api/steels/own/{id}/unlist")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void unlist(@PathVariable long id) {
+    shelf.setListed(id, false);
+  }
+
+  @PostMapping("/api/steels/own/{id}/list")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void list(@PathVariable long id) {
+    shelf.setListed(id, true);
+  }
+
+  @GetMapping(value = "/api/steels/own.csv", produces = CSV)
+  ResponseEntity<String> table() {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"own-steels.csv\"")
+        .body(shelf.table());
+  }
+
+  @PostMapping(value = "/api/steels/own.csv", consumes = CSV)
+  Taken take(@RequestBody String csv) {
+    return new Taken(shelf.take(csv));
+  }
+
+  @ExceptionHandler
+  ProblemDetail badTable(BadTable bad) {
+    ProblemDetail problem =
+        Problem.of(
+            HttpStatus.UNPROCESSABLE_CONTENT,
+            "bad-table",
+            "The table cannot be taken",
+            String.valueOf(bad.getMessage()),
+            "",
+            "Mend every line named and send the whole table again; nothing of it was taken.");
+    problem.setProperty("faults", bad.faults());
+    return problem;
   }
 }

@@ -6,16 +6,18 @@ import static org.mockito.ArgumentMatchers.any;
 import static org.mockito.ArgumentMatchers.anyInt;
 import static org.mockito.ArgumentMatchers.anyLong;
 import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.Mockito.lenient;
 import static org.mockito.Mockito.verifyNoInteractions;
 import static org.mockito.Mockito.when;
 
 import app.geminal.billet.Plan;
 import app.geminal.check.BadValue;
+import app.geminal.library.ShippedSteels;
 import app.geminal.notation.Shorthand;
 import app.geminal.operation.Practice;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.problem.Stale;
-import app.geminal.library.ShippedSteels;
+import app.geminal.server.steel.SteelShelf;
 import app.geminal.units.UnitSystem;
 import java.time.Clock;
 import java.time.Instant;
@@ -33,13 +35,14 @@ class BilletServiceTest {
   private static final Plan PLAN = plan("3 (1075 3, 15N20 1.5) 40 x 100 > set 3");
 
   @Mock private BilletRepository billets;
+  @Mock private SteelShelf shelf;
   private BilletService service;
 
   @BeforeEach
   void wire() {
+    lenient().when(shelf.steels()).thenReturn(ShippedSteels.read());
     service =
-        new BilletService(
-            billets, ShippedSteels.read(), Practice.common(), Clock.fixed(NOW, ZoneOffset.UTC));
+        new BilletService(billets, shelf, Practice.common(), Clock.fixed(NOW, ZoneOffset.UTC));
   }
 
   private static Plan plan(String line) {

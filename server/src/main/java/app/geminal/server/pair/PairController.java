@@ -1,0 +1,100 @@
+package app.geminal.server.pair;
+
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+import app.geminal.pair.Member;
+import app.geminal.pair.Pairing;
+import app.geminal.pair.Question;
+import app.geminal.pair.Role;
+import app.geminal.pair.Verdict;
+import app.geminal.server.steel.SteelShelf;
+import app.geminal.steel.Steel;
+import app.geminal.steel.Steels;
+import app.geminal.weld.OxygenSchool;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Judges pairs. Nothing is kept. */
+@RestController
+class PairController {
+  private final SteelShelf shelf;
+
+  PairController(SteelShelf shelf) {
+    this.shelf = shelf;
+  }
+
+  /** A steel of a question by its short name; one equal part unless a share is given. */
+  record MemberBody(String steel, @Nullable Role role, @Nullable Double share) {}
+
+  /** A question; hardness is told for a temper at {@code temperC}, 200 °C when it is left out. */
+  record QuestionBody(
+      List<MemberBody> members,
+      OxygenSchool process,
+      boolean cuttingEdge,
+      @Nullable Double temperC) {}
+
+  /** A verdict and its word. */
+  record VerdictView(String word, Verdict verdict) {}
+
+  /** Which steels shall be mapped against each other. */
+  record MapBody(List<String> steels, OxygenSchool process) {}
+
+  /** Two steels of the map, and how they do as a mixed pattern for a blade. */
+  record Cell(
+      String a, String b, String grade, String word, double score, double tone, String first) {}
+
+  @PostMapping("/api/pairs")
+  VerdictView verdict(@RequestBody QuestionBody body) {
+    Steels steels = shelf.steels();
+    List<Member> members = new ArrayList<>();
+    List<MemberBody> asked = Require.list("members", body.members(), 2, Question.MOST);
+    for (int i = 0; i < asked.size(); i++) {
+      MemberBody m = asked.get(i);
+      try {
+        members.add(
+            new Member(
+                steels.get(m.steel()),
+                Objects.requireNonNullElse(m.role(), Role.MIXED),
+                Objects.requireNonNullElse(m.share(), 1.0)));
+      } catch (BadValue bad) {
+        throw bad.inside("members/" + i);
+      }
+    }
+    double temperC =
+        body.temperC() == null
+            ? Pairing.USUAL_TEMPER_C
+            : Require.temperature("temperC", body.temperC(), 100, 700);
+    Verdict verdict =
+        Pairing.of(new Question(members, body.process(), body.cuttingEdge()), temperC);
+    return new VerdictView(verdict.grade().word(), verdict);
+  }
+
+  @PostMapping("/api/pairs/map")
+  List<Cell> map(@RequestBody MapBody body) {
+    Steels all = shelf.steels();
+    List<Steel> steels =
+        Require.list("steels", body.steels(), 1, 200).stream().map(all::get).toList();
+    List<Cell> cells = new ArrayList<>();
+    for (int i = 0; i < steels.size(); i++) {
+      for (int k = 0; k < i; k++) {
+        Verdict v =
+            Pairing.of(Question.mixed(body.process(), List.of(steels.get(i), steels.get(k))));
+        cells.add(
+            new Cell(
+                steels.get(i).id(),
+                steels.get(k).id(),
+                v.grade().name(),
+                v.grade().word(),
+                Math.rint(v.score()),
+                v.toneApart(),
+                v.reasons().isEmpty() ? "" : v.reasons().getFirst().what()));
+      }
+    }
+    return cells;
+  }
+}

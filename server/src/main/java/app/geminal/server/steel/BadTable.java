@@ -1,0 +1,21 @@
+package app.geminal.server.steel;
+
+import app.geminal.library.OwnSteelTable.Fault;
+import java.util.List;
+
+/** A table with faults; nothing of it was taken. */
+public final class BadTable extends RuntimeException {
+  private static final long serialVersionUID = 1L;
+
+  private final transient List<Fault> faults;
+
+  BadTable(List<Fault> faults) {
+    super("The table has %d fault%s.".formatted(faults.size(), faults.size() == 1 ? "" : "s"));
+    this.faults = List.copyOf(faults);
+  }
+
+  /** Every one of them. */
+  public List<Fault> faults() {
+    return faults;
+  }
+}

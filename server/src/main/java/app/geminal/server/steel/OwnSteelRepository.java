@@ -1,0 +1,94 @@
+package app.geminal.server.steel;
+
+import app.geminal.steel.OwnSteel;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.springframework.jdbc.core.RowMapper;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.support.GeneratedKeyHolder;
+import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The shop's own steels in the database. */
+@Repository
+class OwnSteelRepository {
+  /** Goes up when the shape of {@link OwnSteel}'s document changes. */
+  private static final int KNOWN_FORMAT = 1;
+
+  private static final String SELECT = "SELECT id, known, listed, version FROM own_steel ";
+
+  private final JdbcClient jdbc;
+  private final JsonMapper json;
+  private final RowMapper<Kept> kept;
+
+  OwnSteelRepository(JdbcClient jdbc, JsonMapper json) {
+    this.jdbc = jdbc;
+    this.json = json;
+    this.kept =
+        (row, n) ->
+            new Kept(
+                row.getLong("id"),
+                row.getInt("version"),
+                row.getBoolean("listed"),
+                json.readValue(row.getString("known"), OwnSteel.class));
+  }
+
+  List<Kept> all() {
+    return jdbc.sql(SELECT + "ORDER BY short_name").query(kept).list();
+  }
+
+  Optional<Kept> find(long id) {
+    return jdbc.sql(SELECT + "WHERE id = :id").param("id", id).query(kept).optional();
+  }
+
+  Optional<Kept> find(String shortName) {
+    return jdbc.sql(SELECT + "WHERE short_name = :name")
+        .param("name", shortName)
+        .query(kept)
+        .optional();
+  }
+
+  long add(OwnSteel known, Instant now) {
+    GeneratedKeyHolder key = new GeneratedKeyHolder();
+    jdbc.sql(
+            """
+            INSERT INTO own_steel (short_name, known, known_format, version, changed_at)
+            VALUES (:name, :known, :format, 1, :now)
+            """)
+        .param("name", known.id())
+        .param("known", json.writeValueAsString(known))
+        .param("format", KNOWN_FORMAT)
+        .param("now", LocalDateTime.ofInstant(now, ZoneOffset.UTC))
+        .update(key, "id");
+    return Objects.requireNonNull(key.getKey()).longValue();
+  }
+
+  /** Writes over the version the change was based on; false when another is stored by now. */
+  boolean replace(long id, int version, OwnSteel known, Instant now) {
+    return jdbc.sql(
+                """
+                UPDATE own_steel SET short_name = :name, known = :known, known_format = :format,
+                  listed = TRUE, version = version + 1, changed_at = :now
+                WHERE id = :id AND version = :version
+                """)
+            .param("name", known.id())
+            .param("known", json.writeValueAsString(known))
+            .param("format", KNOWN_FORMAT)
+            .param("now", LocalDateTime.ofInstant(now, ZoneOffset.UTC))
+            .param("id", id)
+            .param("version", version)
+            .update()
+        == 1;
+  }
+
+  void setListed(long id, boolean listed) {
+    jdbc.sql("UPDATE own_steel SET listed = :listed WHERE id = :id")
+        .param("listed", listed)
+        .param("id", id)
+        .update();
+  }
+}

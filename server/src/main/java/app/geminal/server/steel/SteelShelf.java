@@ -1,0 +1,160 @@
+package app.geminal.server.steel;
+
+import app.geminal.check.BadValue;
+import app.geminal.library.OwnSteelTable;
+import app.geminal.library.ShippedSteels;
+import app.geminal.server.problem.NotThere;
+import app.geminal.server.problem.Stale;
+import app.geminal.steel.Estimate;
+import app.geminal.steel.OwnSteel;
+import app.geminal.steel.Steel;
+import app.geminal.steel.Steels;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/**
+ * All steels of the shop: those that ship with the release, and its own. Where a later release
+ * ships a steel of a name the shop already uses, the shop's own stands.
+ */
+@Service
+public class SteelShelf {
+  private final Steels shipped = ShippedSteels.read();
+  private final OwnSteelRepository own;
+  private final Clock clock;
+
+  SteelShelf(OwnSteelRepository own, Clock clock) {
+    this.own = own;
+    this.clock = clock;
+  }
+
+  /** Every steel a plan may name, also what is no longer offered. */
+  @Transactional(readOnly = true)
+  public Steels steels() {
+    List<Kept> kept = own.all();
+    return kept.isEmpty() ? shipped : together(kept);
+  }
+
+  /** What is offered, own ones first. */
+  @Transactional(readOnly = true)
+  public List<SteelView> offered() {
+    List<Kept> kept = own.all();
+    Set<String> names = kept.stream().map(k -> k.known().id()).collect(Collectors.toSet());
+    List<SteelView> offered = new ArrayList<>();
+    kept.stream().filter(Kept::listed).map(this::view).forEach(offered::add);
+    shipped.all().stream()
+        .filter(s -> !names.contains(s.id()))
+        .map(s -> SteelView.of(s, null))
+        .forEach(offered::add);
+    return offered;
+  }
+
+  /** An own steel, with what the shop knows of it. */
+  @Transactional(readOnly = true)
+  public Kept get(long id) {
+    return own.find(id).orElseThrow(() -> new NotThere("There is no own steel number " + id + "."));
+  }
+
+  /** What would be worked out; nothing is kept. */
+  public SteelView preview(OwnSteel known) {
+    return SteelView.of(Estimate.of(known, shipped), null);
+  }
+
+  /**
+   * Keeps a new own steel.
+   *
+   * @throws BadValue when a field breaks its rule, the name is taken, or nothing can be worked out
+   */
+  @Transactional
+  public SteelView add(OwnSteel known) {
+    requireFree(known.id());
+    Estimate.of(known, shipped);
+    return view(get(own.add(known, clock.instant())));
+  }
+
+  /**
+   * Changes an own steel that is still as the change found it. Its short name stays, because plans
+   * name it.
+   */
+  @Transactional
+  public SteelView change(long id, int version, OwnSteel known) {
+    Kept before = get(id);
+    if (!before.known().id().equals(known.id())) {
+      throw new BadValue(
+          "id", "Plans name it “%s”; the short name stays.".formatted(before.known().id()));
+    }
+    Estimate.of(known, shipped);
+    if (!own.replace(id, version, known, clock.instant())) {
+      throw new Stale("This steel", before.version());
+    }
+    return view(get(id));
+  }
+
+  /** Takes it off the list or puts it back. */
+  @Transactional
+  public void setListed(long id, boolean listed) {
+    get(id);
+    own.setListed(id, listed);
+  }
+
+  /** The shop's own steels as CSV. */
+  @Transactional(readOnly = true)
+  public String table() {
+    return OwnSteelTable.write(own.all().stream().filter(Kept::listed).map(Kept::known).toList());
+  }
+
+  /**
+   * Takes a table over: new names are added, known own ones changed. All of it or, when anything is
+   * wrong, none.
+   *
+   * @return how many steels were taken
+   * @throws BadTable with every fault
+   */
+  @Transactional
+  public int take(String csv) {
+    OwnSteelTable.Table table = OwnSteelTable.read(csv, shipped);
+    List<OwnSteelTable.Fault> faults = new ArrayList<>(table.faults());
+    for (int i = 0; i < table.steels().size(); i++) {
+      if (shipped.find(table.steels().get(i).id()).isPresent()) {
+        faults.add(
+            new OwnSteelTable.Fault(
+                i + 2L,
+                "short_name",
+                "“%s” is a shipped steel; give yours another name."
+                    .formatted(table.steels().get(i).id())));
+      }
+    }
+    if (!faults.isEmpty()) {
+      throw new BadTable(faults);
+    }
+    for (OwnSteel known : table.steels()) {
+      own.find(known.id())
+          .ifPresentOrElse(
+              k -> own.replace(k.id(), k.version(), known, clock.instant()),
+              () -> own.add(known, clock.instant()));
+    }
+    return table.steels().size();
+  }
+
+  private void requireFree(String shortName) {
+    boolean taken = shipped.find(shortName).isPresent() || own.find(shortName).isPresent();
+    if (taken) {
+      throw new BadValue(
+          "id", "A steel is already called “%s”; give yours another name.".formatted(shortName));
+    }
+  }
+
+  private SteelView view(Kept kept) {
+    return SteelView.of(Estimate.of(kept.known(), shipped), kept.id());
+  }
+
+  private Steels together(List<Kept> kept) {
+    List<Steel> all = new ArrayList<>(shipped.all());
+    kept.forEach(k -> all.add(Estimate.of(k.known(), shipped)));
+    return Steels.of(all);
+  }
+}

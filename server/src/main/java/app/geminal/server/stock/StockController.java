@@ -1,0 +1,53 @@
+package app.geminal.server.stock;
+
+import app.geminal.stock.StockBar;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The shelf over HTTP. */
+@RestController
+class StockController {
+  private final StockService stock;
+
+  StockController(StockService stock) {
+    this.stock = stock;
+  }
+
+  /** Bars changed; {@code version} is the one the change was based on. */
+  record Changed(int version, StockBar bar) {}
+
+  @GetMapping("/api/stock")
+  List<Shelved> all() {
+    return stock.all();
+  }
+
+  @PostMapping("/api/stock")
+  @ResponseStatus(HttpStatus.CREATED)
+  Shelved add(@RequestBody StockBar bar) {
+    return stock.add(bar);
+  }
+
+  @PutMapping("/api/stock/{id}")
+  Shelved change(@PathVariable long id, @RequestBody Changed body) {
+    return stock.change(id, body.version(), body.bar());
+  }
+
+  @PostMapping("/api/stock/{id}/off-shelf")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void takeOff(@PathVariable long id) {
+    stock.setOnShelf(id, false);
+  }
+
+  @PostMapping("/api/stock/{id}/on-shelf")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void putBack(@PathVariable long id) {
+    stock.setOnShelf(id, true);
+  }
+}

@@ -1,0 +1,56 @@
+package app.geminal.server.stock;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.geminal.server.ShopTest;
+import app.geminal.server.Visitor.Answer;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class StockApiTest extends ShopTest {
+  private static String bar(String steel, double thickness, String price) {
+    return """
+    {"steel": "%s", "widthMm": 38.1, "thicknessMm": %s, "lengthMm": 914.4, "pieces": 4, %s
+     "source": "Ropewalk steel store", "note": ""}
+    """
+        .formatted(steel, thickness, price);
+  }
+
+  private static final String PRICED = "\"price\": 6.5, \"pricePer\": \"METRE\",";
+
+  @Test
+  void barsGoOnTheShelfChangeAndComeOff() {
+    Answer added = smith.post("/api/stock", bar("1084", 3.175, PRICED));
+    assertThat(added.status()).isEqualTo(201);
+    int id = added.at("$.id");
+    String changed = "{\"version\": 1, \"bar\": " + bar("1084", 2.38125, PRICED) + "}";
+    assertThat(smith.put("/api/stock/" + id, changed).number("$.bar.thicknessMm"))
+        .isEqualTo(2.38125);
+    assertThat(smith.put("/api/stock/" + id, changed).status()).isEqualTo(409);
+    assertThat(smith.post("/api/stock/" + id + "/off-shelf", "").status()).isEqualTo(204);
+    assertThat(smith.get("/api/stock").body()).doesNotContain("2.38125");
+    assertThat(smith.post("/api/stock/" + id + "/on-shelf", "").status()).isEqualTo(204);
+    assertThat(smith.get("/api/stock").body()).contains("2.38125");
+    assertThat(smith.post("/api/stock/99999/off-shelf", "").status()).isEqualTo(404);
+  }
+
+  @ParameterizedTest
+  @CsvSource(
+      delimiter = '|',
+      textBlock =
+          """
+          unicorn | 3 | "price": 1, "pricePer": "METRE", | /steel
+          1084    | 0 | "price": 1, "pricePer": "METRE", | /thicknessMm
+          1084    | 3 | "price": 1,                      | /pricePer
+          1084    | 3 | "price": -1, "pricePer": "METRE",| /price
+          """)
+  void mistakesAreToldAtTheirPlaceAndNothingIsKept(
+      String steel, double thickness, String price, String where) {
+    String before = shop.dump("stock");
+    Answer answer = smith.post("/api/stock", bar(steel, thickness, price));
+    assertThat(answer.status()).isEqualTo(422);
+    assertThat(answer.<String>at("$.where")).isEqualTo(where);
+    assertThat(shop.dump("stock")).isEqualTo(before);
+  }
+}
