@@ -5,6 +5,7 @@ import { BilletView } from '../features/billet/BilletView';
 import { NewBilletView } from '../features/billet/NewBilletView';
 import { BookView } from '../features/book/BookView';
 import { RackView } from '../features/rack/RackView';
+import { SteelsView } from '../features/steel/SteelsView';
 import { Problem } from '../lib/http';
 import { Shell } from './Shell';
 
@@ -25,6 +26,7 @@ const router = createBrowserRouter([
       { path: '/rack', Component: RackView },
       { path: '/billets/new', Component: NewBilletView },
       { path: '/billets/:id', Component: BilletView },
+      { path: '/steels', Component: SteelsView },
       { path: '/book', Component: BookView },
       { path: '*', element: <Navigate to="/rack" replace /> },
     ],

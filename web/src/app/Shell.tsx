@@ -8,6 +8,7 @@ import type { UnitSystem } from '../units';
 
 const VIEWS = [
   { to: '/rack', name: 'Rack', under: '/billets' },
+  { to: '/steels', name: 'Steels', under: '/steels' },
   { to: '/book', name: 'Book', under: '/book' },
 ] as const;
 

@@ -76,6 +76,16 @@ export async function change<T = undefined>(
   return (text === '' ? undefined : JSON.parse(text)) as T;
 }
 
+/** Sends text of some type and reads the answer. */
+export async function sendText<T>(path: string, type: string, body: string): Promise<T> {
+  const response = await send(path, {
+    method: 'POST',
+    headers: { 'Content-Type': type, 'X-XSRF-TOKEN': token() },
+    body,
+  });
+  return (await response.json()) as T;
+}
+
 /** Sends a form, for signing in. */
 export async function postForm(path: string, fields: Record<string, string>): Promise<void> {
   await send(path, {

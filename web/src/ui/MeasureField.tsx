@@ -13,7 +13,7 @@ import {
 import { Field, INPUT } from './Field';
 import { useUnits } from './Words';
 
-export type Measure = 'length' | 'temperature' | 'count' | 'percent' | 'minutes';
+export type Measure = 'length' | 'temperature' | 'count' | 'percent' | 'minutes' | 'number';
 
 const READ: Record<Measure, (text: string, system: UnitSystem) => Parsed> = {
   length: parseLength,
@@ -24,6 +24,7 @@ const READ: Record<Measure, (text: string, system: UnitSystem) => Parsed> = {
     return 'value' in typed ? { value: Number((typed.value / 100).toPrecision(15)) } : typed;
   },
   minutes: (text) => parseNumber(text, 'min'),
+  number: (text) => parseNumber(text),
 };
 
 const WRITE: Record<Measure, (value: number, system: UnitSystem) => string> = {
@@ -32,6 +33,7 @@ const WRITE: Record<Measure, (value: number, system: UnitSystem) => string> = {
   count: String,
   percent: (value) => String(Number((value * 100).toPrecision(12))),
   minutes: String,
+  number: String,
 };
 
 const unitOf = (measure: Measure, system: UnitSystem) =>
@@ -41,6 +43,7 @@ const unitOf = (measure: Measure, system: UnitSystem) =>
     count: '',
     percent: '%',
     minutes: 'min',
+    number: '',
   })[measure];
 
 /**

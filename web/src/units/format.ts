@@ -83,6 +83,10 @@ export function editTemperature(celsius: number, system: UnitSystem): string {
   return 'value' in back && back.value === celsius ? fahrenheit : `${celsius} C`;
 }
 
+/** A difference of temperatures for reading. */
+export const showDegrees = (celsius: number, system: UnitSystem) =>
+  system === 'METRIC' ? `${Math.round(celsius)} °C` : `${Math.round(celsius * 1.8)} °F`;
+
 /** A mass for reading, with its unit. */
 export function showMass(kg: number, system: UnitSystem): string {
   const value = system === 'METRIC' ? kg : kg * LB_PER_KG;
@@ -92,9 +96,9 @@ export function showMass(kg: number, system: UnitSystem): string {
 
 /** Replaces the figures the core marked in a sentence by the reader's units. */
 export function renderWords(sentence: string, system: UnitSystem): string {
-  return sentence.replace(/\[\[(mm|C) (-?[0-9.]+)]]/g, (_, unit: string, digits: string) =>
-    unit === 'mm'
-      ? `${showLength(Number(digits), system).text} ${lengthUnit(system)}`
-      : showTemperature(Number(digits), system),
-  );
+  return sentence.replace(/\[\[(mm|C|dC) (-?[0-9.]+)]]/g, (_, unit: string, digits: string) => {
+    const value = Number(digits);
+    if (unit === 'mm') return `${showLength(value, system).text} ${lengthUnit(system)}`;
+    return unit === 'C' ? showTemperature(value, system) : showDegrees(value, system);
+  });
 }

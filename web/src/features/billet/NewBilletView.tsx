@@ -1,26 +1,40 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { useNavigate, useSearchParams } from 'react-router';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field, INPUT } from '../../ui/Field';
 import { MeasureField } from '../../ui/MeasureField';
-import { Notice } from '../../ui/Notice';
+import { LoadFailed, Notice } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
 import { rackQuery, startBillet } from './api';
 import type { Lay, Plan } from './plan';
 import { RunView } from './RunView';
 import { StackFields } from './StackFields';
-import { useDraft, type Round, type Worked } from './useDraft';
+import { steelsQuery } from '../steel/api';
+import { stockQuery } from '../stock/api';
+import { firstDraft } from './firstDraft';
+import { useDraft, type Draft, type Round, type Worked } from './useDraft';
 
 const MOST_ROUNDS = 6;
 
-/** A new billet: its stack and its restacks, with the whole Run beside them as they are chosen. */
+/** A new billet, begun with the steels named in the address. */
 export function NewBilletView() {
+  const [params] = useSearchParams();
+  const steels = useQuery(steelsQuery);
+  const shelf = useQuery(stockQuery);
+  if (steels.isError) return <LoadFailed error={steels.error} again={() => void steels.refetch()} />;
+  if (!steels.data || shelf.isPending) return <p className="p-10 text-soft">Fetching the steels …</p>;
+  const asked = (params.get('steels') ?? '').split(',');
+  return <Drafting first={firstDraft(asked, steels.data, shelf.data ?? [])} />;
+}
+
+/** Its stack and its restacks, with the whole Run beside them as they are chosen. */
+function Drafting({ first }: { first: Draft }) {
   const [name, setName] = useState('');
   const [purpose, setPurpose] = useState('');
-  const { draft, worked, change } = useDraft();
+  const { draft, worked, change } = useDraft(first);
   const client = useQueryClient();
   const navigate = useNavigate();
   const start = useMutation({

@@ -11,7 +11,7 @@ import { RunRow } from './RunRow';
 import { rowsOf } from './runRows';
 import { ScaleBar } from './ScaleBar';
 import { StackWords, stepTitle, StepWords } from './StepWords';
-import { useWidth } from './useWidth';
+import { useWidth } from '../../ui/useWidth';
 
 /** Label and figures beside the drawing, and a margin, px; kept in step with RunRow's columns. */
 const BESIDE_PX = (14 + 11.5) * 15 + 24;

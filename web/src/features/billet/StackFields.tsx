@@ -3,6 +3,7 @@ import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
 import { steelsQuery } from '../steel/api';
 import { SteelChoice } from '../steel/SteelChoice';
+import { stockQuery } from '../stock/api';
 import { patternOf, repeated, type Piece, type Stack } from './plan';
 
 /** The stack in place: how many pieces, the pattern they follow from the bottom up, and their size. */
@@ -67,6 +68,7 @@ export function PatternFields({
   legend?: string;
 }) {
   const steels = useQuery(steelsQuery).data ?? [];
+  const bars = useQuery(stockQuery).data ?? [];
   const next: Piece = pattern.at(-1) ?? {
     steel: steels.find((s) => s.id === '15N20')?.id ?? '15N20',
     thicknessMm: 1.5,
@@ -83,6 +85,8 @@ export function PatternFields({
             steels={steels}
             value={piece.steel}
             onChoose={(steel) => void onPiece(i, { steel })}
+            bars={bars}
+            onBar={({ steel, thicknessMm }) => void onPiece(i, { steel, thicknessMm })}
           />
           <MeasureField
             label={i === 0 ? 'Thickness' : <span className="sr-only">Thickness of piece {i + 1}</span>}

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { EndSection } from '../../figures/EndSection';
 import { Length, Mass, Words } from '../../ui/Words';
 import { useTones } from '../steel/api';
@@ -26,7 +27,17 @@ export function StagePanel({
   const last = index === billet.run.stages.length - 1;
   return (
     <aside aria-label="Open stage" className="overflow-y-auto border-l border-ink bg-panel px-4 py-3">
-      <h2 className="text-lg">{step ? stepTitle(step.operation) : 'Stack'}</h2>
+      <div className="flex items-baseline justify-between gap-3">
+        <h2 className="text-lg">{step ? stepTitle(step.operation) : 'Stack'}</h2>
+        {stage && Object.keys(stage.bySteel).length > 1 && (
+          <Link
+            to={`/steels?with=${Object.keys(stage.bySteel).slice(0, 6).join(',')}`}
+            className="text-[14px] underline decoration-line underline-offset-4 hover:decoration-ink"
+          >
+            how the steels agree
+          </Link>
+        )}
+      </div>
       {stage ? (
         <Inside stage={stage} findings={findings} onMend={onMend} />
       ) : (

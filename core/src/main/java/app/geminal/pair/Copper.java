@@ -51,7 +51,8 @@ final class Copper {
                     Measure.celsius(MELTS_C),
                     Measure.celsius(1066)),
             between && question.sealed()
-                ? "Thin sheet, no hammer; the edge is steel only; harden from 790 to 815 °C."
+                ? "Thin sheet, no hammer; the edge is steel only; harden from %s to %s."
+                    .formatted(Measure.celsius(790), Measure.celsius(815))
                 : "Only as a thin sheet between steels, sealed.");
     Reason molten =
         new Reason(

@@ -56,12 +56,12 @@ final class HardenReasons {
                   stop
                       ? "They cannot be hardened together."
                       : "Their hardening heats do not quite meet.",
-                  "One wants %s at least, another bears %s at most: a gap of %.0f °C; over %.0f °C one stays soft or the other grows coarse."
+                  "One wants %s at least, another bears %s at most: a gap of %s; over %s one stays soft or the other grows coarse."
                       .formatted(
                           Measure.celsius(range.fromC()),
                           Measure.celsius(range.toC()),
-                          -shared,
-                          GAP_STOPS_C),
+                          Measure.degrees(-shared),
+                          Measure.degrees(GAP_STOPS_C)),
                   stop
                       ? "Use one of them as cladding that need not harden, or another steel."
                       : "Harden at about %s, soak short."
@@ -164,8 +164,8 @@ final class HardenReasons {
               false,
               WeldReasons.names(steels),
               "One is martensite while the other is still austenite.",
-              "Their martensite starts lie %.0f °C apart; over %.0f °C the seam is sheared."
-                  .formatted(f.msApartC(), MS_APART_C),
+              "Their martensite starts lie %s apart; over %s the seam is sheared."
+                  .formatted(Measure.degrees(f.msApartC()), Measure.degrees(MS_APART_C)),
               "Lay it up alike on both sides; quench between plates or interrupted."));
     }
     boolean oneSoft = steels.stream().anyMatch(s -> !s.hardens());

@@ -63,7 +63,7 @@ final class WeldReasons {
             .formatted(
                 Measure.celsius(f.weldFromC()),
                 Measure.celsius(f.weldToC()),
-                "%.0f °C".formatted(-f.windowC())),
+                Measure.degrees(-f.windowC())),
         "Leave one of them out.");
   }
 
@@ -74,9 +74,11 @@ final class WeldReasons {
         false,
         names(steels),
         "The welding window is narrow.",
-        "From %s to %s; under %.0f °C wide a gauge's error is as large."
+        "From %s to %s; under %s wide a gauge's error is as large."
             .formatted(
-                Measure.celsius(f.weldFromC()), Measure.celsius(f.weldToC()), NARROW_WINDOW_C),
+                Measure.celsius(f.weldFromC()),
+                Measure.celsius(f.weldToC()),
+                Measure.degrees(NARROW_WINDOW_C)),
         "Only with a controlled flame, a thermocouple beside the billet and a press.");
   }
 

@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
  * once and still reads natively in inches.
  */
 public final class Measure {
-  private static final Pattern MARK = Pattern.compile("\\[\\[(mm|C) (-?[0-9.]+)]]");
+  private static final Pattern MARK = Pattern.compile("\\[\\[(mm|C|dC) (-?[0-9.]+)]]");
   private static final int DIGITS = 4;
 
   private Measure() {}
@@ -26,10 +26,16 @@ public final class Measure {
     return mark("C", value);
   }
 
+  /** A difference of temperatures, degrees Celsius to 0.0001. */
+  public static String degrees(double value) {
+    return mark("dC", value);
+  }
+
   /**
    * Replaces every mark.
    *
-   * @param show gets the unit of the mark, {@code mm} or {@code C}, and its value
+   * @param show gets the unit of the mark, {@code mm}, {@code C} or {@code dC} (a difference), and
+   *     its value
    */
   public static String render(String sentence, BiFunction<String, Double, String> show) {
     return MARK.matcher(sentence)

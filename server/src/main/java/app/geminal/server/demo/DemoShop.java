@@ -14,6 +14,13 @@ import app.geminal.server.account.DemoAccount;
 import app.geminal.server.billet.Billet;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;
+import app.geminal.server.steel.SteelShelf;
+import app.geminal.server.stock.StockService;
+import app.geminal.steel.Composition;
+import app.geminal.steel.OwnSteel;
+import app.geminal.steel.StockTest;
+import app.geminal.stock.StockBar;
+import app.geminal.units.Lengths;
 import app.geminal.units.Temperatures;
 import app.geminal.units.UnitSystem;
 import app.geminal.weld.MadeWeld;
@@ -21,6 +28,9 @@ import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -130,6 +140,65 @@ class DemoShop {
                       HELD,
                       "Soaked 20 min, the block is thick."))));
 
+  /** A blade of the yard's old band mill, tried at the fire: the shop's own name is mill_band. */
+  private static final OwnSteel MILL_BAND =
+      new OwnSteel(
+          "mill_band",
+          "Band mill blade from the yard's old saw shed",
+          OwnSteel.Origin.RECLAIMED,
+          Optional.of("bandsaw_plain"),
+          new Composition(0.7, 0.75, 0.8, 0.45, 0.25, 1.0, 0.1, 0, 0, 0, 0, 0),
+          List.of(
+              new StockTest(
+                  StockTest.Kind.SPARK,
+                  "Long straw carriers, busy bursts; beside 1075 the same",
+                  OptionalDouble.of(0.75)),
+              new StockTest(
+                  StockTest.Kind.HARDEN_AND_BREAK,
+                  "Broke like glass, fine grey grain",
+                  OptionalDouble.of(64)),
+              new StockTest(StockTest.Kind.ETCH, "Bright beside 1084", OptionalDouble.of(0.72))),
+          OwnSteel.Given.nothing());
+
+  /** Bars on the shelf, inches: steel, width, thickness, length, pieces, price of a metre. */
+  private static final List<Bar> SHELF =
+      List.of(
+          new Bar("1075", "1 1/2", "1/8", "36", 5, 4.10, "Ropewalk steel store"),
+          new Bar("1084", "1 1/2", "1/8", "48", 4, 4.40, "Ropewalk steel store"),
+          new Bar("1095", "1 1/4", "5/32", "36", 2, 4.90, "Ropewalk steel store"),
+          new Bar("15N20", "1 1/2", "1/16", "48", 6, 5.60, "Ropewalk steel store"),
+          new Bar("15N20", "1 3/4", "0.049", "36", 3, 5.20, "Ropewalk steel store"),
+          new Bar("O2", "1 1/2", "3/32", "18", 2, 7.80, "Lock-keeper's tool room"),
+          new Bar("5160", "1 1/4", "1/4", "24", 3, null, "Barge Teasel, rudder spring"),
+          new Bar("52100", "1", "1/4", "12", 2, 8.30, "Lock-keeper's tool room"),
+          new Bar("1018", "2", "1/4", "60", 1, 2.20, "Ropewalk steel store"),
+          new Bar("wrought_iron", "2", "3/4", "30", 1, null, "Anchor stock from the slip"),
+          new Bar("mill_band", "2", "0.042", "80", 1, null, "Old saw shed"));
+
+  private record Bar(
+      String steel,
+      String width,
+      String thickness,
+      String length,
+      int pieces,
+      @Nullable Double price,
+      String source) {
+    StockBar inMm() {
+      return new StockBar(
+          steel,
+          Lengths.parseMm(width, UnitSystem.INCH),
+          Lengths.parseMm(thickness, UnitSystem.INCH),
+          Lengths.parseMm(length, UnitSystem.INCH),
+          pieces,
+          price,
+          price == null ? null : StockBar.PricePer.METRE,
+          source,
+          "");
+    }
+  }
+
+  private final SteelShelf steels;
+  private final StockService stock;
   private final Accounts accounts;
   private final DemoAccount demo;
   private final BilletService billets;
@@ -141,7 +210,11 @@ class DemoShop {
       DemoAccount demo,
       BilletService billets,
       BookService book,
-      Practice practice) {
+      Practice practice,
+      SteelShelf steels,
+      StockService stock) {
+    this.steels = steels;
+    this.stock = stock;
     this.accounts = accounts;
     this.demo = demo;
     this.billets = billets;
@@ -157,6 +230,8 @@ class DemoShop {
       return;
     }
     accounts.add(demo.login(), "Wharf smithy", demo.password(), UnitSystem.INCH);
+    steels.add(MILL_BAND);
+    SHELF.forEach(b -> stock.add(b.inMm()));
     WORK.forEach(this::load);
     LOG.info("Demo shop opened with {} billets.", WORK.size());
   }

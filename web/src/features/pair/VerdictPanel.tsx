@@ -1,0 +1,107 @@
+import { FindingMark } from '../billet/FindingMark';
+import type { Strength } from '../billet/api';
+import { Temperature, useUnits, Words } from '../../ui/Words';
+import { showDegrees } from '../../units';
+import type { Reason, Verdict, Weight } from './api';
+
+const MARK: Record<Weight, Strength> = { STOP: 'WILL_FAIL', CONDITION: 'AT_RISK', NOTE: 'WORTH_KNOWING' };
+const WEIGHT_WORDS: Record<Weight, string> = {
+  STOP: 'rules it out',
+  CONDITION: 'on one condition',
+  NOTE: 'worth knowing',
+};
+const HRC_PLUS_MINUS = 1.5;
+
+/** The verdict in words: the grade, what they share, and every reason. */
+export function VerdictPanel({ answer }: { answer: Verdict }) {
+  const { verdict: v, word } = answer;
+  const system = useUnits();
+  return (
+    <div data-grade={v.grade}>
+      <p className="leading-tight">
+        <b className="block text-[40px]">{word}</b>
+        <span className="text-soft">
+          {v.grade === 'STOP'
+            ? 'for what you asked; the score does not count'
+            : `${Math.round(v.score)} of 100`}
+        </span>
+      </p>
+      <dl className="grid grid-cols-[7.5rem_1fr] gap-y-1 border-t border-line py-3 text-[14px] [&_dt]:text-soft">
+        <dt>weld at</dt>
+        <dd>
+          {v.weld ? (
+            <>
+              <Temperature celsius={v.weld.fromC} /> to <Temperature celsius={v.weld.toC} />
+            </>
+          ) : (
+            'no heat suits all'
+          )}
+        </dd>
+        <dt>harden at</dt>
+        <dd>
+          {v.hardening === null ? (
+            'nothing here hardens'
+          ) : v.hardening.fromC <= v.hardening.toC ? (
+            <>
+              <Temperature celsius={v.hardening.fromC} /> to <Temperature celsius={v.hardening.toC} />
+            </>
+          ) : (
+            `they miss each other by ${showDegrees(v.hardening.fromC - v.hardening.toC, system)}`
+          )}
+        </dd>
+        <dt>quench</dt>
+        <dd>{v.quench ? v.quench.toLowerCase().replace('_', ' ') : 'none'}, to 6 mm thick</dd>
+        <dt>carbon, evened</dt>
+        <dd>{v.meanCarbon.toFixed(2)} %</dd>
+        {v.hardness && (
+          <>
+            <dt>
+              after <Temperature celsius={v.hardness.temperC} />
+            </dt>
+            <dd>
+              about {Math.round(v.hardness.evenedHrc)} HRC ± {HRC_PLUS_MINUS} once even
+              {v.hardness.layeredHrc !== null && `, ${Math.round(v.hardness.layeredHrc)} while layered`}
+            </dd>
+          </>
+        )}
+        <dt>contrast</dt>
+        <dd>{contrast(v.toneApart)}</dd>
+      </dl>
+      <ul aria-label="Reasons">
+        {v.reasons.map((r, i) => (
+          <ReasonLine key={i} reason={r} />
+        ))}
+        {v.reasons.length === 0 && (
+          <li className="border-t border-rule py-2.5 text-soft">Nothing speaks against it.</li>
+        )}
+      </ul>
+    </div>
+  );
+}
+
+const contrast = (apart: number) =>
+  `${apart > 0.5 ? 'strong' : apart >= 0.3 ? 'good' : apart >= 0.2 ? 'subtle' : 'weak'}, tones ${apart.toFixed(2)} apart`;
+
+function ReasonLine({ reason: r }: { reason: Reason }) {
+  return (
+    <li className="flex gap-3 border-t border-rule py-2.5">
+      <span className="pt-0.5">
+        <FindingMark strength={MARK[r.weight]} />
+      </span>
+      <div className="min-w-0">
+        <p className="condensed text-[13px] text-soft">
+          {r.hazard && <b className="text-ink">danger · </b>}
+          {WEIGHT_WORDS[r.weight]}
+        </p>
+        <p>
+          <b>
+            <Words of={r.what} />
+          </b>{' '}
+          <span className="text-soft">
+            <Words of={`${r.why} ${r.mend}`} />
+          </span>
+        </p>
+      </div>
+    </li>
+  );
+}

@@ -1,0 +1,94 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { Dialog } from 'radix-ui';
+import { useRef, useState } from 'react';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { steelsQuery, takeTable, type Fault, type Steel } from './api';
+import { NewSteel } from './NewSteel';
+
+/** The foot of the list: a steel of one's own, and tables in and out. */
+export function OwnSteels({ steels, onAdded }: { steels: readonly Steel[]; onAdded: (id: string) => void }) {
+  const [adding, setAdding] = useState(false);
+  const [said, setSaid] = useState<{ words: string; faults: readonly Fault[] } | null>(null);
+  const file = useRef<HTMLInputElement>(null);
+  const client = useQueryClient();
+  const take = useMutation({
+    mutationFn: takeTable,
+    onSuccess: async ({ steels: count }) => {
+      setSaid({ words: `${count} ${count === 1 ? 'steel' : 'steels'} taken from the table.`, faults: [] });
+      await client.invalidateQueries({ queryKey: steelsQuery.queryKey });
+    },
+    onError: (e) => {
+      const problem = e instanceof Problem ? e : Problem.offline();
+      const faults = Array.isArray(problem.more['faults']) ? (problem.more['faults'] as Fault[]) : [];
+      setSaid({ words: `${problem.detail} Nothing of it was taken.`, faults });
+    },
+  });
+  return (
+    <div className="border-t border-ink px-4 py-2.5 text-[14px]">
+      {said && (
+        <div role={said.faults.length > 0 ? 'alert' : 'status'} className="pb-2">
+          <p className="font-semibold">{said.words}</p>
+          <ul className="max-h-32 overflow-y-auto">
+            {said.faults.map((f, i) => (
+              <li key={i}>
+                line {f.line}
+                {f.column && `, ${f.column}`}: {f.reason}
+              </li>
+            ))}
+          </ul>
+          <Button weight="quiet" onClick={() => setSaid(null)}>
+            Close
+          </Button>
+        </div>
+      )}
+      <div className="flex flex-wrap gap-x-4 gap-y-1">
+        <Button weight="quiet" className="font-semibold" onClick={() => setAdding(true)}>
+          Add a steel of yours
+        </Button>
+        <Button weight="quiet" onClick={() => file.current?.click()}>
+          Take in a table
+        </Button>
+        <a
+          href="/api/steels/own.csv"
+          download
+          className="underline decoration-line underline-offset-4 hover:decoration-ink"
+        >
+          Give out a table
+        </a>
+        <input
+          ref={file}
+          type="file"
+          accept=".csv,text/csv"
+          aria-label="A table of steels"
+          className="sr-only"
+          tabIndex={-1}
+          onChange={(e) => {
+            const chosen = e.target.files?.[0];
+            if (chosen) void chosen.text().then((csv) => take.mutate(csv));
+            e.target.value = '';
+          }}
+        />
+      </div>
+      {/* Not Radix's modal kind: that one writes a style element, which the page's policy forbids. */}
+      <Dialog.Root open={adding} onOpenChange={setAdding} modal={false}>
+        <Dialog.Portal>
+          <div aria-hidden className="fixed inset-0 z-40 bg-ink/40" />
+          <Dialog.Content className="fixed inset-y-0 right-0 z-50 w-[46rem] max-w-full overflow-y-auto border-l border-ink bg-ground px-6 py-5 text-[15px]">
+            <Dialog.Title className="text-2xl">A steel of yours</Dialog.Title>
+            <Dialog.Description className="pb-3 text-soft">
+              What you know of it stands; the rest is worked out, and says how.
+            </Dialog.Description>
+            <NewSteel
+              steels={steels}
+              onAdded={(id) => {
+                setAdding(false);
+                onAdded(id);
+              }}
+            />
+          </Dialog.Content>
+        </Dialog.Portal>
+      </Dialog.Root>
+    </div>
+  );
+}

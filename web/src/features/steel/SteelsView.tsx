@@ -1,0 +1,247 @@
+import { useQuery } from '@tanstack/react-query';
+import { Tabs } from 'radix-ui';
+import { useMemo, useState } from 'react';
+import { Link, useSearchParams } from 'react-router';
+import { toneColour } from '../../figures/tone';
+import { Choice } from '../../ui/Choice';
+import { LoadFailed } from '../../ui/Notice';
+import { useWidth } from '../../ui/useWidth';
+import { SCHOOL_WORDS, type OxygenSchool } from '../billet/plan';
+import { mapQuery, ROLE_WORDS, verdictQuery, type Question, type Role } from '../pair/api';
+import { PairMap } from '../pair/PairMap';
+import { VerdictPanel } from '../pair/VerdictPanel';
+import { stockQuery } from '../stock/api';
+import { Shelf } from '../stock/Shelf';
+import { steelsQuery, type Steel } from './api';
+import { ALL, toggled, wished, type Wish } from './choose';
+import { HeatChart } from './HeatChart';
+import { OwnSteels } from './OwnSteels';
+import { SteelFigures } from './SteelFigures';
+import { SteelList } from './SteelList';
+
+const SHORT: Record<OxygenSchool, string> = { BORAX: 'borax', DRY: 'dry', BOTH: 'both', SEALED: 'sealed' };
+
+/** Which steels go together: the list, the heats overlaid, the tones, the verdict, and the map of all pairs. */
+export function SteelsView() {
+  const steels = useQuery(steelsQuery);
+  if (steels.isError) return <LoadFailed error={steels.error} again={() => void steels.refetch()} />;
+  if (!steels.data) return <p className="p-10 text-soft">Fetching the steels …</p>;
+  return <Together steels={steels.data} />;
+}
+
+/** The chosen steels stand in the address, so that a stack can open here and a pair can be sent on. */
+function useChosen(steels: readonly Steel[]) {
+  const [params, setParams] = useSearchParams();
+  const known = new Set(steels.map((s) => s.id));
+  const chosen = (params.get('with') ?? '').split(',').filter((id) => known.has(id));
+  const choose = (ids: readonly string[]) =>
+    setParams(ids.length > 0 ? { with: ids.join(',') } : {}, { replace: true });
+  return { chosen, choose };
+}
+
+function Together({ steels }: { steels: readonly Steel[] }) {
+  const { chosen, choose } = useChosen(steels);
+  const [wish, setWish] = useState<Wish>(ALL);
+  const [process, setProcess] = useState<OxygenSchool>('BORAX');
+  const [cuttingEdge, setCuttingEdge] = useState(true);
+  const [roles, setRoles] = useState<Readonly<Record<string, Role>>>({});
+  const [opened, setOpened] = useState<string | null>(null);
+  const [tab, setTab] = useState('map');
+  const shelved = useQuery(stockQuery).data;
+  const shelf = useMemo(() => new Set(shelved?.map((s) => s.bar.steel)), [shelved]);
+
+  const question: Question = {
+    members: chosen.map((steel) => ({ steel, role: roles[steel] ?? 'MIXED' })),
+    process,
+    cuttingEdge,
+  };
+  const verdict = useQuery(verdictQuery(question)).data;
+  const mapped = useMemo(() => {
+    const ids = steels.map((s) => s.id);
+    return wish.onShelf || shelf.size > 1 ? ids.filter((id) => shelf.has(id)) : ids;
+  }, [steels, shelf, wish.onShelf]);
+  const [everything, setEverything] = useState(false);
+  const onMap = useMemo(() => (everything ? steels.map((s) => s.id) : mapped), [everything, steels, mapped]);
+  const cells = useQuery(mapQuery(onMap, process)).data ?? [];
+  const all = useQuery({
+    ...mapQuery(
+      steels.map((s) => s.id),
+      process,
+    ),
+    enabled: wish.goesWith,
+  }).data;
+  const byId = new Map(steels.map((s) => [s.id, s]));
+  const picked = chosen.map((id) => byId.get(id)).filter((s) => s !== undefined);
+  const [measure, width] = useWidth();
+  const figure = byId.get(opened ?? chosen[0] ?? '');
+  const open = (id: string) => {
+    setOpened(id);
+    setTab('figures');
+  };
+
+  return (
+    <main className="grid h-full grid-cols-[16.5rem_1fr_20rem]">
+      <div className="flex min-h-0 flex-col border-r border-ink bg-panel pt-3">
+        <h1 className="px-4 pb-2 text-2xl">Steels</h1>
+        <SteelList
+          steels={wished(steels, wish, shelf, picked[0], all ?? [])}
+          chosen={chosen}
+          shelf={shelf}
+          wish={wish}
+          onWish={setWish}
+          onToggle={(id) => choose(toggled(chosen, id))}
+        />
+        <OwnSteels
+          steels={steels}
+          onAdded={(id) =>
+            choose(
+              toggled(
+                chosen.filter((c) => c !== id),
+                id,
+              ),
+            )
+          }
+        />
+      </div>
+
+      <div className="min-w-0 overflow-y-auto px-5 py-3" ref={measure}>
+        {picked.length === 0 ? (
+          <p className="py-6 text-lg text-soft">
+            Choose two or more steels to see whether they weld, harden and show together.
+          </p>
+        ) : (
+          <>
+            {width > 0 && (
+              <HeatChart
+                steels={picked}
+                weld={chosen.length > 1 ? (verdict?.verdict.weld ?? null) : null}
+                hardening={chosen.length > 1 ? (verdict?.verdict.hardening ?? null) : null}
+                width={width - 40}
+                onOpen={open}
+              />
+            )}
+            <Tones steels={picked} />
+          </>
+        )}
+        <Tabs.Root value={tab} onValueChange={setTab} className="pt-4">
+          <Tabs.List aria-label="Look at" className="flex gap-5 border-b border-ink">
+            {[
+              ['map', 'Map of pairs'],
+              ['figures', figure ? `Figures of ${figure.id}` : 'Figures'],
+              ['shelf', 'Shelf'],
+            ].map(([value, words]) => (
+              <Tabs.Trigger
+                key={value}
+                value={value ?? ''}
+                className="pb-1.5 text-soft hover:text-ink data-[state=active]:font-semibold data-[state=active]:text-ink data-[state=active]:underline data-[state=active]:decoration-4 data-[state=active]:underline-offset-[9px]"
+              >
+                {words}
+              </Tabs.Trigger>
+            ))}
+          </Tabs.List>
+          <Tabs.Content value="map" className="pt-3">
+            <div className="flex items-baseline gap-4 pb-2 text-[14px] text-soft">
+              <span>More bars, better together as a pattern for a blade; a cross is ruled out.</span>
+              <button
+                type="button"
+                className="shrink-0 underline decoration-line underline-offset-4 hover:decoration-ink"
+                onClick={() => setEverything(!everything)}
+              >
+                {everything ? 'only my shelf' : `all ${steels.length} steels`}
+              </button>
+            </div>
+            <div className="overflow-x-auto">
+              <PairMap steels={onMap} cells={cells} onChoose={(a, b) => choose([a, b])} />
+            </div>
+          </Tabs.Content>
+          <Tabs.Content value="figures" className="pt-3">
+            {figure ? (
+              <SteelFigures steel={figure} />
+            ) : (
+              <p className="text-soft">Choose a steel to see its figures and where they come from.</p>
+            )}
+          </Tabs.Content>
+          <Tabs.Content value="shelf" className="pt-3">
+            <Shelf steels={steels} />
+          </Tabs.Content>
+        </Tabs.Root>
+      </div>
+
+      <aside aria-label="Verdict" className="overflow-y-auto border-l border-ink bg-panel px-4 py-3">
+        {chosen.length < 2 ? (
+          <p className="text-soft">
+            {chosen.length === 0 ? 'No steel is chosen.' : `Choose another to go with ${chosen[0] ?? ''}.`}
+          </p>
+        ) : (
+          <>
+            <div className="grid gap-2.5 pb-3">
+              {chosen.map((id) => (
+                <label key={id} className="flex items-baseline justify-between gap-2">
+                  <b>{id}</b>
+                  <select
+                    aria-label={`${id} is there as`}
+                    className="border border-line bg-raised px-1.5 py-0.5 text-[14px]"
+                    value={roles[id] ?? 'MIXED'}
+                    onChange={(e) => setRoles({ ...roles, [id]: e.target.value as Role })}
+                  >
+                    {(Object.keys(ROLE_WORDS) as Role[]).map((r) => (
+                      <option key={r} value={r}>
+                        {ROLE_WORDS[r]}
+                      </option>
+                    ))}
+                  </select>
+                </label>
+              ))}
+              <Choice<OxygenSchool>
+                label="Oxygen kept out by"
+                value={process}
+                options={(Object.keys(SCHOOL_WORDS) as OxygenSchool[]).map((s) => ({
+                  value: s,
+                  show: SHORT[s],
+                }))}
+                onChoose={setProcess}
+              />
+              <Choice<'edge' | 'fitting'>
+                label="It becomes"
+                value={cuttingEdge ? 'edge' : 'fitting'}
+                options={[
+                  { value: 'edge', show: 'a blade' },
+                  { value: 'fitting', show: 'a fitting' },
+                ]}
+                onChoose={(v) => setCuttingEdge(v === 'edge')}
+              />
+            </div>
+            {verdict && <VerdictPanel answer={verdict} />}
+            <Link
+              to={`/billets/new?steels=${chosen.join(',')}`}
+              className="my-3 block bg-ink px-4 py-2 text-center font-semibold text-ground hover:bg-ink/85"
+            >
+              Start a billet of these
+            </Link>
+          </>
+        )}
+      </aside>
+    </main>
+  );
+}
+
+/** The chosen tones as they would alternate, after the etch. */
+function Tones({ steels }: { steels: readonly Steel[] }) {
+  const lines = Array.from({ length: 9 }, (_, i) => steels[i % steels.length]).filter((s) => s !== undefined);
+  return (
+    <figure className="pt-2">
+      <div
+        role="img"
+        aria-label={`Tones side by side: ${steels.map((s) => `${s.id} ${s.etchTone.value.toFixed(2)}`).join(', ')}`}
+        className="flex h-12 border border-ink"
+      >
+        {lines.map((s, i) => (
+          <span key={i} className="flex-1" style={{ background: toneColour(s.etchTone.value) }} />
+        ))}
+      </div>
+      <figcaption className="condensed pt-0.5 text-[13px] text-soft">
+        as they would alternate after the etch, ± 0.15 of the range from black to silver
+      </figcaption>
+    </figure>
+  );
+}
