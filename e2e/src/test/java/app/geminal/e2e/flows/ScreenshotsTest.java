@@ -5,6 +5,7 @@ import app.geminal.e2e.fixtures.Story;
 import app.geminal.e2e.pages.BilletPage;
 import app.geminal.e2e.pages.RackPage;
 import app.geminal.e2e.pages.SignInPage;
+import app.geminal.e2e.pages.SteelsPage;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -30,6 +31,13 @@ class ScreenshotsTest extends Story {
     picture("billet");
     billet.rack().open("Marlinspike knife, 1095").log().waitFor();
     picture("weld");
+    SteelsPage steels = SteelsPage.at(page, shop, "5160,15N20");
+    steels.reasons().first().waitFor();
+    page.getByLabel("15N20 with 1084: Excellent").waitFor();
+    picture("steels");
+    steels.tab("Shelf");
+    page.getByLabel("Change O2").waitFor();
+    picture("shelf");
     new BilletPage(page).rack().book().welds().first().waitFor();
     picture("book");
   }

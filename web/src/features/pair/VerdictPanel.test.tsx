@@ -1,0 +1,59 @@
+import { render, screen } from '@testing-library/react';
+import { expect, it } from 'vitest';
+import { Units } from '../../ui/Words';
+import type { Verdict } from './api';
+import { VerdictPanel } from './VerdictPanel';
+
+const STOP: Verdict = {
+  word: 'Stop',
+  verdict: {
+    grade: 'STOP',
+    score: 31,
+    reasons: [
+      {
+        id: 'hardening-does-not-overlap',
+        weight: 'STOP',
+        hazard: false,
+        steels: ['A', 'B'],
+        what: 'They cannot be hardened together.',
+        why: 'One wants [[C 1010]] at least: a gap of [[dC 190]].',
+        mend: 'Use one as cladding.',
+      },
+      {
+        id: 'fume-metals',
+        weight: 'NOTE',
+        hazard: true,
+        steels: ['A'],
+        what: 'A carries chromium.',
+        why: 'Fume.',
+        mend: 'Extraction.',
+      },
+    ],
+    weld: null,
+    hardening: { fromC: 1010, toC: 820 },
+    quench: 'FAST_OIL',
+    quenchSteps: 3,
+    msApartC: 32,
+    strainPercent: 0.03,
+    toneApart: 0.23,
+    meanCarbon: 1.15,
+    hardness: null,
+  },
+};
+
+it('a stop hides its score and tells every reason in the reader’s units', () => {
+  render(
+    <Units value="INCH">
+      <VerdictPanel answer={STOP} />
+    </Units>,
+  );
+  expect(screen.getByText('Stop')).toBeVisible();
+  expect(screen.queryByText(/31 of 100/)).toBeNull();
+  expect(screen.getByText('no heat suits all')).toBeVisible();
+  expect(screen.getByText('they miss each other by 342 °F')).toBeVisible();
+  const [first, second] = screen.getAllByRole('listitem');
+  expect(first).toHaveTextContent('rules it out');
+  expect(first).toHaveTextContent('One wants 1850 °F at least: a gap of 342 °F.');
+  expect(second).toHaveTextContent('danger');
+  expect(screen.getByText('fast oil, to 6 mm thick')).toBeVisible();
+});
