@@ -14,10 +14,10 @@ java_major() {
   "$1/bin/java" -version 2>&1 | sed -n '1s/.*version "\([0-9]*\).*/\1/p'
 }
 
-# Sets JAVA_HOME to a JDK 25 or newer: the one given, else the newest under /usr/lib/jvm.
+# Sets JAVA_HOME to a JDK 25 or newer: the one given, else the newest under GEMINAL_JVMS (/usr/lib/jvm).
 need_jdk() {
   local home best='' best_major=0 major
-  for home in "${JAVA_HOME:-}" /usr/lib/jvm/*; do
+  for home in "${JAVA_HOME:-}" "${GEMINAL_JVMS:-/usr/lib/jvm}"/*; do
     [[ -n $home && -x $home/bin/javac ]] || continue
     major=$(java_major "$home")
     if [[ ${major:-0} -ge 25 && $home == "${JAVA_HOME:-}" ]]; then

@@ -4,7 +4,7 @@ import { useRef, useState } from 'react';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { steelsQuery, takeTable, type Fault, type Steel } from './api';
-import { NewSteel } from './NewSteel';
+import { SteelForm, type Existing } from './SteelForm';
 
 /** The foot of the list: a steel of one's own, and tables in and out. */
 export function OwnSteels({ steels, onAdded }: { steels: readonly Steel[]; onAdded: (id: string) => void }) {
@@ -70,25 +70,50 @@ export function OwnSteels({ steels, onAdded }: { steels: readonly Steel[]; onAdd
           }}
         />
       </div>
-      {/* Not Radix's modal kind: that one writes a style element, which the page's policy forbids. */}
-      <Dialog.Root open={adding} onOpenChange={setAdding} modal={false}>
-        <Dialog.Portal>
-          <div aria-hidden className="fixed inset-0 z-40 bg-ink/40" />
-          <Dialog.Content className="fixed inset-y-0 right-0 z-50 w-[46rem] max-w-full overflow-y-auto border-l border-ink bg-ground px-6 py-5 text-[15px]">
-            <Dialog.Title className="text-2xl">A steel of yours</Dialog.Title>
-            <Dialog.Description className="pb-3 text-soft">
-              What you know of it stands; the rest is worked out, and says how.
-            </Dialog.Description>
-            <NewSteel
-              steels={steels}
-              onAdded={(id) => {
-                setAdding(false);
-                onAdded(id);
-              }}
-            />
-          </Dialog.Content>
-        </Dialog.Portal>
-      </Dialog.Root>
+      <SteelDialog steels={steels} open={adding} onOpen={setAdding} onKept={onAdded} />
     </div>
+  );
+}
+
+/** The form in a panel at the side. */
+export function SteelDialog({
+  steels,
+  existing,
+  open,
+  onOpen,
+  onKept,
+}: {
+  steels: readonly Steel[];
+  existing?: Existing | undefined;
+  open: boolean;
+  onOpen: (open: boolean) => void;
+  onKept: (id: string) => void;
+}) {
+  // Not Radix's modal kind: that one writes a style element, which the page's policy forbids.
+  return (
+    <Dialog.Root open={open} onOpenChange={onOpen} modal={false}>
+      <Dialog.Portal>
+        <div aria-hidden className="fixed inset-0 z-40 bg-ink/40" />
+        <Dialog.Content className="fixed inset-y-0 right-0 z-50 w-[46rem] max-w-full overflow-y-auto border-l border-ink bg-ground px-6 py-5 text-[15px]">
+          <div className="flex items-baseline justify-between">
+            <Dialog.Title className="text-2xl">A steel of yours</Dialog.Title>
+            <Dialog.Close className="underline decoration-line underline-offset-4 hover:decoration-ink">
+              Close
+            </Dialog.Close>
+          </div>
+          <Dialog.Description className="pb-3 text-soft">
+            What you know of it stands; the rest is worked out, and says how.
+          </Dialog.Description>
+          <SteelForm
+            steels={steels}
+            existing={existing}
+            onKept={(id) => {
+              onOpen(false);
+              onKept(id);
+            }}
+          />
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
   );
 }

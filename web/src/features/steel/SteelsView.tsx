@@ -2,24 +2,23 @@ import { useQuery } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
-import { toneColour } from '../../figures/tone';
-import { Choice } from '../../ui/Choice';
 import { LoadFailed } from '../../ui/Notice';
 import { useWidth } from '../../ui/useWidth';
-import { SCHOOL_WORDS, type OxygenSchool } from '../billet/plan';
-import { mapQuery, ROLE_WORDS, verdictQuery, type Question, type Role } from '../pair/api';
+import type { OxygenSchool } from '../billet/plan';
+import { mapQuery, verdictQuery, type Question, type Role } from '../pair/api';
 import { PairMap } from '../pair/PairMap';
+import { QuestionFields } from '../pair/QuestionFields';
 import { VerdictPanel } from '../pair/VerdictPanel';
 import { stockQuery } from '../stock/api';
 import { Shelf } from '../stock/Shelf';
 import { steelsQuery, type Steel } from './api';
 import { ALL, toggled, wished, type Wish } from './choose';
 import { HeatChart } from './HeatChart';
+import { OwnSteelActions, useOffTheList } from './OwnSteelActions';
 import { OwnSteels } from './OwnSteels';
 import { SteelFigures } from './SteelFigures';
 import { SteelList } from './SteelList';
-
-const SHORT: Record<OxygenSchool, string> = { BORAX: 'borax', DRY: 'dry', BOTH: 'both', SEALED: 'sealed' };
+import { Tones } from './Tones';
 
 /** Which steels go together: the list, the heats overlaid, the tones, the verdict, and the map of all pairs. */
 export function SteelsView() {
@@ -47,6 +46,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
   const [roles, setRoles] = useState<Readonly<Record<string, Role>>>({});
   const [opened, setOpened] = useState<string | null>(null);
   const [tab, setTab] = useState('map');
+  const off = useOffTheList();
   const shelved = useQuery(stockQuery).data;
   const shelf = useMemo(() => new Set(shelved?.map((s) => s.bar.steel)), [shelved]);
 
@@ -156,7 +156,17 @@ function Together({ steels }: { steels: readonly Steel[] }) {
           </Tabs.Content>
           <Tabs.Content value="figures" className="pt-3">
             {figure ? (
-              <SteelFigures steel={figure} />
+              <>
+                {figure.ownId !== null && (
+                  <OwnSteelActions
+                    key={figure.id}
+                    steels={steels}
+                    ownId={figure.ownId}
+                    onTakeOff={() => off.take(figure)}
+                  />
+                )}
+                <SteelFigures steel={figure} />
+              </>
             ) : (
               <p className="text-soft">Choose a steel to see its figures and where they come from.</p>
             )}
@@ -174,43 +184,12 @@ function Together({ steels }: { steels: readonly Steel[] }) {
           </p>
         ) : (
           <>
-            <div className="grid gap-2.5 pb-3">
-              {chosen.map((id) => (
-                <label key={id} className="flex items-baseline justify-between gap-2">
-                  <b>{id}</b>
-                  <select
-                    aria-label={`${id} is there as`}
-                    className="border border-line bg-raised px-1.5 py-0.5 text-[14px]"
-                    value={roles[id] ?? 'MIXED'}
-                    onChange={(e) => setRoles({ ...roles, [id]: e.target.value as Role })}
-                  >
-                    {(Object.keys(ROLE_WORDS) as Role[]).map((r) => (
-                      <option key={r} value={r}>
-                        {ROLE_WORDS[r]}
-                      </option>
-                    ))}
-                  </select>
-                </label>
-              ))}
-              <Choice<OxygenSchool>
-                label="Oxygen kept out by"
-                value={process}
-                options={(Object.keys(SCHOOL_WORDS) as OxygenSchool[]).map((s) => ({
-                  value: s,
-                  show: SHORT[s],
-                }))}
-                onChoose={setProcess}
-              />
-              <Choice<'edge' | 'fitting'>
-                label="It becomes"
-                value={cuttingEdge ? 'edge' : 'fitting'}
-                options={[
-                  { value: 'edge', show: 'a blade' },
-                  { value: 'fitting', show: 'a fitting' },
-                ]}
-                onChoose={(v) => setCuttingEdge(v === 'edge')}
-              />
-            </div>
+            <QuestionFields
+              question={question}
+              onRole={(id, role) => setRoles({ ...roles, [id]: role })}
+              onProcess={setProcess}
+              onCuttingEdge={setCuttingEdge}
+            />
             {verdict && <VerdictPanel answer={verdict} />}
             <Link
               to={`/billets/new?steels=${chosen.join(',')}`}
@@ -221,27 +200,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
           </>
         )}
       </aside>
+      {off.passing}
     </main>
-  );
-}
-
-/** The chosen tones as they would alternate, after the etch. */
-function Tones({ steels }: { steels: readonly Steel[] }) {
-  const lines = Array.from({ length: 9 }, (_, i) => steels[i % steels.length]).filter((s) => s !== undefined);
-  return (
-    <figure className="pt-2">
-      <div
-        role="img"
-        aria-label={`Tones side by side: ${steels.map((s) => `${s.id} ${s.etchTone.value.toFixed(2)}`).join(', ')}`}
-        className="flex h-12 border border-ink"
-      >
-        {lines.map((s, i) => (
-          <span key={i} className="flex-1" style={{ background: toneColour(s.etchTone.value) }} />
-        ))}
-      </div>
-      <figcaption className="condensed pt-0.5 text-[13px] text-soft">
-        as they would alternate after the etch, ± 0.15 of the range from black to silver
-      </figcaption>
-    </figure>
   );
 }

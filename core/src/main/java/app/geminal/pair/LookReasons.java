@@ -80,7 +80,9 @@ final class LookReasons {
               true,
               List.of(s.id()),
               "%s carries %s.".formatted(s.id(), what),
-              "Fume in the forge and dust under the grinder; hot chromium under borax makes its most poisonous form.",
+              chromium
+                  ? "Fume in the forge, dust under the grinder; hot under borax chromium takes its most poisonous form."
+                  : "Fume in the forge and dust under the grinder cause cancer of the lung.",
               "Extraction and a fit-tested mask; follow the maker's data sheet."));
     }
   }

@@ -93,15 +93,11 @@ public final class Estimate {
     if (like.map(Steel::neverWeld).orElse(false)) {
       return Optional.empty();
     }
-    double from =
-        own.given()
-            .weldFromC()
-            .orElse(1175 - 85 * Math.min(c.carbon(), 1.2) + (c.chromium() >= 0.5 ? 20 : 0));
-    double to =
-        own.given()
-            .weldToC()
-            .orElse(solidus.value() - Melting.marginC(c, own.confidence() == Confidence.LOW));
-    return from <= to ? Optional.of(new WeldWindow(round5(from), round5(to))) : Optional.empty();
+    double usualFrom = 1175 - 85 * Math.min(c.carbon(), 1.2) + (c.chromium() >= 0.5 ? 20 : 0);
+    double usualTo = solidus.value() - Melting.marginC(c, own.confidence() == Confidence.LOW);
+    double from = own.given().weldFromC().orElse(round5(usualFrom));
+    double to = own.given().weldToC().orElse(round5(usualTo));
+    return from <= to ? Optional.of(new WeldWindow(from, to)) : Optional.empty();
   }
 
   private Optional<Hardening> hardening() {

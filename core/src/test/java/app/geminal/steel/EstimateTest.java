@@ -49,7 +49,7 @@ class EstimateTest {
         new Given(
             OptionalDouble.of(1350),
             no,
-            OptionalDouble.of(1240),
+            OptionalDouble.of(1204.4444),
             no,
             no,
             Optional.of(Quench.WATER),
@@ -57,7 +57,7 @@ class EstimateTest {
     Steel steel =
         Estimate.of(own(Origin.COMPOSITION, Optional.empty(), PLAIN, given), TestSteels.ALL);
     assertThat(steel.solidus()).isEqualTo(Figure.measured(1350, 10, "given"));
-    assertThat(steel.weldWindow().orElseThrow().toC()).isEqualTo(1240);
+    assertThat(steel.weldWindow().orElseThrow().toC()).isEqualTo(1204.4444);
     assertThat(steel.hardening().orElseThrow().quench()).isEqualTo(Quench.WATER);
     assertThat(steel.etchTone().basis()).isEqualTo(Basis.MEASURED);
   }

@@ -108,6 +108,26 @@ class SteelsTest extends Story {
   }
 
   @Test
+  void whatIsKnownBetterIsTypedOverAndAnOwnSteelComesOffTheListAndBack() {
+    SteelsPage steels = SteelsPage.at(page, shop, "mill_band,1084").tab("Figures of mill_band");
+    steels.button("Change what you know of it").click();
+    page.getByLabel("Welds to").fill("2200 F");
+    page.getByLabel("Welds to").press("Enter");
+    assertThat(page.getByLabel("Work out again: Welds to")).isVisible();
+    steels.button("Keep this steel").click();
+    assertThat(page.locator("[role=tabpanel] section[aria-label='Figures of mill_band']"))
+        .containsText("2030 °F to 2200 °F");
+    assertThat(steels.verdict()).containsText("2200 °F");
+
+    steels.button("Take off the list").click();
+    assertThat(steels.listed().filter(new Locator.FilterOptions().setHasText("mill_band")))
+        .hasCount(0);
+    page.getByText("Undo").click();
+    assertThat(steels.listed().filter(new Locator.FilterOptions().setHasText("mill_band")))
+        .hasCount(1);
+  }
+
+  @Test
   void aTableWithABadRowTakesNothingAndSaysWhere() throws IOException {
     SteelsPage steels = SteelsPage.at(page, shop, "");
     Download download = page.waitForDownload(() -> page.getByText("Give out a table").click());

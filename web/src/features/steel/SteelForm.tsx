@@ -8,17 +8,18 @@ import { MeasureField } from '../../ui/MeasureField';
 import { Words } from '../../ui/Words';
 import {
   addSteel,
+  changeSteel,
   previewSteel,
   steelsQuery,
   type Composition,
   type Origin,
   type OwnSteel,
   type Steel,
-  type StockTest,
-  type TestKind,
 } from './api';
 import { SteelChoice } from './SteelChoice';
+import { GivenFields } from './GivenFields';
 import { SteelFigures } from './SteelFigures';
+import { TestFields } from './TestFields';
 
 const CONTENTS: readonly (readonly [keyof Composition, string])[] = [
   ['carbonMin', 'C least'],
@@ -33,13 +34,6 @@ const CONTENTS: readonly (readonly [keyof Composition, string])[] = [
   ['tungsten', 'W'],
   ['copper', 'Cu'],
   ['phosphorus', 'P'],
-];
-
-const TESTS: readonly { readonly kind: TestKind; readonly name: string; readonly figure: string }[] = [
-  { kind: 'SPARK', name: 'Spark', figure: 'carbon, %' },
-  { kind: 'HARDEN_AND_BREAK', name: 'Harden and break', figure: 'HRC' },
-  { kind: 'FILE', name: 'Hardness files', figure: 'HRC' },
-  { kind: 'ETCH', name: 'Etch', figure: 'tone, 0 to 1' },
 ];
 
 /** Reclaimed stock begins as the shipped steel of that kind. */
@@ -68,16 +62,31 @@ function begin(steels: readonly Steel[], origin: Origin, like: string): OwnSteel
   };
 }
 
-/** A new own steel; what would be worked out stands below as it is typed. */
-export function NewSteel({ steels, onAdded }: { steels: readonly Steel[]; onAdded: (id: string) => void }) {
+/** An own steel that is there already, to be changed. */
+export interface Existing {
+  readonly id: number;
+  readonly version: number;
+  readonly known: OwnSteel;
+}
+
+/** An own steel, new or changed; what would be worked out stands below as it is typed. */
+export function SteelForm({
+  steels,
+  existing,
+  onKept,
+}: {
+  steels: readonly Steel[];
+  existing?: Existing | undefined;
+  onKept: (id: string) => void;
+}) {
   const shipped = steels.filter((s) => s.ownId === null);
-  const [own, setOwn] = useState(() => begin(shipped, 'RECLAIMED', RECLAIMED));
+  const [own, setOwn] = useState(() => existing?.known ?? begin(shipped, 'RECLAIMED', RECLAIMED));
   const client = useQueryClient();
   const add = useMutation({
-    mutationFn: () => addSteel(own),
+    mutationFn: () => (existing ? changeSteel(existing.id, existing.version, own) : addSteel(own)),
     onSuccess: async (steel) => {
       await client.invalidateQueries({ queryKey: steelsQuery.queryKey });
-      onAdded(steel.id);
+      onKept(steel.id);
     },
   });
   const asked: OwnSteel = { ...own, id: own.id || 'new', name: own.name || 'new' };
@@ -124,6 +133,7 @@ export function NewSteel({ steels, onAdded }: { steels: readonly Steel[]; onAdde
               value={own.id}
               maxLength={40}
               required
+              disabled={existing !== undefined}
               placeholder="old_spring"
               onChange={(e) => setOwn({ ...own, id: e.target.value })}
             />
@@ -169,6 +179,13 @@ export function NewSteel({ steels, onAdded }: { steels: readonly Steel[]; onAdde
       {own.origin === 'RECLAIMED' && (
         <TestFields tests={own.tests} onTests={(tests) => setOwn({ ...own, tests })} />
       )}
+      {preview.data && (
+        <GivenFields
+          given={own.given}
+          worked={preview.data}
+          onGiven={(given) => setOwn((o) => ({ ...o, given: { ...o.given, ...given } }))}
+        />
+      )}
       {problem && !wrong('id') && !wrong('name') && (
         <p role="alert">
           <Words of={`${problem.detail} ${problem.remedy}`} />
@@ -196,78 +213,3 @@ const widened = (c: Composition): Composition => ({
   carbonMin: Math.min(c.carbonMin, c.carbon),
   carbonMax: Math.max(c.carbonMax, c.carbon),
 });
-
-function TestFields({
-  tests,
-  onTests,
-}: {
-  tests: readonly StockTest[];
-  onTests: (tests: readonly StockTest[]) => void;
-}) {
-  const [kind, setKind] = useState<TestKind>('SPARK');
-  const [seen, setSeen] = useState('');
-  const [figure, setFigure] = useState('');
-  const test = TESTS.find((t) => t.kind === kind);
-  const value = figure.trim() === '' ? null : Number(figure);
-  const readable = value === null || Number.isFinite(value);
-  return (
-    <fieldset>
-      <legend className="condensed text-[13px] text-soft">
-        Tests made on it; one that shows it hardens and one look at spark or etch make it fair
-      </legend>
-      <ul>
-        {tests.map((t, i) => (
-          <li key={i} className="flex items-baseline gap-3 border-b border-rule py-1">
-            <b>{TESTS.find((k) => k.kind === t.kind)?.name}</b>
-            <span className="flex-1">
-              {t.seen}
-              {t.value !== null && ` · ${t.value}`}
-            </span>
-            <Button weight="quiet" onClick={() => onTests(tests.filter((_, k) => k !== i))}>
-              Take out
-            </Button>
-          </li>
-        ))}
-      </ul>
-      <div className="flex flex-wrap items-end gap-2 pt-2">
-        <select
-          aria-label="Kind of test"
-          className={`${INPUT} w-44!`}
-          value={kind}
-          onChange={(e) => setKind(e.target.value as TestKind)}
-        >
-          {TESTS.map((t) => (
-            <option key={t.kind} value={t.kind}>
-              {t.name}
-            </option>
-          ))}
-        </select>
-        <input
-          aria-label="What was seen"
-          placeholder="what was seen"
-          className={`${INPUT} w-64!`}
-          value={seen}
-          onChange={(e) => setSeen(e.target.value)}
-        />
-        <input
-          aria-label={`Figure: ${test?.figure ?? ''}`}
-          placeholder={test?.figure}
-          className={`${INPUT} w-28!`}
-          value={figure}
-          aria-invalid={!readable}
-          onChange={(e) => setFigure(e.target.value)}
-        />
-        <Button
-          disabled={seen.trim() === '' || !readable}
-          onClick={() => {
-            onTests([...tests, { kind, seen, value }]);
-            setSeen('');
-            setFigure('');
-          }}
-        >
-          Add the test
-        </Button>
-      </div>
-    </fieldset>
-  );
-}

@@ -1,0 +1,81 @@
+package app.geminal.e2e.flows;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.geminal.e2e.fixtures.Shop;
+import java.io.IOException;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/**
+ * What keeps a shop from starting is told in one sentence with the remedy, and it ends with a
+ * fault.
+ */
+class StartTest {
+  @TempDir private Path home;
+
+  private static void refused(String told, Shop.Said said) {
+    assertThat(said.status()).isNotZero();
+    assertThat(said.text().lines().filter(l -> l.startsWith("geminal: "))).hasSize(1);
+    assertThat(said.text()).contains(told);
+  }
+
+  @Test
+  void aPortInUse() throws IOException {
+    try (ServerSocket taken = new ServerSocket(0, 1, InetAddress.getByName("127.0.0.1"))) {
+      refused(
+          "port " + taken.getLocalPort() + " is in use; stop what runs there",
+          start(Map.of(), "--port", "" + taken.getLocalPort()));
+    }
+  }
+
+  @Test
+  void anOptionOrAPortNobodyKnows() {
+    refused("unknown option --frobnicate", start(Map.of(), "--frobnicate"));
+    refused("--port takes a number", start(Map.of(), "--port", "many"));
+  }
+
+  @Test
+  void noJdk() {
+    refused(
+        "no JDK 25 or newer found; install one",
+        start(Map.of("JAVA_HOME", "/nowhere", "GEMINAL_JVMS", "/nowhere")));
+  }
+
+  @Test
+  void aFolderThatCannotBeMade() throws IOException {
+    Path file = Files.createFile(home.resolve("file"));
+    refused("cannot be made", start(Map.of(), "--home", file.resolve("shop").toString()));
+  }
+
+  @Test
+  void aDatabaseThatDoesNotComeUp() throws IOException {
+    Path database = Files.createDirectories(home.resolve("database/data"));
+    Files.writeString(database.resolve("ibdata1"), "this is no table space");
+    Files.writeString(home.resolve("database/password"), "x");
+    Files.writeString(home.resolve("database/port"), "1");
+    Files.createFile(home.resolve("database/ready"));
+    refused(
+        "the database did not come up; the reason stands in",
+        start(Map.of(), "--port", "" + freePort()));
+  }
+
+  private static int freePort() throws IOException {
+    try (ServerSocket any = new ServerSocket(0)) {
+      return any.getLocalPort();
+    }
+  }
+
+  private Shop.Said start(Map<String, String> environment, String... options) {
+    List<String> command =
+        new java.util.ArrayList<>(List.of("bin/start", "--detach", "--home", home.toString()));
+    command.addAll(List.of(options));
+    return Shop.run(command, environment);
+  }
+}

@@ -1,0 +1,58 @@
+import { Choice } from '../../ui/Choice';
+import { SCHOOL_WORDS, type OxygenSchool } from '../billet/plan';
+import { ROLE_WORDS, type Question, type Role } from './api';
+
+const SHORT: Record<OxygenSchool, string> = { BORAX: 'borax', DRY: 'dry', BOTH: 'both', SEALED: 'sealed' };
+
+/** What each chosen steel is there for, how it is welded, and what it becomes. */
+export function QuestionFields({
+  question,
+  onRole,
+  onProcess,
+  onCuttingEdge,
+}: {
+  question: Question;
+  onRole: (steel: string, role: Role) => void;
+  onProcess: (process: OxygenSchool) => void;
+  onCuttingEdge: (cuttingEdge: boolean) => void;
+}) {
+  return (
+    <div className="grid gap-2.5 pb-3">
+      {question.members.map(({ steel: id, role }) => (
+        <label key={id} className="flex items-baseline justify-between gap-2">
+          <b>{id}</b>
+          <select
+            aria-label={`${id} is there as`}
+            className="border border-line bg-raised px-1.5 py-0.5 text-[14px]"
+            value={role}
+            onChange={(e) => onRole(id, e.target.value as Role)}
+          >
+            {(Object.keys(ROLE_WORDS) as Role[]).map((r) => (
+              <option key={r} value={r}>
+                {ROLE_WORDS[r]}
+              </option>
+            ))}
+          </select>
+        </label>
+      ))}
+      <Choice<OxygenSchool>
+        label="Oxygen kept out by"
+        value={question.process}
+        options={(Object.keys(SCHOOL_WORDS) as OxygenSchool[]).map((s) => ({
+          value: s,
+          show: SHORT[s],
+        }))}
+        onChoose={onProcess}
+      />
+      <Choice<'edge' | 'fitting'>
+        label="It becomes"
+        value={question.cuttingEdge ? 'edge' : 'fitting'}
+        options={[
+          { value: 'edge', show: 'a blade' },
+          { value: 'fitting', show: 'a fitting' },
+        ]}
+        onChoose={(v) => onCuttingEdge(v === 'edge')}
+      />
+    </div>
+  );
+}
