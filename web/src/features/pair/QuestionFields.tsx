@@ -1,4 +1,5 @@
 import { Choice } from '../../ui/Choice';
+import { MeasureField } from '../../ui/MeasureField';
 import { SCHOOL_WORDS, type OxygenSchool } from '../billet/plan';
 import { ROLE_WORDS, type Question, type Role } from './api';
 
@@ -10,11 +11,13 @@ export function QuestionFields({
   onRole,
   onProcess,
   onCuttingEdge,
+  onTemper,
 }: {
   question: Question;
   onRole: (steel: string, role: Role) => void;
   onProcess: (process: OxygenSchool) => void;
   onCuttingEdge: (cuttingEdge: boolean) => void;
+  onTemper: (temperC: number) => void;
 }) {
   return (
     <div className="grid gap-2.5 pb-3">
@@ -44,15 +47,28 @@ export function QuestionFields({
         }))}
         onChoose={onProcess}
       />
-      <Choice<'edge' | 'fitting'>
-        label="It becomes"
-        value={question.cuttingEdge ? 'edge' : 'fitting'}
-        options={[
-          { value: 'edge', show: 'a blade' },
-          { value: 'fitting', show: 'a fitting' },
-        ]}
-        onChoose={(v) => onCuttingEdge(v === 'edge')}
-      />
+      <div className="flex items-end gap-4">
+        <Choice<'edge' | 'fitting'>
+          label="It becomes"
+          value={question.cuttingEdge ? 'edge' : 'fitting'}
+          options={[
+            { value: 'edge', show: 'a blade' },
+            { value: 'fitting', show: 'a fitting' },
+          ]}
+          onChoose={(v) => onCuttingEdge(v === 'edge')}
+        />
+        <MeasureField
+          label="Temper"
+          measure="temperature"
+          width="w-20"
+          value={question.temperC}
+          onCommit={(c) => {
+            if (c < 100 || c > 700) return 'A temper lies between [[C 100]] and [[C 700]].';
+            onTemper(c);
+            return null;
+          }}
+        />
+      </div>
     </div>
   );
 }

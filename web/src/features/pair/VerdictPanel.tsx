@@ -13,7 +13,14 @@ const WEIGHT_WORDS: Record<Weight, string> = {
 const HRC_PLUS_MINUS = 1.5;
 
 /** The verdict in words: the grade, what they share, and every reason. */
-export function VerdictPanel({ answer }: { answer: Verdict }) {
+export function VerdictPanel({
+  answer,
+  carbons,
+}: {
+  answer: Verdict;
+  /** Of each steel as it comes, mass %. */
+  carbons: readonly number[];
+}) {
   const { verdict: v, word } = answer;
   const system = useUnits();
   return (
@@ -51,8 +58,10 @@ export function VerdictPanel({ answer }: { answer: Verdict }) {
         </dd>
         <dt>quench</dt>
         <dd>{v.quench ? v.quench.toLowerCase().replace('_', ' ') : 'none'}, to 6 mm thick</dd>
-        <dt>carbon, evened</dt>
-        <dd>{v.meanCarbon.toFixed(2)} %</dd>
+        <dt>carbon</dt>
+        <dd>
+          {carbons.map((c) => c.toFixed(2)).join(' and ')}, evened out {v.meanCarbon.toFixed(2)} %
+        </dd>
         {v.hardness && (
           <>
             <dt>

@@ -16,6 +16,8 @@ export interface Question {
   readonly members: readonly Member[];
   readonly process: OxygenSchool;
   readonly cuttingEdge: boolean;
+  /** Temper that hardness is told for, °C. */
+  readonly temperC: number;
 }
 
 export interface Reason {

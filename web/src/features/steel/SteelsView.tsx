@@ -43,6 +43,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
   const [wish, setWish] = useState<Wish>(ALL);
   const [process, setProcess] = useState<OxygenSchool>('BORAX');
   const [cuttingEdge, setCuttingEdge] = useState(true);
+  const [temperC, setTemperC] = useState(200);
   const [roles, setRoles] = useState<Readonly<Record<string, Role>>>({});
   const [opened, setOpened] = useState<string | null>(null);
   const [tab, setTab] = useState('map');
@@ -54,6 +55,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
     members: chosen.map((steel) => ({ steel, role: roles[steel] ?? 'MIXED' })),
     process,
     cuttingEdge,
+    temperC,
   };
   const verdict = useQuery(verdictQuery(question)).data;
   const mapped = useMemo(() => {
@@ -189,8 +191,9 @@ function Together({ steels }: { steels: readonly Steel[] }) {
               onRole={(id, role) => setRoles({ ...roles, [id]: role })}
               onProcess={setProcess}
               onCuttingEdge={setCuttingEdge}
+              onTemper={setTemperC}
             />
-            {verdict && <VerdictPanel answer={verdict} />}
+            {verdict && <VerdictPanel answer={verdict} carbons={picked.map((s) => s.composition.carbon)} />}
             <Link
               to={`/billets/new?steels=${chosen.join(',')}`}
               className="my-3 block bg-ink px-4 py-2 text-center font-semibold text-ground hover:bg-ink/85"

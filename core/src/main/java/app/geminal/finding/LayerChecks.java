@@ -2,7 +2,11 @@ package app.geminal.finding;
 
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
+import app.geminal.billet.Step;
+import app.geminal.layers.LayerSequence;
+import app.geminal.layup.Piece;
 import app.geminal.operation.Fold;
+import app.geminal.operation.Lay;
 import app.geminal.operation.Restack;
 import app.geminal.units.Measure;
 import java.util.List;
@@ -10,6 +14,9 @@ import java.util.Optional;
 
 /** Checks of the layers: what merges, what is ground off, what is too fine to see. */
 final class LayerChecks {
+  /** 1/16 in: as thin as bright steel is commonly had. */
+  private static final double SHEET_MM = 1.5875;
+
   private LayerChecks() {}
 
   static List<Finding> merging(Run run, int index) {
@@ -27,10 +34,12 @@ final class LayerChecks {
                 : "Lay all bars the same way up: then unlike faces meet.";
     Optional<Remedy> remedy =
         now.step()
-            .map(s -> s.operation())
-            .filter(o -> !alike && o instanceof Restack r && r.between().isEmpty())
-            .map(
-                o -> new Remedy("Lay the same way up", Restack.of(app.geminal.operation.Lay.SAME)));
+            .map(Step::operation)
+            .filter(o -> o instanceof Restack r && r.between().isEmpty())
+            .flatMap(o ->
+                alike
+                    ? sheets((Restack) o, run.stages().get(index - 1).bars().layers())
+                    : Optional.of(new Remedy("Lay the same way up", Restack.of(Lay.SAME))));
     return List.of(
         new Finding(
             "joints-merge",
@@ -43,6 +52,18 @@ final class LayerChecks {
                 .formatted(now.merged(), now.joints()),
             mend,
             remedy));
+  }
+
+  /** A sheet of the bar's other steel in every joint, where it has just one other. */
+  private static Optional<Remedy> sheets(Restack restack, LayerSequence bar) {
+    List<String> others =
+        bar.thicknessBySteel().keySet().stream().filter(s -> !s.equals(bar.topSteel())).toList();
+    return others.size() == 1
+        ? Optional.of(
+            new Remedy(
+                "Add sheets of " + others.getFirst(),
+                new Restack(restack.lay(), List.of(new Piece(others.getFirst(), SHEET_MM)))))
+        : Optional.empty();
   }
 
   private static boolean alikeOnBothFaces(Run run, int index) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.TestSteels;
 import app.geminal.billet.Run;
+import app.geminal.layup.Piece;
 import app.geminal.notation.Shorthand;
 import app.geminal.operation.Lay;
 import app.geminal.operation.Practice;
@@ -83,6 +84,8 @@ class ChecksTest {
             SetWeld.class, w -> assertThat(w.reductionPerHeat()).isLessThanOrEqualTo(0.1));
     assertThat(remedied("4 (D 3, B 2) 40 x 200 > set 3 > cut 2 > restack turned", "joints-merge"))
         .isEqualTo(Restack.of(Lay.SAME));
+    assertThat(remedied("3 (D 3, B 2) 40 x 200 > set 3 > cut 2 > restack same", "joints-merge"))
+        .isEqualTo(new Restack(Lay.SAME, List.of(new Piece("B", 1.5875))));
   }
 
   private static Object remedied(String line, String id) {

@@ -5,8 +5,6 @@ import app.geminal.steel.Composition;
 import app.geminal.steel.Estimate;
 import app.geminal.steel.OwnSteel;
 import app.geminal.steel.OwnSteel.Given;
-import app.geminal.steel.OwnSteel.Origin;
-import app.geminal.steel.Quench;
 import app.geminal.steel.Steels;
 import app.geminal.steel.StockTest;
 import java.io.IOException;
@@ -17,7 +15,6 @@ import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import org.apache.commons.csv.CSVFormat;
@@ -130,14 +127,15 @@ public final class OwnSteelTable {
         return;
       }
       try {
-        OwnSteel steel = new Row(row).steel();
+        OwnSteel steel = new OwnSteelRow(row).steel();
         Estimate.of(steel, shipped);
         if (!seen.add(steel.id())) {
-          throw new Cell("short_name", "“" + steel.id() + "” stands in the table twice.");
+          throw new OwnSteelRow.Cell(
+              "short_name", "“" + steel.id() + "” stands in the table twice.");
         }
         steels.add(steel);
-      } catch (Cell bad) {
-        faults.add(new Fault(line, bad.column, String.valueOf(bad.getMessage())));
+      } catch (OwnSteelRow.Cell bad) {
+        faults.add(new Fault(line, bad.column(), String.valueOf(bad.getMessage())));
       } catch (BadValue bad) {
         faults.add(new Fault(line, column(bad.path()), bad.words()));
       }
@@ -209,112 +207,5 @@ public final class OwnSteelTable {
     return "%s;%s;%s"
         .formatted(
             t.kind().name().toLowerCase(Locale.ROOT), blank(t.value()), t.seen().replace('|', '/'));
-  }
-
-  /** A cell that cannot be read. */
-  private static final class Cell extends RuntimeException {
-    private static final long serialVersionUID = 1L;
-    private final String column;
-
-    Cell(String column, String message) {
-      super(message);
-      this.column = column;
-    }
-  }
-
-  /** One row being read. */
-  private record Row(CSVRecord cells) {
-    OwnSteel steel() {
-      return new OwnSteel(
-          cells.get("short_name"),
-          cells.get("name"),
-          word("origin", Origin.class),
-          Optional.of(cells.get("like")).filter(l -> !l.isEmpty()),
-          new Composition(
-              number("C_min"),
-              number("C"),
-              number("C_max"),
-              number("Mn"),
-              number("Si"),
-              number("Ni"),
-              number("Cr"),
-              number("Mo"),
-              number("V"),
-              number("W"),
-              number("Cu"),
-              number("P")),
-          tests(),
-          new Given(
-              optional("solidus_C"),
-              optional("weld_from_C"),
-              optional("weld_to_C"),
-              optional("harden_from_C"),
-              optional("harden_to_C"),
-              cells.get("quench").isEmpty()
-                  ? Optional.empty()
-                  : Optional.of(word("quench", Quench.class)),
-              optional("etch_tone")));
-    }
-
-    private List<StockTest> tests() {
-      List<StockTest> tests = new ArrayList<>();
-      for (String text : cells.get("tests").split("\\|", -1)) {
-        if (text.isBlank()) {
-          continue;
-        }
-        String[] parts = text.strip().split(";", 3);
-        if (parts.length < 3) {
-          throw new Cell(
-              "tests", "A test is kind;figure;what was seen, such as spark;0.7;short bursts.");
-        }
-        tests.add(
-            new StockTest(
-                word("tests", parts[0], StockTest.Kind.class),
-                parts[2],
-                parts[1].isBlank()
-                    ? OptionalDouble.empty()
-                    : OptionalDouble.of(number("tests", parts[1]))));
-      }
-      return tests;
-    }
-
-    private <E extends Enum<E>> E word(String column, Class<E> kind) {
-      return word(column, cells.get(column), kind);
-    }
-
-    private static <E extends Enum<E>> E word(String column, String text, Class<E> kind) {
-      return Arrays.stream(kind.getEnumConstants())
-          .filter(e -> e.name().equalsIgnoreCase(text.strip()))
-          .findFirst()
-          .orElseThrow(() ->
-              new Cell(
-                  column,
-                  "“%s” is none of %s."
-                      .formatted(
-                          text,
-                          String.join(
-                              ", ",
-                              Arrays.stream(kind.getEnumConstants())
-                                  .map(e -> e.name().toLowerCase(Locale.ROOT))
-                                  .toList()))));
-    }
-
-    private double number(String column) {
-      return cells.get(column).isEmpty() ? 0 : number(column, cells.get(column));
-    }
-
-    private OptionalDouble optional(String column) {
-      return cells.get(column).isEmpty()
-          ? OptionalDouble.empty()
-          : OptionalDouble.of(number(column, cells.get(column)));
-    }
-
-    private static double number(String column, String text) {
-      try {
-        return Double.parseDouble(text.strip());
-      } catch (NumberFormatException e) {
-        throw new Cell(column, "“%s” is no number; write it with a point.".formatted(text));
-      }
-    }
   }
 }
