@@ -41,6 +41,16 @@ class OwnSteelRepository {
     return jdbc.sql(SELECT + "ORDER BY short_name").query(kept).list();
   }
 
+  /**
+   * Changes with every addition and change: rows are never deleted and versions only go up. What is
+   * listed is not in it.
+   */
+  String state() {
+    return jdbc.sql("SELECT CONCAT(COUNT(*), ' ', COALESCE(SUM(version), 0)) FROM own_steel")
+        .query(String.class)
+        .single();
+  }
+
   Optional<Kept> find(long id) {
     return jdbc.sql(SELECT + "WHERE id = :id").param("id", id).query(kept).optional();
   }

@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,17 +27,28 @@ public class SteelShelf {
   private final Steels shipped = ShippedSteels.read();
   private final OwnSteelRepository own;
   private final Clock clock;
+  private volatile @Nullable Worked worked;
+
+  /** All steels as they were at a state of the own ones. */
+  private record Worked(String state, Steels steels) {}
 
   SteelShelf(OwnSteelRepository own, Clock clock) {
     this.own = own;
     this.clock = clock;
   }
 
-  /** Every steel a plan may name, also what is no longer offered. */
+  /**
+   * Every steel a plan may name, also what is no longer offered. Worked out anew after a change.
+   */
   @Transactional(readOnly = true)
   public Steels steels() {
-    List<Kept> kept = own.all();
-    return kept.isEmpty() ? shipped : together(kept);
+    String state = own.state();
+    Worked now = worked;
+    if (now == null || !now.state().equals(state)) {
+      now = new Worked(state, together(own.all()));
+      worked = now;
+    }
+    return now.steels();
   }
 
   /** What is offered, own ones first. */
