@@ -1,8 +1,11 @@
 package app.geminal.library;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import app.geminal.steel.Basis;
 import app.geminal.steel.Confidence;
+import app.geminal.steel.Melting;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
 import app.geminal.steel.WeldWindow;
@@ -37,5 +40,16 @@ class ShippedSteelsTest {
         .filteredOn(s -> s.weldWindow().isPresent())
         .allSatisfy(s ->
             assertThat(s.weldWindow().orElseThrow().toC()).as(s.id()).isLessThan(s.solidusC()));
+  }
+
+  @Test
+  void computedMeltingAgreesWithItsFormulaRowByRow() {
+    assertThat(STEELS.all())
+        .filteredOn(s -> s.solidus().basis() == Basis.COMPUTED)
+        .hasSizeGreaterThan(30)
+        .allSatisfy(s ->
+            assertThat(s.solidusC())
+                .as(s.id())
+                .isCloseTo(Melting.solidusC(s.composition()), within(20.0)));
   }
 }
