@@ -11,6 +11,11 @@ export class Problem extends Error {
     super(detail);
   }
 
+  /** Whatever was thrown, as a problem: what is none came of no answer. */
+  static from(thrown: unknown): Problem {
+    return thrown instanceof Problem ? thrown : Problem.offline();
+  }
+
   /** Nobody answered. */
   static offline(): Problem {
     return new Problem(

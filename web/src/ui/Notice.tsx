@@ -15,7 +15,7 @@ export function Notice({ title, children }: { title: string; children: ReactNode
 
 /** A failed load, with a way to try again. */
 export function LoadFailed({ error, again }: { error: unknown; again: () => void }) {
-  const problem = error instanceof Problem ? error : Problem.offline();
+  const problem = Problem.from(error);
   return (
     <div className="mx-auto max-w-xl p-10">
       <Notice title={problem.title}>

@@ -65,7 +65,7 @@ function useTry(work: () => Promise<void>) {
     setProblem(null);
     work()
       .then(() => client.invalidateQueries(sessionQuery))
-      .catch((e: unknown) => setProblem(e instanceof Problem ? e : Problem.offline()))
+      .catch((e: unknown) => setProblem(Problem.from(e)))
       .finally(() => setBusy(false));
   };
   return { problem, busy, go };

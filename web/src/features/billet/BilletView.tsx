@@ -59,7 +59,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
       if (wrong === null) setAsked(selected + 1);
       return wrong;
     } catch (e) {
-      return (e instanceof Problem ? e : Problem.offline()).detail;
+      return Problem.from(e).detail;
     }
   };
   const commitLine = async (line: string): Promise<Problem | null> => {
@@ -67,7 +67,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
       const read = await readLine(line, plan);
       return await editing.change((doc) => ({ ...doc, plan: read }));
     } catch (e) {
-      return e instanceof Problem ? e : Problem.offline();
+      return Problem.from(e);
     }
   };
   const move = (by: -1 | 1) => {

@@ -153,7 +153,7 @@ function Drafting({ first }: { first: Draft }) {
         {worked.isError && (
           <div className="p-6">
             <Notice title="This stack cannot be worked through">
-              <Words of={worked.error instanceof Problem ? worked.error.detail : Problem.offline().detail} />
+              <Words of={Problem.from(worked.error).detail} />
             </Notice>
           </div>
         )}

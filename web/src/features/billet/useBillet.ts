@@ -59,7 +59,7 @@ export function useBillet(id: number) {
           setTrouble(null);
           return null;
         } catch (e) {
-          const problem = e instanceof Problem ? e : Problem.offline();
+          const problem = Problem.from(e);
           if (isNotStored(problem)) setTrouble({ problem, step });
           return problem;
         } finally {

@@ -50,7 +50,7 @@ export function useDraft(first: Draft) {
           setDraft(wanted);
           return null;
         } catch (e) {
-          return (e instanceof Problem ? e : Problem.offline()).detail;
+          return Problem.from(e).detail;
         }
       });
       chain.current = taken;

@@ -19,7 +19,7 @@ export function OwnSteels({ steels, onAdded }: { steels: readonly Steel[]; onAdd
       await client.invalidateQueries({ queryKey: steelsQuery.queryKey });
     },
     onError: (e) => {
-      const problem = e instanceof Problem ? e : Problem.offline();
+      const problem = Problem.from(e);
       const faults = Array.isArray(problem.more['faults']) ? (problem.more['faults'] as Fault[]) : [];
       setSaid({ words: `${problem.detail} Nothing of it was taken.`, faults });
     },

@@ -197,7 +197,7 @@ export function SteelForm({
       <div className="border-t border-line pt-3">
         {preview.isError ? (
           <p role="alert">
-            <Words of={preview.error instanceof Problem ? preview.error.detail : Problem.offline().detail} />
+            <Words of={Problem.from(preview.error).detail} />
           </p>
         ) : (
           preview.data && <SteelFigures steel={{ ...preview.data, id: own.id || 'It would be' }} />

@@ -140,7 +140,7 @@ function BarFields({
       await onStored();
       return null;
     } catch (e) {
-      return (e instanceof Problem ? e : Problem.offline()).detail;
+      return Problem.from(e).detail;
     }
   };
   return (

@@ -2,7 +2,6 @@ package app.geminal.finding;
 
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
-import app.geminal.billet.Step;
 import app.geminal.operation.SetWeld;
 import app.geminal.pair.Member;
 import app.geminal.pair.Pairing;
@@ -14,7 +13,6 @@ import app.geminal.steel.Steels;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -29,18 +27,14 @@ final class PairChecks {
     List<Finding> found = new ArrayList<>();
     Set<Object> asked = new HashSet<>();
     for (int i = 1; i < run.stages().size(); i++) {
-      Optional<SetWeld> weld =
-          run.stages()
-              .get(i)
-              .step()
-              .map(Step::operation)
-              .filter(o -> o instanceof SetWeld)
-              .map(o -> (SetWeld) o);
-      Map<String, Double> bySteel = run.stages().get(i - 1).bars().layers().thicknessBySteel();
-      boolean fits = bySteel.size() >= 2 && bySteel.size() <= Question.MOST;
-      if (weld.isPresent() && fits && asked.add(List.of(bySteel.keySet(), weld.get().school()))) {
-        int stage = i;
-        Pairing.of(question(run.stages().get(i - 1), weld.get(), steels)).reasons().stream()
+      int stage = i;
+      Stage before = run.stages().get(i - 1);
+      Set<String> stacked = before.bars().layers().thicknessBySteel().keySet();
+      boolean fits = stacked.size() >= 2 && stacked.size() <= Question.MOST;
+      if (run.stages().get(i).step().orElseThrow().operation() instanceof SetWeld weld
+          && fits
+          && asked.add(List.of(stacked, weld.school()))) {
+        Pairing.of(question(before, weld, steels)).reasons().stream()
             .map(r -> finding(stage, r))
             .forEach(found::add);
       }

@@ -1,5 +1,7 @@
 package app.geminal.heat;
 
+import app.geminal.units.Temperatures;
+
 /**
  * How fast atoms wander in austenite, m²/s.
  *
@@ -9,7 +11,6 @@ package app.geminal.heat;
  * (1941), chromium and phosphorus from tables; within a factor of 2.
  */
 public final class Diffusion {
-  private static final double KELVIN = 273.15;
   private static final double R_J = 8.314;
   private static final double R_CAL = 1.987;
 
@@ -17,19 +18,19 @@ public final class Diffusion {
 
   /** Carbon, at the mean carbon content, mass %. */
   public static double carbonM2PerS(double carbon, double temperatureC) {
-    double t = temperatureC + KELVIN;
+    double t = Temperatures.kelvin(temperatureC);
     return 0.47e-4 * Math.exp(-1.6 * carbon) * Math.exp(-(37000 - 6600 * carbon) / (R_CAL * t));
   }
 
   /** Carbon after Wells and Mehl (1940). */
   public static double carbonWellsMehlM2PerS(double carbon, double temperatureC) {
-    double t = temperatureC + KELVIN;
+    double t = Temperatures.kelvin(temperatureC);
     return (0.07 + 0.06 * carbon) * 1e-4 * Math.exp(-32000 / (R_CAL * t));
   }
 
   /** Carbon after Ågren (1986). */
   public static double carbonAgrenM2PerS(double carbon, double temperatureC) {
-    double t = temperatureC + KELVIN;
+    double t = Temperatures.kelvin(temperatureC);
     double atoms = carbon / 12.011 / (carbon / 12.011 + (100 - carbon) / 55.845);
     double y = atoms / (1 - atoms);
     return 4.53e-7
@@ -54,7 +55,7 @@ public final class Diffusion {
 
     /** At a temperature, m²/s. */
     public double m2PerS(double temperatureC) {
-      return d0M2PerS * Math.exp(-activationJMol / (R_J * (temperatureC + KELVIN)));
+      return d0M2PerS * Math.exp(-activationJMol / (R_J * Temperatures.kelvin(temperatureC)));
     }
   }
 }

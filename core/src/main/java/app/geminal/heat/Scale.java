@@ -1,6 +1,7 @@
 package app.geminal.heat;
 
 import app.geminal.check.Require;
+import app.geminal.units.Temperatures;
 
 /**
  * Steel lost to scale on an exposed face.
@@ -16,7 +17,6 @@ import app.geminal.check.Require;
  */
 public final class Scale {
   private static final double GAS_CONSTANT = 8.314;
-  private static final double KELVIN = 273.15;
   private static final double PRE_EXPONENT_M2_S = 6.1e-4;
   private static final double ACTIVATION_J_MOL = 169_452;
   private static final double METAL_PER_SCALE = 0.55;
@@ -44,7 +44,7 @@ public final class Scale {
 
   /** The parabolic rate, m²/s, at 700 to 1300 °C; held at the ends outside. */
   static double rateM2PerS(double temperatureC) {
-    double kelvin = Math.clamp(temperatureC, LEAST_C, MOST_C) + KELVIN;
+    double kelvin = Temperatures.kelvin(Math.clamp(temperatureC, LEAST_C, MOST_C));
     return PRE_EXPONENT_M2_S * Math.exp(-ACTIVATION_J_MOL / (GAS_CONSTANT * kelvin));
   }
 }

@@ -63,11 +63,6 @@ record Figures(
         meanCarbon(members));
   }
 
-  /** How many must harden together; one alone has nobody to agree with. */
-  boolean mustAgree() {
-    return hardening.isPresent();
-  }
-
   double windowC() {
     return weldToC - weldFromC;
   }

@@ -37,7 +37,7 @@ final class WeldReasons {
   }
 
   private static Reason neverWelds(Steel s) {
-    boolean zinc = s.composition().copper() > 50;
+    boolean zinc = s.isCopper();
     return new Reason(
         zinc ? "zinc-or-lead" : "no-weld-window",
         Weight.STOP,

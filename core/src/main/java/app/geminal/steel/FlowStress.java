@@ -1,5 +1,7 @@
 package app.geminal.steel;
 
+import app.geminal.units.Temperatures;
+
 /**
  * How hard hot steel resists the press, MPa, after Shida (1969). For plain steels to 1.2 % C, 700
  * to 1200 °C (used to 1300 °C), strain to 0.7, 0.1 to 100 per second; ±15 %. Chromium steels are
@@ -9,7 +11,6 @@ package app.geminal.steel;
  */
 public final class FlowStress {
   private static final double MPA_PER_KGF_MM2 = 9.807;
-  private static final double KELVIN = 273.15;
   private static final double[] CHROMIUM = {0, 1.5, 5, 12, 18};
   private static final double[] FACTOR = {1, 1.07, 1.25, 1.75, 2.0};
   private static final double LEDEBURITE = 2.2;
@@ -27,7 +28,7 @@ public final class FlowStress {
     OutOfRange.unless("Temperature", temperatureC, 700, 1300);
     OutOfRange.unless("Strain", strain, 0.01, 0.7);
     OutOfRange.unless("Rate", perSecond, 0.1, 100);
-    double t = (temperatureC + KELVIN) / 1000;
+    double t = Temperatures.kelvin(temperatureC) / 1000;
     OutOfRange.unless("Temperature over 1000 K", t, 0.95 * (carbon + 0.41) / (carbon + 0.32), 2);
     double n = 0.41 - 0.07 * carbon;
     double m = (0.126 - 0.019 * carbon) * t + 0.075 * carbon - 0.05;

@@ -1,5 +1,6 @@
 package app.geminal.steel;
 
+import app.geminal.units.Temperatures;
 import java.util.Map;
 
 /**
@@ -11,7 +12,6 @@ import java.util.Map;
  * (1945): P = T (c + log10 hours).
  */
 public final class Hardness {
-  private static final double KELVIN = 273.15;
 
   private Hardness() {}
 
@@ -45,11 +45,11 @@ public final class Hardness {
    * Hollomon and Jaffe's parameter; {@code c} about 20 for low-alloy steel, 21.3 − 5.8·C fitted.
    */
   public static double temperParameter(double temperC, double hours, double c) {
-    return (temperC + KELVIN) * (c + Math.log10(hours));
+    return Temperatures.kelvin(temperC) * (c + Math.log10(hours));
   }
 
   /** The heat that tempers in one hour as much as {@code temperC} does in {@code hours}, °C. */
   public static double oneHourTemperC(double temperC, double hours, double c) {
-    return temperParameter(temperC, hours, c) / c - KELVIN;
+    return temperParameter(temperC, hours, c) / c - Temperatures.kelvin(0);
   }
 }

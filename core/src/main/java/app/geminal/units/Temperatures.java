@@ -10,7 +10,14 @@ public final class Temperatures {
   private static final Pattern TEXT =
       Pattern.compile("(-?)(\\d+\\.?\\d*|\\.\\d+)\\s*°?\\s*([cf])?");
 
+  private static final double KELVIN_AT_0_C = 273.15;
+
   private Temperatures() {}
+
+  /** Kelvin of degrees Celsius, for formulas. */
+  public static double kelvin(double celsius) {
+    return celsius + KELVIN_AT_0_C;
+  }
 
   /**
    * Reads a temperature.
