@@ -25,7 +25,8 @@ class ArchitectureTest {
             "java.util..",
             "java.math..",
             "java.time..",
-            "org.jspecify..")
+            "org.jspecify..",
+            "org.ojalgo..")
         .check(CORE);
   }
 

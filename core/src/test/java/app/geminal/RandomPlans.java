@@ -1,18 +1,38 @@
 package app.geminal;
 
+import app.geminal.billet.Part;
 import app.geminal.billet.Plan;
+import app.geminal.billet.Step;
+import app.geminal.billet.Wanted;
+import app.geminal.layup.Laid;
+import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
+import app.geminal.layup.Turn;
+import app.geminal.operation.Blade;
 import app.geminal.operation.Cut;
+import app.geminal.operation.Dimples;
 import app.geminal.operation.Draw;
 import app.geminal.operation.Fold;
+import app.geminal.operation.ForgedSurface;
+import app.geminal.operation.FourWay;
 import app.geminal.operation.Grind;
-import app.geminal.operation.Lay;
+import app.geminal.operation.Ladder;
+import app.geminal.operation.LayUp;
 import app.geminal.operation.Operation;
+import app.geminal.operation.Resquare;
 import app.geminal.operation.Restack;
+import app.geminal.operation.RollUp;
+import app.geminal.operation.Sandwich;
+import app.geminal.operation.SetAside;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Trim;
+import app.geminal.operation.Twist;
+import app.geminal.operation.Upset;
+import app.geminal.shop.Tool;
+import app.geminal.weld.Jacket;
 import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.Tack;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -25,59 +45,244 @@ import java.util.stream.LongStream;
  */
 public final class RandomPlans {
   private static final List<String> STEELS = List.of("D", "B", "M");
+  private static final int MOST_STEPS = 30;
+  private static final int BENCH_KINDS = 7;
+  private static final int ALL_KINDS = 22;
 
-  private RandomPlans() {}
+  private final SplittableRandom random;
+
+  private RandomPlans(long seed) {
+    this.random = new SplittableRandom(seed);
+  }
 
   /** The seeds the property tests run over. */
   public static LongStream seeds() {
-    return LongStream.range(0, 300);
+    return LongStream.range(0, 600);
   }
 
-  /** A plan that may or may not be possible to the end. */
+  /** A plan of any kind of step, perhaps with parts; may or may not be possible to the end. */
   public static Plan plan(long seed) {
-    SplittableRandom random = new SplittableRandom(seed);
-    int steps = 1 + (int) (seed % 15);
+    return new RandomPlans(seed).whole(1 + (int) (seed % MOST_STEPS), seed % 3 == 0 ? 1 : 0);
+  }
+
+  /**
+   * A plan that keeps its layers flat: set, draw, trim, grind, cut, restack, fold. Odd seeds work
+   * like a smith, round after round, and reach many layers; even ones do anything.
+   */
+  public static Plan level(long seed) {
+    RandomPlans random = new RandomPlans(seed);
     List<Operation> operations = new ArrayList<>();
-    for (int i = 0; i < steps; i++) {
-      operations.add(operation(random));
+    int steps = 1 + (int) (seed % MOST_STEPS);
+    while (operations.size() < steps) {
+      if (seed % 2 == 0) {
+        operations.add(random.operation(random.random.nextInt(BENCH_KINDS), List.of()));
+      } else {
+        operations.addAll(random.round());
+      }
     }
-    return Plan.of(stack(random), operations);
+    Stack stack = random.stack();
+    return Plan.of(seed % 2 == 0 ? stack : stack.withFace(50, 400), operations.subList(0, steps));
+  }
+
+  /**
+   * A plan worked the usual way that runs through: a stack set and drawn, perhaps cut and put
+   * together again, twisted, grooved, laid beside a part.
+   */
+  public static Plan sizeable(long seed) {
+    RandomPlans random = new RandomPlans(seed);
+    Stack stack = new Stack(random.pieces(random.random.nextInt(4, 9)), 40, 300);
+    Stack solid =
+        stack.withPieces(
+            stack.pieces().stream().map(p -> new Piece(p.steel(), p.thicknessMm() + 3)).toList());
+    List<Operation> operations = new ArrayList<>();
+    operations.add(
+        new SetWeld(2, 0.08, 1180, 10, OxygenSchool.DRY, Tack.SIDES, Jacket.BEAD, Tool.FLAT, 0));
+    operations.add(new Trim(random.mm(0, 10), random.mm(0, 10), 0));
+    if (random.random.nextBoolean()) {
+      operations.add(new Draw(30, 8, 2, Tool.ROUND));
+      operations.add(new Cut(random.random.nextInt(2, 5), random.mm(0, 2), 0));
+      operations.add(
+          new Restack(
+              random.random.nextBoolean() ? Restack.ALL_SAME : Restack.EVERY_SECOND,
+              List.of(),
+              random.mm(0, 0.3)));
+    }
+    switch (random.random.nextInt(5)) {
+      case 0 ->
+          operations.add(
+              new Ladder(12, 6, 1, random.random.nextBoolean(), random.random.nextBoolean(), 0, 1));
+      case 1 -> {
+        operations.add(new Draw(14, 14, 3, Tool.ROUND));
+        operations.add(new Twist(2, 1, Twist.Hand.RIGHT, true, 2));
+      }
+      case 2 -> operations.add(new Dimples(12, 8, 1, false, 0, 1));
+      case 3 -> operations.add(new Fold(random.mm(1, 8), 1));
+      default -> operations.add(Sandwich.bothSides(List.of(new Piece("M", 3)), 0.1));
+    }
+    operations.add(new Draw(random.mm(10, 12), random.mm(4, 8), 3, Tool.ROUND));
+    return Plan.of(solid, operations);
+  }
+
+  private List<Operation> round() {
+    List<Operation> round = new ArrayList<>();
+    round.add(operation(0, List.of()));
+    round.add(new Draw(mm(28, 32), mm(4, 9), random.nextInt(1, 4), Tool.ROUND));
+    if (random.nextInt(3) == 0) {
+      round.add(operation(3, List.of()));
+    }
+    if (random.nextInt(4) == 0) {
+      round.add(new Fold(mm(0, 10), 2));
+    } else {
+      round.add(new Cut(random.nextInt(4, 7), mm(0, 2), 0));
+      round.add(operation(5, List.of()));
+    }
+    return round;
+  }
+
+  private Plan whole(int steps, int deep) {
+    List<Part> parts =
+        IntStream.range(0, deep == 0 ? 0 : random.nextInt(1, 3))
+            .mapToObj(
+                i -> Part.of("part" + (char) ('a' + i), whole(random.nextInt(0, 5), deep - 1)))
+            .toList();
+    List<String> names = parts.stream().map(Part::name).toList();
+    List<Step> done = new ArrayList<>();
+    for (int i = 0; i < steps; i++) {
+      Operation operation = operation(random.nextInt(ALL_KINDS), names);
+      done.add(new Step("s" + (i + 1), operation, random.nextInt(12) == 0));
+    }
+    List<Wanted> wanted =
+        random.nextInt(4) == 0
+            ? List.of(
+                new Wanted("blade", random.nextInt(1, 4), mm(50, 200), mm(5, 30), mm(2, 8)),
+                new Wanted("test coupon", 1, mm(20, 50), mm(5, 30), mm(2, 8)))
+            : List.of();
+    return new Plan(stack(), done, parts, wanted);
   }
 
   /** A stack of 1 to 20 pieces. */
-  public static Stack stack(SplittableRandom random) {
-    return new Stack(
-        pieces(random, random.nextInt(1, 21)), length(random, 20, 60), length(random, 80, 400));
+  private Stack stack() {
+    return new Stack(pieces(random.nextInt(1, 21)), mm(20, 60), mm(80, 400));
   }
 
-  private static List<Piece> pieces(SplittableRandom random, int count) {
-    return IntStream.range(0, count)
-        .mapToObj(_ -> new Piece(STEELS.get(random.nextInt(3)), length(random, 0.5, 5)))
-        .toList();
+  private List<Piece> pieces(int count) {
+    return IntStream.range(0, count).mapToObj(_ -> piece()).toList();
   }
 
-  private static Operation operation(SplittableRandom random) {
-    return switch (random.nextInt(8)) {
+  private Piece piece() {
+    String steel = STEELS.get(random.nextInt(3));
+    return random.nextInt(15) == 0
+        ? new Piece(
+            steel,
+            mm(0.5, 5),
+            mm(20, 60),
+            random.nextBoolean() ? mm(80, 400) : 0,
+            random.nextInt(50, 100) / 100.0)
+        : new Piece(steel, mm(0.5, 5));
+  }
+
+  private List<Laid> laid(List<String> parts, int most) {
+    List<Laid> laid = new ArrayList<>();
+    int count = random.nextInt(0, most + 1);
+    for (int i = 0; i < count; i++) {
+      boolean part = !parts.isEmpty() && random.nextInt(3) == 0;
+      laid.add(
+          part
+              ? new PartBar(
+                  parts.get(random.nextInt(parts.size())), turn(), pieces(random.nextInt(0, 2)))
+              : piece());
+    }
+    return laid;
+  }
+
+  private Turn turn() {
+    return Turn.values()[random.nextInt(4)];
+  }
+
+  private List<Turn> turns() {
+    return switch (random.nextInt(4)) {
+      case 0, 1 -> Restack.ALL_SAME;
+      case 2 -> Restack.EVERY_SECOND;
+      default -> IntStream.range(0, random.nextInt(1, 4)).mapToObj(_ -> turn()).toList();
+    };
+  }
+
+  private Operation operation(int kind, List<String> parts) {
+    return switch (kind) {
       case 0 ->
           new SetWeld(
               random.nextInt(1, 5),
               random.nextInt(0, 20) / 100.0,
               random.nextInt(1000, 1300),
               random.nextInt(0, 30),
-              OxygenSchool.values()[random.nextInt(4)]);
-      case 1 -> new Draw(length(random, 10, 40), length(random, 4, 30), random.nextInt(1, 6));
-      case 2 -> new Trim(length(random, 0, 10), length(random, 0, 10), length(random, 0, 1));
-      case 3 -> new Grind(length(random, 0, 1), length(random, 0, 1));
-      case 4, 5 -> new Cut(random.nextInt(2, 6), length(random, 0, 3));
-      case 6 ->
+              OxygenSchool.values()[random.nextInt(4)],
+              Tack.values()[random.nextInt(4)],
+              Jacket.values()[random.nextInt(3)],
+              Tool.values()[random.nextInt(4)],
+              random.nextInt(0, 3));
+      case 1 ->
+          new Draw(mm(10, 40), mm(4, 30), random.nextInt(1, 6), Tool.values()[random.nextInt(4)]);
+      case 2 -> new Trim(mm(0, 10), mm(0, 10), mm(0, 1));
+      case 3 -> new Grind(mm(0, 1), mm(0, 1));
+      case 4 -> new Cut(random.nextInt(2, 6), mm(0, 3), random.nextInt(4) == 0 ? mm(20, 60) : 0);
+      case 5 ->
           new Restack(
-              random.nextBoolean() ? Lay.SAME : Lay.TURNED, pieces(random, random.nextInt(0, 3)));
-      default -> new Fold(length(random, 0, 20));
+              parts.isEmpty() && random.nextBoolean() ? Restack.EVERY_SECOND : List.of(Turn.SAME),
+              laid(parts, 2),
+              random.nextBoolean() ? 0 : mm(0, 0.4));
+      case 6 -> new Fold(mm(0, 20), random.nextInt(1, 3));
+      case 7 ->
+          new Twist(
+              random.nextInt(1, 90) / 10.0,
+              random.nextInt(1, 4),
+              Twist.Hand.values()[random.nextInt(3)],
+              random.nextBoolean(),
+              2);
+      case 8 -> new Resquare(random.nextInt(1, 91), random.nextBoolean() ? 0 : mm(5, 20), 1);
+      case 9 -> new Upset(random.nextInt(0, 60) / 100.0, random.nextBoolean() ? 0 : mm(0, 5), 2);
+      case 10 ->
+          new RollUp(
+              random.nextBoolean(), random.nextBoolean() ? null : new Piece("M", mm(2, 6)), 1);
+      case 11 -> new FourWay(turn(), mm(0, 2));
+      case 12 -> {
+        double pitch = mm(8, 30);
+        yield new Ladder(
+            pitch, pitch / 2, mm(0.2, 3), random.nextBoolean(), random.nextBoolean(), 0, 2);
+      }
+      case 13 -> {
+        double pitch = mm(8, 30);
+        yield new Dimples(pitch, pitch / 2, mm(0.2, 3), random.nextBoolean(), 0, 1);
+      }
+      case 14 -> new ForgedSurface(mm(0.1, 2), mm(5, 20), random.nextInt(0, 100));
+      case 15 -> {
+        List<Laid> above = laid(parts, 2);
+        yield above.isEmpty()
+            ? Sandwich.bothSides(List.of(piece()), 0)
+            : new Sandwich(laid(parts, 1), above, random.nextBoolean() ? 0 : mm(0, 0.3));
+      }
+      case 16 ->
+          new LayUp(turns(), laid(parts, 2), laid(parts, 1), pieces(random.nextInt(0, 2)), 0);
+      case 17 ->
+          random.nextBoolean()
+              ? SetAside.bars(random.nextInt(1, 3))
+              : new SetAside(0, mm(10, 60), mm(0, 2));
+      case 18 ->
+          new Blade(
+              Blade.Profile.values()[random.nextInt(3)],
+              mm(60, 150),
+              mm(10, 20),
+              mm(3, 5),
+              mm(0, 1),
+              mm(3, 9),
+              random.nextInt(0, 50) / 100.0,
+              mm(0, 40));
+      case 19 -> new Restack(turns(), laid(parts, 2), 0);
+      default -> operation(kind % BENCH_KINDS, parts);
     };
   }
 
   /** Mixes metric lengths, 1/64 in fractions and values with many digits. */
-  private static double length(SplittableRandom random, double from, double to) {
+  private double mm(double from, double to) {
     double mm = from + (to - from) * random.nextDouble();
     return switch (random.nextInt(3)) {
       case 0 -> Math.max(Math.rint(mm * 10) / 10, 0.1);

@@ -2,28 +2,32 @@ package app.geminal.bar;
 
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
-import app.geminal.layers.Face;
 import app.geminal.layers.LayerSequence;
 import app.geminal.ledger.Amount;
 
 /**
  * One bar or several equal ones. x runs along the length, y across the width, z through the layers.
  *
- * @param count how many; 1 to 10 000
- * @param widthMm of each
+ * @param count how many; 0 when all went elsewhere, to 10 000
  * @param lengthMm of each
- * @param layers of each, bottom to top; their thickness is the bar's height
+ * @param section of each, without its voids
  * @param shopCount layers of each as counted at the saw: pieces, times the bars stacked at each
  *     restack, whatever merges
  * @param loose whether a joint has been laid and not welded yet
+ * @param fill part of the height that is steel and not void: 1 for a solid bar, less for cable and
+ *     chain until welding has closed them
+ * @param form square-edged, round or a blade
+ * @param boxShare steel in the box of width, solid height and length: 1 for a bar, π/4 for a round
  */
 public record Bars(
     int count,
-    double widthMm,
     double lengthMm,
-    LayerSequence layers,
+    Section section,
     long shopCount,
-    boolean loose) {
+    boolean loose,
+    double fill,
+    Form form,
+    double boxShare) {
   /** More layers than anybody can mean: at 0.001 mm each a bar 10 m high. */
   public static final long MOST_LAYERS = 10_000_000;
 
@@ -37,48 +41,111 @@ public record Bars(
           "This makes %,d layers, and more than %,d cannot be meant. Cut into fewer pieces or leave a restack out."
               .formatted(shopCount, MOST_LAYERS));
     }
-    Require.count("", count, 1, MOST_BARS);
+    Require.count("", count, 0, MOST_BARS);
   }
 
-  /** Height of each bar, mm. */
+  /** Solid square-edged bars with flat layers. */
+  public static Bars level(
+      int count,
+      double widthMm,
+      double lengthMm,
+      LayerSequence layers,
+      long shopCount,
+      boolean loose) {
+    return new Bars(
+        count, lengthMm, Section.level(layers, widthMm), shopCount, loose, 1, Form.BAR, 1);
+  }
+
+  /** Width of each bar, mm. */
+  public double widthMm() {
+    return section.widthMm();
+  }
+
+  /** Height of each bar with its voids, mm. */
   public double heightMm() {
-    return layers.thicknessMm();
+    return section.heightMm() / fill;
+  }
+
+  /** The layers a smith counts; see {@link Section#counted}. */
+  public LayerSequence layers() {
+    return section.counted();
+  }
+
+  /** Layers of each bar the eye can tell apart along the counting line. */
+  public long visibleCount() {
+    return layers().visibleCount();
   }
 
   /** Broad face of each bar, mm². */
   public double faceMm2() {
-    return widthMm * lengthMm;
+    return widthMm() * lengthMm;
+  }
+
+  /** Whether voids are left in it. */
+  public boolean hasVoids() {
+    return fill < 1;
   }
 
   /** The steel in all the bars. */
   public Amount amount() {
-    return Amount.ofLayers(layers.thicknessBySteel(), faceMm2()).times(count);
+    return Amount.ofLayers(section.areaBySteel(), lengthMm * boxShare).times(count);
   }
 
-  /** Bars of another face and the height that keeps their volume; layers thin or thicken alike. */
+  /**
+   * Solid square bars of another section and the length that keeps their volume; layers thin or
+   * thicken alike.
+   */
   public Bars reshaped(double newWidthMm, double newHeightMm) {
-    double newLengthMm = widthMm * heightMm() * lengthMm / (newWidthMm * newHeightMm);
+    double solid = widthMm() * section.heightMm() * boxShare * lengthMm;
     return new Bars(
         count,
-        newWidthMm,
-        newLengthMm,
-        layers.scaledBy(newHeightMm / heightMm()),
+        solid / (newWidthMm * newHeightMm),
+        section.resized(newWidthMm, newHeightMm),
         shopCount,
-        loose);
+        loose,
+        1,
+        Form.BAR,
+        1);
   }
 
-  /** The same bars, shorter or narrower. */
-  public Bars withFace(double newWidthMm, double newLengthMm) {
-    return new Bars(count, newWidthMm, newLengthMm, layers, shopCount, loose);
+  /** The same bars with another section of the same kind of steel; the length stays. */
+  public Bars withSection(Section newSection) {
+    return new Bars(count, lengthMm, newSection, shopCount, loose, fill, form, boxShare);
   }
 
-  /** The same bars with {@code mm} of thickness gone from one face. */
-  public Bars without(Face face, double mm) {
-    return new Bars(count, widthMm, lengthMm, layers.without(face, mm), shopCount, loose);
+  /** The same bars, shorter or longer. */
+  public Bars withLength(double newLengthMm) {
+    return new Bars(count, newLengthMm, section, shopCount, loose, fill, form, boxShare);
+  }
+
+  /** So many of the same bars. */
+  public Bars times(int newCount) {
+    return new Bars(newCount, lengthMm, section, shopCount, loose, fill, form, boxShare);
+  }
+
+  /** The same bars with {@code mm} gone from one side; from top or bottom as it lies, voids in. */
+  public Bars without(Side side, double mm) {
+    boolean upright = side == Side.BOTTOM || side == Side.TOP;
+    return withSection(section.without(side, upright ? mm * fill : mm));
   }
 
   /** The same bars, their joints welded. */
   public Bars welded() {
-    return new Bars(count, widthMm, lengthMm, layers, shopCount, false);
+    return new Bars(count, lengthMm, section, shopCount, false, fill, form, boxShare);
+  }
+
+  /** The same bars with joints that are laid and not welded. */
+  public Bars laid(long newShopCount) {
+    return new Bars(count, lengthMm, section, newShopCount, true, fill, form, boxShare);
+  }
+
+  /** The same bars with another part of their height steel. */
+  public Bars withFill(double newFill) {
+    return new Bars(count, lengthMm, section, shopCount, loose, newFill, form, boxShare);
+  }
+
+  /** The same bars in another shape that holds {@code newBoxShare} of its box. */
+  public Bars withForm(Form newForm, double newBoxShare) {
+    return new Bars(count, lengthMm, section, shopCount, loose, fill, newForm, newBoxShare);
   }
 }

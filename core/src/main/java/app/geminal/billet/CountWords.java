@@ -1,10 +1,19 @@
 package app.geminal.billet;
 
+import app.geminal.bar.Beside;
+import app.geminal.bar.Section;
 import app.geminal.layers.LayerSequence;
+import app.geminal.layup.Laid;
 import app.geminal.operation.Fold;
+import app.geminal.operation.FourWay;
+import app.geminal.operation.LayUp;
+import app.geminal.operation.Operation;
 import app.geminal.operation.Restack;
+import app.geminal.operation.RollUp;
+import app.geminal.operation.Sandwich;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.Collectors;
 
 /** Says why a bar shows as many layers as it does: "why 61 and not 65". */
 public final class CountWords {
@@ -32,6 +41,7 @@ public final class CountWords {
               .formatted(counted(gone, "whole layer")));
     }
     Stage now = past.getLast();
+    words.addAll(lineWords(now.bars().section()));
     long shop = now.bars().shopCount();
     if (shop != now.visibleCount()) {
       words.add(
@@ -39,6 +49,27 @@ public final class CountWords {
               .formatted(shop));
     }
     return String.join(" ", words);
+  }
+
+  /** Which line is counted along, where it is not simply up through flat layers. */
+  private static List<String> lineWords(Section section) {
+    if (section.isLevel()) {
+      return List.of();
+    }
+    List<String> words = new ArrayList<>();
+    words.add(
+        section.isCountedAcross()
+            ? "Counted across, through the middle of the height."
+            : "Counted up, through the middle of the width.");
+    if (section instanceof Beside beside) {
+      words.add(
+          "Side by side stand bars of %s layers."
+              .formatted(
+                  beside.members().stream()
+                      .map(s -> "%,d".formatted(s.counted().visibleCount()))
+                      .collect(Collectors.joining(", "))));
+    }
+    return words;
   }
 
   private static String stackWords(Stage stack) {
@@ -53,21 +84,64 @@ public final class CountWords {
   }
 
   private static String joinWords(Stage before, Stage after) {
-    return switch (after.step().map(Step::operation).orElseThrow()) {
+    Operation operation = after.step().map(Step::operation).orElseThrow();
+    return switch (operation) {
       case Restack restack -> restackWords(restack, before, after);
-      case Fold _ -> foldWords(before, after);
-      default -> throw new IllegalStateException("Only a restack or a fold makes joints.");
+      case Fold fold when fold.folds() == 1 && after.bars().section().isLevel() ->
+          foldWords(before, after);
+      case Fold fold ->
+          sumWords(
+              "Folded %s, the bar".formatted(fold.folds() == 1 ? "once" : fold.folds() + " times"),
+              after);
+      case Sandwich sandwich ->
+          sumWords(
+              "The core of %,d layers and %s round it"
+                  .formatted(
+                      before.visibleCount(),
+                      counted(things(sandwich.below(), sandwich.above()), "thing")),
+              after);
+      case LayUp layUp ->
+          sumWords(
+              "%s side by side"
+                  .formatted(
+                      counted(before.bars().count() + things(layUp.left(), layUp.right()), "bar")),
+              after);
+      case RollUp _ ->
+          sumWords(
+              "Rolled up, a line through the axis crosses the strip of %,d layers again and again; it"
+                  .formatted(before.visibleCount()),
+              after);
+      case FourWay _ -> sumWords("Two tiles on each other", after);
+      default -> throw new IllegalStateException("Only laying makes joints.");
     };
+  }
+
+  private static int things(List<Laid> some, List<Laid> others) {
+    return some.size() + others.size();
+  }
+
+  private static String sumWords(String what, Stage after) {
+    long sum = after.visibleCount() + after.merged();
+    if (after.merged() == 0) {
+      return "%s shows %,d layers, and nothing merges.".formatted(what, sum);
+    }
+    return "%s brings %,d layers, of which %,d merge with a like neighbour: %,d."
+        .formatted(what, sum, after.merged(), after.visibleCount());
   }
 
   private static String restackWords(Restack restack, Stage before, Stage after) {
     int bars = before.bars().count();
-    long sheets = (bars - 1L) * restack.between().size();
-    long sum = bars * before.visibleCount() + sheets;
+    boolean across = after.bars().section().isCountedAcross();
+    if (across) {
+      return "%d bars on each other with their layers on edge: across, the count is that of one bar, %,d."
+          .formatted(bars, after.visibleCount());
+    }
+    long sum = after.visibleCount() + after.merged();
+    long between = (bars - 1L) * restack.between().size();
     String parts =
         "%d bars of %,d layers".formatted(bars, before.visibleCount())
-            + (sheets > 0
-                ? " and %,d pieces between make %,d".formatted(sheets, sum)
+            + (between > 0
+                ? " and %,d pieces between make %,d".formatted(between, sum)
                 : " make %,d".formatted(sum));
     if (after.merged() == 0) {
       return parts + ". At every joint two different steels meet, so nothing merges.";

@@ -2,128 +2,168 @@ package app.geminal.billet;
 
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
+import app.geminal.layup.Laid;
+import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.operation.Operation;
-import app.geminal.operation.Restack;
 import app.geminal.operation.SetWeld;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
- * What shall be done: a stack, then steps in order.
+ * What shall be done: a stack, then steps in order; parts with plans of their own that some step
+ * lays to it, and what the finished bar shall yield.
  *
  * @param stack what is laid up
  * @param steps 0 to 200, keys all different
+ * @param parts 0 to 12, names all different; parts of parts up to 4 deep
+ * @param wanted 0 to 20 kinds of pieces
  */
-public record Plan(Stack stack, List<Step> steps) {
+public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<Wanted> wanted) {
   /** No bar survives more heats than this. */
   public static final int MOST_STEPS = 200;
 
-  /** Checks both fields and copies the list. */
+  private static final int MOST_PARTS = 12;
+  private static final int DEEPEST = 4;
+
+  /** Checks every field and copies the lists. */
   public Plan {
     Require.present("stack", stack);
     steps = Require.list("steps", steps, 0, MOST_STEPS);
+    parts = Require.list("parts", parts, 0, MOST_PARTS);
+    wanted = Require.list("wanted", wanted, 0, 20);
+    requireDifferent("steps/%d/key", steps.stream().map(Step::key).toList(), "steps", "key");
+    requireDifferent("parts/%d/name", parts.stream().map(Part::name).toList(), "parts", "name");
+    if (depth(parts) > DEEPEST) {
+      throw new BadValue("parts", "Parts of parts go %d deep at most.".formatted(DEEPEST));
+    }
+  }
+
+  private static void requireDifferent(String path, List<String> names, String of, String what) {
     Set<String> seen = new HashSet<>();
-    for (int i = 0; i < steps.size(); i++) {
-      if (!seen.add(steps.get(i).key())) {
-        throw new BadValue("steps/" + i + "/key", "Two steps have the same key.");
+    for (int i = 0; i < names.size(); i++) {
+      if (!seen.add(names.get(i))) {
+        throw new BadValue(path.formatted(i), "Two %s have the same %s.".formatted(of, what));
       }
     }
   }
 
-  /** A plan with keys s1, s2, …; for plans written in code and shorthand. */
+  private static int depth(List<Part> parts) {
+    return parts.stream().mapToInt(p -> 1 + depth(p.plan().parts())).max().orElse(0);
+  }
+
+  /** A plan with keys s1, s2, … and no parts; for plans written in code. */
   public static Plan of(Stack stack, List<? extends Operation> operations) {
     return new Plan(
         stack,
         IntStream.range(0, operations.size())
-            .mapToObj(i -> new Step("s" + (i + 1), operations.get(i)))
-            .toList());
+            .mapToObj(i -> Step.of("s" + (i + 1), operations.get(i)))
+            .toList(),
+        List.of(),
+        List.of());
   }
 
   /** The plan with one more step; {@code after} counts from 0 (the stack) up. */
   public Plan withStepAfter(int after, Operation operation) {
     List<Step> more = new ArrayList<>(steps);
-    more.add(after, new Step(freeKey(), operation));
-    return new Plan(stack, more);
+    more.add(after, Step.of(Keys.free(steps), operation));
+    return withSteps(more);
+  }
+
+  /** The same with other steps. */
+  public Plan withSteps(List<Step> newSteps) {
+    return new Plan(stack, newSteps, parts, wanted);
+  }
+
+  /** The same from another stack. */
+  public Plan withStack(Stack newStack) {
+    return new Plan(newStack, steps, parts, wanted);
+  }
+
+  /** The same with other parts. */
+  public Plan withParts(List<Part> newParts) {
+    return new Plan(stack, steps, newParts, wanted);
+  }
+
+  /** The same for other pieces. */
+  public Plan withWanted(List<Wanted> newWanted) {
+    return new Plan(stack, steps, parts, newWanted);
+  }
+
+  /** The part of that name. */
+  public Optional<Part> part(String name) {
+    return parts.stream().filter(p -> p.name().equals(name)).findFirst();
+  }
+
+  /** The plan at a path of part names, {@code edge/core}; the plan itself for an empty one. */
+  public Optional<Plan> at(String path) {
+    if (path.isEmpty()) {
+      return Optional.of(this);
+    }
+    int stroke = path.indexOf('/');
+    String first = stroke < 0 ? path : path.substring(0, stroke);
+    String rest = stroke < 0 ? "" : path.substring(stroke + 1);
+    return part(first).flatMap(p -> p.plan().at(rest));
   }
 
   /**
    * The same work with the keys of {@code earlier} kept for every step that is still there, so that
-   * retyping the shorthand does not cut the Book's ties. Steps are matched from both ends; what is
-   * left in the middle keeps keys in order where the kind of step is the same.
+   * retyping the shorthand does not cut the Book's ties.
    */
   public Plan withKeysOf(Plan earlier) {
-    List<Step> old = earlier.steps();
-    int fore = 0;
-    while (fore < Math.min(old.size(), steps.size()) && same(old.get(fore), steps.get(fore))) {
-      fore++;
-    }
-    int aft = 0;
-    while (aft < Math.min(old.size(), steps.size()) - fore
-        && same(old.get(old.size() - 1 - aft), steps.get(steps.size() - 1 - aft))) {
-      aft++;
-    }
-    Set<String> taken = old.stream().map(Step::key).collect(Collectors.toCollection(HashSet::new));
-    List<Step> rekeyed = new ArrayList<>();
-    int next = fore;
-    for (int i = 0; i < steps.size(); i++) {
-      Operation operation = steps.get(i).operation();
-      boolean inMiddle = i >= fore && i < steps.size() - aft;
-      int twin = i < fore ? i : i - steps.size() + old.size();
-      if (inMiddle) {
-        twin = nextOfKind(old.subList(0, old.size() - aft), next, operation);
-        next = twin < 0 ? next : twin + 1;
-      }
-      String key = twin < 0 ? freeKey(taken) : old.get(twin).key();
-      taken.add(key);
-      rekeyed.add(new Step(key, operation));
-    }
-    return new Plan(stack, rekeyed);
+    return new Plan(
+        stack,
+        Keys.kept(earlier.steps(), steps),
+        parts.stream().map(p -> earlier.part(p.name()).map(p::keptFrom).orElse(p)).toList(),
+        wanted);
   }
 
-  /** Every designation the plan asks for, in the order of first use. */
+  /** Every designation the plan and its parts ask for, in the order of first use. */
   public List<String> steels() {
-    List<Piece> pieces = new ArrayList<>(stack.pieces());
-    steps.forEach(s -> {
-      if (s.operation() instanceof Restack restack) {
-        pieces.addAll(restack.between());
-      }
-    });
-    return pieces.stream().map(Piece::steel).distinct().toList();
+    return Stream.concat(
+            parts.stream().flatMap(p -> p.plan().steels().stream()),
+            Stream.concat(stack.pieces().stream(), laidPieces()).map(Piece::steel))
+        .distinct()
+        .toList();
   }
 
-  /** The steps that are set welds, in order. */
-  public List<Step> setWelds() {
-    return steps.stream().filter(s -> s.operation() instanceof SetWeld).toList();
+  private Stream<Piece> laidPieces() {
+    return steps.stream()
+        .flatMap(s -> s.operation().laid().values().stream())
+        .flatMap(List::stream)
+        .flatMap(Plan::pieces);
   }
 
-  private String freeKey() {
-    return freeKey(steps.stream().map(Step::key).collect(Collectors.toSet()));
+  private static Stream<Piece> pieces(Laid laid) {
+    return switch (laid) {
+      case Piece piece -> Stream.of(piece);
+      case PartBar bar -> bar.shims().stream();
+    };
   }
 
-  private static String freeKey(Set<String> taken) {
-    int n = taken.size() + 1;
-    while (taken.contains("s" + n)) {
-      n++;
-    }
-    return "s" + n;
+  /** A step and where it stands: the names of the parts it is in, then its key. */
+  public record Placed(String path, Step step) {}
+
+  /** All steps that are done, those of parts first. */
+  public List<Placed> allSteps() {
+    List<Placed> all = new ArrayList<>();
+    collect("", all);
+    return all;
   }
 
-  private static boolean same(Step a, Step b) {
-    return a.operation().equals(b.operation());
+  private void collect(String prefix, List<Placed> into) {
+    parts.forEach(p -> p.plan().collect(prefix + p.name() + "/", into));
+    steps.stream().filter(s -> !s.off()).forEach(s -> into.add(new Placed(prefix + s.key(), s)));
   }
 
-  private static int nextOfKind(List<Step> steps, int from, Operation operation) {
-    for (int i = from; i < steps.size(); i++) {
-      if (steps.get(i).operation().getClass() == operation.getClass()) {
-        return i;
-      }
-    }
-    return -1;
+  /** The set welds of the plan and its parts, in the order they come. */
+  public List<Placed> setWelds() {
+    return allSteps().stream().filter(s -> s.step().operation() instanceof SetWeld).toList();
   }
 }

@@ -1,36 +1,46 @@
 package app.geminal.billet;
 
 import app.geminal.bar.Bars;
+import app.geminal.bar.Form;
+import app.geminal.bar.Section;
 import app.geminal.check.BadValue;
+import app.geminal.layup.Laid;
+import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
-import app.geminal.operation.Cut;
+import app.geminal.operation.Bench;
 import app.geminal.operation.Done;
-import app.geminal.operation.Draw;
-import app.geminal.operation.Fold;
-import app.geminal.operation.Grind;
 import app.geminal.operation.Impossible;
-import app.geminal.operation.Operation;
-import app.geminal.operation.Practice;
-import app.geminal.operation.Restack;
-import app.geminal.operation.SetWeld;
-import app.geminal.operation.Trim;
+import app.geminal.operation.Outcome;
+import app.geminal.shop.Practice;
 import app.geminal.steel.Steels;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A plan worked through: the steel after every step, and where the plan stops when a bar does not
- * allow what is asked of it. The stages up to a stop stand; a stop is a result, not an error.
+ * allow what is asked of it. The stages up to a stop stand; a stop is a result, not an error. Parts
+ * are Runs of their own.
  *
+ * @param plan what was worked through
  * @param stages the stack first, then one for each step that can be done
  * @param stop where the plan ends early, empty when it runs through
+ * @param parts the Runs of the parts by name, in the plan's order
+ * @param unused bars of parts that no step used, by name
  */
-public record Run(List<Stage> stages, Optional<Stop> stop) {
+public record Run(
+    Plan plan,
+    List<Stage> stages,
+    Optional<Stop> stop,
+    Map<String, Run> parts,
+    Map<String, Bars> unused) {
 
   /** Copies the list. */
   public Run {
@@ -45,76 +55,156 @@ public record Run(List<Stage> stages, Optional<Stop> stop) {
    */
   public static Run of(Plan plan, Steels steels, Practice practice) {
     requireKnown(plan, steels);
+    Map<String, Run> parts = new LinkedHashMap<>();
+    Map<String, Bars> ready = new LinkedHashMap<>();
+    for (int i = 0; i < plan.parts().size(); i++) {
+      Part part = plan.parts().get(i);
+      try {
+        Run run = of(part.plan(), steels, practice);
+        parts.put(part.name(), run);
+        if (run.stop().isEmpty()) {
+          ready.put(part.name(), run.last().bars());
+        }
+      } catch (BadValue bad) {
+        throw bad.inside("parts/" + i + "/plan");
+      }
+    }
+    Bench bench = new Bench(practice, ready);
     List<Stage> stages = new ArrayList<>();
     stages.add(laidUp(plan.stack()));
     for (int i = 0; i < plan.steps().size(); i++) {
       Step step = plan.steps().get(i);
-      Stage before = stages.getLast();
-      try {
-        switch (step.operation().applyTo(before.bars(), practice)) {
-          case Done done -> stages.add(after(before, step, done));
-          case Impossible why -> {
-            return new Run(stages, Optional.of(new Stop(i, why)));
-          }
+      Bars before = stages.getLast().bars();
+      if (step.off()) {
+        stages.add(after(before, step, Done.unchanged(before)));
+        continue;
+      }
+      switch (outcome(step, before, bench, i)) {
+        case Done done -> {
+          stages.add(after(before, step, done));
+          bench = bench.without(done.taken());
         }
-      } catch (BadValue absurd) {
-        throw absurd.inside("steps/" + i);
+        case Impossible why -> {
+          return new Run(plan, stages, Optional.of(new Stop(i, why)), parts, bench.parts());
+        }
       }
     }
-    return new Run(stages, Optional.empty());
+    return new Run(plan, stages, Optional.empty(), parts, bench.parts());
+  }
+
+  private static Outcome outcome(Step step, Bars before, Bench bench, int index) {
+    if (before.form() == Form.BLADE) {
+      return new Impossible(
+          "",
+          "The blade is ground; nothing is forged from it any more.",
+          "Put this step before it.");
+    }
+    if (before.count() == 0) {
+      return new Impossible("", "All bars were set aside; none is left here.", "Set aside fewer.");
+    }
+    if (before.form() == Form.ROUND && step.operation().needsSquare()) {
+      return new Impossible(
+          "", "The bar is round, and this step wants square edges.", "Draw it square first.");
+    }
+    try {
+      return step.operation().applyTo(before, bench);
+    } catch (BadValue absurd) {
+      throw absurd.inside("steps/" + index);
+    }
   }
 
   private static void requireKnown(Plan plan, Steels steels) {
-    requireKnown("stack/pieces/", plan.stack().pieces(), steels);
+    requireKnown("stack/pieces", plan.stack().pieces(), steels);
     for (int i = 0; i < plan.steps().size(); i++) {
-      if (plan.steps().get(i).operation() instanceof Restack restack) {
-        requireKnown("steps/" + i + "/operation/between/", restack.between(), steels);
+      String path = "steps/" + i + "/operation/";
+      plan.steps()
+          .get(i)
+          .operation()
+          .laid()
+          .forEach((field, laid) -> requireKnown(path + field, laid, steels));
+    }
+  }
+
+  private static void requireKnown(String path, List<? extends Laid> laid, Steels steels) {
+    for (int i = 0; i < laid.size(); i++) {
+      switch (laid.get(i)) {
+        case Piece piece -> requireKnown(path + "/" + i, piece, steels);
+        case PartBar bar -> requireKnown(path + "/" + i + "/shims", bar.shims(), steels);
       }
     }
   }
 
-  private static void requireKnown(String path, List<Piece> pieces, Steels steels) {
-    for (int i = 0; i < pieces.size(); i++) {
-      try {
-        steels.get(pieces.get(i).steel());
-      } catch (BadValue unknown) {
-        throw unknown.inside(path + i);
-      }
+  private static void requireKnown(String path, Piece piece, Steels steels) {
+    try {
+      steels.get(piece.steel());
+    } catch (BadValue unknown) {
+      throw unknown.inside(path);
     }
   }
 
   private static Stage laidUp(Stack stack) {
     int pieces = stack.pieces().size();
-    Bars bars = new Bars(1, stack.widthMm(), stack.lengthMm(), stack.layers(), pieces, pieces > 1);
-    long merged = pieces - stack.layers().visibleCount();
-    return new Stage(Optional.empty(), bars, bars.amount(), List.of(), pieces - 1, merged, 0);
+    double width = stack.narrowestMm();
+    double length = stack.shortestMm();
+    Bars bars =
+        new Bars(
+            1,
+            length,
+            Section.level(stack.layers(), width),
+            pieces,
+            pieces > 1 || stack.fill() < 1,
+            stack.fill(),
+            Form.BAR,
+            1);
+    Amount added =
+        stack.pieces().stream()
+            .map(p ->
+                Amount.ofLayers(
+                    Map.of(p.steel(), p.solidMm()),
+                    p.widthIn(stack.widthMm()) * p.lengthIn(stack.lengthMm())))
+            .reduce(Amount.NONE, Amount::plus);
+    boolean even = width == stack.widthMm() && length == stack.lengthMm();
+    List<Loss> cut =
+        even && stack.pieces().stream().allMatch(p -> p.widthMm() == 0 && p.lengthMm() == 0)
+            ? List.of()
+            : List.of(new Loss(LossKind.TRIM, added.minus(bars.amount())));
+    return new Stage(
+        Optional.empty(),
+        bars,
+        added,
+        Amount.NONE,
+        cut,
+        Optional.empty(),
+        pieces - 1,
+        pieces - stack.layers().visibleCount(),
+        0,
+        List.of());
   }
 
-  private static Stage after(Stage before, Step step, Done done) {
-    long had = laidTogether(step.operation(), before);
-    long lost = had - done.bars().layers().visibleCount();
-    boolean laid = done.joints() > 0;
+  private static Stage after(Bars before, Step step, Done done) {
+    long now = done.bars().visibleCount();
+    int joints = 0;
+    long merged = 0;
+    long gone = 0;
+    switch (done.layers()) {
+      case Done.Layers.Kept _ -> gone = Math.max(0, before.visibleCount() - now);
+      case Done.Layers.Moved _ -> {}
+      case Done.Layers.Joined laid -> {
+        joints = laid.joints();
+        merged = Math.max(0, laid.before() - now);
+      }
+    }
     return new Stage(
         Optional.of(step),
         done.bars(),
         done.added(),
+        done.joined(),
         done.losses(),
-        done.joints(),
-        laid ? lost : 0,
-        laid ? 0 : lost);
-  }
-
-  /** Visible layers that go into one resulting bar before any of them merge. */
-  private static long laidTogether(Operation operation, Stage before) {
-    long visible = before.visibleCount();
-    return switch (operation) {
-      case Restack restack -> {
-        long bars = before.bars().count();
-        yield bars * visible + (bars - 1) * restack.between().size();
-      }
-      case Fold _ -> 2 * visible;
-      case SetWeld _, Draw _, Trim _, Grind _, Cut _ -> visible;
-    };
+        done.aside(),
+        joints,
+        merged,
+        gone,
+        done.fits());
   }
 
   /** The last stage that can be reached. */
@@ -122,22 +212,50 @@ public record Run(List<Stage> stages, Optional<Stop> stop) {
     return stages.getLast();
   }
 
-  /** All steel that came in: the stack and whatever was laid between later. */
-  public Amount startedWith() {
-    return stages.stream().map(Stage::added).reduce(Amount.NONE, Amount::plus);
+  private Stream<Run> all() {
+    return Stream.concat(Stream.of(this), parts.values().stream().flatMap(Run::all));
   }
 
-  /** All steel lost for one reason. */
+  private Stream<Stage> allStages() {
+    return all().flatMap(r -> r.stages().stream());
+  }
+
+  /** All steel that came in, for the parts too: stacks and whatever was laid between later. */
+  public Amount startedWith() {
+    return allStages().map(Stage::added).reduce(Amount.NONE, Amount::plus);
+  }
+
+  /** All steel lost for one reason, in the parts too. */
   public Amount lostTo(LossKind kind) {
-    return stages.stream()
+    return allStages()
         .flatMap(s -> s.losses().stream())
         .filter(l -> l.kind() == kind)
         .map(Loss::amount)
         .reduce(Amount.NONE, Amount::plus);
   }
 
-  /** What is left of what came in, fraction of the volume. */
+  /** Steel that went to other billets. */
+  public Amount setAside() {
+    return allStages()
+        .flatMap(s -> s.aside().stream())
+        .map(Bars::amount)
+        .reduce(Amount.NONE, Amount::plus);
+  }
+
+  /** Steel in bars of parts that are left over, or whose Run stops. */
+  public Amount leftOver() {
+    Amount stopped =
+        parts.values().stream()
+            .filter(r -> r.stop().isPresent())
+            .map(r -> r.last().bars().amount())
+            .reduce(Amount.NONE, Amount::plus);
+    Amount mine = unused.values().stream().map(Bars::amount).reduce(stopped, Amount::plus);
+    return parts.values().stream().map(Run::leftOver).reduce(mine, Amount::plus);
+  }
+
+  /** What is there to use of what came in, fraction of the volume. */
   public double yieldFraction() {
-    return last().bars().amount().volumeMm3() / startedWith().volumeMm3();
+    Amount there = last().bars().amount().plus(setAside()).plus(leftOver());
+    return there.volumeMm3() / startedWith().volumeMm3();
   }
 }

@@ -3,31 +3,43 @@ package app.geminal.billet;
 import app.geminal.bar.Bars;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
+import app.geminal.operation.Fit;
 import java.util.List;
 import java.util.Optional;
 
 /**
  * The steel after one step.
  *
- * @param step what was done, empty for the stack itself
+ * @param step what was done, empty for the stack itself; a step left out changes nothing
  * @param bars what lies on the bench now
- * @param added steel that came in with this step
+ * @param added new steel that came in with this step
+ * @param joined steel that came in with bars of parts
  * @param losses steel that left in this step
+ * @param aside bars that left for another billet
  * @param joints new joints in each bar
  * @param merged how many visible layers each bar has fewer because touching faces are of one steel
  * @param gone how many whole visible layers fire or grinding took off each bar
+ * @param fits how parts met the bar
  */
 public record Stage(
     Optional<Step> step,
     Bars bars,
     Amount added,
+    Amount joined,
     List<Loss> losses,
+    Optional<Bars> aside,
     int joints,
     long merged,
-    long gone) {
+    long gone,
+    List<Fit> fits) {
 
   /** Visible layers of each bar. */
   public long visibleCount() {
-    return bars.layers().visibleCount();
+    return bars.visibleCount();
+  }
+
+  /** Whether the step is left out for now. */
+  public boolean isOff() {
+    return step.map(Step::off).orElse(false);
   }
 }

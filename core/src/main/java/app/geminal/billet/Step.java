@@ -7,11 +7,14 @@ import app.geminal.operation.Operation;
 /**
  * One step of a plan.
  *
- * @param key names the step for as long as it exists, wherever it moves: 1 to 16 small letters and
- *     digits. What was logged at the fire is tied to it.
+ * @param key names the step within its plan for as long as it exists, wherever it moves: 1 to 16
+ *     small letters and digits. What was logged at the fire is tied to it.
  * @param operation what is done
+ * @param off left out for now: the plan goes on as if it were not there
  */
-public record Step(String key, Operation operation) {
+public record Step(String key, Operation operation, boolean off) {
+  /** Longest path of a step: part names and its key, with strokes between. */
+  public static final int LONGEST_PATH = 120;
 
   /** Checks both fields. */
   public Step {
@@ -20,5 +23,19 @@ public record Step(String key, Operation operation) {
       throw new BadValue("key", "A step's key has small letters and digits only.");
     }
     Require.present("operation", operation);
+  }
+
+  /** A step that is done. */
+  public static Step of(String key, Operation operation) {
+    return new Step(key, operation, false);
+  }
+
+  /** The same work under another key. */
+  public Step withKey(String newKey) {
+    return new Step(newKey, operation, off);
+  }
+
+  boolean sameWork(Step that) {
+    return off == that.off && operation.equals(that.operation);
   }
 }

@@ -1,38 +1,56 @@
 package app.geminal.finding;
 
 import app.geminal.billet.Run;
-import app.geminal.billet.Stage;
+import app.geminal.operation.Blade;
 import app.geminal.operation.Cut;
+import app.geminal.operation.Dimples;
 import app.geminal.operation.Draw;
 import app.geminal.operation.Fold;
+import app.geminal.operation.ForgedSurface;
+import app.geminal.operation.FourWay;
 import app.geminal.operation.Grind;
-import app.geminal.operation.Operation;
+import app.geminal.operation.Ladder;
+import app.geminal.operation.LayUp;
+import app.geminal.operation.Resquare;
 import app.geminal.operation.Restack;
+import app.geminal.operation.RollUp;
+import app.geminal.operation.Sandwich;
+import app.geminal.operation.SetAside;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Trim;
+import app.geminal.operation.Twist;
+import app.geminal.operation.Upset;
+import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 
-/** Runs every check on a worked-through plan. */
+/** Runs every check on a worked-through plan. Parts are checked as Runs of their own. */
 public final class Checks {
   private Checks() {}
 
   /** All findings, hazards first, then by strength, then down the Run. */
-  public static List<Finding> of(Run run, Steels steels, Limits limits) {
+  public static List<Finding> of(Run run, Steels steels, Shop shop, Known known) {
     List<Finding> found = new ArrayList<>();
+    found.addAll(StackChecks.of(run, shop));
     for (int i = 0; i < run.stages().size(); i++) {
-      Stage now = run.stages().get(i);
+      if (run.stages().get(i).isOff()) {
+        continue;
+      }
       found.addAll(LayerChecks.merging(run, i));
       found.addAll(LayerChecks.gone(run, i));
       if (i > 0) {
-        Stage before = run.stages().get(i - 1);
-        found.addAll(step(i, now.step().orElseThrow().operation(), before, now, steels, limits));
+        At at = new At(run, i, shop, steels);
+        found.addAll(step(at));
+        found.addAll(MachineChecks.of(at));
+        found.addAll(FitChecks.of(at));
       }
     }
-    found.addAll(LayerChecks.fineness(run, limits));
-    found.addAll(PairChecks.of(run, steels));
+    found.addAll(LayerChecks.fineness(run, shop.limits()));
+    found.addAll(PairChecks.of(run, steels, known));
+    found.addAll(PartChecks.of(run, known));
+    found.addAll(FinishChecks.of(run, shop));
     found.sort(
         Comparator.comparing((Finding f) -> !f.hazard())
             .thenComparing(Finding::strength)
@@ -40,18 +58,46 @@ public final class Checks {
     return List.copyOf(found);
   }
 
-  private static List<Finding> step(
-      int stage, Operation operation, Stage before, Stage now, Steels steels, Limits limits) {
-    return switch (operation) {
-      case SetWeld weld -> WeldChecks.of(stage, weld, before, steels, limits);
-      case Cut _ -> {
-        List<Finding> found = new ArrayList<>(WeldChecks.notSet(stage, "Cutting", before));
-        found.addAll(SizeChecks.pieceLength(stage, now, limits));
+  private static List<Finding> step(At at) {
+    return switch (at.operation()) {
+      case SetWeld weld -> {
+        List<Finding> found = new ArrayList<>(WeldChecks.of(at, weld));
+        found.addAll(SoakChecks.of(at, weld));
+        found.addAll(OxygenChecks.of(at, weld));
         yield found;
       }
-      case Draw _ -> WeldChecks.notSet(stage, "Drawing", before);
-      case Fold _ -> WeldChecks.notSet(stage, "Folding", before);
-      case Trim _, Grind _, Restack _ -> List.of();
+      case Cut cut -> {
+        List<Finding> found = new ArrayList<>(WeldChecks.notSet(at, "Cutting"));
+        found.addAll(FinishChecks.cutPieces(at, cut));
+        yield found;
+      }
+      case Draw _ -> WeldChecks.notSet(at, "Drawing");
+      case Fold _ -> both(WeldChecks.notSet(at, "Folding"), FaceChecks.fold(at));
+      case Restack restack ->
+          both(WeldChecks.notSet(at, "Restacking"), FaceChecks.restack(at, restack));
+      case Twist twist -> both(WeldChecks.notSet(at, "Twisting"), PatternChecks.twist(at, twist));
+      case Resquare _ ->
+          both(WeldChecks.notSet(at, "Forging on the corners"), PatternChecks.square(at));
+      case Upset _ -> WeldChecks.notSet(at, "Upsetting");
+      case RollUp _ -> WeldChecks.notSet(at, "Rolling up");
+      case FourWay _ -> both(WeldChecks.notSet(at, "Tiling"), PatternChecks.square(at));
+      case Ladder ladder ->
+          both(
+              WeldChecks.notSet(at, "Grooving"),
+              PatternChecks.hollows(at, ladder.depthMm(), ladder.deepMm(), ladder));
+      case Dimples dimples ->
+          both(
+              WeldChecks.notSet(at, "Drilling hollows"),
+              PatternChecks.hollows(at, dimples.depthMm(), dimples.deepMm(), dimples));
+      case Blade blade -> both(WeldChecks.notSet(at, "Grinding"), PatternChecks.blade(at, blade));
+      case ForgedSurface _ -> WeldChecks.notSet(at, "Uneven forging");
+      case Sandwich _, LayUp _, Trim _, Grind _, SetAside _ -> List.of();
     };
+  }
+
+  private static List<Finding> both(List<Finding> some, List<Finding> others) {
+    List<Finding> all = new ArrayList<>(some);
+    all.addAll(others);
+    return all;
   }
 }

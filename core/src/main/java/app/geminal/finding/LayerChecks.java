@@ -1,13 +1,15 @@
 package app.geminal.finding;
 
+import app.geminal.bar.Section;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
 import app.geminal.billet.Step;
 import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Piece;
 import app.geminal.operation.Fold;
-import app.geminal.operation.Lay;
+import app.geminal.operation.Operation;
 import app.geminal.operation.Restack;
+import app.geminal.shop.Limits;
 import app.geminal.units.Measure;
 import java.util.List;
 import java.util.Optional;
@@ -24,8 +26,10 @@ final class LayerChecks {
     if (index == 0 || now.merged() == 0) {
       return List.of();
     }
-    boolean fold = now.step().map(s -> s.operation() instanceof Fold).orElse(false);
-    boolean alike = alikeOnBothFaces(run, index);
+    Operation operation = now.step().map(Step::operation).orElseThrow();
+    LayerSequence bar = run.stages().get(index - 1).bars().layers();
+    boolean fold = operation instanceof Fold;
+    boolean alike = bar.bottomSteel().equals(bar.topSteel());
     String mend =
         fold
             ? "A fold always does this. Cut and lay the same way up to avoid it."
@@ -33,25 +37,25 @@ final class LayerChecks {
                 ? "Turning bars over changes nothing here. One sheet of another steel in each joint keeps them apart."
                 : "Lay all bars the same way up: then unlike faces meet.";
     Optional<Remedy> remedy =
-        now.step()
-            .map(Step::operation)
-            .filter(o -> o instanceof Restack r && r.between().isEmpty())
-            .flatMap(o ->
-                alike
-                    ? sheets((Restack) o, run.stages().get(index - 1).bars().layers())
-                    : Optional.of(new Remedy("Lay the same way up", Restack.of(Lay.SAME))));
+        operation instanceof Restack restack && restack.between().isEmpty()
+            ? alike ? sheets(restack, bar) : sameWayUp(restack)
+            : Optional.empty();
     return List.of(
-        new Finding(
-            "joints-merge",
-            Strength.WORTH_KNOWING,
-            false,
-            index,
-            "%d %s double line%s."
-                .formatted(now.merged(), fold ? "new" : "thick", now.merged() == 1 ? "" : "s"),
-            "At %d of %d joints two faces of one steel become one layer."
-                .formatted(now.merged(), now.joints()),
-            mend,
-            remedy));
+        Finding.of("joints-merge", Strength.WORTH_KNOWING, index)
+            .against((double) now.merged(), 0)
+            .what(
+                "%d %s double line%s.",
+                now.merged(), fold ? "new" : "thick", now.merged() == 1 ? "" : "s")
+            .why(
+                "At %d of %d joints two faces of one steel become one layer.",
+                now.merged(), Math.max(now.joints(), now.merged()))
+            .remedy(remedy)
+            .mend(mend));
+  }
+
+  private static Optional<Remedy> sameWayUp(Restack restack) {
+    return Optional.of(
+        new Remedy("Lay the same way up", new Remedy.Instead(restack.withTurns(Restack.ALL_SAME))));
   }
 
   /** A sheet of the bar's other steel in every joint, where it has just one other. */
@@ -62,13 +66,9 @@ final class LayerChecks {
         ? Optional.of(
             new Remedy(
                 "Add sheets of " + others.getFirst(),
-                new Restack(restack.lay(), List.of(new Piece(others.getFirst(), SHEET_MM)))))
+                new Remedy.Instead(
+                    restack.withBetween(List.of(new Piece(others.getFirst(), SHEET_MM))))))
         : Optional.empty();
-  }
-
-  private static boolean alikeOnBothFaces(Run run, int index) {
-    var bar = run.stages().get(index - 1).bars().layers();
-    return bar.bottomSteel().equals(bar.topSteel());
   }
 
   static List<Finding> gone(Run run, int index) {
@@ -76,42 +76,39 @@ final class LayerChecks {
     if (now.gone() == 0) {
       return List.of();
     }
+    boolean one = now.gone() == 1;
     return List.of(
-        new Finding(
-            "layers-lost-to-grinding",
-            Strength.WORTH_KNOWING,
-            false,
-            index,
-            "%d whole layer%s go%s here."
-                .formatted(now.gone(), now.gone() == 1 ? "" : "s", now.gone() == 1 ? "es" : ""),
-            "Scale and grinding in this step reach through the outside layers; each bar shows %,d after it."
-                .formatted(now.visibleCount()),
-            "Put thicker pieces outside, or take less off.",
-            Optional.empty()));
+        Finding.of("layers-lost-to-grinding", Strength.WORTH_KNOWING, index)
+            .against((double) now.gone(), 0)
+            .what("%d whole layer%s go%s here.", now.gone(), one ? "" : "s", one ? "es" : "")
+            .why(
+                "Scale and grinding in this step reach through the outside layers; each bar shows %,d after it.",
+                now.visibleCount())
+            .mend("Put thicker pieces outside, or take less off."));
   }
 
   static List<Finding> fineness(Run run, Limits limits) {
     Stage last = run.last();
-    double mean = last.bars().heightMm() / last.visibleCount();
+    Section section = last.bars().section();
+    double across = section.isCountedAcross() ? section.widthMm() : section.heightMm();
+    double mean = across / last.visibleCount();
     boolean fine = mean < limits.finestLayerMm();
     boolean many = last.visibleCount() > limits.mostLayersSeen();
     if (!fine && !many) {
       return List.of();
     }
     return List.of(
-        new Finding(
-            "layers-too-fine",
-            Strength.WORTH_KNOWING,
-            false,
-            run.stages().size() - 1,
-            "The eye will read grey.",
-            "%,d layers of %s on average; lines go grey under %s or past %,d."
-                .formatted(
-                    last.visibleCount(),
-                    Measure.mm(mean),
-                    Measure.mm(limits.finestLayerMm()),
-                    limits.mostLayersSeen()),
-            "Leave a restack out, or finish thicker.",
-            Optional.empty()));
+        Finding.of("layers-too-fine", Strength.WORTH_KNOWING, run.stages().size() - 1)
+            .against(
+                fine ? mean : (double) last.visibleCount(),
+                fine ? limits.finestLayerMm() : limits.mostLayersSeen())
+            .what("The eye will read grey.")
+            .why(
+                "%,d layers of %s on average; lines go grey under %s or past %,d.",
+                last.visibleCount(),
+                Measure.mm(mean),
+                Measure.mm(limits.finestLayerMm()),
+                limits.mostLayersSeen())
+            .mend("Leave a restack out, or finish thicker."));
   }
 }

@@ -1,9 +1,11 @@
 package app.geminal.finding;
 
-import app.geminal.billet.Stage;
+import app.geminal.operation.Operation;
+import app.geminal.operation.RollUp;
 import app.geminal.operation.SetWeld;
+import app.geminal.shop.Limits;
+import app.geminal.shop.Tool;
 import app.geminal.steel.Steel;
-import app.geminal.steel.Steels;
 import app.geminal.steel.WeldWindow;
 import app.geminal.units.Measure;
 import java.util.ArrayList;
@@ -16,48 +18,35 @@ final class WeldChecks {
   /** High carbon, where grain and carbon loss matter: mass %. */
   private static final double HIGH_CARBON_PERCENT = 0.6;
 
+  private static final double FAR_TOO_HOT_C = 1290;
   private static final int FEWEST_HEATS = 2;
+  private static final int FEWEST_WITH_VOIDS = 4;
 
   private WeldChecks() {}
 
-  static List<Finding> of(int stage, SetWeld weld, Stage before, Steels steels, Limits limits) {
-    List<Steel> stacked =
-        before.bars().layers().thicknessBySteel().keySet().stream().map(steels::get).toList();
-    List<Finding> found = new ArrayList<>();
-    Optional<WeldWindow> window = sharedWindow(stacked);
-    found.addAll(heat(stage, weld, stacked, window, limits));
-    if (weld.reductionPerHeat() > limits.firstSetReduction() && before.bars().loose()) {
-      found.add(tooHard(stage, weld, limits));
-    }
-    if (weld.heats() < FEWEST_HEATS && before.bars().loose()) {
-      found.add(
-          new Finding(
-              "few-setting-heats",
-              Strength.AT_RISK,
-              false,
-              stage,
-              "One setting heat is few.",
-              "Fewer than two leaves no second chance for a joint that was a little cold.",
-              "Plan two or three light ones.",
-              Optional.of(new Remedy("Make it 3", weld.withHeats(3)))));
+  static List<Finding> of(At at, SetWeld weld) {
+    List<Finding> found = new ArrayList<>(heat(at, weld));
+    if (at.before().loose()) {
+      firstSet(at, weld).ifPresent(found::add);
+      fewHeats(at, weld).ifPresent(found::add);
     }
     return found;
   }
 
-  static List<Finding> notSet(int stage, String doing, Stage before) {
-    if (!before.bars().loose()) {
+  static List<Finding> notSet(At at, String doing) {
+    boolean voids = at.before().hasVoids();
+    if (!at.before().loose() && !voids) {
       return List.of();
     }
     return List.of(
-        new Finding(
-            "not-set",
-            Strength.WILL_FAIL,
-            false,
-            stage,
-            doing + " comes before the joints are set.",
-            "Pieces that are not welded slide and open.",
-            "Put a set weld before this step.",
-            Optional.empty()));
+        Finding.of("not-set", Strength.WILL_FAIL, at.stage())
+            .what(
+                voids && !at.before().loose()
+                    ? doing + " comes before the voids are closed."
+                    : doing + " comes before the joints are set.")
+            .why("Pieces that are not welded slide and open.")
+            .before("Set it first", SetWeld.of(at.shop().practice()))
+            .mend("Put a set weld before this step, and check the joints after it."));
   }
 
   private static Optional<WeldWindow> sharedWindow(List<Steel> steels) {
@@ -67,79 +56,116 @@ final class WeldChecks {
         .orElse(Optional.empty());
   }
 
-  private static List<Finding> heat(
-      int stage, SetWeld weld, List<Steel> stacked, Optional<WeldWindow> window, Limits limits) {
+  private static List<Finding> heat(At at, SetWeld weld) {
     double planned = weld.temperatureC();
+    Limits limits = at.limits();
+    List<Steel> stacked = at.inside();
+    Optional<WeldWindow> window = sharedWindow(stacked);
     Steel softest = stacked.stream().min(Comparator.comparingDouble(Steel::solidusC)).orElseThrow();
     Optional<Remedy> middle =
         window
             .map(w -> Math.rint(w.middleC() / 5) * 5)
-            .map(c -> new Remedy("Weld at " + Measure.celsius(c), weld.withTemperatureC(c)));
+            .map(c ->
+                new Remedy(
+                    "Weld at " + Measure.celsius(c), new Remedy.Instead(weld.withTemperatureC(c))));
     if (planned > softest.solidusC() - limits.meltMarginC()) {
       return List.of(
-          new Finding(
-              "above-solidus",
-              Strength.WILL_FAIL,
-              true,
-              stage,
-              "%s begins to melt.".formatted(softest.id()),
-              "Planned %s; %s starts to melt at about %s. Metal may run, or be thrown by the press."
-                  .formatted(
-                      Measure.celsius(planned), softest.id(), Measure.celsius(softest.solidusC())),
-              "Weld cooler.",
-              middle));
+          Finding.of("above-solidus", Strength.WILL_FAIL, at.stage())
+              .hazard()
+              .about(softest.id())
+              .against(planned, softest.solidusC() - limits.meltMarginC())
+              .what("%s begins to melt.", softest.id())
+              .why(
+                  "Planned %s; %s starts to melt at about %s. Metal may run, or be thrown by the press.",
+                  Measure.celsius(planned), softest.id(), Measure.celsius(softest.solidusC()))
+              .remedy(middle)
+              .mend("Weld cooler."));
     }
     if (planned < limits.nothingBondsBelowC()) {
-      return List.of(cold(stage, Strength.WILL_FAIL, planned, limits.nothingBondsBelowC(), middle));
+      return List.of(cold(at, Strength.WILL_FAIL, planned, limits.nothingBondsBelowC(), middle));
     }
     if (window.isPresent() && planned < window.get().fromC()) {
-      return List.of(cold(stage, Strength.AT_RISK, planned, window.get().fromC(), middle));
+      return List.of(cold(at, Strength.AT_RISK, planned, window.get().fromC(), middle));
     }
     boolean highCarbon = stacked.stream().anyMatch(s -> s.carbonPercent() >= HIGH_CARBON_PERCENT);
     if (planned > limits.overheatedAboveC() && highCarbon) {
+      boolean far = planned > FAR_TOO_HOT_C;
       return List.of(
-          new Finding(
-              "overheated",
-              Strength.AT_RISK,
-              false,
-              stage,
-              "Hot for high-carbon steel.",
-              "Planned %s; above %s grain coarsens and carbon burns out."
-                  .formatted(Measure.celsius(planned), Measure.celsius(limits.overheatedAboveC())),
-              "Weld cooler; some smiths weld hotter and quicker on purpose.",
-              middle));
+          Finding.of("overheated", Strength.AT_RISK, at.stage())
+              .against(planned, limits.overheatedAboveC())
+              .what(far ? "Far too hot for high-carbon steel." : "Hot for high-carbon steel.")
+              .why(
+                  far
+                      ? "Planned %s; past %s grains begin to melt at their seams, and no later heat mends that."
+                      : "Planned %s; above %s grain coarsens and carbon burns out.",
+                  Measure.celsius(planned),
+                  Measure.celsius(far ? FAR_TOO_HOT_C : limits.overheatedAboveC()))
+              .remedy(middle)
+              .mend("Weld cooler; some smiths weld hotter and quicker on purpose."));
     }
     return List.of();
   }
 
   private static Finding cold(
-      int stage, Strength strength, double planned, double floor, Optional<Remedy> middle) {
-    return new Finding(
-        "below-welding-heat",
-        strength,
-        false,
-        stage,
-        strength == Strength.WILL_FAIL ? "Too cold to bond." : "Cold for these steels.",
-        "Planned %s; it wants at least %s."
-            .formatted(Measure.celsius(planned), Measure.celsius(floor)),
-        "Weld hotter.",
-        middle);
+      At at, Strength strength, double planned, double floor, Optional<Remedy> middle) {
+    return Finding.of("below-welding-heat", strength, at.stage())
+        .against(planned, floor)
+        .what(strength == Strength.WILL_FAIL ? "Too cold to bond." : "Cold for these steels.")
+        .why("Planned %s; it wants at least %s.", Measure.celsius(planned), Measure.celsius(floor))
+        .remedy(middle)
+        .mend("Weld hotter.");
   }
 
-  private static Finding tooHard(int stage, SetWeld weld, Limits limits) {
+  private static Optional<Finding> firstSet(At at, SetWeld weld) {
+    double limit = at.limits().firstSetReduction();
+    if (weld.tool() == Tool.ROUND) {
+      return Optional.of(
+          Finding.of("first-set-too-hard", Strength.AT_RISK, at.stage())
+              .what("Narrow dies on the first set.")
+              .why("Round dies bite in one place; the sides split there before the face is set.")
+              .instead("Set with flat dies", weld.withTool(Tool.FLAT))
+              .mend("Set with the widest flat dies, the whole face at once."));
+    }
+    if (weld.reductionPerHeat() <= limit || at.before().hasVoids()) {
+      return Optional.empty();
+    }
     int heats = weld.heats();
-    while (weld.withHeats(heats).reductionPerHeat() > limits.firstSetReduction() && heats < 20) {
+    while (weld.withHeats(heats).reductionPerHeat() > limit && heats < 20) {
       heats++;
     }
-    return new Finding(
-        "first-set-too-hard",
-        Strength.AT_RISK,
-        false,
-        stage,
-        "The first squeeze is hard.",
-        "%.0f %% of the height in one heat; over %.0f %% the sides split."
-            .formatted(weld.reductionPerHeat() * 100, limits.firstSetReduction() * 100),
-        "Spread it over more heats.",
-        Optional.of(new Remedy("Take %d heats".formatted(heats), weld.withHeats(heats))));
+    return Optional.of(
+        Finding.of("first-set-too-hard", Strength.AT_RISK, at.stage())
+            .against(weld.reductionPerHeat(), limit)
+            .what("The first squeeze is hard.")
+            .why(
+                "%.0f %% of the height in one heat; over %.0f %% the sides split.",
+                weld.reductionPerHeat() * 100, limit * 100)
+            .instead("Take %d heats".formatted(heats), weld.withHeats(heats))
+            .mend("Spread it over more heats."));
+  }
+
+  private static Optional<Finding> fewHeats(At at, SetWeld weld) {
+    Optional<Operation> laidBy = at.laidBy();
+    boolean rolled = laidBy.isPresent() && laidBy.get() instanceof RollUp;
+    boolean slow = rolled || at.before().hasVoids();
+    int fewest = slow ? FEWEST_WITH_VOIDS : FEWEST_HEATS;
+    if (weld.heats() >= fewest) {
+      return Optional.empty();
+    }
+    int better = slow ? FEWEST_WITH_VOIDS + 2 : FEWEST_HEATS + 1;
+    return Optional.of(
+        Finding.of("few-setting-heats", Strength.AT_RISK, at.stage())
+            .against(weld.heats(), fewest)
+            .what(
+                weld.heats() == 1
+                    ? "One setting heat is few."
+                    : "%d setting heats are few.".formatted(weld.heats()))
+            .why(
+                slow
+                    ? "A roll or a bundle full of voids closes a little in each heat; under %d it stays open inside."
+                        .formatted(fewest)
+                    : "Fewer than two leaves no second chance for a joint that was a little cold.")
+            .instead("Make it %d".formatted(better), weld.withHeats(better))
+            .mend(slow ? "Many light heats, worked round." : "Plan two or three light ones."));
   }
 }

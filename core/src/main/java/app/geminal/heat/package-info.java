@@ -1,6 +1,7 @@
 /**
- * What the fire does to steel. Entry class for now: {@link app.geminal.heat.Scale}, the steel lost
- * to oxide.
+ * What the fire does to steel. Entry classes: {@link app.geminal.heat.Scale}, the steel lost to
+ * oxide; {@link app.geminal.heat.Soak}, how long until the core is hot; {@link
+ * app.geminal.heat.EveningOut}, what wanders between layers.
  */
 @NullMarked
 package app.geminal.heat;

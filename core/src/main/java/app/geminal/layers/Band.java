@@ -25,6 +25,11 @@ final class Band extends LayerSequence {
   }
 
   @Override
+  public String steelAt(double mm) {
+    return steel;
+  }
+
+  @Override
   LayerSequence shortened(Face face, double mm) {
     return new Band(steel, thickness - mm);
   }

@@ -36,6 +36,18 @@ final class Join extends LayerSequence {
   }
 
   @Override
+  public String steelAt(double mm) {
+    double rest = mm;
+    for (LayerSequence block : blocks) {
+      if (rest < block.thicknessMm()) {
+        return block.steelAt(rest);
+      }
+      rest -= block.thicknessMm();
+    }
+    return topSteel();
+  }
+
+  @Override
   LayerSequence shortened(Face face, double mm) {
     List<LayerSequence> left = new ArrayList<>(face == Face.TOP ? blocks : blocks.reversed());
     double rest = mm;

@@ -72,6 +72,9 @@ public abstract sealed class LayerSequence permits Band, Join, Repeat, Scaled, T
     return mm <= 0 ? this : shortened(face, mm);
   }
 
+  /** The steel at a height over the bottom face, mm; the ends where it is outside. */
+  public abstract String steelAt(double mm);
+
   abstract LayerSequence shortened(Face face, double mm);
 
   /** Calls for every band bottom to top, unmerged, thickness times {@code factor}. */

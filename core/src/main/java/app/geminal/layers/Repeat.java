@@ -23,6 +23,11 @@ final class Repeat extends LayerSequence {
   }
 
   @Override
+  public String steelAt(double mm) {
+    return mm >= thicknessMm() ? topSteel() : block.steelAt(Math.max(0, mm) % block.thicknessMm());
+  }
+
+  @Override
   LayerSequence shortened(Face face, double mm) {
     int whole = (int) ((mm + DUST_MM) / block.thicknessMm());
     double rest = mm - whole * block.thicknessMm();

@@ -21,6 +21,11 @@ final class Scaled extends LayerSequence {
   }
 
   @Override
+  public String steelAt(double mm) {
+    return block.steelAt(mm / factor);
+  }
+
+  @Override
   LayerSequence shortened(Face face, double mm) {
     return block.without(face, mm / factor).scaledBy(factor);
   }

@@ -15,6 +15,11 @@ final class Turned extends LayerSequence {
   }
 
   @Override
+  public String steelAt(double mm) {
+    return block.steelAt(block.thicknessMm() - mm);
+  }
+
+  @Override
   LayerSequence shortened(Face face, double mm) {
     return block.without(face.other(), mm).turned();
   }

@@ -5,11 +5,12 @@ import app.geminal.layers.LayerSequence;
 import java.util.List;
 
 /**
- * Pieces laid on each other, bottom first.
+ * Pieces laid on each other, bottom first. Pieces of another width or length are cut to the
+ * smallest with the first trimming of the stack.
  *
  * @param pieces 1 to 500
- * @param widthMm of every piece; above 0, at most 1000
- * @param lengthMm of every piece; above 0, at most 3000
+ * @param widthMm of every piece that does not say its own; above 0, at most 1000
+ * @param lengthMm of every piece that does not say its own; above 0, at most 3000
  */
 public record Stack(List<Piece> pieces, double widthMm, double lengthMm) {
   /** More pieces than this cannot be held together by any means. */
@@ -28,19 +29,57 @@ public record Stack(List<Piece> pieces, double widthMm, double lengthMm) {
     Require.lengthAbove("lengthMm", lengthMm, 0, LONGEST_MM);
   }
 
-  /** The pieces as layers, bottom to top. */
+  /** The steel of the pieces as layers, bottom to top, without voids. */
   public LayerSequence layers() {
     return layersOf(pieces);
   }
 
-  /** Pieces laid on each other as layers; at least one. */
+  /** The steel of pieces laid on each other as layers; at least one. */
   public static LayerSequence layersOf(List<Piece> pieces) {
     return LayerSequence.join(
-        pieces.stream().map(p -> LayerSequence.band(p.steel(), p.thicknessMm())).toList());
+        pieces.stream().map(p -> LayerSequence.band(p.steel(), p.solidMm())).toList());
   }
 
   /** Height of the dry stack, mm. */
   public double heightMm() {
     return pieces.stream().mapToDouble(Piece::thicknessMm).sum();
+  }
+
+  /** Part of the height that is steel, 0 to 1. */
+  public double fill() {
+    return pieces.stream().allMatch(p -> p.fill() == 1)
+        ? 1
+        : pieces.stream().mapToDouble(Piece::solidMm).sum() / heightMm();
+  }
+
+  /** Width of the narrowest piece, mm. */
+  public double narrowestMm() {
+    return pieces.stream().mapToDouble(p -> p.widthIn(widthMm)).min().orElse(widthMm);
+  }
+
+  /** Length of the shortest piece, mm. */
+  public double shortestMm() {
+    return pieces.stream().mapToDouble(p -> p.lengthIn(lengthMm)).min().orElse(lengthMm);
+  }
+
+  /** The same stack of other pieces. */
+  public Stack withPieces(List<Piece> newPieces) {
+    return new Stack(newPieces, widthMm, lengthMm);
+  }
+
+  /** The same stack with another width and length; pieces that say their own change in step. */
+  public Stack withFace(double newWidthMm, double newLengthMm) {
+    return new Stack(
+        pieces.stream()
+            .map(p ->
+                new Piece(
+                    p.steel(),
+                    p.thicknessMm(),
+                    Math.min(WIDEST_MM, p.widthMm() * newWidthMm / widthMm),
+                    Math.min(LONGEST_MM, p.lengthMm() * newLengthMm / lengthMm),
+                    p.fill()))
+            .toList(),
+        newWidthMm,
+        newLengthMm);
   }
 }

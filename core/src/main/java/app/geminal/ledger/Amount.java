@@ -32,6 +32,11 @@ public final class Amount {
     return new Amount(sum);
   }
 
+  /** This without that; never under nothing by more than rounding. */
+  public Amount minus(Amount that) {
+    return plus(that.times(-1));
+  }
+
   /** This much, {@code factor} times. */
   public Amount times(double factor) {
     return ofLayers(mm3BySteel, factor);

@@ -9,5 +9,7 @@ public enum LossKind {
   /** Turned to dust by the saw. */
   KERF,
   /** Cut off: ragged ends, edges, the end of a fold. */
-  TRIM
+  TRIM,
+  /** Ground off with the jacket or the bead round a sealed stack. */
+  JACKET
 }

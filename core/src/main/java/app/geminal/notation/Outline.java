@@ -5,23 +5,22 @@ import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.check.Require;
 import app.geminal.layup.Stack;
+import app.geminal.layup.Turn;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Draw;
-import app.geminal.operation.Grind;
-import app.geminal.operation.Lay;
 import app.geminal.operation.Operation;
-import app.geminal.operation.Practice;
 import app.geminal.operation.Restack;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Trim;
+import app.geminal.shop.Practice;
 import app.geminal.steel.Steels;
 import java.util.ArrayList;
 import java.util.List;
 
 /**
  * A first whole plan from a stack and the restacks wanted: between two restacks the bar is set,
- * drawn down until its pieces make about the first height again, trimmed, cut and ground. Meant to
- * be changed.
+ * drawn down until its pieces make about the first height again, trimmed and cut, and their mating
+ * faces ground. Meant to be changed.
  */
 public final class Outline {
   private static final int MOST_RESTACKS = 6;
@@ -33,13 +32,13 @@ public final class Outline {
    * One restack.
    *
    * @param cut pieces the bar is cut into, 2 to 60
-   * @param lay how they are laid
+   * @param turns which way they are laid, gone through again and again
    */
-  public record Round(int cut, Lay lay) {
+  public record Round(int cut, List<Turn> turns) {
     /** Checks both fields. */
     public Round {
       Require.count("cut", cut, 2, 60);
-      Require.present("lay", lay);
+      turns = Require.list("turns", turns, 1, 60);
     }
   }
 
@@ -53,13 +52,12 @@ public final class Outline {
           new Draw(
               stack.widthMm(),
               Math.max(Suggestion.round(stack.heightMm() / round.cut()), 2),
-              HEATS_PER_DRAW));
+              HEATS_PER_DRAW,
+              practice.drawTool()));
       steps.add(new Trim(practice.endTrimMm(), practice.endTrimMm(), 0));
-      steps.add(new Cut(round.cut(), practice.kerfMm()));
-      if (set.heightMm() / round.cut() > 4 * practice.faceGrindMm()) {
-        steps.add(new Grind(practice.faceGrindMm(), practice.faceGrindMm()));
-      }
-      steps.add(Restack.of(round.lay()));
+      steps.add(Cut.equal(round.cut(), practice.kerfMm()));
+      boolean thick = set.heightMm() / round.cut() > 4 * practice.faceGrindMm();
+      steps.add(new Restack(round.turns(), List.of(), thick ? practice.faceGrindMm() : 0));
       steps.add(SetWeld.of(practice));
     }
     return Plan.of(stack, steps);

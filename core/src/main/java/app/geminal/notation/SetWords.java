@@ -1,32 +1,57 @@
 package app.geminal.notation;
 
-import app.geminal.operation.Practice;
 import app.geminal.operation.SetWeld;
+import app.geminal.shop.Practice;
+import app.geminal.shop.Tool;
 import app.geminal.units.Temperatures;
-import app.geminal.units.UnitSystem;
+import app.geminal.weld.Jacket;
 import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.Tack;
 import java.math.BigDecimal;
-import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.Locale;
+import java.util.Map;
+import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** The words after {@code set}, in any order: heats, 8%, 1180C, 15min, a school. */
+/**
+ * The words after {@code set}, in any order: heats, 8%, 1180C, 15min, 2 bites, a school, what holds
+ * the stack, what squeezes it. Package use only.
+ */
 final class SetWords {
   private static final Pattern PART =
       Pattern.compile(
-          "(?i)(\\d+(?:\\.\\d+)?|\\.\\d+)\\s*(%|min|°?\\s*[CF]\\b|heats?)?|(\\p{L}+)|[\\s,]+");
+          "(?i)(\\d+(?:\\.\\d+)?|\\.\\d+)\\s*(%|min|°?\\s*[CF]\\b|heats?|bites?)?|(\\p{L}+)|[\\s,]+");
 
-  private final UnitSystem units;
-  private final Practice practice;
+  /** Every word that stands alone, with what it changes; no word means two things. */
+  private static final Map<String, UnaryOperator<SetWeld>> WORDS = words();
 
-  SetWords(UnitSystem units, Practice practice) {
-    this.units = units;
-    this.practice = practice;
+  private final Reading reading;
+
+  SetWords(Reading reading) {
+    this.reading = reading;
+  }
+
+  private static Map<String, UnaryOperator<SetWeld>> words() {
+    Map<String, UnaryOperator<SetWeld>> words = new LinkedHashMap<>();
+    for (OxygenSchool school : OxygenSchool.values()) {
+      words.put(school.word(), w -> w.withSchool(school));
+    }
+    for (Tack tack : Tack.values()) {
+      words.put(tack.word(), w -> w.withTack(tack));
+    }
+    for (Jacket jacket : Jacket.values()) {
+      words.put(jacket.word(), w -> w.withJacket(jacket));
+    }
+    for (Tool tool : Tool.values()) {
+      words.put(tool.word(), w -> w.withTool(tool));
+    }
+    return words;
   }
 
   SetWeld read(Span text) {
-    SetWeld weld = SetWeld.of(practice);
+    SetWeld weld = SetWeld.of(reading.practice());
     Matcher m = PART.matcher(text.text());
     int at = 0;
     while (at < text.text().length()) {
@@ -44,7 +69,14 @@ final class SetWords {
 
   private SetWeld with(SetWeld weld, Matcher m, Span part) {
     if (m.group(3) != null) {
-      return weld.withSchool(school(part));
+      UnaryOperator<SetWeld> change = WORDS.get(part.text().toLowerCase(Locale.ROOT));
+      if (change == null) {
+        throw part.misread(
+            "The schools are borax, dry, both and sealed; other words here: "
+                + String.join(", ", WORDS.keySet().stream().skip(4).toList())
+                + ".");
+      }
+      return change.apply(weld);
     }
     String unit = m.group(2) == null ? "" : m.group(2).toLowerCase(Locale.ROOT);
     if (unit.equals("%")) {
@@ -54,18 +86,37 @@ final class SetWords {
       return weld.withSoakMin(Double.parseDouble(m.group(1)));
     }
     if (unit.endsWith("c") || unit.endsWith("f")) {
-      return weld.withTemperatureC(Temperatures.parseC(part.text(), units));
+      return weld.withTemperatureC(Temperatures.parseC(part.text(), reading.units()));
     }
     if (!m.group(1).matches("\\d{1,3}")) {
       throw part.misread("Heats are a whole number; write 8% or 1180C for the others.");
     }
-    return weld.withHeats(Integer.parseInt(m.group(1)));
+    int count = Integer.parseInt(m.group(1));
+    return unit.startsWith("bite") ? weld.withBites(count) : weld.withHeats(count);
   }
 
-  private static OxygenSchool school(Span part) {
-    return Arrays.stream(OxygenSchool.values())
-        .filter(s -> s.word().equalsIgnoreCase(part.text()))
-        .findFirst()
-        .orElseThrow(() -> part.misread("The schools are borax, dry, both and sealed."));
+  /** Says what differs from the shop's habit. */
+  String write(SetWeld weld) {
+    Practice practice = reading.practice();
+    SetWeld usual = SetWeld.of(practice);
+    StringBuilder words = new StringBuilder("set ").append(weld.heats());
+    say(words, weld.reduction() != usual.reduction(), Reading.percent(weld.reduction()));
+    say(
+        words,
+        weld.temperatureC() != usual.temperatureC(),
+        reading.temperature(weld.temperatureC()));
+    say(words, weld.soakMin() != usual.soakMin(), Reading.plain(weld.soakMin()) + "min");
+    say(words, weld.school() != usual.school(), weld.school().word());
+    say(words, weld.tack() != usual.tack(), weld.tack().word());
+    say(words, weld.jacket() != usual.jacket(), weld.jacket().word());
+    say(words, weld.tool() != usual.tool(), weld.tool().word());
+    say(words, weld.bites() != usual.bites(), Reading.counted(weld.bites(), "bite"));
+    return words.toString();
+  }
+
+  private static void say(StringBuilder words, boolean differs, String word) {
+    if (differs) {
+      words.append(' ').append(word);
+    }
   }
 }

@@ -2,7 +2,7 @@ package app.geminal.notation;
 
 import app.geminal.billet.Plan;
 import app.geminal.operation.Operation;
-import app.geminal.operation.Practice;
+import app.geminal.shop.Practice;
 import app.geminal.units.UnitSystem;
 
 /** Writes plans as one line and reads them back. */
@@ -11,15 +11,15 @@ public final class Shorthand {
 
   /**
    * One line for a plan; {@link #parse} with the same units and practice gives an equal plan, but
-   * for the steps' keys.
+   * for the steps' keys and where parts came from.
    */
   public static String format(Plan plan, UnitSystem units, Practice practice) {
-    return new ShorthandWriter(units, practice).plan(plan);
+    return new PlanWords(new Reading(units, practice)).write(plan);
   }
 
   /** The words for one step, as they stand in the line. */
   public static String format(Operation operation, UnitSystem units, Practice practice) {
-    return new ShorthandWriter(units, practice).operation(operation);
+    return new PlanWords(new Reading(units, practice)).steps().write(operation);
   }
 
   /**
@@ -31,7 +31,7 @@ public final class Shorthand {
    * @throws Misread with the place, when it cannot be read
    */
   public static Plan parse(String line, UnitSystem units, Practice practice) {
-    return new ShorthandReader(units, practice).plan(line);
+    return new PlanWords(new Reading(units, practice)).read(line);
   }
 
   /**
@@ -40,6 +40,6 @@ public final class Shorthand {
    * @throws Misread with the place, when it cannot be read
    */
   public static Operation parseStep(String words, UnitSystem units, Practice practice) {
-    return new ShorthandReader(units, practice).operation(words);
+    return new PlanWords(new Reading(units, practice)).steps().read(new Span(words, 0).stripped());
   }
 }

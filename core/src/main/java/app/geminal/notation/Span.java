@@ -35,11 +35,12 @@ record Span(String text, int from) {
 
   /** The parts between separators; separators inside brackets do not count. */
   List<Span> split(Pattern separator) {
+    int[] depth = depths();
     List<Span> parts = new ArrayList<>();
     Matcher m = separator.matcher(text);
     int start = 0;
     while (m.find()) {
-      if (depthAt(m.start()) == 0) {
+      if (depth[m.start()] == 0) {
         parts.add(part(start, m.start()));
         start = m.end();
       }
@@ -48,11 +49,16 @@ record Span(String text, int from) {
     return parts;
   }
 
-  private int depthAt(int index) {
+  /** How many brackets are open before each character. */
+  private int[] depths() {
+    int[] depths = new int[text.length() + 1];
     int depth = 0;
-    for (int i = 0; i < index; i++) {
-      depth += text.charAt(i) == '(' ? 1 : text.charAt(i) == ')' ? -1 : 0;
+    for (int i = 0; i < text.length(); i++) {
+      depths[i] = depth;
+      char c = text.charAt(i);
+      depth += c == '(' || c == '[' ? 1 : c == ')' || c == ']' ? -1 : 0;
     }
-    return depth;
+    depths[text.length()] = depth;
+    return depths;
   }
 }

@@ -1,16 +1,30 @@
 package app.geminal.notation;
 
 import app.geminal.bar.Bars;
+import app.geminal.layup.Piece;
+import app.geminal.layup.Turn;
+import app.geminal.operation.Blade;
 import app.geminal.operation.Cut;
+import app.geminal.operation.Dimples;
 import app.geminal.operation.Draw;
 import app.geminal.operation.Fold;
+import app.geminal.operation.ForgedSurface;
+import app.geminal.operation.FourWay;
 import app.geminal.operation.Grind;
-import app.geminal.operation.Lay;
+import app.geminal.operation.Ladder;
+import app.geminal.operation.LayUp;
 import app.geminal.operation.Operation;
-import app.geminal.operation.Practice;
+import app.geminal.operation.Resquare;
 import app.geminal.operation.Restack;
+import app.geminal.operation.RollUp;
+import app.geminal.operation.Sandwich;
+import app.geminal.operation.SetAside;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Trim;
+import app.geminal.operation.Twist;
+import app.geminal.operation.Upset;
+import app.geminal.shop.Practice;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
@@ -24,21 +38,64 @@ public final class Suggestion {
   /**
    * The usual step of that name.
    *
-   * @param word set, draw, trim, grind, cut, restack or fold, alone
+   * @param word a step's word in shorthand, alone
    * @param bars what it would be done to
-   * @return empty when the word is none of these
+   * @return empty when the word is no step
    */
   public static Optional<Operation> of(String word, Bars bars, Practice practice) {
+    double width = bars.widthMm();
+    double height = bars.heightMm();
+    double thin = Math.min(width, height);
+    String steel = bars.layers().bottomSteel();
     return Optional.ofNullable(
         switch (word.strip().toLowerCase(Locale.ROOT)) {
           case "set" -> SetWeld.of(practice);
           case "draw" ->
-              new Draw(round(bars.widthMm()), round(bars.heightMm() / 2), USUAL_DRAW_HEATS);
+              new Draw(round(width), round(height / 2), USUAL_DRAW_HEATS, practice.drawTool());
           case "trim" -> new Trim(practice.endTrimMm(), practice.endTrimMm(), 0);
           case "grind" -> new Grind(practice.faceGrindMm(), practice.faceGrindMm());
-          case "cut" -> new Cut(USUAL_PIECES, practice.kerfMm());
-          case "restack" -> Restack.of(Lay.SAME);
-          case "fold" -> new Fold(round(Math.min(2 * bars.heightMm(), bars.lengthMm() / 4)));
+          case "cut" -> Cut.equal(USUAL_PIECES, practice.kerfMm());
+          case "aside" ->
+              bars.count() > 1
+                  ? SetAside.bars(1)
+                  : new SetAside(0, round(bars.lengthMm() / 4), practice.kerfMm());
+          case "restack" -> new Restack(Restack.ALL_SAME, List.of(), practice.faceGrindMm());
+          case "fold" -> Fold.once(round(Math.min(2 * height, bars.lengthMm() / 4)));
+          case "twist" ->
+              new Twist(
+                  Math.max(1, Math.floor(bars.lengthMm() / (6 * thin))),
+                  1,
+                  Twist.Hand.RIGHT,
+                  true,
+                  3);
+          case "resquare" -> new Resquare(45, 0, 2);
+          case "upset" -> new Upset(0.3, 0, 2);
+          case "roll" -> new RollUp(true, null, 2);
+          case "fourway" -> new FourWay(Turn.SAME, practice.kerfMm());
+          case "ladder" ->
+              new Ladder(round(thin * 2), round(thin), round(height / 4), false, false, 0, 2);
+          case "dimples" ->
+              new Dimples(round(thin * 1.5), round(thin * 0.8), round(height / 4), false, 0, 2);
+          case "uneven" -> new ForgedSurface(Math.min(0.8, height / 6), 12, 1);
+          case "sandwich" ->
+              Sandwich.bothSides(List.of(new Piece(steel, 3)), practice.faceGrindMm());
+          case "layup" ->
+              new LayUp(
+                  Restack.ALL_SAME,
+                  List.of(new Piece(steel, round(width / 4))),
+                  List.of(),
+                  List.of(),
+                  practice.faceGrindMm());
+          case "blade" ->
+              new Blade(
+                  Blade.Profile.DROP,
+                  Math.floor(bars.lengthMm()),
+                  Math.floor(width),
+                  round(Math.max(0.5, height - 2 * practice.finishGrindMm() - 0.5)),
+                  0.3,
+                  Math.floor(width) * 0.8,
+                  0.3,
+                  Math.floor(bars.lengthMm() / 3));
           default -> null;
         });
   }

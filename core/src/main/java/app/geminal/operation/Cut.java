@@ -2,43 +2,86 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.check.Require;
+import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
- * Sawing each bar into equal pieces.
+ * Sawing each bar into pieces of one length: the whole bar into equal ones, or so many of a given
+ * length with the rest left over.
  *
- * @param pieces from each bar; 2 to 60
+ * @param pieces from each bar; 1 to 60, and 2 or more where no length is given
  * @param kerfMm width of the saw cut; 0 to 20
+ * @param eachMm length of each piece, or 0 to share out the whole bar; to 3000
  */
-public record Cut(int pieces, double kerfMm) implements Operation {
+public record Cut(int pieces, double kerfMm, double eachMm) implements Operation {
+  private static final double DUST_MM = 1e-9;
 
-  /** Checks both fields. */
+  /** Checks every field. */
   public Cut {
-    Require.count("pieces", pieces, 2, 60);
+    Require.count("pieces", pieces, eachMm > 0 ? 1 : 2, 60);
     Require.lengthUpTo("kerfMm", kerfMm, 20);
+    Require.lengthUpTo("eachMm", eachMm, Stack.LONGEST_MM);
+  }
+
+  /** The whole bar into equal pieces. */
+  public static Cut equal(int pieces, double kerfMm) {
+    return new Cut(pieces, kerfMm, 0);
+  }
+
+  /**
+   * Where to scribe a bar.
+   *
+   * @param fromEndMm where each saw cut begins, from the squared end; the saw takes the kerf beyond
+   * @param pieceMm length of each piece
+   * @param leftMm what is left over at the far end
+   */
+  public record Marks(List<Double> fromEndMm, double pieceMm, double leftMm) {}
+
+  /** The marks on a bar of that length, which the cut must fit. */
+  public Marks marks(double lengthMm) {
+    double piece = pieceMm(lengthMm);
+    double rest = lengthMm - pieces * piece - (pieces - 1) * kerfMm;
+    boolean lastCut = eachMm > 0 && rest > DUST_MM;
+    List<Double> marks = new ArrayList<>();
+    for (int i = 1; i <= (lastCut ? pieces : pieces - 1); i++) {
+      marks.add(i * piece + (i - 1) * kerfMm);
+    }
+    return new Marks(marks, piece, lastCut ? Math.max(0, rest - kerfMm) : 0);
+  }
+
+  private double pieceMm(double lengthMm) {
+    return eachMm > 0 ? eachMm : (lengthMm - kerfMm * (pieces - 1)) / pieces;
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Practice practice) {
-    double kerfs = kerfMm * (pieces - 1);
-    double length = (bars.lengthMm() - kerfs) / pieces;
-    if (length <= 0) {
+  public boolean needsSquare() {
+    return false;
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    double length = pieceMm(bars.lengthMm());
+    double needed = pieces * length + (pieces - 1) * kerfMm;
+    if (length <= 0 || needed > bars.lengthMm() + DUST_MM) {
       return new Impossible(
           "pieces",
-          "%d saw cuts of %s leave nothing of a bar %s long."
-              .formatted(pieces - 1, Measure.mm(kerfMm), Measure.mm(bars.lengthMm())),
+          eachMm > 0
+              ? "%d pieces of %s want %s, and the bar is %s long."
+                  .formatted(
+                      pieces, Measure.mm(eachMm), Measure.mm(needed), Measure.mm(bars.lengthMm()))
+              : "%d saw cuts of %s leave nothing of a bar %s long."
+                  .formatted(pieces - 1, Measure.mm(kerfMm), Measure.mm(bars.lengthMm())),
           "Cut fewer pieces.");
     }
-    Bars cut =
-        new Bars(
-            Math.multiplyExact(bars.count(), pieces),
-            bars.widthMm(),
-            length,
-            bars.layers(),
-            bars.shopCount(),
-            bars.loose());
-    return Done.of(cut, new Loss(LossKind.KERF, bars.amount().times(kerfs / bars.lengthMm())));
+    Bars cut = bars.times(Math.multiplyExact(bars.count(), pieces)).withLength(length);
+    Bars offcut = bars.withLength(marks(bars.lengthMm()).leftMm());
+    Loss kerf = new Loss(LossKind.KERF, bars.amount().minus(cut.amount()).minus(offcut.amount()));
+    return offcut.lengthMm() > 0
+        ? Done.of(cut, kerf, new Loss(LossKind.TRIM, offcut.amount()))
+        : Done.of(cut, kerf);
   }
 }

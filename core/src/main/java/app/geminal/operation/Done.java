@@ -4,18 +4,84 @@ import app.geminal.bar.Bars;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 
 /**
  * The step can be done.
  *
  * @param bars as they are after it
  * @param losses steel that left
- * @param added steel that came in, such as sheets laid between
- * @param joints new joints in each resulting bar
+ * @param added new steel that came in, such as sheets laid between
+ * @param joined steel that came in with bars of parts
+ * @param layers what the step did to the layers
+ * @param aside bars that left for another billet
+ * @param taken bars used, by the name of their part
+ * @param fits how parts met the bar
  */
-public record Done(Bars bars, List<Loss> losses, Amount added, int joints) implements Outcome {
+public record Done(
+    Bars bars,
+    List<Loss> losses,
+    Amount added,
+    Amount joined,
+    Layers layers,
+    Optional<Bars> aside,
+    Map<String, Integer> taken,
+    List<Fit> fits)
+    implements Outcome {
+
+  /** What a step does to the layers on the counting line. */
+  public sealed interface Layers {
+    /** Nothing, or whole layers off the outside. */
+    record Kept() implements Layers {}
+
+    /** They lie another way now and are counted anew. */
+    record Moved() implements Layers {}
+
+    /**
+     * Faces were laid together.
+     *
+     * @param joints new joints in each resulting bar
+     * @param before visible layers that went into one resulting bar, before any of them merged
+     */
+    record Joined(int joints, long before) implements Layers {}
+  }
+
+  static final Layers KEPT = new Layers.Kept();
+  static final Layers MOVED = new Layers.Moved();
+
+  /** Nothing happens. */
+  public static Done unchanged(Bars bars) {
+    return of(bars);
+  }
 
   static Done of(Bars bars, Loss... losses) {
-    return new Done(bars, List.of(losses), Amount.NONE, 0);
+    return new Done(
+        bars,
+        List.of(losses),
+        Amount.NONE,
+        Amount.NONE,
+        KEPT,
+        Optional.empty(),
+        Map.of(),
+        List.of());
+  }
+
+  Done with(Layers newLayers) {
+    return new Done(bars, losses, added, joined, newLayers, aside, taken, fits);
+  }
+
+  Done with(Bars newBars) {
+    return new Done(newBars, losses, added, joined, layers, aside, taken, fits);
+  }
+
+  Done withLosses(Loss... more) {
+    List<Loss> all = new java.util.ArrayList<>(losses);
+    all.addAll(List.of(more));
+    return new Done(bars, List.copyOf(all), added, joined, layers, aside, taken, fits);
+  }
+
+  Done withAside(Bars bars) {
+    return new Done(this.bars, losses, added, joined, layers, Optional.of(bars), taken, fits);
   }
 }

@@ -2,8 +2,8 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.check.Require;
-import app.geminal.heat.Scale;
 import app.geminal.layup.Stack;
+import app.geminal.shop.Tool;
 import app.geminal.units.Measure;
 
 /**
@@ -12,32 +12,34 @@ import app.geminal.units.Measure;
  * @param widthMm of the section wanted; above 0, at most 1000
  * @param heightMm of the section wanted, through the layers; above 0, at most 1000
  * @param heats 1 to 60; each costs scale at the shop's drawing heat
+ * @param tool what draws it; decides how much of the height goes into width
  */
-public record Draw(double widthMm, double heightMm, int heats) implements Operation {
-  private static final double LONGEST_MM = 20_000;
+public record Draw(double widthMm, double heightMm, int heats, Tool tool) implements Operation {
+  /** Longest bar a draw may make, mm. */
+  static final double LONGEST_MM = 20_000;
 
   /** Checks every field. */
   public Draw {
     Require.lengthAbove("widthMm", widthMm, 0, Stack.WIDEST_MM);
     Require.lengthAbove("heightMm", heightMm, 0, Stack.WIDEST_MM);
     Require.count("heats", heats, 1, 60);
+    Require.present("tool", tool);
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Practice practice) {
-    double skin =
-        heats
-            * Scale.recessionMm(
-                practice.drawTemperatureC(), practice.drawHeatMin(), practice.atmosphere());
-    return switch (ScaleLoss.takenFrom(bars, skin)) {
-      case Impossible no -> no;
-      case Done scaled -> shaped(scaled);
-    };
+  public boolean needsSquare() {
+    return false;
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    return ScaleLoss.inHeats(heats, bars, bench.practice(), this::shaped);
   }
 
   private Outcome shaped(Done scaled) {
     Bars before = scaled.bars();
-    if (widthMm * heightMm > before.widthMm() * before.heightMm()) {
+    double there = before.widthMm() * before.section().heightMm() * before.boxShare();
+    if (widthMm * heightMm > there) {
       return new Impossible(
           "heightMm",
           "Drawing makes a bar longer, and %s × %s is a bigger section than the %s × %s that is there."
@@ -55,11 +57,11 @@ public record Draw(double widthMm, double heightMm, int heats) implements Operat
           "The bar would be %s long.".formatted(Measure.mm(after.lengthMm())),
           "Choose a bigger section or cut the bar first.");
     }
-    return new Done(after, scaled.losses(), scaled.added(), 0);
+    return scaled.with(after);
   }
 
   /** The same draw to another height. */
   public Draw withHeightMm(double newHeightMm) {
-    return new Draw(widthMm, newHeightMm, heats);
+    return new Draw(widthMm, newHeightMm, heats, tool);
   }
 }

@@ -1,9 +1,9 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
+import app.geminal.bar.Form;
+import app.geminal.bar.Section;
 import app.geminal.check.Require;
-import app.geminal.layers.LayerSequence;
-import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
@@ -11,37 +11,50 @@ import java.util.List;
 
 /**
  * Each bar cut half through and folded on itself, top face to top face: half as long, twice as
- * high, one joint, in which one steel always meets itself.
+ * high, one joint, in which one steel always meets itself. Folded again before the weld, the same
+ * happens again.
  *
- * @param endLossMm length of the bar that goes with the fold's bent end, cut off later; 0 to 500
+ * @param endLossMm length of the bar that goes with each bent end, cut off later; 0 to 500
+ * @param folds one after the other before the next weld; 1 to 6
  */
-public record Fold(double endLossMm) implements Operation {
+public record Fold(double endLossMm, int folds) implements Operation {
 
-  /** Checks the field. */
+  /** Checks both fields. */
   public Fold {
     Require.lengthUpTo("endLossMm", endLossMm, 500);
+    Require.count("folds", folds, 1, 6);
+  }
+
+  /** Folded once. */
+  public static Fold once(double endLossMm) {
+    return new Fold(endLossMm, 1);
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Practice practice) {
-    double length = (bars.lengthMm() - endLossMm) / 2;
-    if (length <= 0) {
-      return new Impossible(
-          "endLossMm",
-          "The bent end takes %s of a bar %s long."
-              .formatted(Measure.mm(endLossMm), Measure.mm(bars.lengthMm())),
-          "Draw the bar longer before folding.");
+  public Outcome applyTo(Bars bars, Bench bench) {
+    double length = bars.lengthMm();
+    Section section = bars.section();
+    long shop = bars.shopCount();
+    int joints = 0;
+    long before = bars.visibleCount();
+    for (int i = 0; i < folds; i++) {
+      length = (length - endLossMm) / 2;
+      if (length <= 0) {
+        return new Impossible(
+            "endLossMm",
+            "The bent end takes %s of a bar %s long."
+                .formatted(Measure.mm(endLossMm), Measure.mm(2 * length + endLossMm)),
+            "Draw the bar longer before folding.");
+      }
+      section = Section.upon(List.of(section, section.mirroredUp()));
+      shop = Math.multiplyExact(shop, 2L);
+      joints = 2 * joints + 1;
+      before = Math.multiplyExact(before, 2L);
     }
-    LayerSequence folded = LayerSequence.join(List.of(bars.layers(), bars.layers().turned()));
-    Bars after =
-        new Bars(
-            bars.count(),
-            bars.widthMm(),
-            length,
-            folded,
-            Math.multiplyExact(bars.shopCount(), 2L),
-            true);
-    Loss end = new Loss(LossKind.TRIM, bars.amount().times(endLossMm / bars.lengthMm()));
-    return new Done(after, List.of(end), Amount.NONE, 1);
+    Bars after = new Bars(bars.count(), length, section, shop, true, bars.fill(), Form.BAR, 1);
+    Loss end = new Loss(LossKind.TRIM, bars.amount().minus(after.amount()));
+    boolean across = section.isCountedAcross();
+    return Done.of(after, end)
+        .with(new Done.Layers.Joined(joints, across ? after.visibleCount() : before));
   }
 }

@@ -1,15 +1,15 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
+import app.geminal.bar.Side;
 import app.geminal.check.Require;
-import app.geminal.layers.Face;
-import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
 
 /**
- * Grinding the broad faces: to bright metal before a restack, or to the finished thickness.
+ * Grinding the broad faces of every bar: to bright metal, or to the finished thickness. Faces that
+ * meet at a restack can be ground there, which leaves the outsides alone.
  *
  * @param bottomMm off the bottom face; 0 to 100
  * @param topMm off the top face; 0 to 100
@@ -24,7 +24,7 @@ public record Grind(double bottomMm, double topMm) implements Operation {
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Practice practice) {
+  public Outcome applyTo(Bars bars, Bench bench) {
     if (bars.heightMm() - bottomMm - topMm < LEAST_LEFT_MM) {
       return new Impossible(
           bottomMm > topMm ? "bottomMm" : "topMm",
@@ -32,11 +32,7 @@ public record Grind(double bottomMm, double topMm) implements Operation {
               .formatted(Measure.mm(bottomMm + topMm), Measure.mm(bars.heightMm())),
           "Grind less, or keep the bar higher before this step.");
     }
-    Bars after = bars.without(Face.BOTTOM, bottomMm).without(Face.TOP, topMm);
-    Amount lost =
-        Amount.ofLayers(bars.layers().thicknessBySteel(), bars.faceMm2())
-            .plus(Amount.ofLayers(after.layers().thicknessBySteel(), -bars.faceMm2()))
-            .times(bars.count());
-    return Done.of(after, new Loss(LossKind.GRINDING, lost));
+    Bars after = bars.without(Side.BOTTOM, bottomMm).without(Side.TOP, topMm);
+    return Done.of(after, new Loss(LossKind.GRINDING, bars.amount().minus(after.amount())));
   }
 }

@@ -1,17 +1,51 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
+import app.geminal.layup.Laid;
+import java.util.List;
+import java.util.Map;
 
 /**
  * One kind of step. A new kind is a new record here, and the compiler names every place to mend.
+ * Each record holds its own rules together: what becomes of sizes and steel, and of the layers on
+ * the counting lines; its map for the picture of the inside belongs beside them.
  */
-public sealed interface Operation permits SetWeld, Draw, Trim, Grind, Cut, Restack, Fold {
+public sealed interface Operation
+    permits SetWeld,
+        Draw,
+        Trim,
+        Grind,
+        Cut,
+        SetAside,
+        Restack,
+        Fold,
+        Twist,
+        Resquare,
+        Upset,
+        RollUp,
+        FourWay,
+        Ladder,
+        Dimples,
+        ForgedSurface,
+        Sandwich,
+        LayUp,
+        Blade {
 
   /**
    * What becomes of the bars.
    *
-   * @param bars as they are before the step
-   * @param practice the shop's habits, for what the step itself does not say
+   * @param bars as they are before the step; at least one, and no finished blade
+   * @param bench the shop's habits, for what the step itself does not say, and the parts at hand
    */
-  Outcome applyTo(Bars bars, Practice practice);
+  Outcome applyTo(Bars bars, Bench bench);
+
+  /** What is laid to the bars, by the name of the field that says so. */
+  default Map<String, List<? extends Laid>> laid() {
+    return Map.of();
+  }
+
+  /** Whether the step needs square-edged bars: a round one rolls away under it. */
+  default boolean needsSquare() {
+    return true;
+  }
 }

@@ -2,73 +2,79 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.check.Require;
-import app.geminal.layers.LayerSequence;
-import app.geminal.layup.Piece;
-import app.geminal.layup.Stack;
-import app.geminal.ledger.Amount;
-import java.util.ArrayList;
+import app.geminal.layup.Laid;
+import app.geminal.layup.Turn;
 import java.util.List;
-import java.util.Objects;
-import org.jspecify.annotations.Nullable;
+import java.util.Map;
 
 /**
  * All bars at hand laid on each other, perhaps with the same pieces in every gap: a bright sheet
  * between, or a core for the edge between two bars.
  *
- * @param lay all the same way up, or every second one turned over
- * @param between laid bottom first in every gap, cut to the bars' width and length; 0 to 20
+ * @param turns which way the bars are laid, bottom first; a shorter list is gone through again and
+ *     again, so that (same, over) turns every second bar over; 1 to 60
+ * @param between laid bottom first in every gap, sheets cut to the bars' width and length; 0 to 20
+ * @param faceGrindMm ground off each face that meets another; the outsides stay as they are; 0 to
+ *     20
  */
-public record Restack(Lay lay, List<Piece> between) implements Operation {
+public record Restack(List<Turn> turns, List<Laid> between, double faceGrindMm)
+    implements Operation {
+  /** All the same way up. */
+  public static final List<Turn> ALL_SAME = List.of(Turn.SAME);
 
-  /** Checks both fields and copies the list; no list means nothing between. */
-  public Restack(Lay lay, @Nullable List<Piece> between) {
-    this.lay = Require.present("lay", lay);
-    this.between = Require.list("between", Objects.requireNonNullElse(between, List.of()), 0, 20);
+  /** Every second bar turned over. */
+  public static final List<Turn> EVERY_SECOND = List.of(Turn.SAME, Turn.OVER);
+
+  /** Checks every field and copies the lists. */
+  public Restack {
+    turns = Require.list("turns", turns, 1, 60);
+    between = Require.list("between", between, 0, 20);
+    Require.lengthUpTo("faceGrindMm", faceGrindMm, 20);
   }
 
-  /** Bars only. */
-  public static Restack of(Lay lay) {
-    return new Restack(lay, List.of());
+  /** Bars only, their faces as they are. */
+  public static Restack of(List<Turn> turns) {
+    return new Restack(turns, List.of(), 0);
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Practice practice) {
+  public Map<String, List<? extends Laid>> laid() {
+    return Map.of("between", between);
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
     int count = bars.count();
     if (count < 2) {
       return new Impossible(
           "", "There is only one bar, and a restack needs two or more.", "Cut the bar first.");
     }
-    long inserts = Math.multiplyExact(count - 1L, between.size());
-    long shopCount = Math.addExact(Math.multiplyExact(bars.shopCount(), count), inserts);
-    Bars block =
-        new Bars(1, bars.widthMm(), bars.lengthMm(), laid(bars.layers(), count), shopCount, true);
-    Amount added =
-        between.isEmpty()
-            ? Amount.NONE
-            : Amount.ofLayers(Stack.layersOf(between).thicknessBySteel(), bars.faceMm2())
-                .times(count - 1);
-    int joints = (count - 1) * (between.size() + 1);
-    return new Done(block, List.of(), added, joints);
+    var missing = Laying.missing(bench, between, count - 1);
+    if (missing.isPresent()) {
+      return missing.get();
+    }
+    Laying laying = new Laying(Laying.Axis.UP, bars, bench);
+    for (int i = 0; i < count; i++) {
+      if (i > 0) {
+        laying.all(between);
+      }
+      laying.own(turns.get(i % turns.size()));
+    }
+    return laying.block(1, faceGrindMm);
   }
 
-  /** Built from the pair that repeats, so that the number of bars does not matter. */
-  private LayerSequence laid(LayerSequence bar, int count) {
-    LayerSequence second = lay == Lay.TURNED ? bar.turned() : bar;
-    int gaps = count - 1;
-    List<LayerSequence> blocks = new ArrayList<>();
-    if (gaps > 1) {
-      blocks.add(LayerSequence.join(List.of(under(bar), under(second))).times(gaps / 2));
-    }
-    if (gaps % 2 == 1) {
-      blocks.add(under(bar));
-      blocks.add(second);
-    } else {
-      blocks.add(bar);
-    }
-    return LayerSequence.join(blocks);
+  /** The same restack, the bars laid another way. */
+  public Restack withTurns(List<Turn> newTurns) {
+    return new Restack(newTurns, between, faceGrindMm);
   }
 
-  private LayerSequence under(LayerSequence bar) {
-    return between.isEmpty() ? bar : LayerSequence.join(List.of(bar, Stack.layersOf(between)));
+  /** The same restack with other things between. */
+  public Restack withBetween(List<Laid> newBetween) {
+    return new Restack(turns, newBetween, faceGrindMm);
+  }
+
+  /** The same restack, its joint faces ground. */
+  public Restack withFaceGrindMm(double newFaceGrindMm) {
+    return new Restack(turns, between, newFaceGrindMm);
   }
 }

@@ -1,11 +1,13 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.layers.Face;
-import app.geminal.layers.LayerSequence;
-import app.geminal.ledger.Amount;
+import app.geminal.bar.Section;
+import app.geminal.bar.Side;
+import app.geminal.heat.Scale;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
+import app.geminal.shop.Practice;
+import java.util.function.Function;
 
 /**
  * Scale taken off all six faces of a bar. Reckoned on the surface before the bar is shaped, which
@@ -18,22 +20,41 @@ final class ScaleLoss {
 
   /** The bars without their skin, or why there is nothing left of them. */
   static Outcome takenFrom(Bars bars, double skinMm) {
-    double width = bars.widthMm() - 2 * skinMm;
-    double length = bars.lengthMm() - 2 * skinMm;
-    if (width <= 0 || length <= 0 || bars.heightMm() - 2 * skinMm <= LEAST_LEFT_MM) {
-      return new Impossible(
-          "", "The bar would burn away: scale takes more than is there.", "Plan fewer heats.");
+    return skinned(bars, skinMm, LossKind.SCALE, "scale takes");
+  }
+
+  /** Skin of so many heats at the shop's drawing heat, then whatever the step itself does. */
+  static Outcome inHeats(
+      int heats, Bars bars, Practice practice, Function<Done, Outcome> afterwards) {
+    double skin =
+        heats
+            * Scale.recessionMm(
+                practice.drawTemperatureC(), practice.drawHeatMin(), practice.atmosphere());
+    return switch (takenFrom(bars, skin)) {
+      case Impossible no -> no;
+      case Done scaled -> afterwards.apply(scaled);
+    };
+  }
+
+  static Outcome skinned(Bars bars, double skinMm, LossKind kind, String taker) {
+    if (skinMm <= 0) {
+      return Done.of(bars);
     }
-    LayerSequence core = bars.layers().without(Face.BOTTOM, skinMm).without(Face.TOP, skinMm);
-    double edges = 1 - width * length / bars.faceMm2();
-    Amount lost =
-        bars.amount()
-            .times(edges)
-            .plus(
-                Amount.ofLayers(bars.layers().thicknessBySteel(), width * length)
-                    .plus(Amount.ofLayers(core.thicknessBySteel(), -width * length))
-                    .times(bars.count()));
-    Bars left = new Bars(bars.count(), width, length, core, bars.shopCount(), bars.loose());
-    return Done.of(left, new Loss(LossKind.SCALE, lost));
+    Section section = bars.section();
+    double least = Math.min(section.widthMm(), section.heightMm());
+    if (bars.lengthMm() - 2 * skinMm <= 0 || least - 2 * skinMm <= LEAST_LEFT_MM) {
+      return new Impossible(
+          "",
+          "The bar would burn away: %s more than is there.".formatted(taker),
+          "Plan fewer heats.");
+    }
+    Section core =
+        section
+            .without(Side.BOTTOM, skinMm)
+            .without(Side.TOP, skinMm)
+            .without(Side.LEFT, skinMm)
+            .without(Side.RIGHT, skinMm);
+    Bars left = bars.withSection(core).withLength(bars.lengthMm() - 2 * skinMm);
+    return Done.of(left, new Loss(kind, bars.amount().minus(left.amount())));
   }
 }

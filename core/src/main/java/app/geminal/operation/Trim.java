@@ -1,6 +1,7 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
+import app.geminal.bar.Side;
 import app.geminal.check.Require;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
@@ -24,7 +25,12 @@ public record Trim(double frontMm, double backMm, double sidesMm) implements Ope
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Practice practice) {
+  public boolean needsSquare() {
+    return sidesMm > 0;
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
     double length = bars.lengthMm() - frontMm - backMm;
     double width = bars.widthMm() - 2 * sidesMm;
     if (length <= 0) {
@@ -41,8 +47,7 @@ public record Trim(double frontMm, double backMm, double sidesMm) implements Ope
               .formatted(Measure.mm(2 * sidesMm), Measure.mm(bars.widthMm())),
           "Trim less off the edges.");
     }
-    double gone = 1 - (length / bars.lengthMm()) * (width / bars.widthMm());
-    return Done.of(
-        bars.withFace(width, length), new Loss(LossKind.TRIM, bars.amount().times(gone)));
+    Bars left = bars.without(Side.LEFT, sidesMm).without(Side.RIGHT, sidesMm).withLength(length);
+    return Done.of(left, new Loss(LossKind.TRIM, bars.amount().minus(left.amount())));
   }
 }

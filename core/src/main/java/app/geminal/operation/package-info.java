@@ -1,10 +1,12 @@
 /**
  * What a smith does to a bar. Entry class: {@link app.geminal.operation.Operation}, sealed, one
- * record for each kind of step; each knows its own rule for dimensions, losses and layers.
+ * record for each kind of step; each knows its own rule for sizes, losses and layers.
  *
- * <p>Model: bars stay square-edged; layers stay flat and parallel; volume only changes through a
- * named loss. Fields are checked when a record is made ({@link app.geminal.check.BadValue}); work
- * that the bar at hand does not allow is a result, {@link app.geminal.operation.Impossible}.
+ * <p>Model: bars stay even along their length; volume only changes through a named loss. Layers are
+ * followed along two straight lines through the section ({@link app.geminal.bar.Section}). Fields
+ * are checked when a record is made ({@link app.geminal.check.BadValue}); work that the bar at hand
+ * does not allow is a result, {@link app.geminal.operation.Impossible}. Parts, bars made in a Run
+ * of their own, lie ready on the {@link app.geminal.operation.Bench}.
  */
 @NullMarked
 package app.geminal.operation;

@@ -4,6 +4,7 @@ import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.steel.Steel;
 import java.util.Objects;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,6 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param pieces 1 to 10 000
  * @param price of one {@code pricePer}, in the shop's own money, or null where it is not known
  * @param pricePer what the price is for, null with no price
+ * @param prepMinutes work on each bar before it can be cut: straightening, stripping, flattening
+ *     teeth; 0 to 10 000, null for none
  * @param source where it came from, may be empty
  * @param note may be empty
  */
@@ -27,6 +30,7 @@ public record StockBar(
     int pieces,
     @Nullable Double price,
     @Nullable PricePer pricePer,
+    @Nullable Double prepMinutes,
     String source,
     String note) {
   /** What a price is for. */
@@ -44,6 +48,7 @@ public record StockBar(
       int pieces,
       @Nullable Double price,
       @Nullable PricePer pricePer,
+      @Nullable Double prepMinutes,
       @Nullable String source,
       @Nullable String note) {
     this.steel = Steel.requireId("steel", steel);
@@ -56,8 +61,36 @@ public record StockBar(
     if ((price == null) != (pricePer == null)) {
       throw new BadValue("pricePer", "A price says what it is for, by the metre or the kilogram.");
     }
+    this.prepMinutes =
+        prepMinutes == null ? null : Require.number("prepMinutes", prepMinutes, 0, 10_000, " min");
     this.source = words("source", source, 200);
     this.note = words("note", note, 500);
+  }
+
+  /**
+   * What one whole bar costs, its preparation with it; empty where neither is known.
+   *
+   * @param densityKgM3 of its steel
+   * @param hourPrice what an hour of the smith's time is worth
+   */
+  public OptionalDouble barPrice(double densityKgM3, double hourPrice) {
+    if (price == null && prepMinutes == null) {
+      return OptionalDouble.empty();
+    }
+    double material =
+        price == null || pricePer == null
+            ? 0
+            : switch (pricePer) {
+              case METRE -> price * lengthMm / 1000;
+              case KILOGRAM -> price * massKg(densityKgM3);
+            };
+    double work = prepMinutes == null ? 0 : prepMinutes / 60 * hourPrice;
+    return OptionalDouble.of(material + work);
+  }
+
+  /** Mass of one bar, kg. */
+  public double massKg(double densityKgM3) {
+    return widthMm * thicknessMm * lengthMm / 1e9 * densityKgM3;
   }
 
   private static String words(String field, @Nullable String text, int most) {

@@ -1,4 +1,8 @@
-/** What lies on the shelf. Entry class: {@link app.geminal.stock.StockBar}. */
+/**
+ * What lies on the shelf, and what is cut from it. Entry classes: {@link
+ * app.geminal.stock.StockBar}; {@link app.geminal.stock.CutList}, which bars the pieces of a plan
+ * come from.
+ */
 @NullMarked
 package app.geminal.stock;
 

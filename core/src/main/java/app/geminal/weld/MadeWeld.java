@@ -6,7 +6,8 @@ import java.time.Instant;
 /**
  * A weld that was made.
  *
- * @param stepKey the step of the plan it belongs to
+ * @param stepKey path of the step of the plan it belongs to: names of the parts it is in, then its
+ *     key, with strokes between
  * @param madeAt when
  * @param temperatureC as read, 600 to 1500 °C
  * @param school how oxygen was kept out
@@ -27,7 +28,7 @@ public record MadeWeld(
 
   /** Checks every field. */
   public MadeWeld {
-    Require.text("stepKey", stepKey, 16);
+    Require.text("stepKey", stepKey, 120);
     Require.present("madeAt", madeAt);
     Require.temperature("temperatureC", temperatureC, COLDEST_C, HOTTEST_C);
     Require.present("school", school);

@@ -8,7 +8,7 @@ import app.geminal.TestSteels;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
-import app.geminal.operation.Practice;
+import app.geminal.shop.Practice;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -28,7 +28,7 @@ class ConservationTest {
     double started = run.startedWith().volumeMm3();
     double lost =
         Arrays.stream(LossKind.values()).mapToDouble(k -> run.lostTo(k).volumeMm3()).sum();
-    double left = run.last().bars().amount().volumeMm3();
+    double left = run.last().bars().amount().plus(run.setAside()).plus(run.leftOver()).volumeMm3();
     assertThat((left + lost) / started).isCloseTo(1, within(1e-9));
   }
 
@@ -37,10 +37,10 @@ class ConservationTest {
   void everySteelIsConserved(long seed) {
     Run run = run(seed);
     Amount accounted =
-        run.stages().stream()
-            .flatMap(s -> s.losses().stream())
-            .map(Loss::amount)
-            .reduce(run.last().bars().amount(), Amount::plus);
+        Arrays.stream(LossKind.values())
+            .map(run::lostTo)
+            .reduce(
+                run.last().bars().amount().plus(run.setAside()).plus(run.leftOver()), Amount::plus);
     run.startedWith()
         .mm3BySteel()
         .forEach((steel, mm3) ->

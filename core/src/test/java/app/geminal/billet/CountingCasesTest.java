@@ -7,10 +7,9 @@ import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Fold;
-import app.geminal.operation.Lay;
 import app.geminal.operation.Operation;
-import app.geminal.operation.Practice;
 import app.geminal.operation.Restack;
+import app.geminal.shop.Practice;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -20,8 +19,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 
 /** Every row of the counting table, worked through as a plan. */
 class CountingCasesTest {
-  private static final Restack SAME = Restack.of(Lay.SAME);
-  private static final Restack TURNED = Restack.of(Lay.TURNED);
+  private static final Restack SAME = Restack.of(Restack.ALL_SAME);
+  private static final Restack TURNED = Restack.of(Restack.EVERY_SECOND);
 
   static Stream<Arguments> rows() {
     return Stream.of(
@@ -66,14 +65,14 @@ class CountingCasesTest {
   }
 
   private static Cut cut(int pieces) {
-    return new Cut(pieces, 1.6);
+    return Cut.equal(pieces, 1.6);
   }
 
   private static Fold fold() {
-    return new Fold(5);
+    return Fold.once(5);
   }
 
   private static Restack with(String between) {
-    return new Restack(Lay.SAME, pieces(between));
+    return SAME.withBetween(List.copyOf(pieces(between)));
   }
 }

@@ -9,10 +9,9 @@ import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.notation.Shorthand;
 import app.geminal.operation.Cut;
-import app.geminal.operation.Lay;
 import app.geminal.operation.Operation;
-import app.geminal.operation.Practice;
 import app.geminal.operation.Restack;
+import app.geminal.shop.Practice;
 import app.geminal.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
@@ -64,8 +63,8 @@ class RunTest {
   void absurdCountsAreRefusedWithTheirPlace() {
     List<Operation> steps = new ArrayList<>();
     for (int i = 0; i < 6; i++) {
-      steps.add(new Cut(20, 0));
-      steps.add(Restack.of(Lay.SAME));
+      steps.add(Cut.equal(20, 0));
+      steps.add(Restack.of(Restack.ALL_SAME));
     }
     Stack stack = new Stack(List.of(new Piece("D", 1), new Piece("B", 1)), 40, 3000);
     assertThatThrownBy(() -> Run.of(Plan.of(stack, steps), TestSteels.ALL, Practice.common()))
@@ -126,9 +125,9 @@ class RunTest {
 
   @Test
   void twoStepsCannotHaveOneKey() {
-    Step cut = new Step("a", new Cut(2, 1));
+    Step cut = Step.of("a", Cut.equal(2, 1));
     Stack stack = new Stack(List.of(new Piece("D", 1)), 40, 100);
-    assertThatThrownBy(() -> new Plan(stack, List.of(cut, cut)))
+    assertThatThrownBy(() -> new Plan(stack, List.of(cut, cut), List.of(), List.of()))
         .isInstanceOfSatisfying(
             BadValue.class, bad -> assertThat(bad.path()).isEqualTo("steps/1/key"));
   }

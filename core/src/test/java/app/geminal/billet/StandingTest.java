@@ -3,7 +3,7 @@ package app.geminal.billet;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.notation.Shorthand;
-import app.geminal.operation.Practice;
+import app.geminal.shop.Practice;
 import app.geminal.units.UnitSystem;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
@@ -30,7 +30,7 @@ class StandingTest {
             new Standing(
                 0,
                 2,
-                java.util.Optional.of(0),
+                java.util.Optional.of("s1"),
                 java.util.Optional.empty(),
                 java.util.Optional.empty()));
   }
@@ -38,7 +38,7 @@ class StandingTest {
   @Test
   void anOpenJointIsAFlawUntilItIsWeldedAgain() {
     Standing open = Standing.of(PLAN, List.of(weld("s1", 1, WeldOutcome.OPEN)));
-    assertThat(open.flaw()).contains(0);
+    assertThat(open.flaw()).contains("s1");
     assertThat(open.flawKind()).contains(WeldOutcome.OPEN);
     assertThat(open.weldsMade()).isZero();
     Standing again =
@@ -46,7 +46,7 @@ class StandingTest {
             PLAN, List.of(weld("s1", 2, WeldOutcome.HELD), weld("s1", 1, WeldOutcome.OPEN)));
     assertThat(again.flaw()).isEmpty();
     assertThat(again.weldsMade()).isEqualTo(1);
-    assertThat(again.nextWeld()).contains(3);
+    assertThat(again.nextWeld()).contains("s4");
   }
 
   @Test
@@ -56,7 +56,7 @@ class StandingTest {
             PLAN, List.of(weld("s1", 1, WeldOutcome.HELD), weld("s4", 2, WeldOutcome.SUSPECT)));
     assertThat(standing.weldsMade()).isEqualTo(2);
     assertThat(standing.nextWeld()).isEmpty();
-    assertThat(standing.flaw()).contains(3);
+    assertThat(standing.flaw()).contains("s4");
     assertThat(standing.flawKind()).contains(WeldOutcome.SUSPECT);
   }
 

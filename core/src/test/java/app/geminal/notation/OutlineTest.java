@@ -9,8 +9,8 @@ import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.check.BadValue;
 import app.geminal.layup.Stack;
-import app.geminal.operation.Lay;
-import app.geminal.operation.Practice;
+import app.geminal.operation.Restack;
+import app.geminal.shop.Practice;
 import app.geminal.units.UnitSystem;
 import java.util.Collections;
 import java.util.List;
@@ -32,7 +32,8 @@ class OutlineTest {
 
   @Test
   void twoRestacksRunThroughAndComeOutAsHighAsTheyBegan() {
-    Plan plan = outline(new Outline.Round(4, Lay.SAME), new Outline.Round(3, Lay.TURNED));
+    Plan plan =
+        outline(new Outline.Round(4, Restack.ALL_SAME), new Outline.Round(3, Restack.EVERY_SECOND));
     Run run = Run.of(plan, TestSteels.ALL, PRACTICE);
     assertThat(run.stop()).isEmpty();
     assertThat(run.last().bars().shopCount()).isEqualTo(13 * 4 * 3);
@@ -45,10 +46,10 @@ class OutlineTest {
     assertThatThrownBy(() ->
             Outline.of(
                 STACK,
-                Collections.nCopies(7, new Outline.Round(2, Lay.SAME)),
+                Collections.nCopies(7, new Outline.Round(2, Restack.ALL_SAME)),
                 TestSteels.ALL,
                 PRACTICE))
         .isInstanceOf(BadValue.class);
-    assertThatThrownBy(() -> new Outline.Round(1, Lay.SAME)).isInstanceOf(BadValue.class);
+    assertThatThrownBy(() -> new Outline.Round(1, Restack.ALL_SAME)).isInstanceOf(BadValue.class);
   }
 }

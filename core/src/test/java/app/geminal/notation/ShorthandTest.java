@@ -8,7 +8,8 @@ import app.geminal.bar.Bars;
 import app.geminal.billet.Plan;
 import app.geminal.layers.LayerSequence;
 import app.geminal.operation.Draw;
-import app.geminal.operation.Practice;
+import app.geminal.shop.Practice;
+import app.geminal.shop.Tool;
 import app.geminal.units.UnitSystem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -39,8 +40,20 @@ class ShorthandTest {
         "13 (1075 1/8, 15N20 0.062) 1 1/2 x 5 7/8 > set 3 > draw 1 1/2 x 0.4, 4 heats"
             + " > trim 3/4, 1 > cut 5 > restack same > set 3",
         "(1075 1/4) + 11 (15N20 1/16, 1075 1/8) + (1075 1/4) 1 1/2 x 6 > set 3 10% 2200F 20min dry",
-        "(1075 1/4, 15N20 1/8) 2 x 4 > cut 2, kerf 1/8 > restack turned with (15N20 1/16)"
+        "(1075 1/4, 15N20 1/8) 2 x 4 > cut 2, kerf 1/8 > restack turned, with (15N20 1/16)"
             + " > fold, end 1/2 > grind 1/64, 1/32 > trim 0, 1/2, sides 1/16",
+        "(1075 1/4, 15N20 1/8 x 1 3/4 x 4 1/8, 1084 1 fill 70%) 2 x 4 > set 6 sealed ends vented round 2 bites",
+        "(1075 1) 1 x 12 > twist 6.5, 3 sections, both, square, 4 heats > resquare 30, to 1/2, 2 heats"
+            + " > upset 25%, bow 1/8, 3 heats > roll round, core (1084 1/4), 2 heats",
+        "(1075 1) 1 x 12 > fourway quarter, kerf 1/8 > cut 3, each 2 > aside 2 > aside length 1, kerf 1/16",
+        "(1075 1) 1 x 12 > ladder pitch 3/4, width 3/8, depth 1/8, both, pressed, to 1/2, 2 heats"
+            + " > dimples pitch 1/2, across 1/4, depth 1/16, 1 heat > uneven 1/32, scale 1/2, seed 7",
+        "(1075 1/4) 2 x 4 > sandwich (1018 1/8), ground 1/64 > sandwich below (1018 1/4), above (@edge over)",
+        "(1075 1/4) 1 x 6 > blade 5 x 7/8 x 1/8, sheepsfoot, edge 1/64, bevel 3/4, taper 30%, tang 1 1/2",
+        "part edge = (1084 1/4) 1 x 6 > set 3 | part rod = [part core = (1084 1/4) 1 x 6 | (1075 1/2) 1/2 x 6]"
+            + " | 4 (1075 1/8, 15N20 1/16) 1 x 6 > off draw 1 x 1/2, 2 heats"
+            + " > layup (same, over, end), left (@edge quarter shim (1084 1/32)), right (1018 1/8, @rod), shim (1084 1/64)"
+            + " | want 2 of 4 x 7/8 x 1/8 splicing knife, 1 of 2 x 7/8 x 1/8 coupon",
       })
   void plainLinesComeBackAsTheyWere(String line) {
     Plan plan = Shorthand.parse(line, UnitSystem.INCH, PRACTICE);
@@ -49,13 +62,17 @@ class ShorthandTest {
 
   @ParameterizedTest
   @CsvSource(
-      delimiter = '|',
+      delimiter = '~',
       value = {
-        "13(1075 3.2,15N20 1.5)38x150›SET 2 , Dry›cut 5|13 (1075 3.2, 15N20 1.5) 38 x 150 > set 2 dry > cut 5",
-        "2 (D 1/8 in, B 1mm) 38 mm × 5 in → weld|(D 3.175, B 1) 38 x 127 > set 3",
-        "(D 3) 38 x 100 > trim 5|(D 3) 38 x 100 > trim 5, 5",
-        "(D 3) 38 x 100 > grind|(D 3) 38 x 100 > grind 0.3, 0.3",
-        "(D 3) 38 x 100 > set 3 1180 c|(D 3) 38 x 100 > set 3",
+        "13(1075 3.2,15N20 1.5)38x150›SET 2 , Dry›cut 5~13 (1075 3.2, 15N20 1.5) 38 x 150 > set 2 dry > cut 5",
+        "2 (D 1/8 in, B 1mm) 38 mm × 5 in → weld~(D 3.175, B 1) 38 x 127 > set 3",
+        "(D 3) 38 x 100 > trim 5~(D 3) 38 x 100 > trim 5, 5",
+        "(D 3) 38 x 100 > grind~(D 3) 38 x 100 > grind 0.3, 0.3",
+        "(D 3) 38 x 100 > set 3 1180 c~(D 3) 38 x 100 > set 3",
+        "(D 3) 38 x 100 > twist 6 turns~(D 3) 38 x 100 > twist 6, 1 heat",
+        "(D 3) 38 x 100 > resquare~(D 3) 38 x 100 > resquare 45, 1 heat",
+        "(D 3) 38 x 100 > restack turned with (B 1)~(D 3) 38 x 100 > restack turned, with (B 1)",
+        "(D 3) 38 x 100 | want 1 of 50 mm x 3/4 in x 3 axe~(D 3) 38 x 100 | want 1 of 50 x 19.05 x 3 axe",
       })
   void readsWhatIsMeant(String typed, String written) {
     Plan plan = Shorthand.parse(typed, UnitSystem.METRIC, PRACTICE);
@@ -65,24 +82,37 @@ class ShorthandTest {
   /** The words at fault stand between the brackets. */
   @ParameterizedTest
   @CsvSource(
-      delimiter = '|',
+      delimiter = '~',
       value = {
-        "[]|begins with its stack",
-        "[hello]|begins with its stack",
-        "13 (1075 [thick], 15N20 1.5) 38 x 150|cannot be read",
-        "13 ([1075], 15N20 1.5) 38 x 150|a steel and its thickness",
-        "13 (1075 3.2[) 38]|width x length",
-        "13 (1075 3.2) 38 x 150 > [twist 3]|is no step",
-        "13 (1075 3.2) 38 x 150 > [] > cut 3|missing",
-        "13 (1075 3.2) 38 x 150 > cut [five]|whole number",
-        "13 (1075 3.2) 38 x 150 > [cut 1]|must be from 2 to 60",
-        "13 (1075 3.2) 38 x 150 > [draw 38]|to what section",
-        "13 (1075 3.2) 38 x 150 > [draw 0 x 5]|must be more than",
-        "13 (1075 3.2) 38 x 150 > set 3 [muddy]|schools",
-        "13 (1075 3.2) 38 x 150 > set 3 [!]|After set",
-        "13 (1075 3.2) 38 x 150 > restack [sideways]|same or turned",
-        "[999999 (1075 3.2)] 38 x 150|at most 500",
-        "(1075 3.2) [0 x 150]|must be more than",
+        "[]~begins with its stack",
+        "[hello]~begins with its stack",
+        "13 (1075 [thick], 15N20 1.5) 38 x 150~cannot be read",
+        "13 ([1075], 15N20 1.5) 38 x 150~a steel and its thickness",
+        "13 (1075 3.2[) 38]~width x length",
+        "13 (1075 3.2) 38 x 150 > [bend 3]~is no step",
+        "13 (1075 3.2) 38 x 150 > [] > cut 3~missing",
+        "13 (1075 3.2) 38 x 150 > cut [five]~whole number",
+        "13 (1075 3.2) 38 x 150 > [cut 1]~must be from 2 to 60",
+        "13 (1075 3.2) 38 x 150 > [draw 38]~to what section",
+        "13 (1075 3.2) 38 x 150 > [draw 0 x 5]~must be more than",
+        "13 (1075 3.2) 38 x 150 > set 3 [muddy]~schools",
+        "13 (1075 3.2) 38 x 150 > set 3 [!]~After set",
+        "13 (1075 3.2) 38 x 150 > restack [sideways]~same, turned",
+        "[999999 (1075 3.2)] 38 x 150~at most 500",
+        "13 (1075 3.2) 38 x 150 > twist 4, [loose]~After twist",
+        "13 (1075 3.2) 38 x 150 > twist [many]~number",
+        "13 (1075 3.2) 38 x 150 > upset [30]~percentage",
+        "13 (1075 3.2) 38 x 150 > [twist 999]~must be from",
+        "13 (1075 3.2) 38 x 150 > restack (same, [under])~one of",
+        "13 (1075 3.2) 38 x 150 > layup left ([@])~@ and its name",
+        "13 (1075 3.2) 38 x 150 > layup left ([@Edge])~small letter",
+        "13 (1075 3.2) 38 x 150 > ladder [pitch 20, width 8]~depth",
+        "part edge = (1084 6) 25 x 100 > cut [x] | (1075 3) 38 x 150~whole number",
+        "[part edge = (1084 6) 25 x 100]~own stack",
+        "(1075 3) 38 x 150 | [(1075 3) 38 x 150]~already",
+        "(1075 3) 38 x 150 | want [two knives]~2 of 240",
+        "(1075 3 fill [x%]) 38 x 150~percentage",
+        "(1075 3.2) [0 x 150]~must be more than",
       })
   void faultsAreShownWhereTheyAre(String marked, String message) {
     int from = marked.indexOf('[');
@@ -105,10 +135,30 @@ class ShorthandTest {
 
   @Test
   void aStepsNameAloneSuggestsOneForTheBar() {
-    Bars bars = new Bars(1, 38.2, 150, LayerSequence.band("D", 20.3), 1, false);
-    assertThat(Suggestion.of("draw", bars, PRACTICE)).contains(new Draw(38, 10, 4));
-    assertThat(Suggestion.of("twist", bars, PRACTICE)).isEmpty();
-    for (String word : new String[] {"set", "trim", "grind", "cut", "restack", "fold"}) {
+    Bars bars = Bars.level(1, 38.2, 150, LayerSequence.band("D", 20.3), 1, false);
+    assertThat(Suggestion.of("draw", bars, PRACTICE)).contains(new Draw(38, 10, 4, Tool.ROUND));
+    assertThat(Suggestion.of("bend", bars, PRACTICE)).isEmpty();
+    for (String word :
+        new String[] {
+          "set",
+          "trim",
+          "grind",
+          "cut",
+          "aside",
+          "restack",
+          "fold",
+          "twist",
+          "resquare",
+          "upset",
+          "roll",
+          "fourway",
+          "ladder",
+          "dimples",
+          "uneven",
+          "sandwich",
+          "layup",
+          "blade"
+        }) {
       assertThat(Suggestion.of(word, bars, PRACTICE)).as(word).isPresent();
     }
   }

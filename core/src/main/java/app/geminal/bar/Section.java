@@ -1,0 +1,159 @@
+package app.geminal.bar;
+
+import app.geminal.layers.LayerSequence;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * What a bar shows on its end: y across, z up; immutable.
+ *
+ * <p>Two straight lines stand for the whole: one up through the middle of the width, one across
+ * through the middle of the height, each with the layers it crosses. Where layers lie flat or stand
+ * on edge that is exact. Where they do not (a turned section, a roll), the lines are still what a
+ * smith would count along, but how much of which steel the section holds is then kept apart, and a
+ * skin taken off it takes every steel alike. The picture of the inside is the field's business.
+ */
+public abstract sealed class Section permits Level, OnEdge, Wrought, Beside, Upon {
+  /** Thinner than this, a remnant is rounding dust and no steel. */
+  static final double DUST_MM = 1e-9;
+
+  private final double widthMm;
+  private final double heightMm;
+  private final Map<String, Double> areaBySteel;
+
+  Section(double widthMm, double heightMm, Map<String, Double> areaBySteel) {
+    this.widthMm = widthMm;
+    this.heightMm = heightMm;
+    this.areaBySteel = areaBySteel;
+  }
+
+  /** Flat layers across the whole width. */
+  public static Section level(LayerSequence layers, double widthMm) {
+    return new Level(layers, widthMm);
+  }
+
+  /**
+   * Layers that no longer lie flat.
+   *
+   * @param up crossed by the line up through the middle; its thickness is the height
+   * @param across crossed by the line across through the middle; its thickness is the width
+   * @param of what it was made from: gives the steels and their shares
+   */
+  public static Section wrought(LayerSequence up, LayerSequence across, Section of) {
+    double area = up.thicknessMm() * across.thicknessMm();
+    return new Wrought(up, across, scaled(of.areaBySteel, area / (of.widthMm * of.heightMm)));
+  }
+
+  /**
+   * Layers that do not lie flat, with what the section holds known from elsewhere.
+   *
+   * @param areaBySteel mm² by designation, together height times width
+   */
+  public static Section wrought(
+      LayerSequence up, LayerSequence across, Map<String, Double> areaBySteel) {
+    return new Wrought(up, across, new TreeMap<>(areaBySteel));
+  }
+
+  /** Sections on each other, the first at the bottom, all of one width; at least one. */
+  public static Section upon(List<Section> sections) {
+    if (sections.size() == 1) {
+      return sections.getFirst();
+    }
+    List<LayerSequence> level = new ArrayList<>();
+    for (Section s : sections) {
+      if (s instanceof Level flat) {
+        level.add(flat.up());
+      }
+    }
+    return level.size() == sections.size()
+        ? new Level(LayerSequence.join(level), sections.getFirst().widthMm())
+        : new Upon(sections);
+  }
+
+  /** Sections side by side, the first on the left, all of one height; at least one. */
+  public static Section beside(List<Section> sections) {
+    LayerSequence first = sections.getFirst().up();
+    boolean alike = true;
+    double width = 0;
+    for (Section s : sections) {
+      alike &= s instanceof Level && s.up() == first;
+      width += s.widthMm();
+    }
+    if (sections.size() == 1) {
+      return sections.getFirst();
+    }
+    return alike ? new Level(first, width) : new Beside(sections);
+  }
+
+  /** y, mm. */
+  public final double widthMm() {
+    return widthMm;
+  }
+
+  /** z, mm. */
+  public final double heightMm() {
+    return heightMm;
+  }
+
+  /** How much of the section is which steel, mm², by designation. */
+  public final Map<String, Double> areaBySteel() {
+    return Collections.unmodifiableMap(areaBySteel);
+  }
+
+  /** Layers crossed going up through the middle of the width. */
+  public abstract LayerSequence up();
+
+  /** Layers crossed going from left to right through the middle of the height. */
+  public abstract LayerSequence across();
+
+  /** Whether layers are counted across and not up, because more of them are met that way. */
+  public final boolean isCountedAcross() {
+    return across().visibleCount() > up().visibleCount();
+  }
+
+  /** The layers a smith counts: of the two lines the one that crosses more of them. */
+  public final LayerSequence counted() {
+    return isCountedAcross() ? across() : up();
+  }
+
+  /** Whether all layers are flat, so that the line up stands for everything. */
+  public final boolean isLevel() {
+    return this instanceof Level;
+  }
+
+  /** Stretched to another width and height. */
+  public abstract Section resized(double newWidthMm, double newHeightMm);
+
+  /** Less {@code mm} on one side; nothing happens for 0 or less. */
+  public abstract Section without(Side side, double mm);
+
+  /** Seen in a mirror lying under it: top and bottom change places. */
+  public abstract Section mirroredUp();
+
+  /** Seen in a mirror standing beside it: left and right change places. */
+  public abstract Section mirroredAcross();
+
+  /** Rolled a quarter turn to the left: the top comes to lie on the left. */
+  public abstract Section quarterTurned();
+
+  /** Turned over lengthwise: what was at the bottom lies on top. */
+  public final Section turnedOver() {
+    return mirroredUp().mirroredAcross();
+  }
+
+  static Map<String, Double> scaled(Map<String, Double> bySteel, double factor) {
+    Map<String, Double> scaled = new TreeMap<>();
+    bySteel.forEach((steel, value) -> scaled.put(steel, value * factor));
+    return scaled;
+  }
+
+  static Map<String, Double> sum(List<Section> sections) {
+    Map<String, Double> sum = new TreeMap<>();
+    sections.forEach(
+        s -> s.areaBySteel.forEach((steel, mm2) -> sum.merge(steel, mm2, Double::sum)));
+    return sum;
+  }
+}

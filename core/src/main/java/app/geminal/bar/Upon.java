@@ -1,0 +1,97 @@
+package app.geminal.bar;
+
+import app.geminal.layers.LayerSequence;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.UnaryOperator;
+
+/** Bars on each other, the first at the bottom, all of one width. */
+public final class Upon extends Section {
+  private final List<Section> members;
+  private final LayerSequence up;
+  private final LayerSequence across;
+
+  Upon(List<Section> members) {
+    super(
+        members.getFirst().widthMm(),
+        members.stream().mapToDouble(Section::heightMm).sum(),
+        sum(members));
+    this.members = List.copyOf(members);
+    this.up = LayerSequence.join(members.stream().map(Section::up).toList());
+    this.across = middle().across();
+  }
+
+  private Section middle() {
+    double rest = heightMm() / 2;
+    for (Section member : members) {
+      rest -= member.heightMm();
+      if (rest <= 0) {
+        return member;
+      }
+    }
+    return members.getLast();
+  }
+
+  /** What lies on each other. */
+  public List<Section> members() {
+    return members;
+  }
+
+  @Override
+  public LayerSequence up() {
+    return up;
+  }
+
+  @Override
+  public LayerSequence across() {
+    return across;
+  }
+
+  private Upon each(UnaryOperator<Section> change) {
+    return new Upon(members.stream().map(change).toList());
+  }
+
+  @Override
+  public Section resized(double newWidthMm, double newHeightMm) {
+    double factor = newHeightMm / heightMm();
+    return each(s -> s.resized(newWidthMm, s.heightMm() * factor));
+  }
+
+  @Override
+  public Section without(Side side, double mm) {
+    if (mm <= 0) {
+      return this;
+    }
+    return switch (side) {
+      case LEFT, RIGHT -> each(s -> s.without(side, mm));
+      case BOTTOM -> upon(shortened(members.reversed(), side, mm).reversed());
+      case TOP -> upon(shortened(members, side, mm));
+    };
+  }
+
+  /** Whole members go first, from the end of the list. */
+  private static List<Section> shortened(List<Section> from, Side side, double mm) {
+    List<Section> left = new ArrayList<>(from);
+    double rest = mm;
+    while (left.size() > 1 && rest >= left.getLast().heightMm() - DUST_MM) {
+      rest -= left.removeLast().heightMm();
+    }
+    left.add(left.removeLast().without(side, rest));
+    return left;
+  }
+
+  @Override
+  public Section mirroredUp() {
+    return new Upon(members.reversed().stream().map(Section::mirroredUp).toList());
+  }
+
+  @Override
+  public Section mirroredAcross() {
+    return each(Section::mirroredAcross);
+  }
+
+  @Override
+  public Section quarterTurned() {
+    return beside(members.reversed().stream().map(Section::quarterTurned).toList());
+  }
+}

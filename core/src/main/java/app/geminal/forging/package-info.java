@@ -1,0 +1,9 @@
+/**
+ * What it takes to move hot steel. Entry classes: {@link app.geminal.forging.Force} for the press,
+ * {@link app.geminal.forging.Spread} for where the height goes, {@link
+ * app.geminal.forging.StopLadder} for drawing down in even steps.
+ */
+@NullMarked
+package app.geminal.forging;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,129 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.bar.Form;
+import app.geminal.bar.Side;
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+import app.geminal.layup.Stack;
+import app.geminal.ledger.Loss;
+import app.geminal.ledger.LossKind;
+import app.geminal.units.Measure;
+
+/**
+ * One blade ground from each bar, out of its middle. What lies outside its box goes as trim along
+ * the length and grinding elsewhere; inside it bevels, taper and point go as grinding.
+ *
+ * @param profile outline of the blade
+ * @param lengthMm with its tang; above 0, to 3000
+ * @param widthMm edge to spine; above 0, to 1000
+ * @param spineMm thickness at the spine; above 0, to 100
+ * @param edgeMm thickness left at the edge; 0 to the spine's
+ * @param bevelMm from the edge up the face; above 0, to the width
+ * @param taper thickness lost from heel to point, fraction; 0 to 0.9
+ * @param tangMm part of the length that the handle hides; 0 to the length
+ */
+public record Blade(
+    Profile profile,
+    double lengthMm,
+    double widthMm,
+    double spineMm,
+    double edgeMm,
+    double bevelMm,
+    double taper,
+    double tangMm)
+    implements Operation {
+  /** A tang is taken as half as wide as the blade. */
+  private static final double TANG_SHARE = 0.5;
+
+  /** Outline of a blade, by how much of its box it fills before the bevels; rough. */
+  public enum Profile {
+    /** Spine falls to a straight edge. */
+    SHEEPSFOOT("sheepsfoot", 0.95),
+    /** Spine drops a little to the point. */
+    DROP("drop", 0.9),
+    /** Pointed evenly from both sides. */
+    SPEAR("spear", 0.85);
+
+    private final String word;
+    private final double share;
+
+    Profile(String word, double share) {
+      this.word = word;
+      this.share = share;
+    }
+
+    /** The word used in shorthand. */
+    public String word() {
+      return word;
+    }
+  }
+
+  /** Checks every field. */
+  public Blade {
+    Require.present("profile", profile);
+    Require.lengthAbove("lengthMm", lengthMm, 0, Stack.LONGEST_MM);
+    Require.lengthAbove("widthMm", widthMm, 0, Stack.WIDEST_MM);
+    Require.lengthAbove("spineMm", spineMm, 0, 100);
+    Require.lengthUpTo("edgeMm", edgeMm, spineMm);
+    Require.lengthAbove("bevelMm", bevelMm, 0, widthMm);
+    Require.number("taper", taper, 0, 0.9, "");
+    Require.lengthUpTo("tangMm", tangMm, lengthMm);
+    if (tangMm == lengthMm) {
+      throw new BadValue("tangMm", "The tang is as long as the whole blade.");
+    }
+  }
+
+  /** Between the ground face and the middle plane, degrees. */
+  public double bevelDeg() {
+    return Math.toDegrees(Math.atan((spineMm - edgeMm) / 2 / bevelMm));
+  }
+
+  /** Part of the box of length, width and spine that is steel. */
+  double boxShare() {
+    double bevelled = bevelMm / widthMm;
+    double section = 1 - bevelled * (spineMm - edgeMm) / 2 / spineMm;
+    double blade = section * (1 - taper / 2) * profile.share;
+    double tang = tangMm / lengthMm;
+    return tang * TANG_SHARE + (1 - tang) * blade;
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    if (isMissing(lengthMm, bars.lengthMm())) {
+      return smaller("lengthMm", "long", lengthMm, bars.lengthMm());
+    }
+    if (isMissing(widthMm, bars.widthMm())) {
+      return smaller("widthMm", "wide", widthMm, bars.widthMm());
+    }
+    if (isMissing(spineMm, bars.heightMm())) {
+      return smaller("spineMm", "high", spineMm, bars.heightMm());
+    }
+    double sides = Math.max(0, bars.widthMm() - widthMm) / 2;
+    double faces = Math.max(0, bars.heightMm() - spineMm) / 2;
+    Bars cut = bars.withLength(Math.min(lengthMm, bars.lengthMm()));
+    Bars blade =
+        cut.without(Side.LEFT, sides)
+            .without(Side.RIGHT, sides)
+            .without(Side.BOTTOM, faces)
+            .without(Side.TOP, faces)
+            .withForm(Form.BLADE, boxShare());
+    return Done.of(
+            blade,
+            new Loss(LossKind.TRIM, bars.amount().minus(cut.amount())),
+            new Loss(LossKind.GRINDING, cut.amount().minus(blade.amount())))
+        .with(Done.KEPT);
+  }
+
+  private static boolean isMissing(double wanted, double there) {
+    return wanted > there + 1e-9;
+  }
+
+  private static Impossible smaller(String field, String how, double wanted, double there) {
+    return new Impossible(
+        field,
+        "The blade is %s %s and the bar only %s."
+            .formatted(Measure.mm(wanted), how, Measure.mm(there)),
+        "Make the blade smaller, or keep the bar bigger.");
+  }
+}

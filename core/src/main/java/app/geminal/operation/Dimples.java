@@ -1,0 +1,76 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.check.Require;
+import app.geminal.units.Measure;
+
+/**
+ * Shallow round hollows drilled or ground over the face in rows, every second row staggered, then
+ * the bar forged flush.
+ *
+ * @param pitchMm from hollow to hollow; above 0, to 500
+ * @param diameterMm of a hollow at the face; above 0, to 500, and no more than the pitch
+ * @param depthMm above 0, to 100
+ * @param bothFaces whether both broad faces have them
+ * @param flattenToMm height afterwards, or 0 to go just down to the hollows; to 1000
+ * @param heats of flattening, 1 to 60
+ */
+public record Dimples(
+    double pitchMm,
+    double diameterMm,
+    double depthMm,
+    boolean bothFaces,
+    double flattenToMm,
+    int heats)
+    implements Operation {
+
+  /** Checks every field. */
+  public Dimples {
+    Require.lengthAbove("pitchMm", pitchMm, 0, 500);
+    Require.lengthAbove("diameterMm", diameterMm, 0, pitchMm);
+    Require.lengthAbove("depthMm", depthMm, 0, 100);
+    Require.lengthUpTo("flattenToMm", flattenToMm, 1000);
+    Require.count("heats", heats, 1, 60);
+  }
+
+  /** Hollows on one face, those at the rim in part: an even share of steel. */
+  public double hollows(double widthMm, double lengthMm) {
+    return widthMm / pitchMm * lengthMm / pitchMm;
+  }
+
+  /** How much of a height the hollows of all faces take, mm. */
+  public double deepMm() {
+    return bothFaces ? 2 * depthMm : depthMm;
+  }
+
+  /** Volume of one hollow, a cap of a ball, mm³. */
+  public double hollowMm3() {
+    double radius = diameterMm / 2;
+    return Math.PI * depthMm * (3 * radius * radius + depthMm * depthMm) / 6;
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    return ScaleLoss.inHeats(heats, bars, bench.practice(), this::hollowed);
+  }
+
+  private Outcome hollowed(Done scaled) {
+    Bars bars = scaled.bars();
+    double flush = bars.section().heightMm() - deepMm();
+    double height = flattenToMm == 0 ? flush : flattenToMm;
+    if (height > flush + 1e-9) {
+      return new Impossible(
+          "flattenToMm",
+          "At %s the hollows would still be open; they close at %s."
+              .formatted(Measure.mm(height), Measure.mm(flush)),
+          "Flatten further, or leave it open.");
+    }
+    double hollows = hollows(bars.widthMm(), bars.lengthMm()) * (bothFaces ? 2 : 1);
+    return Flattening.forged(scaled, hollows * hollowMm3(), height);
+  }
+
+  /** The same hollows to another depth. */
+  public Dimples withDepthMm(double newDepthMm) {
+    return new Dimples(pitchMm, diameterMm, newDepthMm, bothFaces, 0, heats);
+  }
+}

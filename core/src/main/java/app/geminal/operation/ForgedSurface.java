@@ -1,0 +1,35 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.check.Require;
+import app.geminal.units.Measure;
+
+/**
+ * Uneven forging on purpose: the layers under the faces are pushed up and down, and grinding flat
+ * afterwards cuts through them. Sizes stay, and on average so do the layers.
+ *
+ * @param amplitudeMm how far layers are pushed, from their middle; above 0, to 20
+ * @param scaleMm from hump to hump; above 0, to 500
+ * @param seed which surface it is; the same number is always the same surface
+ */
+public record ForgedSurface(double amplitudeMm, double scaleMm, int seed) implements Operation {
+
+  /** Checks every field. */
+  public ForgedSurface {
+    Require.lengthAbove("amplitudeMm", amplitudeMm, 0, 20);
+    Require.lengthAbove("scaleMm", scaleMm, 0, 500);
+    Require.count("seed", seed, 0, 1_000_000);
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    if (2 * amplitudeMm >= bars.heightMm()) {
+      return new Impossible(
+          "amplitudeMm",
+          "Humps of %s to either side do not fit into a bar %s high."
+              .formatted(Measure.mm(amplitudeMm), Measure.mm(bars.heightMm())),
+          "Forge it less unevenly.");
+    }
+    return Done.of(bars);
+  }
+}

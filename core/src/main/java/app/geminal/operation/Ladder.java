@@ -1,0 +1,78 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.check.Require;
+import app.geminal.units.Measure;
+
+/**
+ * Grooves across the bar, ground in and the bar forged flush, or pressed in with ribbed dies and
+ * what stands proud ground off. The grooves of the two faces are staggered.
+ *
+ * @param pitchMm from groove to groove; above 0, to 500
+ * @param widthMm of a groove at the face; above 0, to 500, and no more than the pitch
+ * @param depthMm above 0, to 100
+ * @param bothFaces whether both broad faces are grooved
+ * @param pressed whether they are pressed in, and not ground
+ * @param flattenToMm height afterwards, or 0 to go just down to the grooves; to 1000
+ * @param heats of pressing or flattening, 1 to 60
+ */
+public record Ladder(
+    double pitchMm,
+    double widthMm,
+    double depthMm,
+    boolean bothFaces,
+    boolean pressed,
+    double flattenToMm,
+    int heats)
+    implements Operation {
+  /** Area of a rounded groove over width times depth; a parabola. */
+  private static final double ROUNDED = 2.0 / 3;
+
+  /** Checks every field. */
+  public Ladder {
+    Require.lengthAbove("pitchMm", pitchMm, 0, 500);
+    Require.lengthAbove("widthMm", widthMm, 0, pitchMm);
+    Require.lengthAbove("depthMm", depthMm, 0, 100);
+    Require.lengthUpTo("flattenToMm", flattenToMm, 1000);
+    Require.count("heats", heats, 1, 60);
+  }
+
+  /** Grooves on one face of a bar of that length, the last one in part: an even share of steel. */
+  public double grooves(double lengthMm) {
+    return lengthMm / pitchMm;
+  }
+
+  /** How much of a height the grooves of all faces take, mm. */
+  public double deepMm() {
+    return bothFaces ? 2 * depthMm : depthMm;
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    return ScaleLoss.inHeats(heats, bars, bench.practice(), this::grooved);
+  }
+
+  private Outcome grooved(Done scaled) {
+    Bars bars = scaled.bars();
+    double flush = bars.section().heightMm() - deepMm();
+    double height = flattenToMm == 0 ? flush : flattenToMm;
+    if (height > flush + 1e-9) {
+      return new Impossible(
+          "flattenToMm",
+          "At %s the grooves would still be open; they close at %s."
+              .formatted(Measure.mm(height), Measure.mm(flush)),
+          "Flatten further, or leave it open.");
+    }
+    if (pressed) {
+      return Flattening.ground(scaled, height);
+    }
+    double groove = ROUNDED * widthMm * depthMm * bars.widthMm();
+    return Flattening.forged(
+        scaled, groove * grooves(bars.lengthMm()) * (bothFaces ? 2 : 1), height);
+  }
+
+  /** The same grooves to another depth. */
+  public Ladder withDepthMm(double newDepthMm) {
+    return new Ladder(pitchMm, widthMm, newDepthMm, bothFaces, pressed, 0, heats);
+  }
+}

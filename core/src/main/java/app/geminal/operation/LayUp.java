@@ -1,0 +1,74 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.check.Require;
+import app.geminal.layup.Laid;
+import app.geminal.layup.Piece;
+import app.geminal.layup.Turn;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * All bars at hand laid side by side, with other bars to their left and right: edge, core, spine.
+ * Heights must agree; what stands higher is ground down to the lowest, or shims bring the lower
+ * ones up.
+ *
+ * @param turns which way the bars at hand are laid, left to right, gone through again and again; 1
+ *     to 60
+ * @param left laid to their left, outermost first; 0 to 20
+ * @param right laid to their right, outermost last; 0 to 20
+ * @param shims laid on each bar at hand, bottom first; 0 to 5
+ * @param faceGrindMm ground off each forged side that meets another; 0 to 20
+ */
+public record LayUp(
+    List<Turn> turns, List<Laid> left, List<Laid> right, List<Piece> shims, double faceGrindMm)
+    implements Operation {
+
+  /** Checks every field and copies the lists. */
+  public LayUp {
+    turns = Require.list("turns", turns, 1, 60);
+    left = Require.list("left", left, 0, 20);
+    right = Require.list("right", right, 0, 20);
+    shims = Require.list("shims", shims, 0, 5);
+    Require.lengthUpTo("faceGrindMm", faceGrindMm, 20);
+  }
+
+  @Override
+  public Map<String, List<? extends Laid>> laid() {
+    return Map.of("left", left, "right", right, "shims", shims);
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    if (bars.count() < 2 && left.isEmpty() && right.isEmpty()) {
+      return new Impossible(
+          "",
+          "There is only one bar and nothing to lay beside it.",
+          "Cut the bar first, or add a part or a piece to its left or right.");
+    }
+    List<Laid> all = new ArrayList<>(left);
+    all.addAll(right);
+    var missing = Laying.missing(bench, all, 1);
+    if (missing.isPresent()) {
+      return missing.get();
+    }
+    Laying laying = new Laying(Laying.Axis.ACROSS, bars, shims, bench);
+    laying.all(left);
+    for (int i = 0; i < bars.count(); i++) {
+      laying.own(turns.get(i % turns.size()));
+    }
+    laying.all(right);
+    return laying.block(1, faceGrindMm);
+  }
+
+  /** The same with other bars to its left and right. */
+  public LayUp withSides(List<Laid> newLeft, List<Laid> newRight) {
+    return new LayUp(turns, newLeft, newRight, shims, faceGrindMm);
+  }
+
+  /** The same with other shims on the bars at hand. */
+  public LayUp withShims(List<Piece> newShims) {
+    return new LayUp(turns, left, right, newShims, faceGrindMm);
+  }
+}

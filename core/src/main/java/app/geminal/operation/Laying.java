@@ -1,0 +1,318 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.bar.Form;
+import app.geminal.bar.Section;
+import app.geminal.bar.Side;
+import app.geminal.layers.LayerSequence;
+import app.geminal.layup.Laid;
+import app.geminal.layup.PartBar;
+import app.geminal.layup.Piece;
+import app.geminal.layup.Turn;
+import app.geminal.ledger.Amount;
+import app.geminal.ledger.Loss;
+import app.geminal.ledger.LossKind;
+import app.geminal.units.Measure;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.function.ToDoubleFunction;
+
+/**
+ * Bars, pieces and bars of parts laid together into one block, up on each other or side by side.
+ * What is longer, or sticks out the other way, is cut to the smallest, equally on both sides; the
+ * heights of bars side by side are ground down to the lowest. Package use only.
+ */
+final class Laying {
+  /** Which way they are laid together. */
+  enum Axis {
+    UP,
+    ACROSS
+  }
+
+  private static final double LEAST_LEFT_MM = 0.01;
+
+  /** One thing laid, as it came; a sheet takes its width and length from what it is laid to. */
+  private record Member(Section section, double fill, double lengthMm, boolean forged) {
+    double heightMm() {
+      return section.heightMm() / fill;
+    }
+
+    Member with(Section newSection) {
+      return new Member(newSection, fill, lengthMm, forged);
+    }
+
+    Amount amount() {
+      return Amount.ofLayers(section.areaBySteel(), lengthMm);
+    }
+  }
+
+  private final Axis axis;
+  private final Bars own;
+  private final List<Piece> ownShims;
+  private final Bench bench;
+  private final List<Member> members = new ArrayList<>();
+  private final Map<String, Integer> taken = new TreeMap<>();
+  private final List<Fit> fits = new ArrayList<>();
+  private final Set<String> fitted = new HashSet<>();
+  private Amount added = Amount.NONE;
+  private Amount joined = Amount.NONE;
+  private long shopCount;
+  private int joints = -1;
+
+  Laying(Axis axis, Bars own, Bench bench) {
+    this(axis, own, List.of(), bench);
+  }
+
+  Laying(Axis axis, Bars own, List<Piece> ownShims, Bench bench) {
+    this.axis = axis;
+    this.own = own;
+    this.ownShims = ownShims;
+    this.bench = bench;
+  }
+
+  /** Why these cannot be laid so many times over, empty when they can. */
+  static Optional<Impossible> missing(Bench bench, List<? extends Laid> laid, int times) {
+    Map<String, Integer> wanted = new TreeMap<>();
+    laid.forEach(l -> {
+      if (l instanceof PartBar bar) {
+        wanted.merge(bar.part(), times, Integer::sum);
+      }
+    });
+    for (Map.Entry<String, Integer> want : wanted.entrySet()) {
+      Optional<Bars> part = bench.part(want.getKey());
+      int left = part.map(Bars::count).orElse(0);
+      if (part.isEmpty()) {
+        return Optional.of(
+            new Impossible(
+                "",
+                "There is no bar of “%s” to lay: no part has that name, or its own Run stops."
+                    .formatted(want.getKey()),
+                "Add the part, or mend its Run."));
+      }
+      if (left < want.getValue()) {
+        return Optional.of(
+            new Impossible(
+                "",
+                "%d bars of “%s” are wanted here, and %d %s left."
+                    .formatted(want.getValue(), want.getKey(), left, left == 1 ? "is" : "are"),
+                "Cut the part into more bars, or use fewer."));
+      }
+      if (part.get().form() != Form.BAR) {
+        return Optional.of(
+            new Impossible(
+                "",
+                "“%s” is not square-edged and does not lie on anything.".formatted(want.getKey()),
+                "Draw it to a square section first."));
+      }
+    }
+    return Optional.empty();
+  }
+
+  /** A bar at hand. */
+  void own(Turn turn) {
+    add(new Member(turned(own.section(), turn), own.fill(), own.lengthMm(), true), ownShims);
+    shopCount = Math.addExact(shopCount, own.shopCount());
+  }
+
+  /** Pieces and bars of parts, in order. */
+  void all(List<? extends Laid> laid) {
+    for (Laid item : laid) {
+      switch (item) {
+        case Piece piece -> sheet(piece);
+        case PartBar bar -> part(bar);
+      }
+    }
+  }
+
+  private void part(PartBar bar) {
+    Bars bars = bench.part(bar.part()).orElseThrow();
+    Member member =
+        new Member(turned(bars.section(), bar.turn()), bars.fill(), bars.lengthMm(), true);
+    joined = joined.plus(member.amount());
+    taken.merge(bar.part(), 1, Integer::sum);
+    add(member, bar.shims());
+    shopCount = Math.addExact(shopCount, bars.shopCount());
+    if (fitted.add(bar.part())) {
+      fit(bar.part(), members.getLast());
+    }
+  }
+
+  private void fit(String part, Member member) {
+    if (axis == Axis.UP) {
+      fits.add(new Fit(part, Fit.Measured.WIDTH, own.widthMm(), member.section().widthMm()));
+    } else {
+      double ownMm = own.heightMm() + ownShims.stream().mapToDouble(Piece::thicknessMm).sum();
+      fits.add(new Fit(part, Fit.Measured.HEIGHT, ownMm, member.heightMm()));
+    }
+    fits.add(new Fit(part, Fit.Measured.LENGTH, own.lengthMm(), member.lengthMm()));
+  }
+
+  /** Shims stand on the bar, as wide and long as it. */
+  private void add(Member member, List<Piece> shims) {
+    List<Section> upon = new ArrayList<>(List.of(member.section()));
+    double height = member.heightMm();
+    for (Piece shim : shims) {
+      Section on =
+          Section.level(
+              LayerSequence.band(shim.steel(), shim.solidMm()), member.section().widthMm());
+      upon.add(on);
+      height += shim.thicknessMm();
+      added = added.plus(Amount.ofLayers(on.areaBySteel(), member.lengthMm()));
+      shopCount++;
+      joints++;
+    }
+    Section section = Section.upon(upon);
+    members.add(
+        new Member(section, section.heightMm() / height, member.lengthMm(), member.forged()));
+    joints++;
+  }
+
+  /** A sheet on edge between bars stands as high as they do. */
+  private void sheet(Piece piece) {
+    double length = piece.lengthIn(own.lengthMm());
+    Section section =
+        axis == Axis.UP
+            ? Section.level(
+                LayerSequence.band(piece.steel(), piece.solidMm()), piece.widthIn(own.widthMm()))
+            : Section.level(
+                LayerSequence.band(piece.steel(), piece.widthIn(own.section().heightMm())),
+                piece.solidMm());
+    Member member = new Member(section, axis == Axis.UP ? piece.fill() : 1, length, false);
+    added = added.plus(member.amount());
+    members.add(member);
+    shopCount++;
+    joints++;
+  }
+
+  private static Section turned(Section section, Turn turn) {
+    return switch (turn) {
+      case SAME -> section;
+      case OVER -> section.turnedOver();
+      case END -> section.mirroredAcross();
+      case QUARTER -> section.quarterTurned();
+    };
+  }
+
+  /**
+   * The block.
+   *
+   * @param bars how many equal blocks are made; what was laid is meant for each
+   * @param faceGrindMm taken off every forged face that meets another
+   */
+  Outcome block(int bars, double faceGrindMm) {
+    if (axis == Axis.ACROSS && members.stream().anyMatch(m -> m.fill() < 1)) {
+      return new Impossible(
+          "",
+          "A bar full of voids does not lie beside others: it sinks when they do not.",
+          "Set it until its voids are closed, then lay it up.");
+    }
+    Amount came = amount(members);
+    Optional<List<Member>> ground = ground(faceGrindMm);
+    if (ground.isEmpty()) {
+      return new Impossible(
+          "faceGrindMm",
+          "Grinding %s off each joint face leaves nothing of the thinnest bar."
+              .formatted(Measure.mm(faceGrindMm)),
+          "Grind less, or lay thicker bars.");
+    }
+    List<Member> even = axis == Axis.UP ? ground.get() : lowered(ground.get());
+    Amount afterGrinding = amount(even);
+    double length = smallest(even, Member::lengthMm);
+    List<Member> cut = axis == Axis.UP ? narrowed(even) : even;
+    List<Section> sections = cut.stream().map(Member::section).toList();
+    Section section = axis == Axis.UP ? Section.upon(sections) : Section.beside(sections);
+    double height =
+        axis == Axis.UP
+            ? cut.stream().mapToDouble(Member::heightMm).sum()
+            : smallest(cut, Member::heightMm);
+    Bars block =
+        new Bars(
+            bars,
+            length,
+            section,
+            shopCount,
+            true,
+            Math.min(1, section.heightMm() / height),
+            Form.BAR,
+            1);
+    Map<String, Integer> takenInAll = new TreeMap<>();
+    taken.forEach((name, n) -> takenInAll.put(name, n * bars));
+    Amount laid = Amount.ofLayers(section.areaBySteel(), length);
+    return new Done(
+        block,
+        List.of(
+            new Loss(LossKind.GRINDING, came.minus(afterGrinding).times(bars)),
+            new Loss(LossKind.TRIM, afterGrinding.minus(laid).times(bars))),
+        added.times(bars),
+        joined.times(bars),
+        new Done.Layers.Joined(joints, countBefore(block)),
+        Optional.empty(),
+        Map.copyOf(takenInAll),
+        List.copyOf(fits));
+  }
+
+  private long countBefore(Bars block) {
+    boolean across = block.section().isCountedAcross();
+    if (across != (axis == Axis.ACROSS)) {
+      return block.visibleCount();
+    }
+    return members.stream()
+        .mapToLong(m -> (across ? m.section().across() : m.section().up()).visibleCount())
+        .sum();
+  }
+
+  private Optional<List<Member>> ground(double mm) {
+    List<Member> ground = new ArrayList<>();
+    for (int i = 0; i < members.size(); i++) {
+      Member member = members.get(i);
+      double least = axis == Axis.UP ? member.section().heightMm() : member.section().widthMm();
+      if (member.forged() && mm > 0) {
+        if (least - 2 * mm < LEAST_LEFT_MM) {
+          return Optional.empty();
+        }
+        Section section = member.section();
+        if (i > 0) {
+          section = section.without(axis == Axis.UP ? Side.BOTTOM : Side.LEFT, mm);
+        }
+        if (i < members.size() - 1) {
+          section = section.without(axis == Axis.UP ? Side.TOP : Side.RIGHT, mm);
+        }
+        member = member.with(section);
+      }
+      ground.add(member);
+    }
+    return Optional.of(ground);
+  }
+
+  /** Every bar ground down to the lowest, from the top. */
+  private static List<Member> lowered(List<Member> members) {
+    double lowest = smallest(members, Member::heightMm);
+    return members.stream()
+        .map(m -> m.with(m.section().without(Side.TOP, (m.heightMm() - lowest) * m.fill())))
+        .toList();
+  }
+
+  /** Every bar cut to the narrowest, equally on both edges. */
+  private static List<Member> narrowed(List<Member> members) {
+    double narrowest = smallest(members, m -> m.section().widthMm());
+    return members.stream()
+        .map(m -> {
+          double off = (m.section().widthMm() - narrowest) / 2;
+          return m.with(m.section().without(Side.LEFT, off).without(Side.RIGHT, off));
+        })
+        .toList();
+  }
+
+  private static double smallest(List<Member> members, ToDoubleFunction<Member> size) {
+    return members.stream().mapToDouble(size).min().orElseThrow();
+  }
+
+  private static Amount amount(List<Member> members) {
+    return members.stream().map(Member::amount).reduce(Amount.NONE, Amount::plus);
+  }
+}

@@ -1,0 +1,80 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.bar.Section;
+import app.geminal.check.Require;
+import app.geminal.layers.Face;
+import app.geminal.layers.LayerSequence;
+import app.geminal.layup.Stack;
+import app.geminal.units.Measure;
+
+/**
+ * Forged on its corners to a new square whose sides lie at an angle to the old ones, so that layers
+ * run slanting. Area is kept less scale; a smaller side makes the bar longer.
+ *
+ * <p>The lines stay straight through the middle and cross what the smooth map of square to disc and
+ * back puts on them: up to an eighth of a turn all layers, at a quarter turn none but the middle
+ * one. Thicknesses along them are taken as even, which the map is not.
+ *
+ * @param angleDeg from the old sides to the new; above 0, to 90
+ * @param sideMm of the new square, or 0 to keep the area; to 1000
+ * @param heats 1 to 60; each costs scale at the shop's drawing heat
+ */
+public record Resquare(double angleDeg, double sideMm, int heats) implements Operation {
+  private static final double FLATTEST = 1.15;
+  private static final double NOTHING = 1e-6;
+
+  /** Checks every field. */
+  public Resquare {
+    Require.number("angleDeg", angleDeg, 1, 90, "°");
+    Require.lengthUpTo("sideMm", sideMm, Stack.WIDEST_MM);
+    Require.count("heats", heats, 1, 60);
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    double wide = Math.max(bars.widthMm(), bars.heightMm());
+    if (wide > FLATTEST * Math.min(bars.widthMm(), bars.heightMm())) {
+      return new Impossible(
+          "angleDeg",
+          "Only a square bar can be forged on its corners; this one is %s × %s."
+              .formatted(Measure.mm(bars.widthMm()), Measure.mm(bars.heightMm())),
+          "Draw it square first.");
+    }
+    return ScaleLoss.inHeats(heats, bars, bench.practice(), this::forged);
+  }
+
+  private Outcome forged(Done scaled) {
+    Section from = scaled.bars().section();
+    double whole = Math.sqrt(from.widthMm() * from.heightMm());
+    double side = sideMm == 0 ? whole : sideMm;
+    if (side > whole) {
+      return new Impossible(
+          "sideMm",
+          "The bar makes a square of %s at most.".formatted(Measure.mm(whole)),
+          "Ask for a smaller side, or leave it open.");
+    }
+    boolean acrossFirst = from.isCountedAcross();
+    LayerSequence layers = from.counted();
+    double along = Math.toRadians(angleDeg);
+    LayerSequence leaning = crossed(layers, Math.cos(along), side);
+    LayerSequence lying = crossed(layers, Math.sin(along), side);
+    Bars square = scaled.bars().reshaped(side, side);
+    Section turned =
+        Section.wrought(
+            acrossFirst ? lying : leaning, acrossFirst ? leaning : lying, square.section());
+    return scaled.with(square.withSection(turned)).with(Done.MOVED);
+  }
+
+  /** What a line through the middle crosses that leaves the layers' normal by an angle. */
+  private static LayerSequence crossed(LayerSequence layers, double cosine, double side) {
+    double part = Math.min(1, Math.sqrt(2) * Math.abs(cosine));
+    double height = layers.thicknessMm();
+    if (part < NOTHING) {
+      return LayerSequence.band(layers.steelAt(height / 2), side);
+    }
+    double off = height * (1 - part) / 2;
+    LayerSequence left = layers.without(Face.BOTTOM, off).without(Face.TOP, off);
+    return left.scaledBy(side / left.thicknessMm());
+  }
+}

@@ -1,0 +1,101 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.bar.Form;
+import app.geminal.bar.Section;
+import app.geminal.check.Require;
+import app.geminal.layers.LayerSequence;
+import app.geminal.layup.Laid;
+import app.geminal.layup.Piece;
+import app.geminal.ledger.Amount;
+import app.geminal.units.Measure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A long strip rolled up from one end, its bottom face outside, perhaps round a core, and forged
+ * round or square. The strip's width becomes the length of the roll. The seam between the wraps is
+ * one joint and not welded yet.
+ *
+ * <p>Counted on a line through the axis, which crosses every whole wrap twice; the last part of a
+ * wrap, which it may miss or meet, is left out.
+ *
+ * @param square whether it is forged square; else it stays round
+ * @param core rolled in the middle, its thickness taken as a diameter; null for none
+ * @param heats 1 to 60; each costs scale at the shop's drawing heat
+ */
+public record RollUp(boolean square, @Nullable Piece core, int heats) implements Operation {
+
+  /** Checks the heats. */
+  public RollUp {
+    Require.count("heats", heats, 1, 60);
+  }
+
+  @Override
+  public Map<String, List<? extends Laid>> laid() {
+    return core == null ? Map.of() : Map.of("core", List.of(core));
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    return ScaleLoss.inHeats(heats, bars, bench.practice(), this::rolled);
+  }
+
+  private Outcome rolled(Done scaled) {
+    Bars strip = scaled.bars();
+    double thickness = strip.section().heightMm();
+    double coreMm2 = core == null ? 0 : Math.PI * core.thicknessMm() * core.thicknessMm() / 4;
+    double area = thickness * strip.lengthMm() + coreMm2;
+    double coreRadius = core == null ? 0 : core.thicknessMm() / 2;
+    int wraps = (int) ((Math.sqrt(area / Math.PI) - coreRadius) / thickness);
+    if (wraps < 1) {
+      return new Impossible(
+          "",
+          "A strip %s long and %s thick does not go round once."
+              .formatted(Measure.mm(strip.lengthMm()), Measure.mm(thickness)),
+          "Draw it longer and thinner first.");
+    }
+    double side = square ? Math.sqrt(area) : Math.sqrt(4 * area / Math.PI);
+    double share = square ? 1 : Math.PI / 4;
+    double length = strip.widthMm();
+    Amount added =
+        core == null
+            ? Amount.NONE
+            : Amount.ofLayers(Map.of(core.steel(), coreMm2), length).times(strip.count());
+    LayerSequence line = line(strip.section().up(), wraps);
+    LayerSequence fitted = line.scaledBy(side / line.thicknessMm());
+    Amount each = strip.amount().plus(added).times(1 / (strip.count() * length * share));
+    Bars roll =
+        new Bars(
+            strip.count(),
+            length,
+            Section.wrought(fitted, fitted, each.mm3BySteel()),
+            Math.addExact(Math.multiplyExact(strip.shopCount(), 2L * wraps), core == null ? 0 : 1),
+            true,
+            1,
+            square ? Form.BAR : Form.ROUND,
+            share);
+    long before = 2L * wraps * strip.section().up().visibleCount() + (core == null ? 0 : 1);
+    return new Done(
+        roll,
+        scaled.losses(),
+        added,
+        Amount.NONE,
+        new Done.Layers.Joined(1, before),
+        Optional.empty(),
+        Map.of(),
+        List.of());
+  }
+
+  private LayerSequence line(LayerSequence strip, int wraps) {
+    List<LayerSequence> through = new ArrayList<>(List.of(strip.times(wraps)));
+    if (core != null) {
+      through.add(LayerSequence.band(core.steel(), core.thicknessMm()));
+    }
+    through.add(strip.turned().times(wraps));
+    return LayerSequence.join(through);
+  }
+}

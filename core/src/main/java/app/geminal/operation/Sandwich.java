@@ -1,0 +1,61 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+import app.geminal.layup.Laid;
+import app.geminal.layup.Turn;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Each bar at hand as a core between other steel: sides for a blade, a wrap of iron.
+ *
+ * @param below laid under it, bottom first; 0 to 20
+ * @param above laid on it, bottom first; 0 to 20, and one of both lists not empty
+ * @param faceGrindMm ground off each forged face that meets another; 0 to 20
+ */
+public record Sandwich(List<Laid> below, List<Laid> above, double faceGrindMm)
+    implements Operation {
+
+  /** Checks every field and copies the lists. */
+  public Sandwich {
+    below = Require.list("below", below, 0, 20);
+    above = Require.list("above", above, 0, 20);
+    Require.lengthUpTo("faceGrindMm", faceGrindMm, 20);
+    if (below.isEmpty() && above.isEmpty()) {
+      throw new BadValue("above", "A sandwich needs something round its core.");
+    }
+  }
+
+  /** The same on both sides, mirrored. */
+  public static Sandwich bothSides(List<Laid> above, double faceGrindMm) {
+    return new Sandwich(above.reversed(), above, faceGrindMm);
+  }
+
+  /** Whether both sides are the same. */
+  public boolean isMirrored() {
+    return below.equals(above.reversed());
+  }
+
+  @Override
+  public Map<String, List<? extends Laid>> laid() {
+    return Map.of("below", below, "above", above);
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    List<Laid> all = new ArrayList<>(below);
+    all.addAll(above);
+    var missing = Laying.missing(bench, all, bars.count());
+    if (missing.isPresent()) {
+      return missing.get();
+    }
+    Laying laying = new Laying(Laying.Axis.UP, bars, bench);
+    laying.all(below);
+    laying.own(Turn.SAME);
+    laying.all(above);
+    return laying.block(bars.count(), faceGrindMm);
+  }
+}

@@ -1,0 +1,71 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+import app.geminal.layup.Stack;
+import app.geminal.ledger.Loss;
+import app.geminal.ledger.LossKind;
+import app.geminal.units.Measure;
+
+/**
+ * Bars that leave the Run and stand on the Rack with their history, for another billet: some of the
+ * bars at hand, or a length sawn off each.
+ *
+ * @param pieces how many bars go, or 0 where a length goes; to 10 000
+ * @param lengthMm sawn off the back end of each bar, or 0 where whole bars go; to 3000
+ * @param kerfMm width of that saw cut; 0 to 20
+ */
+public record SetAside(int pieces, double lengthMm, double kerfMm) implements Operation {
+
+  /** Checks every field; either pieces or a length. */
+  public SetAside {
+    Require.count("pieces", pieces, 0, 10_000);
+    Require.lengthUpTo("lengthMm", lengthMm, Stack.LONGEST_MM);
+    Require.lengthUpTo("kerfMm", kerfMm, 20);
+    if ((pieces > 0) == (lengthMm > 0)) {
+      throw new BadValue(
+          "pieces", "Either whole bars are set aside or a length of each; say one of them.");
+    }
+  }
+
+  /** Whole bars. */
+  public static SetAside bars(int pieces) {
+    return new SetAside(pieces, 0, 0);
+  }
+
+  @Override
+  public boolean needsSquare() {
+    return false;
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    return pieces > 0 ? wholeBars(bars) : lengths(bars);
+  }
+
+  private Outcome wholeBars(Bars bars) {
+    if (pieces > bars.count()) {
+      return new Impossible(
+          "pieces",
+          "%d bars cannot be set aside of %d.".formatted(pieces, bars.count()),
+          "Set aside fewer, or cut more pieces first.");
+    }
+    return Done.of(bars.times(bars.count() - pieces)).withAside(bars.times(pieces));
+  }
+
+  private Outcome lengths(Bars bars) {
+    double left = bars.lengthMm() - lengthMm - kerfMm;
+    if (left <= 0) {
+      return new Impossible(
+          "lengthMm",
+          "The bar is %s long, and %s with the saw cut leave nothing to go on with."
+              .formatted(Measure.mm(bars.lengthMm()), Measure.mm(lengthMm + kerfMm)),
+          "Set aside less.");
+    }
+    Bars stays = bars.withLength(left);
+    Bars goes = bars.withLength(lengthMm);
+    Loss kerf = new Loss(LossKind.KERF, bars.amount().minus(stays.amount()).minus(goes.amount()));
+    return Done.of(stays, kerf).withAside(goes);
+  }
+}

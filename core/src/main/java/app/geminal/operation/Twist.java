@@ -1,0 +1,100 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.bar.Section;
+import app.geminal.check.Require;
+import app.geminal.units.Measure;
+
+/**
+ * Twisting round the length and forging square again. The section keeps its area less scale and
+ * comes out square, the length stays. Layers are counted on a line through the axis where they
+ * stand level.
+ *
+ * @param turns over the whole length; 0.05 to 200
+ * @param sections the length is twisted in, each held and counted on its own; 1 to 50
+ * @param hand which way it turns
+ * @param rounded whether the bar is forged round first, so that corners do not fold in
+ * @param heats 1 to 60; each costs scale at the shop's drawing heat
+ */
+public record Twist(double turns, int sections, Hand hand, boolean rounded, int heats)
+    implements Operation {
+  private static final double FLATTEST = 1.5;
+
+  /** Which way a bar is twisted. */
+  public enum Hand {
+    RIGHT("right"),
+    LEFT("left"),
+    /** One section right, the next left. */
+    BOTH("both");
+
+    private final String word;
+
+    Hand(String word) {
+      this.word = word;
+    }
+
+    /** The word used in shorthand. */
+    public String word() {
+      return word;
+    }
+  }
+
+  /** Checks every field. */
+  public Twist {
+    Require.number("turns", turns, 0.05, 200, "");
+    Require.count("sections", sections, 1, 50);
+    Require.present("hand", hand);
+    Require.count("heats", heats, 1, 60);
+  }
+
+  @Override
+  public boolean needsSquare() {
+    return false;
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    double wide = Math.max(bars.widthMm(), bars.heightMm());
+    double thin = Math.min(bars.widthMm(), bars.heightMm());
+    if (wide > FLATTEST * thin) {
+      return new Impossible(
+          "turns",
+          "A bar of %s × %s is too flat to twist evenly."
+              .formatted(Measure.mm(bars.widthMm()), Measure.mm(bars.heightMm())),
+          "Draw it square first.");
+    }
+    return ScaleLoss.inHeats(
+        heats,
+        bars,
+        bench.practice(),
+        scaled -> {
+          Section from = scaled.bars().section();
+          double side = Math.sqrt(from.widthMm() * from.heightMm() * scaled.bars().boxShare());
+          Bars square = scaled.bars().reshaped(side, side);
+          Section section = square.section();
+          return scaled
+              .with(square.withSection(Section.wrought(section.up(), section.across(), section)))
+              .with(Done.MOVED);
+        });
+  }
+
+  /**
+   * Shear at the surface, γ = 2π·r·n/L: r is half the diagonal of a square that was not rounded.
+   * Evenly twisted; an uneven heat makes it locally twice as much.
+   */
+  public double shear(Bars bars) {
+    double area = bars.widthMm() * bars.section().heightMm() * bars.boxShare();
+    double radius = rounded ? Math.sqrt(area / Math.PI) : Math.sqrt(area / 2);
+    return 2 * Math.PI * radius * turns / bars.lengthMm();
+  }
+
+  /** The same twist, the bar forged round first. */
+  public Twist rounding() {
+    return new Twist(turns, sections, hand, true, heats);
+  }
+
+  /** The same twist in fewer or more turns. */
+  public Twist withTurns(double newTurns) {
+    return new Twist(newTurns, sections, hand, rounded, heats);
+  }
+}

@@ -1,0 +1,53 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.bar.Section;
+import app.geminal.check.Require;
+import app.geminal.layup.Stack;
+import app.geminal.units.Measure;
+
+/**
+ * Rolled a quarter turn, so that the layers stand on edge, and pressed down on them. The length
+ * stays; what the height loses the width gains. With some bow the layers curve, which makes C and W
+ * shapes; they are then still counted across the middle.
+ *
+ * @param reduction of the height that stands up after the quarter turn, fraction; 0 to 0.8
+ * @param bowMm how far the layers bow out in the middle; 0 to 200
+ * @param heats 1 to 60; each costs scale at the shop's drawing heat
+ */
+public record Upset(double reduction, double bowMm, int heats) implements Operation {
+
+  /** Checks every field. */
+  public Upset {
+    Require.number("reduction", reduction, 0, 0.8, "");
+    Require.lengthUpTo("bowMm", bowMm, 200);
+    Require.count("heats", heats, 1, 60);
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    return ScaleLoss.inHeats(heats, bars, bench.practice(), this::pressed);
+  }
+
+  private Outcome pressed(Done scaled) {
+    Section stood = scaled.bars().section().quarterTurned();
+    double height = stood.heightMm() * (1 - reduction);
+    double width = stood.widthMm() / (1 - reduction);
+    if (width > Stack.WIDEST_MM) {
+      return new Impossible(
+          "reduction",
+          "The bar would be %s wide.".formatted(Measure.mm(width)),
+          "Take less off its height.");
+    }
+    if (bowMm > width / 2) {
+      return new Impossible(
+          "bowMm",
+          "A bow of %s does not fit into a bar %s wide."
+              .formatted(Measure.mm(bowMm), Measure.mm(width)),
+          "Bow it less.");
+    }
+    Section flat = stood.resized(width, height);
+    Section pressed = bowMm == 0 ? flat : Section.wrought(flat.up(), flat.across(), flat);
+    return scaled.with(scaled.bars().withFill(1).withSection(pressed)).with(Done.MOVED);
+  }
+}

@@ -1,0 +1,71 @@
+package app.geminal.shop;
+
+import app.geminal.check.Require;
+
+/**
+ * Where checks draw the line. Defaults of the shop, each with its reason.
+ *
+ * @param shortestPieceMm shorter cannot be held, clamped on the grinder or tacked
+ * @param heaviestKg more than a person holds on a bar at arm's length
+ * @param longestBarMm longer does not swing in this shop
+ * @param outerPieceMm an outer piece thinner than this heats first and bows off
+ * @param longStackMm past this, thin pieces bow between the end welds
+ * @param sizesDifferMm more, and the edges leave cold shuts
+ * @param heightsDifferMm more, and parts meeting in one joint do not touch
+ * @param nothingBondsBelowC colder than this nothing bonds and it all comes apart later
+ * @param overheatedAboveC hotter coarsens grain and burns carbon out of high-carbon steel
+ * @param meltMarginC closer to the solidus than this, metal may run
+ * @param firstSetReduction harder on the first set splits the sides, fraction
+ * @param grooveDepth deeper leaves too little between grooves, fraction of the thickness
+ * @param twistShear more surface shear than this opens seams in all but skilled hands
+ * @param smallestSquareMm a smaller square cannot be ground and put together again
+ * @param finestLayerMm finer than this the eye reads grey
+ * @param widestBandMm a bright or soft layer shows wider than this on a bevel
+ * @param mostLayersSeen more than this the eye reads grey
+ */
+public record Limits(
+    double shortestPieceMm,
+    double heaviestKg,
+    double longestBarMm,
+    double outerPieceMm,
+    double longStackMm,
+    double sizesDifferMm,
+    double heightsDifferMm,
+    double nothingBondsBelowC,
+    double overheatedAboveC,
+    double meltMarginC,
+    double firstSetReduction,
+    double grooveDepth,
+    double twistShear,
+    double smallestSquareMm,
+    double finestLayerMm,
+    double widestBandMm,
+    int mostLayersSeen) {
+
+  /** Checks every field. */
+  public Limits {
+    Require.lengthUpTo("shortestPieceMm", shortestPieceMm, 1000);
+    Require.number("heaviestKg", heaviestKg, 0.1, 200, " kg");
+    Require.number("longestBarMm", longestBarMm, 50, 20_000, " mm");
+    Require.lengthUpTo("outerPieceMm", outerPieceMm, 50);
+    Require.lengthUpTo("longStackMm", longStackMm, 1000);
+    Require.lengthUpTo("sizesDifferMm", sizesDifferMm, 50);
+    Require.lengthUpTo("heightsDifferMm", heightsDifferMm, 50);
+    Require.temperature("nothingBondsBelowC", nothingBondsBelowC, 700, 1300);
+    Require.temperature("overheatedAboveC", overheatedAboveC, 1000, 1500);
+    Require.number("meltMarginC", meltMarginC, 0, 300, " °C");
+    Require.number("firstSetReduction", firstSetReduction, 0.01, 0.5, "");
+    Require.number("grooveDepth", grooveDepth, 0.05, 1, "");
+    Require.number("twistShear", twistShear, 0.1, 10, "");
+    Require.lengthUpTo("smallestSquareMm", smallestSquareMm, 200);
+    Require.lengthUpTo("finestLayerMm", finestLayerMm, 5);
+    Require.lengthUpTo("widestBandMm", widestBandMm, 100);
+    Require.number("mostLayersSeen", mostLayersSeen, 2, 1e6, "");
+  }
+
+  /** The defaults. */
+  public static Limits common() {
+    return new Limits(
+        60, 5.5, 900, 2, 100, 1.5, 0.2, 1000, 1260, 30, 0.10, 0.45, 1.5, 12, 0.05, 2, 600);
+  }
+}

@@ -1,0 +1,17 @@
+package app.geminal.shop;
+
+import app.geminal.check.Require;
+
+/**
+ * A rolling mill.
+ *
+ * @param rollMm diameter of its rolls; 20 to 500
+ * @param openingMm widest gap between them; 1 to 300
+ */
+public record Mill(double rollMm, double openingMm) {
+  /** Checks both fields. */
+  public Mill {
+    Require.number("rollMm", rollMm, 20, 500, " mm");
+    Require.number("openingMm", openingMm, 1, 300, " mm");
+  }
+}

@@ -1,0 +1,50 @@
+package app.geminal.shop;
+
+import app.geminal.check.Require;
+
+/**
+ * The press.
+ *
+ * @param boreMm of the ram, 0 where only the rated force is known; to 500
+ * @param gaugeLimitMpa highest pressure it is run at, 0 where only the rated force is known; to 100
+ * @param ratedForceKn as rated by its maker; used when bore or gauge are 0; 0 to 10 000
+ * @param openingMm between the bed and the ram without dies; 20 to 2000
+ * @param diesMm height of both dies together, taken off the opening; 0 to 1000
+ * @param dieLengthMm of the flat dies, along the bar; 5 to 1000
+ * @param roundDieMm contact of the round dies, along the bar; 2 to 500
+ * @param speedMmS of the ram under load; 0.5 to 500
+ */
+public record Press(
+    double boreMm,
+    double gaugeLimitMpa,
+    double ratedForceKn,
+    double openingMm,
+    double diesMm,
+    double dieLengthMm,
+    double roundDieMm,
+    double speedMmS) {
+
+  /** Checks every field. */
+  public Press {
+    Require.lengthUpTo("boreMm", boreMm, 500);
+    Require.number("gaugeLimitMpa", gaugeLimitMpa, 0, 100, " MPa");
+    Require.number("ratedForceKn", ratedForceKn, 0, 10_000, " kN");
+    Require.number("openingMm", openingMm, 20, 2000, " mm");
+    Require.lengthUpTo("diesMm", diesMm, 1000);
+    Require.number("dieLengthMm", dieLengthMm, 5, 1000, " mm");
+    Require.number("roundDieMm", roundDieMm, 2, 500, " mm");
+    Require.number("speedMmS", speedMmS, 0.5, 500, " mm/s");
+  }
+
+  /** What the ram gives, kN: F = p·π·d²/4, or the rated force where bore or gauge are not known. */
+  public double forceKn() {
+    return boreMm > 0 && gaugeLimitMpa > 0
+        ? gaugeLimitMpa * Math.PI * boreMm * boreMm / 4 / 1000
+        : ratedForceKn;
+  }
+
+  /** Room between the dies, mm. */
+  public double daylightMm() {
+    return openingMm - diesMm;
+  }
+}

@@ -1,0 +1,24 @@
+package app.geminal.shop;
+
+/** What shapes the bar. */
+public enum Tool {
+  /** Press with wide flat dies: even thickness, sets a whole face. */
+  FLAT("flat"),
+  /** Press with narrow rounded dies: length for little width. */
+  ROUND("round"),
+  /** Hammer, by hand or power. */
+  HAMMER("hammer"),
+  /** Rolling mill: length with almost no spread. */
+  MILL("mill");
+
+  private final String word;
+
+  Tool(String word) {
+    this.word = word;
+  }
+
+  /** The word used in shorthand. */
+  public String word() {
+    return word;
+  }
+}

@@ -1,0 +1,32 @@
+package app.geminal.shop;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.geminal.check.BadValue;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class ShopTest {
+
+  @ParameterizedTest
+  @EnumSource
+  void everyOutfitIsAWholeShopThatCanWeldByItsOwnHabits(Outfit outfit) {
+    Shop shop = outfit.shop();
+    assertThat(shop.forge().highestC()).isGreaterThan(shop.practice().weldTemperatureC());
+    assertThat(shop.forge().litres()).isLessThanOrEqualTo(shop.forge().ratedLitres());
+    boolean pressed = shop.practice().setTool() == Tool.FLAT;
+    assertThat(pressed ? shop.press() : shop.hammer()).isNotNull();
+    assertThat(outfit.words()).isNotBlank();
+  }
+
+  @Test
+  void absurdMachinesAreRefusedWithTheField() {
+    assertThatThrownBy(() -> new Press(-1, 17, 0, 250, 100, 130, 45, 15))
+        .isInstanceOfSatisfying(BadValue.class, b -> assertThat(b.path()).isEqualTo("boreMm"));
+    assertThatThrownBy(() -> new Mill(10, 30)).isInstanceOf(BadValue.class);
+    assertThatThrownBy(() -> new Hammer(" ", 30)).isInstanceOf(BadValue.class);
+    assertThatThrownBy(() -> Shop.common().withForge(null)).isInstanceOf(BadValue.class);
+  }
+}
