@@ -124,6 +124,11 @@ public abstract sealed class Section permits Level, OnEdge, Wrought, Beside, Upo
     return this instanceof Level;
   }
 
+  /** Whether all layers stand on edge, so that the line across stands for everything. */
+  public final boolean isOnEdge() {
+    return this instanceof OnEdge;
+  }
+
   /** Stretched to another width and height. */
   public abstract Section resized(double newWidthMm, double newHeightMm);
 

@@ -91,8 +91,7 @@ public final class CountWords {
           foldWords(before, after);
       case Fold fold ->
           sumWords(
-              "Folded %s, the bar".formatted(fold.folds() == 1 ? "once" : fold.folds() + " times"),
-              after);
+              "Folded %s".formatted(fold.folds() == 1 ? "once" : fold.folds() + " times"), after);
       case Sandwich sandwich ->
           sumWords(
               "The core of %,d layers and %s round it"
@@ -108,7 +107,7 @@ public final class CountWords {
               after);
       case RollUp _ ->
           sumWords(
-              "Rolled up, a line through the axis crosses the strip of %,d layers again and again; it"
+              "Rolled up, a line through the axis crosses the strip of %,d layers again and again"
                   .formatted(before.visibleCount()),
               after);
       case FourWay _ -> sumWords("Two tiles on each other", after);
@@ -123,9 +122,9 @@ public final class CountWords {
   private static String sumWords(String what, Stage after) {
     long sum = after.visibleCount() + after.merged();
     if (after.merged() == 0) {
-      return "%s shows %,d layers, and nothing merges.".formatted(what, sum);
+      return "%s: %,d layers, and nothing merges.".formatted(what, sum);
     }
-    return "%s brings %,d layers, of which %,d merge with a like neighbour: %,d."
+    return "%s: %,d layers, of which %,d merge with a like neighbour: %,d."
         .formatted(what, sum, after.merged(), after.visibleCount());
   }
 

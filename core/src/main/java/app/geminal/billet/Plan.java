@@ -11,10 +11,12 @@ import app.geminal.operation.SetWeld;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * What shall be done: a stack, then steps in order; parts with plans of their own that some step
@@ -32,15 +34,17 @@ public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<Wanted>
   private static final int MOST_PARTS = 12;
   private static final int DEEPEST = 4;
 
-  /** Checks every field and copies the lists. */
-  public Plan {
-    Require.present("stack", stack);
-    steps = Require.list("steps", steps, 0, MOST_STEPS);
-    parts = Require.list("parts", parts, 0, MOST_PARTS);
-    wanted = Require.list("wanted", wanted, 0, 20);
-    requireDifferent("steps/%d/key", steps.stream().map(Step::key).toList(), "steps", "key");
-    requireDifferent("parts/%d/name", parts.stream().map(Part::name).toList(), "parts", "name");
-    if (depth(parts) > DEEPEST) {
+  /** Checks every field and copies the lists; no parts and nothing wanted may be left unsaid. */
+  public Plan(
+      Stack stack, List<Step> steps, @Nullable List<Part> parts, @Nullable List<Wanted> wanted) {
+    this.stack = Require.present("stack", stack);
+    this.steps = Require.list("steps", steps, 0, MOST_STEPS);
+    this.parts = Require.list("parts", Objects.requireNonNullElse(parts, List.of()), 0, MOST_PARTS);
+    this.wanted = Require.list("wanted", Objects.requireNonNullElse(wanted, List.of()), 0, 20);
+    requireDifferent("steps/%d/key", this.steps.stream().map(Step::key).toList(), "steps", "key");
+    requireDifferent(
+        "parts/%d/name", this.parts.stream().map(Part::name).toList(), "parts", "name");
+    if (depth(this.parts) > DEEPEST) {
       throw new BadValue("parts", "Parts of parts go %d deep at most.".formatted(DEEPEST));
     }
   }

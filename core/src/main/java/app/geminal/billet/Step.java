@@ -3,6 +3,7 @@ package app.geminal.billet;
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.operation.Operation;
+import org.jspecify.annotations.Nullable;
 
 /**
  * One step of a plan.
@@ -23,6 +24,11 @@ public record Step(String key, Operation operation, boolean off) {
       throw new BadValue("key", "A step's key has small letters and digits only.");
     }
     Require.present("operation", operation);
+  }
+
+  /** A step that may not say whether it is left out; then it is done. */
+  public static Step read(String key, Operation operation, @Nullable Boolean off) {
+    return new Step(key, operation, Boolean.TRUE.equals(off));
   }
 
   /** A step that is done. */

@@ -28,9 +28,9 @@ import java.util.stream.Stream;
 
 /**
  * What the pair of steels says about each weld: asked once for every new combination of steels and
- * school. Steels laid round a core by a sandwich are cladding and the core is the edge; copper is a
- * sheet; everything else counts as a mixed pattern for a blade, since a plan does not say which
- * layer is the edge.
+ * school, and what was said once is not said again. Steels laid round a core by a sandwich are
+ * cladding and the core is the edge; copper is a sheet; everything else counts as a mixed pattern
+ * for a blade, since a plan does not say which layer is the edge.
  */
 final class PairChecks {
   private static final double COPPER_MELTS_C = 1084.6;
@@ -42,6 +42,7 @@ final class PairChecks {
   static List<Finding> of(Run run, Steels steels, Known known) {
     List<Finding> found = new ArrayList<>();
     Set<Object> asked = new HashSet<>();
+    Set<String> said = new HashSet<>();
     Map<String, Role> roles = new TreeMap<>();
     for (int i = 1; i < run.stages().size(); i++) {
       Stage stage = run.stages().get(i);
@@ -59,6 +60,7 @@ final class PairChecks {
         if (fits && asked.add(List.of(areas.keySet(), weld.school(), Map.copyOf(roles)))) {
           int at = i;
           Pairing.of(question(areas, weld, steels, roles)).reasons().stream()
+              .filter(r -> said.add(r.id() + r.what() + r.why()))
               .map(r -> finding(at, r))
               .forEach(found::add);
           practised(i, weld, areas.keySet(), known).ifPresent(found::add);

@@ -2,17 +2,20 @@ package app.geminal.heat;
 
 import app.geminal.units.Temperatures;
 import java.util.Arrays;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
 
 /**
  * How long a cold billet wants in the fire until its core is as hot as its skin.
  *
  * <p>Conduction over a quarter of the section, {@value #CELLS} by {@value #CELLS} cells, each
- * direction implicit in turn (locally one-dimensional), steps of {@value #STEP_S} s. Radiation and
- * convection at the faces from a chamber {@value #CHAMBER_OVER_C} °C over the heat aimed at,
- * limited by what the burners give; the ends count as more of the sides. The billet is turned over
- * half-way, so that both broad faces see the flame. In a loose stack heat crosses a gap of {@value
- * #GAP_W_M2K} W/(m²·K) at every joint until the first set; that figure is the weakest of all (300
- * to 5000).
+ * direction implicit in turn (locally one-dimensional), in steps of {@value #STEP_S} s, longer for
+ * billets that take hours. Radiation and convection at the faces from a chamber {@value
+ * #CHAMBER_OVER_C} °C over the heat aimed at, limited by what the burners give; the ends count as
+ * more of the sides. The billet is turned over half-way, so that both broad faces see the flame. In
+ * a loose stack heat crosses a gap of {@value #GAP_W_M2K} W/(m²·K) at every joint until the first
+ * set; that figure is the weakest of all (300 to 5000).
  *
  * <p>Against full computations of a 38 × 83 × 127 mm billet within 20 %; a first estimate for
  * plans, not a reading of the fire.
@@ -20,6 +23,13 @@ import java.util.Arrays;
 public final class Soak {
   private static final int CELLS = 6;
   private static final double STEP_S = 4;
+
+  /** About so many steps in a long soak: coarser, and within 2 % of fine ones. */
+  private static final double MOST_STEPS = 200;
+
+  private static final double STEEL_J_KG = 815_000;
+  private static final double FULL_FLUX_W_M2 = 90_000;
+  private static final int MOST_REMEMBERED = 1000;
   private static final double LONGEST_S = 4 * 3600;
   private static final double CHAMBER_OVER_C = 60;
   private static final double GAP_W_M2K = 1000;
@@ -50,6 +60,30 @@ public final class Soak {
    */
   public record Answer(double minutes, double coreC) {}
 
+  /** What was asked lately: a plan is worked through anew at every change, most of it unchanged. */
+  private static final Map<Asked, Answer> REMEMBERED =
+      Collections.synchronizedMap(
+          new LinkedHashMap<>(16, 0.75f, true) {
+            private static final long serialVersionUID = 1L;
+
+            @Override
+            protected boolean removeEldestEntry(Map.Entry<Asked, Answer> eldest) {
+              return size() > MOST_REMEMBERED;
+            }
+          });
+
+  private record Asked(Billet billet, double aimC, double powerKw, double askedMin) {}
+
+  /**
+   * Heats a billet from cold; see {@link #reckoned}. The last {@value #MOST_REMEMBERED} answers are
+   * remembered.
+   */
+  public static Answer of(Billet billet, double aimC, double powerKw, double askedMin) {
+    return REMEMBERED.computeIfAbsent(
+        new Asked(billet, aimC, powerKw, askedMin),
+        a -> reckoned(a.billet(), a.aimC(), a.powerKw(), a.askedMin()));
+  }
+
   /**
    * Heats a billet from cold.
    *
@@ -57,14 +91,15 @@ public final class Soak {
    * @param powerKw what reaches the steel at most
    * @param askedMin when the core is wanted
    */
-  public static Answer of(Billet billet, double aimC, double powerKw, double askedMin) {
+  public static Answer reckoned(Billet billet, double aimC, double powerKw, double askedMin) {
     Grid grid = new Grid(billet, aimC + CHAMBER_OVER_C, powerKw);
+    double step = Math.max(STEP_S, grid.roughSeconds() / MOST_STEPS);
     double even = -1;
     double core = -1;
     double seconds = 0;
     while (seconds < LONGEST_S && (even < 0 || core < 0)) {
-      grid.step();
-      seconds += STEP_S;
+      grid.step(step);
+      seconds += step;
       if (core < 0 && seconds >= askedMin * 60) {
         core = grid.coreC();
       }
@@ -85,6 +120,10 @@ public final class Soak {
     private final double faceShare;
     private final double mostW;
     private final double sideM2;
+    private final double kg;
+    private final double[] line = new double[CELLS];
+    private final double[] upper = new double[CELLS];
+    private final double[] right = new double[CELLS];
 
     Grid(Billet b, double chamberC, double powerKw) {
       this.dy = b.widthMm() / 2000 / CELLS;
@@ -96,9 +135,15 @@ public final class Soak {
       this.faceShare = 1 + ends / sides;
       this.sideM2 = sides / 1e6;
       this.mostW = powerKw * 1000;
+      this.kg = b.widthMm() * b.heightMm() * b.lengthMm() / 1e9 * SteelHeat.DENSITY_KG_M3;
       for (double[] row : celsius) {
         Arrays.fill(row, 20);
       }
+    }
+
+    /** How long it takes, very roughly: by what the burners give or what the faces take. */
+    double roughSeconds() {
+      return kg * STEEL_J_KG / Math.min(mostW, FULL_FLUX_W_M2 * sideM2 * faceShare);
     }
 
     double coreC() {
@@ -110,25 +155,24 @@ public final class Soak {
       return Math.min(celsius[CELLS - 1][0], celsius[0][CELLS - 1]);
     }
 
-    void step() {
+    void step(double seconds) {
       double wanted = 0;
       for (int i = 0; i < CELLS; i++) {
         wanted += flux(celsius[CELLS - 1][i]) + flux(celsius[i][CELLS - 1]);
       }
       double mean = wanted / (2 * CELLS) * faceShare * sideM2;
       double limit = mean > mostW ? mostW / mean : 1;
-      double[] line = new double[CELLS];
       for (int z = 0; z < CELLS; z++) {
         for (int y = 0; y < CELLS; y++) {
           line[y] = celsius[y][z];
         }
-        sweep(line, dy, 0, limit);
+        sweep(line, dy, 0, limit, seconds);
         for (int y = 0; y < CELLS; y++) {
           celsius[y][z] = line[y];
         }
       }
       for (int y = 0; y < CELLS; y++) {
-        sweep(celsius[y], dz, pieceM, limit);
+        sweep(celsius[y], dz, pieceM, limit, seconds);
       }
     }
 
@@ -141,12 +185,10 @@ public final class Soak {
     }
 
     /** One implicit step along a line of cells; tridiagonal, properties from before the step. */
-    private void sweep(double[] t, double d, double gapM, double limit) {
-      double[] upper = new double[CELLS];
-      double[] right = new double[CELLS];
+    private void sweep(double[] t, double d, double gapM, double limit, double seconds) {
       double below = 0;
       for (int i = 0; i < CELLS; i++) {
-        double stored = SteelHeat.DENSITY_KG_M3 * SteelHeat.capacity(t[i]) * d / STEP_S;
+        double stored = SteelHeat.DENSITY_KG_M3 * SteelHeat.capacity(t[i]) * d / seconds;
         double above = i < CELLS - 1 ? conductance(t[i], t[i + 1], gapM) / d : 0;
         double source = i == CELLS - 1 ? flux(t[i]) * faceShare * limit : 0;
         double diagonal = stored + below + above;

@@ -18,19 +18,44 @@ final class SteelHeat {
   /** With cold dimensions, kg/m³. */
   static final double DENSITY_KG_M3 = 7850;
 
+  /** Both are asked millions of times in one soak, so they are tabulated once. */
+  private static final double TABLE_STEP_C = 2;
+
+  private static final double[] CONDUCT_TABLE = table(CONDUCT_AT, CONDUCT_W_MK);
+  private static final double[] HOLD_TABLE = withChange(table(HOLD_AT, HOLD_J_KGK));
+
   private SteelHeat() {}
 
-  /** Conductivity, W/(m·K). */
+  /** Conductivity, W/(m·K); to the nearest 2 °C. */
   static double conductivity(double celsius) {
-    return between(celsius, CONDUCT_AT, CONDUCT_W_MK);
+    return CONDUCT_TABLE[index(celsius)];
   }
 
-  /** Heat capacity with the change to austenite in it, J/(kg·K). */
+  /** Heat capacity with the change to austenite in it, J/(kg·K); to the nearest 2 °C. */
   static double capacity(double celsius) {
-    double plain = between(celsius, HOLD_AT, HOLD_J_KGK);
-    return celsius > CHANGE_FROM_C && celsius < CHANGE_TO_C
-        ? plain + CHANGE_J_KG / (CHANGE_TO_C - CHANGE_FROM_C)
-        : plain;
+    return HOLD_TABLE[index(celsius)];
+  }
+
+  private static int index(double celsius) {
+    return (int) Math.clamp(celsius / TABLE_STEP_C + 0.5, 0, 800);
+  }
+
+  private static double[] table(double[] at, double[] value) {
+    double[] table = new double[801];
+    for (int i = 0; i < table.length; i++) {
+      table[i] = between(i * TABLE_STEP_C, at, value);
+    }
+    return table;
+  }
+
+  private static double[] withChange(double[] table) {
+    for (int i = 0; i < table.length; i++) {
+      double celsius = i * TABLE_STEP_C;
+      if (celsius > CHANGE_FROM_C && celsius < CHANGE_TO_C) {
+        table[i] += CHANGE_J_KG / (CHANGE_TO_C - CHANGE_FROM_C);
+      }
+    }
+    return table;
   }
 
   private static double between(double x, double[] at, double[] value) {

@@ -42,7 +42,8 @@ public abstract sealed class LayerSequence permits Band, Join, Repeat, Scaled, T
 
   /** Blocks laid on each other, the first at the bottom; at least one. */
   public static LayerSequence join(List<LayerSequence> blocks) {
-    return blocks.size() == 1 ? blocks.getFirst() : new Join(blocks);
+    List<LayerSequence> compressed = blocks.size() > 2 ? Repeats.found(blocks) : blocks;
+    return compressed.size() == 1 ? compressed.getFirst() : new Join(compressed);
   }
 
   /** This block laid on itself, the same way up each time; {@code times} at least 1. */

@@ -1,6 +1,7 @@
 package app.geminal.ledger;
 
 import app.geminal.steel.Steels;
+import java.util.Collection;
 import java.util.Collections;
 import java.util.Map;
 import java.util.TreeMap;
@@ -23,6 +24,13 @@ public final class Amount {
     Map<String, Double> mm3 = new TreeMap<>();
     thicknessBySteel.forEach((steel, mm) -> mm3.put(steel, mm * areaMm2));
     return new Amount(mm3);
+  }
+
+  /** All of them together. */
+  public static Amount sum(Collection<Amount> amounts) {
+    Map<String, Double> sum = new TreeMap<>();
+    amounts.forEach(a -> a.mm3BySteel.forEach((steel, mm3) -> sum.merge(steel, mm3, Double::sum)));
+    return new Amount(sum);
   }
 
   /** Both together. */

@@ -14,7 +14,10 @@ import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
 import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -57,6 +60,8 @@ final class Laying {
   private final Bench bench;
   private final List<Member> members = new ArrayList<>();
   private final Map<String, Integer> taken = new TreeMap<>();
+  private final Map<Turn, Section> ways = new EnumMap<>(Turn.class);
+  private final Map<Piece, Member> sheets = new HashMap<>();
   private final List<Fit> fits = new ArrayList<>();
   private final Set<String> fitted = new HashSet<>();
   private Amount added = Amount.NONE;
@@ -115,7 +120,8 @@ final class Laying {
 
   /** A bar at hand. */
   void own(Turn turn) {
-    add(new Member(turned(own.section(), turn), own.fill(), own.lengthMm(), true), ownShims);
+    Section section = ways.computeIfAbsent(turn, t -> turned(own.section(), t));
+    add(new Member(section, own.fill(), own.lengthMm(), true), ownShims);
     shopCount = Math.addExact(shopCount, own.shopCount());
   }
 
@@ -154,6 +160,11 @@ final class Laying {
 
   /** Shims stand on the bar, as wide and long as it. */
   private void add(Member member, List<Piece> shims) {
+    if (shims.isEmpty()) {
+      members.add(member);
+      joints++;
+      return;
+    }
     List<Section> upon = new ArrayList<>(List.of(member.section()));
     double height = member.heightMm();
     for (Piece shim : shims) {
@@ -174,19 +185,23 @@ final class Laying {
 
   /** A sheet on edge between bars stands as high as they do. */
   private void sheet(Piece piece) {
-    double length = piece.lengthIn(own.lengthMm());
-    Section section =
-        axis == Axis.UP
-            ? Section.level(
-                LayerSequence.band(piece.steel(), piece.solidMm()), piece.widthIn(own.widthMm()))
-            : Section.level(
-                LayerSequence.band(piece.steel(), piece.widthIn(own.section().heightMm())),
-                piece.solidMm());
-    Member member = new Member(section, axis == Axis.UP ? piece.fill() : 1, length, false);
+    Member member = sheets.computeIfAbsent(piece, this::standing);
     added = added.plus(member.amount());
     members.add(member);
     shopCount++;
     joints++;
+  }
+
+  private Member standing(Piece piece) {
+    double length = piece.lengthIn(own.lengthMm());
+    LayerSequence flat = LayerSequence.band(piece.steel(), piece.solidMm());
+    if (axis == Axis.UP) {
+      return new Member(
+          Section.level(flat, piece.widthIn(own.widthMm())), piece.fill(), length, false);
+    }
+    LayerSequence upright =
+        LayerSequence.band(piece.steel(), piece.widthIn(own.section().heightMm()));
+    return new Member(Section.level(upright, piece.solidMm()), 1, length, false);
   }
 
   private static Section turned(Section section, Turn turn) {
@@ -267,26 +282,35 @@ final class Laying {
   }
 
   private Optional<List<Member>> ground(double mm) {
+    if (mm == 0) {
+      return Optional.of(members);
+    }
     List<Member> ground = new ArrayList<>();
+    // One bar laid forty times is ground three times: first, last, and all between.
+    IdentityHashMap<Section, Map<List<Boolean>, Section>> done = new IdentityHashMap<>();
     for (int i = 0; i < members.size(); i++) {
       Member member = members.get(i);
-      double least = axis == Axis.UP ? member.section().heightMm() : member.section().widthMm();
-      if (member.forged() && mm > 0) {
+      Section section = member.section();
+      if (member.forged()) {
+        double least = axis == Axis.UP ? section.heightMm() : section.widthMm();
         if (least - 2 * mm < LEAST_LEFT_MM) {
           return Optional.empty();
         }
-        Section section = member.section();
-        if (i > 0) {
-          section = section.without(axis == Axis.UP ? Side.BOTTOM : Side.LEFT, mm);
-        }
-        if (i < members.size() - 1) {
-          section = section.without(axis == Axis.UP ? Side.TOP : Side.RIGHT, mm);
-        }
-        member = member.with(section);
+        boolean below = i > 0;
+        boolean above = i < members.size() - 1;
+        member =
+            member.with(
+                done.computeIfAbsent(section, _ -> new HashMap<>())
+                    .computeIfAbsent(List.of(below, above), _ -> faced(section, below, above, mm)));
       }
       ground.add(member);
     }
     return Optional.of(ground);
+  }
+
+  private Section faced(Section section, boolean below, boolean above, double mm) {
+    Section left = below ? section.without(axis == Axis.UP ? Side.BOTTOM : Side.LEFT, mm) : section;
+    return above ? left.without(axis == Axis.UP ? Side.TOP : Side.RIGHT, mm) : left;
   }
 
   /** Every bar ground down to the lowest, from the top. */
@@ -303,7 +327,9 @@ final class Laying {
     return members.stream()
         .map(m -> {
           double off = (m.section().widthMm() - narrowest) / 2;
-          return m.with(m.section().without(Side.LEFT, off).without(Side.RIGHT, off));
+          return off == 0
+              ? m
+              : m.with(m.section().without(Side.LEFT, off).without(Side.RIGHT, off));
         })
         .toList();
   }
@@ -313,6 +339,6 @@ final class Laying {
   }
 
   private static Amount amount(List<Member> members) {
-    return members.stream().map(Member::amount).reduce(Amount.NONE, Amount::plus);
+    return Amount.sum(members.stream().map(Member::amount).toList());
   }
 }

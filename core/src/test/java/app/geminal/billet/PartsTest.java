@@ -156,6 +156,23 @@ class PartsTest {
   }
 
   @Test
+  void theHistoryOfBarsSetAsideEndsWithThoseBars() {
+    Run run =
+        run(
+            "part a = (M 5) 30 x 100 > aside length 40, kerf 2 | 2 (D 3, B 2) 30 x 200 > cut 5 > aside 2 > restack same");
+    List<Leaving> leaving = Leaving.of(run);
+    assertThat(leaving).extracting(Leaving::stepKey).containsExactly("a/s1", "s2");
+    Run length = Run.of(leaving.get(0).history(1), TestSteels.ALL, Practice.common());
+    assertThat(length.last().bars().lengthMm()).isCloseTo(40, within(1e-9));
+    Run one = Run.of(leaving.get(1).history(1), TestSteels.ALL, Practice.common());
+    assertThat(one.last().bars().count()).isEqualTo(1);
+    assertThat(one.last().bars().lengthMm()).isEqualTo(leaving.get(1).bars().lengthMm());
+    assertThat(one.setAside().volumeMm3())
+        .isCloseTo(4 * one.last().bars().amount().volumeMm3(), within(1e-6));
+    assertThatThrownBy(() -> leaving.get(1).history(3)).isInstanceOf(BadValue.class);
+  }
+
+  @Test
   void weldsOfPartsComeFirst() {
     Plan plan =
         plan(

@@ -32,12 +32,12 @@ class BilletController {
     this.runs = runs;
   }
 
-  /** Where a billet stands; steps count from 0 in the plan. */
+  /** Where a billet stands; welds are told by the path of their step. */
   record StandingView(
       int weldsMade,
       int weldsPlanned,
-      @Nullable Integer nextWeld,
-      @Nullable Integer flaw,
+      @Nullable String nextWeld,
+      @Nullable String flaw,
       @Nullable String flawKind) {
 
     static StandingView of(Plan plan, List<MadeWeld> welds) {
@@ -66,8 +66,8 @@ class BilletController {
       Instant changedAt,
       StandingView standing,
       int nowStage,
-      RunView.StageView now,
-      RunView.StageView end,
+      StageView now,
+      StageView end,
       boolean stops,
       long willFail) {}
 
@@ -135,13 +135,13 @@ class BilletController {
         b.version(),
         b.onRack(),
         b.plan(),
-        runs.of(b.plan(), who),
+        runs.of(b.plan(), b.id(), who),
         StandingView.of(b.plan(), welds.stream().map(WeldView::made).toList()),
         welds);
   }
 
   private OnRack onRack(Billet b, List<MadeWeld> welds, Principal who) {
-    RunView run = runs.of(b.plan(), who);
+    RunView run = runs.of(b.plan(), b.id(), who);
     StandingView standing = StandingView.of(b.plan(), welds);
     int nowStage = Math.min(reached(b.plan(), welds), run.stages().size() - 1);
     return new OnRack(

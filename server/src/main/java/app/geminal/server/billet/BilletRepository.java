@@ -16,10 +16,10 @@ import tools.jackson.databind.json.JsonMapper;
 @Repository
 class BilletRepository {
   /** Goes up when the shape of a plan's document changes; older ones are then read by a reader. */
-  private static final int PLAN_FORMAT = 1;
+  private static final int PLAN_FORMAT = 2;
 
   private static final String SELECT =
-      "SELECT id, name, purpose, plan, version, changed_at, on_rack FROM billet ";
+      "SELECT id, name, purpose, plan, plan_format, version, changed_at, on_rack FROM billet ";
 
   private final JdbcClient jdbc;
   private final JsonMapper json;
@@ -34,7 +34,7 @@ class BilletRepository {
                 row.getLong("id"),
                 row.getString("name"),
                 row.getString("purpose"),
-                json.readValue(row.getString("plan"), Plan.class),
+                OldPlans.read(json, row.getString("plan"), row.getInt("plan_format")),
                 row.getInt("version"),
                 row.getObject("changed_at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
                 row.getBoolean("on_rack"));

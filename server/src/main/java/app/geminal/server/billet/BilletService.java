@@ -4,9 +4,9 @@ import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
-import app.geminal.operation.Practice;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.problem.Stale;
+import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import java.time.Clock;
 import java.util.List;
@@ -21,13 +21,13 @@ public class BilletService {
 
   private final BilletRepository billets;
   private final SteelShelf shelf;
-  private final Practice practice;
+  private final ShopKeeper shops;
   private final Clock clock;
 
-  BilletService(BilletRepository billets, SteelShelf shelf, Practice practice, Clock clock) {
+  BilletService(BilletRepository billets, SteelShelf shelf, ShopKeeper shops, Clock clock) {
     this.billets = billets;
     this.shelf = shelf;
-    this.practice = practice;
+    this.shops = shops;
     this.clock = clock;
   }
 
@@ -85,7 +85,7 @@ public class BilletService {
       Require.text("purpose", purpose, LONGEST_PURPOSE);
     }
     try {
-      Run.of(Require.present("plan", plan), shelf.steels(), practice);
+      Run.of(Require.present("plan", plan), shelf.steels(), shops.practice());
     } catch (BadValue bad) {
       throw bad.path().equals("plan") ? bad : bad.inside("plan");
     }

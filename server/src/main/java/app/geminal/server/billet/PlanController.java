@@ -11,11 +11,13 @@ import app.geminal.notation.Outline;
 import app.geminal.notation.Shorthand;
 import app.geminal.notation.Suggestion;
 import app.geminal.operation.Operation;
-import app.geminal.operation.Practice;
 import app.geminal.server.account.Accounts;
+import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
+import app.geminal.shop.Practice;
 import java.security.Principal;
 import java.util.List;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -26,18 +28,21 @@ import org.springframework.web.bind.annotation.RestController;
 class PlanController {
   private final RunViews runs;
   private final SteelShelf shelf;
-  private final Practice practice;
+  private final ShopKeeper shops;
   private final Accounts accounts;
 
-  PlanController(RunViews runs, SteelShelf shelf, Practice practice, Accounts accounts) {
+  PlanController(RunViews runs, SteelShelf shelf, ShopKeeper shops, Accounts accounts) {
     this.runs = runs;
     this.shelf = shelf;
-    this.practice = practice;
+    this.shops = shops;
     this.accounts = accounts;
   }
 
   /** A plan to work on. */
   record PlanBody(Plan plan) {}
+
+  /** A plan to work through; the billet it belongs to, where it does. */
+  record RunBody(Plan plan, @Nullable Long billetId) {}
 
   /** Shorthand to read; {@code plan} is the one it was edited from, whose keys are kept. */
   record LineBody(String line, @Nullable Plan plan) {}
@@ -50,15 +55,16 @@ class PlanController {
 
   /** Works a plan through. */
   @PostMapping("/api/runs")
-  RunView run(@RequestBody PlanBody body, Principal who) {
-    return atPlan(() -> runs.of(Require.present("plan", body.plan()), who));
+  RunView run(@RequestBody RunBody body, Principal who) {
+    long billet = Objects.requireNonNullElse(body.billetId(), 0L);
+    return atPlan(() -> runs.of(Require.present("plan", body.plan()), billet, who));
   }
 
   /** Reads shorthand. */
   @PostMapping("/api/plans/read")
   PlanBody read(@RequestBody LineBody body, Principal who) {
     String line = Require.present("line", body.line());
-    Plan read = Shorthand.parse(line, accounts.units(who.getName()), practice);
+    Plan read = Shorthand.parse(line, accounts.units(who.getName()), shops.practice());
     return new PlanBody(body.plan() == null ? read : read.withKeysOf(body.plan()));
   }
 
@@ -68,6 +74,7 @@ class PlanController {
     Plan plan = Require.present("plan", body.plan());
     String words = Require.text("words", body.words(), 500);
     int after = Require.count("after", body.after(), 0, plan.steps().size());
+    Practice practice = shops.practice();
     List<Stage> stages = atPlan(() -> Run.of(plan, shelf.steels(), practice)).stages();
     Bars bars = stages.get(Math.min(after, stages.size() - 1)).bars();
     Operation operation =
@@ -84,7 +91,7 @@ class PlanController {
             Require.present("stack", body.stack()),
             Require.present("restacks", body.restacks()),
             shelf.steels(),
-            practice));
+            shops.practice()));
   }
 
   /** Faults inside the plan are told from the request's root. */

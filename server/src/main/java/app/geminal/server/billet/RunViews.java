@@ -1,34 +1,71 @@
 package app.geminal.server.billet;
 
+import app.geminal.billet.Origin;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.finding.Limits;
+import app.geminal.finding.Known;
 import app.geminal.notation.Shorthand;
-import app.geminal.operation.Practice;
 import app.geminal.server.account.Accounts;
+import app.geminal.server.book.BookService;
+import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
+import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import java.security.Principal;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 
 /** Works plans through for the screen, in the units of whoever asks. */
 @Component
 class RunViews {
   private final SteelShelf shelf;
-  private final Practice practice;
-  private final Limits limits;
+  private final ShopKeeper shops;
   private final Accounts accounts;
+  private final BookService book;
+  private final SetAsideBars aside;
 
-  RunViews(SteelShelf shelf, Practice practice, Limits limits, Accounts accounts) {
+  RunViews(
+      SteelShelf shelf, ShopKeeper shops, Accounts accounts, BookService book, SetAsideBars aside) {
     this.shelf = shelf;
-    this.practice = practice;
-    this.limits = limits;
+    this.shops = shops;
     this.accounts = accounts;
+    this.book = book;
+    this.aside = aside;
   }
 
+  /** A plan that is no stored billet's. */
   RunView of(Plan plan, Principal who) {
-    String line = Shorthand.format(plan, accounts.units(who.getName()), practice);
+    return of(plan, 0, who);
+  }
+
+  /**
+   * The plan of a billet.
+   *
+   * @param billetId its number, 0 for none: what the billet itself took of bars set aside elsewhere
+   *     does not count against it
+   */
+  RunView of(Plan plan, long billetId, Principal who) {
+    Shop shop = shops.shop();
     Steels steels = shelf.steels();
-    return RunView.of(Run.of(plan, steels, practice), line, steels, limits);
+    String line = Shorthand.format(plan, accounts.units(who.getName()), shop.practice());
+    Set<Known.Welded> welded = book.welded();
+    Map<Origin, Integer> free = aside.free(origins(plan), billetId);
+    return RunView.of(
+        Run.of(plan, steels, shop.practice()),
+        line,
+        steels,
+        shop,
+        new Known(welded, !welded.isEmpty(), free));
+  }
+
+  static List<Origin> origins(Plan plan) {
+    return plan.parts().stream()
+        .flatMap(p ->
+            p.origin() == null
+                ? origins(p.plan()).stream()
+                : java.util.stream.Stream.of(p.origin()))
+        .toList();
   }
 }

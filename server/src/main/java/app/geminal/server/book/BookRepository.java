@@ -1,5 +1,6 @@
 package app.geminal.server.book;
 
+import app.geminal.finding.Known;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
@@ -8,6 +9,9 @@ import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
@@ -61,13 +65,14 @@ class BookRepository {
     return jdbc.sql(SELECT + "WHERE w.id = :id").param("id", id).query(WELD).optional();
   }
 
-  long add(long billetId, String stepTitle, MadeWeld weld, long madeBy) {
+  long add(long billetId, String stepTitle, MadeWeld weld, Set<String> steels, long madeBy) {
     GeneratedKeyHolder key = new GeneratedKeyHolder();
     jdbc.sql(
             """
             INSERT INTO weld (billet_id, step_key, step_title, made_at, temperature_c, school,
-              outcome, note, made_by)
-            VALUES (:billet, :step, :title, :madeAt, :temperature, :school, :outcome, :note, :by)
+              outcome, note, steels, made_by)
+            VALUES (:billet, :step, :title, :madeAt, :temperature, :school, :outcome, :note, :steels,
+              :by)
             """)
         .param("billet", billetId)
         .param("step", weld.stepKey())
@@ -77,9 +82,25 @@ class BookRepository {
         .param("school", weld.school().name())
         .param("outcome", weld.outcome().name())
         .param("note", weld.note())
+        .param("steels", String.join(",", new TreeSet<>(steels)))
         .param("by", madeBy)
         .update(key, "id");
     return Objects.requireNonNull(key.getKey()).longValue();
+  }
+
+  Set<Known.Welded> welded() {
+    return jdbc
+        .sql(
+            """
+            SELECT DISTINCT steels, school FROM weld
+            WHERE outcome = 'HELD' AND NOT struck AND steels <> ''
+            """)
+        .query((row, n) ->
+            new Known.Welded(
+                Set.of(row.getString("steels").split(",", -1)),
+                OxygenSchool.valueOf(row.getString("school"))))
+        .stream()
+        .collect(Collectors.toSet());
   }
 
   void setStruck(long id, boolean struck) {

@@ -1,16 +1,22 @@
 package app.geminal.server.book;
 
 import app.geminal.billet.Plan;
+import app.geminal.billet.Run;
 import app.geminal.billet.Step;
 import app.geminal.check.BadValue;
+import app.geminal.finding.Known;
 import app.geminal.operation.SetWeld;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.problem.NotThere;
+import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.steel.SteelShelf;
 import app.geminal.weld.MadeWeld;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,9 +29,14 @@ public class BookService {
 
   private final BookRepository welds;
   private final Accounts accounts;
+  private final SteelShelf shelf;
+  private final ShopKeeper shops;
   private final Clock clock;
 
-  BookService(BookRepository welds, Accounts accounts, Clock clock) {
+  BookService(
+      BookRepository welds, Accounts accounts, SteelShelf shelf, ShopKeeper shops, Clock clock) {
+    this.shelf = shelf;
+    this.shops = shops;
     this.welds = welds;
     this.accounts = accounts;
     this.clock = clock;
@@ -64,7 +75,7 @@ public class BookService {
       throw new BadValue("madeAt", "This is still to come; a weld is logged when it was made.");
     }
     String title = title(plan, weld.stepKey());
-    long id = welds.add(billetId, title, weld, accounts.id(login));
+    long id = welds.add(billetId, title, weld, joined(plan, weld.stepKey()), accounts.id(login));
     return welds.find(id).orElseThrow();
   }
 
@@ -77,16 +88,43 @@ public class BookService {
     welds.setStruck(id, struck);
   }
 
-  private static String title(Plan plan, String stepKey) {
+  /** Combinations of steels and school that held at least once. */
+  @Transactional(readOnly = true)
+  public Set<Known.Welded> welded() {
+    return welds.welded();
+  }
+
+  /** "Weld 2, step 5", with the part it belongs to before it. */
+  private static String title(Plan plan, String path) {
+    int stroke = path.lastIndexOf('/');
+    String part = stroke < 0 ? "" : path.substring(0, stroke);
+    String key = path.substring(stroke + 1);
+    List<Step> steps = plan.at(part).map(Plan::steps).orElse(List.of());
     int nth = 0;
-    for (int i = 0; i < plan.steps().size(); i++) {
-      Step step = plan.steps().get(i);
-      boolean weld = step.operation() instanceof SetWeld;
+    for (int i = 0; i < steps.size(); i++) {
+      boolean weld = steps.get(i).operation() instanceof SetWeld;
       nth += weld ? 1 : 0;
-      if (step.key().equals(stepKey) && weld) {
-        return "Weld %d, step %d".formatted(nth, i + 1);
+      if (steps.get(i).key().equals(key) && weld) {
+        return (part.isEmpty() ? "" : part + ": ") + "Weld %d, step %d".formatted(nth, i + 1);
       }
     }
     throw new BadValue("stepKey", "The plan has no set weld of this key.");
+  }
+
+  /** The steels the weld joins, as the plan stands now. */
+  private Set<String> joined(Plan plan, String path) {
+    int stroke = path.lastIndexOf('/');
+    Run run = Run.of(plan, shelf.steels(), shops.practice());
+    for (String name :
+        stroke < 0 ? List.<String>of() : List.of(path.substring(0, stroke).split("/", -1))) {
+      run = Objects.requireNonNull(run.parts().get(name));
+    }
+    String key = path.substring(stroke + 1);
+    for (int i = 1; i < run.stages().size(); i++) {
+      if (run.stages().get(i).step().map(Step::key).orElse("").equals(key)) {
+        return run.stages().get(i - 1).bars().section().areaBySteel().keySet();
+      }
+    }
+    return Set.of();
   }
 }

@@ -15,7 +15,8 @@ class PageConfig implements WebMvcConfigurer {
 
   @Override
   public void addViewControllers(ViewControllerRegistry registry) {
-    for (String view : new String[] {"/", "/sign-in", "/rack", "/billets/*", "/steels", "/book"}) {
+    for (String view :
+        new String[] {"/", "/sign-in", "/rack", "/billets/*", "/steels", "/book", "/shop"}) {
       registry.addViewController(view).setViewName("forward:/index.html");
     }
   }

@@ -44,7 +44,8 @@ class SecurityConfig {
     "/rack",
     "/billets/*",
     "/steels",
-    "/book"
+    "/book",
+    "/shop"
   };
 
   @Bean

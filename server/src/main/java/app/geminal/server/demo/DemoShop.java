@@ -8,12 +8,12 @@ import static app.geminal.weld.WeldOutcome.SUSPECT;
 
 import app.geminal.billet.Plan;
 import app.geminal.notation.Shorthand;
-import app.geminal.operation.Practice;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.DemoAccount;
 import app.geminal.server.billet.Billet;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;
+import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stock.StockService;
 import app.geminal.steel.Composition;
@@ -163,17 +163,17 @@ class DemoShop {
   /** Bars on the shelf, inches: steel, width, thickness, length, pieces, price of a metre. */
   private static final List<Bar> SHELF =
       List.of(
-          new Bar("1075", "1 1/2", "1/8", "36", 5, 4.10, "Ropewalk steel store"),
-          new Bar("1084", "1 1/2", "1/8", "48", 4, 4.40, "Ropewalk steel store"),
-          new Bar("1095", "1 1/4", "5/32", "36", 2, 4.90, "Ropewalk steel store"),
-          new Bar("15N20", "1 1/2", "1/16", "48", 6, 5.60, "Ropewalk steel store"),
-          new Bar("15N20", "1 3/4", "0.049", "36", 3, 5.20, "Ropewalk steel store"),
-          new Bar("O2", "1 1/2", "3/32", "18", 2, 7.80, "Lock-keeper's tool room"),
-          new Bar("5160", "1 1/4", "1/4", "24", 3, null, "Barge Teasel, rudder spring"),
-          new Bar("52100", "1", "1/4", "12", 2, 8.30, "Lock-keeper's tool room"),
-          new Bar("1018", "2", "1/4", "60", 1, 2.20, "Ropewalk steel store"),
-          new Bar("wrought_iron", "2", "3/4", "30", 1, null, "Anchor stock from the slip"),
-          new Bar("mill_band", "2", "0.042", "80", 1, null, "Old saw shed"));
+          new Bar("1075", "1 1/2", "1/8", "36", 5, 4.10, null, "Ropewalk steel store"),
+          new Bar("1084", "1 1/2", "1/8", "48", 4, 4.40, null, "Ropewalk steel store"),
+          new Bar("1095", "1 1/4", "5/32", "36", 2, 4.90, null, "Ropewalk steel store"),
+          new Bar("15N20", "1 1/2", "1/16", "48", 6, 5.60, null, "Ropewalk steel store"),
+          new Bar("15N20", "1 3/4", "0.049", "36", 3, 5.20, null, "Ropewalk steel store"),
+          new Bar("O2", "1 1/2", "3/32", "18", 2, 7.80, null, "Lock-keeper's tool room"),
+          new Bar("5160", "1 1/4", "1/4", "24", 3, null, 20.0, "Barge Teasel, rudder spring"),
+          new Bar("52100", "1", "1/4", "12", 2, 8.30, null, "Lock-keeper's tool room"),
+          new Bar("1018", "2", "1/4", "60", 1, 2.20, null, "Ropewalk steel store"),
+          new Bar("wrought_iron", "2", "3/4", "30", 1, null, 45.0, "Anchor stock from the slip"),
+          new Bar("mill_band", "2", "0.042", "80", 1, null, 40.0, "Old saw shed"));
 
   private record Bar(
       String steel,
@@ -182,6 +182,7 @@ class DemoShop {
       String length,
       int pieces,
       @Nullable Double price,
+      @Nullable Double prepMinutes,
       String source) {
     StockBar inMm() {
       return new StockBar(
@@ -192,6 +193,7 @@ class DemoShop {
           pieces,
           price,
           price == null ? null : StockBar.PricePer.METRE,
+          prepMinutes,
           source,
           "");
     }
@@ -203,14 +205,14 @@ class DemoShop {
   private final DemoAccount demo;
   private final BilletService billets;
   private final BookService book;
-  private final Practice practice;
+  private final ShopKeeper shops;
 
   DemoShop(
       Accounts accounts,
       DemoAccount demo,
       BilletService billets,
       BookService book,
-      Practice practice,
+      ShopKeeper shops,
       SteelShelf steels,
       StockService stock) {
     this.steels = steels;
@@ -219,7 +221,7 @@ class DemoShop {
     this.demo = demo;
     this.billets = billets;
     this.book = book;
-    this.practice = practice;
+    this.shops = shops;
   }
 
   @EventListener(ApplicationReadyEvent.class)
@@ -237,12 +239,12 @@ class DemoShop {
   }
 
   private void load(Work work) {
-    Plan plan = Shorthand.parse(work.line(), UnitSystem.INCH, practice);
+    Plan plan = Shorthand.parse(work.line(), UnitSystem.INCH, shops.practice());
     Billet billet = billets.start(work.name(), work.purpose(), plan);
     for (Made made : work.welds()) {
       MadeWeld weld =
           new MadeWeld(
-              plan.setWelds().get(made.nth() - 1).key(),
+              plan.setWelds().get(made.nth() - 1).path(),
               Instant.parse(made.at()),
               Temperatures.parseC(made.heat(), UnitSystem.INCH),
               made.school(),

@@ -1,11 +1,9 @@
 package app.geminal.server.problem;
 
 import app.geminal.check.BadValue;
+import app.geminal.library.plan.JsonFault;
 import app.geminal.notation.Misread;
-import java.util.List;
-import java.util.Optional;
 import java.util.UUID;
-import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -20,11 +18,6 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
-import tools.jackson.core.JacksonException;
-import tools.jackson.core.exc.StreamConstraintsException;
-import tools.jackson.databind.exc.InvalidTypeIdException;
-import tools.jackson.databind.exc.MismatchedInputException;
-import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Turns every exception into a problem document. */
 @RestControllerAdvice
@@ -102,46 +95,28 @@ public class Problems extends ResponseEntityExceptionHandler {
     return of(unreadable(e));
   }
 
+  @ExceptionHandler
+  ProblemDetail badDocument(BadDocument bad) {
+    return of(bad.fault());
+  }
+
   private static ProblemDetail unreadable(HttpMessageNotReadableException e) {
-    Optional<JacksonException> json = find(e, JacksonException.class);
-    String where = json.map(j -> pointer(j.getPath())).orElse("");
-    Optional<BadValue> bad = find(e, BadValue.class);
-    if (bad.isPresent()) {
-      String path = bad.get().path();
-      return badValue(path.isEmpty() ? where : where + "/" + path, bad.get().words());
-    }
-    if (find(e, StreamConstraintsException.class).isPresent()) {
-      return tooLarge();
-    }
-    return Problem.of(
-        HttpStatus.BAD_REQUEST,
-        "unreadable",
-        "The request cannot be read",
-        json.map(Problems::words).orElse("There is no readable body."),
-        where,
-        TO_THE_PLACE);
+    return of(JsonFault.of(e));
   }
 
-  private static String words(JacksonException json) {
-    return switch (json) {
-      case UnrecognizedPropertyException unknown ->
-          "“%s” is not known here.".formatted(unknown.getPropertyName());
-      case InvalidTypeIdException type -> "“%s” is no kind of step.".formatted(type.getTypeId());
-      case MismatchedInputException mismatch
-          when mismatch.getTargetType() != null
-              && Number.class.isAssignableFrom(boxed(mismatch.getTargetType())) ->
-          "A number belongs here.";
-      case MismatchedInputException mismatch
-          when mismatch.getTargetType() != null && mismatch.getTargetType().isEnum() ->
-          "This must be one of %s.".formatted(List.of(mismatch.getTargetType().getEnumConstants()));
-      case MismatchedInputException _ ->
-          "Something of another kind belongs here, or it is missing.";
-      default -> "This is not JSON from here on.";
+  private static ProblemDetail of(JsonFault fault) {
+    return switch (fault.kind()) {
+      case TOO_LARGE -> tooLarge();
+      case BAD_VALUE -> badValue(fault.pointer(), fault.reason());
+      case UNREADABLE ->
+          Problem.of(
+              HttpStatus.BAD_REQUEST,
+              "unreadable",
+              "The request cannot be read",
+              fault.reason(),
+              fault.pointer(),
+              TO_THE_PLACE);
     };
-  }
-
-  private static Class<?> boxed(Class<?> type) {
-    return java.lang.invoke.MethodType.methodType(type).wrap().returnType();
   }
 
   /** What the filter for large bodies answers too. */
@@ -201,20 +176,5 @@ public class Problems extends ResponseEntityExceptionHandler {
 
   private static ResponseEntity<Object> of(ProblemDetail problem) {
     return ResponseEntity.status(problem.getStatus()).body(problem);
-  }
-
-  private static String pointer(List<JacksonException.Reference> path) {
-    return path.stream()
-        .map(r -> "/" + (r.getPropertyName() != null ? r.getPropertyName() : r.getIndex()))
-        .collect(Collectors.joining());
-  }
-
-  private static <T extends Throwable> Optional<T> find(Throwable from, Class<T> kind) {
-    for (Throwable t = from; t != null; t = t.getCause()) {
-      if (kind.isInstance(t)) {
-        return Optional.of(kind.cast(t));
-      }
-    }
-    return Optional.empty();
   }
 }

@@ -152,6 +152,45 @@ public class SteelShelf {
     return table.steels().size();
   }
 
+  /** What the shop knows of those of the named steels that are its own. */
+  @Transactional(readOnly = true)
+  public List<OwnSteel> own(List<String> names) {
+    return names.stream().flatMap(n -> own.find(n).stream()).map(Kept::known).toList();
+  }
+
+  /**
+   * Own steels a file brought.
+   *
+   * @param added short names that are new here
+   * @param kept short names the shop uses already; its own stand
+   */
+  public record Brought(List<String> added, List<String> kept) {}
+
+  /**
+   * Takes over own steels a file brings, but for names that are in use.
+   *
+   * @throws BadValue with the place in the list, when nothing can be worked out of one
+   */
+  @Transactional
+  public Brought bring(List<OwnSteel> steels) {
+    List<String> added = new ArrayList<>();
+    List<String> kept = new ArrayList<>();
+    for (int i = 0; i < steels.size(); i++) {
+      OwnSteel known = steels.get(i);
+      if (shipped.find(known.id()).isPresent() || own.find(known.id()).isPresent()) {
+        kept.add(known.id());
+        continue;
+      }
+      try {
+        add(known);
+      } catch (BadValue bad) {
+        throw bad.inside("steels/" + i);
+      }
+      added.add(known.id());
+    }
+    return new Brought(added, kept);
+  }
+
   private void requireFree(String shortName) {
     boolean taken = shipped.find(shortName).isPresent() || own.find(shortName).isPresent();
     if (taken) {

@@ -14,8 +14,8 @@ import org.springframework.stereotype.Repository;
 class StockRepository {
   private static final String SELECT =
       """
-      SELECT id, version, steel, width_mm, thickness_mm, length_mm, pieces, price, price_per, source,
-        note
+      SELECT id, version, steel, width_mm, thickness_mm, length_mm, pieces, price, price_per,
+        prep_minutes, source, note
       FROM stock
       """;
 
@@ -34,6 +34,7 @@ class StockRepository {
                   Optional.ofNullable(row.getString("price_per"))
                       .map(StockBar.PricePer::valueOf)
                       .orElse(null),
+                  row.getObject("prep_minutes", Double.class),
                   row.getString("source"),
                   row.getString("note")));
 
@@ -58,9 +59,9 @@ class StockRepository {
     filled(
             """
             INSERT INTO stock (steel, width_mm, thickness_mm, length_mm, pieces, price, price_per,
-              source, note, version)
-            VALUES (:steel, :width, :thickness, :length, :pieces, :price, :pricePer, :source, :note,
-              1)
+              prep_minutes, source, note, version)
+            VALUES (:steel, :width, :thickness, :length, :pieces, :price, :pricePer, :prepMinutes,
+              :source, :note, 1)
             """,
             bar)
         .update(key, "id");
@@ -73,7 +74,7 @@ class StockRepository {
                 """
                 UPDATE stock SET steel = :steel, width_mm = :width, thickness_mm = :thickness,
                   length_mm = :length, pieces = :pieces, price = :price, price_per = :pricePer,
-                  source = :source, note = :note, version = version + 1
+                  prep_minutes = :prepMinutes, source = :source, note = :note, version = version + 1
                 WHERE id = :id AND version = :version
                 """,
                 bar)
@@ -99,6 +100,7 @@ class StockRepository {
         .param("pieces", bar.pieces())
         .param("price", bar.price())
         .param("pricePer", bar.pricePer() == null ? null : bar.pricePer().name())
+        .param("prepMinutes", bar.prepMinutes())
         .param("source", bar.source())
         .param("note", bar.note());
   }

@@ -1,0 +1,76 @@
+package app.geminal.cli;
+
+import app.geminal.billet.Run;
+import app.geminal.check.BadValue;
+import app.geminal.finding.Checks;
+import app.geminal.finding.Finding;
+import app.geminal.finding.Known;
+import app.geminal.finding.Strength;
+import app.geminal.shop.Outfit;
+import app.geminal.shop.Shop;
+import app.geminal.units.UnitSystem;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Works a plan through. */
+@Command(
+    name = "evaluate",
+    description = {
+      "Works a plan through: sizes, both counts, losses, findings.",
+      "Ends with 1 when something will fail or the plan stops early, with 2 when it cannot be read."
+    },
+    mixinStandardHelpOptions = true)
+final class Evaluate implements Callable<Integer> {
+  @Parameters(
+      paramLabel = "PLAN",
+      description = "A plan file, a file of shorthand, - for standard input, or shorthand itself.")
+  private String plan;
+
+  @Option(names = "--json", description = "Everything as JSON.")
+  private boolean json;
+
+  @Option(names = "--inch", description = "Read and show inches and °F where no unit is given.")
+  private boolean inch;
+
+  @Option(
+      names = "--outfit",
+      description = "The shop to reckon with: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
+  private Outfit outfit = Outfit.GAS_AND_PRESS;
+
+  @Spec private CommandSpec spec;
+
+  @SuppressWarnings("NullAway.Init")
+  Evaluate() {}
+
+  @Override
+  public Integer call() {
+    UnitSystem units = inch ? UnitSystem.INCH : UnitSystem.METRIC;
+    Shop shop = outfit.shop();
+    Source source = Source.of(plan, units, shop.practice());
+    Run run;
+    try {
+      run = Run.of(source.file().plan(), source.steels(), shop.practice());
+    } catch (BadValue bad) {
+      throw new Unusable(
+          (bad.path().isEmpty() ? "" : "at /plan/" + bad.path() + ": ")
+              + Show.words(bad.words(), units));
+    }
+    Evaluation evaluation = Evaluation.of(source.file().name(), run, source.steels(), shop);
+    spec.commandLine()
+        .getOut()
+        .println(
+            json
+                ? Show.json(evaluation)
+                : new EvaluationText(units, shop.practice()).of(evaluation, run));
+    boolean fails =
+        run.stop().isPresent()
+            || Checks.of(run, source.steels(), shop, Known.nothing()).stream()
+                .map(Finding::strength)
+                .anyMatch(s -> s == Strength.WILL_FAIL);
+    return fails ? Geminal.NO : 0;
+  }
+}

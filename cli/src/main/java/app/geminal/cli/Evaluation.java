@@ -1,0 +1,139 @@
+package app.geminal.cli;
+
+import app.geminal.bar.Bars;
+import app.geminal.billet.CountWords;
+import app.geminal.billet.Run;
+import app.geminal.billet.Stage;
+import app.geminal.billet.Step;
+import app.geminal.billet.Stop;
+import app.geminal.finding.Checks;
+import app.geminal.finding.Known;
+import app.geminal.ledger.LossKind;
+import app.geminal.operation.Operation;
+import app.geminal.shop.Shop;
+import app.geminal.steel.Steels;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A plan worked through, as it is printed. Lengths in mm, masses in kg.
+ *
+ * @param parts the parts, worked through alike, by name
+ */
+record Evaluation(
+    String name,
+    List<StageLine> stages,
+    @Nullable StopLine stop,
+    Map<String, Evaluation> parts,
+    Ledger ledger,
+    List<FindingLine> findings) {
+
+  /** The steel after one step; sizes of each bar. */
+  record StageLine(
+      @Nullable Operation operation,
+      boolean off,
+      int bars,
+      double widthMm,
+      double heightMm,
+      double lengthMm,
+      double massKg,
+      long visibleCount,
+      long shopCount,
+      String why) {}
+
+  /** Where the plan ends early. */
+  record StopLine(int step, String reason, String remedy) {}
+
+  /** Where the steel went. */
+  record Ledger(
+      double startedKg,
+      double finishedKg,
+      double setAsideKg,
+      double leftOverKg,
+      double yield,
+      Map<String, Double> lostKg) {}
+
+  /** One finding. */
+  record FindingLine(
+      String id,
+      String strength,
+      boolean hazard,
+      int stage,
+      String about,
+      @Nullable Double actual,
+      @Nullable Double limit,
+      String what,
+      String why,
+      String mend) {}
+
+  static Evaluation of(String name, Run run, Steels steels, Shop shop) {
+    List<StageLine> stages = new ArrayList<>();
+    for (int i = 0; i < run.stages().size(); i++) {
+      stages.add(line(run, i, steels));
+    }
+    Map<String, Evaluation> parts = new LinkedHashMap<>();
+    run.parts().forEach((part, made) -> parts.put(part, of(part, made, steels, shop)));
+    return new Evaluation(
+        name,
+        stages,
+        run.stop().map(Evaluation::stopLine).orElse(null),
+        parts,
+        ledger(run, steels),
+        Checks.of(run, steels, shop, Known.nothing()).stream()
+            .map(f ->
+                new FindingLine(
+                    f.id(),
+                    f.strength().name(),
+                    f.hazard(),
+                    f.stage(),
+                    f.about(),
+                    boxed(f.actual()),
+                    boxed(f.limit()),
+                    f.what(),
+                    f.why(),
+                    f.mend()))
+            .toList());
+  }
+
+  private static @Nullable Double boxed(OptionalDouble value) {
+    return value.isPresent() ? value.getAsDouble() : null;
+  }
+
+  private static StopLine stopLine(Stop stop) {
+    return new StopLine(stop.step() + 1, stop.why().reason(), stop.why().remedy());
+  }
+
+  private static StageLine line(Run run, int index, Steels steels) {
+    Stage stage = run.stages().get(index);
+    Bars bars = stage.bars();
+    return new StageLine(
+        stage.step().map(Step::operation).orElse(null),
+        stage.isOff(),
+        bars.count(),
+        bars.widthMm(),
+        bars.heightMm(),
+        bars.lengthMm(),
+        bars.amount().massKg(steels),
+        stage.visibleCount(),
+        bars.shopCount(),
+        CountWords.of(run, index));
+  }
+
+  private static Ledger ledger(Run run, Steels steels) {
+    Map<String, Double> lost = new LinkedHashMap<>();
+    for (LossKind kind : LossKind.values()) {
+      lost.put(kind.name().toLowerCase(java.util.Locale.ROOT), run.lostTo(kind).massKg(steels));
+    }
+    return new Ledger(
+        run.startedWith().massKg(steels),
+        run.last().bars().amount().massKg(steels),
+        run.setAside().massKg(steels),
+        run.leftOver().massKg(steels),
+        run.yieldFraction(),
+        lost);
+  }
+}

@@ -1,0 +1,84 @@
+package app.geminal.cli;
+
+import app.geminal.check.BadValue;
+import app.geminal.library.ShippedSteels;
+import app.geminal.pair.Grade;
+import app.geminal.pair.Pairing;
+import app.geminal.pair.Question;
+import app.geminal.pair.Reason;
+import app.geminal.pair.Verdict;
+import app.geminal.steel.Steel;
+import app.geminal.steel.Steels;
+import app.geminal.units.UnitSystem;
+import app.geminal.weld.OxygenSchool;
+import java.io.PrintWriter;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Whether steels go together. */
+@Command(
+    name = "pair",
+    description = {
+      "Says whether steels go together as a mixed pattern for a blade.",
+      "Ends with 1 when they do not."
+    },
+    mixinStandardHelpOptions = true)
+final class Pair implements Callable<Integer> {
+  @Parameters(arity = "2..6", paramLabel = "STEEL", description = "Two to six short names.")
+  private List<String> names;
+
+  @Option(
+      names = "--school",
+      description = "How oxygen is kept out: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
+  private OxygenSchool school = OxygenSchool.BORAX;
+
+  @Option(names = "--inch", description = "Show inches and °F.")
+  private boolean inch;
+
+  @Option(names = "--json", description = "The whole verdict as JSON.")
+  private boolean json;
+
+  @Spec private CommandSpec spec;
+
+  @SuppressWarnings("NullAway.Init")
+  Pair() {}
+
+  @Override
+  public Integer call() {
+    UnitSystem units = inch ? UnitSystem.INCH : UnitSystem.METRIC;
+    Steels shipped = ShippedSteels.read();
+    List<Steel> steels;
+    try {
+      steels = names.stream().map(shipped::get).toList();
+    } catch (BadValue unknown) {
+      throw new Unusable(unknown.words() + " geminal steels lists them.");
+    }
+    Verdict verdict = Pairing.of(Question.mixed(school, steels));
+    PrintWriter out = spec.commandLine().getOut();
+    if (json) {
+      out.println(Show.json(verdict));
+    } else {
+      out.println(
+          String.format(
+              Locale.ROOT,
+              "%s, %s: %s, %.0f of 100",
+              String.join(" with ", names),
+              school.word(),
+              verdict.grade().name().toLowerCase(Locale.ROOT),
+              verdict.score()));
+      for (Reason reason : verdict.reasons()) {
+        out.println();
+        out.println((reason.hazard() ? "DANGER: " : "") + Show.words(reason.what(), units));
+        out.println("  " + Show.words(reason.why(), units));
+        out.println("  " + Show.words(reason.mend(), units));
+      }
+    }
+    return verdict.grade() == Grade.STOP ? Geminal.NO : 0;
+  }
+}

@@ -1,0 +1,54 @@
+package app.geminal.cli;
+
+import app.geminal.library.plan.PlanJson;
+import app.geminal.units.Measure;
+import app.geminal.units.UnitSystem;
+import java.util.Locale;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Figures and documents as the shell shows them. */
+final class Show {
+  private static final double MM_PER_INCH = 25.4;
+  private static final int FINEST = 64;
+
+  private Show() {}
+
+  static String json(Object value) {
+    JsonMapper.Builder builder = JsonMapper.builder();
+    PlanJson.strict(builder);
+    return builder.enable(SerializationFeature.INDENT_OUTPUT).build().writeValueAsString(value);
+  }
+
+  /** A length for reading: tenths of a millimetre, or the nearest 1/64 in. */
+  static String length(double mm, UnitSystem units) {
+    if (units == UnitSystem.METRIC) {
+      return String.format(Locale.ROOT, "%.1f", mm).replaceFirst("\\.0$", "");
+    }
+    long over = Math.round(mm / MM_PER_INCH * FINEST);
+    int under = FINEST;
+    while (over % 2 == 0 && under > 1) {
+      over /= 2;
+      under /= 2;
+    }
+    long whole = over / under;
+    String fraction = over % under == 0 ? "" : over % under + "/" + under;
+    return whole == 0 && !fraction.isEmpty()
+        ? fraction
+        : fraction.isEmpty() ? Long.toString(whole) : whole + " " + fraction;
+  }
+
+  /** A sentence with its marks turned into figures. */
+  static String words(String sentence, UnitSystem units) {
+    boolean metric = units == UnitSystem.METRIC;
+    return Measure.render(
+        sentence,
+        (unit, value) ->
+            switch (unit) {
+              case "mm" -> length(value, units) + (metric ? " mm" : " in");
+              case "C" ->
+                  metric ? "%.0f °C".formatted(value) : "%.0f °F".formatted(value * 9 / 5 + 32);
+              default -> metric ? "%.0f °C".formatted(value) : "%.0f °F".formatted(value * 9 / 5);
+            });
+  }
+}

@@ -1,0 +1,79 @@
+package app.geminal.cli;
+
+import app.geminal.library.ShippedSteels;
+import app.geminal.library.plan.PlanFile;
+import app.geminal.library.plan.PlanFiles;
+import app.geminal.notation.Misread;
+import app.geminal.notation.Shorthand;
+import app.geminal.shop.Practice;
+import app.geminal.steel.Estimate;
+import app.geminal.steel.Steel;
+import app.geminal.steel.Steels;
+import app.geminal.units.UnitSystem;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A plan given on the command line: a file in the open format, a file of shorthand, {@code -} for
+ * the standard input, or shorthand itself.
+ *
+ * @param file the plan and the steels it brings
+ * @param steels shipped ones and those of the file
+ */
+record Source(PlanFile file, Steels steels) {
+
+  static Source of(String given, UnitSystem units, Practice practice) {
+    String text = text(given);
+    PlanFile file =
+        text.stripLeading().startsWith("{") ? document(text) : line(text.strip(), units, practice);
+    Steels shipped = ShippedSteels.read();
+    List<Steel> all = new ArrayList<>(shipped.all());
+    file.steels().forEach(own -> all.add(Estimate.of(own, shipped)));
+    return new Source(file, Steels.of(all));
+  }
+
+  private static String text(String given) {
+    try {
+      if (given.equals("-")) {
+        return new String(System.in.readAllBytes(), StandardCharsets.UTF_8);
+      }
+      if (!given.contains("(")) {
+        return Files.readString(Path.of(given), StandardCharsets.UTF_8);
+      }
+      return given;
+    } catch (IOException e) {
+      throw new Unusable(
+          "“%s” is neither a file that can be read nor shorthand; a plan begins like \"13 (1075 3.2, 15N20 1.5) 38 x 150\"."
+              .formatted(given));
+    }
+  }
+
+  private static PlanFile document(String text) {
+    try {
+      return PlanFiles.read(text);
+    } catch (PlanFiles.Refused refused) {
+      String pointer = refused.fault().pointer();
+      throw new Unusable(
+          (pointer.isEmpty() ? "" : "at " + pointer + ": ")
+              + Show.words(refused.fault().reason(), UnitSystem.METRIC));
+    }
+  }
+
+  private static PlanFile line(String line, UnitSystem units, Practice practice) {
+    try {
+      return new PlanFile("Shorthand", "", Shorthand.parse(line, units, practice), List.of());
+    } catch (Misread misread) {
+      throw new Unusable(
+          "%s%n%s%n%s%s"
+              .formatted(
+                  Show.words(String.valueOf(misread.getMessage()), units),
+                  line,
+                  " ".repeat(misread.from()),
+                  "^".repeat(Math.max(1, misread.to() - misread.from()))));
+    }
+  }
+}

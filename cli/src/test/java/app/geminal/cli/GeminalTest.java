@@ -1,0 +1,111 @@
+package app.geminal.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import picocli.CommandLine;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class GeminalTest {
+  private static final Path EXAMPLES = Path.of("../docs/formats/examples");
+  private final StringWriter out = new StringWriter();
+  private final StringWriter err = new StringWriter();
+
+  private int run(String... words) {
+    CommandLine line = Geminal.commandLine();
+    line.setOut(new PrintWriter(out));
+    line.setErr(new PrintWriter(err));
+    return line.execute(words);
+  }
+
+  @Test
+  void shorthandIsEvaluated() {
+    int status =
+        run(
+            "evaluate",
+            "13 (1075 3.2, 15N20 1.5) 38 x 150 > set 3 > cut 5 > restack same, ground 0.3");
+    assertThat(err.toString()).isEmpty();
+    assertThat(status).isZero();
+    assertThat(out.toString())
+        .contains("61 visible layers")
+        .contains("(65 at the saw)")
+        .contains("kg came in")
+        .contains("worth knowing, step 3");
+  }
+
+  @Test
+  void inchesAndAnOutfitCanBeAskedFor() {
+    assertThat(
+            run(
+                "evaluate",
+                "--inch",
+                "--outfit",
+                "hand_hammer",
+                "3 (1075 1/8, 15N20 1/16) 1 1/2 x 3 > set 4 2150F"))
+        .isZero();
+    assertThat(out.toString()).contains("1 1/2").contains("Fume in the forge");
+  }
+
+  @Test
+  void aPlanFileIsEvaluatedAsJsonWithItsParts() {
+    assertThat(run("evaluate", "--json", EXAMPLES.resolve("edge-bar.json").toString())).isZero();
+    JsonNode read = JsonMapper.builder().build().readTree(out.toString());
+    assertThat(read.path("name").asString()).isEqualTo("Splicing knife with an edge bar");
+    assertThat(read.path("parts").path("edge").path("stages")).hasSize(1);
+    assertThat(read.path("stages").get(3).path("operation").path("kind").asString())
+        .isEqualTo("layup");
+    assertThat(read.path("ledger").path("yield").asDouble()).isBetween(0.3, 1.0);
+    assertThat(read.path("findings").get(0).path("strength").isString()).isTrue();
+  }
+
+  @Test
+  void whatWillFailEndsWithOne() {
+    assertThat(run("evaluate", "3 (1075 3, 15N20 2) 40 x 100 > draw 40 x 5")).isEqualTo(1);
+    assertThat(out.toString()).contains("will fail, step 1");
+    assertThat(run("evaluate", "(1075 3) 40 x 100 > trim 60")).isEqualTo(1);
+    assertThat(out.toString()).contains("stops at step 1");
+  }
+
+  @Test
+  void whatCannotBeReadSaysWhereAndEndsWithTwo(@TempDir Path folder) throws IOException {
+    assertThat(run("evaluate", "3 (1075 3, 15N20 2) 40 x 100 > bend 40")).isEqualTo(2);
+    assertThat(err.toString()).contains("is no step").contains("^^^^^^^");
+    assertThat(run("evaluate", "nowhere.json")).isEqualTo(2);
+    assertThat(err.toString()).contains("neither a file");
+    Path broken = folder.resolve("broken.json");
+    Files.writeString(broken, "{\"format\":\"geminal-plan\",\"version\":9}");
+    assertThat(run("evaluate", broken.toString())).isEqualTo(2);
+    assertThat(err.toString()).contains("at /version: Only version 1");
+    assertThat(run("evaluate", "(unobtainium 3) 40 x 100")).isEqualTo(2);
+    assertThat(err.toString()).contains("at /plan/stack/pieces/0/steel");
+    assertThat(run("evaluate")).isEqualTo(2);
+  }
+
+  @Test
+  void steelsAreListed() {
+    assertThat(run("steels")).isZero();
+    assertThat(out.toString()).contains("15N20").contains("melts from");
+    StringWriter text = new StringWriter();
+    CommandLine line = Geminal.commandLine();
+    line.setOut(new PrintWriter(text));
+    assertThat(line.execute("steels", "--json")).isZero();
+    assertThat(JsonMapper.builder().build().readTree(text.toString())).hasSize(51);
+  }
+
+  @Test
+  void pairsAreJudged() {
+    assertThat(run("pair", "1084", "15N20")).isZero();
+    assertThat(out.toString()).contains("1084 with 15N20, borax: excellent");
+    assertThat(run("pair", "1084", "304")).isEqualTo(1);
+    assertThat(run("pair", "1084", "nope")).isEqualTo(2);
+    assertThat(err.toString()).contains("geminal steels lists them");
+    assertThat(run("pair", "1084")).isEqualTo(2);
+  }
+}

@@ -1,0 +1,66 @@
+package app.geminal.billet;
+
+import app.geminal.bar.Bars;
+import app.geminal.check.Require;
+import app.geminal.layup.Stack;
+import app.geminal.operation.SetAside;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Bars that leave a Run for another billet.
+ *
+ * @param stepKey path of the step that sets them aside
+ * @param bars what left
+ * @param source the plan they left, down to the step that set them aside
+ * @param before what lay on the bench before that step
+ */
+public record Leaving(String stepKey, Bars bars, Plan source, Bars before) {
+
+  /** Everything a Run sets aside, its parts first. */
+  public static List<Leaving> of(Run run) {
+    List<Leaving> leaving = new ArrayList<>();
+    collect(run, "", leaving);
+    return leaving;
+  }
+
+  private static void collect(Run run, String prefix, List<Leaving> into) {
+    run.parts().forEach((name, part) -> collect(part, prefix + name + "/", into));
+    for (int i = 1; i < run.stages().size(); i++) {
+      Stage stage = run.stages().get(i);
+      Step step = stage.step().orElseThrow();
+      Bars before = run.stages().get(i - 1).bars();
+      Plan source = run.plan().withSteps(run.plan().steps().subList(0, i)).withWanted(List.of());
+      stage
+          .aside()
+          .ifPresent(bars -> into.add(new Leaving(prefix + step.key(), bars, source, before)));
+    }
+  }
+
+  /**
+   * The history of so many of the bars as a plan of its own: the same work, and in its last step
+   * everything else is what goes elsewhere.
+   */
+  public Plan history(int count) {
+    Require.count("count", count, 1, bars.count());
+    Step last = source.steps().getLast();
+    SetAside set = (SetAside) last.operation();
+    List<Step> steps = new ArrayList<>(source.steps());
+    steps.removeLast();
+    if (set.pieces() > 0) {
+      others(before.count() - count, last.key(), steps);
+    } else {
+      double rest = before.lengthMm() - set.lengthMm() - set.kerfMm();
+      steps.add(
+          Step.of(last.key(), new SetAside(0, Math.min(Stack.LONGEST_MM, rest), set.kerfMm())));
+      others(before.count() - count, "x" + last.key(), steps);
+    }
+    return source.withSteps(steps);
+  }
+
+  private static void others(int count, String key, List<Step> steps) {
+    if (count > 0) {
+      steps.add(Step.of(key, SetAside.bars(count)));
+    }
+  }
+}

@@ -1,0 +1,37 @@
+package app.geminal.library.plan;
+
+import app.geminal.billet.Plan;
+import app.geminal.check.Require;
+import app.geminal.steel.OwnSteel;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One billet in the open format: its plan with all its parts, and what is known of the shop's own
+ * steels in it. Shipped steels are named only.
+ *
+ * @param name of the billet, at most 120 characters
+ * @param purpose in words, may be empty, at most 500
+ * @param plan the plan
+ * @param steels own steels the plan uses; 0 to 100
+ */
+public record PlanFile(String name, String purpose, Plan plan, List<OwnSteel> steels) {
+  /** What the document says it is. */
+  public static final String FORMAT = "geminal-plan";
+
+  /** The one version there is. */
+  public static final int VERSION = 1;
+
+  /** Checks every field; no purpose and no steels may be left unsaid. */
+  public PlanFile(
+      String name, @Nullable String purpose, Plan plan, @Nullable List<OwnSteel> steels) {
+    this.name = Require.text("name", name, 120);
+    this.purpose = Objects.requireNonNullElse(purpose, "");
+    if (!this.purpose.isEmpty()) {
+      Require.text("purpose", this.purpose, 500);
+    }
+    this.plan = Require.present("plan", plan);
+    this.steels = Require.list("steels", Objects.requireNonNullElse(steels, List.of()), 0, 100);
+  }
+}

@@ -1,0 +1,158 @@
+package app.geminal.library.plan;
+
+import app.geminal.billet.Step;
+import app.geminal.layup.Laid;
+import app.geminal.layup.PartBar;
+import app.geminal.layup.Piece;
+import app.geminal.operation.Blade;
+import app.geminal.operation.Cut;
+import app.geminal.operation.Dimples;
+import app.geminal.operation.Draw;
+import app.geminal.operation.Fold;
+import app.geminal.operation.ForgedSurface;
+import app.geminal.operation.FourWay;
+import app.geminal.operation.Grind;
+import app.geminal.operation.Ladder;
+import app.geminal.operation.LayUp;
+import app.geminal.operation.Operation;
+import app.geminal.operation.Resquare;
+import app.geminal.operation.Restack;
+import app.geminal.operation.RollUp;
+import app.geminal.operation.Sandwich;
+import app.geminal.operation.SetAside;
+import app.geminal.operation.SetWeld;
+import app.geminal.operation.Trim;
+import app.geminal.operation.Twist;
+import app.geminal.operation.Upset;
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * How the core's values look as JSON, in files, on the wire and in the database: the records as
+ * they are, an operation with its {@code kind}. Strict, so that nothing typed is silently taken for
+ * something else.
+ */
+public final class PlanJson {
+  private PlanJson() {}
+
+  /** The settings, on a mapper that is being built. */
+  public static void strict(JsonMapper.Builder builder) {
+    // A record's components are its document; its questions (isSealed) are not.
+    builder
+        .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
+        .addMixIn(Operation.class, OperationJson.class)
+        .addMixIn(Laid.class, LaidJson.class)
+        .addMixIn(Piece.class, PieceJson.class)
+        .addMixIn(PartBar.class, PartBarJson.class)
+        .addMixIn(Step.class, StepJson.class)
+        .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+        .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+        .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
+        .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
+        .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT);
+  }
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+  @JsonSubTypes({
+    @JsonSubTypes.Type(value = SetWeld.class, name = "set"),
+    @JsonSubTypes.Type(value = Draw.class, name = "draw"),
+    @JsonSubTypes.Type(value = Trim.class, name = "trim"),
+    @JsonSubTypes.Type(value = Grind.class, name = "grind"),
+    @JsonSubTypes.Type(value = Cut.class, name = "cut"),
+    @JsonSubTypes.Type(value = SetAside.class, name = "aside"),
+    @JsonSubTypes.Type(value = Restack.class, name = "restack"),
+    @JsonSubTypes.Type(value = Fold.class, name = "fold"),
+    @JsonSubTypes.Type(value = Twist.class, name = "twist"),
+    @JsonSubTypes.Type(value = Resquare.class, name = "resquare"),
+    @JsonSubTypes.Type(value = Upset.class, name = "upset"),
+    @JsonSubTypes.Type(value = RollUp.class, name = "roll"),
+    @JsonSubTypes.Type(value = FourWay.class, name = "fourway"),
+    @JsonSubTypes.Type(value = Ladder.class, name = "ladder"),
+    @JsonSubTypes.Type(value = Dimples.class, name = "dimples"),
+    @JsonSubTypes.Type(value = ForgedSurface.class, name = "uneven"),
+    @JsonSubTypes.Type(value = Sandwich.class, name = "sandwich"),
+    @JsonSubTypes.Type(value = LayUp.class, name = "layup"),
+    @JsonSubTypes.Type(value = Blade.class, name = "blade"),
+  })
+  private interface OperationJson {}
+
+  /** A piece has a steel, a bar of a part has a part. */
+  @JsonTypeInfo(use = JsonTypeInfo.Id.DEDUCTION)
+  @JsonSubTypes({@JsonSubTypes.Type(Piece.class), @JsonSubTypes.Type(PartBar.class)})
+  private interface LaidJson {}
+
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NONE)
+  private interface PartBarJson {}
+
+  /** What is as the stack, or solid, is left out. */
+  @SuppressWarnings({"UnusedMethod", "UnusedVariable", "DoNotCallSuggester"})
+  @JsonTypeInfo(use = JsonTypeInfo.Id.NONE)
+  private abstract static class PieceJson {
+    @JsonCreator
+    static Piece of(
+        @JsonProperty("steel") String steel,
+        @JsonProperty("thicknessMm") double thicknessMm,
+        @JsonProperty("widthMm") @Nullable Double widthMm,
+        @JsonProperty("lengthMm") @Nullable Double lengthMm,
+        @JsonProperty("fill") @Nullable Double fill) {
+      throw new UnsupportedOperationException("Only its annotations are used.");
+    }
+
+    @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Nothing.class)
+    abstract double widthMm();
+
+    @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Nothing.class)
+    abstract double lengthMm();
+
+    @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Whole.class)
+    abstract double fill();
+  }
+
+  @SuppressWarnings({"UnusedMethod", "UnusedVariable", "DoNotCallSuggester"})
+  private abstract static class StepJson {
+    @JsonCreator
+    static Step read(
+        @JsonProperty("key") String key,
+        @JsonProperty("operation") Operation operation,
+        @JsonProperty("off") @Nullable Boolean off) {
+      throw new UnsupportedOperationException("Only its annotations are used.");
+    }
+  }
+
+  /** Says what equals it is left out; 0. */
+  @SuppressWarnings("EqualsHashCode")
+  private static final class Nothing {
+    @Override
+    public boolean equals(@Nullable Object value) {
+      return Objects.equals(value, 0.0);
+    }
+
+    @Override
+    public int hashCode() {
+      return 0;
+    }
+  }
+
+  /** Says what equals it is left out; 1. */
+  private static final class Whole {
+    @Override
+    public boolean equals(@Nullable Object value) {
+      return Objects.equals(value, 1.0);
+    }
+
+    @Override
+    public int hashCode() {
+      return 1;
+    }
+  }
+}

@@ -1,0 +1,118 @@
+package app.geminal.server.billet;
+
+import app.geminal.billet.Leaving;
+import app.geminal.billet.Origin;
+import app.geminal.billet.Part;
+import app.geminal.billet.Plan;
+import app.geminal.billet.Run;
+import app.geminal.server.problem.NotThere;
+import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.steel.SteelShelf;
+import app.geminal.shop.Practice;
+import app.geminal.steel.Steels;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Bars that were set aside in one billet and wait for another. Worked out from the plans. */
+@Component
+class SetAsideBars {
+  private final BilletRepository billets;
+  private final SteelShelf shelf;
+  private final ShopKeeper shops;
+
+  SetAsideBars(BilletRepository billets, SteelShelf shelf, ShopKeeper shops) {
+    this.billets = billets;
+    this.shelf = shelf;
+    this.shops = shops;
+  }
+
+  /** Bars that wait: where they come from, what they are, how many are still free. */
+  record Waiting(long billetId, String billet, Leaving leaving, int free) {}
+
+  /** All bars that wait, in the order of their billets. */
+  @Transactional(readOnly = true)
+  List<Waiting> all() {
+    Steels steels = shelf.steels();
+    Practice practice = shops.practice();
+    List<Billet> onRack = billets.onRack();
+    Map<Place, Integer> taken = taken(onRack, 0, steels, practice);
+    List<Waiting> waiting = new ArrayList<>();
+    for (Billet billet : onRack) {
+      for (Leaving leaving : Leaving.of(Run.of(billet.plan(), steels, practice))) {
+        int used = taken.getOrDefault(new Place(billet.id(), leaving.stepKey()), 0);
+        waiting.add(
+            new Waiting(
+                billet.id(), billet.name(), leaving, Math.max(0, leaving.bars().count() - used)));
+      }
+    }
+    return waiting;
+  }
+
+  /** So many of the bars that wait, as a part's history. */
+  @Transactional(readOnly = true)
+  Plan history(long billetId, String stepKey, int count) {
+    return all().stream()
+        .filter(w -> w.billetId() == billetId && w.leaving().stepKey().equals(stepKey))
+        .findFirst()
+        .map(w -> w.leaving().history(count))
+        .orElseThrow(() -> new NotThere("No bars were set aside there."));
+  }
+
+  /** How many bars of each origin are free when the claims of one billet are left out. */
+  @Transactional(readOnly = true)
+  Map<Origin, Integer> free(List<Origin> origins, long butForBillet) {
+    if (origins.isEmpty()) {
+      return Map.of();
+    }
+    Steels steels = shelf.steels();
+    Practice practice = shops.practice();
+    Map<Place, Integer> taken = taken(billets.onRack(), butForBillet, steels, practice);
+    Map<Origin, Integer> free = new HashMap<>();
+    for (Origin origin : origins) {
+      int there =
+          billets
+              .find(origin.billetId())
+              .map(b -> Leaving.of(Run.of(b.plan(), steels, practice)))
+              .stream()
+              .flatMap(List::stream)
+              .filter(l -> l.stepKey().equals(origin.stepKey()))
+              .mapToInt(l -> l.bars().count())
+              .sum();
+      Place place = new Place(origin.billetId(), origin.stepKey());
+      free.put(origin, there - taken.getOrDefault(place, 0));
+    }
+    return free;
+  }
+
+  private record Place(long billetId, String stepKey) {}
+
+  private static Map<Place, Integer> taken(
+      List<Billet> billets, long butFor, Steels steels, Practice practice) {
+    Map<Place, Integer> taken = new HashMap<>();
+    for (Billet billet : billets) {
+      if (billet.id() != butFor) {
+        claim(billet.plan().parts(), steels, practice, taken);
+      }
+    }
+    return taken;
+  }
+
+  private static void claim(
+      List<Part> parts, Steels steels, Practice practice, Map<Place, Integer> taken) {
+    for (Part part : parts) {
+      Origin origin = part.origin();
+      if (origin == null) {
+        claim(part.plan().parts(), steels, practice, taken);
+      } else {
+        taken.merge(
+            new Place(origin.billetId(), origin.stepKey()),
+            Run.of(part.plan(), steels, practice).last().bars().count(),
+            Integer::sum);
+      }
+    }
+  }
+}

@@ -1,0 +1,106 @@
+package app.geminal.server.billet;
+
+import app.geminal.billet.Plan;
+import app.geminal.billet.Run;
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.steel.SteelShelf;
+import app.geminal.server.stock.StockService;
+import app.geminal.shop.Shop;
+import app.geminal.sizing.Backwards;
+import app.geminal.sizing.Finish;
+import app.geminal.steel.Steels;
+import app.geminal.stock.CutList;
+import app.geminal.stock.Need;
+import app.geminal.stock.StockBar;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Plans sized from the finished pieces back, and cut from the shelf; nothing is stored. */
+@RestController
+class SizingController {
+  private final SteelShelf shelf;
+  private final ShopKeeper shops;
+  private final StockService stock;
+
+  SizingController(SteelShelf shelf, ShopKeeper shops, StockService stock) {
+    this.shelf = shelf;
+    this.shops = shops;
+    this.stock = stock;
+  }
+
+  /** A plan to size. */
+  record PlanBody(Plan plan) {}
+
+  /**
+   * The smallest plan that is enough, or the one that comes closest.
+   *
+   * @param enough whether it is enough
+   * @param finish what is left over, or still missing
+   */
+  record SmallestView(boolean enough, Plan plan, Finish finish) {}
+
+  /** One bar cut up; lengths longest first. */
+  record CutBarView(
+      long stockId,
+      StockBar bar,
+      List<Double> piecesMm,
+      double offcutMm,
+      double massKg,
+      @Nullable Double price) {}
+
+  /** Which pieces come from which bars. */
+  record CutListView(
+      List<CutBarView> bars,
+      List<Need> missing,
+      boolean proven,
+      double kerfMm,
+      double massKg,
+      double price) {}
+
+  @PostMapping("/api/plans/smallest")
+  SmallestView smallest(@RequestBody PlanBody body) {
+    Plan plan = Require.present("plan", body.plan());
+    if (plan.wanted().isEmpty()) {
+      throw new BadValue("plan/wanted", "Say first what pieces the bar shall yield.");
+    }
+    return switch (Backwards.smallest(plan, shelf.steels(), shops.practice())) {
+      case Backwards.Sized sized -> new SmallestView(true, sized.plan(), sized.margin());
+      case Backwards.Lacking lacking ->
+          new SmallestView(false, lacking.closest(), lacking.missing());
+    };
+  }
+
+  @PostMapping("/api/plans/cut-list")
+  CutListView cutList(@RequestBody PlanBody body) {
+    Plan plan = Require.present("plan", body.plan());
+    Shop shop = shops.shop();
+    Steels steels = shelf.steels();
+    double kerf = shop.practice().kerfMm();
+    List<CutList.Offer> offers =
+        stock.all().stream().map(s -> new CutList.Offer(s.id(), s.bar())).toList();
+    CutList list =
+        CutList.of(
+            Need.of(Run.of(plan, steels, shop.practice())), offers, kerf, steels, shop.hourPrice());
+    return new CutListView(
+        list.bars().stream()
+            .map(b ->
+                new CutBarView(
+                    b.offer(),
+                    b.bar(),
+                    b.piecesMm(),
+                    b.offcutMm(),
+                    b.massKg(),
+                    b.price().isPresent() ? b.price().getAsDouble() : null))
+            .toList(),
+        list.missing(),
+        list.isProven(),
+        kerf,
+        list.massKg(),
+        list.price());
+  }
+}

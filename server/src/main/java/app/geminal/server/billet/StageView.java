@@ -1,0 +1,119 @@
+package app.geminal.server.billet;
+
+import app.geminal.bar.Bars;
+import app.geminal.billet.CountWords;
+import app.geminal.billet.Run;
+import app.geminal.billet.Stage;
+import app.geminal.billet.Step;
+import app.geminal.forging.StopLadder;
+import app.geminal.operation.Cut;
+import app.geminal.operation.Draw;
+import app.geminal.operation.Fit;
+import app.geminal.shop.Shop;
+import app.geminal.steel.Steels;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * The steel after one step, for the screen. Sizes are of each bar, the mass is of all.
+ *
+ * @param off whether the step is left out for now
+ * @param section what the end shows
+ * @param joinedKg steel that came in with parts
+ * @param aside bars that left here
+ * @param fits how parts met the bar
+ * @param why why it shows as many layers as it does
+ * @param marks where to scribe before this cut
+ * @param stops stop heights for this draw
+ */
+record StageView(
+    @Nullable String key,
+    boolean off,
+    int count,
+    double widthMm,
+    double heightMm,
+    double lengthMm,
+    double massKg,
+    long shopCount,
+    long visibleCount,
+    boolean loose,
+    double fill,
+    String form,
+    SectionView section,
+    double lostKg,
+    double joinedKg,
+    @Nullable AsideView aside,
+    List<Fit> fits,
+    String why,
+    Cut.@Nullable Marks marks,
+    @Nullable List<StopLadder.Rung> stops) {
+
+  /** Bars that went to another billet; sizes of each. */
+  record AsideView(int count, double widthMm, double heightMm, double lengthMm, double massKg) {
+    static AsideView of(Bars bars, Steels steels) {
+      return new AsideView(
+          bars.count(),
+          bars.widthMm(),
+          bars.heightMm(),
+          bars.lengthMm(),
+          bars.amount().massKg(steels));
+    }
+  }
+
+  static StageView of(Run run, int index, Steels steels, Shop shop) {
+    Stage stage = run.stages().get(index);
+    Bars bars = stage.bars();
+    Optional<Bars> before =
+        index == 0 ? Optional.empty() : Optional.of(run.stages().get(index - 1).bars());
+    return new StageView(
+        stage.step().map(Step::key).orElse(null),
+        stage.isOff(),
+        bars.count(),
+        bars.widthMm(),
+        bars.heightMm(),
+        bars.lengthMm(),
+        bars.amount().massKg(steels),
+        bars.shopCount(),
+        stage.visibleCount(),
+        bars.loose(),
+        bars.fill(),
+        bars.form().name(),
+        SectionView.of(bars.section()),
+        stage.losses().stream().mapToDouble(l -> l.amount().massKg(steels)).sum(),
+        stage.joined().massKg(steels),
+        stage.aside().map(b -> AsideView.of(b, steels)).orElse(null),
+        stage.fits(),
+        CountWords.of(run, index),
+        before.flatMap(b -> marks(stage, b)).orElse(null),
+        before.flatMap(b -> stops(stage, b, shop)).orElse(null));
+  }
+
+  private static Optional<Cut.Marks> marks(Stage stage, Bars before) {
+    return stage
+        .step()
+        .filter(s -> !s.off())
+        .map(Step::operation)
+        .filter(Cut.class::isInstance)
+        .map(o -> ((Cut) o).marks(before.lengthMm()));
+  }
+
+  private static Optional<List<StopLadder.Rung>> stops(Stage stage, Bars before, Shop shop) {
+    return stage
+        .step()
+        .filter(s -> !s.off())
+        .map(Step::operation)
+        .filter(Draw.class::isInstance)
+        .map(Draw.class::cast)
+        .map(d ->
+            StopLadder.of(
+                before.widthMm(),
+                before.section().heightMm(),
+                before.lengthMm(),
+                d.widthMm(),
+                d.heightMm(),
+                d.heats(),
+                d.tool(),
+                shop));
+  }
+}

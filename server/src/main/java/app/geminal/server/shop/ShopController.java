@@ -1,0 +1,41 @@
+package app.geminal.server.shop;
+
+import app.geminal.shop.Outfit;
+import app.geminal.shop.Shop;
+import java.util.Arrays;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The shop over HTTP. */
+@RestController
+class ShopController {
+  private final ShopKeeper keeper;
+
+  ShopController(ShopKeeper keeper) {
+    this.keeper = keeper;
+  }
+
+  /** A shop to start from. */
+  record OutfitView(Outfit id, String name, Shop shop) {}
+
+  /** The shop changed; {@code version} is the one the change was based on. */
+  record Changed(int version, Shop shop) {}
+
+  @GetMapping("/api/shop")
+  Kept shop() {
+    return keeper.kept();
+  }
+
+  @GetMapping("/api/shop/outfits")
+  List<OutfitView> outfits() {
+    return Arrays.stream(Outfit.values()).map(o -> new OutfitView(o, o.words(), o.shop())).toList();
+  }
+
+  @PutMapping("/api/shop")
+  Kept change(@RequestBody Changed body) {
+    return keeper.change(body.version(), body.shop());
+  }
+}

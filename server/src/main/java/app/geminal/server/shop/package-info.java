@@ -1,0 +1,7 @@
+/**
+ * The shop's machines, habits and limits. Entry class: {@link app.geminal.server.shop.ShopKeeper}.
+ */
+@NullMarked
+package app.geminal.server.shop;
+
+import org.jspecify.annotations.NullMarked;
