@@ -2,10 +2,13 @@ package app.geminal.billet;
 
 import app.geminal.bar.Bars;
 import app.geminal.check.Require;
+import app.geminal.layup.PartBar;
 import app.geminal.layup.Stack;
 import app.geminal.operation.SetAside;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Bars that leave a Run for another billet.
@@ -30,11 +33,26 @@ public record Leaving(String stepKey, Bars bars, Plan source, Bars before) {
       Stage stage = run.stages().get(i);
       Step step = stage.step().orElseThrow();
       Bars before = run.stages().get(i - 1).bars();
-      Plan source = run.plan().withSteps(run.plan().steps().subList(0, i)).withWanted(List.of());
+      Plan source = down(run.plan(), i);
       stage
           .aside()
           .ifPresent(bars -> into.add(new Leaving(prefix + step.key(), bars, source, before)));
     }
+  }
+
+  /** The plan's first steps, and only the parts they use. */
+  private static Plan down(Plan plan, int steps) {
+    List<Step> done = plan.steps().subList(0, steps);
+    Set<String> used =
+        done.stream()
+            .flatMap(s -> s.operation().laid().values().stream())
+            .flatMap(List::stream)
+            .filter(PartBar.class::isInstance)
+            .map(l -> ((PartBar) l).part())
+            .collect(Collectors.toSet());
+    return plan.withSteps(done)
+        .withParts(plan.parts().stream().filter(p -> used.contains(p.name())).toList())
+        .withWanted(List.of());
   }
 
   /**

@@ -22,7 +22,7 @@ class DemoShopTest extends ShopTest {
   @Test
   void oneStackHasThreeSteels() {
     Answer rack = smith.get("/api/billets");
-    assertThat(rack.<List<Integer>>at("$[*].end.bySteel.length()")).contains(3);
+    assertThat(rack.<List<Integer>>at("$[*].end.section.bySteel.length()")).contains(3);
   }
 
   @Test

@@ -20,10 +20,13 @@ public abstract class ShopTest {
         "widthMm": 38.1, "lengthMm": 149.225},
        "steps": [
         {"key": "a", "operation": {"kind": "set", "heats": 3, "reduction": 0.08,
-          "temperatureC": 1176.6666666666667, "soakMin": 15, "school": "DRY"}},
-        {"key": "b", "operation": {"kind": "draw", "widthMm": 38.1, "heightMm": 3.175, "heats": 3}},
-        {"key": "c", "operation": {"kind": "cut", "pieces": 4, "kerfMm": 1.6}},
-        {"key": "d", "operation": {"kind": "restack", "lay": "SAME", "between": []}}]}
+          "temperatureC": 1176.6666666666667, "soakMin": 15, "school": "DRY", "tack": "SIDES",
+          "jacket": "BEAD", "tool": "FLAT", "bites": 0}},
+        {"key": "b", "operation": {"kind": "draw", "widthMm": 38.1, "heightMm": 3.175, "heats": 3,
+          "tool": "ROUND"}},
+        {"key": "c", "operation": {"kind": "cut", "pieces": 4, "kerfMm": 1.6, "eachMm": 0}},
+        {"key": "d", "operation": {"kind": "restack", "turns": ["SAME"], "between": [],
+          "faceGrindMm": 0}}]}
       """;
 
   @BeforeAll

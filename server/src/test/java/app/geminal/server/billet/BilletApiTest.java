@@ -53,7 +53,7 @@ class BilletApiTest extends ShopTest {
     assertThat(run.<Integer>at("$.stages[4].visibleCount")).isEqualTo(9);
     assertThat(run.<String>at("$.stages[4].why")).contains("12 − 3 = 9");
     assertThat(run.number("$.stages[4].heightMm")).isCloseTo(4 * 3.175, within(1e-9));
-    assertThat(run.<Integer>at("$.stages[4].layers.thicknessMm.length()")).isEqualTo(9);
+    assertThat(run.<Integer>at("$.stages[4].section.layers.thicknessMm.length()")).isEqualTo(9);
     assertThat(run.body()).contains("joints-merge");
     assertThat(run.<Object>at("$.stop")).isNull();
     double started = run.number("$.ledger.startedKg");
@@ -119,12 +119,13 @@ class BilletApiTest extends ShopTest {
     for (int i = 0; i < 5; i++) {
       steps.append(
           """
-          , {"key": "x%d", "operation": {"kind": "cut", "pieces": 50, "kerfMm": 0}}
-          , {"key": "y%d", "operation": {"kind": "restack", "lay": "SAME", "between": []}}
+          , {"key": "x%d", "operation": {"kind": "cut", "pieces": 50, "kerfMm": 0, "eachMm": 0}}
+          , {"key": "y%d", "operation": {"kind": "restack", "turns": ["SAME"], "between": [],
+            "faceGrindMm": 0}}
           """
               .formatted(i, i));
     }
-    String plan = PLAN.replace("\"between\": []}}]", "\"between\": []}}" + steps + "]");
+    String plan = PLAN.replace("\"faceGrindMm\": 0}}]", "\"faceGrindMm\": 0}}" + steps + "]");
     Answer answer = smith.post("/api/billets", billet("Absurd", plan));
     assertThat(answer.status()).isEqualTo(422);
     assertThat(answer.<String>at("$.where")).isEqualTo("/plan/steps/11");

@@ -14,10 +14,11 @@ import app.geminal.billet.Plan;
 import app.geminal.check.BadValue;
 import app.geminal.library.ShippedSteels;
 import app.geminal.notation.Shorthand;
-import app.geminal.operation.Practice;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.problem.Stale;
+import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
+import app.geminal.shop.Practice;
 import app.geminal.units.UnitSystem;
 import java.time.Clock;
 import java.time.Instant;
@@ -36,13 +37,14 @@ class BilletServiceTest {
 
   @Mock private BilletRepository billets;
   @Mock private SteelShelf shelf;
+  @Mock private ShopKeeper shops;
   private BilletService service;
 
   @BeforeEach
   void wire() {
     lenient().when(shelf.steels()).thenReturn(ShippedSteels.read());
-    service =
-        new BilletService(billets, shelf, Practice.common(), Clock.fixed(NOW, ZoneOffset.UTC));
+    lenient().when(shops.practice()).thenReturn(Practice.common());
+    service = new BilletService(billets, shelf, shops, Clock.fixed(NOW, ZoneOffset.UTC));
   }
 
   private static Plan plan(String line) {

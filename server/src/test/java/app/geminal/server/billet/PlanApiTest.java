@@ -62,7 +62,7 @@ class PlanApiTest extends ShopTest {
             """
             {"stack": {"pieces": [{"steel": "1075", "thicknessMm": 3},
               {"steel": "15N20", "thicknessMm": 1.5}], "widthMm": 40, "lengthMm": 150},
-             "restacks": [{"cut": 4, "lay": "SAME"}, {"cut": 3, "lay": "TURNED"}]}
+             "restacks": [{"cut": 4, "turns": ["SAME"]}, {"cut": 3, "turns": ["SAME", "OVER"]}]}
             """);
     assertThat(outline.status()).isEqualTo(200);
     assertThat(outline.<java.util.List<String>>at("$.plan.steps[*].operation.kind"))
