@@ -5,6 +5,7 @@ import { BilletView } from '../features/billet/BilletView';
 import { NewBilletView } from '../features/billet/NewBilletView';
 import { BookView } from '../features/book/BookView';
 import { RackView } from '../features/rack/RackView';
+import { ShopView } from '../features/shop/ShopView';
 import { SteelsView } from '../features/steel/SteelsView';
 import { Problem } from '../lib/http';
 import { Shell } from './Shell';
@@ -28,6 +29,7 @@ const router = createBrowserRouter([
       { path: '/billets/:id', Component: BilletView },
       { path: '/steels', Component: SteelsView },
       { path: '/book', Component: BookView },
+      { path: '/shop', Component: ShopView },
       { path: '*', element: <Navigate to="/rack" replace /> },
     ],
   },

@@ -10,6 +10,7 @@ const VIEWS = [
   { to: '/rack', name: 'Rack', under: '/billets' },
   { to: '/steels', name: 'Steels', under: '/steels' },
   { to: '/book', name: 'Book', under: '/book' },
+  { to: '/shop', name: 'Shop', under: '/shop' },
 ] as const;
 
 type Ground = 'bench' | 'dusk';

@@ -1,29 +1,32 @@
-import { LayerFill, type Inside } from './LayerFill';
+import { LayerFill } from './LayerFill';
+import type { Section } from './section';
 
 /** The bar seen on its end: width across, layers up. */
 export function EndSection({
-  inside,
-  widthMm,
-  heightMm,
+  section,
   scale,
   toneOf,
   label,
+  round = false,
 }: {
-  inside: Inside;
-  widthMm: number;
-  heightMm: number;
+  section: Section;
   /** px per mm */
   scale: number;
   toneOf: (steel: string) => number;
   label: string;
+  round?: boolean;
 }) {
-  const width = Math.max(2, widthMm * scale);
-  const height = Math.max(2, heightMm * scale);
+  const width = Math.max(2, section.widthMm * scale);
+  const height = Math.max(2, section.heightMm * scale);
+  const radius = round ? Math.min(width, height) / 2 : 0;
   return (
     <svg width={width + 2} height={height + 2} role="img" aria-label={label} className="block">
-      <g transform="translate(1 1)">
-        <LayerFill inside={inside} box={{ x: 0, y: 0, width, height }} toneOf={toneOf} />
-        <rect width={width} height={height} fill="none" stroke="var(--ink)" />
+      <g
+        transform="translate(1 1)"
+        style={round ? { clipPath: `circle(${radius}px at ${width / 2}px ${height / 2}px)` } : undefined}
+      >
+        <LayerFill section={section} box={{ x: 0, y: 0, width, height }} toneOf={toneOf} from="end" />
+        <rect width={width} height={height} rx={radius} fill="none" stroke="var(--ink)" />
       </g>
     </svg>
   );

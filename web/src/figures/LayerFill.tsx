@@ -1,39 +1,46 @@
 import { bands, canBeSeen, type Box, type Layers } from './bars';
+import { patches, sideOf, type Patch, type Section } from './section';
 import { meanTone, toneColour } from './tone';
 
-/** What a bar is made of, enough to fill its outline. */
-export interface Inside {
-  readonly layers: Layers | null;
-  readonly visibleCount: number;
-  readonly bySteel: Readonly<Record<string, number>>;
-}
+type ToneOf = (steel: string) => number;
 
-/** Fills a box with its layers where the eye could tell them apart there, else with the right grey. */
+/** Fills a box with a bar's layers where the eye could tell them apart there, else with the right grey. */
 export function LayerFill({
-  inside,
+  section,
   box,
   toneOf,
+  from,
 }: {
-  inside: Inside;
+  section: Section;
   box: Box;
-  toneOf: (steel: string) => number;
+  toneOf: ToneOf;
+  /** Seen on its end, or from the side where only level layers run along. */
+  from: 'end' | 'side';
 }) {
-  const { layers } = inside;
-  if (!layers || !canBeSeen(inside.visibleCount, box.height)) {
-    return <rect {...box} fill={toneColour(meanTone(inside.bySteel, toneOf))} />;
+  const seen = from === 'end' ? section : sideOf(section);
+  return patches(seen, box).map((patch, i) => <Fill key={i} {...patch} toneOf={toneOf} />);
+}
+
+function Fill({ section, box, toneOf }: Patch & { toneOf: ToneOf }) {
+  const { layers } = section;
+  const onEdge = section.lie === 'ON_EDGE';
+  const room = onEdge ? box.width : box.height;
+  if (!layers || !canBeSeen(layers.steel.length, room)) {
+    return <rect {...box} fill={toneColour(meanTone(section.bySteel, toneOf))} />;
   }
-  // One path for each steel: a hundred layers are a hundred sub-paths, not a hundred elements.
+  return [...pathsOf(layers, box, onEdge)].map(([steel, d]) => (
+    <path key={steel} d={d} fill={toneColour(toneOf(steel))} data-steel={steel} />
+  ));
+}
+
+/** One path for each steel: a hundred layers are a hundred sub-paths, not a hundred elements. */
+function pathsOf(layers: Layers, box: Box, onEdge: boolean): Map<string, string> {
   const paths = new Map<string, string>();
-  for (const band of bands(layers, box.height)) {
-    const y = (box.y + band.y).toFixed(2);
-    const path = `M${box.x} ${y}h${box.width}v${band.height.toFixed(2)}h${-box.width}z`;
+  for (const band of bands(layers, onEdge ? box.width : box.height)) {
+    const path = onEdge
+      ? `M${(box.x + box.width - band.y - band.height).toFixed(2)} ${box.y}v${box.height}h${band.height.toFixed(2)}v${-box.height}z`
+      : `M${box.x} ${(box.y + band.y).toFixed(2)}h${box.width}v${band.height.toFixed(2)}h${-box.width}z`;
     paths.set(band.steel, (paths.get(band.steel) ?? '') + path);
   }
-  return (
-    <>
-      {[...paths].map(([steel, d]) => (
-        <path key={steel} d={d} fill={toneColour(toneOf(steel))} data-steel={steel} />
-      ))}
-    </>
-  );
+  return paths;
 }

@@ -17,6 +17,9 @@ export interface Row {
   /** Cut off before the first bar and after the last one. */
   readonly frontMm: number;
   readonly backMm: number;
+  /** Bars that left here: how many, and how long each is. */
+  readonly asideCount: number;
+  readonly asideLengthMm: number;
   /** Ground off the faces. */
   readonly bottomMm: number;
   readonly topMm: number;
@@ -34,6 +37,8 @@ export interface RowFigure {
   readonly bars: readonly Box[];
   /** Trimmed ends, dashed. */
   readonly ghosts: readonly Box[];
+  /** Bars set aside, dotted. */
+  readonly aside: readonly Box[];
   /** Ground skin: the outline the bars had before. */
   readonly skins: readonly Box[];
   /** How many bars are not drawn one by one. */
@@ -47,13 +52,17 @@ const MOST_BARS = 40;
 /** How far a row reaches from the bench stop, mm. */
 export function extentMm(row: Row): number {
   const shown = Math.min(row.count, MOST_BARS);
-  return row.frontMm + shown * row.lengthMm + (shown - 1) * row.kerfMm + row.backMm;
+  const aside = Math.min(row.asideCount, MOST_BARS) * row.asideLengthMm;
+  return row.frontMm + shown * row.lengthMm + Math.max(0, shown - 1) * row.kerfMm + row.backMm + aside;
 }
 
 /** The one scale of a Run, px per mm: the longest row just fits. */
 export function commonScale(rows: readonly Row[], widthPx: number): number {
   const longest = Math.max(1, ...rows.map(extentMm));
-  const mostGaps = Math.max(0, ...rows.map((r) => Math.min(r.count, MOST_BARS) - 1));
+  const mostGaps = Math.max(
+    0,
+    ...rows.map((r) => Math.min(r.count, MOST_BARS) - 1 + 2 * Math.min(r.asideCount, MOST_BARS)),
+  );
   return Math.max(0.02, (widthPx - mostGaps * SMALLEST_GAP_PX) / longest);
 }
 
@@ -72,14 +81,21 @@ export function layOut(row: Row, scale: number): RowFigure {
     width,
     height,
   }));
-  const end = start + shown * width + (shown - 1) * gap;
+  const end = start + shown * width + Math.max(0, shown - 1) * gap;
   const ghosts = [
     ...(row.frontMm > 0 ? [{ x: 0, y: top, width: start, height }] : []),
     ...(row.backMm > 0 ? [{ x: end, y: top, width: row.backMm * scale, height }] : []),
   ];
+  const asideWidth = row.asideLengthMm * scale;
+  const aside = Array.from({ length: Math.min(row.asideCount, MOST_BARS) }, (_, i) => ({
+    x: end + (shown > 0 ? 2 * SMALLEST_GAP_PX : 0) + i * (asideWidth + SMALLEST_GAP_PX),
+    y: top,
+    width: asideWidth,
+    height,
+  }));
   const ground = row.topMm > 0 || row.bottomMm > 0;
   const skins = ground ? bars.map((b) => ({ ...b, y: 0, height: top + height + bottom })) : [];
-  return { height: top + height + bottom, bars, ghosts, skins, left: row.count - shown };
+  return { height: top + height + bottom, bars, ghosts, aside, skins, left: row.count - shown };
 }
 
 /** Layers as bands of a box, top layer first as the eye meets it. */

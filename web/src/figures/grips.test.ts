@@ -11,6 +11,8 @@ const row = {
   kerfMm: 0,
   frontMm: 10,
   backMm: 5,
+  asideCount: 0,
+  asideLengthMm: 0,
   bottomMm: 0,
   topMm: 0,
 };
@@ -22,12 +24,12 @@ describe('edges that can be dragged', () => {
     const [front, back] = gripsOf({ kind: 'trim', frontMm: 10, backMm: 5, sidesMm: 0 }, figure, 2);
     expect(front).toMatchObject({ field: 'frontMm', x: 20 });
     expect(back).toMatchObject({ field: 'backMm', x: 220 });
-    expect(gripsOf({ kind: 'cut', pieces: 3, kerfMm: 1 }, figure, 2)).toEqual([]);
+    expect(gripsOf({ kind: 'cut', pieces: 3, kerfMm: 1, eachMm: 0 }, figure, 2)).toEqual([]);
   });
 
   it('follow the hand in the right direction, to a round size', () => {
     const [front, back] = gripsOf({ kind: 'trim', frontMm: 10, backMm: 5, sidesMm: 0 }, figure, 2);
-    const [height] = gripsOf({ kind: 'draw', widthMm: 40, heightMm: 20, heats: 1 }, figure, 2);
+    const [height] = gripsOf({ kind: 'draw', widthMm: 40, heightMm: 20, heats: 1, tool: 'ROUND' }, figure, 2);
     if (!front || !back || !height) throw new Error('A grip is missing.');
     expect(dragged(front, 11, true)).toBe(15.5);
     expect(dragged(back, 4, true)).toBe(3);

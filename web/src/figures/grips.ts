@@ -72,11 +72,7 @@ export function gripsOf(
           field: 'backMm',
         },
       ];
-    case 'set':
-    case 'grind':
-    case 'cut':
-    case 'restack':
-    case 'fold':
+    default:
       return [];
   }
 }

@@ -75,7 +75,7 @@ export async function change<T = undefined>(
   const response = await send(path, {
     method,
     headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
-    body: body === undefined ? null : JSON.stringify(body),
+    body: body === undefined ? null : typeof body === 'string' ? body : JSON.stringify(body),
   });
   const text = await response.text();
   return (text === '' ? undefined : JSON.parse(text)) as T;

@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { INPUT } from '../../ui/Field';
 import { Words } from '../../ui/Words';
 import { Kbd } from './Keys';
-import { KINDS } from './plan';
+import { KIND_GROUPS } from './plan';
 
 /** Adds a step after the open row: by name, by its letter, or typed in shorthand. */
 export function AddStep({
@@ -21,23 +21,27 @@ export function AddStep({
   };
   return (
     <div>
-      <div className="flex flex-wrap items-center gap-x-4 gap-y-2">
-        <span className="condensed text-[13px] text-soft">Then</span>
-        {KINDS.map((k) => (
-          <button
-            key={k.kind}
-            type="button"
-            className="underline decoration-line underline-offset-4 hover:decoration-ink"
-            onClick={() => void add(k.kind)}
-          >
-            {k.name}
-            {showKeys && <Kbd>{k.letter}</Kbd>}
-          </button>
+      <div className="flex flex-wrap items-baseline gap-x-6 gap-y-1 border-t border-rule pt-2 text-[14px]">
+        {KIND_GROUPS.map((g) => (
+          <div key={g.at} className="flex flex-wrap items-baseline gap-x-3 gap-y-1">
+            <span className="condensed text-[13px] text-soft">{g.at}</span>
+            {g.kinds.map((k) => (
+              <button
+                key={k.kind}
+                type="button"
+                className="underline decoration-line underline-offset-4 hover:decoration-ink"
+                onClick={() => void add(k.kind)}
+              >
+                {k.name}
+                {showKeys && <Kbd>{k.letter}</Kbd>}
+              </button>
+            ))}
+          </div>
         ))}
         <input
           aria-label="Type a step"
-          placeholder="or type it: cut 5"
-          className={`${INPUT} w-44!`}
+          placeholder="or type it: twist 6, 3 sections"
+          className={`${INPUT} w-64!`}
           value={typed}
           aria-invalid={error !== null}
           onChange={(e) => setTyped(e.target.value)}

@@ -1,5 +1,5 @@
-import { useState } from 'react';
 import { Button } from '../../ui/Button';
+import { InPlace } from '../../ui/InPlace';
 import { Length } from '../../ui/Words';
 import type { Billet } from './api';
 import type { Doc } from './useBillet';
@@ -13,6 +13,8 @@ export function BilletHead({
   onUndo,
   onRedo,
   busy,
+  showCutList,
+  onCutList,
 }: {
   billet: Billet;
   onRename: (names: Partial<Pick<Doc, 'name' | 'purpose'>>) => Promise<string | null>;
@@ -21,6 +23,8 @@ export function BilletHead({
   onUndo: () => void;
   onRedo: () => void;
   busy: boolean;
+  showCutList: boolean;
+  onCutList: () => void;
 }) {
   const end = billet.run.stages.at(-1);
   const steels = [...new Set(billet.plan.stack.pieces.map((p) => p.steel))];
@@ -63,6 +67,17 @@ export function BilletHead({
         <span role="status" className="pr-2 text-[13px] text-soft">
           {busy ? 'storing …' : ''}
         </span>
+        <Button aria-pressed={showCutList} onClick={onCutList} title="Which pieces come from which bars">
+          {showCutList ? 'Back to the Run' : 'Cut list'}
+        </Button>
+        <a
+          className="border border-line px-3 py-1.5 hover:border-ink"
+          href={`/api/billets/${billet.id}/plan-file`}
+          download
+          title="The plan with its parts and own steels, as an open file"
+        >
+          Save as file
+        </a>
         <Button onClick={onUndo} disabled={!canUndo} title="Ctrl Z">
           Undo
         </Button>
@@ -76,62 +91,3 @@ export function BilletHead({
 
 const listed = (words: readonly string[]) =>
   words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
-
-/** A line of words that is a field when it is clicked into. */
-function InPlace({
-  label,
-  value,
-  placeholder = '',
-  className,
-  onCommit,
-}: {
-  label: string;
-  value: string;
-  placeholder?: string;
-  className: string;
-  onCommit: (value: string) => Promise<string | null>;
-}) {
-  const [typed, setTyped] = useState<string | null>(null);
-  const [error, setError] = useState<string | null>(null);
-  const [seen, setSeen] = useState(value);
-  if (seen !== value) {
-    setSeen(value);
-    setTyped(null);
-    setError(null);
-  }
-  const put = async () => {
-    if (typed === null || typed === value) {
-      setTyped(null);
-      return;
-    }
-    const wrong = await onCommit(typed);
-    setError(wrong);
-    if (wrong === null) setTyped(null);
-  };
-  return (
-    <span className="block min-w-0">
-      <input
-        aria-label={label}
-        aria-invalid={error !== null}
-        placeholder={placeholder}
-        className={`field-sizing-content max-w-full min-w-24 truncate border-b border-transparent bg-transparent hover:border-line focus:border-ink ${className}`}
-        value={typed ?? value}
-        onChange={(e) => setTyped(e.target.value)}
-        onBlur={() => void put()}
-        onKeyDown={(e) => {
-          if (e.key === 'Enter') void put();
-          if (e.key === 'Escape') {
-            setTyped(null);
-            setError(null);
-          }
-        }}
-      />
-      {error && (
-        <span role="alert" className="block text-[13px] text-ink">
-          <span aria-hidden>▲ </span>
-          {error}
-        </span>
-      )}
-    </span>
-  );
-}

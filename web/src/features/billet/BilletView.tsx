@@ -1,16 +1,32 @@
+import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useLocation, useParams } from 'react-router';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { LoadFailed, Notice } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
-import { addStep, readLine, type Billet } from './api';
+import { addStep, readLine, waitingQuery, type Billet, type Remedy, type Run } from './api';
 import { BilletHead } from './BilletHead';
+import { CutListView } from './CutListView';
 import { Grips } from './Grips';
 import { KeyStrip } from './Keys';
+import { PART } from './LaidFields';
+import { newPart } from './newPart';
 import { OpenStep } from './OpenStep';
-import { KINDS, withChange, withOperation, withoutStep, withStepMoved, type Plan } from './plan';
-import { RunView } from './RunView';
+import { inside, planAt, withoutPart, withPart, withPartRenamed, withPlanAt } from './parts';
+import {
+  KINDS,
+  laidOf,
+  withChange,
+  withCopy,
+  withOff,
+  withOperation,
+  withoutStep,
+  withStepBefore,
+  withStepMoved,
+  type Plan,
+} from './plan';
+import { RunView, type Place } from './RunView';
 import { stageOfStep } from './runRows';
 import { ShorthandLine } from './ShorthandLine';
 import { StagePanel } from './StagePanel';
@@ -32,31 +48,71 @@ function OpenBillet({ id }: { id: number }) {
 }
 
 /** The stage to open first: the one asked for, else the next weld to make, else the end. */
-function firstStage(billet: Billet, stepKey: string | undefined): number {
-  const asked = billet.plan.steps.findIndex((s) => s.key === stepKey);
-  if (asked >= 0) return stageOfStep(asked);
+function firstPlace(billet: Billet, stepKey: string | undefined): Place {
   const { flaw, nextWeld } = billet.standing;
-  const step = flaw ?? nextWeld;
-  return step === null ? billet.plan.steps.length : stageOfStep(step);
+  return placeOf(billet.plan, stepKey ?? flaw ?? nextWeld) ?? { path: '', stage: billet.plan.steps.length };
+}
+
+/** Where a step stands, from its path of part names and key. */
+function placeOf(plan: Plan, stepPath: string | null): Place | null {
+  if (stepPath === null) return null;
+  const stroke = stepPath.lastIndexOf('/');
+  const path = stroke < 0 ? '' : stepPath.slice(0, stroke);
+  const step = planAt(plan, path)?.steps.findIndex((s) => s.key === stepPath.slice(stroke + 1)) ?? -1;
+  return step < 0 ? null : { path, stage: stageOfStep(step) };
+}
+
+/** The paths of all plans in a tree, the billet's own first. */
+const paths = (plan: Plan, path = ''): string[] => [
+  path,
+  ...plan.parts.flatMap((p) => paths(p.plan, inside(path, p.name))),
+];
+
+function runAt(run: Run, path: string): Run {
+  return path === '' ? run : path.split('/').reduce((r, name) => r.parts[name] ?? r, run);
 }
 
 function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof useBillet> }) {
   const state = useLocation().state as { stepKey?: string } | null;
+  const client = useQueryClient();
   const { plan, run } = billet;
-  const [asked, setAsked] = useState(() => firstStage(billet, state?.stepKey));
+  const [asked, setAsked] = useState(() => firstPlace(billet, state?.stepKey));
   const [showKeys, setShowKeys] = useState(false);
-  const selected = Math.min(asked, plan.steps.length);
-  const step = plan.steps[selected - 1];
+  const [showCutList, setShowCutList] = useState(false);
+  const path = planAt(plan, asked.path) ? asked.path : '';
+  const here = planAt(plan, path) ?? plan;
+  const selected = Math.min(asked.stage, here.steps.length);
+  const step = here.steps[selected - 1];
+  const open = (stage: number) => setAsked({ path, stage });
 
   const said = (problem: Problem | null) =>
     problem && (isNotStored(problem) ? 'Not stored yet; see above.' : problem.detail);
-  const changePlan = async (edit: (plan: Plan) => Plan) =>
+  const changeWhole = async (edit: (plan: Plan) => Plan) =>
     said(await editing.change((doc) => ({ ...doc, plan: edit(doc.plan) })));
+  const changePlan = (edit: (plan: Plan) => Plan) => changeWhole((p) => withPlanAt(p, path, edit));
   const add = async (words: string) => {
     try {
-      const more = await addStep(plan, selected, words);
+      const more = await addStep(here, selected, words);
       const wrong = await changePlan(() => more);
-      if (wrong === null) setAsked(selected + 1);
+      if (wrong === null) open(selected + 1);
+      return wrong;
+    } catch (e) {
+      return Problem.from(e).detail;
+    }
+  };
+  const layPart = async (field: string, choice: string) => {
+    try {
+      const part = choice.startsWith(PART) ? null : await newPart(here, choice, client);
+      const name = part?.name ?? choice.slice(PART.length);
+      const wrong = await changePlan((p) =>
+        withChange(part ? withPart(p, part) : p, selected - 1, (o) => ({
+          [field]: [
+            ...(laidOf(o).find(([f]) => f === field)?.[1] ?? []),
+            { part: name, turn: 'SAME', shims: [] },
+          ],
+        })),
+      );
+      await client.invalidateQueries(waitingQuery);
       return wrong;
     } catch (e) {
       return Problem.from(e).detail;
@@ -70,14 +126,33 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
       return Problem.from(e);
     }
   };
+  const renamePart = (at: string, name: string) => {
+    const stroke = at.lastIndexOf('/');
+    const outer = stroke < 0 ? '' : at.slice(0, stroke);
+    return changeWhole((p) => withPlanAt(p, outer, (o) => withPartRenamed(o, at.slice(stroke + 1), name)));
+  };
+  const takePartOut = () => {
+    const stroke = path.lastIndexOf('/');
+    const outer = stroke < 0 ? '' : path.slice(0, stroke);
+    setAsked({ path: outer, stage: planAt(plan, outer)?.steps.length ?? 0 });
+    void changeWhole((p) => withPlanAt(p, outer, (o) => withoutPart(o, path.slice(stroke + 1))));
+  };
   const move = (by: -1 | 1) => {
     void changePlan((p) => withStepMoved(p, selected - 1, by));
-    setAsked(Math.min(plan.steps.length, Math.max(1, selected + by)));
+    open(Math.min(here.steps.length, Math.max(1, selected + by)));
   };
   const takeOut = () => {
     if (!step) return;
     void changePlan((p) => withoutStep(p, selected - 1));
-    setAsked(selected - 1);
+    open(selected - 1);
+  };
+  const copy = () => {
+    if (!step) return;
+    void changePlan((p) => withCopy(p, selected - 1));
+    open(selected + 1);
+  };
+  const leaveOut = () => {
+    if (step) void changePlan((p) => withOff(p, selected - 1));
   };
   const put = (field: string, mm: number) =>
     void changePlan((p) =>
@@ -85,12 +160,31 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
         ? withChange(p, selected - 1, () => ({ [field]: mm }))
         : { ...p, stack: { ...p.stack, [field]: mm } },
     );
+  const mend = ({ instead, before, stack }: Remedy) => {
+    void changePlan((p) =>
+      instead
+        ? withOperation(p, selected - 1, instead)
+        : before
+          ? withStepBefore(p, selected - 1, before)
+          : stack
+            ? { ...p, stack }
+            : p,
+    );
+  };
+  const nextPath = () => {
+    const all = paths(plan);
+    const next = all[(all.indexOf(path) + 1) % all.length] ?? '';
+    setAsked({ path: next, stage: planAt(plan, next)?.steps.length ?? 0 });
+  };
 
   useKeys({
-    ArrowUp: () => setAsked(Math.max(0, selected - 1)),
-    ArrowDown: () => setAsked(Math.min(plan.steps.length, selected + 1)),
+    ArrowUp: () => open(Math.max(0, selected - 1)),
+    ArrowDown: () => open(Math.min(here.steps.length, selected + 1)),
     Enter: () => document.querySelector<HTMLElement>('[data-open-step] input')?.focus(),
     Delete: takeOut,
+    i: copy,
+    '-': leaveOut,
+    p: nextPath,
     'ctrl+z': editing.undo,
     'ctrl+shift+z': editing.redo,
     'ctrl+y': editing.redo,
@@ -110,6 +204,8 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
         onUndo={editing.undo}
         onRedo={editing.redo}
         onRename={async (names) => said(await editing.change((doc) => ({ ...doc, ...names })))}
+        showCutList={showCutList}
+        onCutList={() => setShowCutList(!showCutList)}
       />
       <ShorthandLine line={run.line} onCommit={commitLine} />
       {editing.trouble && (
@@ -119,43 +215,58 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
           onMine={() => void editing.keepMine()}
         />
       )}
-      <div className="grid min-h-0 flex-1 grid-cols-[1fr_19rem] border-t border-ink">
-        <div className="overflow-y-auto">
-          <RunView
-            run={run}
-            plan={plan}
-            welds={billet.welds}
-            selected={selected}
-            onSelect={setAsked}
-            handle={(figure, top, scale) => (
-              <Grips
-                operation={step?.operation ?? { kind: 'stack', lengthMm: plan.stack.lengthMm }}
-                figure={figure}
-                top={top}
-                scale={scale}
-                onPut={put}
-              />
-            )}
-            open={
-              <OpenStep
-                plan={plan}
-                stage={selected}
-                showKeys={showKeys}
-                onPlan={changePlan}
-                onAdd={add}
-                onMove={move}
-                onTakeOut={takeOut}
-              />
-            }
+      {showCutList ? (
+        <div className="min-h-0 flex-1 overflow-y-auto border-t border-ink">
+          <CutListView plan={plan} />
+        </div>
+      ) : (
+        <div className="grid min-h-0 flex-1 grid-cols-[1fr_19rem] border-t border-ink">
+          <div className="overflow-y-auto">
+            <RunView
+              run={run}
+              plan={plan}
+              welds={billet.welds}
+              selected={{ path, stage: selected }}
+              onSelect={setAsked}
+              onRename={renamePart}
+              handle={(figure, top, scale) => (
+                <Grips
+                  operation={step?.operation ?? { kind: 'stack', lengthMm: here.stack.lengthMm }}
+                  figure={figure}
+                  top={top}
+                  scale={scale}
+                  onPut={put}
+                />
+              )}
+              open={
+                <OpenStep
+                  plan={here}
+                  stage={selected}
+                  showKeys={showKeys}
+                  onPlan={changePlan}
+                  onAdd={add}
+                  onPart={layPart}
+                  actions={{
+                    onMove: move,
+                    onCopy: copy,
+                    onOff: leaveOut,
+                    onTakeOut: takeOut,
+                    onTakePartOut: path === '' ? undefined : takePartOut,
+                  }}
+                />
+              }
+            />
+          </div>
+          <StagePanel
+            billet={billet}
+            run={runAt(run, path)}
+            place={{ path, stage: selected }}
+            step={step}
+            onMend={mend}
+            onPlan={changeWhole}
           />
         </div>
-        <StagePanel
-          billet={billet}
-          index={selected}
-          step={step}
-          onMend={(instead) => void changePlan((p) => withOperation(p, selected - 1, instead))}
-        />
-      </div>
+      )}
       {showKeys ? (
         <KeyStrip />
       ) : (

@@ -1,8 +1,7 @@
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
-import type { Finding } from './api';
+import type { Finding, Remedy } from './api';
 import { FindingMark, STRENGTH_WORDS } from './FindingMark';
-import type { Operation } from './plan';
 
 /** Findings about one stage: what, why, what to do, and the remedy as an edit. */
 export function Findings({
@@ -10,12 +9,16 @@ export function Findings({
   onMend,
 }: {
   findings: readonly Finding[];
-  onMend: (instead: Operation) => void;
+  onMend: (remedy: Remedy) => void;
 }) {
   return (
     <ul aria-label="Findings">
       {findings.map((f) => (
-        <li key={f.id} className="flex gap-3 border-t border-rule py-2.5">
+        <li
+          key={`${f.id} ${f.about} ${f.what}`}
+          data-finding={f.id}
+          className="flex gap-3 border-t border-rule py-2.5"
+        >
           <span className="pt-0.5">
             <FindingMark strength={f.strength} />
           </span>
@@ -40,10 +43,10 @@ export function Findings({
   );
 }
 
-function Mend({ finding, onMend }: { finding: Finding; onMend: (instead: Operation) => void }) {
+function Mend({ finding, onMend }: { finding: Finding; onMend: (remedy: Remedy) => void }) {
   const { remedy } = finding;
   return remedy ? (
-    <Button weight="quiet" className="font-semibold" onClick={() => onMend(remedy.instead)}>
+    <Button weight="quiet" className="font-semibold" onClick={() => onMend(remedy)}>
       <Words of={remedy.label} />
     </Button>
   ) : null;

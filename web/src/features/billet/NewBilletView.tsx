@@ -9,7 +9,7 @@ import { MeasureField } from '../../ui/MeasureField';
 import { LoadFailed, Notice } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
 import { rackQuery, startBillet } from './api';
-import type { Lay, Plan } from './plan';
+import type { Plan } from './plan';
 import { RunView } from './RunView';
 import { StackFields } from './StackFields';
 import { steelsQuery } from '../steel/api';
@@ -103,14 +103,16 @@ function Drafting({ first }: { first: Draft }) {
                   value={r.cut}
                   onCommit={(cut) => withRound(i, { cut })}
                 />
-                <Choice<Lay>
+                <Choice
                   label="Laid"
-                  value={r.lay}
+                  value={r.turns.length > 1 ? 'TURNED' : 'SAME'}
                   options={[
                     { value: 'SAME', show: 'same way up' },
                     { value: 'TURNED', show: 'turned' },
                   ]}
-                  onChoose={(lay) => void withRound(i, { lay })}
+                  onChoose={(way) =>
+                    void withRound(i, { turns: way === 'TURNED' ? ['SAME', 'OVER'] : ['SAME'] })
+                  }
                 />
                 <Button
                   weight="quiet"
@@ -127,7 +129,7 @@ function Drafting({ first }: { first: Draft }) {
                 <Button
                   weight="quiet"
                   onClick={() =>
-                    void change((d) => ({ ...d, rounds: [...d.rounds, { cut: 4, lay: 'SAME' }] }))
+                    void change((d) => ({ ...d, rounds: [...d.rounds, { cut: 4, turns: ['SAME'] }] }))
                   }
                 >
                   Add a restack

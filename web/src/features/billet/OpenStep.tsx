@@ -4,6 +4,15 @@ import { StackFields } from './StackFields';
 import { StepFields } from './StepFields';
 import { withChange, type Plan } from './plan';
 
+/** What can be done with the open step as a whole. */
+export interface StepActions {
+  readonly onMove: (by: -1 | 1) => void;
+  readonly onCopy: () => void;
+  readonly onOff: () => void;
+  readonly onTakeOut: () => void;
+  readonly onTakePartOut: (() => void) | undefined;
+}
+
 /** What stands under the open row: its fields, and what may come after it. */
 export function OpenStep({
   plan,
@@ -11,26 +20,59 @@ export function OpenStep({
   showKeys,
   onPlan,
   onAdd,
-  onMove,
-  onTakeOut,
+  onPart,
+  actions,
 }: {
+  /** The plan the open stage belongs to: the billet's or a part's. */
   plan: Plan;
   stage: number;
   showKeys: boolean;
   onPlan: (edit: (plan: Plan) => Plan) => Promise<string | null>;
   onAdd: (words: string) => Promise<string | null>;
-  onMove: (by: -1 | 1) => void;
-  onTakeOut: () => void;
+  onPart: (field: string, choice: string) => Promise<string | null>;
+  actions: StepActions;
 }) {
   const step = stage - 1;
-  const operation = plan.steps[step]?.operation;
+  const open = plan.steps[step];
   return (
-    <div className="grid gap-3 border-t border-rule px-5 py-3" data-open-step>
-      {operation ? (
+    <div className="relative grid gap-2.5 border-t border-rule px-5 py-2.5" data-open-step>
+      <div className="flex flex-wrap justify-end gap-x-4 gap-y-1 text-[14px] min-[1100px]:absolute min-[1100px]:top-2.5 min-[1100px]:right-5">
+        {open && (
+          <>
+            <Button weight="quiet" disabled={step === 0} onClick={() => actions.onMove(-1)}>
+              Move up
+            </Button>
+            <Button
+              weight="quiet"
+              disabled={step === plan.steps.length - 1}
+              onClick={() => actions.onMove(1)}
+            >
+              Move down
+            </Button>
+            <Button weight="quiet" onClick={actions.onCopy}>
+              Copy
+            </Button>
+            <Button weight="quiet" onClick={actions.onOff}>
+              {open.off ? 'Do it again' : 'Leave out'}
+            </Button>
+            <Button weight="quiet" onClick={actions.onTakeOut}>
+              Take out
+            </Button>
+          </>
+        )}
+        {actions.onTakePartOut && (
+          <Button weight="quiet" onClick={actions.onTakePartOut}>
+            Take the part out
+          </Button>
+        )}
+      </div>
+      {open ? (
         <StepFields
-          key={plan.steps[step]?.key}
-          operation={operation}
+          key={open.key}
+          operation={open.operation}
+          parts={plan.parts.map((p) => p.name)}
           onChange={(change) => onPlan((p) => withChange(p, step, change))}
+          onPart={onPart}
         />
       ) : (
         <StackFields
@@ -38,22 +80,7 @@ export function OpenStep({
           onChange={(edit) => onPlan((p) => ({ ...p, stack: edit(p.stack) }))}
         />
       )}
-      <div className="flex flex-wrap items-start justify-between gap-x-6 gap-y-2">
-        <AddStep showKeys={showKeys} onAdd={onAdd} />
-        {operation && (
-          <div className="flex gap-4 pt-1">
-            <Button weight="quiet" disabled={step === 0} onClick={() => onMove(-1)}>
-              Move up
-            </Button>
-            <Button weight="quiet" disabled={step === plan.steps.length - 1} onClick={() => onMove(1)}>
-              Move down
-            </Button>
-            <Button weight="quiet" onClick={onTakeOut}>
-              Take out
-            </Button>
-          </div>
-        )}
-      </div>
+      <AddStep showKeys={showKeys} onAdd={onAdd} />
     </div>
   );
 }

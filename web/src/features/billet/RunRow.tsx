@@ -7,8 +7,8 @@ import type { Finding, Stage } from './api';
 import { FindingMark, strongest, STRENGTH_WORDS } from './FindingMark';
 import { describe } from './runRows';
 
-const PAD_PX = 9;
-const LEAST_PX = 30;
+/** Room round a figure and least height of a row, px: as a rule, and where rows are many. */
+const ROOM = { usual: { pad: 9, least: 30 }, dense: { pad: 2, least: 20 } } as const;
 
 /** One stage of the Run: what was done, the bar against the bench stop, what there is now. */
 export function RunRow({
@@ -24,6 +24,7 @@ export function RunRow({
   onSelect,
   made,
   handle,
+  dense = false,
   children,
 }: {
   title: ReactNode;
@@ -40,6 +41,8 @@ export function RunRow({
   made?: ReactNode;
   /** What can be dragged on the figure. */
   handle?: ((figure: RowFigure, top: number, scale: number) => ReactNode) | undefined;
+  /** Less room, where rows are many. */
+  dense?: boolean;
   /** Fields, when the row is open. */
   children?: ReactNode;
 }) {
@@ -49,26 +52,29 @@ export function RunRow({
     if (selected) here.current?.scrollIntoView({ block: 'nearest' });
   }, [selected]);
   const figure = layOut(row, scale);
-  const height = Math.max(LEAST_PX, figure.height) + 2 * PAD_PX;
+  const room = dense ? ROOM.dense : ROOM.usual;
+  const height = Math.max(room.least, figure.height) + 2 * room.pad;
   const top = (height - figure.height) / 2;
   const mark = strongest(findings);
   return (
     <div
       ref={here}
-      className={`relative border-b border-rule ${selected ? 'bg-panel' : ''}`}
+      className={`relative border-b border-rule ${selected ? 'bg-panel' : ''} ${stage.off ? 'opacity-50' : ''}`}
       {...(selected ? { 'aria-current': 'step' as const } : {})}
     >
       {selected && <span className="absolute inset-y-0 left-0 w-1 bg-ink" aria-hidden />}
       <div className="grid grid-cols-[14rem_1fr_11.5rem]">
         <button
           type="button"
-          className="flex flex-col justify-end py-1.5 pr-3 pl-5 text-left disabled:opacity-100"
+          className={`flex min-w-0 justify-end pr-3 pl-5 text-left disabled:opacity-100 ${dense ? 'flex-row items-center justify-start gap-2 py-px' : 'flex-col py-1.5'}`}
           onClick={onSelect}
           disabled={!onSelect}
           aria-expanded={onSelect && selected}
           aria-label={onSelect ? undefined : describe(stage, (mm) => showLength(mm, system).text)}
         >
-          <span className="flex items-center gap-2 font-semibold">
+          <span
+            className={`flex shrink-0 items-center gap-2 font-semibold ${stage.off ? 'line-through' : ''}`}
+          >
             {title}
             {mark && (
               <span title={STRENGTH_WORDS[mark]}>
@@ -78,7 +84,11 @@ export function RunRow({
             )}
             {made}
           </span>
-          <span className="condensed text-[13px] leading-tight text-soft">{words}</span>
+          <span
+            className={`condensed text-[13px] leading-tight text-soft ${dense ? 'min-w-0 truncate' : ''}`}
+          >
+            {stage.off ? 'left out' : words}
+          </span>
         </button>
         <div className="relative border-l-2 border-ink" onClick={onSelect}>
           <svg
@@ -109,9 +119,12 @@ export function RunRow({
                   strokeWidth="0.9"
                 />
               ))}
+              {figure.aside.map((box, i) => (
+                <rect key={i} {...box} fill="none" stroke="var(--ink)" strokeDasharray="1 3" data-aside />
+              ))}
               {figure.bars.map((box, i) => (
                 <g key={i} data-bar>
-                  <LayerFill inside={stage} box={box} toneOf={toneOf} />
+                  <LayerFill section={stage.section} box={box} toneOf={toneOf} from="side" />
                   <rect {...box} fill="none" stroke="var(--ink)" strokeWidth="0.9" />
                 </g>
               ))}
@@ -124,15 +137,25 @@ export function RunRow({
           </svg>
           {handle?.(figure, top, scale)}
         </div>
-        <div className="flex flex-col items-end justify-end py-1.5 pr-5 text-right">
-          <span className="condensed text-[17px] font-semibold whitespace-nowrap">
+        <div
+          className={`flex justify-end pr-5 text-right ${dense ? 'flex-row items-center gap-3 py-px' : 'flex-col items-end py-1.5'}`}
+        >
+          <span
+            className={`condensed font-semibold whitespace-nowrap ${dense ? 'text-[14px]' : 'text-[17px]'}`}
+          >
+            {stage.count === 0 && 'none left of '}
             {stage.count > 1 && <>{stage.count} of </>}
             <Length mm={stage.widthMm} /> × <Length mm={stage.heightMm} /> × <Length mm={stage.lengthMm} />
           </span>
           <span className="condensed text-[13px] whitespace-nowrap text-soft">
-            <b className="text-ink">{stage.visibleCount.toLocaleString('en')}</b> visible ·{' '}
-            <b className="text-ink">{stage.shopCount.toLocaleString('en')}</b> shop ·{' '}
-            <Mass kg={stage.massKg} />
+            <b className="text-ink">{stage.visibleCount.toLocaleString('en')}</b> visible
+            {!dense && (
+              <>
+                {' '}
+                · <b className="text-ink">{stage.shopCount.toLocaleString('en')}</b> shop ·{' '}
+                <Mass kg={stage.massKg} />
+              </>
+            )}
           </span>
         </div>
       </div>

@@ -1,23 +1,30 @@
 import { useMemo, type ReactNode } from 'react';
 import { commonScale, type RowFigure } from '../../figures/bars';
-import { JointGlyph } from '../../figures/JointGlyph';
-import { Words } from '../../ui/Words';
-import { useTones } from '../steel/api';
-import { OUTCOME_WORDS, type Weld } from '../book/api';
-import type { Run } from './api';
-import { FindingMark } from './FindingMark';
-import type { Plan } from './plan';
-import { RunRow } from './RunRow';
-import { rowsOf } from './runRows';
-import { ScaleBar } from './ScaleBar';
-import { StackWords, stepTitle, StepWords } from './StepWords';
 import { useWidth } from '../../ui/useWidth';
+import { type Weld } from '../book/api';
+import { useTones } from '../steel/api';
+import type { Run } from './api';
+import type { Plan } from './plan';
+import { allRows } from './runRows';
+import { RunRows, type RunDrawing } from './RunRows';
+import { ScaleBar } from './ScaleBar';
 
 /** Label and figures beside the drawing, and a margin, px; kept in step with RunRow's columns. */
 const BESIDE_PX = (14 + 11.5) * 15 + 24;
 
+/** More rows than this stand closer together. */
+const MOST_ROOMY = 14;
+
+/** A stage of the billet's own Run, or of a part's. */
+export interface Place {
+  /** Names of the parts it is in, with strokes between; empty for the billet itself. */
+  readonly path: string;
+  readonly stage: number;
+}
+
 /**
- * The Run: the billet's history down the page, every stage against one bench stop and to one scale.
+ * The Run: the billet's history down the page, every stage against one bench stop and to one scale. Parts are
+ * Runs of their own above the row where they join it.
  */
 export function RunView({
   run,
@@ -25,14 +32,17 @@ export function RunView({
   welds = [],
   selected,
   onSelect,
+  onRename,
   open,
   handle,
 }: {
   run: Run;
   plan: Plan;
   welds?: readonly Weld[];
-  selected?: number;
-  onSelect?: (stage: number) => void;
+  selected?: Place;
+  onSelect?: (place: Place) => void;
+  /** Calls a part something else; answers with what is wrong with the name. */
+  onRename?: (path: string, name: string) => Promise<string | null>;
   /** What stands in the selected row, below the figure. */
   open?: ReactNode;
   /** What can be dragged on the open figure. */
@@ -40,102 +50,24 @@ export function RunView({
 }) {
   const [measure, width] = useWidth();
   const toneOf = useTones();
-  const rows = useMemo(() => rowsOf(run, plan), [run, plan]);
+  const rows = useMemo(() => allRows(run, plan), [run, plan]);
   const figureWidth = Math.max(200, width - BESIDE_PX);
-  const scale = commonScale(rows, figureWidth);
+  const drawing: RunDrawing = {
+    welds,
+    selected,
+    onSelect,
+    onRename,
+    open,
+    handle,
+    toneOf,
+    scale: commonScale(rows, figureWidth),
+    width: figureWidth,
+    dense: rows.length > MOST_ROOMY,
+  };
   return (
     <section aria-label="Run" ref={measure}>
-      {width > 0 &&
-        run.stages.map((stage, i) => {
-          const step = i === 0 ? undefined : plan.steps[i - 1];
-          const row = rows[i];
-          if (!row) return null;
-          return (
-            <RunRow
-              key={stage.key ?? 'stack'}
-              title={step ? stepTitle(step.operation) : 'Stack'}
-              words={step ? <StepWords operation={step.operation} /> : <StackWords stack={plan.stack} />}
-              stage={stage}
-              row={row}
-              scale={scale}
-              width={figureWidth}
-              toneOf={toneOf}
-              findings={run.findings.filter((f) => f.stage === i)}
-              selected={selected === i}
-              onSelect={onSelect && (() => onSelect(i))}
-              made={<Made weld={welds.find((w) => w.stepKey === stage.key)} />}
-              handle={selected === i ? handle : undefined}
-            >
-              {selected === i && open}
-            </RunRow>
-          );
-        })}
-      {run.stop && <Stopped run={run} plan={plan} selected={selected} onSelect={onSelect} open={open} />}
-      {width > 0 && <ScaleBar scale={scale} />}
+      {width > 0 && <RunRows run={run} plan={plan} path="" drawing={drawing} />}
+      {width > 0 && <ScaleBar scale={drawing.scale} />}
     </section>
-  );
-}
-
-function Made({ weld }: { weld: Weld | undefined }) {
-  return weld ? (
-    <span title={`in the Book: ${OUTCOME_WORDS[weld.outcome]}`}>
-      <JointGlyph state={weld.outcome} size={15} />
-      <span className="sr-only">in the Book: {OUTCOME_WORDS[weld.outcome]}</span>
-    </span>
-  ) : null;
-}
-
-/** Where the plan cannot go on, and the steps that wait behind it. */
-function Stopped({
-  run,
-  plan,
-  selected,
-  onSelect,
-  open,
-}: {
-  run: Run;
-  plan: Plan;
-  selected: number | undefined;
-  onSelect: ((stage: number) => void) | undefined;
-  open: ReactNode;
-}) {
-  if (!run.stop) return null;
-  const { step, reason, remedy } = run.stop;
-  return (
-    <>
-      {plan.steps.slice(step).map((s, i) => {
-        const stage = step + 1 + i;
-        return (
-          <div key={s.key} className={`border-b border-rule ${selected === stage ? 'bg-panel' : ''}`}>
-            <div className="grid grid-cols-[14rem_1fr]">
-              <button
-                type="button"
-                aria-expanded={selected === stage}
-                className="py-2.5 pr-3 pl-5 text-left"
-                onClick={() => onSelect?.(stage)}
-              >
-                <span className="block font-semibold">{stepTitle(s.operation)}</span>
-                <span className="condensed text-[13px] text-soft">
-                  <StepWords operation={s.operation} />
-                </span>
-              </button>
-              <div className="border-l-2 border-ink px-4 py-3">
-                {i === 0 ? (
-                  <p role="alert" className="flex gap-2">
-                    <FindingMark strength="WILL_FAIL" />
-                    <span>
-                      <b>The bar does not allow this.</b> <Words of={`${reason} ${remedy}`} />
-                    </span>
-                  </p>
-                ) : (
-                  <p className="text-soft">waits for the step above</p>
-                )}
-              </div>
-            </div>
-            {selected === stage && open}
-          </div>
-        );
-      })}
-    </>
   );
 }

@@ -60,12 +60,16 @@ export function PatternFields({
   pattern,
   onPattern,
   least = 1,
+  most = 20,
   legend = 'Pattern, bottom first',
+  add = 'Add a piece to the pattern',
 }: {
   pattern: readonly Piece[];
   onPattern: (edit: (pattern: readonly Piece[]) => readonly Piece[]) => Promise<string | null>;
   least?: number;
+  most?: number;
   legend?: string;
+  add?: string;
 }) {
   const steels = useQuery(steelsQuery).data ?? [];
   const bars = useQuery(stockQuery).data ?? [];
@@ -108,11 +112,13 @@ export function PatternFields({
           )}
         </div>
       ))}
-      <div>
-        <Button weight="quiet" onClick={() => void onPattern((all) => [...all, next])}>
-          Add a piece {least > 0 ? 'to the pattern' : 'between'}
-        </Button>
-      </div>
+      {pattern.length < most && (
+        <div>
+          <Button weight="quiet" onClick={() => void onPattern((all) => [...all, next])}>
+            {add}
+          </Button>
+        </div>
+      )}
     </fieldset>
   );
 }

@@ -1,11 +1,16 @@
 import { Link } from 'react-router';
 import { EndSection } from '../../figures/EndSection';
-import { Length, Mass, Words } from '../../ui/Words';
+import { Length, Words } from '../../ui/Words';
 import { useTones } from '../steel/api';
-import type { Billet, Finding, Run, Stage } from './api';
+import type { Billet, Finding, Remedy, Run, Stage } from './api';
 import { Findings } from './Findings';
-import type { Operation, Step } from './plan';
+import { Ledger } from './Ledger';
+import { Marks, StopHeights } from './Marks';
+import { inside } from './parts';
+import type { Plan, Step } from './plan';
+import type { Place } from './RunView';
 import { stepTitle } from './StepWords';
+import { WantedFields } from './WantedFields';
 import { WeldLog } from './WeldLog';
 
 const LARGEST = { width: 248, height: 150 };
@@ -13,25 +18,35 @@ const LARGEST = { width: 248, height: 150 };
 /** The open stage beside the Run: its end large, the count and why, findings, and the Book. */
 export function StagePanel({
   billet,
-  index,
+  run,
+  place,
   step,
   onMend,
+  onPlan,
 }: {
   billet: Billet;
-  index: number;
+  /** The Run the open stage belongs to: the billet's or a part's. */
+  run: Run;
+  place: Place;
   step: Step | undefined;
-  onMend: (instead: Operation) => void;
+  onMend: (remedy: Remedy) => void;
+  /** Edits the billet's own plan. */
+  onPlan: (edit: (plan: Plan) => Plan) => Promise<string | null>;
 }) {
-  const stage = billet.run.stages[index];
-  const findings = billet.run.findings.filter((f) => f.stage === index);
-  const last = index === billet.run.stages.length - 1;
+  const stage = run.stages[place.stage];
+  const findings = run.findings.filter((f) => f.stage === place.stage);
+  const last = place.stage === run.stages.length - 1;
+  const stepPath = step && inside(place.path, step.key);
   return (
     <aside aria-label="Open stage" className="overflow-y-auto border-l border-ink bg-panel px-4 py-3">
       <div className="flex items-baseline justify-between gap-3">
-        <h2 className="text-lg">{step ? stepTitle(step.operation) : 'Stack'}</h2>
-        {stage && Object.keys(stage.bySteel).length > 1 && (
+        <h2 className="text-lg">
+          {place.path !== '' && <span className="text-soft">{place.path}: </span>}
+          {step ? stepTitle(step.operation) : 'Stack'}
+        </h2>
+        {stage && Object.keys(stage.section.bySteel).length > 1 && (
           <Link
-            to={`/steels?with=${Object.keys(stage.bySteel).slice(0, 6).join(',')}`}
+            to={`/steels?with=${Object.keys(stage.section.bySteel).slice(0, 6).join(',')}`}
             className="text-[14px] underline decoration-line underline-offset-4 hover:decoration-ink"
           >
             how the steels agree
@@ -43,14 +58,17 @@ export function StagePanel({
       ) : (
         <p className="py-3 text-soft">The plan does not come this far yet.</p>
       )}
-      {last && <Ledger run={billet.run} />}
-      {step?.operation.kind === 'set' && (
+      {stage?.marks && <Marks marks={stage.marks} />}
+      {stage?.stops && <StopHeights stops={stage.stops} />}
+      {last && <Ledger run={run} />}
+      {last && place.path === '' && <WantedFields plan={billet.plan} run={billet.run} onPlan={onPlan} />}
+      {step?.operation.kind === 'set' && stepPath !== undefined && (
         <WeldLog
-          key={step.key}
+          key={stepPath}
           billetId={billet.id}
-          stepKey={step.key}
+          stepKey={stepPath}
           planned={step.operation}
-          welds={billet.welds.filter((w) => w.stepKey === step.key)}
+          welds={billet.welds.filter((w) => w.stepKey === stepPath)}
         />
       )}
     </aside>
@@ -64,25 +82,32 @@ function Inside({
 }: {
   stage: Stage;
   findings: readonly Finding[];
-  onMend: (instead: Operation) => void;
+  onMend: (remedy: Remedy) => void;
 }) {
   const toneOf = useTones();
-  const scale = Math.min(LARGEST.width / stage.widthMm, LARGEST.height / stage.heightMm);
+  const { section } = stage;
+  const scale = Math.min(LARGEST.width / section.widthMm, LARGEST.height / section.heightMm);
   return (
     <>
       <div className="pt-2">
         <EndSection
-          inside={stage}
-          widthMm={stage.widthMm}
-          heightMm={stage.heightMm}
+          section={section}
+          round={stage.form === 'ROUND'}
           scale={scale}
           toneOf={toneOf}
           label={`The end of the bar: ${stage.visibleCount} visible layers`}
         />
       </div>
       <p className="condensed pt-1 text-[13px] text-soft">
-        the end, <Length mm={stage.widthMm} /> × <Length mm={stage.heightMm} unit /> · layers{' '}
-        <Length mm={stage.heightMm / stage.visibleCount} unit /> on average
+        the end, <Length mm={stage.widthMm} /> × <Length mm={stage.heightMm} unit />
+        {section.lie === 'LEVEL' && (
+          <>
+            {' '}
+            · layers <Length mm={section.heightMm / stage.visibleCount} unit /> on average
+          </>
+        )}
+        {section.lie === 'WROUGHT' && ' · layers do not lie flat; shown is their mean tone'}
+        {stage.fill < 1 && ` · ${Math.round((1 - stage.fill) * 100)} % voids`}
       </p>
       <p className="pt-2 leading-tight">
         <b className="block text-[44px]" data-count="visible">
@@ -97,43 +122,5 @@ function Inside({
       </p>
       <Findings findings={findings} onMend={onMend} />
     </>
-  );
-}
-
-const LOST_WORDS = { SCALE: 'scale', GRINDING: 'grinding', KERF: 'saw kerf', TRIM: 'trimmed ends' } as const;
-
-/** Where the steel went, down to the finished bar. */
-function Ledger({ run }: { run: Run }) {
-  const { startedKg, finishedKg, lost } = run.ledger;
-  return (
-    <section aria-label="Where the steel went" className="border-t border-ink pt-2 pb-4">
-      <h3>Where the steel went</h3>
-      <table className="w-full text-[14px]">
-        <tbody className="[&_td]:py-0.5 [&_td:last-child]:text-right">
-          <tr>
-            <td>came in</td>
-            <td>
-              <Mass kg={startedKg} />
-            </td>
-          </tr>
-          {lost
-            .filter((l) => l.kg > 0)
-            .map((l) => (
-              <tr key={l.kind} className="text-soft">
-                <td>{LOST_WORDS[l.kind]}</td>
-                <td>
-                  − <Mass kg={l.kg} />
-                </td>
-              </tr>
-            ))}
-          <tr className="border-t border-line font-semibold">
-            <td>left</td>
-            <td>
-              <Mass kg={finishedKg} />
-            </td>
-          </tr>
-        </tbody>
-      </table>
-    </section>
   );
 }

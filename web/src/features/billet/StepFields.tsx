@@ -1,102 +1,120 @@
 import { Choice } from '../../ui/Choice';
-import { MeasureField, type Measure } from '../../ui/MeasureField';
+import { MeasureField } from '../../ui/MeasureField';
+import { LaidFields } from './LaidFields';
+import { laidOf, type Laid, type Operation, type Piece } from './plan';
 import { PatternFields } from './StackFields';
-import { SCHOOL_WORDS, type Lay, type Operation, type OxygenSchool, type Piece } from './plan';
+import { CHOICES, FIGURES, YES_NO } from './stepFigures';
+import { TurnsField } from './TurnsField';
 
-interface FieldOf {
-  readonly name: string;
-  readonly label: string;
-  readonly measure: Measure;
-}
+type Change = (change: (operation: Operation) => Partial<Operation>) => Promise<string | null>;
 
-/** The figures of each kind of step, in the order they are thought of. */
-const FIGURES: Record<Operation['kind'], readonly FieldOf[]> = {
-  set: [
-    { name: 'heats', label: 'Setting heats', measure: 'count' },
-    { name: 'temperatureC', label: 'Heat', measure: 'temperature' },
-    { name: 'soakMin', label: 'Soak', measure: 'minutes' },
-    { name: 'reduction', label: 'Height taken', measure: 'percent' },
-  ],
-  draw: [
-    { name: 'widthMm', label: 'To width', measure: 'length' },
-    { name: 'heightMm', label: 'To height', measure: 'length' },
-    { name: 'heats', label: 'Heats', measure: 'count' },
-  ],
-  trim: [
-    { name: 'frontMm', label: 'Front', measure: 'length' },
-    { name: 'backMm', label: 'Back', measure: 'length' },
-    { name: 'sidesMm', label: 'Each edge', measure: 'length' },
-  ],
-  grind: [
-    { name: 'bottomMm', label: 'Bottom', measure: 'length' },
-    { name: 'topMm', label: 'Top', measure: 'length' },
-  ],
-  cut: [
-    { name: 'pieces', label: 'Pieces', measure: 'count' },
-    { name: 'kerfMm', label: 'Kerf', measure: 'length' },
-  ],
-  restack: [],
-  fold: [{ name: 'endLossMm', label: 'Lost with the bend', measure: 'length' }],
+const LAID_LEGENDS: Readonly<Record<string, string>> = {
+  between: 'Between the bars, bottom first',
+  below: 'Under the core, bottom first',
+  above: 'On the core, bottom first',
+  left: 'To the left, outermost first',
+  right: 'To the right, outermost last',
 };
-
-const betweenOf = (o: Operation): readonly Piece[] => (o.kind === 'restack' ? o.between : []);
 
 /** A step in place: each figure commits on its own. */
 export function StepFields({
   operation,
   onChange,
+  onPart,
+  parts,
 }: {
   operation: Operation;
   /** Takes the fields to change, worked out from the step as it is by then. */
-  onChange: (change: (operation: Operation) => Partial<Operation>) => Promise<string | null>;
+  onChange: Change;
+  /** Lays a bar of a part into a field: an existing part, a new one, or one from the Rack. */
+  onPart: (field: string, choice: string) => Promise<string | null>;
+  /** Names of the plan's parts. */
+  parts: readonly string[];
 }) {
-  const figures = operation as unknown as Readonly<Record<string, number>>;
+  const values = operation as unknown as Readonly<Record<string, unknown>>;
+  const put = (name: string, value: unknown) => onChange(() => ({ [name]: value }));
   return (
-    <div className="grid gap-3">
-      {FIGURES[operation.kind].length > 0 && (
-        <div className="flex flex-wrap gap-3">
-          {FIGURES[operation.kind].map((f) => (
-            <MeasureField
-              key={f.name}
-              label={f.label}
-              measure={f.measure}
-              width={f.measure === 'count' ? 'w-24' : 'w-28'}
-              value={figures[f.name] ?? 0}
-              onCommit={(value) => onChange(() => ({ [f.name]: value }))}
+    <div className="grid gap-2.5">
+      <div className="flex flex-wrap items-start gap-3 pr-24">
+        {FIGURES[operation.kind].map((f) => (
+          <MeasureField
+            key={f.name}
+            label={f.label}
+            measure={f.measure}
+            width={f.measure === 'count' ? 'w-24' : 'w-28'}
+            value={Number(values[f.name] ?? 0)}
+            onCommit={(value) =>
+              operation.kind === 'aside' && value > 0 && f.name !== 'kerfMm'
+                ? onChange(() => ({ pieces: 0, lengthMm: 0, [f.name]: value }))
+                : put(f.name, value)
+            }
+          />
+        ))}
+      </div>
+      <div className="flex flex-wrap gap-x-5 gap-y-3">
+        {(CHOICES[operation.kind] ?? [])
+          .filter((c) => c.when?.(operation) ?? true)
+          .map((c) => (
+            <Choice
+              key={c.name}
+              label={c.label}
+              value={values[c.name] as string}
+              options={Object.entries(c.options).map(([value, show]) => ({ value, show }))}
+              onChoose={(value) => void put(c.name, value)}
             />
           ))}
-        </div>
-      )}
-      {operation.kind === 'set' && (
-        <Choice<OxygenSchool>
-          label="Keeping oxygen out"
-          value={operation.school}
-          options={(Object.keys(SCHOOL_WORDS) as OxygenSchool[]).map((s) => ({
-            value: s,
-            show: SCHOOL_WORDS[s],
-          }))}
-          onChoose={(school) => void onChange(() => ({ school }))}
+        {(YES_NO[operation.kind] ?? []).map((y) => (
+          <Choice
+            key={y.name}
+            label={y.label}
+            value={values[y.name] ? 'yes' : 'no'}
+            options={[
+              { value: 'no', show: y.no },
+              { value: 'yes', show: y.yes },
+            ]}
+            onChoose={(value) => void put(y.name, value === 'yes')}
+          />
+        ))}
+        {(operation.kind === 'restack' || operation.kind === 'layup') && (
+          <TurnsField turns={operation.turns} onTurns={(turns) => void put('turns', turns)} />
+        )}
+      </div>
+      <div className="flex flex-wrap gap-x-8 gap-y-3">
+        {laidOf(operation).map(([field, laid]) => (
+          <LaidFields
+            key={field}
+            legend={LAID_LEGENDS[field] ?? field}
+            laid={laid}
+            parts={parts}
+            onLaid={(edit) => onChange((o) => ({ [field]: edit(laidIn(o, field)) }))}
+            onPart={(choice) => onPart(field, choice)}
+          />
+        ))}
+      </div>
+      {operation.kind === 'layup' && (
+        <PatternFields
+          pattern={operation.shims}
+          least={0}
+          legend="Shims on each bar at hand, bottom first"
+          add="Add a shim"
+          onPattern={(edit) => onChange((o) => ({ shims: edit(o.kind === 'layup' ? o.shims : []) }))}
         />
       )}
-      {operation.kind === 'restack' && (
-        <>
-          <Choice<Lay>
-            label="Laid"
-            value={operation.lay}
-            options={[
-              { value: 'SAME', show: 'same way up' },
-              { value: 'TURNED', show: 'every second turned over' },
-            ]}
-            onChoose={(lay) => void onChange(() => ({ lay }))}
-          />
-          <PatternFields
-            pattern={operation.between}
-            least={0}
-            legend="Between the bars, bottom first"
-            onPattern={(edit) => onChange((o) => ({ between: edit(betweenOf(o)) }))}
-          />
-        </>
+      {operation.kind === 'roll' && (
+        <PatternFields
+          pattern={operation.core ? [operation.core] : []}
+          least={0}
+          most={1}
+          legend="Round a core, its thickness taken as a diameter"
+          add="Add a core"
+          onPattern={(edit) =>
+            onChange((o) => ({ core: edit(o.kind === 'roll' && o.core ? [o.core] : [])[0] ?? null }))
+          }
+        />
       )}
     </div>
   );
 }
+
+const laidIn = (o: Operation, field: string): readonly Laid[] =>
+  laidOf(o).find(([name]) => name === field)?.[1] ?? ([] as readonly Piece[]);

@@ -1,34 +1,78 @@
 import { Fragment, type ReactNode } from 'react';
 import { Length, Temperature } from '../../ui/Words';
-import { kindName, SCHOOL_WORDS, type Operation, type Piece, type Stack } from './plan';
+import {
+  isPartBar,
+  kindName,
+  SCHOOL_WORDS,
+  TOOL_WORDS,
+  TURN_WORDS,
+  type Laid,
+  type Operation,
+  type Piece,
+  type Stack,
+  type Turn,
+} from './plan';
 
 /** The name a step goes by. */
-export const stepTitle = (operation: Operation) =>
-  operation.kind === 'cut' ? `Cut ${operation.pieces}` : kindName(operation.kind);
+export const stepTitle = (o: Operation) =>
+  o.kind === 'cut'
+    ? `Cut ${o.pieces}`
+    : o.kind === 'aside' && o.pieces > 0
+      ? `Set aside ${o.pieces}`
+      : kindName(o.kind);
 
 const counted = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`;
 
 function Between({ parts }: { parts: readonly ReactNode[] }) {
   return (
     <>
-      {parts.map((part, i) => (
-        <Fragment key={i}>
-          {i > 0 && ' · '}
-          {part}
-        </Fragment>
-      ))}
+      {parts
+        .filter((part) => part !== null && part !== false)
+        .map((part, i) => (
+          <Fragment key={i}>
+            {i > 0 && ' · '}
+            {part}
+          </Fragment>
+        ))}
     </>
   );
 }
 
-function Pieces({ pieces }: { pieces: readonly Piece[] }) {
-  return pieces.map((p, i) => (
+function LaidWords({ laid }: { laid: readonly Laid[] }) {
+  return laid.map((l, i) => (
     <span key={i}>
       {i > 0 && ', '}
-      {p.steel} <Length mm={p.thicknessMm} />
+      {isPartBar(l) ? (
+        `“${l.part}”${l.turn === 'SAME' ? '' : ` ${TURN_WORDS[l.turn]}`}${l.shims.length > 0 ? ' with a shim' : ''}`
+      ) : (
+        <>
+          {l.steel} <Length mm={l.thicknessMm} />
+        </>
+      )}
     </span>
   ));
 }
+
+const turnWords = (turns: readonly Turn[]) =>
+  turns.length === 1
+    ? TURN_WORDS[turns[0] ?? 'SAME']
+    : turns.join() === 'SAME,OVER'
+      ? 'every second bar turned over'
+      : turns.map((t) => TURN_WORDS[t]).join(', ');
+
+const faces = (mm: number) =>
+  mm > 0 ? (
+    <Fragment key="g">
+      faces ground <Length mm={mm} />
+    </Fragment>
+  ) : null;
+
+const laid = (label: string, things: readonly Laid[]) =>
+  things.length > 0 ? (
+    <Fragment key={label}>
+      {label} <LaidWords laid={things} />
+    </Fragment>
+  ) : null;
 
 /** What a step does, in one line. */
 export function StepWords({ operation: o }: { operation: Operation }) {
@@ -51,6 +95,7 @@ export function StepWords({ operation: o }: { operation: Operation }) {
               to <Length mm={o.widthMm} /> × <Length mm={o.heightMm} />
             </Fragment>,
             counted(o.heats, 'heat'),
+            o.tool === 'ROUND' ? null : TOOL_WORDS[o.tool],
           ]}
         />
       );
@@ -78,24 +123,86 @@ export function StepWords({ operation: o }: { operation: Operation }) {
     case 'cut':
       return (
         <>
+          {o.eachMm > 0 && (
+            <>
+              <Length mm={o.eachMm} /> each ·{' '}
+            </>
+          )}
           kerf <Length mm={o.kerfMm} />
         </>
       );
-    case 'restack':
-      return (
+    case 'aside':
+      return o.pieces > 0 ? (
+        <>for another billet</>
+      ) : (
         <>
-          {o.lay === 'SAME' ? 'same way up' : 'every second bar turned over'}
-          {o.between.length > 0 && (
-            <>
-              , <Pieces pieces={o.between} /> between
-            </>
-          )}
+          <Length mm={o.lengthMm} /> of each, for another billet
         </>
       );
+    case 'restack':
+      return <Between parts={[turnWords(o.turns), laid('between', o.between), faces(o.faceGrindMm)]} />;
     case 'fold':
       return (
+        <Between
+          parts={[
+            o.folds > 1 ? `${o.folds} times` : null,
+            <Fragment key="e">
+              <Length mm={o.endLossMm} /> lost with the bend
+            </Fragment>,
+          ]}
+        />
+      );
+    case 'twist':
+      return (
+        <Between
+          parts={[
+            counted(o.turns, 'turn'),
+            o.sections > 1 ? `${o.sections} sections` : null,
+            { RIGHT: 'right', LEFT: 'left', BOTH: 'right and left' }[o.hand],
+            counted(o.heats, 'heat'),
+          ]}
+        />
+      );
+    case 'resquare':
+      return <Between parts={[`turned ${o.angleDeg}°`, counted(o.heats, 'heat')]} />;
+    case 'upset':
+      return (
+        <Between parts={[`${Math.round(o.reduction * 100)} % off the height`, counted(o.heats, 'heat')]} />
+      );
+    case 'roll':
+      return <Between parts={[o.square ? 'forged square' : 'round', counted(o.heats, 'heat')]} />;
+    case 'fourway':
+      return <Between parts={['mirrored', TURN_WORDS[o.turn]]} />;
+    case 'ladder':
+      return (
         <>
-          <Length mm={o.endLossMm} /> lost with the bend
+          {o.pressed ? 'pressed' : 'ground'} every <Length mm={o.pitchMm} />, <Length mm={o.depthMm} /> deep
+        </>
+      );
+    case 'dimples':
+      return (
+        <>
+          <Length mm={o.diameterMm} /> across every <Length mm={o.pitchMm} />, <Length mm={o.depthMm} /> deep
+        </>
+      );
+    case 'uneven':
+      return (
+        <>
+          pushed by <Length mm={o.amplitudeMm} />
+        </>
+      );
+    case 'sandwich':
+      return <Between parts={[laid('under', o.below), laid('on', o.above), faces(o.faceGrindMm)]} />;
+    case 'layup':
+      return (
+        <Between
+          parts={[turnWords(o.turns), laid('left', o.left), laid('right', o.right), laid('shim', o.shims)]}
+        />
+      );
+    case 'blade':
+      return (
+        <>
+          <Length mm={o.lengthMm} /> × <Length mm={o.widthMm} /> × <Length mm={o.spineMm} />
         </>
       );
   }
@@ -103,10 +210,12 @@ export function StepWords({ operation: o }: { operation: Operation }) {
 
 /** What a stack is made of, in one line. */
 export function StackWords({ stack }: { stack: Stack }) {
-  const distinct = [...new Map(stack.pieces.map((p) => [`${p.steel} ${p.thicknessMm}`, p])).values()];
+  const distinct = [
+    ...new Map(stack.pieces.map((p): [string, Piece] => [`${p.steel} ${p.thicknessMm}`, p])).values(),
+  ];
   return (
     <>
-      {counted(stack.pieces.length, 'piece')} · <Pieces pieces={distinct.slice(0, 4)} />
+      {counted(stack.pieces.length, 'piece')} · <LaidWords laid={distinct.slice(0, 4)} />
     </>
   );
 }

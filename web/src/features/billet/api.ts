@@ -1,12 +1,14 @@
 import { queryOptions } from '@tanstack/react-query';
-import type { Layers } from '../../figures/bars';
+import type { Section } from '../../figures/section';
 import { change, get } from '../../lib/http';
-import type { Plan, Operation } from './plan';
+import type { Operation, Origin, Plan, Stack, Turn } from './plan';
 import type { Weld, WeldOutcome } from '../book/api';
+import type { StockBar } from '../stock/api';
 
 /** The steel after one step; sizes are of each bar, the mass is of all. */
 export interface Stage {
   readonly key: string | null;
+  readonly off: boolean;
   readonly count: number;
   readonly widthMm: number;
   readonly heightMm: number;
@@ -15,10 +17,61 @@ export interface Stage {
   readonly shopCount: number;
   readonly visibleCount: number;
   readonly loose: boolean;
-  readonly layers: Layers | null;
-  readonly bySteel: Readonly<Record<string, number>>;
+  /** Part of the height that is steel and not void. */
+  readonly fill: number;
+  readonly form: 'BAR' | 'ROUND' | 'BLADE';
+  readonly section: Section;
   readonly lostKg: number;
+  readonly joinedKg: number;
+  readonly aside: Bars | null;
+  readonly fits: readonly Fit[];
   readonly why: string;
+  readonly marks: {
+    readonly fromEndMm: readonly number[];
+    readonly pieceMm: number;
+    readonly leftMm: number;
+  } | null;
+  readonly stops: readonly Stop[] | null;
+}
+
+/** Bars alone; sizes of each, mass of all. */
+export interface Bars {
+  readonly count: number;
+  readonly widthMm: number;
+  readonly heightMm: number;
+  readonly lengthMm: number;
+  readonly massKg: number;
+}
+
+/** How a part met the bar it was laid to. */
+export interface Fit {
+  readonly part: string;
+  readonly what: 'WIDTH' | 'HEIGHT' | 'LENGTH';
+  readonly ownMm: number;
+  readonly partMm: number;
+}
+
+/** A stop block of a draw, with what is expected at it. */
+export interface Stop {
+  readonly heightMm: number;
+  readonly widthMm: number;
+  readonly lengthMm: number;
+  readonly spreadMm: number;
+}
+
+/** An edit that would mend a finding: one of the three is there. */
+export interface Remedy {
+  readonly label: string;
+  readonly instead: Operation | null;
+  readonly before: Operation | null;
+  readonly stack: Stack | null;
+}
+
+/** Whether the bar yields what is wanted: what is missing, or left over below 0. */
+export interface Finish {
+  readonly lengthShortMm: number;
+  readonly widthShortMm: number;
+  readonly heightShortMm: number;
 }
 
 export type Strength = 'WILL_FAIL' | 'AT_RISK' | 'WORTH_KNOWING';
@@ -31,7 +84,8 @@ export interface Finding {
   readonly what: string;
   readonly why: string;
   readonly mend: string;
-  readonly remedy: { readonly label: string; readonly instead: Operation } | null;
+  readonly about: string;
+  readonly remedy: Remedy | null;
 }
 
 export interface Run {
@@ -47,16 +101,24 @@ export interface Run {
   readonly ledger: {
     readonly startedKg: number;
     readonly finishedKg: number;
+    readonly asideKg: number;
+    readonly leftOverKg: number;
     readonly left: number;
-    readonly lost: readonly { readonly kind: 'SCALE' | 'GRINDING' | 'KERF' | 'TRIM'; readonly kg: number }[];
+    readonly lost: readonly {
+      readonly kind: 'SCALE' | 'GRINDING' | 'KERF' | 'TRIM' | 'JACKET';
+      readonly kg: number;
+    }[];
   };
+  readonly parts: Readonly<Record<string, Run>>;
+  readonly finish: Finish | null;
 }
 
 export interface Standing {
   readonly weldsMade: number;
   readonly weldsPlanned: number;
-  readonly nextWeld: number | null;
-  readonly flaw: number | null;
+  /** Path of a step: part names and its key. */
+  readonly nextWeld: string | null;
+  readonly flaw: string | null;
   readonly flawKind: WeldOutcome | null;
 }
 
@@ -111,5 +173,60 @@ export const readLine = (line: string, plan: Plan) =>
 export const addStep = (plan: Plan, after: number, words: string) =>
   change<{ plan: Plan }>('POST', '/api/plans/steps', { plan, after, words }).then((r) => r.plan);
 
-export const outline = (stack: Plan['stack'], restacks: { cut: number; lay: 'SAME' | 'TURNED' }[]) =>
+export const outline = (stack: Stack, restacks: { cut: number; turns: readonly Turn[] }[]) =>
   change<{ plan: Plan }>('POST', '/api/plans/outline', { stack, restacks }).then((r) => r.plan);
+
+export interface CutBar {
+  readonly stockId: number;
+  readonly bar: StockBar;
+  readonly piecesMm: readonly number[];
+  readonly offcutMm: number;
+  readonly massKg: number;
+  readonly price: number | null;
+}
+
+export interface CutList {
+  readonly bars: readonly CutBar[];
+  readonly missing: readonly {
+    readonly steel: string;
+    readonly thicknessMm: number;
+    readonly widthMm: number;
+    readonly lengthMm: number;
+    readonly count: number;
+  }[];
+  readonly proven: boolean;
+  readonly kerfMm: number;
+  readonly massKg: number;
+  readonly price: number;
+}
+
+export const cutListQuery = (plan: Plan) =>
+  queryOptions({
+    queryKey: ['cut-list', plan],
+    queryFn: () => change<CutList>('POST', '/api/plans/cut-list', { plan }),
+    retry: false,
+  });
+
+export const smallest = (plan: Plan) =>
+  change<{ enough: boolean; plan: Plan; finish: Finish }>('POST', '/api/plans/smallest', { plan });
+
+/** Bars that were set aside in some billet and wait. */
+export interface Waiting extends Origin {
+  readonly free: number;
+  readonly bars: Bars;
+  readonly visibleCount: number;
+  readonly section: Section;
+}
+
+export const waitingQuery = queryOptions({
+  queryKey: ['set-aside'],
+  queryFn: () => get<Waiting[]>('/api/set-aside'),
+});
+
+export const historyOf = ({ billetId, stepKey }: Origin, count: number) =>
+  get<{ plan: Plan }>(
+    `/api/set-aside/history?billetId=${billetId}&stepKey=${encodeURIComponent(stepKey)}&count=${count}`,
+  ).then((r) => r.plan);
+
+export const readPlanFile = (text: string) =>
+  change<{ id: number; steelsAdded: string[]; steelsKept: string[] }>('POST', '/api/plan-files', text);

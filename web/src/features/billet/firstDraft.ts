@@ -26,6 +26,6 @@ export function firstDraft(
   });
   return {
     stack: { pieces: repeated(pattern, 13), widthMm: 38.1, lengthMm: 152.4 },
-    rounds: [{ cut: 4, lay: 'SAME' }],
+    rounds: [{ cut: 4, turns: ['SAME'] }],
   };
 }

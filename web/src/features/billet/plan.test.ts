@@ -2,16 +2,31 @@ import { describe, expect, it } from 'vitest';
 import type { Weld } from '../book/api';
 import { find } from '../book/find';
 import { begin, commit, redo, undo } from './history';
-import { patternOf, repeated, withChange, withoutStep, withStepMoved, type Piece, type Plan } from './plan';
+import { freeName, planAt, withoutPart, withPart, withPartRenamed, withPlanAt } from './parts';
+import {
+  patternOf,
+  repeated,
+  withChange,
+  withCopy,
+  withOff,
+  withoutStep,
+  withStepBefore,
+  withStepMoved,
+  type Part,
+  type Piece,
+  type Plan,
+} from './plan';
 
 const D: Piece = { steel: 'D', thicknessMm: 3 };
 const B: Piece = { steel: 'B', thicknessMm: 1.5 };
 const PLAN: Plan = {
   stack: { pieces: [D, B, D], widthMm: 40, lengthMm: 100 },
   steps: [
-    { key: 'a', operation: { kind: 'draw', widthMm: 40, heightMm: 10, heats: 2 } },
-    { key: 'b', operation: { kind: 'cut', pieces: 4, kerfMm: 1.6 } },
+    { key: 'a', operation: { kind: 'draw', widthMm: 40, heightMm: 10, heats: 2, tool: 'ROUND' }, off: false },
+    { key: 'b', operation: { kind: 'cut', pieces: 4, kerfMm: 1.6, eachMm: 0 }, off: false },
   ],
+  parts: [],
+  wanted: [],
 };
 const keys = (plan: Plan) => plan.steps.map((s) => s.key).join('');
 
@@ -32,9 +47,19 @@ describe('a pattern', () => {
 describe('a plan', () => {
   it('changes one figure of one step and leaves its kind', () => {
     const changed = withChange(PLAN, 1, () => ({ pieces: 5 }));
-    expect(changed.steps[1]?.operation).toEqual({ kind: 'cut', pieces: 5, kerfMm: 1.6 });
+    expect(changed.steps[1]?.operation).toEqual({ kind: 'cut', pieces: 5, kerfMm: 1.6, eachMm: 0 });
     expect(changed.steps[0]).toBe(PLAN.steps[0]);
     expect(withChange(PLAN, 7, () => ({ pieces: 5 }))).toBe(PLAN);
+  });
+
+  it('takes steps in, copies them and leaves them out', () => {
+    const copied = withCopy(PLAN, 0);
+    expect(keys(copied)).toBe('as3b');
+    expect(copied.steps[1]?.operation).toEqual(PLAN.steps[0]?.operation);
+    const before = withStepBefore(PLAN, 0, { kind: 'grind', bottomMm: 1, topMm: 1 });
+    expect(before.steps.map((s) => s.operation.kind)).toEqual(['grind', 'draw', 'cut']);
+    expect(withOff(withOff(PLAN, 1), 1)).toEqual(PLAN);
+    expect(withOff(PLAN, 1).steps[1]?.off).toBe(true);
   });
 
   it('moves and loses steps by their place', () => {
@@ -88,5 +113,51 @@ describe('the Book', () => {
     expect(find(all, { outcome: 'OPEN', words: '' }).map((w) => w.id)).toEqual([2]);
     expect(find(all, { outcome: 'ALL', words: 'fuel DARK' }).map((w) => w.id)).toEqual([2]);
     expect(find(all, { outcome: 'HELD', words: 'dark' })).toEqual([]);
+  });
+});
+
+describe('parts', () => {
+  const part = (name: string): Part => ({
+    name,
+    plan: PLAN,
+    origin: { billetId: 3, billet: 'Other', stepKey: 's1' },
+  });
+  const LAID: Plan = {
+    ...withPart(PLAN, part('edge')),
+    steps: [
+      {
+        key: 'u',
+        off: false,
+        operation: {
+          kind: 'layup',
+          turns: ['SAME'],
+          left: [{ part: 'edge', turn: 'SAME', shims: [] }],
+          right: [D],
+          shims: [],
+          faceGrindMm: 0,
+        },
+      },
+    ],
+  };
+
+  it('are found and edited by their path, and are then no bar that was picked', () => {
+    const nested = withPlanAt(LAID, 'edge', (p) => withPart(p, part('core')));
+    expect(planAt(nested, 'edge/core')).toBe(PLAN);
+    expect(planAt(nested, 'edge/none')).toBeUndefined();
+    const cut = withPlanAt(nested, 'edge/core', (p) => withoutStep(p, 0));
+    expect(planAt(cut, 'edge/core')?.steps).toHaveLength(1);
+    expect(cut.parts[0]?.origin).toBeNull();
+    expect(planAt(cut, '')?.steps).toBe(LAID.steps);
+  });
+
+  it('keep their places under another name, and leave none behind', () => {
+    const renamed = withPartRenamed(LAID, 'edge', 'blade');
+    expect(renamed.parts.map((p) => p.name)).toEqual(['blade']);
+    expect(JSON.stringify(renamed.steps)).toContain('"part":"blade"');
+    const gone = withoutPart(LAID, 'edge');
+    expect(gone.parts).toEqual([]);
+    expect(JSON.stringify(gone.steps)).toContain('"left":[],"right":[{"steel":"D"');
+    expect(freeName(LAID, 'edge')).toBe('edge2');
+    expect(freeName(LAID, 'core')).toBe('core');
   });
 });

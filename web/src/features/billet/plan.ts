@@ -1,12 +1,29 @@
 /** A plan as the core knows it. Lengths are mm, temperatures °C. No React in here. */
 
 export type OxygenSchool = 'BORAX' | 'DRY' | 'BOTH' | 'SEALED';
-export type Lay = 'SAME' | 'TURNED';
+export type Turn = 'SAME' | 'OVER' | 'END' | 'QUARTER';
+export type Tool = 'FLAT' | 'ROUND' | 'HAMMER' | 'MILL';
+export type Tack = 'ENDS' | 'SIDES' | 'SIDES_PROUD' | 'WIRE';
+export type Jacket = 'BEAD' | 'VENTED' | 'CLOSED';
 
+/** What is not said of a piece is as the stack, and solid. */
 export interface Piece {
   readonly steel: string;
   readonly thicknessMm: number;
+  readonly widthMm?: number;
+  readonly lengthMm?: number;
+  readonly fill?: number;
 }
+
+/** A bar of a part, with what is laid on it to bring it up. */
+export interface PartBar {
+  readonly part: string;
+  readonly turn: Turn;
+  readonly shims: readonly Piece[];
+}
+
+export type Laid = Piece | PartBar;
+export const isPartBar = (laid: Laid): laid is PartBar => 'part' in laid;
 
 export type Operation =
   | {
@@ -16,19 +33,98 @@ export type Operation =
       readonly temperatureC: number;
       readonly soakMin: number;
       readonly school: OxygenSchool;
+      readonly tack: Tack;
+      readonly jacket: Jacket;
+      readonly tool: Tool;
+      readonly bites: number;
     }
-  | { readonly kind: 'draw'; readonly widthMm: number; readonly heightMm: number; readonly heats: number }
+  | {
+      readonly kind: 'draw';
+      readonly widthMm: number;
+      readonly heightMm: number;
+      readonly heats: number;
+      readonly tool: Tool;
+    }
   | { readonly kind: 'trim'; readonly frontMm: number; readonly backMm: number; readonly sidesMm: number }
   | { readonly kind: 'grind'; readonly bottomMm: number; readonly topMm: number }
-  | { readonly kind: 'cut'; readonly pieces: number; readonly kerfMm: number }
-  | { readonly kind: 'restack'; readonly lay: Lay; readonly between: readonly Piece[] }
-  | { readonly kind: 'fold'; readonly endLossMm: number };
+  | { readonly kind: 'cut'; readonly pieces: number; readonly kerfMm: number; readonly eachMm: number }
+  | { readonly kind: 'aside'; readonly pieces: number; readonly lengthMm: number; readonly kerfMm: number }
+  | {
+      readonly kind: 'restack';
+      readonly turns: readonly Turn[];
+      readonly between: readonly Laid[];
+      readonly faceGrindMm: number;
+    }
+  | { readonly kind: 'fold'; readonly endLossMm: number; readonly folds: number }
+  | {
+      readonly kind: 'twist';
+      readonly turns: number;
+      readonly sections: number;
+      readonly hand: 'RIGHT' | 'LEFT' | 'BOTH';
+      readonly rounded: boolean;
+      readonly heats: number;
+    }
+  | { readonly kind: 'resquare'; readonly angleDeg: number; readonly sideMm: number; readonly heats: number }
+  | { readonly kind: 'upset'; readonly reduction: number; readonly bowMm: number; readonly heats: number }
+  | {
+      readonly kind: 'roll';
+      readonly square: boolean;
+      readonly core: Piece | null;
+      readonly heats: number;
+    }
+  | { readonly kind: 'fourway'; readonly turn: Turn; readonly kerfMm: number }
+  | {
+      readonly kind: 'ladder';
+      readonly pitchMm: number;
+      readonly widthMm: number;
+      readonly depthMm: number;
+      readonly bothFaces: boolean;
+      readonly pressed: boolean;
+      readonly flattenToMm: number;
+      readonly heats: number;
+    }
+  | {
+      readonly kind: 'dimples';
+      readonly pitchMm: number;
+      readonly diameterMm: number;
+      readonly depthMm: number;
+      readonly bothFaces: boolean;
+      readonly flattenToMm: number;
+      readonly heats: number;
+    }
+  | { readonly kind: 'uneven'; readonly amplitudeMm: number; readonly scaleMm: number; readonly seed: number }
+  | {
+      readonly kind: 'sandwich';
+      readonly below: readonly Laid[];
+      readonly above: readonly Laid[];
+      readonly faceGrindMm: number;
+    }
+  | {
+      readonly kind: 'layup';
+      readonly turns: readonly Turn[];
+      readonly left: readonly Laid[];
+      readonly right: readonly Laid[];
+      readonly shims: readonly Piece[];
+      readonly faceGrindMm: number;
+    }
+  | {
+      readonly kind: 'blade';
+      readonly profile: 'SHEEPSFOOT' | 'DROP' | 'SPEAR';
+      readonly lengthMm: number;
+      readonly widthMm: number;
+      readonly spineMm: number;
+      readonly edgeMm: number;
+      readonly bevelMm: number;
+      readonly taper: number;
+      readonly tangMm: number;
+    };
 
 export type Kind = Operation['kind'];
 
 export interface Step {
   readonly key: string;
   readonly operation: Operation;
+  readonly off: boolean;
 }
 
 export interface Stack {
@@ -37,21 +133,78 @@ export interface Stack {
   readonly lengthMm: number;
 }
 
+export interface Origin {
+  readonly billetId: number;
+  readonly billet: string;
+  readonly stepKey: string;
+}
+
+export interface Part {
+  readonly name: string;
+  readonly plan: Plan;
+  readonly origin: Origin | null;
+}
+
+export interface Wanted {
+  readonly name: string;
+  readonly count: number;
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
 export interface Plan {
   readonly stack: Stack;
   readonly steps: readonly Step[];
+  readonly parts: readonly Part[];
+  readonly wanted: readonly Wanted[];
 }
 
-/** The kinds of step in the order a smith meets them, with the letter that adds one. */
-export const KINDS: readonly { readonly kind: Kind; readonly name: string; readonly letter: string }[] = [
-  { kind: 'set', name: 'Set weld', letter: 'w' },
-  { kind: 'draw', name: 'Draw', letter: 'd' },
-  { kind: 'trim', name: 'Trim', letter: 't' },
-  { kind: 'cut', name: 'Cut', letter: 'c' },
-  { kind: 'grind', name: 'Grind', letter: 'g' },
-  { kind: 'restack', name: 'Restack', letter: 'r' },
-  { kind: 'fold', name: 'Fold', letter: 'f' },
+export interface KindOf {
+  readonly kind: Kind;
+  readonly name: string;
+  readonly letter: string;
+}
+
+/** The kinds of step by where they are done, with the letter that adds one. */
+export const KIND_GROUPS: readonly { readonly at: string; readonly kinds: readonly KindOf[] }[] = [
+  {
+    at: 'Forge',
+    kinds: [
+      { kind: 'set', name: 'Set weld', letter: 'w' },
+      { kind: 'draw', name: 'Draw', letter: 'd' },
+      { kind: 'twist', name: 'Twist', letter: 'x' },
+      { kind: 'resquare', name: 'Re-square', letter: 'q' },
+      { kind: 'upset', name: 'Upset on edge', letter: 'u' },
+      { kind: 'roll', name: 'Roll up', letter: 'o' },
+    ],
+  },
+  {
+    at: 'Bench',
+    kinds: [
+      { kind: 'trim', name: 'Trim', letter: 't' },
+      { kind: 'cut', name: 'Cut', letter: 'c' },
+      { kind: 'grind', name: 'Grind', letter: 'g' },
+      { kind: 'aside', name: 'Set aside', letter: 'a' },
+      { kind: 'ladder', name: 'Ladder', letter: 'n' },
+      { kind: 'dimples', name: 'Dimples', letter: 'm' },
+      { kind: 'uneven', name: 'Uneven surface', letter: 'e' },
+      { kind: 'blade', name: 'Blade', letter: 'k' },
+    ],
+  },
+  {
+    at: 'Lay',
+    kinds: [
+      { kind: 'restack', name: 'Restack', letter: 'r' },
+      { kind: 'fold', name: 'Fold', letter: 'f' },
+      { kind: 'fourway', name: 'Four-way', letter: '4' },
+      { kind: 'sandwich', name: 'Sandwich', letter: 'y' },
+      { kind: 'layup', name: 'Lay-up', letter: 'b' },
+    ],
+  },
 ];
+
+export const KINDS: readonly KindOf[] = KIND_GROUPS.flatMap((g) => g.kinds);
 
 export const SCHOOL_WORDS: Record<OxygenSchool, string> = {
   BORAX: 'borax',
@@ -60,7 +213,59 @@ export const SCHOOL_WORDS: Record<OxygenSchool, string> = {
   SEALED: 'sealed',
 };
 
+export const TOOL_WORDS: Record<Tool, string> = {
+  FLAT: 'flat dies',
+  ROUND: 'round dies',
+  HAMMER: 'hammer',
+  MILL: 'mill',
+};
+
+export const TACK_WORDS: Record<Tack, string> = {
+  ENDS: 'ends tacked',
+  SIDES: 'bead on the sides, flush',
+  SIDES_PROUD: 'bead left proud',
+  WIRE: 'wired',
+};
+
+export const JACKET_WORDS: Record<Jacket, string> = {
+  BEAD: 'bead round the seams',
+  VENTED: 'can with a vent',
+  CLOSED: 'tight can',
+};
+
+export const TURN_WORDS: Record<Turn, string> = {
+  SAME: 'same way up',
+  OVER: 'turned over',
+  END: 'end for end',
+  QUARTER: 'on edge',
+};
+
 export const kindName = (kind: Kind) => KINDS.find((k) => k.kind === kind)?.name ?? kind;
+
+/** Lists of what a step lays to the bar, by field. */
+export function laidOf(o: Operation): readonly (readonly [field: string, laid: readonly Laid[]])[] {
+  switch (o.kind) {
+    case 'restack':
+      return [['between', o.between]];
+    case 'sandwich':
+      return [
+        ['below', o.below],
+        ['above', o.above],
+      ];
+    case 'layup':
+      return [
+        ['left', o.left],
+        ['right', o.right],
+      ];
+    default:
+      return [];
+  }
+}
+
+/** The names of parts a step uses, each once. */
+export const partsOf = (o: Operation): readonly string[] => [
+  ...new Set(laidOf(o).flatMap(([, laid]) => laid.filter(isPartBar).map((p) => p.part))),
+];
 
 /** The plan with one operation put in another's place. */
 export function withOperation(plan: Plan, step: number, operation: Operation): Plan {
@@ -79,6 +284,30 @@ export function withChange(
     : plan;
 }
 
+const freeKey = (plan: Plan) => {
+  let n = plan.steps.length + 1;
+  while (plan.steps.some((s) => s.key === `s${n}`)) n++;
+  return `s${n}`;
+};
+
+/** The plan with one more step before the given one. */
+export function withStepBefore(plan: Plan, step: number, operation: Operation): Plan {
+  const steps = [...plan.steps];
+  steps.splice(step, 0, { key: freeKey(plan), operation, off: false });
+  return { ...plan, steps };
+}
+
+/** The plan with a step done twice. */
+export function withCopy(plan: Plan, step: number): Plan {
+  const copied = plan.steps[step];
+  return copied ? withStepBefore(plan, step + 1, copied.operation) : plan;
+}
+
+/** The plan with a step left out, or done again. */
+export function withOff(plan: Plan, step: number): Plan {
+  return { ...plan, steps: plan.steps.map((s, i) => (i === step ? { ...s, off: !s.off } : s)) };
+}
+
 export function withoutStep(plan: Plan, step: number): Plan {
   return { ...plan, steps: plan.steps.filter((_, i) => i !== step) };
 }
@@ -94,7 +323,11 @@ export function withStepMoved(plan: Plan, step: number, by: -1 | 1): Plan {
 /** The shortest pattern the pieces follow from the bottom up: 13 pieces of 1075, 15N20 give two. */
 export function patternOf(pieces: readonly Piece[]): readonly Piece[] {
   const same = (a: Piece | undefined, b: Piece | undefined) =>
-    a?.steel === b?.steel && a?.thicknessMm === b?.thicknessMm;
+    a?.steel === b?.steel &&
+    a?.thicknessMm === b?.thicknessMm &&
+    a?.widthMm === b?.widthMm &&
+    a?.lengthMm === b?.lengthMm &&
+    a?.fill === b?.fill;
   for (let length = 1; length < pieces.length; length++) {
     if (pieces.every((p, i) => same(p, pieces[i % length]))) return pieces.slice(0, length);
   }

@@ -7,16 +7,19 @@ export function rowsOf(run: Run, plan: Plan): Row[] {
   let kerfMm = 0;
   return run.stages.map((stage, i) => {
     const operation = i === 0 ? undefined : plan.steps[i - 1]?.operation;
-    if (operation?.kind === 'cut') kerfMm = operation.kerfMm;
+    if (operation?.kind === 'cut' && !stage.off) kerfMm = operation.kerfMm;
+    const done = stage.off ? undefined : operation;
     return {
       count: stage.count,
       lengthMm: stage.lengthMm,
       heightMm: stage.heightMm,
       kerfMm: stage.count > 1 ? kerfMm : 0,
-      frontMm: operation?.kind === 'trim' ? operation.frontMm : 0,
-      backMm: operation?.kind === 'trim' ? operation.backMm : 0,
-      bottomMm: operation?.kind === 'grind' ? operation.bottomMm : 0,
-      topMm: operation?.kind === 'grind' ? operation.topMm : 0,
+      frontMm: done?.kind === 'trim' ? done.frontMm : 0,
+      backMm: done?.kind === 'trim' ? done.backMm : 0,
+      asideCount: stage.aside?.count ?? 0,
+      asideLengthMm: stage.aside?.lengthMm ?? 0,
+      bottomMm: done?.kind === 'grind' ? done.bottomMm : 0,
+      topMm: done?.kind === 'grind' ? done.topMm : 0,
     };
   });
 }
@@ -29,3 +32,12 @@ export function describe(stage: Stage, length: (mm: number) => string): string {
   const bars = stage.count === 1 ? 'one bar' : `${stage.count} bars, each`;
   return `${bars} ${length(stage.widthMm)} wide, ${length(stage.heightMm)} high, ${length(stage.lengthMm)} long, ${stage.visibleCount} visible layers of ${stage.shopCount} at the saw`;
 }
+
+/** Every row of a Run and of the parts that join it, for the one scale they share. */
+export const allRows = (run: Run, plan: Plan): Row[] => [
+  ...rowsOf(run, plan),
+  ...plan.parts.flatMap((p) => {
+    const part = run.parts[p.name];
+    return part ? allRows(part, p.plan) : [];
+  }),
+];

@@ -2,11 +2,12 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef, useState } from 'react';
 import { Problem } from '../../lib/http';
 import { outline, workThrough, type Run } from './api';
-import type { Lay, Plan, Stack } from './plan';
+import type { Plan, Stack, Turn } from './plan';
 
 export interface Round {
   readonly cut: number;
-  readonly lay: Lay;
+  /** Which way the bars are laid, gone through again and again. */
+  readonly turns: readonly Turn[];
 }
 
 export interface Worked {

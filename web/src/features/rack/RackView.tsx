@@ -8,10 +8,12 @@ import { LoadFailed, Passing } from '../../ui/Notice';
 import { Length, Mass } from '../../ui/Words';
 import { rackQuery, setOnRack, type BilletOnRack } from '../billet/api';
 import { useTones } from '../steel/api';
+import { ReadPlanFile } from './ReadPlanFile';
 import { waitsFor } from './standing';
+import { WaitingBars } from './WaitingBars';
 
 /** Room for one end on a shelf, px. */
-const PLACE = { width: 184, height: 220 };
+const PLACE = { width: 150, height: 170 };
 
 /** All billets of the shop, standing end-on to one scale. */
 export function RackView() {
@@ -29,10 +31,9 @@ export function RackView() {
       <div className="flex items-baseline gap-5">
         <h1 className="text-2xl">Rack</h1>
         {billets && <p className="text-soft">{summary(billets)}</p>}
-        <Link
-          to="/billets/new"
-          className="ml-auto bg-ink px-4 py-2 font-semibold text-ground hover:bg-ink/85"
-        >
+        <span className="ml-auto" />
+        <ReadPlanFile />
+        <Link to="/billets/new" className="bg-ink px-4 py-2 font-semibold text-ground hover:bg-ink/85">
           Start a billet
         </Link>
       </div>
@@ -95,54 +96,56 @@ function Shelves({
     PLACE,
   );
   return (
-    <ul aria-label="Billets" className="grid grid-cols-[repeat(auto-fill,minmax(12.5rem,1fr))] pt-5">
-      {billets.map((b) => (
-        <li key={b.id} className="group relative flex flex-col pb-7">
-          <Link to={`/billets/${b.id}`} className="flex flex-1 flex-col" aria-label={b.name}>
-            <span
-              className="flex items-end border-b-[3px] border-ink pt-2"
-              style={{ height: PLACE.height + 14 }}
+    <>
+      <ul aria-label="Billets" className="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] pt-5">
+        {billets.map((b) => (
+          <li key={b.id} className="group relative flex flex-col pb-7">
+            <Link to={`/billets/${b.id}`} className="flex flex-1 flex-col" aria-label={b.name}>
+              <span
+                className="flex items-end border-b-[3px] border-ink pt-2"
+                style={{ height: PLACE.height + 14 }}
+              >
+                <EndSection
+                  section={b.now.section}
+                  round={b.now.form === 'ROUND'}
+                  scale={scale}
+                  toneOf={toneOf}
+                  label={`End of ${b.name}: ${b.now.visibleCount} visible layers`}
+                />
+              </span>
+              <span className="pt-2 pr-4 text-[17px] leading-snug font-semibold group-hover:underline">
+                {b.name}
+              </span>
+              <Standing billet={b} />
+              <span className="condensed pt-1 pr-4 text-[14px] text-soft">
+                {b.now.count > 1 && `${b.now.count} of `}
+                <Length mm={b.now.widthMm} /> × <Length mm={b.now.heightMm} /> ×{' '}
+                <Length mm={b.now.lengthMm} />, <Mass kg={b.now.massKg} />
+                <br />
+                {b.stops ? (
+                  'no finished bar yet'
+                ) : (
+                  <>
+                    to be <Length mm={b.end.widthMm} /> × <Length mm={b.end.heightMm} /> ×{' '}
+                    <Length mm={b.end.lengthMm} />, {b.end.visibleCount.toLocaleString('en')} layers
+                  </>
+                )}
+              </span>
+            </Link>
+            <button
+              type="button"
+              className="mt-1.5 w-fit text-[13px] text-soft underline decoration-line underline-offset-4 hover:decoration-ink"
+              aria-label={`Take ${b.name} off the Rack`}
+              title="Its plan and its welds stay in the Book"
+              onClick={() => onTake(b)}
             >
-              <EndSection
-                inside={b.now}
-                widthMm={b.now.widthMm}
-                heightMm={b.now.heightMm}
-                scale={scale}
-                toneOf={toneOf}
-                label={`End of ${b.name}: ${b.now.visibleCount} visible layers`}
-              />
-            </span>
-            <span className="pt-2 pr-4 text-[17px] leading-snug font-semibold group-hover:underline">
-              {b.name}
-            </span>
-            <Standing billet={b} />
-            <span className="condensed pt-1 pr-4 text-[14px] text-soft">
-              {b.now.count > 1 && `${b.now.count} of `}
-              <Length mm={b.now.widthMm} /> × <Length mm={b.now.heightMm} /> × <Length mm={b.now.lengthMm} />,{' '}
-              <Mass kg={b.now.massKg} />
-              <br />
-              {b.stops ? (
-                'no finished bar yet'
-              ) : (
-                <>
-                  to be <Length mm={b.end.widthMm} /> × <Length mm={b.end.heightMm} /> ×{' '}
-                  <Length mm={b.end.lengthMm} />, {b.end.visibleCount.toLocaleString('en')} layers
-                </>
-              )}
-            </span>
-          </Link>
-          <button
-            type="button"
-            className="mt-1.5 w-fit text-[13px] text-soft underline decoration-line underline-offset-4 hover:decoration-ink"
-            aria-label={`Take ${b.name} off the Rack`}
-            title="Its plan and its welds stay in the Book"
-            onClick={() => onTake(b)}
-          >
-            Take off
-          </button>
-        </li>
-      ))}
-    </ul>
+              Take off
+            </button>
+          </li>
+        ))}
+      </ul>
+      <WaitingBars scale={scale} />
+    </>
   );
 }
 

@@ -18,6 +18,7 @@ const FIRST: StockBar = {
   pieces: 1,
   price: null,
   pricePer: null,
+  prepMinutes: null,
   source: '',
   note: '',
 };
@@ -76,6 +77,7 @@ export function Shelf({ steels }: { steels: readonly Steel[] }) {
                   {s.bar.price === null
                     ? '—'
                     : `${s.bar.price.toFixed(2)} a ${s.bar.pricePer === 'METRE' ? 'metre' : 'kilogram'}`}
+                  {s.bar.prepMinutes ? ` · ${s.bar.prepMinutes} min to prepare` : ''}
                 </td>
                 <td className="condensed text-soft">
                   {[s.bar.source, s.bar.note].filter(Boolean).join(' · ')}
@@ -185,6 +187,13 @@ function BarFields({
         width="w-24"
         value={bar.price ?? 0}
         onCommit={(price) => put({ price, pricePer: bar.pricePer ?? 'METRE' })}
+      />
+      <MeasureField
+        label="To prepare a bar"
+        measure="minutes"
+        width="w-20"
+        value={bar.prepMinutes ?? 0}
+        onCommit={(prepMinutes) => put({ prepMinutes: prepMinutes === 0 ? null : prepMinutes })}
       />
       <label className="block">
         <span className="condensed block pb-0.5 text-[13px] text-soft">From</span>

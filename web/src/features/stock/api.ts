@@ -11,6 +11,8 @@ export interface StockBar {
   readonly pieces: number;
   readonly price: number | null;
   readonly pricePer: PricePer | null;
+  /** Work on each bar before it can be cut. */
+  readonly prepMinutes: number | null;
   readonly source: string;
   readonly note: string;
 }

@@ -13,6 +13,7 @@ final class SoakChecks {
   /** Held on so much longer than ready, it only costs steel, minutes. */
   private static final double SPARE_MIN = 10;
 
+  private static final double LEAST_TOLD_MM = 0.02;
   private static final double MIDDLE_CARBON = 0.8;
 
   private SoakChecks() {}
@@ -54,8 +55,13 @@ final class SoakChecks {
                   weld.isSealed()
                       ? "Ready after about %.0f min. Sealed, a long soak is safe; it costs time and gas."
                           .formatted(minutes)
-                      : "Ready after about %.0f min; the rest costs %s more scale on each face and carbon to a depth of about %s."
-                          .formatted(minutes, Measure.mm(scale), Measure.mm(carbon)))
+                      : "Ready after about %.0f min; the rest costs %scarbon to a depth of about %s."
+                          .formatted(
+                              minutes,
+                              scale < LEAST_TOLD_MM
+                                  ? ""
+                                  : Measure.mm(scale) + " more scale on each face and ",
+                              Measure.mm(carbon)))
               .instead("Soak %.0f min".formatted(minutes + 2), weld.withSoakMin(minutes + 2))
               .mend("Take it when the core is even, unless you hold it on purpose."));
     }

@@ -63,7 +63,8 @@ class DemoShop {
               "Two sheepsfoot blades and a coupon, finished bar 1 1/4 × 1/4",
               "13 (1075 1/8, 15N20 1/16) 1 1/2 x 5 7/8 > set 3 2150F dry > draw 1 1/2 x 0.4, 4 heats"
                   + " > trim 3/4, 1 > cut 5, kerf 1/16 > grind 1/64, 1/64 > restack same"
-                  + " > set 3 2150F dry > draw 1 1/4 x 1/4, 5 heats > trim 5/8, 3/4",
+                  + " > set 3 2150F dry > draw 1 1/4 x 1/4, 5 heats > trim 5/8, 3/4"
+                  + " | want 2 of 7 x 1 1/8 x 3/16 sheepsfoot blade, 1 of 2 x 1 1/8 x 3/16 coupon",
               List.of(
                   new Made(1, "2026-02-03T08:40:00Z", "2150F", DRY, HELD, "Rang clean when cold."),
                   new Made(
@@ -116,6 +117,18 @@ class DemoShop {
                       SUSPECT,
                       "One patch cooled slower near the far end. Etch that end before the cut."))),
           new Work(
+              "Splicing knife, twisted core",
+              "Two twisted rods between a plain edge and a layered spine",
+              "part edge = (1084 1/2) 5/8 x 7"
+                  + " | part spine = 9 (1075 1/16, 15N20 1/16) 1/2 x 5 > set 3 2150F dry"
+                  + " > draw 3/8 x 15/32, 3 heats > trim 1/4, 1/4"
+                  + " | 8 (1075 1/8, 15N20 1/16) 3/4 x 6 > set 3 2150F dry > draw 1/2 x 1/2, 4 heats"
+                  + " > twist 4, 2 sections, 4 heats > trim 1/2, 1/2 > cut 2, kerf 1/16"
+                  + " > layup (same, end), left (@edge), right (@spine), ground 1/64"
+                  + " > set 4 2150F dry > draw 1 1/4 x 5/16, 5 heats > trim 1/2, 1/2"
+                  + " | want 1 of 8 x 1 1/8 x 3/16 splicing knife, 1 of 1 1/2 x 1 1/8 x 3/16 coupon",
+              List.of(new Made(1, "2026-02-18T13:20:00Z", "2150F", DRY, HELD, "Spine first."))),
+          new Work(
               "Caulking iron, folded",
               "Tough tool body, seven pieces folded three times",
               "7 (5160 1/4, 15N20 1/16) 1 1/4 x 7 > set 3 2160F > draw 1 1/4 x 1/2, 4 heats"
@@ -126,7 +139,7 @@ class DemoShop {
               "Sail-loft shears stock, fine",
               "About 240 layers for four shear blades",
               "15 (1075 3/32, 15N20 1/16) 1 3/4 x 6 > set 3 2150F dry > draw 1 3/4 x 5/16, 5 heats"
-                  + " > trim 3/4, 3/4 > cut 4, kerf 1/16 > grind 1/64, 1/64 > restack same"
+                  + " > trim 3/4, 3/4 > cut 5, kerf 1/16 > aside 1 > grind 1/64, 1/64 > restack same"
                   + " > set 3 2150F dry > draw 1 3/4 x 3/8, 5 heats > trim 3/4, 3/4"
                   + " > cut 4, kerf 1/16 > grind 1/64, 1/64 > restack same > set 3 2150F dry"
                   + " > draw 1 1/2 x 3/8, 6 heats > trim 3/4, 3/4",

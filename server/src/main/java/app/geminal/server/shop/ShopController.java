@@ -1,9 +1,11 @@
 package app.geminal.server.shop;
 
 import app.geminal.shop.Outfit;
+import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -21,12 +23,20 @@ class ShopController {
   /** A shop to start from. */
   record OutfitView(Outfit id, String name, Shop shop) {}
 
+  /** The shop as it is shown; {@code forceKn} is what its press gives, null without one. */
+  record ShopView(Shop shop, int version, @Nullable Double forceKn) {
+    static ShopView of(Kept kept) {
+      Press press = kept.shop().press();
+      return new ShopView(kept.shop(), kept.version(), press == null ? null : press.forceKn());
+    }
+  }
+
   /** The shop changed; {@code version} is the one the change was based on. */
   record Changed(int version, Shop shop) {}
 
   @GetMapping("/api/shop")
-  Kept shop() {
-    return keeper.kept();
+  ShopView shop() {
+    return ShopView.of(keeper.kept());
   }
 
   @GetMapping("/api/shop/outfits")
@@ -35,7 +45,7 @@ class ShopController {
   }
 
   @PutMapping("/api/shop")
-  Kept change(@RequestBody Changed body) {
-    return keeper.change(body.version(), body.shop());
+  ShopView change(@RequestBody Changed body) {
+    return ShopView.of(keeper.change(body.version(), body.shop()));
   }
 }

@@ -1,0 +1,60 @@
+import type { ReactNode } from 'react';
+import { Mass } from '../../ui/Words';
+import type { Run } from './api';
+
+const LOST_WORDS = {
+  SCALE: 'scale',
+  GRINDING: 'grinding',
+  KERF: 'saw kerf',
+  TRIM: 'trimmed off',
+  JACKET: 'with the jacket',
+} as const;
+
+/** Where the steel went, down to the finished bar, parts and all. */
+export function Ledger({ run }: { run: Run }) {
+  const { startedKg, finishedKg, asideKg, leftOverKg, left, lost } = run.ledger;
+  return (
+    <section aria-label="Where the steel went" className="border-t border-ink pt-2 pb-4">
+      <h3>Where the steel went</h3>
+      <table className="w-full text-[14px]">
+        <tbody className="[&_td]:py-0.5 [&_td:last-child]:text-right">
+          <Line words="came in">
+            <Mass kg={startedKg} />
+          </Line>
+          {lost
+            .filter((l) => l.kg > 0)
+            .map((l) => (
+              <Line key={l.kind} words={LOST_WORDS[l.kind]} soft>
+                − <Mass kg={l.kg} />
+              </Line>
+            ))}
+          {asideKg > 0 && (
+            <Line words="set aside" soft>
+              − <Mass kg={asideKg} />
+            </Line>
+          )}
+          {leftOverKg > 0 && (
+            <Line words="parts left over" soft>
+              − <Mass kg={leftOverKg} />
+            </Line>
+          )}
+          <tr className="border-t border-line font-semibold">
+            <td>left, {Math.round(left * 100)} % to use</td>
+            <td>
+              <Mass kg={finishedKg} />
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function Line({ words, soft = false, children }: { words: string; soft?: boolean; children: ReactNode }) {
+  return (
+    <tr className={soft ? 'text-soft' : ''}>
+      <td>{words}</td>
+      <td>{children}</td>
+    </tr>
+  );
+}

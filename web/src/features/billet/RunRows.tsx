@@ -1,0 +1,164 @@
+import { Fragment, type ReactNode } from 'react';
+import type { RowFigure } from '../../figures/bars';
+import { JointGlyph } from '../../figures/JointGlyph';
+import { Words } from '../../ui/Words';
+import { OUTCOME_WORDS, type Weld } from '../book/api';
+import type { Run } from './api';
+import { FindingMark } from './FindingMark';
+import { FitWords } from './FitWords';
+import { PartHead } from './PartHead';
+import { inside } from './parts';
+import { partsOf, type Part, type Plan } from './plan';
+import { RunRow } from './RunRow';
+import { rowsOf } from './runRows';
+import type { Place } from './RunView';
+import { StackWords, stepTitle, StepWords } from './StepWords';
+
+/** What all Runs of one tree share. */
+export interface RunDrawing {
+  readonly welds: readonly Weld[];
+  readonly selected: Place | undefined;
+  readonly onSelect: ((place: Place) => void) | undefined;
+  readonly onRename: ((path: string, name: string) => Promise<string | null>) | undefined;
+  readonly open: ReactNode;
+  readonly handle: ((figure: RowFigure, top: number, scale: number) => ReactNode) | undefined;
+  readonly toneOf: (steel: string) => number;
+  readonly scale: number;
+  readonly width: number;
+  readonly dense: boolean;
+}
+
+/** The rows of one Run; each part's own Run stands above the row where it is first laid. */
+export function RunRows({
+  run,
+  plan,
+  path,
+  drawing,
+}: {
+  run: Run;
+  plan: Plan;
+  path: string;
+  drawing: RunDrawing;
+}) {
+  const rows = rowsOf(run, plan);
+  const joinsAt = (part: Part) =>
+    plan.steps.findIndex((s) => !s.off && partsOf(s.operation).includes(part.name));
+  const joining = (step: number) => plan.parts.filter((p) => joinsAt(p) === step);
+  const block = (part: Part) => {
+    const made = run.parts[part.name];
+    return made && <PartRun key={part.name} part={part} run={made} path={path} drawing={drawing} />;
+  };
+  return (
+    <>
+      {run.stages.map((stage, i) => {
+        const step = i === 0 ? undefined : plan.steps[i - 1];
+        const row = rows[i];
+        if (!row) return null;
+        const selected = drawing.selected?.path === path && drawing.selected.stage === i;
+        const key = inside(path, stage.key ?? '');
+        return (
+          <Fragment key={stage.key ?? 'stack'}>
+            {i > 0 && joining(i - 1).map(block)}
+            <RunRow
+              title={step ? stepTitle(step.operation) : 'Stack'}
+              words={
+                step ? (
+                  <>
+                    <StepWords operation={step.operation} />
+                    {stage.fits.length > 0 && !stage.off && <FitWords fits={stage.fits} />}
+                  </>
+                ) : (
+                  <StackWords stack={plan.stack} />
+                )
+              }
+              stage={stage}
+              row={row}
+              scale={drawing.scale}
+              width={drawing.width}
+              toneOf={drawing.toneOf}
+              dense={drawing.dense}
+              findings={run.findings.filter((f) => f.stage === i)}
+              selected={selected}
+              onSelect={drawing.onSelect && (() => drawing.onSelect?.({ path, stage: i }))}
+              made={<Made weld={drawing.welds.find((w) => w.stepKey === key)} />}
+              handle={selected ? drawing.handle : undefined}
+            >
+              {selected && drawing.open}
+            </RunRow>
+          </Fragment>
+        );
+      })}
+      {run.stop && joining(run.stop.step).map(block)}
+      {run.stop && <Stopped run={run} plan={plan} path={path} drawing={drawing} />}
+      {plan.parts.filter((p) => joinsAt(p) < 0 || (run.stop && joinsAt(p) > run.stop.step)).map(block)}
+    </>
+  );
+}
+
+/** A part's own Run, bracketed to the row where it joins. */
+function PartRun({ part, run, path, drawing }: { part: Part; run: Run; path: string; drawing: RunDrawing }) {
+  const own = inside(path, part.name);
+  const { onRename } = drawing;
+  return (
+    <section
+      aria-label={`Part ${part.name}`}
+      className="relative my-1 border-y border-ink before:absolute before:inset-y-0 before:left-0 before:w-1.5 before:border-y before:border-l before:border-ink"
+    >
+      <PartHead part={part} onRename={onRename && ((name) => onRename(own, name))} />
+      <RunRows run={run} plan={part.plan} path={own} drawing={drawing} />
+    </section>
+  );
+}
+
+function Made({ weld }: { weld: Weld | undefined }) {
+  return weld ? (
+    <span title={`in the Book: ${OUTCOME_WORDS[weld.outcome]}`}>
+      <JointGlyph state={weld.outcome} size={15} />
+      <span className="sr-only">in the Book: {OUTCOME_WORDS[weld.outcome]}</span>
+    </span>
+  ) : null;
+}
+
+/** Where the plan cannot go on, and the steps that wait behind it. */
+function Stopped({ run, plan, path, drawing }: { run: Run; plan: Plan; path: string; drawing: RunDrawing }) {
+  if (!run.stop) return null;
+  const { step, reason, remedy } = run.stop;
+  return (
+    <>
+      {plan.steps.slice(step).map((s, i) => {
+        const stage = step + 1 + i;
+        const selected = drawing.selected?.path === path && drawing.selected.stage === stage;
+        return (
+          <div key={s.key} className={`border-b border-rule ${selected ? 'bg-panel' : ''}`}>
+            <div className="grid grid-cols-[14rem_1fr]">
+              <button
+                type="button"
+                aria-expanded={selected}
+                className={`pr-3 pl-5 text-left ${drawing.dense ? 'py-0.5' : 'py-2.5'}`}
+                onClick={() => drawing.onSelect?.({ path, stage })}
+              >
+                <span className="block font-semibold">{stepTitle(s.operation)}</span>
+                <span className="condensed text-[13px] text-soft">
+                  <StepWords operation={s.operation} />
+                </span>
+              </button>
+              <div className={`border-l-2 border-ink px-4 ${drawing.dense ? 'py-0.5' : 'py-3'}`}>
+                {i === 0 ? (
+                  <p role="alert" className="flex gap-2">
+                    <FindingMark strength="WILL_FAIL" />
+                    <span>
+                      <b>The bar does not allow this.</b> <Words of={`${reason} ${remedy}`} />
+                    </span>
+                  </p>
+                ) : (
+                  <p className="text-soft">waits for the step above</p>
+                )}
+              </div>
+            </div>
+            {selected && drawing.open}
+          </div>
+        );
+      })}
+    </>
+  );
+}

@@ -1,0 +1,188 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { MeasureField } from '../../ui/MeasureField';
+import { LoadFailed, Notice } from '../../ui/Notice';
+import { changeShop, outfitsQuery, shopQuery, type Kept, type Shop } from './api';
+import { FieldSet } from './FieldSet';
+import { FORGE, FORGE_PICKS, LIMITS, MILL, PRACTICE, PRACTICE_PICKS, PRESS } from './fields';
+
+const MOST_KEPT = 100;
+const KN_PER_US_TON = 8.896;
+
+/** The shop: what every plan is computed with. Each figure is stored as it is typed. */
+export function ShopView() {
+  const kept = useQuery(shopQuery);
+  if (kept.isError) return <LoadFailed error={kept.error} again={() => void kept.refetch()} />;
+  if (!kept.data) return <p className="p-10 text-soft">Fetching the shop …</p>;
+  return <Editing kept={kept.data} />;
+}
+
+function Editing({ kept }: { kept: Kept }) {
+  const client = useQueryClient();
+  const outfits = useQuery(outfitsQuery).data ?? [];
+  const [past, setPast] = useState<readonly Shop[]>([]);
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const { shop } = kept;
+
+  const store = async (next: Shop, before: readonly Shop[]): Promise<string | null> => {
+    try {
+      const stored = await changeShop(kept.version, next);
+      client.setQueryData(shopQuery.queryKey, stored);
+      setPast(before.slice(-MOST_KEPT));
+      setProblem(null);
+      // Every plan is worked through with the shop; what is on other pages is old now.
+      await client.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'shop' });
+      return null;
+    } catch (e) {
+      const wrong = Problem.from(e);
+      if (wrong.status === 409) {
+        setProblem(wrong);
+        await client.invalidateQueries(shopQuery);
+      }
+      return wrong.detail;
+    }
+  };
+  const put = (change: Partial<Shop>) => store({ ...shop, ...change }, [...past, shop]);
+  const undo = () => {
+    const before = past.at(-1);
+    if (before) void store(before, past.slice(0, -1));
+  };
+
+  return (
+    <main className="h-full overflow-y-auto px-5 py-4">
+      <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2 pb-3">
+        <h1 className="text-2xl">Shop</h1>
+        <p className="text-soft">what every plan is computed with</p>
+        <span className="ml-auto" />
+        <Button onClick={undo} disabled={past.length === 0}>
+          Undo
+        </Button>
+      </div>
+      <p className="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-3">
+        <span className="text-soft">Start from</span>
+        {outfits.map((o) => (
+          <Button key={o.id} weight="quiet" onClick={() => void put({ ...o.shop })}>
+            {o.name}
+          </Button>
+        ))}
+      </p>
+      {problem && (
+        <div className="pb-3">
+          <Notice title={problem.title}>{problem.detail} What is there now is shown.</Notice>
+        </div>
+      )}
+      <FieldSet
+        title="Forge"
+        thing={shop.forge}
+        figures={FORGE}
+        picks={FORGE_PICKS}
+        onPut={(change) => put({ forge: { ...shop.forge, ...change } })}
+      >
+        <div className="pt-2">
+          <MeasureField
+            label="Gauge is off by, °C"
+            measure="number"
+            width="w-24"
+            value={shop.forge.gaugeOffsetC ?? 0}
+            hint={shop.forge.gaugeOffsetC === null ? 'never compared' : undefined}
+            onCommit={(gaugeOffsetC) => put({ forge: { ...shop.forge, gaugeOffsetC } })}
+          />
+        </div>
+      </FieldSet>
+      {shop.press ? (
+        <FieldSet
+          title="Press"
+          thing={shop.press}
+          figures={PRESS}
+          onPut={(change) => put({ press: shop.press && { ...shop.press, ...change } })}
+        >
+          {kept.forceKn !== null && (
+            <p className="text-[13px] text-soft">
+              gives {Math.round(kept.forceKn)} kN, {Math.round(kept.forceKn / KN_PER_US_TON)} US ton
+            </p>
+          )}
+          <Button weight="quiet" onClick={() => void put({ press: null })}>
+            There is none
+          </Button>
+        </FieldSet>
+      ) : (
+        <Missing
+          title="Press"
+          onAdd={() => put({ press: outfits.find((o) => o.shop.press)?.shop.press ?? null })}
+        />
+      )}
+      {shop.hammer ? (
+        <FieldSet
+          title="Hammer"
+          thing={shop.hammer}
+          figures={[{ name: 'highestMm', label: 'Highest bar under it', measure: 'length' }]}
+          onPut={(change) => put({ hammer: shop.hammer && { ...shop.hammer, ...change } })}
+        >
+          <p className="text-[13px] text-soft">{shop.hammer.name}</p>
+        </FieldSet>
+      ) : (
+        <Missing title="Hammer" onAdd={() => put({ hammer: { name: 'hand hammer', highestMm: 50 } })} />
+      )}
+      {shop.mill ? (
+        <FieldSet
+          title="Rolling mill"
+          thing={shop.mill}
+          figures={MILL}
+          onPut={(change) => put({ mill: shop.mill && { ...shop.mill, ...change } })}
+        >
+          <Button weight="quiet" onClick={() => void put({ mill: null })}>
+            There is none
+          </Button>
+        </FieldSet>
+      ) : (
+        <Missing title="Rolling mill" onAdd={() => put({ mill: { rollMm: 100, openingMm: 50 } })} />
+      )}
+      <FieldSet
+        title="Habits"
+        thing={shop.practice}
+        figures={PRACTICE}
+        picks={PRACTICE_PICKS}
+        onPut={(change) => put({ practice: { ...shop.practice, ...change } })}
+      >
+        <p className="text-[13px] text-soft">what a step is taken to be when the plan does not say</p>
+        <p className="pt-2 text-[13px] text-soft">
+          Losses learnt from measured bars will be offered here once the Book has enough of them.
+        </p>
+      </FieldSet>
+      <FieldSet
+        title="Limits"
+        thing={shop.limits}
+        figures={LIMITS}
+        onPut={(change) => put({ limits: { ...shop.limits, ...change } })}
+      >
+        <p className="text-[13px] text-soft">where the checks begin to speak</p>
+        <div className="pt-2">
+          <MeasureField
+            label="An hour's work costs"
+            measure="number"
+            width="w-24"
+            value={shop.hourPrice}
+            hint="for reclaimed stock"
+            onCommit={(hourPrice) => put({ hourPrice })}
+          />
+        </div>
+      </FieldSet>
+    </main>
+  );
+}
+
+function Missing({ title, onAdd }: { title: string; onAdd: () => Promise<string | null> }) {
+  return (
+    <section aria-label={title} className="grid grid-cols-[9rem_1fr] gap-4 border-t border-ink py-3">
+      <h2 className="text-lg">{title}</h2>
+      <p>
+        <span className="text-soft">There is none. </span>
+        <Button weight="quiet" onClick={() => void onAdd()}>
+          There is one
+        </Button>
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,44 @@
+import type { Box, Layers } from './bars';
+
+/** What a bar shows on its end, as the server tells it; sizes in mm, shares of the area. */
+export interface Section {
+  readonly lie: 'LEVEL' | 'ON_EDGE' | 'BESIDE' | 'UPON' | 'WROUGHT';
+  readonly widthMm: number;
+  readonly heightMm: number;
+  /** Bottom to top, or left to right on edge; null where they are too many or do not lie flat. */
+  readonly layers: Layers | null;
+  readonly bySteel: Readonly<Record<string, number>>;
+  /** Left to right beside each other, bottom to top upon each other. */
+  readonly members: readonly Section[];
+}
+
+/** A piece of a section with one lie, in its place. */
+export interface Patch {
+  readonly section: Section;
+  readonly box: Box;
+}
+
+/** A section in a box, taken apart into its pieces; y grows downwards. */
+export function patches(section: Section, box: Box): readonly Patch[] {
+  if (section.members.length === 0) return [{ section, box }];
+  const across = section.lie === 'BESIDE';
+  const whole = section.members.reduce((sum, m) => sum + (across ? m.widthMm : m.heightMm), 0);
+  let done = 0;
+  return section.members.flatMap((member) => {
+    const part = (across ? member.widthMm : member.heightMm) / whole;
+    const at = done;
+    done += part;
+    return patches(
+      member,
+      across
+        ? { ...box, x: box.x + at * box.width, width: part * box.width }
+        : { ...box, y: box.y + (1 - at - part) * box.height, height: part * box.height },
+    );
+  });
+}
+
+/** What is seen of a section from the side: layers run along the bar only where they lie level. */
+export function sideOf(section: Section): Section {
+  if (section.lie === 'UPON') return { ...section, members: section.members.map(sideOf) };
+  return section.lie === 'LEVEL' ? section : { ...section, lie: 'WROUGHT', layers: null, members: [] };
+}
