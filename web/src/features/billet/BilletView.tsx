@@ -129,7 +129,13 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
   const renamePart = (at: string, name: string) => {
     const stroke = at.lastIndexOf('/');
     const outer = stroke < 0 ? '' : at.slice(0, stroke);
-    return changeWhole((p) => withPlanAt(p, outer, (o) => withPartRenamed(o, at.slice(stroke + 1), name)));
+    const called = at.slice(stroke + 1);
+    return changeWhole((p) => withPlanAt(p, outer, (o) => withPartRenamed(o, called, name))).then((wrong) => {
+      if (wrong === null && (path === at || path.startsWith(`${at}/`))) {
+        setAsked({ path: inside(outer, name) + path.slice(at.length), stage: selected });
+      }
+      return wrong;
+    });
   };
   const takePartOut = () => {
     const stroke = path.lastIndexOf('/');

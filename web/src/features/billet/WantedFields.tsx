@@ -61,7 +61,7 @@ export function WantedFields({
           </div>
           <div className="flex flex-wrap gap-2">
             <MeasureField
-              label="How many"
+              label="Pieces"
               measure="count"
               width="w-13"
               value={w.count}

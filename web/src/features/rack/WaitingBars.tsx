@@ -29,7 +29,11 @@ export function WaitingBars({ scale }: { scale: number }) {
             </span>
             <span className="pt-2 pr-4 leading-snug">
               <b>{w.free === 1 ? 'One bar' : `${w.free} bars`}</b> of{' '}
-              <Link to={`/billets/${w.billetId}`} className="underline underline-offset-4">
+              <Link
+                to={`/billets/${w.billetId}`}
+                aria-label={`The billet these came from: ${w.billet}`}
+                className="underline underline-offset-4"
+              >
                 {w.billet}
               </Link>
             </span>

@@ -28,7 +28,13 @@ public record Leaving(String stepKey, Bars bars, Plan source, Bars before) {
   }
 
   private static void collect(Run run, String prefix, List<Leaving> into) {
-    run.parts().forEach((name, part) -> collect(part, prefix + name + "/", into));
+    for (Part part : run.plan().parts()) {
+      // What a picked bar's history set aside waits where the bar came from, not here.
+      Run made = run.parts().get(part.name());
+      if (part.origin() == null && made != null) {
+        collect(made, prefix + part.name() + "/", into);
+      }
+    }
     for (int i = 1; i < run.stages().size(); i++) {
       Stage stage = run.stages().get(i);
       Step step = stage.step().orElseThrow();

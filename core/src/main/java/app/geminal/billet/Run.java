@@ -21,6 +21,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -212,17 +213,33 @@ public record Run(
     return stages.getLast();
   }
 
+  /**
+   * This Run and those of the parts made for it; a bar picked from another billet came as it is.
+   */
   private Stream<Run> all() {
-    return Stream.concat(Stream.of(this), parts.values().stream().flatMap(Run::all));
+    return Stream.concat(Stream.of(this), made(true).flatMap(Run::all));
+  }
+
+  private Stream<Run> made(boolean forThis) {
+    return plan.parts().stream()
+        .filter(p -> (p.origin() == null) == forThis)
+        .map(p -> Objects.requireNonNull(parts.get(p.name())));
   }
 
   private Stream<Stage> allStages() {
     return all().flatMap(r -> r.stages().stream());
   }
 
-  /** All steel that came in, for the parts too: stacks and whatever was laid between later. */
+  /**
+   * All steel that came in, for the parts too: stacks, whatever was laid between later, and bars
+   * picked from other billets.
+   */
   public Amount startedWith() {
-    return allStages().map(Stage::added).reduce(Amount.NONE, Amount::plus);
+    return Amount.sum(
+        Stream.concat(
+                allStages().map(Stage::added),
+                all().flatMap(r -> r.made(false)).map(r -> r.last().bars().amount()))
+            .toList());
   }
 
   /** All steel lost for one reason, in the parts too. */
@@ -250,7 +267,7 @@ public record Run(
             .map(r -> r.last().bars().amount())
             .reduce(Amount.NONE, Amount::plus);
     Amount mine = unused.values().stream().map(Bars::amount).reduce(stopped, Amount::plus);
-    return parts.values().stream().map(Run::leftOver).reduce(mine, Amount::plus);
+    return made(true).map(Run::leftOver).reduce(mine, Amount::plus);
   }
 
   /** What is there to use of what came in, fraction of the volume. */

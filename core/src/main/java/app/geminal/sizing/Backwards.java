@@ -15,10 +15,11 @@ import java.util.function.DoublePredicate;
  * <p>Longer or wider pieces never make a shorter or narrower bar, so the answer is bracketed and
  * bisected: first the length of the stack and of every part made for it together, then each of them
  * alone; the width first only where the bar comes out too narrow or too low whatever its length.
- * Lengths are found to {@value #TOLERANCE_MM} mm from above.
+ * Lengths are found to {@value #TOLERANCE_MM} mm and rounded up to {@value #ROUNDED_MM} mm.
  */
 public final class Backwards {
   private static final double TOLERANCE_MM = 0.01;
+  private static final double ROUNDED_MM = 0.1;
   private static final double STEP_UP = 1.3;
   private static final double SHORTEST_MM = 1;
 
@@ -157,7 +158,8 @@ public final class Backwards {
         not = middle;
       }
     }
-    return yes;
+    double rounded = Math.ceil(yes / ROUNDED_MM) * ROUNDED_MM;
+    return rounded <= high ? Math.rint(rounded * 10) / 10 : yes;
   }
 
   private static double longest(Plan plan) {

@@ -173,6 +173,20 @@ class PartsTest {
   }
 
   @Test
+  void aPickedBarComesAsItIsAndItsHistoryIsNoneOfThisLedger() {
+    Run giver = run("2 (D 3, B 2) 30 x 200 > cut 5 > aside 2 > restack same");
+    Part picked =
+        new Part("bar", Leaving.of(giver).getFirst().history(1), new Origin(3, "Giver", "s2"));
+    Plan taker = plan("(D 3) 30 x 38.72 > sandwich above (M 1)").withParts(List.of(picked));
+    Run run = Run.of(taker, TestSteels.ALL, Practice.common());
+    double bar = run.parts().get("bar").last().bars().amount().volumeMm3();
+    assertThat(run.startedWith().volumeMm3()).isCloseTo(4 * 30 * 38.72 + bar, within(1e-6));
+    assertThat(run.leftOver().volumeMm3()).isCloseTo(bar, within(1e-6));
+    assertThat(run.setAside().volumeMm3()).isZero();
+    assertThat(Leaving.of(run)).isEmpty();
+  }
+
+  @Test
   void weldsOfPartsComeFirst() {
     Plan plan =
         plan(

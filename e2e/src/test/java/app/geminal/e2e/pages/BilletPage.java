@@ -64,6 +64,23 @@ public record BilletPage(Page page) {
     return page.getByRole(AriaRole.BUTTON, new GetByRoleOptions().setName(name).setExact(true));
   }
 
+  /** A part's own Run, by its name. */
+  public Locator part(String name) {
+    return page.getByLabel("Part " + name, new GetByLabelOptions().setExact(true));
+  }
+
+  /** A finding of the open stage, by its check's name. */
+  public Locator finding(String id) {
+    return panel().locator("[data-finding=" + id + "]");
+  }
+
+  /** Types the whole plan as a line and takes it over. */
+  public BilletPage typeLine(String line) {
+    line().fill(line);
+    line().press("Enter");
+    return this;
+  }
+
   public Locator log() {
     return page.getByLabel("Weld log");
   }
