@@ -5,14 +5,21 @@ const LARGER = { WIDTH: 'wider', HEIGHT: 'higher', LENGTH: 'longer' } as const;
 const SMALLER = { WIDTH: 'narrower', HEIGHT: 'lower', LENGTH: 'shorter' } as const;
 const DUST_MM = 0.005;
 
-/** How parts meet the bar, where they do not meet evenly. */
+/** How parts meet the bar, where they do not meet evenly; a line for each part. */
 export function FitWords({ fits }: { fits: readonly Fit[] }) {
   const uneven = fits.filter((f) => Math.abs(f.partMm - f.ownMm) > DUST_MM);
-  return uneven.map((f) => (
-    <span key={`${f.part} ${f.what}`} data-fit={f.what}>
-      {' '}
-      · “{f.part}” is <Length mm={Math.abs(f.partMm - f.ownMm)} unit />{' '}
-      {(f.partMm > f.ownMm ? LARGER : SMALLER)[f.what]}
+  const parts = [...new Set(uneven.map((f) => f.part))];
+  return parts.map((part) => (
+    <span key={part} className="block bg-ground/85 px-1">
+      “{part}”{' '}
+      {uneven
+        .filter((f) => f.part === part)
+        .map((f, i) => (
+          <span key={f.what} data-fit={f.what}>
+            {i > 0 && ', '}
+            <Length mm={Math.abs(f.partMm - f.ownMm)} /> {(f.partMm > f.ownMm ? LARGER : SMALLER)[f.what]}
+          </span>
+        ))}
     </span>
   ));
 }

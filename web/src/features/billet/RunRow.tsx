@@ -24,6 +24,7 @@ export function RunRow({
   onSelect,
   made,
   handle,
+  fit = null,
   dense = false,
   children,
 }: {
@@ -41,6 +42,8 @@ export function RunRow({
   made?: ReactNode;
   /** What can be dragged on the figure. */
   handle?: ((figure: RowFigure, top: number, scale: number) => ReactNode) | undefined;
+  /** How parts meet the bar here. */
+  fit?: ReactNode;
   /** Less room, where rows are many. */
   dense?: boolean;
   /** Fields, when the row is open. */
@@ -136,6 +139,9 @@ export function RunRow({
             )}
           </svg>
           {handle?.(figure, top, scale)}
+          <span className="condensed absolute top-1/2 right-3 -translate-y-1/2 text-right text-[12px] leading-none">
+            {fit}
+          </span>
         </div>
         <div
           className={`flex justify-end pr-5 text-right ${dense ? 'flex-row items-center gap-3 py-px' : 'flex-col items-end py-1.5'}`}

@@ -61,21 +61,13 @@ export function RunRows({
             {i > 0 && joining(i - 1).map(block)}
             <RunRow
               title={step ? stepTitle(step.operation) : 'Stack'}
-              words={
-                step ? (
-                  <>
-                    <StepWords operation={step.operation} />
-                    {stage.fits.length > 0 && !stage.off && <FitWords fits={stage.fits} />}
-                  </>
-                ) : (
-                  <StackWords stack={plan.stack} />
-                )
-              }
+              words={step ? <StepWords operation={step.operation} /> : <StackWords stack={plan.stack} />}
               stage={stage}
               row={row}
               scale={drawing.scale}
               width={drawing.width}
               toneOf={drawing.toneOf}
+              fit={stage.off ? null : <FitWords fits={stage.fits} />}
               dense={drawing.dense}
               findings={run.findings.filter((f) => f.stage === i)}
               selected={selected}

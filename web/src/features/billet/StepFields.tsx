@@ -41,7 +41,7 @@ export function StepFields({
             key={f.name}
             label={f.label}
             measure={f.measure}
-            width={f.measure === 'count' ? 'w-24' : 'w-28'}
+            width={f.label.length > 14 ? 'w-32' : 'w-24'}
             value={Number(values[f.name] ?? 0)}
             onCommit={(value) =>
               operation.kind === 'aside' && value > 0 && f.name !== 'kerfMm'

@@ -35,7 +35,7 @@ export const FIGURES: Record<Kind, readonly FigureOf[]> = {
     { name: 'temperatureC', label: 'Heat', measure: 'temperature' },
     { name: 'soakMin', label: 'Soak', measure: 'minutes' },
     { name: 'reduction', label: 'Height taken', measure: 'percent' },
-    { name: 'bites', label: 'Bites, 0 for as it takes', measure: 'count' },
+    { name: 'bites', label: 'Bites, 0 as needed', measure: 'count' },
   ],
   draw: [
     { name: 'widthMm', label: 'To width', measure: 'length' },

@@ -92,12 +92,9 @@ public final class CountWords {
       case Fold fold ->
           sumWords(
               "Folded %s".formatted(fold.folds() == 1 ? "once" : fold.folds() + " times"), after);
-      case Sandwich sandwich ->
+      case Sandwich _ ->
           sumWords(
-              "The core of %,d layers and %s round it"
-                  .formatted(
-                      before.visibleCount(),
-                      counted(things(sandwich.below(), sandwich.above()), "thing")),
+              "The core of %,d layers and what lies round it".formatted(before.visibleCount()),
               after);
       case LayUp layUp ->
           sumWords(
