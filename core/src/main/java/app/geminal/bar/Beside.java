@@ -1,7 +1,6 @@
 package app.geminal.bar;
 
 import app.geminal.layers.LayerSequence;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -18,18 +17,7 @@ public final class Beside extends Section {
         sum(members));
     this.members = List.copyOf(members);
     this.across = LayerSequence.join(members.stream().map(Section::across).toList());
-    this.up = middle().up();
-  }
-
-  private Section middle() {
-    double rest = widthMm() / 2;
-    for (Section member : members) {
-      rest -= member.widthMm();
-      if (rest <= 0) {
-        return member;
-      }
-    }
-    return members.getLast();
+    this.up = InARow.middle(this.members, Section::widthMm).up();
   }
 
   /** What stands side by side. */
@@ -64,20 +52,10 @@ public final class Beside extends Section {
     }
     return switch (side) {
       case BOTTOM, TOP -> each(s -> s.without(side, mm));
-      case LEFT -> beside(shortened(members.reversed(), side, mm).reversed());
-      case RIGHT -> beside(shortened(members, side, mm));
+      case LEFT ->
+          beside(InARow.shortened(members.reversed(), Section::widthMm, side, mm).reversed());
+      case RIGHT -> beside(InARow.shortened(members, Section::widthMm, side, mm));
     };
-  }
-
-  /** Whole members go first, from the end of the list. */
-  private static List<Section> shortened(List<Section> from, Side side, double mm) {
-    List<Section> left = new ArrayList<>(from);
-    double rest = mm;
-    while (left.size() > 1 && rest >= left.getLast().widthMm() - DUST_MM) {
-      rest -= left.removeLast().widthMm();
-    }
-    left.add(left.removeLast().without(side, rest));
-    return left;
   }
 
   @Override

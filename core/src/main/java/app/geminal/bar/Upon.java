@@ -1,7 +1,6 @@
 package app.geminal.bar;
 
 import app.geminal.layers.LayerSequence;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.UnaryOperator;
 
@@ -18,18 +17,7 @@ public final class Upon extends Section {
         sum(members));
     this.members = List.copyOf(members);
     this.up = LayerSequence.join(members.stream().map(Section::up).toList());
-    this.across = middle().across();
-  }
-
-  private Section middle() {
-    double rest = heightMm() / 2;
-    for (Section member : members) {
-      rest -= member.heightMm();
-      if (rest <= 0) {
-        return member;
-      }
-    }
-    return members.getLast();
+    this.across = InARow.middle(this.members, Section::heightMm).across();
   }
 
   /** What lies on each other. */
@@ -64,20 +52,10 @@ public final class Upon extends Section {
     }
     return switch (side) {
       case LEFT, RIGHT -> each(s -> s.without(side, mm));
-      case BOTTOM -> upon(shortened(members.reversed(), side, mm).reversed());
-      case TOP -> upon(shortened(members, side, mm));
+      case BOTTOM ->
+          upon(InARow.shortened(members.reversed(), Section::heightMm, side, mm).reversed());
+      case TOP -> upon(InARow.shortened(members, Section::heightMm, side, mm));
     };
-  }
-
-  /** Whole members go first, from the end of the list. */
-  private static List<Section> shortened(List<Section> from, Side side, double mm) {
-    List<Section> left = new ArrayList<>(from);
-    double rest = mm;
-    while (left.size() > 1 && rest >= left.getLast().heightMm() - DUST_MM) {
-      rest -= left.removeLast().heightMm();
-    }
-    left.add(left.removeLast().without(side, rest));
-    return left;
   }
 
   @Override

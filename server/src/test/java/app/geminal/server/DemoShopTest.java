@@ -9,14 +9,21 @@ import org.junit.jupiter.api.Test;
 class DemoShopTest extends ShopTest {
 
   @Test
-  void sixBilletsAtDifferentStages() {
+  void sevenBilletsAtDifferentStages() {
     Answer rack = smith.get("/api/billets");
-    assertThat(rack.<Integer>at("$.length()")).isEqualTo(6);
+    assertThat(rack.<Integer>at("$.length()")).isEqualTo(7);
     assertThat(rack.<List<Boolean>>at("$[*].stops")).containsOnly(false);
     assertThat(rack.<List<Integer>>at("$[*].willFail")).containsOnly(0);
-    assertThat(rack.<List<Integer>>at("$[*].standing.weldsMade")).containsExactly(2, 1, 0, 1, 0, 2);
+    assertThat(rack.<List<Integer>>at("$[*].standing.weldsMade"))
+        .containsExactly(2, 1, 0, 1, 1, 0, 2);
     assertThat(rack.<List<String>>at("$[*].standing.flawKind")).contains("OPEN", "SUSPECT");
     assertThat(rack.<List<Integer>>at("$[*].end.visibleCount")).contains(61);
+  }
+
+  @Test
+  void aBarWaitsForAnotherBilletAndOneBilletHasParts() {
+    assertThat(smith.get("/api/set-aside").<List<Integer>>at("$[*].free")).containsExactly(1);
+    assertThat(smith.get("/api/billets/5").<Integer>at("$.run.parts.length()")).isEqualTo(2);
   }
 
   @Test

@@ -29,6 +29,12 @@ class ScreenshotsTest extends Story {
     BilletPage billet = new BilletPage(page).rack().open("Rigging knife bar, barge Teasel");
     billet.openStage(0, "Restack");
     picture("billet");
+    billet.button("Cut list").click();
+    page.getByText("No cheaper way").waitFor();
+    picture("cut-list");
+    billet.rack().open("Splicing knife, twisted core").openStage(0, "Lay-up");
+    billet.finding("heights-do-not-match").first().waitFor();
+    picture("parts");
     billet.rack().open("Marlinspike knife, 1095").log().waitFor();
     picture("weld");
     SteelsPage steels = SteelsPage.at(page, shop, "5160,15N20");
@@ -38,6 +44,9 @@ class ScreenshotsTest extends Story {
     steels.tab("Shelf");
     page.getByLabel("Change O2").waitFor();
     picture("shelf");
+    page.getByText("Shop", new Page.GetByTextOptions().setExact(true)).click();
+    page.getByLabel("Habits").waitFor();
+    picture("shop");
     new BilletPage(page).rack().book().welds().first().waitFor();
     picture("book");
   }

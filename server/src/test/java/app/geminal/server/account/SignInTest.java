@@ -54,7 +54,7 @@ class SignInTest extends ShopTest {
   @Test
   void aChangeWithoutThePagesTokenIsRefused() {
     assertThat(smith.forge("/api/billets/1/off-rack", "").status()).isEqualTo(403);
-    assertThat(smith.get("/api/billets").<Integer>at("$.length()")).isEqualTo(6);
+    assertThat(smith.get("/api/billets").<Integer>at("$.length()")).isEqualTo(7);
   }
 
   @Test
