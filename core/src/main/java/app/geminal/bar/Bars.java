@@ -42,6 +42,8 @@ public record Bars(
               .formatted(shopCount, MOST_LAYERS));
     }
     Require.count("", count, 0, MOST_BARS);
+    // What is left of rounding is no void.
+    fill = fill > 1 - 1e-9 ? 1 : fill;
   }
 
   /** Solid square-edged bars with flat layers. */

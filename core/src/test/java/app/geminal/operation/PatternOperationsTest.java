@@ -251,6 +251,14 @@ class PatternOperationsTest {
   }
 
   @Test
+  void solidBarsLaidTogetherHaveNoVoids() {
+    Bars uneven = Bars.level(1, 38.1, 100, SEVEN.scaledBy(0.40625 * 25.4 / 20), 7, false);
+    for (int n = 2; n < 40; n++) {
+      assertThat(done(Restack.of(Restack.ALL_SAME), uneven.times(n)).bars().hasVoids()).isFalse();
+    }
+  }
+
+  @Test
   void barsAndLengthsCanBeSetAside() {
     Done two = done(SetAside.bars(2), square(100).times(5));
     assertThat(two.bars().count()).isEqualTo(3);
