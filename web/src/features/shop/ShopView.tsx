@@ -6,7 +6,7 @@ import { MeasureField } from '../../ui/MeasureField';
 import { LoadFailed, Notice } from '../../ui/Notice';
 import { changeShop, outfitsQuery, shopQuery, type Kept, type Shop } from './api';
 import { FieldSet } from './FieldSet';
-import { FORGE, FORGE_PICKS, LIMITS, MILL, PRACTICE, PRACTICE_PICKS, PRESS } from './fields';
+import { FORGE, FORGE_PICKS, LIMITS, PACE, MILL, PRACTICE, PRACTICE_PICKS, PRESS } from './fields';
 
 const MOST_KEPT = 100;
 const KN_PER_US_TON = 8.896;
@@ -150,6 +150,14 @@ function Editing({ kept }: { kept: Kept }) {
         <p className="pt-2 text-[13px] text-soft">
           Losses learnt from measured bars will be offered here once the Book has enough of them.
         </p>
+      </FieldSet>
+      <FieldSet
+        title="Pace"
+        thing={shop.pace}
+        figures={PACE}
+        onPut={(change) => put({ pace: { ...shop.pace, ...change } })}
+      >
+        <p className="text-[13px] text-soft">what the Finder reckons a day with</p>
       </FieldSet>
       <FieldSet
         title="Limits"

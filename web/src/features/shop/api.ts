@@ -10,6 +10,7 @@ export interface Shop {
   readonly mill: Mill | null;
   readonly practice: Practice;
   readonly limits: Limits;
+  readonly pace: Pace;
   readonly hourPrice: number;
 }
 
@@ -75,6 +76,7 @@ export interface Practice {
 export interface Limits {
   readonly shortestPieceMm: number;
   readonly heaviestKg: number;
+  readonly tallestStackMm: number;
   readonly longestBarMm: number;
   readonly outerPieceMm: number;
   readonly longStackMm: number;
@@ -90,6 +92,16 @@ export interface Limits {
   readonly finestLayerMm: number;
   readonly widestBandMm: number;
   readonly mostLayersSeen: number;
+}
+
+/** How long the work takes, and what it burns. */
+export interface Pace {
+  readonly facePrepMin: number;
+  readonly stackMin: number;
+  readonly sawMin: number;
+  readonly coolMin: number;
+  readonly drawPerHeat: number;
+  readonly gasKgHour: number;
 }
 
 export interface Kept {

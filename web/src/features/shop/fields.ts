@@ -1,6 +1,6 @@
 import type { Measure } from '../../ui/MeasureField';
 import { JACKET_WORDS, SCHOOL_WORDS, TACK_WORDS, TOOL_WORDS } from '../billet/plan';
-import type { Forge, Limits, Mill, Practice, Press } from './api';
+import type { Forge, Limits, Mill, Pace, Practice, Press } from './api';
 
 /** What can be said about each part of the shop, in the order it is thought of. No React in here. */
 
@@ -96,6 +96,8 @@ export const PRACTICE_PICKS: readonly Pick<Practice>[] = [
 export const LIMITS: readonly Figure<Limits>[] = [
   { name: 'shortestPieceMm', label: 'Shortest piece', measure: 'length', hint: 'held, clamped, tacked' },
   { name: 'heaviestKg', label: 'Held in hand, kg', measure: 'number' },
+  { name: 'tallestStackMm', label: 'Tallest stack', measure: 'length', hint: 'taller leans, heats unevenly' },
+  { name: 'longestBarMm', label: 'Longest bar', measure: 'length', hint: 'has to swing in the shop' },
   { name: 'outerPieceMm', label: 'Thinnest outer piece', measure: 'length', hint: 'thinner bows off' },
   { name: 'longStackMm', label: 'Long stack', measure: 'length', hint: 'then thin pieces want a side bead' },
   { name: 'sizesDifferMm', label: 'Pieces may differ by', measure: 'length', hint: 'more leaves cold shuts' },
@@ -119,4 +121,13 @@ export const LIMITS: readonly Figure<Limits>[] = [
   { name: 'finestLayerMm', label: 'Finest layer seen', measure: 'length', hint: 'finer reads grey' },
   { name: 'mostLayersSeen', label: 'Most layers seen', measure: 'count', hint: 'more reads grey' },
   { name: 'widestBandMm', label: 'Widest band on a bevel', measure: 'length' },
+];
+
+export const PACE: readonly Figure<Pace>[] = [
+  { name: 'facePrepMin', label: 'Grind a joint face', measure: 'minutes' },
+  { name: 'stackMin', label: 'Clamp and tack a stack', measure: 'minutes' },
+  { name: 'sawMin', label: 'A saw cut', measure: 'minutes' },
+  { name: 'coolMin', label: 'Cool to the saw', measure: 'minutes' },
+  { name: 'drawPerHeat', label: 'A heat draws down', measure: 'percent', hint: 'of the section' },
+  { name: 'gasKgHour', label: 'Gas an hour, kg', measure: 'number' },
 ];

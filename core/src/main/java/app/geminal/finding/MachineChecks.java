@@ -16,20 +16,14 @@ import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
 import app.geminal.shop.Tool;
 import app.geminal.steel.FlowStress;
-import app.geminal.steel.OutOfRange;
-import app.geminal.steel.Steel;
 import app.geminal.units.Measure;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
 /** Checks of a hot step against what forge, press and person can hold. */
 final class MachineChecks {
-  /** The narrowest die worth having, mm; under it dies cut. */
-  private static final double NARROWEST_DIE_MM = 12;
-
   /** Neighbouring bites share about a quarter of the die. */
   private static final double BITE_ADVANCE = 0.75;
 
@@ -78,7 +72,7 @@ final class MachineChecks {
   private static Optional<Finding> opening(At at, Tool tool) {
     double height =
         at.operation() instanceof Upset ? at.before().widthMm() : at.before().heightMm();
-    OptionalDouble room = room(at.shop(), tool);
+    OptionalDouble room = at.shop().roomMm(tool);
     if (room.isEmpty() || height <= room.getAsDouble()) {
       return Optional.empty();
     }
@@ -96,40 +90,23 @@ final class MachineChecks {
     return tool == Tool.HAMMER ? "hammer" : "press";
   }
 
-  private static OptionalDouble room(Shop shop, Tool tool) {
-    return switch (tool) {
-      case FLAT, ROUND ->
-          shop.press() == null
-              ? OptionalDouble.empty()
-              : OptionalDouble.of(shop.press().daylightMm());
-      case HAMMER ->
-          shop.hammer() == null
-              ? OptionalDouble.empty()
-              : OptionalDouble.of(shop.hammer().highestMm());
-      case MILL ->
-          shop.mill() == null ? OptionalDouble.empty() : OptionalDouble.of(shop.mill().openingMm());
-    };
-  }
-
   private static Optional<Finding> chamber(At at) {
     Forge forge = at.shop().forge();
     Bars bars = at.before();
     double wide = Math.max(bars.widthMm(), bars.heightMm());
     double high = Math.min(bars.widthMm(), bars.heightMm());
-    double roomWide = Math.min(forge.widthMm(), forge.doorWidthMm());
-    double roomHigh = Math.min(forge.heightMm(), forge.doorHeightMm());
-    boolean fits = Math.max(roomWide, roomHigh) >= wide && Math.min(roomWide, roomHigh) >= high;
+    boolean fits = forge.takesWideMm() >= wide && forge.takesHighMm() >= high;
     if (!fits) {
       return Optional.of(
           Finding.of("chamber-fit", Strength.WILL_FAIL, at.stage())
-              .against(wide, Math.max(roomWide, roomHigh))
+              .against(wide, forge.takesWideMm())
               .what("It does not go into the forge.")
               .why(
                   "%s × %s, and the door and chamber take %s × %s.",
                   Measure.mm(bars.widthMm()),
                   Measure.mm(bars.heightMm()),
-                  Measure.mm(roomWide),
-                  Measure.mm(roomHigh))
+                  Measure.mm(forge.takesWideMm()),
+                  Measure.mm(forge.takesHighMm()))
               .mend("A smaller section, or a forge with a wider door."));
     }
     double length = bars.lengthMm();
@@ -171,7 +148,8 @@ final class MachineChecks {
 
   private static Optional<Finding> force(At at, Heat heat) {
     Press press = at.shop().press();
-    OptionalDouble flow = flowMpa(at, heat.celsius());
+    OptionalDouble flow =
+        FlowStress.ofMix(at.before().section().areaBySteel(), at.steels(), heat.celsius());
     boolean pressed = heat.tool() == Tool.FLAT || heat.tool() == Tool.ROUND;
     if (press == null || !pressed || flow.isEmpty()) {
       return Optional.empty();
@@ -185,7 +163,7 @@ final class MachineChecks {
             bars.widthMm(),
             bars.heightMm(),
             flow.getAsDouble(),
-            Math.min(NARROWEST_DIE_MM, wanted),
+            Math.min(Force.NARROWEST_DIE_MM, wanted),
             wanted);
     if (bite >= wanted) {
       return Optional.empty();
@@ -206,22 +184,6 @@ final class MachineChecks {
                 never
                     ? "A narrower or lower bar, more heat, or another tool."
                     : "Overlap the bites by a quarter, work from the middle out."));
-  }
-
-  /** How hard the bar resists, its steels by their share; empty where none of them is known. */
-  private static OptionalDouble flowMpa(At at, double celsius) {
-    double sum = 0;
-    double share = 0;
-    for (Map.Entry<String, Double> part : at.before().section().areaBySteel().entrySet()) {
-      Steel steel = at.steels().get(part.getKey());
-      try {
-        sum += FlowStress.mpa(steel.composition(), celsius) * part.getValue();
-        share += part.getValue();
-      } catch (OutOfRange unknown) {
-        // A steel the formula does not know is taken to resist as the others do.
-      }
-    }
-    return share > 0 ? OptionalDouble.of(sum / share) : OptionalDouble.empty();
   }
 
   private static Optional<Finding> narrowDies(At at, SetWeld weld) {

@@ -7,6 +7,9 @@ package app.geminal.forging;
  * to h/b = 8.7. Dry scale at welding heat: µ = 0.4; cold dies chill the skin: 1.35 times. ±25 %.
  */
 public final class Force {
+  /** The narrowest die worth having, mm; under it dies cut. */
+  public static final double NARROWEST_DIE_MM = 12;
+
   private static final double FRICTION = 0.4;
   private static final double CHILL = 1.35;
   private static final double STEEPEST = 8.7;

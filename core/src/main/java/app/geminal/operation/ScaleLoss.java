@@ -3,7 +3,6 @@ package app.geminal.operation;
 import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
 import app.geminal.bar.Side;
-import app.geminal.heat.Scale;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.shop.Practice;
@@ -26,11 +25,7 @@ final class ScaleLoss {
   /** Skin of so many heats at the shop's drawing heat, then whatever the step itself does. */
   static Outcome inHeats(
       int heats, Bars bars, Practice practice, Function<Done, Outcome> afterwards) {
-    double skin =
-        heats
-            * Scale.recessionMm(
-                practice.drawTemperatureC(), practice.drawHeatMin(), practice.atmosphere());
-    return switch (takenFrom(bars, skin)) {
+    return switch (takenFrom(bars, heats * practice.drawSkinMm())) {
       case Impossible no -> no;
       case Done scaled -> afterwards.apply(scaled);
     };

@@ -75,6 +75,11 @@ public record SetWeld(
     return 1 - Math.pow(1 - reduction, 1.0 / heats);
   }
 
+  /** Minutes in the fire over all heats: reheats of a welded bar take half the first soak. */
+  public double fireMin() {
+    return soakMin + (heats - 1) * soakMin / 2;
+  }
+
   /** Whether air cannot reach the seams. */
   public boolean isSealed() {
     return school == OxygenSchool.SEALED;
@@ -91,8 +96,8 @@ public record SetWeld(
     Outcome skinned =
         isSealed()
             ? ScaleLoss.skinned(
-                bars, practice.jacketMm(), LossKind.JACKET, "grinding off the jacket takes")
-            : ScaleLoss.takenFrom(bars, scaleMm(practice));
+                bars, skinMm(practice), LossKind.JACKET, "grinding off the jacket takes")
+            : ScaleLoss.takenFrom(bars, skinMm(practice));
     return switch (skinned) {
       case Impossible no -> no;
       case Done skinless -> skinless.with(squeezed(skinless.bars()).welded());
@@ -111,7 +116,11 @@ public record SetWeld(
         .withLength(bars.lengthMm() * spread);
   }
 
-  private double scaleMm(Practice practice) {
+  /** What the weld takes off every face, mm: scale of all its heats, or the skin of a jacket. */
+  public double skinMm(Practice practice) {
+    if (isSealed()) {
+      return practice.jacketMm();
+    }
     return Scale.recessionMm(temperatureC, soakMin, practice.atmosphere())
         + (heats - 1) * Scale.recessionMm(temperatureC, soakMin / 2, practice.atmosphere());
   }

@@ -62,4 +62,22 @@ public record Forge(
   public double litres() {
     return widthMm * heightMm * lengthMm / MM3_PER_LITRE;
   }
+
+  /** The wider way of what goes through the door and into the chamber, mm. */
+  public double takesWideMm() {
+    return Math.max(roomWideMm(), roomHighMm());
+  }
+
+  /** The narrower way of what goes through the door and into the chamber, mm. */
+  public double takesHighMm() {
+    return Math.min(roomWideMm(), roomHighMm());
+  }
+
+  private double roomWideMm() {
+    return Math.min(widthMm, doorWidthMm);
+  }
+
+  private double roomHighMm() {
+    return Math.min(heightMm, doorHeightMm);
+  }
 }

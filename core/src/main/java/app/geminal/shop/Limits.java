@@ -7,6 +7,7 @@ import app.geminal.check.Require;
  *
  * @param shortestPieceMm shorter cannot be held, clamped on the grinder or tacked
  * @param heaviestKg more than a person holds on a bar at arm's length
+ * @param tallestStackMm a taller stack leans and heats unevenly
  * @param longestBarMm longer does not swing in this shop
  * @param outerPieceMm an outer piece thinner than this heats first and bows off
  * @param longStackMm past this, thin pieces bow between the end welds
@@ -26,6 +27,7 @@ import app.geminal.check.Require;
 public record Limits(
     double shortestPieceMm,
     double heaviestKg,
+    double tallestStackMm,
     double longestBarMm,
     double outerPieceMm,
     double longStackMm,
@@ -46,6 +48,7 @@ public record Limits(
   public Limits {
     Require.lengthUpTo("shortestPieceMm", shortestPieceMm, 1000);
     Require.number("heaviestKg", heaviestKg, 0.1, 200, " kg");
+    Require.number("tallestStackMm", tallestStackMm, 5, 1000, " mm");
     Require.number("longestBarMm", longestBarMm, 50, 20_000, " mm");
     Require.lengthUpTo("outerPieceMm", outerPieceMm, 50);
     Require.lengthUpTo("longStackMm", longStackMm, 1000);
@@ -66,6 +69,6 @@ public record Limits(
   /** The defaults. */
   public static Limits common() {
     return new Limits(
-        60, 5.5, 900, 2, 100, 1.5, 0.2, 1000, 1260, 30, 0.10, 0.45, 1.5, 12, 0.05, 2, 600);
+        60, 5.5, 100, 900, 2, 100, 1.5, 0.2, 1000, 1260, 30, 0.10, 0.45, 1.5, 12, 0.05, 2, 600);
   }
 }

@@ -49,6 +49,7 @@ public enum Outfit {
               null,
               Practice.common(),
               Limits.common(),
+              Pace.common(),
               0);
       case HAND_HAMMER ->
           new Shop(
@@ -71,6 +72,7 @@ public enum Outfit {
               null,
               byHand(),
               Limits.common(),
+              new Pace(6, 20, 12, 45, 0.12, 0.8),
               0);
       case PRESS_HAMMER_MILL ->
           new Shop(
@@ -80,6 +82,7 @@ public enum Outfit {
               new Mill(125, 60),
               Practice.common(),
               Limits.common(),
+              Pace.common(),
               0);
     };
   }

@@ -2,6 +2,7 @@ package app.geminal.shop;
 
 import app.geminal.check.Require;
 import app.geminal.heat.Atmosphere;
+import app.geminal.heat.Scale;
 import app.geminal.weld.Jacket;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.Tack;
@@ -94,5 +95,10 @@ public record Practice(
         0.5,
         FacePrep.GROUND,
         true);
+  }
+
+  /** Scale one drawing heat takes off every face, mm. */
+  public double drawSkinMm() {
+    return Scale.recessionMm(drawTemperatureC, drawHeatMin, atmosphere);
   }
 }

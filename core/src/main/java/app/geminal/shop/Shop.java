@@ -1,6 +1,7 @@
 package app.geminal.shop;
 
 import app.geminal.check.Require;
+import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -12,6 +13,7 @@ import org.jspecify.annotations.Nullable;
  * @param mill null where there is none
  * @param practice habits
  * @param limits where checks draw the line
+ * @param pace how long its work takes
  * @param hourPrice what an hour of the smith's time is worth, in the shop's own money; 0 to 10 000
  */
 public record Shop(
@@ -21,6 +23,7 @@ public record Shop(
     @Nullable Mill mill,
     Practice practice,
     Limits limits,
+    Pace pace,
     double hourPrice) {
 
   /** Checks every field. */
@@ -28,6 +31,7 @@ public record Shop(
     Require.present("forge", forge);
     Require.present("practice", practice);
     Require.present("limits", limits);
+    Require.present("pace", pace);
     Require.number("hourPrice", hourPrice, 0, 10_000, "");
   }
 
@@ -38,21 +42,37 @@ public record Shop(
 
   /** The same shop with other habits. */
   public Shop withPractice(Practice newPractice) {
-    return new Shop(forge, press, hammer, mill, newPractice, limits, hourPrice);
+    return new Shop(forge, press, hammer, mill, newPractice, limits, pace, hourPrice);
   }
 
   /** The same shop with another forge. */
   public Shop withForge(Forge newForge) {
-    return new Shop(newForge, press, hammer, mill, practice, limits, hourPrice);
+    return new Shop(newForge, press, hammer, mill, practice, limits, pace, hourPrice);
   }
 
   /** The same shop with another press, or none. */
   public Shop withPress(@Nullable Press newPress) {
-    return new Shop(forge, newPress, hammer, mill, practice, limits, hourPrice);
+    return new Shop(forge, newPress, hammer, mill, practice, limits, pace, hourPrice);
   }
 
   /** The same shop with other limits. */
   public Shop withLimits(Limits newLimits) {
-    return new Shop(forge, press, hammer, mill, practice, newLimits, hourPrice);
+    return new Shop(forge, press, hammer, mill, practice, newLimits, pace, hourPrice);
+  }
+
+  /** The same shop at another pace. */
+  public Shop withPace(Pace newPace) {
+    return new Shop(forge, press, hammer, mill, practice, limits, newPace, hourPrice);
+  }
+
+  /** Height that goes under a tool, mm; empty where the shop has no such tool. */
+  public OptionalDouble roomMm(Tool tool) {
+    return switch (tool) {
+      case FLAT, ROUND ->
+          press == null ? OptionalDouble.empty() : OptionalDouble.of(press.daylightMm());
+      case HAMMER ->
+          hammer == null ? OptionalDouble.empty() : OptionalDouble.of(hammer.highestMm());
+      case MILL -> mill == null ? OptionalDouble.empty() : OptionalDouble.of(mill.openingMm());
+    };
   }
 }

@@ -1,6 +1,8 @@
 package app.geminal.steel;
 
 import app.geminal.units.Temperatures;
+import java.util.Map;
+import java.util.OptionalDouble;
 
 /**
  * How hard hot steel resists the press, MPa, after Shida (1969). For plain steels to 1.2 % C, 700
@@ -41,6 +43,27 @@ public final class FlowStress {
   public static double mpa(Composition c, double temperatureC) {
     OutOfRange.unless("Iron", c.iron(), 65, 100);
     return mpa(Math.min(c.carbon(), 1.2), temperatureC, 0.2, 0.5) * alloyFactor(c);
+  }
+
+  /**
+   * How hard several steels resist together, by their share, at strain 0.2 and press speed; empty
+   * where the formula knows none of them.
+   *
+   * @param share of each steel, by designation, in any unit
+   */
+  public static OptionalDouble ofMix(
+      Map<String, Double> share, Steels steels, double temperatureC) {
+    double sum = 0;
+    double known = 0;
+    for (Map.Entry<String, Double> part : share.entrySet()) {
+      try {
+        sum += mpa(steels.get(part.getKey()).composition(), temperatureC) * part.getValue();
+        known += part.getValue();
+      } catch (OutOfRange unknown) {
+        // A steel the formula does not know is taken to resist as the others do.
+      }
+    }
+    return known > 0 ? OptionalDouble.of(sum / known) : OptionalDouble.empty();
   }
 
   private static double alloyFactor(Composition c) {
