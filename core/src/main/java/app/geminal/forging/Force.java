@@ -46,6 +46,11 @@ public final class Force {
     return factor * flowMpa * widthMm * biteMm * CHILL / N_PER_KN;
   }
 
+  /** No bar at least a quarter as high as the bite is long wants more than this on one bite, kN. */
+  public static double mostKn(double widthMm, double biteMm, double flowMpa) {
+    return narrowFactor(biteMm, STEEPEST * biteMm) * flowMpa * widthMm * biteMm * CHILL / N_PER_KN;
+  }
+
   /**
    * The longest bite a press can take, mm: at most {@code mostMm}, 0 where not even {@code leastMm}
    * goes.

@@ -20,6 +20,7 @@ public record Pace(
     double coolMin,
     double drawPerHeat,
     double gasKgHour) {
+  private static final double ROUNDING = 1e-9;
 
   /** Checks every field. */
   public Pace {
@@ -38,10 +39,15 @@ public record Pace(
 
   /**
    * Heats it takes to draw one section down to another, at least 1: each takes the same part of
-   * what is there.
+   * what is there. Both above 0.
    */
   public int drawHeats(double fromMm2, double toMm2) {
-    double heats = Math.log(fromMm2 / toMm2) / -Math.log(1 - drawPerHeat);
-    return Math.max(1, (int) Math.ceil(heats - 1e-9));
+    int heats = 1;
+    double left = fromMm2 * (1 - drawPerHeat);
+    while (left > toMm2 * (1 + ROUNDING)) {
+      left *= 1 - drawPerHeat;
+      heats++;
+    }
+    return heats;
   }
 }

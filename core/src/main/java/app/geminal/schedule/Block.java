@@ -1,0 +1,145 @@
+package app.geminal.schedule;
+
+import app.geminal.layers.Layer;
+import app.geminal.layup.Piece;
+import java.util.List;
+
+/**
+ * A stack or block on its way through a walk: its layers one by one, merged, and what it took to
+ * get there. Its length is {@code a·start − b}.
+ *
+ * <p>Mutable; one lives at each depth and is filled anew. What a walk only ends with is counted and
+ * never filled.
+ */
+final class Block {
+  double[] mm = new double[64];
+  byte[] steel = new byte[64];
+  int layers;
+  double heightMm;
+  double widthMm;
+  double a;
+  double b;
+  long shop;
+  boolean symmetric;
+  boolean loose;
+  int joints;
+
+  int welds;
+  int faces;
+  int cuts;
+  int cools;
+  int drawHeats;
+  double logChance;
+
+  /** Mass of sheets laid in, {@code sheetA·start − sheetB}. */
+  double sheetA;
+
+  double sheetB;
+  double tallestMm;
+  double wideMm;
+  double highMm;
+  double forceKn;
+  double outerMm;
+
+  /** Layers to come, at most so many; what was there is forgotten. */
+  void empty(int most) {
+    layers = 0;
+    if (mm.length < most) {
+      mm = new double[most + most / 4];
+      steel = new byte[mm.length];
+    }
+  }
+
+  /** A layer; one of the same steel as the one below is one with it. */
+  void add(byte newSteel, double thicknessMm) {
+    if (layers > 0 && steel[layers - 1] == newSteel) {
+      mm[layers - 1] += thicknessMm;
+    } else {
+      mm[layers] = thicknessMm;
+      steel[layers] = newSteel;
+      layers++;
+    }
+  }
+
+  void begin(Reckoning r, Start start) {
+    empty(start.pieces());
+    start.laid().forEach(p -> add(r.number(p.steel()), p.thicknessMm()));
+    heightMm = start.laid().stream().mapToDouble(Piece::thicknessMm).sum();
+    widthMm = r.widthMm;
+    begin(start.pieces(), start.isSymmetric(), true, start.pieces() - 1);
+  }
+
+  void begin(Reckoning r, From.Bar bar) {
+    List<Layer> all = bar.bars().layers().layers(Integer.MAX_VALUE).orElseThrow();
+    empty(all.size());
+    all.forEach(l -> add(r.number(l.steel()), l.thicknessMm()));
+    heightMm = bar.bars().heightMm();
+    widthMm = bar.bars().widthMm();
+    begin(bar.bars().shopCount(), false, bar.bars().loose(), 0);
+  }
+
+  private void begin(long shopCount, boolean isSymmetric, boolean isLoose, int newJoints) {
+    shop = shopCount;
+    symmetric = isSymmetric;
+    loose = isLoose;
+    joints = newJoints;
+    a = 1;
+    b = 0;
+    welds = 0;
+    faces = 2 * newJoints;
+    cuts = 0;
+    cools = 0;
+    drawHeats = 0;
+    logChance = 0;
+    sheetA = 0;
+    sheetB = 0;
+    tallestMm = 0;
+    wideMm = 0;
+    highMm = 0;
+    forceKn = 0;
+    outerMm = Double.POSITIVE_INFINITY;
+  }
+
+  /** Takes over what the way to the block before took, and adds the way from there. */
+  void follow(Reckoning r, Block before, Slice piece, int newJoints, int newCuts) {
+    loose = true;
+    joints = newJoints;
+    widthMm = piece.widthMm;
+    a = piece.a;
+    b = piece.b;
+    welds = before.welds;
+    faces = before.faces + 2 * newJoints;
+    cuts = before.cuts + newCuts;
+    cools = before.cools + 1;
+    drawHeats = before.drawHeats + piece.heats;
+    logChance = before.logChance;
+    sheetA = before.sheetA;
+    sheetB = before.sheetB;
+    tallestMm = before.tallestMm;
+    wideMm = before.wideMm;
+    highMm = before.highMm;
+    forceKn = before.forceKn;
+    if (piece.heats > 0) {
+      forceKn = Math.max(forceKn, r.drawForceKn(piece.drawnWidthMm, piece.drawnHeightMm));
+    }
+    outerMm = before.outerMm;
+  }
+
+  void addSheets(int times, List<Reckoning.Sheet> sheets) {
+    for (Reckoning.Sheet sheet : sheets) {
+      double kgPerMm = times * sheet.kgMm2() * widthMm;
+      sheetA += kgPerMm * a;
+      sheetB += kgPerMm * b;
+    }
+  }
+
+  /** Notes what setting it asks of the shop. */
+  void set(Reckoning r) {
+    welds++;
+    logChance += r.logChance(joints);
+    tallestMm = Math.max(tallestMm, heightMm);
+    wideMm = Math.max(wideMm, Math.max(widthMm, heightMm));
+    highMm = Math.max(highMm, Math.min(widthMm, heightMm));
+    forceKn = Math.max(forceKn, r.setForceKn(widthMm, heightMm));
+  }
+}

@@ -1,0 +1,30 @@
+package app.geminal.schedule;
+
+/** What schedules are held against each other by; of each, less is better. */
+public enum Criterion {
+  /** Set welds. */
+  WELDS("fewest welds"),
+  /** Joint faces to grind and degrease. */
+  FACES("fewest faces to grind"),
+  /**
+   * Steel that goes in, in steps of 10 g; where the steel is given, finished length that comes out.
+   */
+  STEEL("least steel"),
+  /** Hours, waiting for a bar to cool included, in whole minutes. */
+  TIME("least time"),
+  /** Chance that some weld does not hold, in thousandths. */
+  RISK("safest"),
+  /** Layers away from what is wanted. */
+  DISTANCE("nearest count");
+
+  private final String best;
+
+  Criterion(String best) {
+    this.best = best;
+  }
+
+  /** What the best by it is called. */
+  public String best() {
+    return best;
+  }
+}

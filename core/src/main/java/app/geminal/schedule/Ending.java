@@ -1,0 +1,276 @@
+package app.geminal.schedule;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+
+/**
+ * Sets the last block of a schedule, draws it to the finished size, and says what the whole thing
+ * costs and whether it keeps to the limits. Not for threads.
+ */
+final class Ending {
+  /** Of the last block's layers the finished bar keeps at least this part. */
+  static final double LEAST_KEPT = 0.9;
+
+  static final int BURNT = -1;
+  static final int DEEPER = -2;
+
+  private static final double LEAST_LEFT_MM = 0.01;
+  private static final double ROUNDING_MM = 1e-9;
+
+  private final Reckoning r;
+  private final Question question;
+  private final Shortlist shortlist;
+  private final Tally tally;
+  private final Aim aim;
+  private final long leastWanted;
+  private final long mostWanted;
+  private final boolean countsVisible;
+  private final boolean lengthIsGiven;
+
+  private Optional<Start> start = Optional.empty();
+  private OptionalDouble givenMm = OptionalDouble.empty();
+  private double kgPerMm;
+
+  /** Lengths of pieces and of the longest bar at each depth, {@code a·start − b}. */
+  private final double[] pieceA = new double[Bounds.MOST_RESTACKS + 1];
+
+  private final double[] pieceB = new double[Bounds.MOST_RESTACKS + 1];
+  private final double[] longA = new double[Bounds.MOST_RESTACKS + 1];
+  private final double[] longB = new double[Bounds.MOST_RESTACKS + 1];
+
+  /** The block last asked about; neighbours in a walk are often of one size. */
+  private double blockWidth;
+
+  private double blockHeight;
+  private boolean blockIsLoose;
+
+  /** Its size when it is set, its draw to the finished size, what both take off its height. */
+  private double width;
+
+  private double height;
+  private int heats;
+  private double skin;
+  private boolean isThin;
+  private boolean isBurnt;
+  private double longestMm;
+  private double shortestMm;
+  private double gone;
+
+  Ending(Reckoning r, Shortlist shortlist, Tally tally) {
+    this.r = r;
+    this.question = r.question;
+    this.shortlist = shortlist;
+    this.tally = tally;
+    this.aim = question.aim();
+    this.leastWanted = aim.least();
+    this.mostWanted = aim.most();
+    this.countsVisible = aim.counted() == Counted.VISIBLE;
+    this.lengthIsGiven = !(question.from() instanceof From.Stacks);
+  }
+
+  void begin(Optional<Start> newStart, OptionalDouble lengthMm, double newKgPerMm) {
+    start = newStart;
+    givenMm = lengthMm;
+    kgPerMm = newKgPerMm;
+  }
+
+  /** Notes how long the drawn bar is at a depth. */
+  void noteBar(int depth, Slice bar) {
+    longA[depth] = bar.a;
+    longB[depth] = bar.b;
+  }
+
+  /** Notes how long the pieces are that were cut at a depth. */
+  void notePieces(int depth, Slice piece) {
+    pieceA[depth] = piece.a;
+    pieceB[depth] = piece.b;
+  }
+
+  /** Whether a block with so many layers can end within the count at all. */
+  boolean isWithin(int layers, long shop) {
+    if (!countsVisible) {
+      return shop >= leastWanted && shop <= mostWanted;
+    }
+    return layers >= leastWanted && layers * LEAST_KEPT <= mostWanted;
+  }
+
+  /**
+   * How many layers of a block are left when it is drawn to the finished size.
+   *
+   * @param widthMm of the block
+   * @param heightMm of the block
+   * @param isLoose whether it is set first
+   * @param layers of the block
+   * @param bottom whose lowest layers are the block's
+   * @param top whose highest layers are the block's, unless {@code topIsOver}: then the lowest
+   * @return {@link #BURNT} where nothing is left, {@link #DEEPER} where more would go than {@code
+   *     bottom} or {@code top} have, so that the block must be filled in
+   */
+  int layersLeft(
+      double widthMm,
+      double heightMm,
+      boolean isLoose,
+      int layers,
+      Slice bottom,
+      Slice top,
+      boolean topIsOver) {
+    if (widthMm != blockWidth || heightMm != blockHeight || isLoose != blockIsLoose) {
+      size(widthMm, heightMm, isLoose);
+    }
+    if (isBurnt) {
+      return BURNT;
+    }
+    if (gone >= bottom.heightMm - LEAST_LEFT_MM || gone >= top.heightMm - LEAST_LEFT_MM) {
+      return DEEPER;
+    }
+    return layers - bottom.layersIn(gone, false) - top.layersIn(gone, !topIsOver);
+  }
+
+  private void size(double widthMm, double heightMm, boolean isLoose) {
+    blockWidth = widthMm;
+    blockHeight = heightMm;
+    blockIsLoose = isLoose;
+    width = widthMm;
+    height = heightMm;
+    gone = 0;
+    isBurnt = isLoose && Math.min(width, height) - 2 * r.setSkinMm <= LEAST_LEFT_MM;
+    if (isBurnt) {
+      return;
+    }
+    if (isLoose) {
+      gone = r.setSkinMm;
+      width = (width - 2 * r.setSkinMm) * r.setSpreads;
+      height = (height - 2 * r.setSkinMm) * r.setKeeps;
+    }
+    heats = r.pace.drawHeats(width * height, r.finishMm2);
+    skin = heats * r.drawSkinMm;
+    isThin =
+        Math.min(width, height) - 2 * skin <= LEAST_LEFT_MM
+            || r.finishMm2 > (width - 2 * skin) * (height - 2 * skin);
+    if (!isThin) {
+      gone += isLoose ? skin / r.setKeeps : skin;
+    }
+  }
+
+  /** Whether so many layers of a block's are what is wanted; counts the schedule. */
+  boolean isReached(int left, int layers, long shop) {
+    tally.reckoned();
+    long count = countsVisible ? left : shop;
+    boolean reached = count >= leastWanted && count <= mostWanted && left >= LEAST_KEPT * layers;
+    if (reached && isThin) {
+      tally.tooThin();
+    }
+    return reached && !isThin;
+  }
+
+  /**
+   * Ends a schedule whose {@link #layersLeft} were just asked and are what is wanted.
+   *
+   * @param block counted, its layers perhaps not filled in
+   * @param path the restacks that led here, the first {@code depth} of them
+   */
+  void end(int depth, Block block, int left, Restacking[] path) {
+    double lengthA = block.a;
+    double lengthB = block.b;
+    if (block.loose) {
+      block.set(r);
+      lengthA *= r.setSpreads;
+      lengthB = (lengthB + 2 * r.setSkinMm) * r.setSpreads;
+    }
+    double longer = (width - 2 * skin) * (height - 2 * skin) / r.finishMm2;
+    lengthA *= longer;
+    lengthB = (lengthB + 2 * skin) * longer;
+    longA[depth] = lengthA;
+    longB[depth] = lengthB;
+    lengthB += 2 * r.practice.endTrimMm();
+    block.forceKn = Math.max(block.forceKn, r.drawForceKn(width, height));
+    block.drawHeats += heats;
+    reached(depth, block, left, lengthA, lengthB, path);
+  }
+
+  private void reached(
+      int depth, Block block, int layers, double lengthA, double lengthB, Restacking[] path) {
+    double startMm =
+        givenMm.isPresent() ? givenMm.getAsDouble() : neededMm(depth, lengthA, lengthB);
+    double finishedMm = lengthA * startMm - lengthB;
+    double kg = (kgPerMm + block.sheetA) * startMm - block.sheetB;
+    if (!keeps(depth, block, startMm, finishedMm, kg)) {
+      tally.ruledOut(reached(block, finishedMm, kg), question);
+      return;
+    }
+    tally.keeping();
+    double minutes =
+        Work.minutes(
+            r.pace,
+            r.practice,
+            block.faces,
+            block.welds,
+            block.welds * r.setMin,
+            block.drawHeats,
+            block.cools + 1,
+            block.cuts + r.trimCuts);
+    Cost cost =
+        new Cost(
+            block.welds,
+            block.faces,
+            lengthIsGiven ? -Math.round(finishedMm) : Math.round(kg * 100),
+            Math.round(minutes),
+            Math.round((1 - Math.exp(block.logChance)) * 1000),
+            aim.distance(countsVisible ? layers : block.shop));
+    if (shortlist.isBeaten(cost)) {
+      return;
+    }
+    List<Restacking> restacks = new ArrayList<>(depth);
+    for (int i = 0; i < depth; i++) {
+      restacks.add(path[i]);
+    }
+    shortlist.add(new Candidate(new Schedule(start, restacks), startMm, layers, cost));
+  }
+
+  /** The shortest start that yields the finished length and no piece too short to hold. */
+  private double neededMm(int depth, double lengthA, double lengthB) {
+    double shortest = question.within().shortestMm();
+    double needed = Math.max(shortest, (question.finished().lengthMm() + lengthB) / lengthA);
+    for (int i = 0; i < depth; i++) {
+      needed = Math.max(needed, (shortest + pieceB[i]) / pieceA[i]);
+    }
+    return Math.max(1, Math.ceil(needed - ROUNDING_MM));
+  }
+
+  /** Finds the longest bar and the shortest piece, and asks whether every limit is kept. */
+  private boolean keeps(int depth, Block block, double startMm, double finishedMm, double kg) {
+    longestMm = startMm;
+    shortestMm = start.isPresent() ? startMm : Double.POSITIVE_INFINITY;
+    for (int i = 0; i <= depth; i++) {
+      longestMm = Math.max(longestMm, longA[i] * startMm - longB[i]);
+      if (i < depth) {
+        shortestMm = Math.min(shortestMm, pieceA[i] * startMm - pieceB[i]);
+      }
+    }
+    Within within = question.within();
+    return block.tallestMm <= within.tallestMm()
+        && longestMm <= within.longestMm()
+        && kg <= within.heaviestKg()
+        && shortestMm + ROUNDING_MM >= within.shortestMm()
+        && block.outerMm >= within.outerLayerMm()
+        && block.wideMm <= within.wideMm()
+        && block.highMm <= within.highMm()
+        && block.forceKn <= within.forceKn()
+        && finishedMm + ROUNDING_MM >= question.finished().lengthMm();
+  }
+
+  private Reached reached(Block block, double finishedMm, double kg) {
+    return new Reached(
+        block.tallestMm,
+        longestMm,
+        kg,
+        shortestMm + ROUNDING_MM,
+        block.outerMm,
+        block.wideMm,
+        block.highMm,
+        block.forceKn,
+        finishedMm + ROUNDING_MM);
+  }
+}

@@ -1,0 +1,246 @@
+package app.geminal.schedule;
+
+import app.geminal.check.BadValue;
+import app.geminal.layup.Piece;
+import app.geminal.shop.Shop;
+import app.geminal.steel.Steels;
+import app.geminal.weld.HoldChance;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.IntStream;
+
+/**
+ * Every way to a count within a question's bounds, and of these the ones worth choosing.
+ *
+ * <p>Exhaustive, by number of restacks: all schedules without a restack first, then all with one,
+ * and so on, so that what is seen first is what costs fewest welds, and a search that is stopped
+ * can say how far it came. Starts are shared out over the processors; the answer is the same
+ * however they are shared, and comes in the same order.
+ */
+public final class Finder implements Watch.Progress {
+  /**
+   * Work for each start that answers every target up to about six hundred layers; what is far
+   * beyond is stopped by it after ten seconds or so of two cores.
+   */
+  public static final long USUAL_WORK = 4_000_000;
+
+  private static final int ONE_BY_ONE = 3;
+  private static final double WIDEST_TOLERANCE = 0.5;
+
+  private final Question question;
+  private final Steels steels;
+  private final Shop shop;
+  private final HoldChance chance;
+  private final Watch watch;
+  private final Reckoning reckoning;
+  private final Front front = new Front();
+  private final Tally tally = new Tally();
+  private int done;
+  private int of;
+
+  private Finder(Question question, Steels steels, Shop shop, HoldChance chance, Watch watch) {
+    this.question = question;
+    this.steels = steels;
+    this.shop = shop;
+    this.chance = chance;
+    this.watch = watch;
+    this.reckoning = new Reckoning(question, steels, shop, chance);
+  }
+
+  /**
+   * Searches.
+   *
+   * @param chance what the shop's record says of its welds
+   * @param work how much may be done for each start, see {@link #USUAL_WORK}; the same work gives
+   *     the same answer
+   * @throws BadValue when a steel is unknown
+   */
+  public static Outcome find(
+      Question question, Steels steels, Shop shop, HoldChance chance, Watch watch, long work) {
+    return new Finder(question, steels, shop, chance, watch).find(work);
+  }
+
+  private Outcome find(long work) {
+    int fewest = question.core().isEmpty() ? 0 : 1;
+    int most = question.bounds().mostRestacks();
+    List<Given> starts = starts();
+    of = starts.size() * Math.min(ONE_BY_ONE + 1, most - fewest + 1);
+    for (int restacks = fewest; restacks <= most; restacks++) {
+      // The first few one by one, to show something soon; the others in one walk, which is less.
+      int to = restacks < ONE_BY_ONE ? restacks : most;
+      if (!pass(starts, restacks, to, work)) {
+        return new Outcome.Stopped(ways(), tally.census(), restacks - 1, !watch.goesOn());
+      }
+      restacks = to;
+    }
+    List<Way> ways = ways();
+    return ways.isEmpty()
+        ? new Outcome.Nothing(relaxations(work), tally.census())
+        : new Outcome.Found(ways, tally.census());
+  }
+
+  @Override
+  public synchronized List<Way> ways() {
+    return front.sorted().stream().map(c -> Way.of(c, question, steels, shop, chance)).toList();
+  }
+
+  @Override
+  public synchronized Census census() {
+    return tally.census();
+  }
+
+  @Override
+  public int done() {
+    return done;
+  }
+
+  @Override
+  public int of() {
+    return of;
+  }
+
+  /** A start and its length where that is given; no start where the bar is there. */
+  private record Given(Optional<Start> start, OptionalDouble lengthMm) {}
+
+  private List<Given> starts() {
+    return switch (question.from()) {
+      case From.Bar _ -> List.of(new Given(Optional.empty(), OptionalDouble.empty()));
+      case From.Stacks stacks ->
+          stacks.outside().stream()
+              .flatMap(o -> stacks.inside().stream().flatMap(i -> starts(o, i).stream()))
+              .map(s -> new Given(Optional.of(s), OptionalDouble.empty()))
+              .toList();
+      case From.Shelf shelf ->
+          starts(shelf.outside(), shelf.inside()).stream()
+              .filter(s -> s.layout() != Layout.THICK_OUTSIDES)
+              .map(s -> new Given(Optional.of(s), OptionalDouble.of(longestMm(s, shelf))))
+              .filter(g -> g.lengthMm().getAsDouble() > 0)
+              .toList();
+    };
+  }
+
+  private List<Start> starts(Piece outside, Piece inside) {
+    Bounds bounds = question.bounds();
+    List<Start> starts = new ArrayList<>();
+    for (Layout layout : Layout.values()) {
+      for (int n = bounds.fewestPieces(); n <= bounds.mostPieces(); n++) {
+        boolean sensible = layout != Layout.DOUBLED || (n % 2 == 0 && n >= 4);
+        if (sensible && bounds.layouts().contains(layout)) {
+          starts.add(new Start(n, layout, outside, inside));
+        }
+      }
+    }
+    return starts;
+  }
+
+  private double longestMm(Start start, From.Shelf shelf) {
+    List<Piece> laid = start.laid();
+    int outside = (int) laid.stream().filter(shelf.outside()::equals).count();
+    double kerf = shop.practice().kerfMm();
+    return Math.min(
+        From.Supply.longestMm(shelf.outsideBars(), outside, kerf),
+        From.Supply.longestMm(shelf.insideBars(), laid.size() - outside, kerf));
+  }
+
+  /** All schedules of some numbers of restacks; false when something of it was not seen. */
+  private boolean pass(List<Given> starts, int restacks, int to, long work) {
+    int workers = Math.min(Runtime.getRuntime().availableProcessors(), starts.size());
+    AtomicInteger next = new AtomicInteger();
+    AtomicBoolean whole = new AtomicBoolean(true);
+    IntStream.range(0, workers)
+        .parallel()
+        .forEach(_ -> {
+          for (int i = next.getAndIncrement(); i < starts.size(); i = next.getAndIncrement()) {
+            Front mine = new Front();
+            Tally counted = new Tally();
+            Walk walk = new Walk(reckoning, mine, counted, watch::goesOn);
+            if (!go(walk, starts.get(i), restacks, to, work)) {
+              whole.set(false);
+            }
+            done(mine, counted);
+          }
+        });
+    return whole.get();
+  }
+
+  private synchronized void done(Front more, Tally counted) {
+    front.addAll(more);
+    tally.add(counted);
+    done++;
+    watch.seen(this);
+  }
+
+  private boolean go(Walk walk, Given given, int restacks, int to, long work) {
+    if (question.from() instanceof From.Bar bar) {
+      return walk.from(bar, restacks, to, work);
+    }
+    return walk.from(given.start().orElseThrow(), given.lengthMm(), restacks, to, work);
+  }
+
+  private List<Outcome.Relaxation> relaxations(long work) {
+    if (tally.reaching() == 0) {
+      return closer(work);
+    }
+    List<Outcome.Relaxation> found = new ArrayList<>();
+    for (Census.RuledOut out : tally.census().ruledOut()) {
+      if (out.alone() > 0) {
+        relaxed(Map.of(out.limit(), out.nearest())).ifPresent(found::add);
+      }
+    }
+    if (found.isEmpty()) {
+      relaxed(tally.closest(question)).ifPresent(found::add);
+    }
+    return found;
+  }
+
+  /** Limits moved to let a value through, rounded so that it does; empty where they cannot be. */
+  private Optional<Outcome.Relaxation> relaxed(Map<Limit, Double> values) {
+    if (values.isEmpty()) {
+      return Optional.empty();
+    }
+    Map<Limit, Double> limits = new EnumMap<>(Limit.class);
+    values.forEach((limit, value) -> limits.put(limit, limit.letting(value)));
+    Outcome.Relaxation relaxation = new Outcome.Relaxation(limits, Optional.empty());
+    try {
+      relaxation.appliedTo(question);
+      return Optional.of(relaxation);
+    } catch (BadValue beyond) {
+      // No shop has such a limit, so it is not offered.
+      return Optional.empty();
+    }
+  }
+
+  /** No schedule comes near: how near do they come? */
+  private List<Outcome.Relaxation> closer(long work) {
+    if (!(question.aim() instanceof Aim.Near near)) {
+      return List.of();
+    }
+    double tolerance = Math.max(near.tolerance(), 0.01);
+    while (tolerance < WIDEST_TOLERANCE && watch.goesOn()) {
+      tolerance = Math.min(WIDEST_TOLERANCE, 2 * tolerance);
+      Question wider = question.withAim(near.withTolerance(tolerance));
+      if (find(wider, steels, shop, chance, onlyGoesOn(), work) instanceof Outcome.Found found) {
+        long distance = found.ways().stream().mapToLong(Way::distance).min().orElseThrow();
+        double enough = Math.ceil((double) distance / near.count() * 1000) / 1000;
+        return List.of(
+            new Outcome.Relaxation(Map.of(), Optional.of(Math.min(WIDEST_TOLERANCE, enough))));
+      }
+    }
+    return List.of();
+  }
+
+  private Watch onlyGoesOn() {
+    return new Watch() {
+      @Override
+      public boolean goesOn() {
+        return watch.goesOn();
+      }
+    };
+  }
+}

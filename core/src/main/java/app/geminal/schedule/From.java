@@ -1,0 +1,111 @@
+package app.geminal.schedule;
+
+import app.geminal.bar.Bars;
+import app.geminal.bar.Form;
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+import app.geminal.layup.Piece;
+import app.geminal.layup.Stack;
+import java.util.List;
+
+/** What the steel is at the beginning. */
+public sealed interface From {
+  /**
+   * New stacks, as long as the finished bar needs them.
+   *
+   * @param outside pieces the bottom one can be, one for each thickness at hand; 1 to 4
+   * @param inside pieces the other can be; 1 to 4
+   * @param widthMm of all pieces; above 0, at most 1000
+   */
+  record Stacks(List<Piece> outside, List<Piece> inside, double widthMm) implements From {
+    /** Checks every field. */
+    public Stacks {
+      outside = Require.list("outside", outside, 1, 4);
+      inside = Require.list("inside", inside, 1, 4);
+      Require.lengthAbove("widthMm", widthMm, 0, Stack.WIDEST_MM);
+    }
+  }
+
+  /**
+   * New stacks from bars on the shelf, as long as these give.
+   *
+   * @param outside the piece at the bottom
+   * @param inside the other piece
+   * @param widthMm of all pieces
+   * @param outsideBars bars the outside pieces are sawn from
+   * @param insideBars bars the inside pieces are sawn from; the same list where both are one steel
+   */
+  record Shelf(
+      Piece outside,
+      Piece inside,
+      double widthMm,
+      List<Supply> outsideBars,
+      List<Supply> insideBars)
+      implements From {
+    /** Checks every field. */
+    public Shelf {
+      Require.present("outside", outside);
+      Require.present("inside", inside);
+      Require.lengthAbove("widthMm", widthMm, 0, Stack.WIDEST_MM);
+      outsideBars = Require.list("outsideBars", outsideBars, 0, 1000);
+      insideBars = Require.list("insideBars", insideBars, 0, 1000);
+    }
+  }
+
+  /**
+   * Equal bars.
+   *
+   * @param lengthMm of each
+   * @param count how many
+   */
+  record Supply(double lengthMm, int count) {
+    private static final double STEP_MM = 0.5;
+
+    /**
+     * The longest equal pieces so many can be sawn from bars, mm to {@value #STEP_MM}; 0 where none
+     * can.
+     */
+    static double longestMm(List<Supply> bars, int pieces, double kerfMm) {
+      double yes = 0;
+      double no = bars.stream().mapToDouble(Supply::lengthMm).max().orElse(0) + STEP_MM;
+      while (no - yes > STEP_MM / 2) {
+        double middle = (yes + no) / 2;
+        double length = middle + kerfMm;
+        long sawn =
+            bars.stream()
+                .mapToLong(s -> s.count() * (long) ((s.lengthMm() + kerfMm) / length + 1e-9))
+                .sum();
+        if (sawn >= pieces) {
+          yes = middle;
+        } else {
+          no = middle;
+        }
+      }
+      return Math.floor(yes / STEP_MM) * STEP_MM;
+    }
+  }
+
+  /**
+   * A solid bar that is there.
+   *
+   * @param bars one square-edged bar, its layers flat
+   */
+  record Bar(Bars bars) implements From {
+    private static final int MOST_KNOWN = 100_000;
+
+    /** Checks what the search can take. */
+    public Bar {
+      if (bars.count() != 1) {
+        throw new BadValue("bars", "One bar at a time: %d lie there.".formatted(bars.count()));
+      }
+      if (bars.form() != Form.BAR || bars.hasVoids() || !bars.section().isLevel()) {
+        throw new BadValue(
+            "bars",
+            "The layers of this bar do not lie flat any more, or it is not square; ways to a count are found for flat layers only.");
+      }
+      if (bars.layers().layers(MOST_KNOWN).isEmpty()) {
+        throw new BadValue("bars", "The bar has more layers than can be followed one by one.");
+      }
+    }
+  }
+}

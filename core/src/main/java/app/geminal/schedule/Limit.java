@@ -1,0 +1,62 @@
+package app.geminal.schedule;
+
+/** What a schedule can break. */
+public enum Limit {
+  /** A stack or a block higher than it may be, mm. */
+  TALLEST(true, "a stack of"),
+  /** A bar longer than swings in the shop, or goes into the forge, mm. */
+  LONGEST(true, "a bar of"),
+  /** More steel than a person holds, kg. */
+  HEAVIEST(true, "billets of"),
+  /** A piece shorter than can be ground, held and tacked, mm. */
+  SHORTEST(false, "pieces of"),
+  /** Less left of the outer layer at a joint after grinding, mm. */
+  OUTER_LAYER(false, "outer layers ground to"),
+  /** Wider than door and chamber take, mm. */
+  WIDE(true, "a door and chamber as wide as"),
+  /** Higher than door and chamber take, mm. */
+  HIGH(true, "a door and chamber as high as"),
+  /** More force than the press gives over its narrowest die, kN. */
+  FORCE(true, "a press of"),
+  /** The bar ends up shorter than wanted, mm. */
+  LENGTH(false, "a finished bar of");
+
+  private final boolean most;
+  private final String words;
+
+  Limit(boolean most, String words) {
+    this.most = most;
+    this.words = words;
+  }
+
+  /** Whether it is broken from above. */
+  public boolean isMost() {
+    return most;
+  }
+
+  /** What would have to be allowed, to be followed by a figure. */
+  public String words() {
+    return words;
+  }
+
+  /** How far a value is over the limit, fraction of it; 0 or less is within. */
+  double excess(double value, double limit) {
+    double over = most ? value - limit : limit - value;
+    return over / Math.max(Math.abs(limit), 1e-9);
+  }
+
+  /** Where it would have to stand to let a value through: to the tenth, on the side that does. */
+  double letting(double value) {
+    return most ? Math.ceil(value * 10) / 10 : Math.max(0, Math.floor(value * 10) / 10);
+  }
+
+  /** Worse than anything. */
+  double farthest() {
+    return most ? Double.MAX_VALUE : -Double.MAX_VALUE;
+  }
+
+  /** Of two values the one that breaks it less. */
+  double nearer(double first, double second) {
+    return most ? Math.min(first, second) : Math.max(first, second);
+  }
+}

@@ -1,0 +1,126 @@
+package app.geminal.schedule;
+
+import java.util.List;
+
+/**
+ * Equal pieces of a bar, ground where they meet: the lowest on top, the highest at the bottom, all
+ * between on both faces. Mutable; one lives at each depth of a walk.
+ */
+final class Pieces {
+  private static final double LEAST_LEFT_MM = 0.01;
+
+  final Slice bar = new Slice();
+  private final Slice lowest = new Slice();
+  private final Slice middle = new Slice();
+  private final Slice highest = new Slice();
+  private int count;
+
+  /** Grinds so many pieces of {@link #bar}, as it is now; false when nothing is left of them. */
+  boolean ground(int pieces, double faceMm) {
+    count = pieces;
+    if (faceMm > 0 && bar.heightMm - 2 * faceMm < LEAST_LEFT_MM) {
+      return false;
+    }
+    lowest.of(bar);
+    highest.of(bar);
+    if (faceMm > 0) {
+      lowest.lower(faceMm);
+      highest.raise(faceMm);
+    }
+    middle.of(highest);
+    if (faceMm > 0) {
+      middle.lower(faceMm);
+    }
+    return true;
+  }
+
+  /** The piece as it is ground for its place: turned over, a bar shows its top to the one below. */
+  Slice at(int i, boolean turned) {
+    if (i == 0) {
+      return lowest;
+    }
+    if (i < count - 1) {
+      return middle;
+    }
+    return isOver(i, turned) ? lowest : highest;
+  }
+
+  static boolean isOver(int i, boolean turned) {
+    return turned && i % 2 == 1;
+  }
+
+  Slice last(boolean turned) {
+    return at(count - 1, turned);
+  }
+
+  boolean isLastOver(boolean turned) {
+    return isOver(count - 1, turned);
+  }
+
+  /** Layers of all pieces before any merge. */
+  int layersUnmerged() {
+    return lowest.layers() + (count - 2) * middle.layers() + highest.layers();
+  }
+
+  /** Layers of the block they make. */
+  int layers(boolean turned, List<Reckoning.Sheet> between) {
+    Slice last = last(turned);
+    boolean lastOver = isLastOver(turned);
+    if (count == 2) {
+      return lowest.layers() + last.layers() + joint(lowest, false, last, lastOver, between);
+    }
+    // The joints of the middle are of one kind, or of two in turn where bars are turned over.
+    int up = joint(middle, false, middle, turned, between);
+    int down = joint(middle, turned, middle, false, between);
+    int inner = count - 3;
+    return lowest.layers()
+        + (count - 2) * middle.layers()
+        + last.layers()
+        + joint(lowest, false, middle, turned, between)
+        + (inner + 1) / 2 * down
+        + inner / 2 * up
+        + joint(middle, isOver(count - 2, turned), last, lastOver, between);
+  }
+
+  /** Layers a joint adds, below 0 where faces merge. */
+  private static int joint(
+      Slice low, boolean lowOver, Slice high, boolean highOver, List<Reckoning.Sheet> between) {
+    int below = lowOver ? low.bottomSteel() : low.topSteel();
+    int above = highOver ? high.topSteel() : high.bottomSteel();
+    int layers = 0;
+    for (int i = 0; i < between.size(); i++) {
+      int sheet = between.get(i).steel();
+      layers += sheet == below ? 0 : 1;
+      below = sheet;
+    }
+    return layers - (below == above ? 1 : 0);
+  }
+
+  /** Height of the block they make. */
+  double heightMm(boolean turned, List<Reckoning.Sheet> between) {
+    double height = lowest.heightMm + (count - 2) * middle.heightMm + last(turned).heightMm;
+    for (Reckoning.Sheet sheet : between) {
+      height += (count - 1) * sheet.mm();
+    }
+    return height;
+  }
+
+  /** Lays them on each other. */
+  void layInto(Block block, boolean turned, List<Reckoning.Sheet> between) {
+    block.empty(layersUnmerged() + between.size() * (count - 1) + 1);
+    for (int i = 0; i < count; i++) {
+      if (i > 0) {
+        for (Reckoning.Sheet sheet : between) {
+          block.add(sheet.steel(), sheet.mm());
+        }
+      }
+      at(i, turned).layOn(block, isOver(i, turned));
+    }
+    block.heightMm = heightMm(turned, between);
+  }
+
+  /** What is left of the outer layer at the worse of the two ground faces; 0 where it is gone. */
+  double outerLayerMm() {
+    return Math.min(highest.bottomLayerMm(bar), lowest.topLayerMm(bar));
+  }
+}

@@ -1,0 +1,86 @@
+package app.geminal.schedule;
+
+import app.geminal.check.Require;
+import app.geminal.layup.Piece;
+import app.geminal.shop.Shop;
+import java.util.List;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What is asked of the Finder.
+ *
+ * @param aim how many layers
+ * @param from what there is to begin with
+ * @param finished the bar wanted, ground clean; it is drawn bigger by what the shop grinds off
+ * @param bounds what is tried
+ * @param insert a sheet that may lie in the joints of a restack, null for none
+ * @param core pieces the last restack lies round, bottom first; 0 to 20, empty for no core
+ * @param blockMm height the bars of a restack make together; bars are drawn down to it; 1 to 1000
+ * @param within limits to keep to
+ */
+public record Question(
+    Aim aim,
+    From from,
+    Finished finished,
+    Bounds bounds,
+    @Nullable Piece insert,
+    List<Piece> core,
+    double blockMm,
+    Within within) {
+  private static final double USUAL_YIELD = 0.65;
+  private static final double USUAL_PIECE_MM = 110;
+  private static final double LOWEST_BLOCK_MM = 20;
+
+  /** Checks every field. */
+  public Question {
+    Require.present("aim", aim);
+    Require.present("from", from);
+    Require.present("finished", finished);
+    Require.present("bounds", bounds);
+    core = Require.list("core", core, 0, 20);
+    Require.number("blockMm", blockMm, 1, 1000, " mm");
+    Require.present("within", within);
+  }
+
+  /**
+   * A height of restacked blocks that makes their pieces about {@value #USUAL_PIECE_MM} mm long,
+   * which is good to hold and to set; to the whole millimetre, at most three quarters of the
+   * tallest stack the shop allows.
+   */
+  public static double usualBlockMm(Finished finished, double widthMm, Shop shop) {
+    double high = finished.volumeMm3() / USUAL_YIELD / (widthMm * USUAL_PIECE_MM);
+    double most = Within.of(shop).tallestMm() * 0.75;
+    return Math.max(1, Math.rint(Math.min(Math.max(high, LOWEST_BLOCK_MM), most)));
+  }
+
+  /** The same with another aim. */
+  public Question withAim(Aim newAim) {
+    return new Question(newAim, from, finished, bounds, insert, core, blockMm, within);
+  }
+
+  /** The same within other bounds. */
+  public Question withBounds(Bounds newBounds) {
+    return new Question(aim, from, finished, newBounds, insert, core, blockMm, within);
+  }
+
+  /** The same within other limits. */
+  public Question withWithin(Within newWithin) {
+    return new Question(aim, from, finished, bounds, insert, core, blockMm, newWithin);
+  }
+
+  /** The same for a bar of another length. */
+  public Question withLengthMm(double lengthMm) {
+    Finished shorter = new Finished(finished.widthMm(), finished.heightMm(), lengthMm);
+    return new Question(aim, from, shorter, bounds, insert, core, blockMm, within);
+  }
+
+  /** Where a limit stands. */
+  public double at(Limit limit) {
+    return limit == Limit.LENGTH ? finished.lengthMm() : within.at(limit);
+  }
+
+  /** The same with one limit moved. */
+  public Question with(Limit limit, double to) {
+    return limit == Limit.LENGTH ? withLengthMm(to) : withWithin(within.with(limit, to));
+  }
+}

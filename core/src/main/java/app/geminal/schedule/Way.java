@@ -1,0 +1,160 @@
+package app.geminal.schedule;
+
+import app.geminal.bar.Bars;
+import app.geminal.billet.Plan;
+import app.geminal.ledger.Amount;
+import app.geminal.operation.Cut;
+import app.geminal.operation.Done;
+import app.geminal.operation.Fold;
+import app.geminal.operation.Operation;
+import app.geminal.operation.SetWeld;
+import app.geminal.shop.Shop;
+import app.geminal.steel.Steels;
+import app.geminal.weld.HoldChance;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * A schedule worked through, with what it costs; every figure is the ledger's own.
+ *
+ * @param schedule the way
+ * @param startMm length of the stack, or of the bar that is there
+ * @param visible layers the eye tells apart in the finished bar as it is drawn out
+ * @param shop layers counted at the saw
+ * @param distance layers away from what is wanted
+ * @param startKg all steel that goes in
+ * @param yield part of it that is in the finished bar, its ends trimmed
+ * @param welds set welds
+ * @param faces joint faces to prepare
+ * @param work where the time goes
+ * @param chance that every weld holds
+ * @param layerMm mean visible layer in the finished bar
+ * @param tallestMm highest stack or block, 0 where none is laid
+ * @param longestMm longest bar
+ * @param finishedMm length of the finished bar
+ * @param shapes what it looks like on the way, to be drawn
+ * @param steps what is done
+ */
+public record Way(
+    Schedule schedule,
+    double startMm,
+    long visible,
+    long shop,
+    long distance,
+    double startKg,
+    double yield,
+    int welds,
+    int faces,
+    Work work,
+    double chance,
+    double layerMm,
+    double tallestMm,
+    double longestMm,
+    double finishedMm,
+    List<Shape> shapes,
+    List<Operation> steps) {
+
+  /**
+   * A stack, a block, or the finished bar.
+   *
+   * @param pieces it is laid of; 1 for a bar
+   * @param heightMm of it
+   * @param widthMm of it
+   * @param lengthMm of it
+   * @param visible its layers
+   */
+  public record Shape(int pieces, double heightMm, double widthMm, double lengthMm, long visible) {}
+
+  static Way of(
+      Candidate candidate, Question question, Steels steels, Shop shop, HoldChance chance) {
+    Schedule schedule = candidate.schedule();
+    Planned planned = Planned.of(schedule, question, candidate.lengthMm(), shop);
+    Bars before = planned.before();
+    Bars end = planned.done().getLast().bars();
+    if (!planned.isPossible() || end.visibleCount() != candidate.visible()) {
+      throw new IllegalStateException(
+          "The walk and the ledger disagree on “%s”: %d and %d layers."
+              .formatted(schedule.words(), candidate.visible(), end.visibleCount()));
+    }
+    int startJoints = schedule.start().map(s -> s.pieces() - 1).orElse(0);
+    Amount in = planned.done().stream().map(Done::added).reduce(before.amount(), Amount::plus);
+    int welds = 0;
+    double holds = 1;
+    int joints = startJoints;
+    double longest = before.lengthMm();
+    double tallest = 0;
+    Bars bars = before;
+    for (int i = 0; i < planned.done().size(); i++) {
+      if (planned.steps().get(i) instanceof SetWeld) {
+        welds++;
+        holds *= chance.ofJoints(joints);
+        tallest = Math.max(tallest, bars.heightMm());
+      }
+      Done done = planned.done().get(i);
+      if (done.layers() instanceof Done.Layers.Joined joined) {
+        joints = joined.joints();
+      }
+      bars = done.bars();
+      longest = Math.max(longest, bars.lengthMm());
+    }
+    long count = question.aim().counted() == Counted.VISIBLE ? end.visibleCount() : end.shopCount();
+    return new Way(
+        schedule,
+        candidate.lengthMm(),
+        end.visibleCount(),
+        end.shopCount(),
+        question.aim().distance(count),
+        in.massKg(steels),
+        end.amount().volumeMm3() / in.volumeMm3(),
+        welds,
+        (int) candidate.cost().faces(),
+        Work.of(planned, startJoints, shop),
+        holds,
+        end.heightMm() / end.visibleCount(),
+        tallest,
+        longest,
+        end.lengthMm(),
+        shapes(schedule, planned),
+        planned.steps());
+  }
+
+  private static List<Shape> shapes(Schedule schedule, Planned planned) {
+    List<Shape> shapes = new ArrayList<>();
+    shapes.add(shape(schedule.start().map(Start::pieces).orElse(1), planned.before()));
+    int pieces = 1;
+    for (int i = 0; i < planned.done().size(); i++) {
+      Operation operation = planned.steps().get(i);
+      if (operation instanceof Cut cut) {
+        pieces = cut.pieces();
+      } else if (operation instanceof Fold) {
+        pieces = 2;
+      }
+      if (planned.done().get(i).layers() instanceof Done.Layers.Joined) {
+        shapes.add(shape(pieces, planned.done().get(i).bars()));
+      }
+    }
+    shapes.add(shape(1, planned.done().getLast().bars()));
+    return shapes;
+  }
+
+  private static Shape shape(int pieces, Bars bars) {
+    return new Shape(pieces, bars.heightMm(), bars.widthMm(), bars.lengthMm(), bars.visibleCount());
+  }
+
+  /** The whole plan; for a way that begins with a stack. */
+  public Plan plan(Question question, Shop shop) {
+    return Planned.plan(schedule, question, startMm, shop);
+  }
+
+  /** How it does by one criterion; less is better. */
+  public double cost(Criterion criterion, Question question) {
+    return switch (criterion) {
+      case WELDS -> welds;
+      case FACES -> faces;
+      case STEEL -> question.from() instanceof From.Stacks ? startKg : -finishedMm;
+      case TIME -> work.minutes();
+      case RISK -> 1 - chance;
+      case DISTANCE -> distance;
+    };
+  }
+}

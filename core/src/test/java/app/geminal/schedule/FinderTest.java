@@ -1,0 +1,397 @@
+package app.geminal.schedule;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import app.geminal.TestSteels;
+import app.geminal.bar.Bars;
+import app.geminal.billet.Plan;
+import app.geminal.billet.Run;
+import app.geminal.check.BadValue;
+import app.geminal.layers.LayerSequence;
+import app.geminal.layup.Piece;
+import app.geminal.layup.Stack;
+import app.geminal.shop.Outfit;
+import app.geminal.shop.Shop;
+import app.geminal.sizing.Finish;
+import app.geminal.weld.HoldChance;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class FinderTest {
+  private static final Shop SHOP = Shop.common();
+  private static final Finished BLADE = new Finished(38, 6, 300);
+  private static final Piece DARK = new Piece("D", 3.2);
+  private static final Piece BRIGHT = new Piece("B", 1.5);
+  private static final From STACKS = new From.Stacks(List.of(DARK), List.of(BRIGHT), 40);
+
+  private static Bounds small(int most, int restacks, Layout... layouts) {
+    return new Bounds(3, most, Set.of(layouts), restacks, 2, 4, true, true);
+  }
+
+  private static Question question(
+      long count, double tolerance, Bounds bounds, @Nullable Piece insert, List<Piece> core) {
+    return new Question(
+        new Aim.Near(count, tolerance, Counted.VISIBLE),
+        STACKS,
+        BLADE,
+        bounds,
+        insert,
+        core,
+        26,
+        Within.of(SHOP));
+  }
+
+  private static Question usual(long count) {
+    return question(count, 0.05, Bounds.full(), BRIGHT, List.of());
+  }
+
+  private static Outcome find(Question question) {
+    return Finder.find(
+        question, TestSteels.ALL, SHOP, HoldChance.prior(), Watch.NONE, Finder.USUAL_WORK);
+  }
+
+  /** Every candidate of a question, not only the ones worth choosing. */
+  private static List<Candidate> everything(Question question, Tally tally) {
+    List<Candidate> all = new ArrayList<>();
+    Shortlist list =
+        new Shortlist() {
+          @Override
+          public boolean isBeaten(Cost cost) {
+            return false;
+          }
+
+          @Override
+          public void add(Candidate candidate) {
+            all.add(candidate);
+          }
+        };
+    Reckoning r = new Reckoning(question, TestSteels.ALL, SHOP, HoldChance.prior());
+    Walk walk = new Walk(r, list, tally, () -> true);
+    int fewest = question.core().isEmpty() ? 0 : 1;
+    for (int n = question.bounds().fewestPieces(); n <= question.bounds().mostPieces(); n++) {
+      for (Layout layout : question.bounds().layouts()) {
+        if (layout != Layout.DOUBLED || n % 2 == 0) {
+          Start start = new Start(n, layout, DARK, BRIGHT);
+          walk.from(
+              start, OptionalDouble.empty(), fewest, question.bounds().mostRestacks(), 1L << 40);
+        }
+      }
+    }
+    return all;
+  }
+
+  private static void hasSameAsNaive(Question question) {
+    NaiveSchedules naive = new NaiveSchedules(question, SHOP);
+    naive.search();
+    Tally tally = new Tally();
+    List<Candidate> all = everything(question, tally);
+    assertThat(all).isNotEmpty();
+    assertThat(all.stream().map(c -> c.schedule().toString()).collect(Collectors.toSet()))
+        .isEqualTo(naive.keeping.keySet());
+    assertThat(all).hasSameSizeAs(naive.keeping.keySet());
+    for (Candidate candidate : all) {
+      NaiveSchedules.Result other = naive.keeping.get(candidate.schedule().toString());
+      assertThat(candidate.visible()).as(candidate.schedule().words()).isEqualTo(other.layers());
+      assertThat(candidate.lengthMm()).isEqualTo(other.startMm());
+      assertThat(candidate.cost()).as(candidate.schedule().words()).isEqualTo(other.cost());
+    }
+    assertThat(tally.reaching() - tally.census().tooThin()).isEqualTo(naive.reaching);
+    frontIsRight(question, all);
+  }
+
+  /** The ways given are those of all candidates that no other beats in everything. */
+  private static void frontIsRight(Question question, List<Candidate> all) {
+    Set<String> best = new TreeSet<>();
+    for (Candidate candidate : all) {
+      if (all.stream().noneMatch(c -> beats(c.cost(), candidate.cost()))) {
+        best.add(candidate.schedule().toString());
+      }
+    }
+    Outcome.Found found = (Outcome.Found) find(question);
+    assertThat(found.ways().stream().map(w -> w.schedule().toString()).collect(Collectors.toSet()))
+        .isEqualTo(best);
+    assertThat(found.census().keeping()).isEqualTo(all.size());
+  }
+
+  private static boolean beats(Cost a, Cost b) {
+    long[] x = {a.welds(), a.faces(), a.steel(), a.minutes(), a.risk(), a.distance()};
+    long[] y = {b.welds(), b.faces(), b.steel(), b.minutes(), b.risk(), b.distance()};
+    boolean better = false;
+    for (int i = 0; i < x.length; i++) {
+      if (x[i] > y[i]) {
+        return false;
+      }
+      better |= x[i] < y[i];
+    }
+    return better;
+  }
+
+  @ParameterizedTest
+  @CsvSource({"20, 0.2", "45, 0.1", "45, 0", "120, 0.05"})
+  void findsWhatPlainLoopsFind(long count, double tolerance) {
+    hasSameAsNaive(question(count, tolerance, small(9, 2, Layout.values()), BRIGHT, List.of()));
+  }
+
+  @Test
+  void findsWhatPlainLoopsFindInThreeRestacksWithoutSheets() {
+    hasSameAsNaive(question(90, 0.1, small(6, 3, Layout.PLAIN), null, List.of()));
+  }
+
+  @Test
+  void findsWhatPlainLoopsFindRoundACore() {
+    hasSameAsNaive(
+        question(
+            60,
+            0.15,
+            small(8, 2, Layout.PLAIN, Layout.DOUBLED),
+            BRIGHT,
+            List.of(BRIGHT, DARK, BRIGHT)));
+  }
+
+  @Test
+  void findsWhatPlainLoopsFindForTheShopCount() {
+    Question question = question(48, 0.1, small(8, 2, Layout.PLAIN), DARK, List.of());
+    hasSameAsNaive(question.withAim(new Aim.Near(48, 0.1, Counted.SHOP)));
+  }
+
+  @Test
+  void findsWhatPlainLoopsFindUnderTighterLimits() {
+    Question question = question(45, 0.2, small(12, 2, Layout.PLAIN), BRIGHT, List.of());
+    hasSameAsNaive(
+        question.withWithin(
+            question
+                .within()
+                .with(Limit.TALLEST, 28)
+                .with(Limit.LONGEST, 500)
+                .with(Limit.HEAVIEST, 1.2)));
+  }
+
+  @Test
+  void everyWayIsAPlanThatComesToItsFigures() {
+    Question question = usual(300);
+    Outcome.Found found = (Outcome.Found) find(question);
+    assertThat(found.ways()).hasSizeGreaterThan(20);
+    for (Way way : found.ways()) {
+      Plan plan = way.plan(question, SHOP);
+      Run run = Run.of(plan, TestSteels.ALL, SHOP.practice());
+      assertThat(run.stop()).isEmpty();
+      assertThat(run.last().visibleCount()).isEqualTo(way.visible()).isBetween(285L, 315L);
+      assertThat(run.last().bars().shopCount()).isEqualTo(way.shop());
+      assertThat(run.startedWith().massKg(TestSteels.ALL)).isCloseTo(way.startKg(), within(1e-9));
+      assertThat(run.yieldFraction()).isCloseTo(way.yield(), within(1e-9));
+      assertThat(Finish.of(run, SHOP.practice()).isEnough()).isTrue();
+      assertThat(way.tallestMm()).isLessThanOrEqualTo(100);
+      assertThat(way.longestMm()).isLessThanOrEqualTo(900);
+    }
+  }
+
+  @Test
+  void oneMillimetreLessIsTooLittle() {
+    Question question = usual(300);
+    Way way = ((Outcome.Found) find(question)).ways().getFirst();
+    Plan plan = way.plan(question, SHOP);
+    Stack stack = plan.stack();
+    Plan shorter = plan.withStack(stack.withFace(stack.widthMm(), stack.lengthMm() - 1));
+    Run run = Run.of(shorter, TestSteels.ALL, SHOP.practice());
+    boolean enough = Finish.of(run, SHOP.practice()).isEnough();
+    boolean held =
+        run.stages().stream().allMatch(s -> s.bars().lengthMm() >= SHOP.limits().shortestPieceMm());
+    assertThat(enough && held).isFalse();
+  }
+
+  @Test
+  void theSameQuestionHasTheSameAnswer() {
+    assertThat(find(usual(300))).isEqualTo(find(usual(300)));
+  }
+
+  @Test
+  void sevenIsAStackOfSeven() {
+    Outcome.Found found = (Outcome.Found) find(usual(7));
+    assertThat(found.ways().getFirst().schedule().words()).isEqualTo("7 pieces");
+    assertThat(found.ways()).allMatch(w -> w.visible() == 7);
+  }
+
+  @Test
+  void farTooManyIsStoppedAndSaysHowFarItCame() {
+    Outcome outcome =
+        Finder.find(usual(100_000), TestSteels.ALL, SHOP, HoldChance.prior(), Watch.NONE, 50_000);
+    assertThat(outcome)
+        .isInstanceOfSatisfying(
+            Outcome.Stopped.class,
+            stopped -> {
+              assertThat(stopped.cancelled()).isFalse();
+              assertThat(stopped.restacksSeen()).isEqualTo(2);
+            });
+  }
+
+  @Test
+  void canBeCalledOff() {
+    AtomicInteger seen = new AtomicInteger();
+    Watch watch =
+        new Watch() {
+          @Override
+          public boolean goesOn() {
+            return seen.get() < 5;
+          }
+
+          @Override
+          public void seen(Progress progress) {
+            assertThat(progress.done()).isBetween(1, progress.of());
+            seen.incrementAndGet();
+          }
+        };
+    Outcome outcome =
+        Finder.find(usual(300), TestSteels.ALL, SHOP, HoldChance.prior(), watch, Finder.USUAL_WORK);
+    assertThat(outcome)
+        .isInstanceOfSatisfying(Outcome.Stopped.class, s -> assertThat(s.cancelled()).isTrue());
+  }
+
+  @Test
+  void nothingWithinALimitSaysWhereItWouldHaveToStand() {
+    Question tight =
+        question(300, 0.05, Bounds.full(), BRIGHT, List.of())
+            .withWithin(Within.of(SHOP).with(Limit.HEAVIEST, 0.5));
+    Outcome.Nothing nothing = (Outcome.Nothing) find(tight);
+    assertThat(nothing.census().reaching()).isPositive();
+    assertThat(nothing.census().ruledOut().getFirst().limit()).isEqualTo(Limit.HEAVIEST);
+    Outcome.Relaxation relaxation = nothing.relaxations().getFirst();
+    assertThat(relaxation.limits()).containsOnlyKeys(Limit.HEAVIEST);
+    assertThat(find(relaxation.appliedTo(tight))).isInstanceOf(Outcome.Found.class);
+    double justUnder = relaxation.limits().get(Limit.HEAVIEST) - 0.1;
+    assertThat(find(tight.with(Limit.HEAVIEST, justUnder))).isInstanceOf(Outcome.Nothing.class);
+  }
+
+  @Test
+  void severalLimitsInTheWayAreMovedTogether() {
+    Question tight =
+        usual(300).withWithin(Within.of(SHOP).with(Limit.HEAVIEST, 0.5).with(Limit.WIDE, 20));
+    Outcome.Nothing nothing = (Outcome.Nothing) find(tight);
+    assertThat(nothing.relaxations()).hasSize(1);
+    Outcome.Relaxation relaxation = nothing.relaxations().getFirst();
+    assertThat(relaxation.limits()).containsKeys(Limit.HEAVIEST, Limit.WIDE);
+    assertThat(find(relaxation.appliedTo(tight))).isInstanceOf(Outcome.Found.class);
+  }
+
+  @Test
+  void aCountNoScheduleComesToSaysHowNearOneComes() {
+    Bounds oneCut = new Bounds(5, 5, EnumSet.of(Layout.PLAIN), 1, 4, 4, false, false);
+    Question question = question(23, 0, oneCut, null, List.of());
+    Outcome.Nothing nothing = (Outcome.Nothing) find(question);
+    Outcome.Relaxation relaxation = nothing.relaxations().getFirst();
+    // 5 pieces cut in 4 make 17.
+    assertThat(relaxation.tolerance().orElseThrow()).isCloseTo(6 / 23.0, within(0.001));
+    assertThat(find(relaxation.appliedTo(question))).isInstanceOf(Outcome.Found.class);
+  }
+
+  @Test
+  void goesOnFromABarThatIsThere() {
+    LayerSequence layers =
+        new Stack(new Start(25, Layout.PLAIN, DARK, BRIGHT).laid(), 40, 100).layers();
+    Bars bar = Bars.level(1, 40, 200, layers.scaledBy(24 / layers.thicknessMm()), 25, false);
+    Question question =
+        new Question(
+            new Aim.Near(86, 0.1, Counted.VISIBLE),
+            new From.Bar(bar),
+            new Finished(38, 6, 300),
+            Bounds.full(),
+            null,
+            List.of(),
+            24,
+            Within.of(SHOP));
+    Outcome.Found found = (Outcome.Found) find(question);
+    assertThat(found.ways().getFirst().schedule().words()).isEqualTo("the bar, cut 4");
+    assertThat(found.ways())
+        .allSatisfy(way -> {
+          assertThat(way.finishedMm()).isGreaterThanOrEqualTo(300);
+          assertThat(way.startMm()).isEqualTo(200);
+          assertThat(way.shapes().getFirst().pieces()).isEqualTo(1);
+        });
+    Outcome tooMuch = find(question.withLengthMm(900));
+    assertThat(tooMuch)
+        .isInstanceOfSatisfying(
+            Outcome.Nothing.class,
+            n -> assertThat(n.relaxations().getFirst().limits()).containsKey(Limit.LENGTH));
+  }
+
+  @Test
+  void saysTheMostTheShelfGives() {
+    From.Shelf shelf =
+        new From.Shelf(
+            DARK,
+            BRIGHT,
+            40,
+            List.of(new From.Supply(1000, 1)),
+            List.of(new From.Supply(600, 1), new From.Supply(300, 1)));
+    Question question =
+        new Question(
+            new Aim.Most(200, Counted.VISIBLE),
+            shelf,
+            new Finished(38, 6, 200),
+            small(20, 2, Layout.PLAIN),
+            null,
+            List.of(),
+            24,
+            Within.of(SHOP));
+    Outcome.Found found = (Outcome.Found) find(question);
+    for (Way way : found.ways()) {
+      Start start = way.schedule().start().orElseThrow();
+      int dark = (start.pieces() + 1) / 2;
+      int bright = start.pieces() / 2;
+      double kerf = SHOP.practice().kerfMm();
+      double piece = way.startMm() + kerf;
+      assertThat((int) ((1000 + kerf) / piece)).isGreaterThanOrEqualTo(dark);
+      assertThat((int) ((600 + kerf) / piece) + (int) ((300 + kerf) / piece))
+          .isGreaterThanOrEqualTo(bright);
+      double longer = piece + 0.6;
+      assertThat(
+              (int) ((1000 + kerf) / longer) >= dark
+                  && (int) ((600 + kerf) / longer) + (int) ((300 + kerf) / longer) >= bright)
+          .isFalse();
+    }
+    assertThat(found.ways()).extracting(Way::visible).anyMatch(v -> v > 90);
+  }
+
+  @Test
+  void handToolsRuleOutWhatAPressDoes() {
+    Question question = usual(300);
+    Shop byHand = Outfit.HAND_HAMMER.shop();
+    Outcome outcome =
+        Finder.find(
+            question.withWithin(Within.of(byHand)),
+            TestSteels.ALL,
+            byHand,
+            HoldChance.prior(),
+            Watch.NONE,
+            Finder.USUAL_WORK);
+    assertThat(outcome.census().ruledOut())
+        .extracting(Census.RuledOut::limit)
+        .contains(Limit.TALLEST);
+  }
+
+  @Test
+  void aBarWhoseLayersDoNotLieFlatIsRefused() {
+    Bars bar = Bars.level(1, 40, 260, LayerSequence.band("D", 10), 1, false);
+    assertThatThrownBy(() -> new From.Bar(bar.withSection(bar.section().quarterTurned())))
+        .isInstanceOf(BadValue.class);
+    assertThatThrownBy(() -> new From.Bar(bar.times(2))).isInstanceOf(BadValue.class);
+  }
+
+  @Test
+  void aRecordMovesTheChance() {
+    assertThat(HoldChance.prior().ofJoints(0)).isCloseTo(0.95, within(1e-12));
+    assertThat(HoldChance.of(20, 10).whole()).isCloseTo(29 / 40.0, within(1e-12));
+    assertThat(HoldChance.of(40, 40).ofJoints(4)).isGreaterThan(HoldChance.prior().ofJoints(4));
+  }
+}

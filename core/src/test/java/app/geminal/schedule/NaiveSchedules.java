@@ -1,0 +1,334 @@
+package app.geminal.schedule;
+
+import app.geminal.TestSteels;
+import app.geminal.layup.Piece;
+import app.geminal.operation.SetWeld;
+import app.geminal.shop.Practice;
+import app.geminal.shop.Shop;
+import app.geminal.weld.HoldChance;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/**
+ * An independent search: plain loops over everything, every band of every bar in a list, lengths
+ * found by trying. Slow; for small bounds.
+ */
+final class NaiveSchedules {
+  private record Band(String steel, double mm) {}
+
+  /** What a schedule comes to: its cost as the search states it, or null where it does not do. */
+  record Result(Schedule schedule, int layers, double startMm, Cost cost) {}
+
+  private final Question question;
+  private final Shop shop;
+  private final Practice practice;
+  private final SetWeld weld;
+  final Map<String, Result> keeping = new TreeMap<>();
+  long reaching;
+
+  NaiveSchedules(Question question, Shop shop) {
+    this.question = question;
+    this.shop = shop;
+    this.practice = shop.practice();
+    this.weld = SetWeld.of(practice);
+  }
+
+  void search() {
+    Bounds bounds = question.bounds();
+    From.Stacks stacks = (From.Stacks) question.from();
+    for (int n = bounds.fewestPieces(); n <= bounds.mostPieces(); n++) {
+      for (Layout layout : bounds.layouts()) {
+        if (layout == Layout.DOUBLED && n % 2 == 1) {
+          continue;
+        }
+        Start start = new Start(n, layout, stacks.outside().getFirst(), stacks.inside().getFirst());
+        grow(start, new ArrayList<>());
+      }
+    }
+  }
+
+  private void grow(Start start, List<Restacking> restacks) {
+    boolean round = !restacks.isEmpty() && restacks.getLast() instanceof Restacking.RoundCore;
+    if (question.core().isEmpty() || round) {
+      end(start, restacks);
+    }
+    if (restacks.size() == question.bounds().mostRestacks() || round) {
+      return;
+    }
+    List<Restacking> next = new ArrayList<>();
+    for (int k = question.bounds().fewestCut(); k <= question.bounds().mostCut(); k++) {
+      for (boolean turned : new boolean[] {false, true}) {
+        next.add(new Restacking.Recut(k, turned, false));
+        if (question.insert() != null) {
+          next.add(new Restacking.Recut(k, turned, true));
+        }
+      }
+    }
+    next.add(new Restacking.Refold());
+    if (!question.core().isEmpty()) {
+      next.add(new Restacking.RoundCore(false));
+      next.add(new Restacking.RoundCore(true));
+    }
+    for (Restacking restacking : next) {
+      List<Restacking> longer = new ArrayList<>(restacks);
+      longer.add(restacking);
+      grow(start, longer);
+    }
+  }
+
+  private void end(Start start, List<Restacking> restacks) {
+    int longest = 1;
+    Work first = new Work(start, restacks, 3000);
+    if (!first.makesSense) {
+      return;
+    }
+    long count = question.aim().counted() == Counted.VISIBLE ? first.layers() : first.shop;
+    if (count < question.aim().least() || count > question.aim().most()) {
+      return;
+    }
+    reaching++;
+    int low = 0;
+    longest = 100_000;
+    while (longest - low > 1) {
+      int middle = (low + longest) / 2;
+      Work tried = new Work(start, restacks, middle);
+      boolean enough =
+          tried.length >= question.finished().lengthMm() - 1e-9
+              && tried.shortest >= question.within().shortestMm() - 1e-9;
+      if (enough) {
+        longest = middle;
+      } else {
+        low = middle;
+      }
+    }
+    Work work = new Work(start, restacks, longest);
+    Within within = question.within();
+    if (work.tallest > within.tallestMm()
+        || work.longest > within.longestMm()
+        || work.kg > within.heaviestKg()) {
+      return;
+    }
+    Cost cost =
+        new Cost(
+            work.welds,
+            work.faces,
+            Math.round(work.kg * 100),
+            Math.round(work.minutes),
+            Math.round((1 - work.chance) * 1000),
+            question.aim().distance(count));
+    Schedule schedule = new Schedule(Optional.of(start), restacks);
+    keeping.put(schedule.toString(), new Result(schedule, first.layers(), longest, cost));
+  }
+
+  /** One schedule done from a stack of one length. */
+  private final class Work {
+    private List<Band> bands = new ArrayList<>();
+    private double width;
+    private double length;
+    private long shop;
+    private boolean makesSense = true;
+    private double shortest;
+    private double longest;
+    private double tallest;
+    private double kg;
+    private double minutes;
+    private double chance = 1;
+    private int welds;
+    private int faces;
+    private int joints;
+
+    Work(Start start, List<Restacking> restacks, double startMm) {
+      width = ((From.Stacks) question.from()).widthMm();
+      length = startMm;
+      shortest = startMm;
+      longest = startMm;
+      shop = start.pieces();
+      for (Piece piece : start.laid()) {
+        bands.add(new Band(piece.steel(), piece.thicknessMm()));
+        weigh(piece, startMm, width);
+      }
+      join(start.pieces() - 1);
+      set();
+      for (Restacking restacking : restacks) {
+        int before = layersBeforeSet;
+        lay(restacking);
+        makesSense &= layers() >= 1.6 * before;
+        set();
+      }
+      int last = layersBeforeSet;
+      drawTo(
+          question.finished().widthMm() + 2 * practice.finishGrindMm(),
+          question.finished().heightMm() + 2 * practice.finishGrindMm(),
+          true);
+      trim();
+      makesSense &= layers() >= 0.9 * last;
+      minutes += NaiveSchedules.this.shop.pace().coolMin();
+    }
+
+    private int layersBeforeSet;
+
+    private void weigh(Piece piece, double lengthMm, double widthMm) {
+      double density = TestSteels.ALL.get(piece.steel()).densityKgM3();
+      kg += piece.thicknessMm() * lengthMm * widthMm / 1e9 * density;
+    }
+
+    private void join(int newJoints) {
+      joints = newJoints;
+      faces += 2 * newJoints;
+      minutes += 2 * newJoints * NaiveSchedules.this.shop.pace().facePrepMin();
+    }
+
+    private double height() {
+      return bands.stream().mapToDouble(Band::mm).sum();
+    }
+
+    private int layers() {
+      int layers = 0;
+      String last = "";
+      for (Band band : bands) {
+        if (!band.steel().equals(last)) {
+          layers++;
+        }
+        last = band.steel();
+      }
+      return layers;
+    }
+
+    private void set() {
+      layersBeforeSet = layers();
+      tallest = Math.max(tallest, height());
+      welds++;
+      chance *= HoldChance.prior().ofJoints(joints);
+      minutes += NaiveSchedules.this.shop.pace().stackMin() + weld.fireMin();
+      skin(weld.skinMm(practice));
+      double volume = width * height() * length;
+      double newHeight = height() * (1 - weld.reduction());
+      double spread = Math.sqrt(volume / newHeight / (width * length));
+      scale(newHeight / height());
+      width *= spread;
+      length *= spread;
+    }
+
+    private void skin(double mm) {
+      peel(bands, mm);
+      Collections.reverse(bands);
+      peel(bands, mm);
+      Collections.reverse(bands);
+      width -= 2 * mm;
+      length -= 2 * mm;
+    }
+
+    /** Takes off the beginning of the list. */
+    private static void peel(List<Band> bands, double mm) {
+      double rest = mm;
+      while (rest > 1e-12) {
+        Band first = bands.removeFirst();
+        if (first.mm() > rest) {
+          bands.addFirst(new Band(first.steel(), first.mm() - rest));
+        }
+        rest -= first.mm();
+      }
+    }
+
+    private void scale(double factor) {
+      bands.replaceAll(b -> new Band(b.steel(), b.mm() * factor));
+    }
+
+    private void drawTo(double toWidth, double toHeight, boolean always) {
+      int heats = 1;
+      double keeps = 1 - NaiveSchedules.this.shop.pace().drawPerHeat();
+      while (width * height() * Math.pow(keeps, heats) > toWidth * toHeight * (1 + 1e-9)) {
+        heats++;
+      }
+      double skin = heats * practice.drawSkinMm();
+      boolean enough =
+          (width - 2 * skin) * (height() - 2 * skin) >= toWidth * toHeight
+              && (always || height() > toHeight);
+      if (always && !enough) {
+        makesSense = false;
+      }
+      if (enough) {
+        skin(skin);
+        double volume = width * height() * length;
+        scale(toHeight / height());
+        width = toWidth;
+        length = volume / toWidth / toHeight;
+        minutes += heats * practice.drawHeatMin();
+      }
+      longest = Math.max(longest, length);
+    }
+
+    private void trim() {
+      length -= 2 * practice.endTrimMm();
+      minutes += 2 * NaiveSchedules.this.shop.pace().sawMin();
+    }
+
+    private void lay(Restacking restacking) {
+      int count = restacking.pieces();
+      drawTo(
+          ((From.Stacks) question.from()).widthMm(),
+          Math.round(question.blockMm() / count * 10) / 10.0,
+          false);
+      trim();
+      minutes += (count - 1) * NaiveSchedules.this.shop.pace().sawMin();
+      minutes += NaiveSchedules.this.shop.pace().coolMin();
+      boolean fold = restacking instanceof Restacking.Refold;
+      boolean turned =
+          fold
+              || (restacking instanceof Restacking.Recut r && r.turned())
+              || (restacking instanceof Restacking.RoundCore c && c.turned());
+      if (!fold && turned && isSameTurnedOver()) {
+        makesSense = false;
+      }
+      length =
+          fold ? (length - 2 * height()) / 2 : (length - (count - 1) * practice.kerfMm()) / count;
+      shortest = Math.min(shortest, length);
+      List<Piece> between = new ArrayList<>();
+      if (restacking instanceof Restacking.Recut r && r.insert()) {
+        between.add(question.insert());
+      } else if (restacking instanceof Restacking.RoundCore) {
+        between.addAll(question.core());
+      }
+      List<Band> block = new ArrayList<>();
+      for (int i = 0; i < count; i++) {
+        if (i > 0) {
+          for (Piece sheet : between) {
+            block.add(new Band(sheet.steel(), sheet.thicknessMm()));
+            weigh(sheet, length, width);
+          }
+        }
+        List<Band> piece = new ArrayList<>(bands);
+        if (turned && i % 2 == 1) {
+          Collections.reverse(piece);
+        }
+        if (!fold && i > 0) {
+          peel(piece, practice.faceGrindMm());
+        }
+        if (!fold && i < count - 1) {
+          Collections.reverse(piece);
+          peel(piece, practice.faceGrindMm());
+          Collections.reverse(piece);
+        }
+        block.addAll(piece);
+      }
+      bands = block;
+      shop = shop * count + (long) between.size() * (count - 1);
+      join((count - 1) * (1 + between.size()));
+    }
+
+    private boolean isSameTurnedOver() {
+      for (int i = 0; i < bands.size(); i++) {
+        Band mirrored = bands.get(bands.size() - 1 - i);
+        if (!bands.get(i).steel().equals(mirrored.steel())
+            || Math.abs(bands.get(i).mm() - mirrored.mm()) > 1e-9) {
+          return false;
+        }
+      }
+      return true;
+    }
+  }
+}
