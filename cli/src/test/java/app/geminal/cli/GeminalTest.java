@@ -108,4 +108,37 @@ class GeminalTest {
     assertThat(err.toString()).contains("geminal steels lists them");
     assertThat(run("pair", "1084")).isEqualTo(2);
   }
+
+  @Test
+  void waysToACountAreFound() {
+    assertThat(run("find", "--target", "60", "--show", "2", "--best", "steel")).isZero();
+    assertThat(out.toString())
+        .contains("schedules reach the count")
+        .contains("least steel")
+        .contains("pieces")
+        .contains("more; --show");
+  }
+
+  @Test
+  void foundWaysAreJsonAndTheirPlansCanBeEvaluated() {
+    assertThat(run("find", "--target", "60", "--no-sheets", "--json")).isZero();
+    JsonNode read = JsonMapper.builder().build().readTree(out.toString());
+    assertThat(read.path("outcome").asString()).isEqualTo("Found");
+    JsonNode way = read.path("ways").get(0);
+    out.getBuffer().setLength(0);
+    assertThat(run("evaluate", way.path("plan").asString())).isZero();
+    assertThat(out.toString()).contains(way.path("visible").asInt() + " visible layers");
+  }
+
+  @Test
+  void noWaySaysWhatToAllow() {
+    assertThat(run("find", "--target", "300", "--tallest", "15")).isOne();
+    assertThat(out.toString()).contains("more than 15 mm").contains("allow a stack of");
+  }
+
+  @Test
+  void aBadPieceIsSaid() {
+    assertThat(run("find", "--target", "300", "--outside", "1084")).isEqualTo(2);
+    assertThat(err.toString()).contains("like 1084:3.2");
+  }
 }

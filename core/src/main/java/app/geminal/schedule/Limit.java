@@ -13,9 +13,9 @@ public enum Limit {
   /** Less left of the outer layer at a joint after grinding, mm. */
   OUTER_LAYER(false, "outer layers ground to"),
   /** Wider than door and chamber take, mm. */
-  WIDE(true, "a door and chamber as wide as"),
+  WIDE(true, "a door width of"),
   /** Higher than door and chamber take, mm. */
-  HIGH(true, "a door and chamber as high as"),
+  HIGH(true, "a door height of"),
   /** More force than the press gives over its narrowest die, kN. */
   FORCE(true, "a press of"),
   /** The bar ends up shorter than wanted, mm. */
@@ -46,7 +46,7 @@ public enum Limit {
   }
 
   /** Where it would have to stand to let a value through: to the tenth, on the side that does. */
-  double letting(double value) {
+  public double letting(double value) {
     return most ? Math.ceil(value * 10) / 10 : Math.max(0, Math.floor(value * 10) / 10);
   }
 

@@ -29,7 +29,7 @@ import java.util.Optional;
  * finished size and what will be ground off it, and trimmed. A draw takes as many heats as the
  * shop's pace says. A fold loses twice the bar's height at its bend.
  */
-final class Planned {
+public final class Planned {
   private final Question question;
   private final Practice practice;
   private final Shop shop;
@@ -88,8 +88,12 @@ final class Planned {
     return done.size() == steps.size();
   }
 
-  /** The whole plan of a schedule that begins with a stack; it wants the one bar. */
-  static Plan plan(Schedule schedule, Question question, double lengthMm, Shop shop) {
+  /**
+   * The whole plan of a schedule that begins with a stack; it wants the one bar.
+   *
+   * @param lengthMm of the stack
+   */
+  public static Plan plan(Schedule schedule, Question question, double lengthMm, Shop shop) {
     Finished finished = question.finished();
     return Plan.of(
             stack(schedule.start().orElseThrow(), question, lengthMm),
@@ -98,6 +102,11 @@ final class Planned {
             List.of(
                 new Wanted(
                     "bar", 1, finished.lengthMm(), finished.widthMm(), finished.heightMm())));
+  }
+
+  /** What a schedule does with the bar that is there. */
+  public static List<Operation> stepsFromBar(Schedule schedule, Question question, Shop shop) {
+    return of(schedule, question, 0, shop).steps();
   }
 
   static double widthMm(Question question) {

@@ -1,6 +1,7 @@
 package app.geminal.server.book;
 
 import app.geminal.finding.Known;
+import app.geminal.weld.HoldChance;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
@@ -101,6 +102,16 @@ class BookRepository {
                 OxygenSchool.valueOf(row.getString("school"))))
         .stream()
         .collect(Collectors.toSet());
+  }
+
+  HoldChance holdChance() {
+    return jdbc.sql(
+            """
+            SELECT COUNT(*) AS made, COALESCE(SUM(outcome = 'HELD'), 0) AS held FROM weld
+            WHERE NOT struck AND outcome <> 'SUSPECT'
+            """)
+        .query((row, n) -> HoldChance.of(row.getInt("made"), row.getInt("held")))
+        .single();
   }
 
   void setStruck(long id, boolean struck) {

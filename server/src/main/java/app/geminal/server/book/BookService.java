@@ -10,6 +10,7 @@ import app.geminal.server.account.Accounts;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
+import app.geminal.weld.HoldChance;
 import app.geminal.weld.MadeWeld;
 import java.time.Clock;
 import java.time.Duration;
@@ -46,6 +47,12 @@ public class BookService {
   @Transactional(readOnly = true)
   public List<WeldView> all() {
     return welds.all();
+  }
+
+  /** How likely a weld holds by this shop's record; suspect ones are not decided yet. */
+  @Transactional(readOnly = true)
+  public HoldChance holdChance() {
+    return welds.holdChance();
   }
 
   /** Welds of one billet, newest first. */

@@ -16,7 +16,9 @@ class PageConfig implements WebMvcConfigurer {
   @Override
   public void addViewControllers(ViewControllerRegistry registry) {
     for (String view :
-        new String[] {"/", "/sign-in", "/rack", "/billets/*", "/steels", "/book", "/shop"}) {
+        new String[] {
+          "/", "/sign-in", "/rack", "/billets/*", "/steels", "/finder", "/book", "/shop"
+        }) {
       registry.addViewController(view).setViewName("forward:/index.html");
     }
   }

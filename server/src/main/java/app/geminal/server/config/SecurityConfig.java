@@ -45,6 +45,7 @@ class SecurityConfig {
     "/billets/*",
     "/steels",
     "/book",
+    "/finder",
     "/shop"
   };
 

@@ -1,0 +1,228 @@
+package app.geminal.cli;
+
+import app.geminal.check.BadValue;
+import app.geminal.layup.Piece;
+import app.geminal.library.ShippedSteels;
+import app.geminal.notation.Shorthand;
+import app.geminal.schedule.Aim;
+import app.geminal.schedule.Bounds;
+import app.geminal.schedule.Census;
+import app.geminal.schedule.Counted;
+import app.geminal.schedule.Criterion;
+import app.geminal.schedule.Explained;
+import app.geminal.schedule.Finder;
+import app.geminal.schedule.Finished;
+import app.geminal.schedule.From;
+import app.geminal.schedule.Limit;
+import app.geminal.schedule.Outcome;
+import app.geminal.schedule.Question;
+import app.geminal.schedule.Watch;
+import app.geminal.schedule.Way;
+import app.geminal.schedule.Within;
+import app.geminal.shop.Outfit;
+import app.geminal.shop.Shop;
+import app.geminal.steel.Steels;
+import app.geminal.units.Lengths;
+import app.geminal.units.UnitSystem;
+import app.geminal.units.Unreadable;
+import app.geminal.weld.HoldChance;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Spec;
+
+/** Ways to a layer count. */
+@Command(
+    name = "find",
+    description = {
+      "Finds how to reach a layer count: pieces to start with, restacks, what each way costs.",
+      "Ends with 1 when there is no way within the limits."
+    },
+    mixinStandardHelpOptions = true)
+final class Find implements Callable<Integer> {
+  @Option(names = "--target", required = true, paramLabel = "N", description = "Layers wanted.")
+  private long target;
+
+  @Option(
+      names = "--within",
+      paramLabel = "PERCENT",
+      description = "How close will do (${DEFAULT-VALUE}).")
+  private double within = 5;
+
+  @Option(names = "--shop-count", description = "Count pieces × bars, not what the eye sees.")
+  private boolean shopCount;
+
+  @Option(
+      names = "--finish",
+      paramLabel = "L x W x H",
+      description = "The finished bar, ground clean (300 mm x 38 mm x 6 mm).")
+  private String finish = "300 mm x 38 mm x 6 mm";
+
+  @Option(
+      names = "--outside",
+      paramLabel = "STEEL:T",
+      description = "The outer piece and its thickness (1084:3.2 mm).")
+  private String outside = "1084:3.2 mm";
+
+  @Option(
+      names = "--inside",
+      paramLabel = "STEEL:T",
+      description = "The other piece (15N20:1.5 mm).")
+  private String inside = "15N20:1.5 mm";
+
+  @Option(names = "--width", paramLabel = "W", description = "Width of the pieces (40 mm).")
+  private String width = "40 mm";
+
+  @Option(
+      names = "--sheet",
+      paramLabel = "STEEL:T",
+      description = "A sheet that may lie in the joints of a restack; the inner piece if not said.")
+  private @Nullable String sheet;
+
+  @Option(names = "--no-sheets", description = "Lay nothing between.")
+  private boolean noSheets;
+
+  @Option(
+      names = "--core",
+      paramLabel = "STEEL:T,…",
+      description = "Pieces the last restack lies round.")
+  private @Nullable String core;
+
+  @Option(
+      names = "--block",
+      paramLabel = "H",
+      description = "Height the bars of a restack make together.")
+  private @Nullable String block;
+
+  @Option(
+      names = "--restacks",
+      paramLabel = "N",
+      description = "At most so many (${DEFAULT-VALUE}).")
+  private int restacks = 6;
+
+  @Option(names = "--tallest", paramLabel = "H", description = "Highest stack the shop takes.")
+  private @Nullable String tallest;
+
+  @Option(names = "--longest", paramLabel = "L", description = "Longest bar the shop takes.")
+  private @Nullable String longest;
+
+  @Option(
+      names = "--best",
+      description = "What to order by: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
+  private Criterion best = Criterion.WELDS;
+
+  @Option(names = "--show", paramLabel = "N", description = "Ways printed (${DEFAULT-VALUE}).")
+  private int show = 10;
+
+  @Option(
+      names = "--outfit",
+      description = "The shop to reckon with: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
+  private Outfit outfit = Outfit.GAS_AND_PRESS;
+
+  @Option(names = "--inch", description = "Read and show inches where no unit is given.")
+  private boolean inch;
+
+  @Option(names = "--json", description = "All ways as JSON.")
+  private boolean json;
+
+  @Spec private CommandSpec spec;
+
+  @SuppressWarnings("NullAway.Init")
+  Find() {}
+
+  @Override
+  public Integer call() {
+    Shop shop = outfit.shop();
+    Steels steels = ShippedSteels.read();
+    Question question;
+    Outcome outcome;
+    try {
+      question = question(shop);
+      outcome =
+          Finder.find(question, steels, shop, HoldChance.prior(), Watch.NONE, Finder.USUAL_WORK);
+    } catch (BadValue bad) {
+      throw new Unusable(
+          (bad.path().isEmpty() ? "" : bad.path() + ": ") + Show.words(bad.words(), units()));
+    } catch (Unreadable bad) {
+      throw new Unusable(Show.words(String.valueOf(bad.getMessage()), units()));
+    }
+    List<Way> ways =
+        ways(outcome).stream()
+            .sorted(Comparator.comparingDouble(w -> w.cost(best, question)))
+            .toList();
+    List<String> lines = Explained.of(ways, question);
+    FoundText text = new FoundText(spec.commandLine().getOut(), units());
+    if (json) {
+      List<FoundWay> all =
+          IntStream.range(0, ways.size())
+              .mapToObj(i -> FoundWay.of(ways.get(i), lines.get(i), line(ways.get(i), question)))
+              .toList();
+      spec.commandLine()
+          .getOut()
+          .println(
+              Show.json(new FoundJson(outcome.getClass().getSimpleName(), outcome.census(), all)));
+    } else {
+      text.print(outcome, question, ways, lines, show);
+    }
+    return ways.isEmpty() ? Geminal.NO : 0;
+  }
+
+  /** Everything, for machines. */
+  record FoundJson(String outcome, Census census, List<FoundWay> ways) {}
+
+  private String line(Way way, Question question) {
+    Shop shop = outfit.shop();
+    return Shorthand.format(way.plan(question, shop), units(), shop.practice());
+  }
+
+  private UnitSystem units() {
+    return inch ? UnitSystem.INCH : UnitSystem.METRIC;
+  }
+
+  private static List<Way> ways(Outcome outcome) {
+    return switch (outcome) {
+      case Outcome.Found found -> found.ways();
+      case Outcome.Stopped stopped -> stopped.ways();
+      case Outcome.Nothing _ -> List.of();
+    };
+  }
+
+  private Question question(Shop shop) {
+    double[] size = Arrays.stream(finish.split("[x×]", -1)).mapToDouble(this::mm).toArray();
+    if (size.length != 3) {
+      throw new BadValue("--finish", "A bar has three sizes: length x width x height.");
+    }
+    Finished finished = new Finished(size[1], size[2], size[0]);
+    double stackWidth = mm(width);
+    Within limits = Within.of(shop);
+    limits = tallest == null ? limits : limits.with(Limit.TALLEST, mm(tallest));
+    limits = longest == null ? limits : limits.with(Limit.LONGEST, mm(longest));
+    return new Question(
+        new Aim.Near(target, within / 100, shopCount ? Counted.SHOP : Counted.VISIBLE),
+        new From.Stacks(List.of(piece(outside)), List.of(piece(inside)), stackWidth),
+        finished,
+        Bounds.full().withMostRestacks(restacks),
+        noSheets ? null : piece(sheet == null ? inside : sheet),
+        core == null ? List.of() : Arrays.stream(core.split(",", -1)).map(this::piece).toList(),
+        block == null ? Question.usualBlockMm(finished, stackWidth, shop) : mm(block),
+        limits);
+  }
+
+  private Piece piece(String given) {
+    int colon = given.indexOf(':');
+    if (colon < 0) {
+      throw new BadValue(given, "A piece is a steel and a thickness, like 1084:3.2.");
+    }
+    return new Piece(given.substring(0, colon).strip(), mm(given.substring(colon + 1)));
+  }
+
+  private double mm(String length) {
+    return Lengths.parseMm(length.strip(), units());
+  }
+}

@@ -1,0 +1,49 @@
+package app.geminal.cli;
+
+import app.geminal.schedule.Way;
+import app.geminal.schedule.Work;
+
+/**
+ * A way as JSON.
+ *
+ * @param schedule in words
+ * @param why in a line, its figures still marked
+ * @param plan the whole plan as shorthand
+ */
+record FoundWay(
+    String schedule,
+    String why,
+    long visible,
+    long shopCount,
+    int welds,
+    int faces,
+    double startKg,
+    double yield,
+    double chance,
+    double layerMm,
+    double startMm,
+    double tallestMm,
+    double longestMm,
+    double finishedMm,
+    Work work,
+    String plan) {
+  static FoundWay of(Way way, String why, String plan) {
+    return new FoundWay(
+        way.schedule().words(),
+        why,
+        way.visible(),
+        way.shop(),
+        way.welds(),
+        way.faces(),
+        way.startKg(),
+        way.yield(),
+        way.chance(),
+        way.layerMm(),
+        way.startMm(),
+        way.tallestMm(),
+        way.longestMm(),
+        way.finishedMm(),
+        way.work(),
+        plan);
+  }
+}

@@ -1,0 +1,69 @@
+package app.geminal.schedule;
+
+import app.geminal.units.Measure;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** Says in a line what speaks for each of several ways, and what it asks. */
+public final class Explained {
+  private final Question question;
+  private final Map<Criterion, Long> best = new EnumMap<>(Criterion.class);
+
+  private Explained(List<Way> ways, Question question) {
+    this.question = question;
+    for (Way way : ways) {
+      for (Criterion criterion : Criterion.values()) {
+        best.merge(criterion, rounded(way, criterion), Math::min);
+      }
+    }
+  }
+
+  /** One line for each way, in their order; each best by something says so. */
+  public static List<String> of(List<Way> ways, Question question) {
+    Explained explained = new Explained(ways, question);
+    return ways.stream().map(explained::line).toList();
+  }
+
+  private String line(Way way) {
+    List<String> said = new ArrayList<>();
+    for (Criterion criterion : Criterion.values()) {
+      if (rounded(way, criterion) == best.getOrDefault(criterion, Long.MIN_VALUE)) {
+        said.add(name(criterion, way));
+      }
+    }
+    String first = said.isEmpty() ? "a middle way" : String.join(", ", said);
+    List<String> all = new ArrayList<>(List.of(capital(first)));
+    if (way.tallestMm() > 0) {
+      all.add("needs a stack %s high".formatted(Measure.mm(way.tallestMm())));
+    }
+    all.add("a bar %s long".formatted(Measure.mm(way.longestMm())));
+    all.add("loses %.0f %%".formatted(100 * (1 - way.yield())));
+    return String.join("; ", all) + ".";
+  }
+
+  private String name(Criterion criterion, Way way) {
+    return switch (criterion) {
+      case STEEL ->
+          question.from() instanceof From.Stacks ? criterion.best() : "the longest finished bar";
+      case DISTANCE -> way.distance() == 0 ? "exactly the count" : criterion.best();
+      case WELDS, FACES, TIME, RISK -> criterion.best();
+    };
+  }
+
+  /** As exactly as it is weighed; finer differences are not worth a word. */
+  private long rounded(Way way, Criterion criterion) {
+    double cost = way.cost(criterion, question);
+    return switch (criterion) {
+      case WELDS, FACES, TIME, DISTANCE -> Math.round(cost);
+      case STEEL -> Math.round(question.from() instanceof From.Stacks ? cost * 100 : cost);
+      case RISK -> Math.round(cost * 1000);
+    };
+  }
+
+  private static String capital(String words) {
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+  }
+}

@@ -1,0 +1,31 @@
+package app.geminal.schedule;
+
+import app.geminal.units.Measure;
+import java.util.Locale;
+
+/** Says why schedules are out. */
+public final class Ruling {
+  private Ruling() {}
+
+  /** A figure of a limit in its unit, as a mark where it is a length. */
+  public static String figure(Limit limit, double value) {
+    return switch (limit) {
+      case HEAVIEST -> String.format(Locale.ROOT, "%.1f kg", value);
+      case FORCE -> String.format(Locale.ROOT, "%.0f kN", value);
+      case TALLEST, LONGEST, SHORTEST, OUTER_LAYER, WIDE, HIGH, LENGTH -> Measure.mm(value);
+    };
+  }
+
+  /** In a sentence: {@code 214 need a stack of more than 100 mm}. */
+  public static String words(Census.RuledOut out, Question question) {
+    String needs = out.count() == 1 ? "needs" : "need";
+    return String.format(
+        Locale.ROOT,
+        "%,d %s %s %s than %s",
+        out.count(),
+        needs,
+        out.limit().words(),
+        out.limit().isMost() ? "more" : "less",
+        figure(out.limit(), question.at(out.limit())));
+  }
+}

@@ -1,0 +1,94 @@
+package app.geminal.server.schedule;
+
+import app.geminal.billet.Plan;
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+import app.geminal.operation.Operation;
+import app.geminal.schedule.Finder;
+import app.geminal.schedule.From;
+import app.geminal.schedule.Outcome;
+import app.geminal.schedule.Planned;
+import app.geminal.schedule.Question;
+import app.geminal.schedule.Schedule;
+import app.geminal.server.book.BookService;
+import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.steel.SteelShelf;
+import app.geminal.shop.Shop;
+import app.geminal.steel.Steels;
+import app.geminal.weld.HoldChance;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Ways to a layer count; nothing is stored. */
+@RestController
+class ScheduleController {
+  private final Asking asking;
+  private final SteelShelf shelf;
+  private final ShopKeeper shops;
+  private final BookService book;
+  private final JsonMapper json;
+
+  ScheduleController(
+      Asking asking, SteelShelf shelf, ShopKeeper shops, BookService book, JsonMapper json) {
+    this.asking = asking;
+    this.shelf = shelf;
+    this.shops = shops;
+    this.book = book;
+    this.json = json;
+  }
+
+  /**
+   * A way chosen.
+   *
+   * @param asked the question it answers
+   * @param startMm length of its stack; means nothing for a bar that is there
+   */
+  record Chosen(Asked asked, ScheduleView schedule, double startMm) {}
+
+  /** The plan of a way. */
+  record PlanBody(Plan plan) {}
+
+  /** Searches, and tells of it while it does, a JSON object a line. */
+  @PostMapping("/api/schedules")
+  void find(@RequestBody Asked asked, HttpServletResponse response) throws IOException {
+    Steels steels = shelf.steels();
+    Shop shop = shops.shop();
+    Question question = asking.question(asked, steels, shop);
+    HoldChance chance = book.holdChance();
+    Telling telling = new Telling(response, json, question, System::nanoTime);
+    telling.tell(new Told.Begun(question.within(), question.blockMm(), chance));
+    Outcome outcome = Finder.find(question, steels, shop, chance, telling, Finder.USUAL_WORK);
+    telling.tell(Told.Ended.of(outcome, question));
+  }
+
+  /** The plan a way stands for; from a bar that is there, its plan up to there and then this. */
+  @PostMapping("/api/schedules/plan")
+  PlanBody plan(@RequestBody Chosen chosen) {
+    Shop shop = shops.shop();
+    Asked asked = Require.present("asked", chosen.asked());
+    Question question = asking.question(asked, shelf.steels(), shop);
+    Schedule schedule = Require.present("schedule", chosen.schedule()).schedule();
+    if (question.from() instanceof From.Bar) {
+      return new PlanBody(goneOn(asked, Planned.stepsFromBar(schedule, question, shop)));
+    }
+    if (schedule.start().isEmpty()) {
+      throw new BadValue("schedule/start", "This way begins with a stack; say which.");
+    }
+    return new PlanBody(Planned.plan(schedule, question, chosen.startMm(), shop));
+  }
+
+  private static Plan goneOn(Asked asked, List<Operation> operations) {
+    Plan plan = Require.present("plan", asked.from().plan());
+    int stage = Require.present("stage", asked.from().stage());
+    Plan on = plan.withSteps(plan.steps().subList(0, stage));
+    for (Operation operation : operations) {
+      on = on.withStepAfter(on.steps().size(), operation);
+    }
+    return on;
+  }
+}

@@ -1,0 +1,78 @@
+package app.geminal.server.schedule;
+
+import app.geminal.schedule.Question;
+import app.geminal.schedule.Watch;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.util.function.LongSupplier;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Tells a page about its search, one JSON object a line. When the page is gone, the next line
+ * cannot be sent, and the search is called off.
+ */
+final class Telling implements Watch {
+  private static final long LINE_EVERY = Duration.ofMillis(40).toNanos();
+  private static final long WAYS_EVERY = Duration.ofMillis(300).toNanos();
+
+  private final OutputStream out;
+  private final JsonMapper json;
+  private final Question question;
+  private final LongSupplier nanoTime;
+  private long lastLine;
+  private long lastWays;
+  private boolean toldWays;
+  private volatile boolean isGone;
+
+  Telling(HttpServletResponse response, JsonMapper json, Question question, LongSupplier nanoTime)
+      throws IOException {
+    response.setContentType("application/x-ndjson");
+    response.setCharacterEncoding(StandardCharsets.UTF_8);
+    this.out = response.getOutputStream();
+    this.json = json;
+    this.question = question;
+    this.nanoTime = nanoTime;
+  }
+
+  @Override
+  public boolean goesOn() {
+    return !isGone;
+  }
+
+  @Override
+  public void seen(Progress progress) {
+    long now = nanoTime.getAsLong();
+    boolean some = progress.census().keeping() > 0;
+    boolean ways = some && (!toldWays || now - lastWays > WAYS_EVERY);
+    if (!ways && now - lastLine < LINE_EVERY) {
+      return;
+    }
+    tell(
+        new Told.Seen(
+            progress.done(),
+            progress.of(),
+            Told.CensusView.of(progress.census(), question),
+            ways ? Told.views(progress.ways(), question) : null));
+    lastLine = nanoTime.getAsLong();
+    if (ways) {
+      toldWays = true;
+      lastWays = lastLine;
+    }
+  }
+
+  synchronized void tell(Told told) {
+    if (isGone) {
+      return;
+    }
+    try {
+      out.write(json.writeValueAsBytes(told));
+      out.write('\n');
+      out.flush();
+    } catch (IOException gone) {
+      isGone = true;
+    }
+  }
+}

@@ -1,0 +1,140 @@
+package app.geminal.server.schedule;
+
+import app.geminal.schedule.Census;
+import app.geminal.schedule.Explained;
+import app.geminal.schedule.Limit;
+import app.geminal.schedule.Outcome;
+import app.geminal.schedule.Question;
+import app.geminal.schedule.Ruling;
+import app.geminal.schedule.Way;
+import app.geminal.schedule.Within;
+import app.geminal.weld.HoldChance;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+
+/** One line of what a search tells. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = Told.Begun.class, name = "begun"),
+  @JsonSubTypes.Type(value = Told.Seen.class, name = "seen"),
+  @JsonSubTypes.Type(value = Told.Ended.class, name = "ended")
+})
+sealed interface Told {
+
+  /**
+   * What is reckoned with.
+   *
+   * @param chance what a weld is taken to hold with
+   */
+  record Begun(Within within, double blockMm, HoldChance chance) implements Told {}
+
+  /**
+   * How far it has come.
+   *
+   * @param ways the best so far; null where none are told this time
+   */
+  record Seen(int done, int of, CensusView census, @Nullable List<WayView> ways) implements Told {}
+
+  /** How it ended. */
+  enum How {
+    FOUND,
+    NOTHING,
+    STOPPED,
+    CANCELLED
+  }
+
+  /**
+   * The end.
+   *
+   * @param restacksSeen everything up to so many restacks was seen
+   */
+  record Ended(
+      How how,
+      List<WayView> ways,
+      CensusView census,
+      List<RelaxationView> relaxations,
+      int restacksSeen)
+      implements Told {
+    static Ended of(Outcome outcome, Question question) {
+      CensusView census = CensusView.of(outcome.census(), question);
+      int all = question.bounds().mostRestacks();
+      return switch (outcome) {
+        case Outcome.Found found ->
+            new Ended(How.FOUND, views(found.ways(), question), census, List.of(), all);
+        case Outcome.Nothing nothing ->
+            new Ended(
+                How.NOTHING,
+                List.of(),
+                census,
+                nothing.relaxations().stream().map(RelaxationView::of).toList(),
+                all);
+        case Outcome.Stopped stopped ->
+            new Ended(
+                stopped.cancelled() ? How.CANCELLED : How.STOPPED,
+                views(stopped.ways(), question),
+                census,
+                List.of(),
+                stopped.restacksSeen());
+      };
+    }
+  }
+
+  /**
+   * What was looked at.
+   *
+   * @param ruledOut why the others are out, in words
+   */
+  record CensusView(
+      long reckoned, long reaching, long keeping, long tooThin, List<RuledOutView> ruledOut) {
+    static CensusView of(Census census, Question question) {
+      return new CensusView(
+          census.reckoned(),
+          census.reaching(),
+          census.keeping(),
+          census.tooThin(),
+          census.ruledOut().stream().map(r -> RuledOutView.of(r, question)).toList());
+    }
+  }
+
+  /**
+   * Schedules that break a limit.
+   *
+   * @param nearest where the limit would have to stand for the first that breaks nothing else; null
+   *     where each breaks something else too
+   */
+  record RuledOutView(Limit limit, long count, long alone, @Nullable Double nearest, String words) {
+    static RuledOutView of(Census.RuledOut out, Question question) {
+      return new RuledOutView(
+          out.limit(),
+          out.count(),
+          out.alone(),
+          out.alone() == 0 ? null : out.limit().letting(out.nearest()),
+          Ruling.words(out, question));
+    }
+  }
+
+  /** A change that brings a way, in words. */
+  record RelaxationView(Map<Limit, Double> limits, @Nullable Double tolerance, List<String> words) {
+    static RelaxationView of(Outcome.Relaxation relaxation) {
+      List<String> words = new ArrayList<>();
+      relaxation
+          .limits()
+          .forEach((limit, to) -> words.add(limit.words() + " " + Ruling.figure(limit, to)));
+      relaxation.tolerance().ifPresent(t -> words.add("a count within %.1f %%".formatted(100 * t)));
+      return new RelaxationView(relaxation.limits(), relaxation.tolerance().orElse(null), words);
+    }
+  }
+
+  static List<WayView> views(List<Way> ways, Question question) {
+    List<String> why = Explained.of(ways, question);
+    List<WayView> views = new ArrayList<>();
+    for (int i = 0; i < ways.size(); i++) {
+      views.add(WayView.of(ways.get(i), why.get(i)));
+    }
+    return views;
+  }
+}

@@ -1,0 +1,8 @@
+/**
+ * Ways to a layer count over HTTP, told line by line while they are found. Entry class: {@link
+ * app.geminal.server.schedule.ScheduleController}.
+ */
+@NullMarked
+package app.geminal.server.schedule;
+
+import org.jspecify.annotations.NullMarked;
