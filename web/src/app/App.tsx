@@ -4,6 +4,7 @@ import { SignIn } from '../features/account/SignIn';
 import { BilletView } from '../features/billet/BilletView';
 import { NewBilletView } from '../features/billet/NewBilletView';
 import { BookView } from '../features/book/BookView';
+import { FinderView } from '../features/schedule/FinderView';
 import { RackView } from '../features/rack/RackView';
 import { ShopView } from '../features/shop/ShopView';
 import { SteelsView } from '../features/steel/SteelsView';
@@ -27,6 +28,7 @@ const router = createBrowserRouter([
       { path: '/rack', Component: RackView },
       { path: '/billets/new', Component: NewBilletView },
       { path: '/billets/:id', Component: BilletView },
+      { path: '/finder', Component: FinderView },
       { path: '/steels', Component: SteelsView },
       { path: '/book', Component: BookView },
       { path: '/shop', Component: ShopView },

@@ -8,6 +8,7 @@ import type { UnitSystem } from '../units';
 
 const VIEWS = [
   { to: '/rack', name: 'Rack', under: '/billets' },
+  { to: '/finder', name: 'Finder', under: '/finder' },
   { to: '/steels', name: 'Steels', under: '/steels' },
   { to: '/book', name: 'Book', under: '/book' },
   { to: '/shop', name: 'Shop', under: '/shop' },

@@ -99,3 +99,30 @@ export async function postForm(path: string, fields: Record<string, string>): Pr
     body: new URLSearchParams(fields),
   });
 }
+
+/**
+ * Sends JSON and reads an answer that comes as one JSON object a line, each as it arrives. Called off, it
+ * ends without a word.
+ */
+export async function readLines(
+  path: string,
+  body: unknown,
+  signal: AbortSignal,
+  onLine: (line: unknown) => void,
+): Promise<void> {
+  const response = await send(path, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
+    body: JSON.stringify(body),
+    signal,
+  });
+  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
+  let rest = '';
+  for (;;) {
+    const part = await reader?.read();
+    if (!part || part.done) return;
+    const lines = (rest + part.value).split('\n');
+    rest = lines.pop() ?? '';
+    lines.filter((l) => l !== '').forEach((l) => onLine(JSON.parse(l)));
+  }
+}

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { useLocation, useParams } from 'react-router';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
@@ -73,7 +73,7 @@ function runAt(run: Run, path: string): Run {
 }
 
 function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof useBillet> }) {
-  const state = useLocation().state as { stepKey?: string } | null;
+  const state = useLocation().state as { stepKey?: string; plan?: Plan } | null;
   const client = useQueryClient();
   const { plan, run } = billet;
   const [asked, setAsked] = useState(() => firstPlace(billet, state?.stepKey));
@@ -84,6 +84,17 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
   const selected = Math.min(asked.stage, here.steps.length);
   const step = here.steps[selected - 1];
   const open = (stage: number) => setAsked({ path, stage });
+
+  const found = state?.plan;
+  const { change } = editing;
+  const taken = useRef(false);
+  useEffect(() => {
+    // A way the Finder found comes in as an edit like any other, and can be undone.
+    if (!found || taken.current) return;
+    taken.current = true;
+    window.history.replaceState({}, '');
+    void change((doc) => ({ ...doc, plan: found }));
+  }, [found, change]);
 
   const said = (problem: Problem | null) =>
     problem && (isNotStored(problem) ? 'Not stored yet; see above.' : problem.detail);

@@ -58,6 +58,20 @@ export function StagePanel({
       ) : (
         <p className="py-3 text-soft">The plan does not come this far yet.</p>
       )}
+      {stage &&
+        place.path === '' &&
+        stage.section.lie === 'LEVEL' &&
+        stage.form === 'BAR' &&
+        stage.count > 0 && (
+          <p className="pt-2">
+            <Link
+              to={`/finder?billet=${billet.id}&stage=${place.stage}`}
+              className="underline decoration-line underline-offset-4 hover:decoration-ink"
+            >
+              Ways on from here
+            </Link>
+          </p>
+        )}
       {stage?.marks && <Marks marks={stage.marks} />}
       {stage?.stops && <StopHeights stops={stage.stops} />}
       {last && <Ledger run={run} />}

@@ -1,0 +1,93 @@
+package app.geminal.server.schedule;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.mockito.Mockito.doThrow;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.when;
+
+import app.geminal.bar.Bars;
+import app.geminal.layers.LayerSequence;
+import app.geminal.schedule.Aim;
+import app.geminal.schedule.Bounds;
+import app.geminal.schedule.Census;
+import app.geminal.schedule.Counted;
+import app.geminal.schedule.Finished;
+import app.geminal.schedule.From;
+import app.geminal.schedule.Question;
+import app.geminal.schedule.Watch;
+import app.geminal.schedule.Way;
+import app.geminal.schedule.Within;
+import app.geminal.shop.Shop;
+import jakarta.servlet.ServletOutputStream;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.mockito.ArgumentMatchers;
+import org.mockito.Mockito;
+import tools.jackson.databind.json.JsonMapper;
+
+class TellingTest {
+  private final ServletOutputStream out = mock(ServletOutputStream.class);
+  private long now;
+
+  private Telling telling() throws IOException {
+    HttpServletResponse response = mock(HttpServletResponse.class);
+    when(response.getOutputStream()).thenReturn(out);
+    Question question =
+        new Question(
+            new Aim.Near(300, 0.05, Counted.VISIBLE),
+            new From.Bar(Bars.level(1, 40, 200, LayerSequence.band("D", 20), 1, false)),
+            new Finished(38, 6, 300),
+            Bounds.full(),
+            null,
+            List.of(),
+            24,
+            Within.of(Shop.common()));
+    return new Telling(response, JsonMapper.builder().build(), question, () -> now);
+  }
+
+  private static Watch.Progress progress() {
+    return new Watch.Progress() {
+      @Override
+      public int done() {
+        return 1;
+      }
+
+      @Override
+      public int of() {
+        return 9;
+      }
+
+      @Override
+      public List<Way> ways() {
+        return List.of();
+      }
+
+      @Override
+      public Census census() {
+        return new Census(0, 0, 0, 0, List.of());
+      }
+    };
+  }
+
+  @Test
+  void aPageThatIsGoneEndsTheSearch() throws IOException {
+    Telling telling = telling();
+    assertThat(telling.goesOn()).isTrue();
+    doThrow(new IOException("gone")).when(out).flush();
+    now += 1_000_000_000L;
+    telling.seen(progress());
+    assertThat(telling.goesOn()).isFalse();
+  }
+
+  @Test
+  void progressIsToldNotTooOften() throws IOException {
+    Telling telling = telling();
+    for (int i = 0; i < 100; i++) {
+      now += 1_000_000L;
+      telling.seen(progress());
+    }
+    Mockito.verify(out, Mockito.times(2)).write(ArgumentMatchers.<byte[]>any());
+  }
+}

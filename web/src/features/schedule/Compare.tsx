@@ -1,0 +1,91 @@
+import type { ReactNode } from 'react';
+import { Button } from '../../ui/Button';
+import { Length, Mass } from '../../ui/Words';
+import type { Way } from './api';
+import { hours } from './weigh';
+
+const ROWS: readonly { readonly name: string; readonly of: (way: Way) => ReactNode }[] = [
+  { name: 'Visible layers', of: (w) => w.visible.toLocaleString('en') },
+  { name: 'Counted at the saw', of: (w) => w.shop.toLocaleString('en') },
+  { name: 'Mean layer', of: (w) => <Length mm={w.layerMm} unit /> },
+  { name: 'Pieces cut to', of: (w) => <Length mm={w.startMm} unit /> },
+  { name: 'Steel to start with', of: (w) => <Mass kg={w.startKg} /> },
+  { name: 'Lost', of: (w) => `${Math.round((1 - w.yield) * 100)} %` },
+  { name: 'Finished length', of: (w) => <Length mm={w.finishedMm} unit /> },
+  { name: 'Tallest stack', of: (w) => <Length mm={w.tallestMm} unit /> },
+  { name: 'Longest bar', of: (w) => <Length mm={w.longestMm} unit /> },
+  { name: 'Welds', of: (w) => w.welds },
+  { name: 'Joint faces', of: (w) => w.faces },
+  { name: 'All welds hold', of: (w) => `${Math.round(w.chance * 100)} %` },
+  { name: 'Grinding faces', of: (w) => hours(w.work.prepareMin) },
+  { name: 'Stacking', of: (w) => hours(w.work.stackMin) },
+  { name: 'Soaking and setting', of: (w) => hours(w.work.weldMin) },
+  { name: 'Drawing', of: (w) => hours(w.work.drawMin) },
+  { name: 'Cooling', of: (w) => hours(w.work.coolMin) },
+  { name: 'Sawing', of: (w) => hours(w.work.sawMin) },
+  { name: 'All of it', of: (w) => hours(w.minutes) },
+  { name: 'Gas', of: (w) => <Mass kg={w.work.gasKg} /> },
+];
+
+/** Two or three ways side by side. */
+export function Compare({
+  ways,
+  onClose,
+  onOpen,
+}: {
+  ways: readonly Way[];
+  onClose: () => void;
+  onOpen: (way: Way) => void;
+}) {
+  const half = Math.ceil(ROWS.length / 2);
+  return (
+    <section aria-label="Side by side" className="mt-3 border border-ink bg-raised px-4 py-2">
+      <div className="flex items-baseline justify-between">
+        <h2 className="text-lg">Side by side</h2>
+        <Button weight="quiet" onClick={onClose}>
+          Put away
+        </Button>
+      </div>
+      <div className="grid gap-x-8 min-[1100px]:grid-cols-2">
+        {[ROWS.slice(0, half), ROWS.slice(half)].map((rows, k) => (
+          <table key={k} className="w-full border-collapse self-start text-[14px]">
+            <thead>
+              <tr className="align-bottom">
+                <th />
+                {ways.map((w) => (
+                  <th key={w.words} className="condensed py-1 pl-3 text-right text-[13px] font-semibold">
+                    {w.words}
+                  </th>
+                ))}
+              </tr>
+            </thead>
+            <tbody>
+              {rows.map((row) => (
+                <tr key={row.name} className="border-t border-rule">
+                  <th className="py-0.5 pr-2 text-left font-normal whitespace-nowrap text-soft">{row.name}</th>
+                  {ways.map((w) => (
+                    <td key={w.words} className="py-0.5 pl-3 text-right">
+                      {row.of(w)}
+                    </td>
+                  ))}
+                </tr>
+              ))}
+              {k === 1 && (
+                <tr className="border-t border-rule">
+                  <th />
+                  {ways.map((w) => (
+                    <td key={w.words} className="py-1 pl-3 text-right">
+                      <Button weight="quiet" onClick={() => onOpen(w)}>
+                        Open
+                      </Button>
+                    </td>
+                  ))}
+                </tr>
+              )}
+            </tbody>
+          </table>
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,168 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { LoadFailed, Notice } from '../../ui/Notice';
+import { useUnits, Words } from '../../ui/Words';
+import { billetQuery, type Billet } from '../billet/api';
+import { steelsQuery, useTones, type Steel } from '../steel/api';
+import { stockQuery } from '../stock/api';
+import type { Asked, Way } from './api';
+import { firstQuestion } from './ask';
+import { Compare } from './Compare';
+import { QuestionFields } from './QuestionFields';
+import { RuledOut } from './RuledOut';
+import { SearchState } from './SearchState';
+import { useAsk } from './useAsk';
+import { useOpen } from './useOpen';
+import { useSearch } from './useSearch';
+import { WayList } from './WayList';
+import { WayPlot } from './WayPlot';
+import { brushed, isGiven, ordered, type Axis, type Brush } from './weigh';
+
+const MOST_COMPARED = 3;
+
+/** Every way to a count; from new stacks, from the shelf, or from a billet's bar named in the address. */
+export function FinderView() {
+  const [params] = useSearchParams();
+  const id = Number(params.get('billet') ?? 0);
+  const stage = Number(params.get('stage') ?? 0);
+  const steels = useQuery(steelsQuery);
+  const shelf = useQuery(stockQuery);
+  const billet = useQuery({ ...billetQuery(id), enabled: id > 0 });
+  if (steels.isError) return <LoadFailed error={steels.error} again={() => void steels.refetch()} />;
+  if (billet.isError) return <LoadFailed error={billet.error} again={() => void billet.refetch()} />;
+  if (!steels.data || shelf.isPending || (id > 0 && !billet.data)) {
+    return <p className="p-10 text-soft">Fetching the steels …</p>;
+  }
+  const first = firstQuestion(steels.data, shelf.data ?? []);
+  return (
+    <Finding
+      key={`${id} ${stage}`}
+      first={billet.data ? fromBar(first, billet.data, stage) : first}
+      steels={steels.data}
+      billet={billet.data}
+    />
+  );
+}
+
+/** The question of what to do with a billet's bar: at least twice the layers it has. */
+function fromBar(first: Asked, billet: Billet, stage: number): Asked {
+  const bar = billet.run.stages[Math.min(stage, billet.run.stages.length - 1)];
+  if (!bar) return first;
+  const { widthMm, heightMm, lengthMm } = bar;
+  return {
+    ...first,
+    count: Math.max(first.count, 2 * bar.visibleCount),
+    tolerance: 0.1,
+    from: {
+      kind: 'BAR',
+      outside: null,
+      inside: null,
+      widthMm: null,
+      plan: billet.plan,
+      stage: Math.min(stage, billet.run.stages.length - 1),
+      measured: { widthMm, heightMm, lengthMm },
+    },
+    insert: null,
+  };
+}
+
+function Finding({
+  first,
+  steels,
+  billet,
+}: {
+  first: Asked;
+  steels: readonly Steel[];
+  billet: Billet | undefined;
+}) {
+  const { asked, ask, canUndo, undo } = useAsk(first);
+  const search = useSearch(asked);
+  const [axes, setAxes] = useState<{ x: Axis; y: Axis }>({ x: 'steel', y: 'welds' });
+  const [by, setBy] = useState<Axis>('welds');
+  const [brush, setBrush] = useState<Brush | null>(null);
+  const [chosen, setChosen] = useState<readonly string[]>([]);
+  const [marked, setMarked] = useState<string | null>(null);
+  const open = useOpen(asked, billet);
+  const toneOf = useTones();
+  const given = isGiven(asked);
+  const ways = brushed(ordered(search.ways, by, given), brush, axes, given, useUnits());
+  const compared = chosen.flatMap((words) => search.ways.filter((w) => w.words === words));
+  const toggle = (way: Way) =>
+    setChosen((c) =>
+      c.includes(way.words) ? c.filter((w) => w !== way.words) : [...c, way.words].slice(-MOST_COMPARED),
+    );
+  return (
+    <main
+      className="grid h-full grid-cols-[20rem_1fr]"
+      onKeyDown={(e) => {
+        if ((e.ctrlKey || e.metaKey) && e.key === 'z' && !(e.target instanceof HTMLInputElement)) undo();
+      }}
+    >
+      <QuestionFields
+        asked={asked}
+        begun={search.begun}
+        steels={steels}
+        billet={billet}
+        onAsk={ask}
+        onUndo={canUndo ? undo : null}
+      />
+      <div className="flex min-w-0 flex-col overflow-y-auto px-5 py-3">
+        <SearchState search={search} asked={asked} onAsk={ask} />
+        {search.problem && (
+          <Notice title={search.problem.title}>
+            <Words of={`${search.problem.detail} ${search.problem.remedy}`} />
+          </Notice>
+        )}
+        {open.problem && (
+          <Notice title={open.problem.title}>
+            <Words of={open.problem.detail} />
+          </Notice>
+        )}
+        <div className="flex gap-6 pt-2">
+          {search.ways.length > 0 && (
+          <WayPlot
+            ways={search.ways}
+            given={given}
+            axes={axes}
+            onAxes={(a) => {
+              setBrush(null);
+              setAxes(a);
+            }}
+            brush={brush}
+            onBrush={setBrush}
+            marked={marked}
+            chosen={chosen}
+            onChoose={toggle}
+            onMark={setMarked}
+          />
+          )}
+          <RuledOut search={search} asked={asked} onAsk={ask} />
+        </div>
+        {compared.length > 1 && <Compare ways={compared} onClose={() => setChosen([])} onOpen={open.open} />}
+        <WayList
+          ways={ways}
+          all={search.ways.length}
+          by={by}
+          given={given}
+          tones={tonesOf(asked, toneOf)}
+          chosen={chosen}
+          marked={marked}
+          busy={open.busy}
+          canOpen={search.asked === asked}
+          onBy={setBy}
+          onChoose={toggle}
+          onMark={setMarked}
+          onOpen={open.open}
+        />
+      </div>
+    </main>
+  );
+}
+
+/** Tones of the pieces of a stack in turn; of a bar's steels. */
+function tonesOf({ from }: Asked, toneOf: (steel: string) => number): readonly number[] {
+  const pieces = [...(from.outside ?? []).slice(0, 1), ...(from.inside ?? []).slice(0, 1)];
+  const steels = from.plan ? from.plan.stack.pieces.map((p) => p.steel) : pieces.map((p) => p.steel);
+  return [...new Set(steels)].map(toneOf);
+}

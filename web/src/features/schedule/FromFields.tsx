@@ -1,0 +1,117 @@
+import { Choice } from '../../ui/Choice';
+import { MeasureField } from '../../ui/MeasureField';
+import type { Billet } from '../billet/api';
+import type { Piece } from '../billet/plan';
+import type { Steel } from '../steel/api';
+import { SteelChoice } from '../steel/SteelChoice';
+import type { Asked, Size } from './api';
+import type { Ask } from './QuestionFields';
+
+/** What there is to begin with: new stacks, the shelf's bars, or a billet's bar. */
+export function FromFields({
+  asked,
+  steels,
+  billet,
+  onAsk,
+}: {
+  asked: Asked;
+  steels: readonly Steel[];
+  billet: Billet | undefined;
+  onAsk: Ask;
+}) {
+  const { from } = asked;
+  if (from.kind === 'BAR') return <BarFields asked={asked} billet={billet} onAsk={onAsk} />;
+  const piece = (side: 'outside' | 'inside'): Piece => from[side]?.[0] ?? { steel: '1084', thicknessMm: 3 };
+  const put = (side: 'outside' | 'inside', change: Partial<Piece>) =>
+    onAsk((q) => {
+      const next = { ...(q.from[side]?.[0] ?? piece(side)), ...change };
+      const follows = side === 'inside' && q.insert !== null;
+      return { ...q, from: { ...q.from, [side]: [next] }, insert: follows ? next : q.insert };
+    });
+  return (
+    <>
+      <Choice
+        label="From"
+        hideLabel
+        value={from.kind}
+        options={[
+          { value: 'STACKS', show: 'new stacks' },
+          { value: 'SHELF', show: 'what the shelf gives' },
+        ]}
+        onChoose={(kind) =>
+          onAsk((q) => ({
+            ...q,
+            from: { ...q.from, kind },
+            // What the shelf gives is asked for as the most, unless a count was said.
+            tolerance: q.tolerance,
+          }))
+        }
+      />
+      {(['outside', 'inside'] as const).map((side) => (
+        <div key={side} className="flex items-end gap-2">
+          <SteelChoice
+            label={side === 'outside' ? 'Outer steel' : 'Other steel'}
+            steels={steels}
+            value={piece(side).steel}
+            onChoose={(steel) => put(side, { steel })}
+          />
+          <MeasureField
+            label={side === 'outside' ? 'Thick' : <span className="sr-only">Other steel, thick</span>}
+            measure="length"
+            width="w-20"
+            hideUnit={side === 'inside'}
+            value={piece(side).thicknessMm}
+            onCommit={(thicknessMm) => put(side, { thicknessMm })}
+          />
+        </div>
+      ))}
+      <MeasureField
+        label="Pieces wide"
+        measure="length"
+        width="w-28"
+        value={from.widthMm ?? 0}
+        onCommit={(widthMm) => onAsk((q) => ({ ...q, from: { ...q.from, widthMm }, blockMm: null }))}
+      />
+    </>
+  );
+}
+
+function BarFields({ asked, billet, onAsk }: { asked: Asked; billet: Billet | undefined; onAsk: Ask }) {
+  const { measured, stage } = asked.from;
+  const planned = billet?.run.stages[stage ?? 0];
+  if (!measured) return null;
+  const put = (change: Partial<Size>) =>
+    onAsk((q) => ({ ...q, from: { ...q.from, measured: { ...measured, ...change } } }));
+  return (
+    <>
+      <p className="text-[14px] leading-snug text-soft">
+        The bar after step {stage ?? 0}
+        {planned && `, ${planned.visibleCount.toLocaleString('en')} visible layers`}. Type what you measured;
+        the Run goes on from what was planned.
+      </p>
+      <div className="grid grid-cols-3 gap-2">
+        <MeasureField
+          label="Length"
+          measure="length"
+          width="w-full"
+          value={measured.lengthMm}
+          onCommit={(lengthMm) => put({ lengthMm })}
+        />
+        <MeasureField
+          label="Width"
+          measure="length"
+          width="w-full"
+          value={measured.widthMm}
+          onCommit={(widthMm) => put({ widthMm })}
+        />
+        <MeasureField
+          label="Height"
+          measure="length"
+          width="w-full"
+          value={measured.heightMm}
+          onCommit={(heightMm) => put({ heightMm })}
+        />
+      </div>
+    </>
+  );
+}

@@ -1,0 +1,213 @@
+import type { ReactNode } from 'react';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { MeasureField } from '../../ui/MeasureField';
+import { Length } from '../../ui/Words';
+import type { Billet } from '../billet/api';
+import { PatternFields } from '../billet/StackFields';
+import type { Steel } from '../steel/api';
+import type { Asked, Begun } from './api';
+import { FromFields } from './FromFields';
+import { TriedFields } from './TriedFields';
+
+export type Ask = (change: (asked: Asked) => Asked) => null;
+
+const MOST_SEEN = 600;
+const USUAL_TOLERANCE = 0.05;
+
+/** The question in place: every change asks anew. */
+export function QuestionFields({
+  asked,
+  begun,
+  steels,
+  billet,
+  onAsk,
+  onUndo,
+}: {
+  asked: Asked;
+  begun: Begun | null;
+  steels: readonly Steel[];
+  billet: Billet | undefined;
+  onAsk: Ask;
+  onUndo: (() => void) | null;
+}) {
+  const near = asked.tolerance !== null;
+  return (
+    <section
+      aria-label="Question"
+      className="grid content-start gap-3 overflow-y-auto border-r border-ink bg-panel px-4 py-3"
+    >
+      <div className="flex items-baseline justify-between">
+        <h1 className="text-2xl">Finder</h1>
+        <Button weight="quiet" disabled={!onUndo} onClick={() => onUndo?.()}>
+          Undo
+        </Button>
+      </div>
+      {billet && (
+        <p className="-mt-2 text-soft">
+          ways on for <b className="text-ink">{billet.name}</b>
+        </p>
+      )}
+      <div className="flex items-start gap-3">
+        <MeasureField
+          label={near ? 'Layers wanted' : 'As many as can be, up to'}
+          measure="count"
+          width="w-28"
+          value={asked.count}
+          onCommit={(count) =>
+            count < 2 || count > 1e7
+              ? 'A pattern has 2 to 10,000,000 layers.'
+              : onAsk((q) => ({ ...q, count }))
+          }
+        />
+        {asked.tolerance !== null && (
+          <MeasureField
+            label="give or take"
+            measure="percent"
+            width="w-20"
+            value={asked.tolerance}
+            onCommit={(tolerance) =>
+              tolerance < 0 || tolerance > 0.5 ? 'From 0 to 50 %.' : onAsk((q) => ({ ...q, tolerance }))
+            }
+          />
+        )}
+      </div>
+      <div className="flex flex-wrap gap-3">
+        <Choice
+          label="Counted"
+          value={asked.counted}
+          options={[
+            { value: 'VISIBLE', show: 'as seen' },
+            { value: 'SHOP', show: 'at the saw' },
+          ]}
+          onChoose={(counted) => onAsk((q) => ({ ...q, counted }))}
+        />
+        <Choice
+          label="Wanted"
+          value={near ? 'NEAR' : 'MOST'}
+          options={[
+            { value: 'NEAR', show: 'a count' },
+            { value: 'MOST', show: 'the most' },
+          ]}
+          onChoose={(how) =>
+            onAsk((q) =>
+              how === 'NEAR'
+                ? { ...q, tolerance: USUAL_TOLERANCE }
+                : { ...q, tolerance: null, count: Math.min(q.count, MOST_SEEN) },
+            )
+          }
+        />
+      </div>
+      <Group title="From">
+        <FromFields asked={asked} steels={steels} billet={billet} onAsk={onAsk} />
+      </Group>
+      <Group title="Finished bar, ground clean">
+        <div className="grid grid-cols-3 gap-2">
+          {(['lengthMm', 'widthMm', 'heightMm'] as const).map((field, i) => (
+            <MeasureField
+              key={field}
+              label={['Length', 'Width', 'Height'][i]}
+              measure="length"
+              width="w-full"
+              value={asked.finished[field]}
+              onCommit={(mm) =>
+                mm > 0
+                  ? onAsk((q) => ({ ...q, finished: { ...q.finished, [field]: mm }, blockMm: null }))
+                  : 'More than nothing.'
+              }
+            />
+          ))}
+        </div>
+      </Group>
+      <Group title="Restacks">
+        <MeasureField
+          label="Bars of a restack together, high"
+          measure="length"
+          width="w-28"
+          value={asked.blockMm ?? begun?.blockMm ?? 0}
+          hint={
+            asked.blockMm === null ? (
+              <>
+                so that pieces come out about <Length mm={110} unit /> long
+              </>
+            ) : (
+              <Button weight="quiet" onClick={() => onAsk((q) => ({ ...q, blockMm: null }))}>
+                As it was reckoned
+              </Button>
+            )
+          }
+          onCommit={(blockMm) => (blockMm > 0 ? onAsk((q) => ({ ...q, blockMm })) : 'More than nothing.')}
+        />
+        <div className="flex items-end gap-3">
+          <Choice
+            label="A sheet in the joints"
+            value={asked.insert ? 'MAY' : 'NO'}
+            options={[
+              { value: 'NO', show: 'never' },
+              { value: 'MAY', show: 'may lie' },
+            ]}
+            onChoose={(how) =>
+              onAsk((q) => ({
+                ...q,
+                insert: how === 'NO' ? null : (q.from.inside?.[0] ?? firstSheet(steels)),
+              }))
+            }
+          />
+          {asked.insert && (
+            <MeasureField
+              label={`${asked.insert.steel}, thick`}
+              measure="length"
+              width="w-24"
+              value={asked.insert.thicknessMm}
+              onCommit={(thicknessMm) =>
+                onAsk((q) => ({ ...q, insert: q.insert && { ...q.insert, thicknessMm } }))
+              }
+            />
+          )}
+        </div>
+        <PatternFields
+          legend={
+            asked.core.length === 0
+              ? 'No core: the last restack lies on itself'
+              : 'Core the last restack lies round'
+          }
+          add={asked.core.length === 0 ? 'Lay it round a core' : 'Add a piece to the core'}
+          pattern={asked.core}
+          least={0}
+          onPattern={(edit) => Promise.resolve(onAsk((q) => ({ ...q, core: [...edit(q.core)] })))}
+        />
+      </Group>
+      <details className="border-t border-line pt-2">
+        <summary className="cursor-pointer text-soft hover:text-ink">What is tried</summary>
+        <TriedFields bounds={asked.bounds} onAsk={onAsk} />
+      </details>
+      {begun && (
+        <p className="border-t border-line pt-2 text-[13px] leading-snug text-soft">
+          That all hold is reckoned with {(begun.chance.whole * 100).toFixed(0)} in 100 for a weld and{' '}
+          {(begun.chance.joint * 1000).toFixed(0)} in 1000 for each joint:{' '}
+          {begun.chance.welds === 0
+            ? 'a guess, until the Book has welds.'
+            : `a guess, moved by the ${begun.chance.welds} welds in the Book.`}{' '}
+          Times are those of the Shop.
+        </p>
+      )}
+    </section>
+  );
+}
+
+const firstSheet = (steels: readonly Steel[]) => ({
+  steel: steels.find((s) => s.id === '15N20')?.id ?? steels[0]?.id ?? '15N20',
+  thicknessMm: 1.5,
+});
+
+function Group({ title, children }: { title: string; children: ReactNode }) {
+  return (
+    <fieldset className="grid gap-2 border-t border-line pt-2">
+      <legend className="sr-only">{title}</legend>
+      <h2 aria-hidden className="font-semibold">
+        {title}
+      </h2>
+      {children}
+    </fieldset>
+  );
+}

@@ -1,0 +1,64 @@
+import { MeasureField } from '../../ui/MeasureField';
+import { Length, Words } from '../../ui/Words';
+import type { Asked, Limit } from './api';
+import { isLength, LIMIT_NAME, limitAt, withLimit } from './ask';
+import type { Search } from './useSearch';
+
+const ALL: readonly Limit[] = ['TALLEST', 'LONGEST', 'HEAVIEST', 'SHORTEST', 'OUTER_LAYER', 'WIDE', 'HIGH'];
+
+/** What is out and why, each limit to be moved where it stands. */
+export function RuledOut({
+  search,
+  asked,
+  onAsk,
+}: {
+  search: Search;
+  asked: Asked;
+  onAsk: (change: (asked: Asked) => Asked) => null;
+}) {
+  const within = search.begun?.within;
+  const out = (search.ended?.census ?? search.seen?.census)?.ruledOut ?? [];
+  const rest = ALL.filter((l) => out.every((o) => o.limit !== l));
+  if (!within) return null;
+  const field = (limit: Limit) => (
+    <MeasureField
+      label={LIMIT_NAME[limit]}
+      measure={isLength(limit) ? 'length' : 'number'}
+      width="w-28"
+      value={limitAt(asked, within, limit)}
+      onCommit={(to) => onAsk((q) => withLimit(q, q.within ?? within, limit, to))}
+    />
+  );
+  return (
+    <section aria-label="Ruled out" className="min-w-0 flex-1">
+      <h2 className="pb-1 text-lg">Ruled out</h2>
+      <ul className="grid gap-2">
+        {out.length === 0 && <li className="text-soft">Nothing: every way keeps to the limits.</li>}
+        {out.map((o) => (
+          <li key={o.limit} className="flex items-end gap-3">
+            {field(o.limit)}
+            <p className="min-w-0 pb-0.5 leading-snug">
+              <Words of={o.words} />
+              {o.nearest !== null && (
+                <span className="text-soft">
+                  , {o.alone.toLocaleString('en')} of them nothing else; the first would fit at{' '}
+                  {isLength(o.limit) ? <Length mm={o.nearest} unit /> : o.nearest}
+                </span>
+              )}
+            </p>
+          </li>
+        ))}
+      </ul>
+      <details className="pt-3" open={out.length === 0}>
+        <summary className="cursor-pointer text-soft hover:text-ink">
+          {out.length === 0 ? 'The limits' : 'The other limits'}
+        </summary>
+        <div className="flex flex-wrap gap-3 pt-2">
+          {rest.map((l) => (
+            <div key={l}>{field(l)}</div>
+          ))}
+        </div>
+      </details>
+    </section>
+  );
+}

@@ -1,0 +1,117 @@
+import { Button } from '../../ui/Button';
+import { Words } from '../../ui/Words';
+import type { Asked, Relaxation } from './api';
+import { relaxed } from './ask';
+import type { Search } from './useSearch';
+
+const n = (value: number) => value.toLocaleString('en');
+
+/** What was found, how far the search is, and what to do when there is nothing. */
+export function SearchState({
+  search,
+  asked,
+  onAsk,
+}: {
+  search: Search & { readonly cancel: () => void; readonly again: () => void };
+  asked: Asked;
+  onAsk: (change: (asked: Asked) => Asked) => void;
+}) {
+  const census = search.ended?.census ?? search.seen?.census;
+  return (
+    <section aria-label="What was found" aria-live="polite" className="min-h-20">
+      <div className="flex items-baseline gap-3">
+        <p className="leading-none">
+          <b className="text-[44px]" data-count="ways">
+            {n(search.ways.length)}
+          </b>{' '}
+          <span className="text-lg">{search.ways.length === 1 ? 'way' : 'ways'} worth choosing</span>
+        </p>
+        {search.running && <Progress search={search} />}
+        {search.cancelled && (
+          <p className="text-soft">
+            Called off; what was found so far stands here.{' '}
+            <Button weight="quiet" onClick={search.again}>
+              Search again
+            </Button>
+          </p>
+        )}
+        {search.ended?.how === 'STOPPED' && (
+          <p className="text-soft">
+            Stopped: too much to go through. Everything up to {search.ended.restacksSeen} restacks was seen,
+            beyond that only some.
+          </p>
+        )}
+      </div>
+      {census && (
+        <p className="pt-1 text-soft">
+          {n(census.reaching)} schedules reach the count, {n(census.keeping)} of them keep to the limits
+          {search.ways.length > 0 && '; the others are beaten in everything by one of these'}.
+          {census.tooThin > 0 && ` ${n(census.tooThin)} end too thin for the finished bar.`}
+        </p>
+      )}
+      {search.ended?.how === 'NOTHING' && (
+        <Nothing
+          relaxations={search.ended.relaxations}
+          onApply={(r) => {
+            const within = search.begun?.within;
+            if (within) onAsk(() => relaxed(asked, within, r));
+          }}
+        />
+      )}
+    </section>
+  );
+}
+
+function Progress({ search }: { search: Search & { readonly cancel: () => void } }) {
+  const share = search.seen ? search.seen.done / Math.max(1, search.seen.of) : 0;
+  return (
+    <div className="flex items-center gap-3" aria-busy>
+      <div
+        role="progressbar"
+        aria-label="Searched"
+        aria-valuenow={Math.round(share * 100)}
+        className="h-2 w-40 border border-line"
+      >
+        <div className="h-full bg-ink" style={{ width: `${share * 100}%` }} />
+      </div>
+      <Button weight="quiet" onClick={search.cancel}>
+        Call it off
+      </Button>
+    </div>
+  );
+}
+
+function Nothing({
+  relaxations,
+  onApply,
+}: {
+  relaxations: readonly Relaxation[];
+  onApply: (relaxation: Relaxation) => void;
+}) {
+  return (
+    <div role="alert" className="mt-2 border-l-4 border-ink bg-raised px-4 py-3">
+      <p className="font-semibold">Nothing is possible like this.</p>
+      {relaxations.length === 0 ? (
+        <p className="text-soft">No one limit is in the way; ask for another count or another bar.</p>
+      ) : (
+        <ul className="grid gap-1 pt-1">
+          {relaxations.map((r) => (
+            <li key={r.words.join()}>
+              It would be with{' '}
+              {r.words.map((w, i) => (
+                <span key={w}>
+                  {i > 0 && ' and '}
+                  <Words of={w} />
+                </span>
+              ))}
+              .{' '}
+              <Button weight="quiet" onClick={() => onApply(r)}>
+                Allow it
+              </Button>
+            </li>
+          ))}
+        </ul>
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,152 @@
+import { NestedFigure } from '../../figures/NestedFigure';
+import { nestedScale } from '../../figures/nested';
+import { useWidth } from '../../ui/useWidth';
+import { Button } from '../../ui/Button';
+import { Length, Mass, Words } from '../../ui/Words';
+import type { Way } from './api';
+import { hours, type Axis } from './weigh';
+
+const MOST_SCALE = 1;
+
+const COLUMNS: readonly { readonly axis: Axis; readonly name: string }[] = [
+  { axis: 'count', name: 'layers' },
+  { axis: 'welds', name: 'welds' },
+  { axis: 'faces', name: 'faces' },
+  { axis: 'steel', name: 'steel' },
+  { axis: 'time', name: 'time' },
+  { axis: 'risk', name: 'all hold' },
+];
+
+/** The ways, one under the other, each drawn to the same scale. */
+export function WayList({
+  ways,
+  all,
+  by,
+  given,
+  tones,
+  chosen,
+  marked,
+  busy,
+  canOpen,
+  onBy,
+  onChoose,
+  onMark,
+  onOpen,
+}: {
+  ways: readonly Way[];
+  all: number;
+  by: Axis;
+  given: boolean;
+  /** Of the stack's pieces in turn. */
+  tones: readonly number[];
+  chosen: readonly string[];
+  marked: string | null;
+  busy: boolean;
+  canOpen: boolean;
+  onBy: (axis: Axis) => void;
+  onChoose: (way: Way) => void;
+  onMark: (words: string | null) => void;
+  onOpen: (way: Way) => void;
+}) {
+  const [measure, width] = useWidth();
+  const scale = nestedScale(
+    ways.map((w) => w.shapes),
+    Math.max(200, width - 24),
+    MOST_SCALE,
+  );
+  if (all === 0) return null;
+  return (
+    <section aria-label="Ways" className="pt-3">
+      <table className="w-full border-collapse">
+        <thead>
+          <tr className="border-b border-ink text-left">
+            <th className="condensed py-1 text-[13px] font-normal text-soft">
+              {ways.length === all ? 'all to one scale' : `${ways.length} of ${all} in the frame`}
+            </th>
+            {COLUMNS.map((c) => (
+              <th
+                key={c.axis}
+                aria-sort={by === c.axis ? 'ascending' : 'none'}
+                className="px-2 py-1 text-right text-[13px]"
+              >
+                <button
+                  type="button"
+                  className={
+                    by === c.axis ? 'font-semibold underline underline-offset-4' : 'font-normal text-soft'
+                  }
+                  title={c.axis === 'count' ? 'nearest to what is wanted first' : 'least first'}
+                  onClick={() => onBy(c.axis)}
+                >
+                  {c.axis === 'steel' && given ? 'finished' : c.name}
+                </button>
+              </th>
+            ))}
+            <th className="w-36" />
+          </tr>
+        </thead>
+        <tbody>
+          {ways.map((way, i) => (
+            <tr
+              key={way.words}
+              data-way={way.words}
+              className={`border-b border-rule align-bottom ${marked === way.words ? 'bg-raised' : ''}`}
+              onPointerEnter={() => onMark(way.words)}
+              onPointerLeave={() => onMark(null)}
+            >
+              <td className="py-2 pr-3">
+                <div ref={i === 0 ? measure : undefined}>
+                  <NestedFigure
+                    shapes={way.shapes}
+                    scale={scale}
+                    tones={tones}
+                    label={`${way.words}, to scale`}
+                  />
+                </div>
+                <p className="pt-1 leading-snug">
+                  <b className="font-semibold">{way.words}</b>{' '}
+                  <span className="text-soft">
+                    {!given && (
+                      <>
+                        pieces <Length mm={way.startMm} unit /> long.{' '}
+                      </>
+                    )}
+                    <Words of={way.why} />
+                  </span>
+                </p>
+              </td>
+              <td className="px-2 py-2 text-right">
+                <b className="text-lg">{way.visible.toLocaleString('en')}</b>
+                {way.shop !== way.visible && (
+                  <span className="condensed block text-[12px] text-soft">
+                    saw {way.shop.toLocaleString('en')}
+                  </span>
+                )}
+              </td>
+              <td className="px-2 py-2 text-right">{way.welds}</td>
+              <td className="px-2 py-2 text-right">{way.faces}</td>
+              <td className="px-2 py-2 text-right whitespace-nowrap">
+                {given ? <Length mm={way.finishedMm} unit /> : <Mass kg={way.startKg} />}
+              </td>
+              <td className="px-2 py-2 text-right whitespace-nowrap">{hours(way.minutes)}</td>
+              <td className="px-2 py-2 text-right whitespace-nowrap">{Math.round(way.chance * 100)} %</td>
+              <td className="py-2 pl-3 text-right whitespace-nowrap">
+                <label className="pr-3 text-[14px]">
+                  <input
+                    type="checkbox"
+                    className="accent-ink mr-1"
+                    checked={chosen.includes(way.words)}
+                    onChange={() => onChoose(way)}
+                  />
+                  compare
+                </label>
+                <Button weight="quiet" disabled={busy || !canOpen} onClick={() => onOpen(way)}>
+                  Open
+                </Button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

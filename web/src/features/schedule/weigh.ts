@@ -1,0 +1,83 @@
+import type { UnitSystem } from '../../units';
+import type { Asked, Way } from './api';
+
+/** What ways are weighed by, for lists and plots. No React in here. */
+
+export type Axis = 'welds' | 'faces' | 'steel' | 'time' | 'risk' | 'count';
+
+/** Whether the start's length is given, so that the finished bar's is what differs. */
+export const isGiven = (asked: Asked) => asked.from.kind !== 'STACKS';
+
+export const AXIS_NAME: Record<Axis, string> = {
+  welds: 'welds',
+  faces: 'faces to grind',
+  steel: 'steel',
+  time: 'hours',
+  risk: 'risk',
+  count: 'layers',
+};
+
+/** The figure shown for a way; what is drawn on an axis. */
+export function valueOf(way: Way, axis: Axis, given: boolean): number {
+  switch (axis) {
+    case 'welds':
+      return way.welds;
+    case 'faces':
+      return way.faces;
+    case 'steel':
+      return given ? way.finishedMm : way.startKg;
+    case 'time':
+      return way.minutes / 60;
+    case 'risk':
+      return 1 - way.chance;
+    case 'count':
+      return way.visible;
+  }
+}
+
+const LB_PER_KG = 1 / 0.45359237;
+const MM_PER_INCH = 25.4;
+
+/** The same in the reader's units, for an axis with round figures. */
+export function shownOf(way: Way, axis: Axis, given: boolean, system: UnitSystem): number {
+  const value = valueOf(way, axis, given);
+  if (axis !== 'steel' || system === 'METRIC') return value;
+  return given ? value / MM_PER_INCH : value * LB_PER_KG;
+}
+
+/** What a way is ordered by: less is better. */
+const costOf = (way: Way, axis: Axis, given: boolean): number =>
+  axis === 'count' ? way.distance : axis === 'steel' && given ? -way.finishedMm : valueOf(way, axis, given);
+
+/** Best first; ways alike in it stay as they came. */
+export const ordered = (ways: readonly Way[], by: Axis, given: boolean): readonly Way[] =>
+  [...ways].sort((a, b) => costOf(a, by, given) - costOf(b, by, given));
+
+/** A part of the plot, in figures of its axes. */
+export interface Brush {
+  readonly x: readonly [from: number, to: number];
+  readonly y: readonly [from: number, to: number];
+}
+
+const inside = (value: number, [from, to]: readonly [number, number]) => value >= from && value <= to;
+
+export const brushed = (
+  ways: readonly Way[],
+  brush: Brush | null,
+  axes: { readonly x: Axis; readonly y: Axis },
+  given: boolean,
+  system: UnitSystem,
+): readonly Way[] =>
+  brush
+    ? ways.filter(
+        (w) =>
+          inside(shownOf(w, axes.x, given, system), brush.x) &&
+          inside(shownOf(w, axes.y, given, system), brush.y),
+      )
+    : ways;
+
+/** "9 h 40", "35 min". */
+export function hours(minutes: number): string {
+  const whole = Math.round(minutes);
+  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`;
+}
