@@ -62,7 +62,9 @@ export function Compare({
             <tbody>
               {rows.map((row) => (
                 <tr key={row.name} className="border-t border-rule">
-                  <th className="py-0.5 pr-2 text-left font-normal whitespace-nowrap text-soft">{row.name}</th>
+                  <th className="py-0.5 pr-2 text-left font-normal whitespace-nowrap text-soft">
+                    {row.name}
+                  </th>
                   {ways.map((w) => (
                     <td key={w.words} className="py-0.5 pl-3 text-right">
                       {row.of(w)}

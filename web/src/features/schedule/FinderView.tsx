@@ -121,21 +121,21 @@ function Finding({
         )}
         <div className="flex gap-6 pt-2">
           {search.ways.length > 0 && (
-          <WayPlot
-            ways={search.ways}
-            given={given}
-            axes={axes}
-            onAxes={(a) => {
-              setBrush(null);
-              setAxes(a);
-            }}
-            brush={brush}
-            onBrush={setBrush}
-            marked={marked}
-            chosen={chosen}
-            onChoose={toggle}
-            onMark={setMarked}
-          />
+            <WayPlot
+              ways={search.ways}
+              given={given}
+              axes={axes}
+              onAxes={(a) => {
+                setBrush(null);
+                setAxes(a);
+              }}
+              brush={brush}
+              onBrush={setBrush}
+              marked={marked}
+              chosen={chosen}
+              onChoose={toggle}
+              onMark={setMarked}
+            />
           )}
           <RuledOut search={search} asked={asked} onAsk={ask} />
         </div>

@@ -18,7 +18,13 @@ export function SearchState({
 }) {
   const census = search.ended?.census ?? search.seen?.census;
   return (
-    <section aria-label="What was found" aria-live="polite" className="min-h-20">
+    <section
+      aria-label="What was found"
+      aria-live="polite"
+      aria-busy={search.running}
+      data-ends={search.ends}
+      className="min-h-20"
+    >
       <div className="flex items-baseline gap-3">
         <p className="leading-none">
           <b className="text-[44px]" data-count="ways">
@@ -65,7 +71,7 @@ export function SearchState({
 function Progress({ search }: { search: Search & { readonly cancel: () => void } }) {
   const share = search.seen ? search.seen.done / Math.max(1, search.seen.of) : 0;
   return (
-    <div className="flex items-center gap-3" aria-busy>
+    <div className="flex items-center gap-3">
       <div
         role="progressbar"
         aria-label="Searched"

@@ -10,6 +10,8 @@ export interface Search {
   /** The best so far, of the search before where this one has none yet. */
   readonly ways: readonly Way[];
   readonly running: boolean;
+  /** Searches that came to an end on this page. */
+  readonly ends: number;
   readonly cancelled: boolean;
   readonly problem: Problem | null;
 }
@@ -22,7 +24,7 @@ export function useSearch(
   const [round, setRound] = useState(0);
   if (search.asked !== asked || search.round !== round) {
     // Asked anew: what was found before stays on screen until something better is there.
-    setSearch(start(asked, round, search.ways, search.begun));
+    setSearch(start(asked, round, search.ways, search.begun, search.ends));
   }
   const aborting = useRef<AbortController | null>(null);
 
@@ -35,7 +37,11 @@ export function useSearch(
     find(asked, abort.signal, (line) => {
       if (line.kind === 'begun') put({ begun: line });
       if (line.kind === 'seen') put({ seen: line, ...(line.ways ? { ways: line.ways } : {}) });
-      if (line.kind === 'ended') put({ ended: line, ways: line.ways, running: false });
+      if (line.kind === 'ended') {
+        if (!abort.signal.aborted) {
+          setSearch((s) => ({ ...s, ended: line, ways: line.ways, running: false, ends: s.ends + 1 }));
+        }
+      }
     })
       // A line that stops without an end was cut off.
       .then(() => setSearch((s) => (s.asked === asked && s.running && !abort.signal.aborted ? lost(s) : s)))
@@ -50,7 +56,8 @@ export function useSearch(
   return { ...search, cancel, again: useCallback(() => setRound((n) => n + 1), []) };
 }
 
-const start = (asked: Asked, round: number, ways: readonly Way[], begun: Begun | null = null) => ({
+const start = (asked: Asked, round: number, ways: readonly Way[], begun: Begun | null = null, ends = 0) => ({
+  ends,
   asked,
   round,
   begun,

@@ -1,0 +1,142 @@
+package app.geminal.e2e.flows;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.geminal.e2e.fixtures.Shop;
+import app.geminal.e2e.fixtures.Story;
+import app.geminal.e2e.pages.BilletPage;
+import app.geminal.e2e.pages.FinderPage;
+import app.geminal.e2e.pages.RackPage;
+import app.geminal.e2e.pages.SignInPage;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** From a count to a plan. */
+class FinderTest extends Story {
+  @Override
+  protected Shop open() {
+    return Shop.demo();
+  }
+
+  private RackPage rack() {
+    return SignInPage.at(page, shop).asDemo();
+  }
+
+  private FinderPage finder() {
+    rack();
+    return FinderPage.at(page);
+  }
+
+  @Test
+  void aTargetBecomesABillet() {
+    FinderPage finder = finder().ask("Layers wanted", "60");
+    assertThat(finder.ways().first()).containsText("Fewest welds");
+    String layers = finder.layers(0);
+    assertThat(Integer.parseInt(layers)).isBetween(57, 63);
+    BilletPage billet = finder.open(0);
+    assertThat(billet.figures().last())
+        .hasAttribute("aria-label", Pattern.compile("\\b" + layers + " visible"));
+    assertThat(billet.finding("finish-short")).hasCount(0);
+    assertThat(
+            billet
+                .rack()
+                .billets()
+                .filter(new Locator.FilterOptions().setHasText(layers + " layers")))
+        .hasCount(1);
+  }
+
+  @Test
+  void aLongSearchIsCalledOffAndTakenUpAgain() {
+    FinderPage finder = finder().type("Layers wanted", "100000");
+    page.getByLabel("Searched").waitFor();
+    finder.button("Call it off").click();
+    assertThat(finder.found()).containsText("Called off");
+    assertThat(finder.found()).hasAttribute("aria-busy", "false");
+    finder.button("Search again").click();
+    page.getByLabel("Searched").waitFor();
+    finder.button("Undo").click();
+    finder.settled();
+    assertThat(finder.field("Layers wanted")).hasValue("300");
+    assertThat(finder.ways().first()).containsText("Fewest welds");
+  }
+
+  @Test
+  void whenNothingIsPossibleTheLimitInTheWayIsMoved() {
+    FinderPage finder = finder().ask("Tallest stack", "1/2");
+    assertThat(finder.count()).hasText("0");
+    assertThat(finder.found()).containsText("Nothing is possible like this");
+    finder.after(() -> finder.button("Allow it").first().click());
+    assertThat(finder.count()).not().hasText("0");
+    assertThat(finder.ways()).not().hasCount(0);
+    finder.after(() -> finder.button("Undo").click());
+    assertThat(finder.count()).hasText("0");
+  }
+
+  @Test
+  void aLimitIsMovedWhereItRulesOut() {
+    FinderPage finder = finder();
+    Locator out = page.getByLabel("Ruled out");
+    assertThat(out).containsText("need a bar of more than");
+    finder.ask("Longest bar", "60 in");
+    assertThat(out).not().containsText(Pattern.compile("more than 35 7/16"));
+    finder.after(() -> finder.button("Undo").click());
+    assertThat(out).containsText("more than 35 7/16");
+  }
+
+  @Test
+  void waysAreNarrowedOnThePlotOrderedAndComparedSideBySide() {
+    FinderPage finder = finder();
+    int all = finder.ways().count();
+    BoundingBox plot = page.getByLabel("Plot").locator("svg").boundingBox();
+    page.mouse().move(plot.x + 60, plot.y + plot.height * 0.6);
+    page.mouse().down();
+    page.mouse().move(plot.x + plot.width - 60, plot.y + plot.height * 0.84);
+    page.mouse().up();
+    assertThat(page.getByLabel("Ways", exactly()))
+        .containsText(Pattern.compile("of " + all + " in the frame"));
+    assertThat(finder.ways().count()).isLessThan(all);
+    finder.button("Show all").click();
+    assertThat(finder.ways()).hasCount(all);
+    finder.button("faces").click();
+    assertThat(finder.ways().first()).containsText("ewest faces to grind");
+    finder.ways().nth(0).getByLabel("compare").check();
+    finder.ways().nth(1).getByLabel("compare").check();
+    assertThat(page.getByLabel("Side by side")).containsText("Soaking and setting");
+    finder.button("Put away").click();
+    assertThat(page.getByLabel("Side by side")).hasCount(0);
+  }
+
+  @Test
+  void aBilletsBarHasWaysOnThatCanBeUndone() {
+    BilletPage billet = rack().open("Rigging knife bar, barge Teasel");
+    String before = billet.line().inputValue();
+    billet.openStage(0, "Draw");
+    page.getByText("Ways on from here").click();
+    FinderPage finder = new FinderPage(page).settled();
+    assertThat(page.getByLabel("Question")).containsText("ways on for Rigging knife bar");
+    finder.ask("Layers wanted", "120").ask("give or take", "30");
+    assertThat(finder.ways().first()).containsText("the bar");
+    finder.open(0);
+    assertThat(billet.line()).not().hasValue(before);
+    billet.button("Undo").click();
+    assertThat(billet.line()).hasValue(before);
+  }
+
+  @Test
+  void theShelfSaysTheMostItGives() {
+    FinderPage finder = finder();
+    finder
+        .after(() -> finder.choose("what the shelf gives"))
+        .after(() -> finder.choose("the most"));
+    assertThat(finder.found()).containsText("worth choosing");
+    finder.ask("Length", "8 in");
+    assertThat(finder.ways().first()).containsText("pieces");
+  }
+
+  private static com.microsoft.playwright.Page.GetByLabelOptions exactly() {
+    return new com.microsoft.playwright.Page.GetByLabelOptions().setExact(true);
+  }
+}
