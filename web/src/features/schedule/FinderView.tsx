@@ -1,10 +1,10 @@
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useCallback, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { LoadFailed, Notice } from '../../ui/Notice';
 import { useUnits, Words } from '../../ui/Words';
 import { billetQuery, type Billet } from '../billet/api';
-import { steelsQuery, useTones, type Steel } from '../steel/api';
+import { steelsQuery, type Steel } from '../steel/api';
 import { stockQuery } from '../stock/api';
 import type { Asked, Way } from './api';
 import { firstQuestion } from './ask';
@@ -84,14 +84,17 @@ function Finding({
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [marked, setMarked] = useState<string | null>(null);
   const open = useOpen(asked, billet);
-  const toneOf = useTones();
+  const tones = useMemo(() => tonesOf(asked, steels), [asked, steels]);
   const given = isGiven(asked);
   const ways = brushed(ordered(search.ways, by, given), brush, axes, given, useUnits());
   const compared = chosen.flatMap((words) => search.ways.filter((w) => w.words === words));
-  const toggle = (way: Way) =>
-    setChosen((c) =>
-      c.includes(way.words) ? c.filter((w) => w !== way.words) : [...c, way.words].slice(-MOST_COMPARED),
-    );
+  const toggle = useCallback(
+    (way: Way) =>
+      setChosen((c) =>
+        c.includes(way.words) ? c.filter((w) => w !== way.words) : [...c, way.words].slice(-MOST_COMPARED),
+      ),
+    [],
+  );
   return (
     <main
       className="grid h-full grid-cols-[20rem_1fr]"
@@ -145,7 +148,7 @@ function Finding({
           all={search.ways.length}
           by={by}
           given={given}
-          tones={tonesOf(asked, toneOf)}
+          tones={tones}
           chosen={chosen}
           marked={marked}
           busy={open.busy}
@@ -161,8 +164,8 @@ function Finding({
 }
 
 /** Tones of the pieces of a stack in turn; of a bar's steels. */
-function tonesOf({ from }: Asked, toneOf: (steel: string) => number): readonly number[] {
-  const pieces = [...(from.outside ?? []).slice(0, 1), ...(from.inside ?? []).slice(0, 1)];
-  const steels = from.plan ? from.plan.stack.pieces.map((p) => p.steel) : pieces.map((p) => p.steel);
-  return [...new Set(steels)].map(toneOf);
+function tonesOf({ from }: Asked, steels: readonly Steel[]): readonly number[] {
+  const pieces = from.plan?.stack.pieces ?? [...(from.outside ?? []), ...(from.inside ?? [])];
+  const used = new Set(pieces.map((p) => p.steel));
+  return [...used].flatMap((id) => steels.filter((s) => s.id === id).map((s) => s.etchTone.value));
 }

@@ -1,3 +1,4 @@
+import { memo, useState } from 'react';
 import { NestedFigure } from '../../figures/NestedFigure';
 import { nestedScale } from '../../figures/nested';
 import { useWidth } from '../../ui/useWidth';
@@ -7,6 +8,7 @@ import type { Way } from './api';
 import { hours, type Axis } from './weigh';
 
 const MOST_SCALE = 1;
+const FIRST_ROWS = 25;
 
 const COLUMNS: readonly { readonly axis: Axis; readonly name: string }[] = [
   { axis: 'count', name: 'layers' },
@@ -49,8 +51,11 @@ export function WayList({
   onOpen: (way: Way) => void;
 }) {
   const [measure, width] = useWidth();
+  const [many, setMany] = useState(false);
+  // The first answer shall stand there at once; nobody reads a hundred rows in a tenth of a second.
+  const shown = many ? ways : ways.slice(0, FIRST_ROWS);
   const scale = nestedScale(
-    ways.map((w) => w.shapes),
+    shown.map((w) => w.shapes),
     Math.max(200, width - 24),
     MOST_SCALE,
   );
@@ -85,68 +90,108 @@ export function WayList({
           </tr>
         </thead>
         <tbody>
-          {ways.map((way, i) => (
-            <tr
+          {shown.map((way, i) => (
+            <WayRow
               key={way.words}
-              data-way={way.words}
-              className={`border-b border-rule align-bottom ${marked === way.words ? 'bg-raised' : ''}`}
-              onPointerEnter={() => onMark(way.words)}
-              onPointerLeave={() => onMark(null)}
-            >
-              <td className="py-2 pr-3">
-                <div ref={i === 0 ? measure : undefined}>
-                  <NestedFigure
-                    shapes={way.shapes}
-                    scale={scale}
-                    tones={tones}
-                    label={`${way.words}, to scale`}
-                  />
-                </div>
-                <p className="pt-1 leading-snug">
-                  <b className="font-semibold">{way.words}</b>{' '}
-                  <span className="text-soft">
-                    {!given && (
-                      <>
-                        pieces <Length mm={way.startMm} unit /> long.{' '}
-                      </>
-                    )}
-                    <Words of={way.why} />
-                  </span>
-                </p>
-              </td>
-              <td className="px-2 py-2 text-right">
-                <b className="text-lg">{way.visible.toLocaleString('en')}</b>
-                {way.shop !== way.visible && (
-                  <span className="condensed block text-[12px] text-soft">
-                    saw {way.shop.toLocaleString('en')}
-                  </span>
-                )}
-              </td>
-              <td className="px-2 py-2 text-right">{way.welds}</td>
-              <td className="px-2 py-2 text-right">{way.faces}</td>
-              <td className="px-2 py-2 text-right whitespace-nowrap">
-                {given ? <Length mm={way.finishedMm} unit /> : <Mass kg={way.startKg} />}
-              </td>
-              <td className="px-2 py-2 text-right whitespace-nowrap">{hours(way.minutes)}</td>
-              <td className="px-2 py-2 text-right whitespace-nowrap">{Math.round(way.chance * 100)} %</td>
-              <td className="py-2 pl-3 text-right whitespace-nowrap">
-                <label className="pr-3 text-[14px]">
-                  <input
-                    type="checkbox"
-                    className="accent-ink mr-1"
-                    checked={chosen.includes(way.words)}
-                    onChange={() => onChoose(way)}
-                  />
-                  compare
-                </label>
-                <Button weight="quiet" disabled={busy || !canOpen} onClick={() => onOpen(way)}>
-                  Open
-                </Button>
-              </td>
-            </tr>
+              way={way}
+              measure={i === 0 ? measure : undefined}
+              scale={scale}
+              tones={tones}
+              given={given}
+              isChosen={chosen.includes(way.words)}
+              isMarked={marked === way.words}
+              canOpen={canOpen && !busy}
+              onChoose={onChoose}
+              onMark={onMark}
+              onOpen={onOpen}
+            />
           ))}
         </tbody>
       </table>
+      {shown.length < ways.length && (
+        <Button weight="quiet" className="my-3" onClick={() => setMany(true)}>
+          Show the other {ways.length - shown.length}
+        </Button>
+      )}
     </section>
   );
 }
+
+const WayRow = memo(function WayRow({
+  way,
+  measure,
+  scale,
+  tones,
+  given,
+  isChosen,
+  isMarked,
+  canOpen,
+  onChoose,
+  onMark,
+  onOpen,
+}: {
+  way: Way;
+  measure: ((element: HTMLElement | null) => void) | undefined;
+  scale: number;
+  tones: readonly number[];
+  given: boolean;
+  isChosen: boolean;
+  isMarked: boolean;
+  canOpen: boolean;
+  onChoose: (way: Way) => void;
+  onMark: (words: string | null) => void;
+  onOpen: (way: Way) => void;
+}) {
+  return (
+    <tr
+      data-way={way.words}
+      className={`border-b border-rule align-bottom ${isMarked ? 'bg-raised' : ''}`}
+      onPointerEnter={() => onMark(way.words)}
+      onPointerLeave={() => onMark(null)}
+    >
+      <td className="py-2 pr-3">
+        <div ref={measure}>
+          <NestedFigure shapes={way.shapes} scale={scale} tones={tones} label={`${way.words}, to scale`} />
+        </div>
+        <p className="pt-1 leading-snug">
+          <b className="font-semibold">{way.words}</b>{' '}
+          <span className="text-soft">
+            {!given && (
+              <>
+                pieces <Length mm={way.startMm} unit /> long.{' '}
+              </>
+            )}
+            <Words of={way.why} />
+          </span>
+        </p>
+      </td>
+      <td className="px-2 py-2 text-right">
+        <b className="text-lg">{way.visible.toLocaleString('en')}</b>
+        {way.shop !== way.visible && (
+          <span className="condensed block text-[12px] text-soft">saw {way.shop.toLocaleString('en')}</span>
+        )}
+      </td>
+      <td className="px-2 py-2 text-right">{way.welds}</td>
+      <td className="px-2 py-2 text-right">{way.faces}</td>
+      <td className="px-2 py-2 text-right whitespace-nowrap">
+        {given ? <Length mm={way.finishedMm} unit /> : <Mass kg={way.startKg} />}
+      </td>
+      <td className="px-2 py-2 text-right whitespace-nowrap">{hours(way.minutes)}</td>
+      <td className="px-2 py-2 text-right whitespace-nowrap">{Math.round(way.chance * 100)} %</td>
+      <td className="py-2 pl-3 text-right whitespace-nowrap">
+        <label className="pr-3 text-[14px]">
+          <input
+            type="checkbox"
+            className="accent-ink mr-1"
+            checked={isChosen}
+            onChange={() => onChoose(way)}
+          />
+          compare
+        </label>
+        <Button weight="quiet" disabled={!canOpen} onClick={() => onOpen(way)}>
+          Open
+        </Button>
+      </td>
+    </tr>
+  );
+});

@@ -25,7 +25,7 @@ export function useOpen(asked: Asked, billet: Billet | undefined) {
     },
   });
   return {
-    open: (way: Way) => work.mutate(way),
+    open: work.mutate,
     busy: work.isPending,
     problem: work.error ? Problem.from(work.error) : null,
   };

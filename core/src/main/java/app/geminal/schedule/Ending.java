@@ -21,8 +21,8 @@ final class Ending {
 
   private final Reckoning r;
   private final Question question;
-  private final Shortlist shortlist;
-  private final Tally tally;
+  private Shortlist shortlist;
+  private Tally tally;
   private final Aim aim;
   private final long leastWanted;
   private final long mostWanted;
@@ -68,6 +68,12 @@ final class Ending {
     this.mostWanted = aim.most();
     this.countsVisible = aim.counted() == Counted.VISIBLE;
     this.lengthIsGiven = !(question.from() instanceof From.Stacks);
+  }
+
+  /** From now on candidates and counts go elsewhere. */
+  void into(Shortlist newShortlist, Tally newTally) {
+    shortlist = newShortlist;
+    tally = newTally;
   }
 
   void begin(Optional<Start> newStart, OptionalDouble lengthMm, double newKgPerMm) {

@@ -156,10 +156,11 @@ public final class Finder implements Watch.Progress {
     IntStream.range(0, workers)
         .parallel()
         .forEach(_ -> {
+          Walk walk = new Walk(reckoning, new Front(), new Tally(), watch::goesOn);
           for (int i = next.getAndIncrement(); i < starts.size(); i = next.getAndIncrement()) {
             Front mine = new Front();
             Tally counted = new Tally();
-            Walk walk = new Walk(reckoning, mine, counted, watch::goesOn);
+            walk.into(mine, counted);
             if (!go(walk, starts.get(i), restacks, to, work)) {
               whole.set(false);
             }

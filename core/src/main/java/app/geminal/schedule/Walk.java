@@ -71,6 +71,11 @@ final class Walk {
     }
   }
 
+  /** From now on candidates and counts go elsewhere. */
+  void into(Shortlist shortlist, Tally tally) {
+    ending.into(shortlist, tally);
+  }
+
   private static Restacking[][] recuts() {
     Restacking[][] all = new Restacking[Bounds.MOST_CUT + 1][4];
     for (int count = 2; count <= Bounds.MOST_CUT; count++) {

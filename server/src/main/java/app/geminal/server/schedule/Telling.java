@@ -16,7 +16,7 @@ import tools.jackson.databind.json.JsonMapper;
  */
 final class Telling implements Watch {
   private static final long LINE_EVERY = Duration.ofMillis(40).toNanos();
-  private static final long WAYS_EVERY = Duration.ofMillis(300).toNanos();
+  private static final long WAYS_EVERY = Duration.ofMillis(800).toNanos();
 
   private final OutputStream out;
   private final JsonMapper json;
