@@ -38,14 +38,7 @@ export function FromFields({
           { value: 'STACKS', show: 'new stacks' },
           { value: 'SHELF', show: 'what the shelf gives' },
         ]}
-        onChoose={(kind) =>
-          onAsk((q) => ({
-            ...q,
-            from: { ...q.from, kind },
-            // What the shelf gives is asked for as the most, unless a count was said.
-            tolerance: q.tolerance,
-          }))
-        }
+        onChoose={(kind) => onAsk((q) => ({ ...q, from: { ...q.from, kind } }))}
       />
       {(['outside', 'inside'] as const).map((side) => (
         <div key={side} className="flex items-end gap-2">

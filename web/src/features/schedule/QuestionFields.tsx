@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
-import { Length } from '../../ui/Words';
+import { useUnits } from '../../ui/Words';
 import type { Billet } from '../billet/api';
 import { PatternFields } from '../billet/StackFields';
 import type { Steel } from '../steel/api';
@@ -32,6 +32,7 @@ export function QuestionFields({
   onUndo: (() => void) | null;
 }) {
   const near = asked.tolerance !== null;
+  const system = useUnits();
   return (
     <section
       aria-label="Question"
@@ -125,19 +126,17 @@ export function QuestionFields({
           measure="length"
           width="w-28"
           value={asked.blockMm ?? begun?.blockMm ?? 0}
-          hint={
-            asked.blockMm === null ? (
-              <>
-                so that pieces come out about <Length mm={110} unit /> long
-              </>
-            ) : (
-              <Button weight="quiet" onClick={() => onAsk((q) => ({ ...q, blockMm: null }))}>
-                As it was reckoned
-              </Button>
-            )
-          }
           onCommit={(blockMm) => (blockMm > 0 ? onAsk((q) => ({ ...q, blockMm })) : 'More than nothing.')}
         />
+        <p className="-mt-1 text-[13px] text-soft">
+          {asked.blockMm === null ? (
+            <>so that pieces come out about {system === 'METRIC' ? '110 mm' : '4 1/4 in'} long</>
+          ) : (
+            <Button weight="quiet" onClick={() => onAsk((q) => ({ ...q, blockMm: null }))}>
+              As it was reckoned
+            </Button>
+          )}
+        </p>
         <div className="flex items-end gap-3">
           <Choice
             label="A sheet in the joints"

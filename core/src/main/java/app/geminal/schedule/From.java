@@ -66,11 +66,12 @@ public sealed interface From {
      * can.
      */
     static double longestMm(List<Supply> bars, int pieces, double kerfMm) {
-      double yes = 0;
-      double no = bars.stream().mapToDouble(Supply::lengthMm).max().orElse(0) + STEP_MM;
-      while (no - yes > STEP_MM / 2) {
-        double middle = (yes + no) / 2;
-        double length = middle + kerfMm;
+      double longest = bars.stream().mapToDouble(Supply::lengthMm).max().orElse(0);
+      int yes = 0;
+      int no = (int) (longest / STEP_MM) + 1;
+      while (no - yes > 1) {
+        int middle = (yes + no) / 2;
+        double length = middle * STEP_MM + kerfMm;
         long sawn =
             bars.stream()
                 .mapToLong(s -> s.count() * (long) ((s.lengthMm() + kerfMm) / length + 1e-9))
@@ -81,7 +82,7 @@ public sealed interface From {
           no = middle;
         }
       }
-      return Math.floor(yes / STEP_MM) * STEP_MM;
+      return yes * STEP_MM;
     }
   }
 

@@ -29,4 +29,13 @@ class ShopTest {
     assertThatThrownBy(() -> new Hammer(" ", 30)).isInstanceOf(BadValue.class);
     assertThatThrownBy(() -> Shop.common().withForge(null)).isInstanceOf(BadValue.class);
   }
+
+  @Test
+  void aDrawTakesHeatsByTheSectionItTakesDown() {
+    Pace pace = Pace.common();
+    assertThat(pace.drawHeats(1000, 1000)).isOne();
+    assertThat(pace.drawHeats(1000, 750)).isOne();
+    assertThat(pace.drawHeats(1000, 749)).isEqualTo(2);
+    assertThat(pace.drawHeats(1000, 1000 * Math.pow(0.75, 5))).isEqualTo(5);
+  }
 }

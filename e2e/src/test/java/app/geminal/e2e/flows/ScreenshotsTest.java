@@ -3,6 +3,7 @@ package app.geminal.e2e.flows;
 import app.geminal.e2e.fixtures.Shop;
 import app.geminal.e2e.fixtures.Story;
 import app.geminal.e2e.pages.BilletPage;
+import app.geminal.e2e.pages.FinderPage;
 import app.geminal.e2e.pages.RackPage;
 import app.geminal.e2e.pages.SignInPage;
 import app.geminal.e2e.pages.SteelsPage;
@@ -37,6 +38,8 @@ class ScreenshotsTest extends Story {
     picture("parts");
     billet.rack().open("Marlinspike knife, 1095").log().waitFor();
     picture("weld");
+    FinderPage.at(page);
+    picture("finder");
     SteelsPage steels = SteelsPage.at(page, shop, "5160,15N20");
     steels.reasons().first().waitFor();
     page.getByLabel("15N20 with 1084: Excellent").waitFor();

@@ -1,0 +1,85 @@
+package app.geminal.schedule;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.geminal.TestSteels;
+import app.geminal.layup.Piece;
+import app.geminal.shop.Shop;
+import app.geminal.weld.HoldChance;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class ExplainedTest {
+  private static final Shop SHOP = Shop.common();
+
+  private static Question question(long count) {
+    return new Question(
+        new Aim.Near(count, 0.05, Counted.VISIBLE),
+        new From.Stacks(List.of(new Piece("D", 3.2)), List.of(new Piece("B", 1.5)), 40),
+        new Finished(38, 6, 300),
+        Bounds.full(),
+        null,
+        List.of(),
+        24,
+        Within.of(SHOP));
+  }
+
+  private static List<Way> ways(Question question) {
+    return ((Outcome.Found)
+            Finder.find(
+                question, TestSteels.ALL, SHOP, HoldChance.prior(), Watch.NONE, Finder.USUAL_WORK))
+        .ways();
+  }
+
+  @Test
+  void whatIsBestByEachCriterionSaysSo() {
+    Question question = question(200);
+    List<Way> ways = ways(question);
+    List<String> lines = Explained.of(ways, question);
+    for (Criterion criterion : Criterion.values()) {
+      int best = 0;
+      for (int i = 1; i < ways.size(); i++) {
+        if (ways.get(i).cost(criterion, question) < ways.get(best).cost(criterion, question)) {
+          best = i;
+        }
+      }
+      String named =
+          criterion == Criterion.DISTANCE && ways.get(best).distance() == 0
+              ? "exactly the count"
+              : criterion.best();
+      assertThat(lines.get(best)).containsIgnoringCase(named);
+    }
+  }
+
+  @Test
+  void everyLineSaysTheStackTheBarAndTheLoss() {
+    Question question = question(200);
+    List<Way> ways = ways(question);
+    assertThat(Explained.of(ways, question))
+        .hasSameSizeAs(ways)
+        .allMatch(
+            l -> l.matches(".*; needs a stack \\[\\[mm .*]] high; a bar .* long; loses \\d+ %\\."));
+  }
+
+  @Test
+  void whyScheduleAreOutIsASentence() {
+    Question question = question(200);
+    assertThat(Ruling.words(new Census.RuledOut(Limit.TALLEST, 1214, 3, 104), question))
+        .isEqualTo("1,214 need a stack of more than [[mm 100]]");
+    assertThat(Ruling.words(new Census.RuledOut(Limit.SHORTEST, 1, 1, 50), question))
+        .isEqualTo("1 needs pieces of less than [[mm 60]]");
+    assertThat(Ruling.figure(Limit.HEAVIEST, 5.5)).isEqualTo("5.5 kg");
+  }
+
+  @Test
+  void shelvedBarsGiveTheirLongestEqualPieces() {
+    List<From.Supply> bars = List.of(new From.Supply(1000, 1), new From.Supply(350, 2));
+    assertThat(From.Supply.longestMm(bars, 1, 2)).isEqualTo(1000);
+    assertThat(From.Supply.longestMm(bars, 3, 2)).isEqualTo(350);
+    assertThat(From.Supply.longestMm(bars, 4, 2)).isEqualTo(350);
+    // Two of 332 from the long bar with a kerf between them would be three; then each short bar
+    // one.
+    assertThat(From.Supply.longestMm(bars, 5, 2)).isEqualTo(332);
+    assertThat(From.Supply.longestMm(List.of(), 1, 2)).isZero();
+  }
+}
