@@ -13,7 +13,7 @@ import { KeyStrip } from './Keys';
 import { PART } from './LaidFields';
 import { newPart } from './newPart';
 import { OpenStep } from './OpenStep';
-import { inside, planAt, withoutPart, withPart, withPartRenamed, withPlanAt } from './parts';
+import { inside, planAt, withoutPart, withPart, withPartRenamed, withPlanAt, type Place } from './parts';
 import {
   KINDS,
   laidOf,
@@ -26,7 +26,7 @@ import {
   withStepMoved,
   type Plan,
 } from './plan';
-import { RunView, type Place } from './RunView';
+import { RunView } from './RunView';
 import { stageOfStep } from './runRows';
 import { ShorthandLine } from './ShorthandLine';
 import { StagePanel } from './StagePanel';

@@ -11,7 +11,7 @@ import { inside } from './parts';
 import { partsOf, type Part, type Plan } from './plan';
 import { RunRow } from './RunRow';
 import { rowsOf } from './runRows';
-import type { Place } from './RunView';
+import type { Place } from './parts';
 import { StackWords, stepTitle, StepWords } from './StepWords';
 
 /** What all Runs of one tree share. */

@@ -6,6 +6,7 @@ import { useTones } from '../steel/api';
 import type { Run } from './api';
 import type { Plan } from './plan';
 import { allRows } from './runRows';
+import type { Place } from './parts';
 import { RunRows, type RunDrawing } from './RunRows';
 import { ScaleBar } from './ScaleBar';
 
@@ -14,13 +15,6 @@ const BESIDE_PX = (14 + 11.5) * 15 + 24;
 
 /** More rows than this stand closer together. */
 const MOST_ROOMY = 14;
-
-/** A stage of the billet's own Run, or of a part's. */
-export interface Place {
-  /** Names of the parts it is in, with strokes between; empty for the billet itself. */
-  readonly path: string;
-  readonly stage: number;
-}
 
 /**
  * The Run: the billet's history down the page, every stage against one bench stop and to one scale. Parts are

@@ -8,7 +8,7 @@ import { Ledger } from './Ledger';
 import { Marks, StopHeights } from './Marks';
 import { inside } from './parts';
 import type { Plan, Step } from './plan';
-import type { Place } from './RunView';
+import type { Place } from './parts';
 import { stepTitle } from './StepWords';
 import { WantedFields } from './WantedFields';
 import { WeldLog } from './WeldLog';

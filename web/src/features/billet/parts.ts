@@ -65,3 +65,10 @@ export function withoutPart(plan: Plan, name: string): Plan {
     })),
   };
 }
+
+/** A stage of the billet's own Run, or of a part's. */
+export interface Place {
+  /** Names of the parts it is in, with strokes between; empty for the billet itself. */
+  readonly path: string;
+  readonly stage: number;
+}

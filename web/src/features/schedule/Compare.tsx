@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { Button } from '../../ui/Button';
 import { Length, Mass } from '../../ui/Words';
 import type { Way } from './api';
-import { hours } from './weigh';
+import { hours, keyOf } from './weigh';
 
 const ROWS: readonly { readonly name: string; readonly of: (way: Way) => ReactNode }[] = [
   { name: 'Visible layers', of: (w) => w.visible.toLocaleString('en') },
@@ -27,7 +27,7 @@ const ROWS: readonly { readonly name: string; readonly of: (way: Way) => ReactNo
   { name: 'Gas', of: (w) => <Mass kg={w.work.gasKg} /> },
 ];
 
-/** Two or three ways side by side. */
+/** What a way takes; two or three of them side by side. */
 export function Compare({
   ways,
   onClose,
@@ -41,7 +41,7 @@ export function Compare({
   return (
     <section aria-label="Side by side" className="mt-3 border border-ink bg-raised px-4 py-2">
       <div className="flex items-baseline justify-between">
-        <h2 className="text-lg">Side by side</h2>
+        <h2 className="text-lg">{ways.length > 1 ? 'Side by side' : 'What it takes'}</h2>
         <Button weight="quiet" onClick={onClose}>
           Put away
         </Button>
@@ -53,7 +53,7 @@ export function Compare({
               <tr className="align-bottom">
                 <th />
                 {ways.map((w) => (
-                  <th key={w.words} className="condensed py-1 pl-3 text-right text-[13px] font-semibold">
+                  <th key={keyOf(w)} className="condensed py-1 pl-3 text-right text-[13px] font-semibold">
                     {w.words}
                   </th>
                 ))}
@@ -66,7 +66,7 @@ export function Compare({
                     {row.name}
                   </th>
                   {ways.map((w) => (
-                    <td key={w.words} className="py-0.5 pl-3 text-right">
+                    <td key={keyOf(w)} className="py-0.5 pl-3 text-right">
                       {row.of(w)}
                     </td>
                   ))}
@@ -76,7 +76,7 @@ export function Compare({
                 <tr className="border-t border-rule">
                   <th />
                   {ways.map((w) => (
-                    <td key={w.words} className="py-1 pl-3 text-right">
+                    <td key={keyOf(w)} className="py-1 pl-3 text-right">
                       <Button weight="quiet" onClick={() => onOpen(w)}>
                         Open
                       </Button>

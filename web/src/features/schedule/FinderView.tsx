@@ -17,7 +17,7 @@ import { useOpen } from './useOpen';
 import { useSearch } from './useSearch';
 import { WayList } from './WayList';
 import { WayPlot } from './WayPlot';
-import { brushed, isGiven, ordered, type Axis, type Brush } from './weigh';
+import { brushed, isGiven, keyOf, ordered, type Axis, type Brush } from './weigh';
 
 const MOST_COMPARED = 3;
 
@@ -87,11 +87,11 @@ function Finding({
   const tones = useMemo(() => tonesOf(asked, steels), [asked, steels]);
   const given = isGiven(asked);
   const ways = brushed(ordered(search.ways, by, given), brush, axes, given, useUnits());
-  const compared = chosen.flatMap((words) => search.ways.filter((w) => w.words === words));
+  const compared = chosen.flatMap((key) => search.ways.filter((w) => keyOf(w) === key));
   const toggle = useCallback(
     (way: Way) =>
       setChosen((c) =>
-        c.includes(way.words) ? c.filter((w) => w !== way.words) : [...c, way.words].slice(-MOST_COMPARED),
+        c.includes(keyOf(way)) ? c.filter((k) => k !== keyOf(way)) : [...c, keyOf(way)].slice(-MOST_COMPARED),
       ),
     [],
   );
@@ -142,7 +142,7 @@ function Finding({
           )}
           <RuledOut search={search} asked={asked} onAsk={ask} />
         </div>
-        {compared.length > 1 && <Compare ways={compared} onClose={() => setChosen([])} onOpen={open.open} />}
+        {compared.length > 0 && <Compare ways={compared} onClose={() => setChosen([])} onOpen={open.open} />}
         <WayList
           ways={ways}
           all={search.ways.length}

@@ -1,11 +1,20 @@
+import { useQuery } from '@tanstack/react-query';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
+import { useUnits } from '../../ui/Words';
+import { showLength } from '../../units';
 import type { Billet } from '../billet/api';
 import type { Piece } from '../billet/plan';
 import type { Steel } from '../steel/api';
 import { SteelChoice } from '../steel/SteelChoice';
+import { stockQuery } from '../stock/api';
 import type { Asked, Size } from './api';
-import type { Ask } from './QuestionFields';
+
+import type { Ask } from './useAsk';
+
+/** Closer than this is the same thickness. */
+const SAME_MM = 0.06;
+const MOST_OTHERS = 3;
 
 /** What there is to begin with: new stacks, the shelf's bars, or a billet's bar. */
 export function FromFields({
@@ -58,6 +67,7 @@ export function FromFields({
           />
         </div>
       ))}
+      {from.kind === 'STACKS' && <OtherThicknesses asked={asked} onAsk={onAsk} />}
       <MeasureField
         label="Pieces wide"
         measure="length"
@@ -66,6 +76,45 @@ export function FromFields({
         onCommit={(widthMm) => onAsk((q) => ({ ...q, from: { ...q.from, widthMm }, blockMm: null }))}
       />
     </>
+  );
+}
+
+/** Thicknesses of both steels that lie on the shelf besides the ones asked for, to be tried as well. */
+function OtherThicknesses({ asked, onAsk }: { asked: Asked; onAsk: Ask }) {
+  const shelf = useQuery(stockQuery).data ?? [];
+  const system = useUnits();
+  const { outside, inside } = asked.from;
+  const withOthers = (pieces: readonly Piece[] | null): readonly Piece[] => {
+    const first = pieces?.[0];
+    if (!first) return [];
+    const there = shelf.filter((s) => s.bar.steel === first.steel).map((s) => s.bar.thicknessMm);
+    const others = [...new Set(there)].filter((mm) => Math.abs(mm - first.thicknessMm) > SAME_MM);
+    return [first, ...others.slice(0, MOST_OTHERS).map((thicknessMm) => ({ ...first, thicknessMm }))];
+  };
+  const all = { outside: withOthers(outside), inside: withOthers(inside) };
+  const others = [...all.outside.slice(1), ...all.inside.slice(1)];
+  const tried = (outside?.length ?? 0) + (inside?.length ?? 0) > 2;
+  if (others.length === 0) return null;
+  return (
+    <label className="flex items-baseline gap-2 text-[14px]">
+      <input
+        type="checkbox"
+        className="accent-ink"
+        checked={tried}
+        onChange={() =>
+          onAsk((q) => ({
+            ...q,
+            from: tried
+              ? { ...q.from, outside: all.outside.slice(0, 1), inside: all.inside.slice(0, 1) }
+              : { ...q.from, ...all },
+          }))
+        }
+      />
+      <span>
+        try what else the shelf has:{' '}
+        {others.map((p) => `${p.steel} ${showLength(p.thicknessMm, system).text}`).join(', ')}
+      </span>
+    </label>
   );
 }
 

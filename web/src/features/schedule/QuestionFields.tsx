@@ -9,8 +9,7 @@ import type { Steel } from '../steel/api';
 import type { Asked, Begun } from './api';
 import { FromFields } from './FromFields';
 import { TriedFields } from './TriedFields';
-
-export type Ask = (change: (asked: Asked) => Asked) => null;
+import type { Ask } from './useAsk';
 
 const MOST_SEEN = 600;
 const USUAL_TOLERANCE = 0.05;

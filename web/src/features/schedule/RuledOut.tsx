@@ -2,20 +2,13 @@ import { MeasureField } from '../../ui/MeasureField';
 import { Length, Words } from '../../ui/Words';
 import type { Asked, Limit } from './api';
 import { isLength, LIMIT_NAME, limitAt, withLimit } from './ask';
+import type { Ask } from './useAsk';
 import type { Search } from './useSearch';
 
 const ALL: readonly Limit[] = ['TALLEST', 'LONGEST', 'HEAVIEST', 'SHORTEST', 'OUTER_LAYER', 'WIDE', 'HIGH'];
 
 /** What is out and why, each limit to be moved where it stands. */
-export function RuledOut({
-  search,
-  asked,
-  onAsk,
-}: {
-  search: Search;
-  asked: Asked;
-  onAsk: (change: (asked: Asked) => Asked) => null;
-}) {
+export function RuledOut({ search, asked, onAsk }: { search: Search; asked: Asked; onAsk: Ask }) {
   const within = search.begun?.within;
   const out = (search.ended?.census ?? search.seen?.census)?.ruledOut ?? [];
   const rest = ALL.filter((l) => out.every((o) => o.limit !== l));

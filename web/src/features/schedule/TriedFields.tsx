@@ -1,6 +1,6 @@
 import { MeasureField } from '../../ui/MeasureField';
 import type { Bounds, Layout } from './api';
-import type { Ask } from './QuestionFields';
+import type { Ask } from './useAsk';
 
 const FIGURES = [
   { name: 'fewestPieces', label: 'Pieces from', least: 2, most: 60 },

@@ -5,7 +5,7 @@ import { useWidth } from '../../ui/useWidth';
 import { Button } from '../../ui/Button';
 import { Length, Mass, Words } from '../../ui/Words';
 import type { Way } from './api';
-import { hours, type Axis } from './weigh';
+import { hours, keyOf, type Axis } from './weigh';
 
 const MOST_SCALE = 1;
 const FIRST_ROWS = 25;
@@ -47,7 +47,7 @@ export function WayList({
   canOpen: boolean;
   onBy: (axis: Axis) => void;
   onChoose: (way: Way) => void;
-  onMark: (words: string | null) => void;
+  onMark: (key: string | null) => void;
   onOpen: (way: Way) => void;
 }) {
   const [measure, width] = useWidth();
@@ -92,14 +92,14 @@ export function WayList({
         <tbody>
           {shown.map((way, i) => (
             <WayRow
-              key={way.words}
+              key={keyOf(way)}
               way={way}
               measure={i === 0 ? measure : undefined}
               scale={scale}
               tones={tones}
               given={given}
-              isChosen={chosen.includes(way.words)}
-              isMarked={marked === way.words}
+              isChosen={chosen.includes(keyOf(way))}
+              isMarked={marked === keyOf(way)}
               canOpen={canOpen && !busy}
               onChoose={onChoose}
               onMark={onMark}
@@ -139,14 +139,14 @@ const WayRow = memo(function WayRow({
   isMarked: boolean;
   canOpen: boolean;
   onChoose: (way: Way) => void;
-  onMark: (words: string | null) => void;
+  onMark: (key: string | null) => void;
   onOpen: (way: Way) => void;
 }) {
   return (
     <tr
       data-way={way.words}
       className={`border-b border-rule align-bottom ${isMarked ? 'bg-raised' : ''}`}
-      onPointerEnter={() => onMark(way.words)}
+      onPointerEnter={() => onMark(keyOf(way))}
       onPointerLeave={() => onMark(null)}
     >
       <td className="py-2 pr-3">
@@ -156,9 +156,11 @@ const WayRow = memo(function WayRow({
         <p className="pt-1 leading-snug">
           <b className="font-semibold">{way.words}</b>{' '}
           <span className="text-soft">
-            {!given && (
+            {way.schedule.start && (
               <>
-                pieces <Length mm={way.startMm} unit /> long.{' '}
+                pieces <Length mm={way.schedule.start.outside.thicknessMm} /> and{' '}
+                <Length mm={way.schedule.start.inside.thicknessMm} unit /> thick,{' '}
+                <Length mm={way.startMm} unit /> long.{' '}
               </>
             )}
             <Words of={way.why} />

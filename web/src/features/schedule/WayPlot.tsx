@@ -4,7 +4,7 @@ import { Button } from '../../ui/Button';
 import { useUnits } from '../../ui/Words';
 import { lengthUnit, type UnitSystem } from '../../units';
 import type { Way } from './api';
-import { AXIS_NAME, hours, shownOf, type Axis, type Brush } from './weigh';
+import { AXIS_NAME, hours, keyOf, shownOf, type Axis, type Brush } from './weigh';
 
 const WIDTH = 440;
 const HEIGHT = 230;
@@ -35,7 +35,7 @@ export function WayPlot({
   marked: string | null;
   chosen: readonly string[];
   onChoose: (way: Way) => void;
-  onMark: (words: string | null) => void;
+  onMark: (key: string | null) => void;
 }) {
   const system = useUnits();
   const svg = useRef<SVGSVGElement>(null);
@@ -99,19 +99,19 @@ export function WayPlot({
           {ways.length > 0 && <Axes x={x} y={y} axes={axes} given={given} system={system} />}
           {ways.map((w) => (
             <circle
-              key={w.words}
+              key={keyOf(w)}
               cx={px(w)}
               cy={py(w)}
               r={radius(w)}
               className={
-                chosen.includes(w.words)
+                chosen.includes(keyOf(w))
                   ? 'fill-ink stroke-ink'
-                  : marked === w.words
+                  : marked === keyOf(w)
                     ? 'fill-line stroke-ink'
                     : 'fill-ink/10 stroke-ink'
               }
-              strokeWidth={marked === w.words ? 2.5 : 1}
-              onPointerEnter={() => onMark(w.words)}
+              strokeWidth={marked === keyOf(w) ? 2.5 : 1}
+              onPointerEnter={() => onMark(keyOf(w))}
               onPointerLeave={() => onMark(null)}
             >
               <title>{`${w.words}: ${w.visible} layers, ${w.welds} welds, ${hours(w.minutes)}`}</title>

@@ -78,8 +78,24 @@ export interface Work {
   readonly gasKg: number;
 }
 
+export interface Schedule {
+  /** Null where the bar is there. */
+  readonly start: {
+    readonly pieces: number;
+    readonly layout: Layout;
+    readonly outside: Piece;
+    readonly inside: Piece;
+  } | null;
+  readonly restacks: readonly {
+    readonly how: 'CUT' | 'FOLD' | 'CORE';
+    readonly pieces: number;
+    readonly turned: boolean;
+    readonly insert: boolean;
+  }[];
+}
+
 export interface Way {
-  readonly schedule: unknown;
+  readonly schedule: Schedule;
   readonly words: string;
   readonly why: string;
   readonly visible: number;

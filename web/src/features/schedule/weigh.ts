@@ -76,6 +76,10 @@ export const brushed = (
       )
     : ways;
 
+/** Tells ways apart: the same schedule may be of pieces of another thickness. */
+export const keyOf = ({ words, schedule: { start } }: Way): string =>
+  start ? `${words}, ${start.outside.thicknessMm} ${start.inside.thicknessMm}` : words;
+
 /** "9 h 40", "35 min". */
 export function hours(minutes: number): string {
   const whole = Math.round(minutes);

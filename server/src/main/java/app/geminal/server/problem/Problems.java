@@ -58,6 +58,17 @@ public class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
+  ProblemDetail busy(Busy busy) {
+    return Problem.of(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "busy",
+        "The shop is busy",
+        String.valueOf(busy.getMessage()),
+        "",
+        "Wait until one of them has ended and try again.");
+  }
+
+  @ExceptionHandler
   ProblemDetail stale(Stale stale) {
     ProblemDetail problem =
         Problem.of(

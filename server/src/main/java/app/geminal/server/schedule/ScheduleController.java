@@ -18,6 +18,7 @@ import app.geminal.steel.Steels;
 import app.geminal.weld.HoldChance;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -27,6 +28,9 @@ import tools.jackson.databind.json.JsonMapper;
 /** Ways to a layer count; nothing is stored. */
 @RestController
 class ScheduleController {
+  /** One to run, and two that are on their way out or belong to somebody else. */
+  private final Turns turns = new Turns(3, Duration.ofSeconds(20));
+
   private final Asking asking;
   private final SteelShelf shelf;
   private final ShopKeeper shops;
@@ -60,10 +64,12 @@ class ScheduleController {
     Shop shop = shops.shop();
     Question question = asking.question(asked, steels, shop);
     HoldChance chance = book.holdChance();
-    Telling telling = new Telling(response, json, question, System::nanoTime);
-    telling.tell(new Told.Begun(question.within(), question.blockMm(), chance));
-    Outcome outcome = Finder.find(question, steels, shop, chance, telling, Finder.USUAL_WORK);
-    telling.tell(Told.Ended.of(outcome, question));
+    try (Turns.Turn _ = turns.take()) {
+      Telling telling = new Telling(response, json, question, System::nanoTime);
+      telling.tell(new Told.Begun(question.within(), question.blockMm(), chance));
+      Outcome outcome = Finder.find(question, steels, shop, chance, telling, Finder.USUAL_WORK);
+      telling.tell(Told.Ended.of(outcome, question));
+    }
   }
 
   /** The plan a way stands for; from a bar that is there, its plan up to there and then this. */

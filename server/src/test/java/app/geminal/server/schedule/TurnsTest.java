@@ -1,0 +1,20 @@
+package app.geminal.server.schedule;
+
+import static org.assertj.core.api.Assertions.assertThatCode;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.geminal.server.problem.Busy;
+import java.time.Duration;
+import org.junit.jupiter.api.Test;
+
+class TurnsTest {
+  @Test
+  void soManyAtOnceAndAnotherWhenOneHasEnded() {
+    Turns turns = new Turns(2, Duration.ZERO);
+    Turns.Turn first = turns.take();
+    turns.take();
+    assertThatThrownBy(turns::take).isInstanceOf(Busy.class);
+    first.close();
+    assertThatCode(turns::take).doesNotThrowAnyException();
+  }
+}
