@@ -8,7 +8,7 @@ const ROWS: readonly { readonly name: string; readonly of: (way: Way) => ReactNo
   { name: 'Visible layers', of: (w) => w.visible.toLocaleString('en') },
   { name: 'Counted at the saw', of: (w) => w.shop.toLocaleString('en') },
   { name: 'Mean layer', of: (w) => <Length mm={w.layerMm} unit /> },
-  { name: 'Pieces cut to', of: (w) => <Length mm={w.startMm} unit /> },
+  { name: 'Length to start with', of: (w) => <Length mm={w.startMm} unit /> },
   { name: 'Steel to start with', of: (w) => <Mass kg={w.startKg} /> },
   { name: 'Lost', of: (w) => `${Math.round((1 - w.yield) * 100)} %` },
   { name: 'Finished length', of: (w) => <Length mm={w.finishedMm} unit /> },

@@ -49,7 +49,6 @@ export function FinderView() {
 function fromBar(first: Asked, billet: Billet, stage: number): Asked {
   const bar = billet.run.stages[Math.min(stage, billet.run.stages.length - 1)];
   if (!bar) return first;
-  const { widthMm, heightMm, lengthMm } = bar;
   return {
     ...first,
     count: Math.max(first.count, 2 * bar.visibleCount),
@@ -61,11 +60,14 @@ function fromBar(first: Asked, billet: Billet, stage: number): Asked {
       widthMm: null,
       plan: billet.plan,
       stage: Math.min(stage, billet.run.stages.length - 1),
-      measured: { widthMm, heightMm, lengthMm },
+      measured: { widthMm: bar.widthMm, heightMm: bar.heightMm, lengthMm: tenth(bar.lengthMm) },
     },
     insert: null,
   };
 }
+
+/** Nobody measures finer. */
+const tenth = (mm: number) => Math.round(mm * 10) / 10;
 
 function Finding({
   first,
@@ -79,7 +81,8 @@ function Finding({
   const { asked, ask, canUndo, undo } = useAsk(first);
   const search = useSearch(asked);
   const [axes, setAxes] = useState<{ x: Axis; y: Axis }>({ x: 'steel', y: 'welds' });
-  const [by, setBy] = useState<Axis>('welds');
+  const [orderedBy, setBy] = useState<Axis | null>(null);
+  const by = orderedBy ?? (asked.tolerance === null ? 'count' : 'welds');
   const [brush, setBrush] = useState<Brush | null>(null);
   const [chosen, setChosen] = useState<readonly string[]>([]);
   const [marked, setMarked] = useState<string | null>(null);

@@ -23,7 +23,7 @@ export function SearchState({
       aria-live="polite"
       aria-busy={search.running}
       data-ends={search.ends}
-      className="min-h-20"
+      className="min-h-20 shrink-0"
     >
       <div className="flex items-baseline gap-3">
         <p className="leading-none">

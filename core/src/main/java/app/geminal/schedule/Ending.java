@@ -17,6 +17,10 @@ final class Ending {
   static final int DEEPER = -2;
 
   private static final double LEAST_LEFT_MM = 0.01;
+
+  /** Starts from the shelf are sawn to this. */
+  private static final double STEP_MM = 0.5;
+
   private static final double ROUNDING_MM = 1e-9;
 
   private final Reckoning r;
@@ -199,7 +203,9 @@ final class Ending {
   private void reached(
       int depth, Block block, int layers, double lengthA, double lengthB, Restacking[] path) {
     double startMm =
-        givenMm.isPresent() ? givenMm.getAsDouble() : neededMm(depth, lengthA, lengthB);
+        givenMm.isEmpty()
+            ? neededMm(depth, lengthA, lengthB)
+            : start.isPresent() ? mostMm(depth, block) : givenMm.getAsDouble();
     double finishedMm = lengthA * startMm - lengthB;
     double kg = (kgPerMm + block.sheetA) * startMm - block.sheetB;
     if (!keeps(depth, block, startMm, finishedMm, kg)) {
@@ -243,6 +249,19 @@ final class Ending {
       needed = Math.max(needed, (shortest + pieceB[i]) / pieceA[i]);
     }
     return Math.max(1, Math.ceil(needed - ROUNDING_MM));
+  }
+
+  /** The longest start the shelf gives that keeps to the longest bar and the heaviest billet. */
+  private double mostMm(int depth, Block block) {
+    Within within = question.within();
+    double most =
+        Math.min(
+            givenMm.getAsDouble(), (within.heaviestKg() + block.sheetB) / (kgPerMm + block.sheetA));
+    for (int i = 0; i <= depth; i++) {
+      most = Math.min(most, (within.longestMm() + longB[i]) / longA[i]);
+    }
+    return Math.max(
+        STEP_MM, Math.floor(Math.min(most, within.longestMm()) / STEP_MM + ROUNDING_MM) * STEP_MM);
   }
 
   /** Finds the longest bar and the shortest piece, and asks whether every limit is kept. */

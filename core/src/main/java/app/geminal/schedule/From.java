@@ -27,7 +27,8 @@ public sealed interface From {
   }
 
   /**
-   * New stacks from bars on the shelf, as long as these give.
+   * New stacks from bars on the shelf, as long as these give and the longest bar and the heaviest
+   * billet allow.
    *
    * @param outside the piece at the bottom
    * @param inside the other piece
