@@ -8,8 +8,8 @@ import type { Piece } from '../billet/plan';
 import type { Steel } from '../steel/api';
 import { SteelChoice } from '../steel/SteelChoice';
 import { stockQuery } from '../stock/api';
-import type { Asked, Size } from './api';
-
+import type { Asked } from './api';
+import { SizeFields } from './SizeFields';
 import type { Ask } from './useAsk';
 
 /** Closer than this is the same thickness. */
@@ -122,8 +122,6 @@ function BarFields({ asked, billet, onAsk }: { asked: Asked; billet: Billet | un
   const { measured, stage } = asked.from;
   const planned = billet?.run.stages[stage ?? 0];
   if (!measured) return null;
-  const put = (change: Partial<Size>) =>
-    onAsk((q) => ({ ...q, from: { ...q.from, measured: { ...measured, ...change } } }));
   return (
     <>
       <p className="text-[14px] leading-snug text-soft">
@@ -131,29 +129,12 @@ function BarFields({ asked, billet, onAsk }: { asked: Asked; billet: Billet | un
         {planned && `, ${planned.visibleCount.toLocaleString('en')} visible layers`}. Type what you measured;
         the Run goes on from what was planned.
       </p>
-      <div className="grid grid-cols-3 gap-2">
-        <MeasureField
-          label="Length"
-          measure="length"
-          width="w-full"
-          value={measured.lengthMm}
-          onCommit={(lengthMm) => put({ lengthMm })}
-        />
-        <MeasureField
-          label="Width"
-          measure="length"
-          width="w-full"
-          value={measured.widthMm}
-          onCommit={(widthMm) => put({ widthMm })}
-        />
-        <MeasureField
-          label="Height"
-          measure="length"
-          width="w-full"
-          value={measured.heightMm}
-          onCommit={(heightMm) => put({ heightMm })}
-        />
-      </div>
+      <SizeFields
+        size={measured}
+        onSize={(change) =>
+          onAsk((q) => ({ ...q, from: { ...q.from, measured: { ...measured, ...change } } }))
+        }
+      />
     </>
   );
 }

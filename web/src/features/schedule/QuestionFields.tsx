@@ -8,6 +8,7 @@ import { PatternFields } from '../billet/StackFields';
 import type { Steel } from '../steel/api';
 import type { Asked, Begun } from './api';
 import { FromFields } from './FromFields';
+import { SizeFields } from './SizeFields';
 import { TriedFields } from './TriedFields';
 import type { Ask } from './useAsk';
 
@@ -102,22 +103,10 @@ export function QuestionFields({
         <FromFields asked={asked} steels={steels} billet={billet} onAsk={onAsk} />
       </Group>
       <Group title="Finished bar, ground clean">
-        <div className="grid grid-cols-3 gap-2">
-          {(['lengthMm', 'widthMm', 'heightMm'] as const).map((field, i) => (
-            <MeasureField
-              key={field}
-              label={['Length', 'Width', 'Height'][i]}
-              measure="length"
-              width="w-full"
-              value={asked.finished[field]}
-              onCommit={(mm) =>
-                mm > 0
-                  ? onAsk((q) => ({ ...q, finished: { ...q.finished, [field]: mm }, blockMm: null }))
-                  : 'More than nothing.'
-              }
-            />
-          ))}
-        </div>
+        <SizeFields
+          size={asked.finished}
+          onSize={(change) => onAsk((q) => ({ ...q, finished: { ...q.finished, ...change }, blockMm: null }))}
+        />
       </Group>
       <Group title="Restacks">
         <MeasureField

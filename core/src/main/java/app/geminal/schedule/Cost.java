@@ -12,6 +12,41 @@ package app.geminal.schedule;
  */
 record Cost(long welds, long faces, long steel, long minutes, long risk, long distance) {
 
+  /**
+   * As exactly as it is weighed; finer differences do not make a way worth choosing.
+   *
+   * @param lengthIsGiven whether steel is told by the finished length instead of the mass
+   * @param chance that all welds hold
+   */
+  static Cost of(
+      int welds,
+      int faces,
+      boolean lengthIsGiven,
+      double startKg,
+      double finishedMm,
+      double minutes,
+      double chance,
+      long distance) {
+    return new Cost(
+        welds,
+        faces,
+        lengthIsGiven ? -Math.round(finishedMm) : Math.round(startKg * 100),
+        Math.round(minutes),
+        Math.round((1 - chance) * 1000),
+        distance);
+  }
+
+  long at(Criterion criterion) {
+    return switch (criterion) {
+      case WELDS -> welds;
+      case FACES -> faces;
+      case STEEL -> steel;
+      case TIME -> minutes;
+      case RISK -> risk;
+      case DISTANCE -> distance;
+    };
+  }
+
   /** Whether it is no worse in anything and better in something. */
   boolean dominates(Cost that) {
     return welds <= that.welds

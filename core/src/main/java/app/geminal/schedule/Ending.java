@@ -1,7 +1,6 @@
 package app.geminal.schedule;
 
-import java.util.ArrayList;
-import java.util.List;
+import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -25,8 +24,8 @@ final class Ending {
 
   private final Reckoning r;
   private final Question question;
-  private Shortlist shortlist;
-  private Tally tally;
+  private final Shortlist shortlist;
+  private final Tally tally;
   private final Aim aim;
   private final long leastWanted;
   private final long mostWanted;
@@ -58,8 +57,6 @@ final class Ending {
   private double skin;
   private boolean isThin;
   private boolean isBurnt;
-  private double longestMm;
-  private double shortestMm;
   private double gone;
 
   Ending(Reckoning r, Shortlist shortlist, Tally tally) {
@@ -71,13 +68,7 @@ final class Ending {
     this.leastWanted = aim.least();
     this.mostWanted = aim.most();
     this.countsVisible = aim.counted() == Counted.VISIBLE;
-    this.lengthIsGiven = !(question.from() instanceof From.Stacks);
-  }
-
-  /** From now on candidates and counts go elsewhere. */
-  void into(Shortlist newShortlist, Tally newTally) {
-    shortlist = newShortlist;
-    tally = newTally;
+    this.lengthIsGiven = question.from().givesLength();
   }
 
   void begin(Optional<Start> newStart, OptionalDouble lengthMm, double newKgPerMm) {
@@ -208,13 +199,14 @@ final class Ending {
             : start.isPresent() ? mostMm(depth, block) : givenMm.getAsDouble();
     double finishedMm = lengthA * startMm - lengthB;
     double kg = (kgPerMm + block.sheetA) * startMm - block.sheetB;
-    if (!keeps(depth, block, startMm, finishedMm, kg)) {
-      tally.ruledOut(reached(block, finishedMm, kg), question);
+    Reached reached = measured(depth, block, startMm, finishedMm, kg);
+    if (!reached.keepsTo(question)) {
+      tally.ruledOut(reached, question);
       return;
     }
     tally.keeping();
-    double minutes =
-        Work.minutes(
+    Work work =
+        Work.of(
             r.pace,
             r.practice,
             block.faces,
@@ -224,21 +216,20 @@ final class Ending {
             block.cools + 1,
             block.cuts + r.trimCuts);
     Cost cost =
-        new Cost(
+        Cost.of(
             block.welds,
             block.faces,
-            lengthIsGiven ? -Math.round(finishedMm) : Math.round(kg * 100),
-            Math.round(minutes),
-            Math.round((1 - Math.exp(block.logChance)) * 1000),
+            lengthIsGiven,
+            kg,
+            finishedMm,
+            work.minutes(),
+            Math.exp(block.logChance),
             aim.distance(countsVisible ? layers : block.shop));
-    if (shortlist.isBeaten(cost)) {
-      return;
-    }
-    List<Restacking> restacks = new ArrayList<>(depth);
-    for (int i = 0; i < depth; i++) {
-      restacks.add(path[i]);
-    }
-    shortlist.add(new Candidate(new Schedule(start, restacks), startMm, layers, cost));
+    shortlist.offer(cost, () -> new Candidate(schedule(depth, path), startMm, layers, cost));
+  }
+
+  private Schedule schedule(int depth, Restacking[] path) {
+    return new Schedule(start, Arrays.asList(path).subList(0, depth));
   }
 
   /** The shortest start that yields the finished length and no piece too short to hold. */
@@ -264,34 +255,20 @@ final class Ending {
         STEP_MM, Math.floor(Math.min(most, within.longestMm()) / STEP_MM + ROUNDING_MM) * STEP_MM);
   }
 
-  /** Finds the longest bar and the shortest piece, and asks whether every limit is kept. */
-  private boolean keeps(int depth, Block block, double startMm, double finishedMm, double kg) {
-    longestMm = startMm;
-    shortestMm = start.isPresent() ? startMm : Double.POSITIVE_INFINITY;
+  private Reached measured(int depth, Block block, double startMm, double finishedMm, double kg) {
+    double longest = startMm;
+    double shortest = start.isPresent() ? startMm : Double.POSITIVE_INFINITY;
     for (int i = 0; i <= depth; i++) {
-      longestMm = Math.max(longestMm, longA[i] * startMm - longB[i]);
+      longest = Math.max(longest, longA[i] * startMm - longB[i]);
       if (i < depth) {
-        shortestMm = Math.min(shortestMm, pieceA[i] * startMm - pieceB[i]);
+        shortest = Math.min(shortest, pieceA[i] * startMm - pieceB[i]);
       }
     }
-    Within within = question.within();
-    return block.tallestMm <= within.tallestMm()
-        && longestMm <= within.longestMm()
-        && kg <= within.heaviestKg()
-        && shortestMm + ROUNDING_MM >= within.shortestMm()
-        && block.outerMm >= within.outerLayerMm()
-        && block.wideMm <= within.wideMm()
-        && block.highMm <= within.highMm()
-        && block.forceKn <= within.forceKn()
-        && finishedMm + ROUNDING_MM >= question.finished().lengthMm();
-  }
-
-  private Reached reached(Block block, double finishedMm, double kg) {
     return new Reached(
         block.tallestMm,
-        longestMm,
+        longest,
         kg,
-        shortestMm + ROUNDING_MM,
+        shortest + ROUNDING_MM,
         block.outerMm,
         block.wideMm,
         block.highMm,

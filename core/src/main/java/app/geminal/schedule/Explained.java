@@ -16,7 +16,7 @@ public final class Explained {
     this.question = question;
     for (Way way : ways) {
       for (Criterion criterion : Criterion.values()) {
-        best.merge(criterion, rounded(way, criterion), Math::min);
+        best.merge(criterion, way.cost(question).at(criterion), Math::min);
       }
     }
   }
@@ -29,8 +29,9 @@ public final class Explained {
 
   private String line(Way way) {
     List<String> said = new ArrayList<>();
+    Cost cost = way.cost(question);
     for (Criterion criterion : Criterion.values()) {
-      if (rounded(way, criterion) == best.getOrDefault(criterion, Long.MIN_VALUE)) {
+      if (cost.at(criterion) == best.getOrDefault(criterion, Long.MIN_VALUE)) {
         said.add(name(criterion, way));
       }
     }
@@ -46,20 +47,9 @@ public final class Explained {
 
   private String name(Criterion criterion, Way way) {
     return switch (criterion) {
-      case STEEL ->
-          question.from() instanceof From.Stacks ? criterion.best() : "the longest finished bar";
+      case STEEL -> question.from().givesLength() ? "the longest finished bar" : criterion.best();
       case DISTANCE -> way.distance() == 0 ? "exactly the count" : criterion.best();
       case WELDS, FACES, TIME, RISK -> criterion.best();
-    };
-  }
-
-  /** As exactly as it is weighed; finer differences are not worth a word. */
-  private long rounded(Way way, Criterion criterion) {
-    double cost = way.cost(criterion, question);
-    return switch (criterion) {
-      case WELDS, FACES, TIME, DISTANCE -> Math.round(cost);
-      case STEEL -> Math.round(question.from() instanceof From.Stacks ? cost * 100 : cost);
-      case RISK -> Math.round(cost * 1000);
     };
   }
 

@@ -156,11 +156,10 @@ public final class Finder implements Watch.Progress {
     IntStream.range(0, workers)
         .parallel()
         .forEach(_ -> {
-          Walk walk = new Walk(reckoning, new Front(), new Tally(), watch::goesOn);
           for (int i = next.getAndIncrement(); i < starts.size(); i = next.getAndIncrement()) {
             Front mine = new Front();
             Tally counted = new Tally();
-            walk.into(mine, counted);
+            Walk walk = new Walk(reckoning, mine, counted, watch::goesOn);
             if (!go(walk, starts.get(i), restacks, to, work)) {
               whole.set(false);
             }

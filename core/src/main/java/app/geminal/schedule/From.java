@@ -10,6 +10,11 @@ import java.util.List;
 
 /** What the steel is at the beginning. */
 public sealed interface From {
+  /** Whether the length of the start is given, and not as long as the finished bar needs it. */
+  default boolean givesLength() {
+    return !(this instanceof Stacks);
+  }
+
   /**
    * New stacks, as long as the finished bar needs them.
    *

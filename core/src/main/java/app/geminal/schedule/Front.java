@@ -3,14 +3,21 @@ package app.geminal.schedule;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
+import java.util.function.Supplier;
 
 /** Candidates none of which is beaten by another in everything; ties stay. Not for threads. */
 final class Front implements Shortlist {
   private final List<Candidate> kept = new ArrayList<>();
 
-  /** Whether something kept beats such a cost. */
   @Override
-  public boolean isBeaten(Cost cost) {
+  public void offer(Cost cost, Supplier<Candidate> candidate) {
+    if (!isBeaten(cost)) {
+      kept.removeIf(k -> cost.dominates(k.cost()));
+      kept.add(candidate.get());
+    }
+  }
+
+  private boolean isBeaten(Cost cost) {
     for (int i = 0; i < kept.size(); i++) {
       if (kept.get(i).cost().dominates(cost)) {
         // What beats one beats its neighbours in the search too: ask it first the next time.
@@ -21,16 +28,8 @@ final class Front implements Shortlist {
     return false;
   }
 
-  @Override
-  public void add(Candidate candidate) {
-    if (!isBeaten(candidate.cost())) {
-      kept.removeIf(k -> candidate.cost().dominates(k.cost()));
-      kept.add(candidate);
-    }
-  }
-
   void addAll(Front that) {
-    that.kept.forEach(this::add);
+    that.kept.forEach(c -> offer(c.cost(), () -> c));
   }
 
   /** In the order of {@link Candidate#ORDER}. */

@@ -58,11 +58,6 @@ public record Question(
     return new Question(newAim, from, finished, bounds, insert, core, blockMm, within);
   }
 
-  /** The same within other bounds. */
-  public Question withBounds(Bounds newBounds) {
-    return new Question(aim, from, finished, newBounds, insert, core, blockMm, within);
-  }
-
   /** The same within other limits. */
   public Question withWithin(Within newWithin) {
     return new Question(aim, from, finished, bounds, insert, core, blockMm, newWithin);

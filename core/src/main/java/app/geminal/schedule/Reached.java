@@ -48,4 +48,17 @@ record Reached(
     double bound = question.at(limit);
     return limit.isMost() ? value > bound : value < bound;
   }
+
+  boolean keepsTo(Question question) {
+    Within within = question.within();
+    return tallestMm <= within.tallestMm()
+        && longestMm <= within.longestMm()
+        && kg <= within.heaviestKg()
+        && shortestMm >= within.shortestMm()
+        && outerLayerMm >= within.outerLayerMm()
+        && wideMm <= within.wideMm()
+        && highMm <= within.highMm()
+        && forceKn <= within.forceKn()
+        && finishedMm >= question.finished().lengthMm();
+  }
 }

@@ -1,9 +1,9 @@
 package app.geminal.schedule;
 
+import java.util.function.Supplier;
+
 /** Where candidates go. Not for threads. */
 interface Shortlist {
-  /** Whether a candidate of such a cost need not be made. */
-  boolean isBeaten(Cost cost);
-
-  void add(Candidate candidate);
+  /** A candidate of such a cost; made only when it is kept. */
+  void offer(Cost cost, Supplier<Candidate> candidate);
 }

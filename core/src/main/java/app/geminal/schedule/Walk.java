@@ -37,13 +37,8 @@ final class Walk {
   private final long leastWanted;
   private final long mostWanted;
 
-  /** By depth: more than this cannot end within the count any more, or not if it goes on. */
-  private final double[] mostToEnd = new double[Bounds.MOST_RESTACKS + 1];
-
-  private final double[] mostToGoOn = new double[Bounds.MOST_RESTACKS + 1];
-
-  /** The same, whichever restack leads there. */
-  private final double[] mostAfterNext = new double[Bounds.MOST_RESTACKS + 2];
+  /** More than this cannot end within the count any more, by the restacks still to come. */
+  private final double[] mostBefore = new double[Bounds.MOST_RESTACKS + 1];
 
   private final Block[] blocks = new Block[Bounds.MOST_RESTACKS + 1];
   private final Slice[] set = new Slice[Bounds.MOST_RESTACKS + 1];
@@ -64,16 +59,14 @@ final class Walk {
     this.countsVisible = r.question.aim().counted() == Counted.VISIBLE;
     this.leastWanted = r.question.aim().least();
     this.mostWanted = r.question.aim().most();
+    for (int restacks = 0; restacks < mostBefore.length; restacks++) {
+      mostBefore[restacks] = bound(restacks);
+    }
     for (int i = 0; i < blocks.length; i++) {
       blocks[i] = new Block();
       set[i] = new Slice();
       pieces[i] = new Pieces();
     }
-  }
-
-  /** From now on candidates and counts go elsewhere. */
-  void into(Shortlist shortlist, Tally tally) {
-    ending.into(shortlist, tally);
   }
 
   private static Restacking[][] recuts() {
@@ -114,13 +107,6 @@ final class Walk {
     most = mostRestacks;
     workLeft = work;
     isStopped = false;
-    for (int depth = 0; depth < mostToEnd.length; depth++) {
-      mostToGoOn[depth] = bound(Math.max(1, fewest - depth));
-      mostToEnd[depth] = depth < fewest || !r.core.isEmpty() ? mostToGoOn[depth] : bound(0);
-    }
-    for (int depth = 0; depth < mostAfterNext.length; depth++) {
-      mostAfterNext[depth] = bound(Math.max(0, fewest - depth));
-    }
     if (fewest == 0 && r.core.isEmpty()) {
       begin.run();
       endFilled(0);
@@ -179,7 +165,8 @@ final class Walk {
     }
     Pieces cut = pieces[depth];
     int least = cut.layersUnmerged() - count + 1;
-    if (counted(least, blocks[depth].shop * count) > mostToEnd[depth + 1]) {
+    double bound = r.core.isEmpty() ? mostAt(depth + 1) : mostToGoOn(depth + 1);
+    if (counted(least, blocks[depth].shop * count) > bound) {
       return true;
     }
     for (int turned = 0; turned < turns(depth); turned++) {
@@ -243,7 +230,7 @@ final class Walk {
     boolean canGo =
         !round
             && next < most
-            && counted(layers, shop) <= mostToGoOn[next]
+            && counted(layers, shop) <= mostToGoOn(next)
             && !isTooFew(layers, shop, next)
             && !isFutile(depth, turned, layers, shop);
     if (!canEnd && !canGo) {
@@ -266,16 +253,16 @@ final class Walk {
     Slice bottom = pieces[depth].at(0, turned);
     Slice top = pieces[depth].last(turned);
     if (!countsVisible) {
-      return 2 * shop > mostAfterNext[depth + 2];
+      return 2 * shop > mostAt(depth + 2);
     }
-    if (2 * layers - 1 <= mostAfterNext[depth + 2]
+    if (2 * layers - 1 <= mostAt(depth + 2)
         || r.mostOffMm >= Math.min(bottom.heightMm, top.heightMm)) {
       return false;
     }
     int lost =
         bottom.layersIn(r.mostOffMm, false)
             + top.layersIn(r.mostOffMm, !pieces[depth].isLastOver(turned));
-    return 2 * (layers - lost) - 1 > mostAfterNext[depth + 2];
+    return 2 * (layers - lost) - 1 > mostAt(depth + 2);
   }
 
   /** What it took to the block of the next depth. */
@@ -324,7 +311,7 @@ final class Walk {
   /** Ends with a block whose layers are filled in. */
   private void endFilled(int depth) {
     Block block = blocks[depth];
-    Slice whole = whole(block);
+    whole.of(block);
     int left =
         ending.layersLeft(
             block.widthMm, block.heightMm, block.loose, block.layers, whole, whole, false);
@@ -333,16 +320,21 @@ final class Walk {
     }
   }
 
-  private Slice whole(Block block) {
-    whole.of(block);
-    return whole;
-  }
-
   /** So many layers, restacked so often, can still end within the count. */
   private double bound(int restacks) {
     return countsVisible
         ? mostWanted / Ending.LEAST_KEPT / Math.pow(LEAST_GAIN, restacks)
         : mostWanted / Math.pow(2, restacks);
+  }
+
+  /** More than this at a depth cannot end within the count any more. */
+  private double mostAt(int depth) {
+    return mostBefore[Math.max(0, fewest - depth)];
+  }
+
+  /** The same where it does not end there. */
+  private double mostToGoOn(int depth) {
+    return mostBefore[Math.max(1, fewest - depth)];
   }
 
   private double counted(int layers, long shop) {

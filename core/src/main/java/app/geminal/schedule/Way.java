@@ -151,10 +151,15 @@ public record Way(
     return switch (criterion) {
       case WELDS -> welds;
       case FACES -> faces;
-      case STEEL -> question.from() instanceof From.Stacks ? startKg : -finishedMm;
+      case STEEL -> question.from().givesLength() ? -finishedMm : startKg;
       case TIME -> work.minutes();
       case RISK -> 1 - chance;
       case DISTANCE -> distance;
     };
+  }
+
+  Cost cost(Question question) {
+    boolean given = question.from().givesLength();
+    return Cost.of(welds, faces, given, startKg, finishedMm, work.minutes(), chance, distance);
   }
 }

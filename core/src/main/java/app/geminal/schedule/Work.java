@@ -37,25 +37,7 @@ public record Work(
     return prepareMin + stackMin + weldMin + drawMin + coolMin + sawMin;
   }
 
-  /** All of it, without the parts. */
-  static double minutes(
-      Pace pace,
-      Practice practice,
-      int faces,
-      int welds,
-      double weldMin,
-      int drawHeats,
-      int cools,
-      int cuts) {
-    return faces * pace.facePrepMin()
-        + welds * pace.stackMin()
-        + weldMin
-        + drawHeats * practice.drawHeatMin()
-        + cools * pace.coolMin()
-        + cuts * pace.sawMin();
-  }
-
-  private static Work of(
+  static Work of(
       Pace pace,
       Practice practice,
       int faces,

@@ -60,11 +60,6 @@ public record Shop(
     return new Shop(forge, press, hammer, mill, practice, newLimits, pace, hourPrice);
   }
 
-  /** The same shop at another pace. */
-  public Shop withPace(Pace newPace) {
-    return new Shop(forge, press, hammer, mill, practice, limits, newPace, hourPrice);
-  }
-
   /** Height that goes under a tool, mm; empty where the shop has no such tool. */
   public OptionalDouble roomMm(Tool tool) {
     return switch (tool) {

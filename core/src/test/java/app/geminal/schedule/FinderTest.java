@@ -65,18 +65,7 @@ class FinderTest {
   /** Every candidate of a question, not only the ones worth choosing. */
   private static List<Candidate> everything(Question question, Tally tally) {
     List<Candidate> all = new ArrayList<>();
-    Shortlist list =
-        new Shortlist() {
-          @Override
-          public boolean isBeaten(Cost cost) {
-            return false;
-          }
-
-          @Override
-          public void add(Candidate candidate) {
-            all.add(candidate);
-          }
-        };
+    Shortlist list = (_, candidate) -> all.add(candidate.get());
     Reckoning r = new Reckoning(question, TestSteels.ALL, SHOP, HoldChance.prior());
     Walk walk = new Walk(r, list, tally, () -> true);
     int fewest = question.core().isEmpty() ? 0 : 1;

@@ -1,6 +1,7 @@
 package app.geminal.server.config;
 
 import java.time.Duration;
+import java.util.List;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
@@ -12,13 +13,13 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  */
 @Configuration(proxyBeanMethods = false)
 class PageConfig implements WebMvcConfigurer {
+  /** Addresses of views, as the page's own router knows them. */
+  static final List<String> VIEWS =
+      List.of("/", "/sign-in", "/rack", "/billets/*", "/finder", "/steels", "/book", "/shop");
 
   @Override
   public void addViewControllers(ViewControllerRegistry registry) {
-    for (String view :
-        new String[] {
-          "/", "/sign-in", "/rack", "/billets/*", "/steels", "/finder", "/book", "/shop"
-        }) {
+    for (String view : VIEWS) {
       registry.addViewController(view).setViewName("forward:/index.html");
     }
   }

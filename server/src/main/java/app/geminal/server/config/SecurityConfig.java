@@ -3,6 +3,7 @@ package app.geminal.server.config;
 import app.geminal.server.account.SignInThrottle;
 import app.geminal.server.problem.Problem;
 import app.geminal.server.problem.ProblemWriter;
+import java.util.stream.Stream;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -35,19 +36,10 @@ class SecurityConfig {
           "base-uri 'none'",
           "frame-ancestors 'none'");
 
-  private static final String[] PAGES = {
-    "/",
-    "/index.html",
-    "/favicon.svg",
-    "/assets/**",
-    "/sign-in",
-    "/rack",
-    "/billets/*",
-    "/steels",
-    "/book",
-    "/finder",
-    "/shop"
-  };
+  private static final String[] PAGES =
+      Stream.concat(
+              PageConfig.VIEWS.stream(), Stream.of("/index.html", "/favicon.svg", "/assets/**"))
+          .toArray(String[]::new);
 
   @Bean
   SecurityFilterChain chain(HttpSecurity http, ProblemWriter problems, SignInThrottle throttle) {

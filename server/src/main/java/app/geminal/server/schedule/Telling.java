@@ -1,5 +1,6 @@
 package app.geminal.server.schedule;
 
+import app.geminal.schedule.Census;
 import app.geminal.schedule.Question;
 import app.geminal.schedule.Watch;
 import jakarta.servlet.http.HttpServletResponse;
@@ -45,16 +46,21 @@ final class Telling implements Watch {
   @Override
   public void seen(Progress progress) {
     long now = nanoTime.getAsLong();
-    boolean some = progress.census().keeping() > 0;
-    boolean ways = some && (!toldWays || now - lastWays > WAYS_EVERY);
-    if (!ways && now - lastLine < LINE_EVERY) {
+    boolean waysAreDue = !toldWays || now - lastWays > WAYS_EVERY;
+    boolean lineIsDue = now - lastLine >= LINE_EVERY;
+    if (!waysAreDue && !lineIsDue) {
+      return;
+    }
+    Census census = progress.census();
+    boolean ways = waysAreDue && census.keeping() > 0;
+    if (!ways && !lineIsDue) {
       return;
     }
     tell(
         new Told.Seen(
             progress.done(),
             progress.of(),
-            Told.CensusView.of(progress.census(), question),
+            Told.CensusView.of(census, question),
             ways ? Told.views(progress.ways(), question) : null));
     lastLine = nanoTime.getAsLong();
     if (ways) {
