@@ -9,7 +9,6 @@ import { MeasureField } from '../../ui/MeasureField';
 import { LoadFailed, Notice } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
 import { rackQuery, startBillet } from './api';
-import type { Plan } from './plan';
 import { RunView } from './RunView';
 import { StackFields } from './StackFields';
 import { steelsQuery } from '../steel/api';
@@ -38,7 +37,12 @@ function Drafting({ first }: { first: Draft }) {
   const client = useQueryClient();
   const navigate = useNavigate();
   const start = useMutation({
-    mutationFn: (plan: Plan) => startBillet({ name, purpose, plan }),
+    // Enter may come before the draft is worked through; then it waits for that.
+    mutationFn: async () => {
+      const drafted = worked.data ?? (await worked.refetch({ throwOnError: true })).data;
+      if (!drafted) throw Problem.offline();
+      return startBillet({ name, purpose, plan: drafted.plan });
+    },
     onSuccess: async (billet) => {
       await client.invalidateQueries(rackQuery);
       await navigate(`/billets/${billet.id}`);
@@ -56,7 +60,7 @@ function Drafting({ first }: { first: Draft }) {
         className="flex flex-col gap-4 overflow-y-auto border-r border-ink bg-panel px-5 py-4"
         onSubmit={(e) => {
           e.preventDefault();
-          if (worked.data) start.mutate(worked.data.plan);
+          if (!start.isPending) start.mutate();
         }}
       >
         <h1 className="text-2xl">New billet</h1>
@@ -144,7 +148,7 @@ function Drafting({ first }: { first: Draft }) {
           </Notice>
         )}
         <div className="mt-auto grid gap-2 border-t border-line pt-3">
-          <Button weight="strong" type="submit" disabled={!worked.data || start.isPending}>
+          <Button weight="strong" type="submit" disabled={worked.isError || start.isPending}>
             Put it on the Rack
           </Button>
           <p className="text-[13px] text-soft">Everything can be changed afterwards, step by step.</p>

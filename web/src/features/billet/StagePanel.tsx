@@ -44,34 +44,30 @@ export function StagePanel({
           {place.path !== '' && <span className="text-soft">{place.path}: </span>}
           {step ? stepTitle(step.operation) : 'Stack'}
         </h2>
-        {stage && Object.keys(stage.section.bySteel).length > 1 && (
-          <Link
-            to={`/steels?with=${Object.keys(stage.section.bySteel).slice(0, 6).join(',')}`}
-            className="text-[14px] underline decoration-line underline-offset-4 hover:decoration-ink"
-          >
-            how the steels agree
-          </Link>
-        )}
-      </div>
-      {stage ? (
-        <Inside stage={stage} findings={findings} onMend={onMend} />
-      ) : (
-        <p className="py-3 text-soft">The plan does not come this far yet.</p>
-      )}
-      {stage &&
-        place.path === '' &&
-        stage.section.lie === 'LEVEL' &&
-        stage.form === 'BAR' &&
-        stage.count > 0 && (
-          <p className="pt-2">
+        <span className="flex flex-wrap justify-end gap-x-4 text-[14px]">
+          {stage && place.path === '' && hasWaysOn(stage) && (
             <Link
               to={`/finder?billet=${billet.id}&stage=${place.stage}`}
               className="underline decoration-line underline-offset-4 hover:decoration-ink"
             >
               Ways on from here
             </Link>
-          </p>
-        )}
+          )}
+          {stage && Object.keys(stage.section.bySteel).length > 1 && (
+            <Link
+              to={`/steels?with=${Object.keys(stage.section.bySteel).slice(0, 6).join(',')}`}
+              className="underline decoration-line underline-offset-4 hover:decoration-ink"
+            >
+              how the steels agree
+            </Link>
+          )}
+        </span>
+      </div>
+      {stage ? (
+        <Inside stage={stage} findings={findings} onMend={onMend} />
+      ) : (
+        <p className="py-3 text-soft">The plan does not come this far yet.</p>
+      )}
       {stage?.marks && <Marks marks={stage.marks} />}
       {stage?.stops && <StopHeights stops={stage.stops} />}
       {last && <Ledger run={run} />}
@@ -88,6 +84,10 @@ export function StagePanel({
     </aside>
   );
 }
+
+/** The Finder follows flat layers of square-edged bars. */
+const hasWaysOn = (stage: Stage) =>
+  stage.section.lie === 'LEVEL' && stage.form === 'BAR' && stage.fill === 1 && stage.count > 0;
 
 function Inside({
   stage,

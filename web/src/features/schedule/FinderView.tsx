@@ -6,7 +6,7 @@ import { useUnits, Words } from '../../ui/Words';
 import { billetQuery, type Billet } from '../billet/api';
 import { steelsQuery, type Steel } from '../steel/api';
 import { stockQuery } from '../stock/api';
-import type { Asked, Way } from './api';
+import type { Asked, Size, Way } from './api';
 import { firstQuestion } from './ask';
 import { Compare } from './Compare';
 import { QuestionFields } from './QuestionFields';
@@ -62,7 +62,18 @@ function fromBar(first: Asked, billet: Billet, stage: number): Asked {
       stage: Math.min(stage, billet.run.stages.length - 1),
       measured: { widthMm: bar.widthMm, heightMm: bar.heightMm, lengthMm: tenth(bar.lengthMm) },
     },
+    finished: yieldOf(billet) ?? first.finished,
     insert: null,
+  };
+}
+
+/** The bar all pieces come out of that the billet shall yield; nothing where it does not say. */
+function yieldOf({ plan: { wanted } }: Billet): Size | null {
+  if (wanted.length === 0) return null;
+  return {
+    lengthMm: wanted.reduce((sum, w) => sum + w.count * w.lengthMm, 0),
+    widthMm: Math.max(...wanted.map((w) => w.widthMm)),
+    heightMm: Math.max(...wanted.map((w) => w.heightMm)),
   };
 }
 
@@ -155,6 +166,7 @@ function Finding({
           chosen={chosen}
           marked={marked}
           busy={open.busy}
+          searching={search.running}
           canOpen={search.asked === asked}
           onBy={setBy}
           onChoose={toggle}

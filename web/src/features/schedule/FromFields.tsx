@@ -47,7 +47,18 @@ export function FromFields({
           { value: 'STACKS', show: 'new stacks' },
           { value: 'SHELF', show: 'what the shelf gives' },
         ]}
-        onChoose={(kind) => onAsk((q) => ({ ...q, from: { ...q.from, kind } }))}
+        onChoose={(kind) =>
+          // The shelf is asked for one thickness each.
+          onAsk((q) => ({
+            ...q,
+            from: {
+              ...q.from,
+              kind,
+              outside: q.from.outside?.slice(0, 1) ?? null,
+              inside: q.from.inside?.slice(0, 1) ?? null,
+            },
+          }))
+        }
       />
       {(['outside', 'inside'] as const).map((side) => (
         <div key={side} className="flex items-end gap-2">

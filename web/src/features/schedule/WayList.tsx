@@ -9,6 +9,7 @@ import { hours, keyOf, type Axis } from './weigh';
 
 const MOST_SCALE = 1;
 const FIRST_ROWS = 25;
+const ROWS_MEANWHILE = 6;
 
 const COLUMNS: readonly { readonly axis: Axis; readonly name: string }[] = [
   { axis: 'count', name: 'layers' },
@@ -29,6 +30,7 @@ export function WayList({
   chosen,
   marked,
   busy,
+  searching,
   canOpen,
   onBy,
   onChoose,
@@ -44,6 +46,8 @@ export function WayList({
   chosen: readonly string[];
   marked: string | null;
   busy: boolean;
+  /** More may come, and then fewer rows are there the sooner. */
+  searching: boolean;
   canOpen: boolean;
   onBy: (axis: Axis) => void;
   onChoose: (way: Way) => void;
@@ -53,7 +57,7 @@ export function WayList({
   const [measure, width] = useWidth();
   const [many, setMany] = useState(false);
   // The first answer shall stand there at once; nobody reads a hundred rows in a tenth of a second.
-  const shown = many ? ways : ways.slice(0, FIRST_ROWS);
+  const shown = many ? ways : ways.slice(0, searching ? ROWS_MEANWHILE : FIRST_ROWS);
   const scale = nestedScale(
     shown.map((w) => w.shapes),
     Math.max(200, width - 24),
@@ -108,7 +112,7 @@ export function WayList({
           ))}
         </tbody>
       </table>
-      {shown.length < ways.length && (
+      {!searching && shown.length < ways.length && (
         <Button weight="quiet" className="my-3" onClick={() => setMany(true)}>
           Show the other {ways.length - shown.length}
         </Button>

@@ -10,6 +10,8 @@ import app.geminal.e2e.pages.FinderPage;
 import app.geminal.e2e.pages.RackPage;
 import app.geminal.e2e.pages.SignInPage;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -121,6 +123,11 @@ class FinderTest extends Story {
     page.getByText("Ways on from here").click();
     FinderPage finder = new FinderPage(page).settled();
     assertThat(page.getByLabel("Question")).containsText("ways on for Rigging knife bar");
+    // The bar wanted is the one the billet's own pieces come out of.
+    Locator finished =
+        page.getByRole(
+            AriaRole.GROUP, new Page.GetByRoleOptions().setName("Finished bar, ground clean"));
+    assertThat(finished.getByLabel("Width")).hasValue("1 1/8");
     finder.ask("Layers wanted", "120").ask("give or take", "30");
     assertThat(finder.ways().first()).containsText("the bar");
     finder.open(0);
@@ -140,7 +147,7 @@ class FinderTest extends Story {
     assertThat(finder.ways().first()).containsText("pieces");
   }
 
-  private static com.microsoft.playwright.Page.GetByLabelOptions exactly() {
-    return new com.microsoft.playwright.Page.GetByLabelOptions().setExact(true);
+  private static Page.GetByLabelOptions exactly() {
+    return new Page.GetByLabelOptions().setExact(true);
   }
 }
