@@ -179,6 +179,7 @@ public record Run(
         pieces - 1,
         pieces - stack.layers().visibleCount(),
         0,
+        List.of(),
         List.of());
   }
 
@@ -205,7 +206,8 @@ public record Run(
         joints,
         merged,
         gone,
-        done.fits());
+        done.fits(),
+        done.placed());
   }
 
   /** The last stage that can be reached. */

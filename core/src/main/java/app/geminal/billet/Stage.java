@@ -4,6 +4,7 @@ import app.geminal.bar.Bars;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
 import app.geminal.operation.Fit;
+import app.geminal.operation.Placed;
 import java.util.List;
 import java.util.Optional;
 
@@ -20,6 +21,7 @@ import java.util.Optional;
  * @param merged how many visible layers each bar has fewer because touching faces are of one steel
  * @param gone how many whole visible layers fire or grinding took off each bar
  * @param fits how parts met the bar
+ * @param placed what lies where in a block laid together in this step, else empty
  */
 public record Stage(
     Optional<Step> step,
@@ -31,7 +33,8 @@ public record Stage(
     int joints,
     long merged,
     long gone,
-    List<Fit> fits) {
+    List<Fit> fits,
+    List<Placed> placed) {
 
   /** Visible layers of each bar. */
   public long visibleCount() {

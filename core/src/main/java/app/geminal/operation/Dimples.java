@@ -22,7 +22,7 @@ public record Dimples(
     boolean bothFaces,
     double flattenToMm,
     int heats)
-    implements Operation {
+    implements Heated {
 
   /** Checks every field. */
   public Dimples {
@@ -51,7 +51,7 @@ public record Dimples(
 
   @Override
   public Outcome applyTo(Bars bars, Bench bench) {
-    return ScaleLoss.inHeats(heats, bars, bench.practice(), this::hollowed);
+    return ScaleLoss.inHeats(this, bars, bench.practice(), this::hollowed);
   }
 
   private Outcome hollowed(Done scaled) {

@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param aside bars that left for another billet
  * @param taken bars used, by the name of their part
  * @param fits how parts met the bar
+ * @param placed what lies where in a block that was laid together, else empty
  */
 public record Done(
     Bars bars,
@@ -27,7 +28,8 @@ public record Done(
     Layers layers,
     Optional<Bars> aside,
     Map<String, Integer> taken,
-    List<Fit> fits)
+    List<Fit> fits,
+    List<Placed> placed)
     implements Outcome {
 
   /** What a step does to the layers on the counting line. */
@@ -64,24 +66,26 @@ public record Done(
         KEPT,
         Optional.empty(),
         Map.of(),
+        List.of(),
         List.of());
   }
 
   Done with(Layers newLayers) {
-    return new Done(bars, losses, added, joined, newLayers, aside, taken, fits);
+    return new Done(bars, losses, added, joined, newLayers, aside, taken, fits, placed);
   }
 
   Done with(Bars newBars) {
-    return new Done(newBars, losses, added, joined, layers, aside, taken, fits);
+    return new Done(newBars, losses, added, joined, layers, aside, taken, fits, placed);
   }
 
   Done withLosses(Loss... more) {
     List<Loss> all = new java.util.ArrayList<>(losses);
     all.addAll(List.of(more));
-    return new Done(bars, List.copyOf(all), added, joined, layers, aside, taken, fits);
+    return new Done(bars, List.copyOf(all), added, joined, layers, aside, taken, fits, placed);
   }
 
   Done withAside(Bars bars) {
-    return new Done(this.bars, losses, added, joined, layers, Optional.of(bars), taken, fits);
+    return new Done(
+        this.bars, losses, added, joined, layers, Optional.of(bars), taken, fits, placed);
   }
 }

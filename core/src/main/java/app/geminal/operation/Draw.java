@@ -14,7 +14,7 @@ import app.geminal.units.Measure;
  * @param heats 1 to 60; each costs scale at the shop's drawing heat
  * @param tool what draws it; decides how much of the height goes into width
  */
-public record Draw(double widthMm, double heightMm, int heats, Tool tool) implements Operation {
+public record Draw(double widthMm, double heightMm, int heats, Tool tool) implements Heated {
   /** Longest bar a draw may make, mm. */
   static final double LONGEST_MM = 20_000;
 
@@ -33,7 +33,7 @@ public record Draw(double widthMm, double heightMm, int heats, Tool tool) implem
 
   @Override
   public Outcome applyTo(Bars bars, Bench bench) {
-    return ScaleLoss.inHeats(heats, bars, bench.practice(), this::shaped);
+    return ScaleLoss.inHeats(this, bars, bench.practice(), this::shaped);
   }
 
   private Outcome shaped(Done scaled) {

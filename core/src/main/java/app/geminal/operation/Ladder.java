@@ -24,7 +24,7 @@ public record Ladder(
     boolean pressed,
     double flattenToMm,
     int heats)
-    implements Operation {
+    implements Heated {
   /** Area of a rounded groove over width times depth; a parabola. */
   private static final double ROUNDED = 2.0 / 3;
 
@@ -49,7 +49,7 @@ public record Ladder(
 
   @Override
   public Outcome applyTo(Bars bars, Bench bench) {
-    return ScaleLoss.inHeats(heats, bars, bench.practice(), this::grooved);
+    return ScaleLoss.inHeats(this, bars, bench.practice(), this::grooved);
   }
 
   private Outcome grooved(Done scaled) {

@@ -12,6 +12,9 @@ import app.geminal.layup.Turn;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
+import app.geminal.operation.Placed.What.OwnBar;
+import app.geminal.operation.Placed.What.PartOf;
+import app.geminal.operation.Placed.What.Sheet;
 import app.geminal.units.Measure;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -40,13 +43,18 @@ final class Laying {
   private static final double LEAST_LEFT_MM = 0.01;
 
   /** One thing laid, as it came; a sheet takes its width and length from what it is laid to. */
-  private record Member(Section section, double fill, double lengthMm, boolean forged) {
+  private record Member(
+      Section section, double fill, double lengthMm, boolean forged, Placed place) {
     double heightMm() {
       return section.heightMm() / fill;
     }
 
     Member with(Section newSection) {
-      return new Member(newSection, fill, lengthMm, forged);
+      return new Member(newSection, fill, lengthMm, forged, place);
+    }
+
+    Member with(Section newSection, Placed newPlace) {
+      return new Member(newSection, fill, lengthMm, forged, newPlace);
     }
 
     Amount amount() {
@@ -68,6 +76,7 @@ final class Laying {
   private Amount joined = Amount.NONE;
   private long shopCount;
   private int joints = -1;
+  private int owns;
 
   Laying(Axis axis, Bars own, Bench bench) {
     this(axis, own, List.of(), bench);
@@ -121,7 +130,8 @@ final class Laying {
   /** A bar at hand. */
   void own(Turn turn) {
     Section section = ways.computeIfAbsent(turn, t -> turned(own.section(), t));
-    add(new Member(section, own.fill(), own.lengthMm(), true), ownShims);
+    Placed place = Placed.of(new OwnBar(owns++), turn, ownShims);
+    add(new Member(section, own.fill(), own.lengthMm(), true, place), ownShims);
     shopCount = Math.addExact(shopCount, own.shopCount());
   }
 
@@ -137,10 +147,11 @@ final class Laying {
 
   private void part(PartBar bar) {
     Bars bars = bench.part(bar.part()).orElseThrow();
-    Member member =
-        new Member(turned(bars.section(), bar.turn()), bars.fill(), bars.lengthMm(), true);
+    int nth = taken.merge(bar.part(), 1, Integer::sum) - 1;
+    Placed place = Placed.of(new PartOf(bar.part(), nth), bar.turn(), bar.shims());
+    Section section = turned(bars.section(), bar.turn());
+    Member member = new Member(section, bars.fill(), bars.lengthMm(), true, place);
     joined = joined.plus(member.amount());
-    taken.merge(bar.part(), 1, Integer::sum);
     add(member, bar.shims());
     shopCount = Math.addExact(shopCount, bars.shopCount());
     if (fitted.add(bar.part())) {
@@ -179,7 +190,12 @@ final class Laying {
     }
     Section section = Section.upon(upon);
     members.add(
-        new Member(section, section.heightMm() / height, member.lengthMm(), member.forged()));
+        new Member(
+            section,
+            section.heightMm() / height,
+            member.lengthMm(),
+            member.forged(),
+            member.place()));
     joints++;
   }
 
@@ -195,13 +211,14 @@ final class Laying {
   private Member standing(Piece piece) {
     double length = piece.lengthIn(own.lengthMm());
     LayerSequence flat = LayerSequence.band(piece.steel(), piece.solidMm());
+    Placed place = Placed.of(new Sheet(piece.steel()), Turn.SAME, List.of());
     if (axis == Axis.UP) {
       return new Member(
-          Section.level(flat, piece.widthIn(own.widthMm())), piece.fill(), length, false);
+          Section.level(flat, piece.widthIn(own.widthMm())), piece.fill(), length, false, place);
     }
     LayerSequence upright =
         LayerSequence.band(piece.steel(), piece.widthIn(own.section().heightMm()));
-    return new Member(Section.level(upright, piece.solidMm()), 1, length, false);
+    return new Member(Section.level(upright, piece.solidMm()), 1, length, false, place);
   }
 
   private static Section turned(Section section, Turn turn) {
@@ -268,7 +285,12 @@ final class Laying {
         new Done.Layers.Joined(joints, countBefore(block)),
         Optional.empty(),
         Map.copyOf(takenInAll),
-        List.copyOf(fits));
+        List.copyOf(fits),
+        cut.stream()
+            .map(m ->
+                m.place()
+                    .withSizeMm(axis == Axis.UP ? m.section().heightMm() : m.section().widthMm()))
+            .toList());
   }
 
   private long countBefore(Bars block) {
@@ -301,11 +323,16 @@ final class Laying {
         member =
             member.with(
                 done.computeIfAbsent(section, _ -> new HashMap<>())
-                    .computeIfAbsent(List.of(below, above), _ -> faced(section, below, above, mm)));
+                    .computeIfAbsent(List.of(below, above), _ -> faced(section, below, above, mm)),
+                below ? member.place().skipping(skipY(mm), mm - skipY(mm)) : member.place());
       }
       ground.add(member);
     }
     return Optional.of(ground);
+  }
+
+  private double skipY(double mm) {
+    return axis == Axis.UP ? 0 : mm;
   }
 
   private Section faced(Section section, boolean below, boolean above, double mm) {
@@ -329,7 +356,9 @@ final class Laying {
           double off = (m.section().widthMm() - narrowest) / 2;
           return off == 0
               ? m
-              : m.with(m.section().without(Side.LEFT, off).without(Side.RIGHT, off));
+              : m.with(
+                  m.section().without(Side.LEFT, off).without(Side.RIGHT, off),
+                  m.place().skipping(off, 0));
         })
         .toList();
   }

@@ -8,24 +8,18 @@ import java.util.Map;
 /**
  * One kind of step. A new kind is a new record here, and the compiler names every place to mend.
  * Each record holds its own rules together: what becomes of sizes and steel, and of the layers on
- * the counting lines; its map for the picture of the inside belongs beside them.
+ * the counting lines. Where a point of the result was before is package pattern's business.
  */
 public sealed interface Operation
     permits SetWeld,
-        Draw,
+        Heated,
         Trim,
         Grind,
         Cut,
         SetAside,
         Restack,
         Fold,
-        Twist,
-        Resquare,
-        Upset,
-        RollUp,
         FourWay,
-        Ladder,
-        Dimples,
         ForgedSurface,
         Sandwich,
         LayUp,

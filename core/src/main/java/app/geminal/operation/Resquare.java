@@ -20,7 +20,7 @@ import app.geminal.units.Measure;
  * @param sideMm of the new square, or 0 to keep the area; to 1000
  * @param heats 1 to 60; each costs scale at the shop's drawing heat
  */
-public record Resquare(double angleDeg, double sideMm, int heats) implements Operation {
+public record Resquare(double angleDeg, double sideMm, int heats) implements Heated {
   private static final double FLATTEST = 1.15;
   private static final double NOTHING = 1e-6;
 
@@ -41,7 +41,7 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Ope
               .formatted(Measure.mm(bars.widthMm()), Measure.mm(bars.heightMm())),
           "Draw it square first.");
     }
-    return ScaleLoss.inHeats(heats, bars, bench.practice(), this::forged);
+    return ScaleLoss.inHeats(this, bars, bench.practice(), this::forged);
   }
 
   private Outcome forged(Done scaled) {

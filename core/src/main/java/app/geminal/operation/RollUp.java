@@ -27,7 +27,7 @@ import org.jspecify.annotations.Nullable;
  * @param core rolled in the middle, its thickness taken as a diameter; null for none
  * @param heats 1 to 60; each costs scale at the shop's drawing heat
  */
-public record RollUp(boolean square, @Nullable Piece core, int heats) implements Operation {
+public record RollUp(boolean square, @Nullable Piece core, int heats) implements Heated {
 
   /** Checks the heats. */
   public RollUp {
@@ -41,7 +41,7 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
 
   @Override
   public Outcome applyTo(Bars bars, Bench bench) {
-    return ScaleLoss.inHeats(heats, bars, bench.practice(), this::rolled);
+    return ScaleLoss.inHeats(this, bars, bench.practice(), this::rolled);
   }
 
   private Outcome rolled(Done scaled) {
@@ -87,6 +87,7 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
         new Done.Layers.Joined(1, before),
         Optional.empty(),
         Map.of(),
+        List.of(),
         List.of());
   }
 

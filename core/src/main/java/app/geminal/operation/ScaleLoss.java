@@ -24,8 +24,8 @@ final class ScaleLoss {
 
   /** Skin of so many heats at the shop's drawing heat, then whatever the step itself does. */
   static Outcome inHeats(
-      int heats, Bars bars, Practice practice, Function<Done, Outcome> afterwards) {
-    return switch (takenFrom(bars, heats * practice.drawSkinMm())) {
+      Heated step, Bars bars, Practice practice, Function<Done, Outcome> afterwards) {
+    return switch (takenFrom(bars, step.skinMm(practice))) {
       case Impossible no -> no;
       case Done scaled -> afterwards.apply(scaled);
     };

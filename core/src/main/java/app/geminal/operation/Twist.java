@@ -17,7 +17,7 @@ import app.geminal.units.Measure;
  * @param heats 1 to 60; each costs scale at the shop's drawing heat
  */
 public record Twist(double turns, int sections, Hand hand, boolean rounded, int heats)
-    implements Operation {
+    implements Heated {
   private static final double FLATTEST = 1.5;
 
   /** Which way a bar is twisted. */
@@ -64,7 +64,7 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
           "Draw it square first.");
     }
     return ScaleLoss.inHeats(
-        heats,
+        this,
         bars,
         bench.practice(),
         scaled -> {

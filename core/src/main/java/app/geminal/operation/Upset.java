@@ -15,7 +15,7 @@ import app.geminal.units.Measure;
  * @param bowMm how far the layers bow out in the middle; 0 to 200
  * @param heats 1 to 60; each costs scale at the shop's drawing heat
  */
-public record Upset(double reduction, double bowMm, int heats) implements Operation {
+public record Upset(double reduction, double bowMm, int heats) implements Heated {
 
   /** Checks every field. */
   public Upset {
@@ -26,7 +26,7 @@ public record Upset(double reduction, double bowMm, int heats) implements Operat
 
   @Override
   public Outcome applyTo(Bars bars, Bench bench) {
-    return ScaleLoss.inHeats(heats, bars, bench.practice(), this::pressed);
+    return ScaleLoss.inHeats(this, bars, bench.practice(), this::pressed);
   }
 
   private Outcome pressed(Done scaled) {

@@ -1,0 +1,86 @@
+package app.geminal.pattern;
+
+import app.geminal.bar.Bars;
+import app.geminal.bar.Form;
+import app.geminal.billet.Run;
+import app.geminal.check.Require;
+import app.geminal.shop.Practice;
+import java.util.Optional;
+
+/**
+ * Which steel is where inside the bars of one stage of a Run; immutable. x runs along the bar from
+ * the bench stop, y across from the left edge, z up from the underside, mm, voids closed.
+ *
+ * <p>Found by walking back through the history to the stack, so it is exact at any magnification as
+ * far as each step's map is (their classes say how far that is). Bars of one stage differ where
+ * they were cut from different lengths of a twisted or grooved bar; they are numbered from 0 in the
+ * order the saw left them, and bars set aside are the last ones.
+ */
+public final class Field {
+  private final Chain chain;
+  private final Bars bars;
+  private final Optional<BladeShape> blade;
+
+  Field(Chain chain, Bars bars, Optional<BladeShape> blade) {
+    this.chain = chain;
+    this.bars = bars;
+    this.blade = blade;
+  }
+
+  /**
+   * The field of a stage.
+   *
+   * @param practice as the Run was worked through with
+   * @param stage 0 for the stack, up to the Run's last
+   */
+  public static Field of(Run run, Practice practice, int stage) {
+    return of(run, practice, stage, FlatLayers.MOST);
+  }
+
+  /** Flat bars of more layers than that are followed joint by joint. */
+  static Field of(Run run, Practice practice, int stage, int mostListed) {
+    Require.count("stage", stage, 0, run.stages().size() - 1);
+    Chain chain = new History(run, practice, mostListed).upTo(stage);
+    return new Field(chain, run.stages().get(stage).bars(), BladeShape.at(run, stage));
+  }
+
+  /** The bars it is the inside of. */
+  public Bars bars() {
+    return bars;
+  }
+
+  /** The steel at a point of one of the bars, by designation; empty where there is none. */
+  public Optional<String> steelAt(double xMm, double yMm, double zMm, int bar) {
+    Point p = new Point();
+    if (!has(xMm, yMm, zMm)) {
+      return Optional.empty();
+    }
+    p.begin(xMm, yMm, zMm, bar);
+    chain.land(p);
+    return Optional.of(p.layers.steel(p.layers.at(p.height())));
+  }
+
+  /** The blade the bars are ground to, if they are. */
+  Optional<BladeShape> blade() {
+    return blade;
+  }
+
+  Chain chain() {
+    return chain;
+  }
+
+  /** Whether there is steel at a point. */
+  boolean has(double x, double y, double z) {
+    double width = bars.widthMm();
+    double height = bars.section().heightMm();
+    if (!(x >= 0 && x <= bars.lengthMm() && y >= 0 && y <= width && z >= 0 && z <= height)) {
+      return false;
+    }
+    if (bars.form() == Form.ROUND) {
+      double across = 2 * y / width - 1;
+      double up = 2 * z / height - 1;
+      return across * across + up * up <= 1;
+    }
+    return blade.isEmpty() || blade.get().has(x, y, z - height / 2);
+  }
+}

@@ -1,0 +1,18 @@
+package app.geminal.pattern;
+
+/**
+ * Folded once, top face to top face.
+ *
+ * @param before the bar that was folded
+ */
+record Folded(Box before) implements Back {
+  @Override
+  public void back(Point p) {
+    boolean over = p.z > before.height();
+    if (over) {
+      p.z = 2 * before.height() - p.z;
+      p.x = before.length() - p.x;
+    }
+    p.through(over ? 1 : 0);
+  }
+}

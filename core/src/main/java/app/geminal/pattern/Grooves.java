@@ -1,0 +1,18 @@
+package app.geminal.pattern;
+
+import app.geminal.operation.Ladder;
+
+/** Rounded grooves across the bar, the first of the top half a pitch from the bench stop. */
+record Grooves(double pitchMm, double widthMm, double deepestMm) implements Hollowed.Hollows {
+
+  static Grooves of(Ladder ladder) {
+    return new Grooves(ladder.pitchMm(), ladder.widthMm(), ladder.depthMm());
+  }
+
+  @Override
+  public double depthAt(double x, double y, boolean underside) {
+    double pitches = x / pitchMm - (underside ? 0 : 0.5);
+    double off = (pitches - Math.rint(pitches)) * pitchMm * 2 / widthMm;
+    return Math.max(0, deepestMm * (1 - off * off));
+  }
+}

@@ -1,0 +1,270 @@
+package app.geminal.pattern;
+
+import app.geminal.bar.Bars;
+import app.geminal.bar.Form;
+import app.geminal.billet.Run;
+import app.geminal.billet.Stage;
+import app.geminal.layup.Piece;
+import app.geminal.layup.Stack;
+import app.geminal.layup.Turn;
+import app.geminal.operation.Blade;
+import app.geminal.operation.Cut;
+import app.geminal.operation.Dimples;
+import app.geminal.operation.Draw;
+import app.geminal.operation.Fold;
+import app.geminal.operation.ForgedSurface;
+import app.geminal.operation.FourWay;
+import app.geminal.operation.Grind;
+import app.geminal.operation.Heated;
+import app.geminal.operation.Ladder;
+import app.geminal.operation.LayUp;
+import app.geminal.operation.Operation;
+import app.geminal.operation.Placed;
+import app.geminal.operation.Resquare;
+import app.geminal.operation.Restack;
+import app.geminal.operation.RollUp;
+import app.geminal.operation.Sandwich;
+import app.geminal.operation.SetAside;
+import app.geminal.operation.SetWeld;
+import app.geminal.operation.Trim;
+import app.geminal.operation.Twist;
+import app.geminal.operation.Upset;
+import app.geminal.shop.Practice;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * Makes the chain of one Run, step by step. What happened to flat bars is listed as flat layers at
+ * once, from the ledger's own sequence, so that only what bent the layers is walked point by point.
+ */
+final class History {
+  private final Run run;
+  private final Practice practice;
+  private final int mostListed;
+  private final Map<String, History> parts = new HashMap<>();
+  private final Map<String, Integer> partBarsUsed = new HashMap<>();
+  private Chain chain;
+  private boolean flat = true;
+
+  History(Run run, Practice practice, int mostListed) {
+    this.run = run;
+    this.practice = practice;
+    this.mostListed = mostListed;
+    this.chain =
+        Chain.of(FlatLayers.of(run.plan().stack().layers(), Integer.MAX_VALUE).orElseThrow());
+  }
+
+  Chain upTo(int stage) {
+    for (int i = 1; i <= stage; i++) {
+      Stage now = run.stages().get(i);
+      if (!now.isOff()) {
+        follow(now.step().orElseThrow().operation(), run.stages().get(i - 1).bars(), now);
+      }
+    }
+    return chain;
+  }
+
+  private void follow(Operation operation, Bars before, Stage now) {
+    chain = chainAfter(operation, before, now);
+    flat &= keepsFlat(operation, now);
+    if (flat && now.bars().section().isLevel()) {
+      FlatLayers.of(now.bars().section().up(), mostListed)
+          .ifPresent(layers -> chain = Chain.of(layers));
+    }
+  }
+
+  /** Whether bars that had only flat layers still do after it. */
+  private boolean keepsFlat(Operation operation, Stage now) {
+    return switch (operation) {
+      case SetWeld _, Trim _, Grind _, Cut _, SetAside _, Fold _ -> true;
+      case Draw _ -> true;
+      case Restack _, Sandwich _ -> now.placed().stream().allMatch(this::liesFlat);
+      case Twist _, Resquare _, Upset _, RollUp _, FourWay _, Ladder _, Dimples _ -> false;
+      case ForgedSurface _, LayUp _, Blade _ -> false;
+    };
+  }
+
+  private boolean liesFlat(Placed placed) {
+    return placed.turn() != Turn.QUARTER
+        && (!(placed.what() instanceof Placed.What.PartOf part) || part(part.part()).flat);
+  }
+
+  private Chain chainAfter(Operation operation, Bars bars, Stage now) {
+    Box before = Box.of(bars);
+    Box after = Box.of(now.bars());
+    return switch (operation) {
+      case SetWeld weld -> stretched(after, before, weld.skinMm(practice));
+      case Heated heated -> heated(heated, bars, before, after);
+      case Trim trim -> chain.after(Stretch.shift(trim.frontMm(), trim.sidesMm(), 0));
+      case Grind grind -> chain.after(Stretch.shift(0, 0, grind.bottomMm() * bars.fill()));
+      case Cut cut -> chain.after(new Sawn(cut.pieces(), after.length() + cut.kerfMm()));
+      // The pieces at the front stay, and so does the front of each bar.
+      case SetAside _ -> chain;
+      case Fold fold -> folded(fold, before);
+      case FourWay way -> {
+        Turning turning =
+            new Turning(way.turn(), new Box(after.length(), before.width(), before.height()));
+        Box tile = new Box(after.length(), after.width() / 2, after.height() / 2);
+        yield chain.after(new Tiled(tile, after.length() + way.kerfMm()), turning);
+      }
+      case ForgedSurface surface ->
+          chain.after(
+              new Humps(surface.amplitudeMm(), surface.scaleMm(), surface.seed(), before.height()));
+      case Restack _, Sandwich _ -> Chain.of(block(true, before, now));
+      case LayUp _ -> Chain.of(block(false, before, now));
+      case Blade blade ->
+          chain.after(
+              Stretch.shift(
+                  0, (before.width() - after.width()) / 2, (before.height() - after.height()) / 2));
+    };
+  }
+
+  private Chain stretched(Box after, Box before, double skin) {
+    return chain.after(after.to(before.without(skin)), Stretch.shift(skin, skin, skin));
+  }
+
+  /** The skin goes first, then the bar is shaped; so it comes back last. */
+  private Chain heated(Heated heated, Bars bars, Box before, Box after) {
+    double skin = heated.skinMm(practice);
+    Box scaled = before.without(skin);
+    Stretch skinned = Stretch.shift(skin, skin, skin);
+    boolean round = bars.form() == Form.ROUND;
+    return switch (heated) {
+      case Draw _ ->
+          round ? onDisc(after, scaled, skinned, true) : chain.after(after.to(scaled), skinned);
+      case Twist twist -> onDisc(after, scaled, skinned, round, Twisted.of(twist, after.length()));
+      case Resquare resquare -> {
+        double angle = Math.toRadians(resquare.angleDeg());
+        double cos = Math.cos(angle);
+        double sin = Math.sin(angle);
+        yield onDisc(after, scaled, skinned, round, p -> Disc.turn(p, cos, -sin));
+      }
+      case Upset upset -> {
+        Box stood = scaled.onEdge();
+        Back bowed = new Bowed(upset.bowMm(), after.width(), after.height());
+        Turning stoodUp = new Turning(Turn.QUARTER, scaled);
+        yield upset.bowMm() == 0
+            ? chain.after(after.to(stood), stoodUp, skinned)
+            : chain.after(bowed, after.to(stood), stoodUp, skinned);
+      }
+      case RollUp roll -> rolled(roll, scaled, after, chain.after(skinned));
+      case Ladder ladder ->
+          hollowed(
+              Grooves.of(ladder),
+              ladder.bothFaces(),
+              ladder.pressed(),
+              2.0 / 3 * ladder.widthMm() * ladder.depthMm() / ladder.pitchMm(),
+              scaled,
+              after,
+              skinned);
+      case Dimples dimples ->
+          hollowed(Caps.of(dimples), dimples.bothFaces(), false, 0, scaled, after, skinned);
+    };
+  }
+
+  private Chain onDisc(Box after, Box scaled, Stretch skinned, boolean wasRound, Back... turned) {
+    Back[] steps = new Back[turned.length + 5];
+    int n = 0;
+    steps[n++] = Disc.unit(after);
+    steps[n++] = Disc::round;
+    for (Back turn : turned) {
+      steps[n++] = turn;
+    }
+    steps[n++] = wasRound ? Stretch.shift(0, 0, 0) : Disc::square;
+    double along = scaled.length() / after.length();
+    steps[n++] = Disc.full(scaled).then(Stretch.scale(along, 1, 1));
+    steps[n] = skinned;
+    return chain.after(steps);
+  }
+
+  private Chain rolled(RollUp roll, Box strip, Box after, Chain before) {
+    Piece core = roll.core();
+    FlatLayers middle = core == null ? FlatLayers.NOTHING : FlatLayers.sheet(core.steel());
+    End end = new Roll(before, strip, middle, core == null ? 0 : core.thicknessMm() / 2);
+    Stretch unit = Disc.unit(after);
+    return roll.square()
+        ? Chain.of(end).after(unit, (Back) Disc::round)
+        : Chain.of(end).after(unit);
+  }
+
+  private Chain hollowed(
+      Hollowed.Hollows hollows,
+      boolean bothFaces,
+      boolean pressed,
+      double meanMm,
+      Box scaled,
+      Box after,
+      Stretch skinned) {
+    Stretch along =
+        Stretch.scale(scaled.length() / after.length(), scaled.width() / after.width(), 1);
+    return chain.after(
+        along,
+        new Hollowed(hollows, bothFaces, scaled.height(), after.height(), pressed, meanMm),
+        skinned);
+  }
+
+  private Chain folded(Fold fold, Box before) {
+    Back[] steps = new Back[fold.folds()];
+    Box bar = before;
+    for (int i = 0; i < fold.folds(); i++) {
+      steps[fold.folds() - 1 - i] = new Folded(bar);
+      bar = new Box((bar.length() - fold.endLossMm()) / 2, bar.width(), 2 * bar.height());
+    }
+    return chain.after(steps);
+  }
+
+  private Block block(boolean up, Box own, Stage now) {
+    List<Placed> placed = now.placed();
+    int owns = (int) placed.stream().filter(p -> p.what() instanceof Placed.What.OwnBar).count();
+    Map<String, Integer> perBlock = new HashMap<>();
+    placed.forEach(p -> {
+      if (p.what() instanceof Placed.What.PartOf part) {
+        perBlock.merge(part.part(), 1, Integer::sum);
+      }
+    });
+    List<Block.Member> members = placed.stream().map(p -> member(p, own, owns, perBlock)).toList();
+    perBlock.forEach((part, n) -> partBarsUsed.merge(part, n * now.bars().count(), Integer::sum));
+    return new Block(up, placed.stream().map(Placed::sizeMm).toList(), members);
+  }
+
+  private Block.Member member(Placed placed, Box own, int owns, Map<String, Integer> perBlock) {
+    return switch (placed.what()) {
+      case Placed.What.OwnBar bar -> member(placed, chain, own, bar.nth(), owns);
+      case Placed.What.Sheet sheet ->
+          member(placed, Chain.of(FlatLayers.sheet(sheet.steel())), own, 0, 0);
+      case Placed.What.PartOf bar -> {
+        History part = part(bar.part());
+        int first = partBarsUsed.getOrDefault(bar.part(), 0) + bar.nth();
+        int each = Objects.requireNonNull(perBlock.get(bar.part()));
+        yield member(placed, part.chain, Box.of(part.run.last().bars()), first, each);
+      }
+    };
+  }
+
+  private static Block.Member member(Placed placed, Chain chain, Box bar, int first, int perBlock) {
+    return new Block.Member(
+        chain,
+        first,
+        perBlock,
+        placed.skipYMm(),
+        placed.skipZMm(),
+        new Turning(placed.turn(), bar),
+        placed.shims().isEmpty()
+            ? Optional.empty()
+            : FlatLayers.of(Stack.layersOf(placed.shims()), FlatLayers.MOST));
+  }
+
+  private History part(String name) {
+    return parts.computeIfAbsent(
+        name,
+        n -> {
+          Run made = Optional.ofNullable(run.parts().get(n)).orElseThrow();
+          History history = new History(made, practice, mostListed);
+          history.upTo(made.stages().size() - 1);
+          return history;
+        });
+  }
+}

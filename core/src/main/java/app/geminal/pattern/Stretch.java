@@ -1,0 +1,36 @@
+package app.geminal.pattern;
+
+/** Stretched and shifted along each of the three directions: v → v·by + plus. */
+record Stretch(double byX, double plusX, double byY, double plusY, double byZ, double plusZ)
+    implements Back {
+
+  static Stretch shift(double x, double y, double z) {
+    return new Stretch(1, x, 1, y, 1, z);
+  }
+
+  static Stretch scale(double x, double y, double z) {
+    return new Stretch(x, 0, y, 0, z, 0);
+  }
+
+  /** This first, then another, as one. */
+  Stretch then(Stretch next) {
+    return new Stretch(
+        byX * next.byX,
+        plusX * next.byX + next.plusX,
+        byY * next.byY,
+        plusY * next.byY + next.plusY,
+        byZ * next.byZ,
+        plusZ * next.byZ + next.plusZ);
+  }
+
+  boolean isNothing() {
+    return equals(shift(0, 0, 0));
+  }
+
+  @Override
+  public void back(Point p) {
+    p.x = p.x * byX + plusX;
+    p.y = p.y * byY + plusY;
+    p.z = p.z * byZ + plusZ;
+  }
+}

@@ -1,0 +1,29 @@
+package app.geminal.pattern;
+
+/**
+ * Four pieces of a bar two by two, neighbours mirrored. A piece is mirrored across by turning it
+ * end for end, up by turning it over its short edge, and both ways by rolling it over; so where a
+ * pattern changes along the bar, neighbours agree at one end and drift apart towards the other.
+ *
+ * @param tile each piece as it lies, before it is mirrored
+ * @param stepMm a piece and its kerf
+ */
+record Tiled(Box tile, double stepMm) implements Back {
+  @Override
+  public void back(Point p) {
+    boolean right = p.y > tile.width();
+    boolean upper = p.z > tile.height();
+    if (right) {
+      p.y = 2 * tile.width() - p.y;
+    }
+    if (upper) {
+      p.z = 2 * tile.height() - p.z;
+    }
+    if (right != upper) {
+      p.x = tile.length() - p.x;
+    }
+    int piece = (right ? 1 : 0) + (upper ? 2 : 0);
+    p.x += piece * stepMm;
+    p.through(piece);
+  }
+}

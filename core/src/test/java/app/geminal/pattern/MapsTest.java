@@ -1,0 +1,136 @@
+package app.geminal.pattern;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.geminal.bar.Bars;
+import app.geminal.bar.Form;
+import app.geminal.billet.Run;
+import java.util.Arrays;
+import java.util.SplittableRandom;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/**
+ * Every step's map takes the points of its result into what it was made from, and keeps volume: on
+ * the whole exactly, from place to place within the error its class states. Local volume is the
+ * determinant of the map's derivative, measured between neighbouring points.
+ */
+class MapsTest {
+  private static final String BAR = "8 (D 2.5, B 2.5) 24 x 240 > ";
+  private static final int POINTS = 20_000;
+  private static final double STEP = 1e-5;
+
+  @ParameterizedTest(name = "{0}")
+  @CsvSource(
+      delimiter = '|',
+      value = {
+        // steps | local volume, tenth percentile at least | ninetieth at most | on the whole within
+        "set 3                                                      | 1    | 1    | 1e-6",
+        "draw 30 x 8                                                | 1    | 1    | 1e-6",
+        "trim 20, 10, sides 1                                       | 1    | 1    | 1e-6",
+        "grind 1, 2                                                 | 1    | 1    | 1e-6",
+        "cut 4                                                      | 1    | 1    | 1e-6",
+        "cut 4 > restack turned                                     | 1    | 1    | 1e-6",
+        "cut 3 > restack (same, end, quarter)                       | 1    | 1    | 1e-6",
+        "fold > fold                                                | 1    | 1    | 1e-6",
+        "fold, end 7                                                | 1    | 1    | 1e-6",
+        "fourway quarter                                            | 1    | 1    | 1e-6",
+        "draw 20 x 20 > fourway over                                | 1    | 1    | 1e-6",
+        "cut 3 > layup (same, over, end)                            | 1    | 1    | 1e-6",
+        "cut 4 > aside 2                                            | 1    | 1    | 1e-6",
+        "upset 40%                                                  | 1    | 1    | 1e-6",
+        "upset 40%, bow 3                                            | 0.9  | 1.1  | 0.01",
+        "draw 16 x 16 > twist 8                                      | 0.86 | 1.1  | 0.01",
+        "draw 16 x 16 > twist 5, 2 sections, both, square            | 0.86 | 1.1  | 0.01",
+        "draw 20 x 20 > resquare 45                                  | 0.78 | 1.15 | 0.01",
+        "draw 20 x 20 > resquare 30, to 15                           | 0.78 | 1.15 | 0.01",
+        "draw 24 x 6 > roll round                                    | 0.89 | 1.12 | 0.01",
+        "draw 24 x 3 > roll square                                   | 0.69 | 1.27 | 0.01",
+        "ladder pitch 20, width 10, depth 3                          | 0.85 | 1.15 | 0.005",
+        "ladder pitch 20, width 10, depth 3, both                    | 0.85 | 1.15 | 0.005",
+        "ladder pitch 20, width 10, depth 3, both, pressed           | 0.85 | 1.15 | 0.005",
+        "dimples pitch 12, across 8, depth 2                         | 0.9  | 1.1  | 0.005",
+        "dimples pitch 12, across 8, depth 2, both                   | 0.9  | 1.1  | 0.005",
+        "uneven 2, scale 15, seed 3                                  | 0.85 | 1.15 | 0.05",
+        "blade 150 x 20 x 6, drop                                   | 1    | 1    | 1e-6",
+      })
+  void pointsComeFromTheSourceAndVolumeIsKept(
+      String steps, double least, double most, double whole) {
+    Run run = Looked.run(BAR + steps);
+    Field field = Looked.lastUnlisted(run);
+    Box source = Box.of(run.stages().getFirst().bars());
+    SplittableRandom random = new SplittableRandom(7);
+    double[] local = new double[POINTS];
+    int n = 0;
+    while (n < POINTS) {
+      double[] at = somewhere(field, random);
+      int bar = random.nextInt(field.bars().count());
+      Point p = landed(field, at, bar, new double[3]);
+      assertThat(p.x).isBetween(-1e-6, source.length() + 1e-6);
+      assertThat(p.y).isBetween(-1e-6, source.width() + 1e-6);
+      assertThat(p.z).isBetween(-1e-6, source.height() + 1e-6);
+      double volume = volume(field, at, bar);
+      if (!Double.isNaN(volume)) {
+        local[n++] = volume;
+      }
+    }
+    Arrays.sort(local);
+    assertThat(Arrays.stream(local).average().orElseThrow()).isCloseTo(1, within(whole));
+    assertThat(local[POINTS / 10]).as("tenth percentile").isGreaterThan(least - 1e-4);
+    assertThat(local[POINTS * 9 / 10]).as("ninetieth percentile").isLessThan(most + 1e-4);
+  }
+
+  private static double[] somewhere(Field field, SplittableRandom random) {
+    Bars bars = field.bars();
+    while (true) {
+      double[] at = {
+        random.nextDouble(0.001, 0.999) * bars.lengthMm(),
+        random.nextDouble(0.001, 0.999) * bars.widthMm(),
+        random.nextDouble(0.001, 0.999) * bars.section().heightMm()
+      };
+      double y = 2 * at[1] / bars.widthMm() - 1;
+      double z = 2 * at[2] / bars.section().heightMm() - 1;
+      boolean inside = bars.form() != Form.ROUND || y * y + z * z < 0.998;
+      if (inside && field.has(at[0], at[1], at[2])) {
+        return at;
+      }
+    }
+  }
+
+  private static Point landed(Field field, double[] at, int bar, double[] off) {
+    Point p = new Point();
+    p.begin(at[0] + off[0], at[1] + off[1], at[2] + off[2], bar);
+    field.chain().land(p);
+    return p;
+  }
+
+  /** NaN where the neighbours came another way: between them lies a joint or a cut. */
+  private static double volume(Field field, double[] at, int bar) {
+    double[][] slopes = new double[3][];
+    int way = landed(field, at, bar, new double[3]).way;
+    for (int i = 0; i < 3; i++) {
+      double[] off = new double[3];
+      off[i] = STEP;
+      Point ahead = landed(field, at, bar, off);
+      off[i] = -STEP;
+      Point behind = landed(field, at, bar, off);
+      if (ahead.way != way || behind.way != way) {
+        return Double.NaN;
+      }
+      slopes[i] =
+          new double[] {
+            (ahead.x - behind.x) / (2 * STEP),
+            (ahead.y - behind.y) / (2 * STEP),
+            (ahead.z - behind.z) / (2 * STEP)
+          };
+    }
+    double[] a = slopes[0];
+    double[] b = slopes[1];
+    double[] c = slopes[2];
+    return Math.abs(
+        a[0] * (b[1] * c[2] - b[2] * c[1])
+            - a[1] * (b[0] * c[2] - b[2] * c[0])
+            + a[2] * (b[0] * c[1] - b[1] * c[0]));
+  }
+}
