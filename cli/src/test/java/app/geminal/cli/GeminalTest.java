@@ -2,11 +2,13 @@ package app.geminal.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import picocli.CommandLine;
@@ -63,6 +65,35 @@ class GeminalTest {
         .isEqualTo("layup");
     assertThat(read.path("ledger").path("yield").asDouble()).isBetween(0.3, 1.0);
     assertThat(read.path("findings").get(0).path("strength").isString()).isTrue();
+  }
+
+  @Test
+  void theInsideIsDrawn(@TempDir Path folder) throws IOException {
+    String plan = "7 (1075 3, 15N20 2) 30 x 100 > set 3 > draw 24 x 8";
+    Path png = folder.resolve("face.png");
+    assertThat(run("render", plan, png.toString(), "--at", "1/16 in", "--width", "300")).isZero();
+    BufferedImage face = ImageIO.read(png.toFile());
+    assertThat(face.getWidth()).isEqualTo(300);
+    Path svg = folder.resolve("end.svg");
+    assertThat(run("render", plan, svg.toString(), "--view", "end")).isZero();
+    assertThat(Files.readString(svg)).contains("width=\"24mm\"").contains("<g id=\"15N20\"");
+    assertThat(out.toString()).contains("end.svg: 24 × 8 mm");
+    Path blade = folder.resolve("blade.png");
+    assertThat(run("render", plan, blade.toString(), "--view", "blade", "--blade", "100 x 20 x 4"))
+        .isZero();
+    assertThat(ImageIO.read(blade.toFile()).getHeight()).isEqualTo(320);
+  }
+
+  @Test
+  void whatCannotBeDrawnIsSaid(@TempDir Path folder) {
+    String plan = "7 (1075 3, 15N20 2) 30 x 100";
+    assertThat(run("render", plan, folder.resolve("face.gif").toString())).isEqualTo(2);
+    assertThat(run("render", plan, folder.resolve("a.png").toString(), "--view", "blade"))
+        .isEqualTo(2);
+    assertThat(run("render", plan, folder.resolve("a.png").toString(), "--at", "deep"))
+        .isEqualTo(2);
+    assertThat(err.toString()).contains(".png or .svg").contains("no blade yet").contains("deep");
+    assertThat(folder).isEmptyDirectory();
   }
 
   @Test

@@ -19,10 +19,12 @@ import java.util.Optional;
 public final class Field {
   private final Chain chain;
   private final Bars bars;
+  private final boolean flat;
   private final Optional<BladeShape> blade;
 
-  Field(Chain chain, Bars bars, Optional<BladeShape> blade) {
+  private Field(Chain chain, boolean flat, Bars bars, Optional<BladeShape> blade) {
     this.chain = chain;
+    this.flat = flat;
     this.bars = bars;
     this.blade = blade;
   }
@@ -40,8 +42,10 @@ public final class Field {
   /** Flat bars of more layers than that are followed joint by joint. */
   static Field of(Run run, Practice practice, int stage, int mostListed) {
     Require.count("stage", stage, 0, run.stages().size() - 1);
-    Chain chain = new History(run, practice, mostListed).upTo(stage);
-    return new Field(chain, run.stages().get(stage).bars(), BladeShape.at(run, stage));
+    History history = new History(run, practice, mostListed);
+    Chain chain = history.upTo(stage);
+    Bars bars = run.stages().get(stage).bars();
+    return new Field(chain, history.isFlat(), bars, BladeShape.at(run, stage));
   }
 
   /** The bars it is the inside of. */
@@ -63,6 +67,11 @@ public final class Field {
   /** The blade the bars are ground to, if they are. */
   Optional<BladeShape> blade() {
     return blade;
+  }
+
+  /** Whether nothing ever bent a layer. */
+  boolean isFlat() {
+    return flat;
   }
 
   Chain chain() {

@@ -67,6 +67,10 @@ final class History {
     return chain;
   }
 
+  boolean isFlat() {
+    return flat;
+  }
+
   private void follow(Operation operation, Bars before, Stage now) {
     chain = chainAfter(operation, before, now);
     flat &= keepsFlat(operation, now);

@@ -63,24 +63,34 @@ public final class Painter {
     return paint(sight, pane, tones, false, () -> false).orElseThrow();
   }
 
+  /** What share of each pixel one steel fills, row by row from the top. */
+  static double[] shares(Sight sight, Pane pane, String steel) {
+    Painter painter = new Painter(sight, pane, Tones.only(steel), false);
+    painter.looked(() -> false);
+    return painter.light;
+  }
+
   private Optional<Picture> painted(BooleanSupplier unwanted) {
-    int strips = (pane.heightPx() + STRIP - 1) / STRIP;
-    boolean whole =
-        IntStream.range(0, strips)
-            .parallel()
-            .allMatch(i -> {
-              if (unwanted.getAsBoolean()) {
-                return false;
-              }
-              new Strip(i * STRIP, Math.min(pane.heightPx(), (i + 1) * STRIP)).paint();
-              return true;
-            });
-    if (!whole) {
+    if (!looked(unwanted)) {
       return Optional.empty();
     }
     int[] argb = new int[steel.length];
     IntStream.range(0, pane.heightPx()).parallel().forEach(row -> colour(row, argb));
     return Optional.of(new Picture(pane.widthPx(), pane.heightPx(), argb));
+  }
+
+  /** Finds the light of every pixel; false when it was left. */
+  private boolean looked(BooleanSupplier unwanted) {
+    int strips = (pane.heightPx() + STRIP - 1) / STRIP;
+    return IntStream.range(0, strips)
+        .parallel()
+        .allMatch(i -> {
+          if (unwanted.getAsBoolean()) {
+            return false;
+          }
+          new Strip(i * STRIP, Math.min(pane.heightPx(), (i + 1) * STRIP)).paint();
+          return true;
+        });
   }
 
   private void colour(int row, int[] argb) {

@@ -1,13 +1,19 @@
 package app.geminal.pattern;
 
 import app.geminal.bar.Bars;
+import app.geminal.bar.Form;
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
+import app.geminal.layers.Layer;
+import java.util.List;
+import java.util.Optional;
 
 /**
  * A view of one bar of a field; immutable. Two directions of the view become a point of the bar.
  */
 public final class Sight {
+  private static final int MOST_LISTED = 2000;
+
   private final Field field;
   private final View view;
   private final int bar;
@@ -65,6 +71,18 @@ public final class Sight {
       case View.Face _ -> box.width();
       case View.Bevel _ -> laid.blade().widthMm();
     };
+  }
+
+  /**
+   * The layers from below where every one lies flat across the whole view; empty elsewhere, and
+   * where there are more than 2000.
+   */
+  public Optional<List<Layer>> flatLayers() {
+    Bars bars = field.bars();
+    boolean onEnd = view instanceof View.End || view instanceof View.Along;
+    return onEnd && bars.form() == Form.BAR && bars.section().isLevel() && field.isFlat()
+        ? bars.section().up().layers(MOST_LISTED)
+        : Optional.empty();
   }
 
   /**

@@ -3,6 +3,7 @@ package app.geminal.pattern;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
 import java.util.Collection;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -55,6 +56,13 @@ public final class Tones {
         designations.stream().map(steels::get).filter(Steel::isCopper).map(Steel::id).toList());
   }
 
+  /** Light from one steel alone, none from any other. */
+  static Tones only(String steel) {
+    Tones tones = new Tones(Map.of(), List.of());
+    tones.light.put(steel, new double[] {1});
+    return tones;
+  }
+
   /**
    * One number for each kind of light a colour is mixed from: one where all is grey, else three.
    */
@@ -66,6 +74,15 @@ public final class Tones {
   double light(String steel, int channel) {
     double[] known = light.get(steel);
     return known == null ? 0 : known[channel];
+  }
+
+  /** The colour of one steel by itself, 0xFFRRGGBB. */
+  public int pure(String steel) {
+    double[] mixed = new double[channels()];
+    for (int i = 0; i < mixed.length; i++) {
+      mixed[i] = light(steel, i);
+    }
+    return colour(mixed, 0);
   }
 
   private double[] lightOf(double tone, boolean copper) {

@@ -1,0 +1,179 @@
+package app.geminal.cli;
+
+import app.geminal.billet.Run;
+import app.geminal.check.BadValue;
+import app.geminal.library.picture.Png;
+import app.geminal.library.picture.Svg;
+import app.geminal.notation.Misread;
+import app.geminal.notation.Shorthand;
+import app.geminal.operation.Blade;
+import app.geminal.pattern.Field;
+import app.geminal.pattern.Painter;
+import app.geminal.pattern.Pane;
+import app.geminal.pattern.Sight;
+import app.geminal.pattern.Tones;
+import app.geminal.pattern.View;
+import app.geminal.shop.Outfit;
+import app.geminal.shop.Practice;
+import app.geminal.units.Lengths;
+import app.geminal.units.UnitSystem;
+import app.geminal.units.Unreadable;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** Draws the inside of a plan's bars. */
+@Command(
+    name = "render",
+    description = {
+      "Draws the inside of a plan's bars, as it will look etched.",
+      "The name of the file says what is written: .png a picture, .svg outlines in true size."
+    },
+    mixinStandardHelpOptions = true)
+final class Render implements Callable<Integer> {
+  /** Where one looks from. */
+  enum From {
+    END,
+    FACE,
+    UNDER,
+    ALONG,
+    BLADE
+  }
+
+  @Parameters(
+      index = "0",
+      paramLabel = "PLAN",
+      description = "A plan file, a file of shorthand, - for standard input, or shorthand itself.")
+  private String plan;
+
+  @Parameters(index = "1", paramLabel = "FILE", description = "What to write, .png or .svg.")
+  private Path file;
+
+  @Option(
+      names = "--view",
+      description =
+          "end: sawn through, face: ground from above, under: from below, along: cut lengthwise,"
+              + " blade: a blade laid into the bar (${DEFAULT-VALUE}).")
+  private From view = From.FACE;
+
+  @Option(
+      names = "--at",
+      description =
+          "Along the bar for end (its middle), depth ground off for face and under (nothing),"
+              + " across for along (the middle), along for blade (the bench stop).")
+  private @Nullable String at;
+
+  @Option(
+      names = "--blade",
+      description = "The blade to lay into the bar, like \"120 x 25 x 4, drop\".")
+  private @Nullable String blade;
+
+  @Option(names = "--stage", description = "After which step, 0 for the stack (the last).")
+  private @Nullable Integer stage;
+
+  @Option(names = "--bar", description = "Which of several bars, from 0 (${DEFAULT-VALUE}).")
+  private int bar;
+
+  @Option(names = "--width", description = "Pixels across (${DEFAULT-VALUE}).")
+  private int width = 1600;
+
+  @Option(names = "--relief", description = "Shaded as after a deep etch.")
+  private boolean relief;
+
+  @Option(names = "--inch", description = "Read inches where no unit is given.")
+  private boolean inch;
+
+  @Option(
+      names = "--outfit",
+      description = "The shop to reckon with: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
+  private Outfit outfit = Outfit.GAS_AND_PRESS;
+
+  @Spec private CommandSpec spec;
+
+  @SuppressWarnings("NullAway.Init")
+  Render() {}
+
+  private UnitSystem units() {
+    return inch ? UnitSystem.INCH : UnitSystem.METRIC;
+  }
+
+  @Override
+  public Integer call() throws IOException {
+    boolean picture = file.toString().toLowerCase(Locale.ROOT).endsWith(".png");
+    if (!picture && !file.toString().toLowerCase(Locale.ROOT).endsWith(".svg")) {
+      throw new Unusable("“%s” must end in .png or .svg.".formatted(file));
+    }
+    Practice practice = outfit.shop().practice();
+    Source source = Source.of(plan, units(), practice);
+    try {
+      Run run = Run.of(source.file().plan(), source.steels(), practice);
+      Field field = Field.of(run, practice, stage == null ? run.stages().size() - 1 : stage);
+      Sight sight = Sight.of(field, view(field, practice), bar);
+      Pane pane = Pane.whole(sight, width);
+      List<String> steels = List.copyOf(field.bars().amount().mm3BySteel().keySet());
+      Tones tones = Tones.of(steels, source.steels());
+      byte[] written =
+          picture
+              ? Png.of(
+                  Painter.paint(sight, pane, tones, relief, () -> false).orElseThrow(), pane, false)
+              : Svg.of(sight, pane, steels, tones, source.file().name())
+                  .getBytes(StandardCharsets.UTF_8);
+      Files.write(file, written);
+      spec.commandLine()
+          .getOut()
+          .printf(
+              "%s: %s × %s %s%n",
+              file.getFileName(),
+              Show.length(sight.widthMm(), units()),
+              Show.length(sight.heightMm(), units()),
+              inch ? "in" : "mm");
+      return run.stop().isPresent() ? Geminal.NO : 0;
+    } catch (BadValue bad) {
+      throw new Unusable(
+          (bad.path().isEmpty() ? "" : bad.path() + ": ") + Show.words(bad.words(), units()));
+    }
+  }
+
+  private View view(Field field, Practice practice) {
+    return switch (view) {
+      case END -> new View.End(at(field.bars().lengthMm() / 2));
+      case FACE -> new View.Face(false, at(0));
+      case UNDER -> new View.Face(true, at(0));
+      case ALONG -> new View.Along(at(field.bars().widthMm() / 2));
+      case BLADE -> {
+        Blade laid = blade(practice);
+        double above = laid == null ? 0 : (field.bars().widthMm() - laid.widthMm()) / 2;
+        yield new View.Bevel(laid, at(0), Math.max(0, above));
+      }
+    };
+  }
+
+  private double at(double otherwise) {
+    try {
+      return at == null ? otherwise : Lengths.parseMm(at, units());
+    } catch (Unreadable bad) {
+      throw new Unusable("--at: " + bad.getMessage());
+    }
+  }
+
+  private @Nullable Blade blade(Practice practice) {
+    if (blade == null) {
+      return null;
+    }
+    try {
+      return (Blade) Shorthand.parseStep("blade " + blade, units(), practice);
+    } catch (Misread misread) {
+      throw new Unusable("--blade: " + Show.words(String.valueOf(misread.getMessage()), units()));
+    }
+  }
+}

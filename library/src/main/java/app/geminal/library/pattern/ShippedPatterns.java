@@ -1,0 +1,48 @@
+package app.geminal.library.pattern;
+
+import app.geminal.notation.Shorthand;
+import app.geminal.shop.Practice;
+import app.geminal.units.UnitSystem;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Locale;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/** Reads the named patterns that ship with the application. */
+public final class ShippedPatterns {
+  private static final String TABLE = "/patterns/patterns.csv";
+
+  private ShippedPatterns() {}
+
+  /**
+   * All of them, in the table's order. A row that cannot be read stops the start: it is our own
+   * file.
+   */
+  public static List<NamedPattern> read() {
+    CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
+    try (InputStream in = ShippedPatterns.class.getResourceAsStream(TABLE)) {
+      if (in == null) {
+        throw new IllegalStateException(TABLE + " is missing from the application.");
+      }
+      return format.parse(new InputStreamReader(in, StandardCharsets.UTF_8)).stream()
+          .map(ShippedPatterns::pattern)
+          .toList();
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+  }
+
+  private static NamedPattern pattern(CSVRecord row) {
+    return new NamedPattern(
+        row.get("id"),
+        row.get("name"),
+        row.get("about"),
+        NamedPattern.Shows.valueOf(row.get("shows").toUpperCase(Locale.ROOT)),
+        Shorthand.parse(row.get("line"), UnitSystem.METRIC, Practice.common()));
+  }
+}
