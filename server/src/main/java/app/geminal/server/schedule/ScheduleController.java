@@ -13,6 +13,7 @@ import app.geminal.schedule.Schedule;
 import app.geminal.server.book.BookService;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
+import app.geminal.server.turn.Turns;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import app.geminal.weld.HoldChance;
@@ -29,7 +30,8 @@ import tools.jackson.databind.json.JsonMapper;
 @RestController
 class ScheduleController {
   /** One to run, and two that are on their way out or belong to somebody else. */
-  private final Turns turns = new Turns(3, Duration.ofSeconds(20));
+  private final Turns turns =
+      new Turns(3, Duration.ofSeconds(20), "Several searches are going on already.");
 
   private final Asking asking;
   private final SteelShelf shelf;

@@ -1,4 +1,4 @@
-package app.geminal.server.schedule;
+package app.geminal.server.turn;
 
 import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -10,10 +10,10 @@ import org.junit.jupiter.api.Test;
 class TurnsTest {
   @Test
   void soManyAtOnceAndAnotherWhenOneHasEnded() {
-    Turns turns = new Turns(2, Duration.ZERO);
+    Turns turns = new Turns(2, Duration.ZERO, "Several are going on.");
     Turns.Turn first = turns.take();
     turns.take();
-    assertThatThrownBy(turns::take).isInstanceOf(Busy.class);
+    assertThatThrownBy(turns::take).isInstanceOf(Busy.class).hasMessage("Several are going on.");
     first.close();
     assertThatCode(turns::take).doesNotThrowAnyException();
   }

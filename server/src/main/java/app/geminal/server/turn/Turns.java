@@ -1,22 +1,30 @@
-package app.geminal.server.schedule;
+package app.geminal.server.turn;
 
 import app.geminal.server.problem.Busy;
 import java.time.Duration;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 
-/** Lets a few searches go on at once: each takes all processors for as long as it lasts. */
-final class Turns {
+/** Lets a few of one kind of work go on at once: each takes all processors while it lasts. */
+public final class Turns {
   private final Semaphore free;
   private final Duration patience;
+  private final String many;
 
-  Turns(int atOnce, Duration patience) {
+  /**
+   * Turns of one kind of work.
+   *
+   * @param patience how long to wait for a turn
+   * @param many what is going on already when none comes free, as a sentence
+   */
+  public Turns(int atOnce, Duration patience, String many) {
     this.free = new Semaphore(atOnce, true);
     this.patience = patience;
+    this.many = many;
   }
 
-  /** A turn, to be closed when the search has ended. */
-  interface Turn extends AutoCloseable {
+  /** A turn, to be closed when the work has ended. */
+  public interface Turn extends AutoCloseable {
     @Override
     void close();
   }
@@ -26,7 +34,7 @@ final class Turns {
    *
    * @throws Busy when none comes free in time
    */
-  Turn take() {
+  public Turn take() {
     try {
       if (free.tryAcquire(patience.toMillis(), TimeUnit.MILLISECONDS)) {
         return free::release;
@@ -34,6 +42,6 @@ final class Turns {
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
     }
-    throw new Busy("Several searches are going on already.");
+    throw new Busy(many);
   }
 }
