@@ -100,6 +100,15 @@ export async function postForm(path: string, fields: Record<string, string>): Pr
   });
 }
 
+/** Sends JSON and hands the answer over as it comes; called off by the signal. */
+export const post = (path: string, body: unknown, signal: AbortSignal | null = null): Promise<Response> =>
+  send(path, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
+    body: JSON.stringify(body),
+    signal,
+  });
+
 /**
  * Sends JSON and reads an answer that comes as one JSON object a line, each as it arrives. Called off, it
  * ends without a word.
@@ -110,12 +119,7 @@ export async function readLines(
   signal: AbortSignal,
   onLine: (line: unknown) => void,
 ): Promise<void> {
-  const response = await send(path, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
-    body: JSON.stringify(body),
-    signal,
-  });
+  const response = await post(path, body, signal);
   const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
   let rest = '';
   for (;;) {

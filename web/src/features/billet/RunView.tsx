@@ -61,7 +61,11 @@ export function RunView({
   return (
     <section aria-label="Run" ref={measure}>
       {width > 0 && <RunRows run={run} plan={plan} path="" drawing={drawing} />}
-      {width > 0 && <ScaleBar scale={drawing.scale} />}
+      {width > 0 && (
+        <div className="py-3 pl-[14rem]">
+          <ScaleBar scale={drawing.scale}>, the same in every row</ScaleBar>
+        </div>
+      )}
     </section>
   );
 }

@@ -1,0 +1,19 @@
+package app.geminal.server.picture;
+
+import app.geminal.library.pattern.NamedPattern;
+import app.geminal.library.pattern.ShippedPatterns;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Patterns with a name, to begin with. */
+@RestController
+class PatternController {
+  private final List<NamedPattern> patterns = ShippedPatterns.read();
+
+  /** All of them. */
+  @GetMapping("/api/patterns")
+  List<NamedPattern> patterns() {
+    return patterns;
+  }
+}

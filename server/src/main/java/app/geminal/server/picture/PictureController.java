@@ -1,0 +1,122 @@
+package app.geminal.server.picture;
+
+import app.geminal.check.Require;
+import app.geminal.layers.Layer;
+import app.geminal.pattern.Pane;
+import app.geminal.pattern.ScanLine;
+import app.geminal.server.picture.Pictures.Drawn;
+import java.nio.charset.StandardCharsets;
+import java.security.Principal;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.CacheControl;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Pictures of the inside; nothing is stored. */
+@RestController
+class PictureController {
+  private static final MediaType SVG = MediaType.valueOf("image/svg+xml");
+
+  private final Frames frames = new Frames();
+  private final Pictures pictures;
+
+  PictureController(Pictures pictures) {
+    this.pictures = pictures;
+  }
+
+  /**
+   * A picture for the screen.
+   *
+   * @param window the page's own name for where it is shown; null for a picture that stays wanted
+   * @param frame counts up in a window: a newer one calls the older off
+   */
+  record ScreenBody(Wanted wanted, @Nullable String window, long frame) {}
+
+  /** What a file shall be. */
+  enum As {
+    PNG,
+    SVG
+  }
+
+  /** A picture to keep. */
+  record FileBody(Wanted wanted, As as, String title) {}
+
+  /** A line on a view, mm from its left and over its lower edge. */
+  record ScanBody(Wanted wanted, double right, double up, double toRight, double toUp) {}
+
+  /**
+   * What a line crosses.
+   *
+   * @param layers in order, empty where there are more than 2000
+   */
+  record ScanView(long count, List<Layer> layers) {
+    static ScanView of(ScanLine line) {
+      return new ScanView(line.count(), line.layers());
+    }
+  }
+
+  /**
+   * A picture as PNG; 204 when the window has asked for a newer one. Headers say what it shows:
+   * Geminal-Pane left, low, width and height of the part in mm, Geminal-View width and height of
+   * the whole view, Geminal-Layers-Ground how many layers a ground face has gone through.
+   */
+  @PostMapping("/api/pictures")
+  ResponseEntity<byte[]> picture(@RequestBody ScreenBody body, Principal who) {
+    Wanted wanted = Require.present("wanted", body.wanted());
+    BooleanSupplier unwanted =
+        body.window() == null
+            ? () -> false
+            : frames.asked(
+                who.getName() + " " + Require.text("window", body.window(), 60), body.frame());
+    Optional<Drawn> drawn = pictures.drawn(wanted, true, unwanted);
+    return drawn.isEmpty() ? ResponseEntity.noContent().build() : answer(drawn.get());
+  }
+
+  private static ResponseEntity<byte[]> answer(Drawn drawn) {
+    Pane pane = drawn.pane();
+    return ResponseEntity.ok()
+        .contentType(MediaType.IMAGE_PNG)
+        .cacheControl(CacheControl.noStore())
+        .header(
+            "Geminal-Pane",
+            pane.leftMm() + "," + pane.lowMm() + "," + pane.widthMm() + "," + pane.heightMm())
+        .header("Geminal-View", drawn.sight().widthMm() + "," + drawn.sight().heightMm())
+        .header("Geminal-Layers-Ground", Long.toString(drawn.layersGround()))
+        .body(drawn.png());
+  }
+
+  /** A picture or outlines to keep. */
+  @PostMapping("/api/pictures/files")
+  ResponseEntity<byte[]> file(@RequestBody FileBody body) {
+    Wanted wanted = Require.present("wanted", body.wanted());
+    String title = Require.text("title", body.title(), 200);
+    return switch (Require.present("as", body.as())) {
+      case PNG ->
+          ResponseEntity.ok()
+              .contentType(MediaType.IMAGE_PNG)
+              .body(pictures.drawn(wanted, false, () -> false).orElseThrow().png());
+      case SVG ->
+          ResponseEntity.ok()
+              .contentType(SVG)
+              .body(pictures.outlines(wanted, title).getBytes(StandardCharsets.UTF_8));
+    };
+  }
+
+  /** Counts what a line crosses. */
+  @PostMapping("/api/pictures/scan")
+  ScanView scan(@RequestBody ScanBody body) {
+    return ScanView.of(
+        pictures.scanned(
+            Require.present("wanted", body.wanted()),
+            body.right(),
+            body.up(),
+            body.toRight(),
+            body.toUp()));
+  }
+}

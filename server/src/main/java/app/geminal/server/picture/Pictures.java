@@ -1,0 +1,126 @@
+package app.geminal.server.picture;
+
+import app.geminal.billet.Run;
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+import app.geminal.library.picture.Png;
+import app.geminal.library.picture.Svg;
+import app.geminal.pattern.Field;
+import app.geminal.pattern.Painter;
+import app.geminal.pattern.Pane;
+import app.geminal.pattern.ScanLine;
+import app.geminal.pattern.Sight;
+import app.geminal.pattern.Tones;
+import app.geminal.pattern.View;
+import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.steel.SteelShelf;
+import app.geminal.server.turn.Turns;
+import app.geminal.shop.Practice;
+import app.geminal.steel.Steels;
+import java.time.Duration;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.function.BooleanSupplier;
+import org.springframework.stereotype.Component;
+
+/** Draws plans as this shop would make them. */
+@Component
+class Pictures {
+  private final Turns turns =
+      new Turns(4, Duration.ofSeconds(10), "Several pictures are being drawn already.");
+
+  private final SteelShelf shelf;
+  private final ShopKeeper shops;
+
+  Pictures(SteelShelf shelf, ShopKeeper shops) {
+    this.shelf = shelf;
+    this.shops = shops;
+  }
+
+  /** A view of a bar of the shop. */
+  private record Seen(Sight sight, Pane pane, List<String> steels, Tones tones) {}
+
+  /**
+   * A picture.
+   *
+   * @param layersGround whole and begun layers a ground face has lost in the middle of the bar
+   */
+  @SuppressWarnings("ArrayRecordComponent") // bytes on their way out
+  record Drawn(byte[] png, Pane pane, Sight sight, long layersGround) {}
+
+  /** Empty when it was not wanted any more before it was there. */
+  Optional<Drawn> drawn(Wanted wanted, boolean quick, BooleanSupplier unwanted) {
+    Seen seen = seen(wanted);
+    try (Turns.Turn _ = turns.take()) {
+      return Painter.paint(seen.sight, seen.pane, seen.tones, wanted.relief(), unwanted)
+          .map(picture ->
+              new Drawn(
+                  Png.of(picture, seen.pane, quick),
+                  seen.pane,
+                  seen.sight,
+                  layersGround(wanted, seen.sight.field())));
+    }
+  }
+
+  /** Outlines in true size. */
+  String outlines(Wanted wanted, String title) {
+    Seen seen = seen(wanted);
+    try (Turns.Turn _ = turns.take()) {
+      return Svg.of(seen.sight, seen.pane, seen.steels, seen.tones, title);
+    }
+  }
+
+  /** What a line across a view crosses, from one place to another, mm. */
+  ScanLine scanned(Wanted wanted, double right, double up, double toRight, double toUp) {
+    Seen seen = seen(wanted);
+    try (Turns.Turn _ = turns.take()) {
+      return ScanLine.of(seen.sight, right, up, toRight, toUp);
+    }
+  }
+
+  /** Faults are told from the request's root. */
+  private Seen seen(Wanted wanted) {
+    try {
+      return seenOrRefused(wanted);
+    } catch (BadValue bad) {
+      throw bad.inside("wanted");
+    }
+  }
+
+  private Seen seenOrRefused(Wanted wanted) {
+    Steels steels = shelf.steels();
+    Practice practice = shops.practice();
+    Run run;
+    try {
+      run = Run.of(Require.present("plan", wanted.plan()), steels, practice);
+    } catch (BadValue bad) {
+      throw bad.path().equals("plan") ? bad : bad.inside("plan");
+    }
+    for (String name : Require.present("path", wanted.path()).split("/", -1)) {
+      if (!name.isEmpty()) {
+        run =
+            Optional.ofNullable(run.parts().get(name))
+                .orElseThrow(() -> new BadValue("path", "No part is called “" + name + "” there."));
+      }
+    }
+    Field field = Field.of(run, practice, wanted.stage());
+    Sight sight = wanted.sight(field);
+    List<String> of = List.copyOf(field.bars().amount().mm3BySteel().keySet());
+    return new Seen(sight, wanted.pane(sight), of, Tones.of(of, steels));
+  }
+
+  private static long layersGround(Wanted wanted, Field field) {
+    Wanted.From from = Objects.requireNonNull(wanted.look()).from();
+    boolean under = from == Wanted.From.UNDER;
+    boolean face = under || from == Wanted.From.FACE;
+    if (!face || wanted.look().atMm() <= 0) {
+      return 0;
+    }
+    Sight end = Sight.of(field, new View.End(field.bars().lengthMm() / 2), wanted.bar());
+    double top = under ? 0 : end.heightMm();
+    double to = under ? wanted.look().atMm() : end.heightMm() - wanted.look().atMm();
+    double middle = end.widthMm() / 2;
+    return ScanLine.of(end, middle, top, middle, Math.clamp(to, 0, end.heightMm())).count();
+  }
+}

@@ -1,0 +1,104 @@
+package app.geminal.server.picture;
+
+import app.geminal.billet.Plan;
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+import app.geminal.operation.Blade;
+import app.geminal.pattern.Field;
+import app.geminal.pattern.Pane;
+import app.geminal.pattern.Sight;
+import app.geminal.pattern.View;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What somebody wants to see.
+ *
+ * @param plan the billet
+ * @param path names of parts down to the one meant, joined by strokes; empty for the billet itself
+ * @param stage 0 for the stack
+ * @param bar which of several bars, from 0
+ * @param look from where
+ * @param part what part of the view, null for a first look
+ * @param widthPx of the picture
+ * @param heightPx of the picture
+ * @param relief shaded as after a deep etch
+ */
+record Wanted(
+    Plan plan,
+    String path,
+    int stage,
+    int bar,
+    Look look,
+    @Nullable PartOfView part,
+    int widthPx,
+    int heightPx,
+    boolean relief) {
+  /** Room left round a whole view. */
+  private static final double MARGIN = 1.06;
+
+  /** Views longer than this, against the picture, are first shown across and not whole. */
+  private static final double LONG = 2.5;
+
+  /** Where one looks from. */
+  enum From {
+    /** Sawn through; {@code atMm} from the bench stop. */
+    END,
+    /** From above; {@code atMm} ground off. */
+    FACE,
+    /** From below; {@code atMm} ground off. */
+    UNDER,
+    /** Cut lengthwise; {@code atMm} from the left edge. */
+    ALONG,
+    /** A blade laid into the bar; {@code atMm} from the bench stop, {@code acrossMm} its edge. */
+    BLADE
+  }
+
+  /**
+   * A look.
+   *
+   * @param blade laid into the bar, null where the bar is one
+   */
+  record Look(From from, double atMm, double acrossMm, @Nullable Blade blade) {
+    View view() {
+      return switch (Require.present("look/from", from)) {
+        case END -> new View.End(atMm);
+        case FACE -> new View.Face(false, atMm);
+        case UNDER -> new View.Face(true, atMm);
+        case ALONG -> new View.Along(atMm);
+        case BLADE -> new View.Bevel(blade, atMm, acrossMm);
+      };
+    }
+  }
+
+  /** Part of a view, mm from its left and over its lower edge. */
+  record PartOfView(double leftMm, double lowMm, double widthMm, double heightMm) {}
+
+  Sight sight(Field field) {
+    try {
+      return Sight.of(field, Require.present("look", look).view(), bar);
+    } catch (BadValue bad) {
+      throw bad.path().equals("bar") ? bad : bad.inside("look");
+    }
+  }
+
+  Pane pane(Sight sight) {
+    if (part != null) {
+      return new Pane(
+          part.leftMm(), part.lowMm(), part.widthMm(), part.heightMm(), widthPx, heightPx);
+    }
+    Require.count("widthPx", widthPx, 1, 8000);
+    Require.count("heightPx", heightPx, 1, 8000);
+    double across = sight.heightMm() / heightPx;
+    double along = sight.widthMm() / widthPx;
+    double mmPerPx = MARGIN * (along > LONG * across ? across : Math.max(across, along));
+    double width = mmPerPx * widthPx;
+    double height = mmPerPx * heightPx;
+    return new Pane(
+        (sight.widthMm() - width) / 2,
+        (sight.heightMm() - height) / 2,
+        width,
+        height,
+        widthPx,
+        heightPx);
+  }
+}

@@ -1,0 +1,120 @@
+import { queryOptions } from '@tanstack/react-query';
+import { change, get, post } from '../../lib/http';
+import type { Operation, Plan } from '../billet/plan';
+
+export type From = 'END' | 'FACE' | 'UNDER' | 'ALONG' | 'BLADE';
+export type Blade = Extract<Operation, { kind: 'blade' }>;
+
+/** Where one looks from: how far along, ground off or across, and a blade laid into the bar. */
+export interface Look {
+  readonly from: From;
+  readonly atMm: number;
+  readonly acrossMm: number;
+  readonly blade: Blade | null;
+}
+
+/** Part of a view, mm from its left and over its lower edge. */
+export interface Pane {
+  readonly leftMm: number;
+  readonly lowMm: number;
+  readonly widthMm: number;
+  readonly heightMm: number;
+}
+
+/** What is looked at, and from where. */
+export interface Sight {
+  readonly plan: Plan;
+  readonly path: string;
+  readonly stage: number;
+  readonly bar: number;
+  readonly look: Look;
+  readonly relief: boolean;
+}
+
+/** A picture, and what it shows. */
+export interface Picture {
+  readonly bitmap: ImageBitmap;
+  readonly pane: Pane;
+  readonly view: { readonly widthMm: number; readonly heightMm: number };
+  /** Layers a ground face has gone through. */
+  readonly layersGround: number;
+}
+
+const wanted = (sight: Sight, pane: Pane | null, widthPx: number, heightPx: number) => ({
+  ...sight,
+  part: pane,
+  widthPx: Math.max(1, Math.round(widthPx)),
+  heightPx: Math.max(1, Math.round(heightPx)),
+});
+
+const NO_CONTENT = 204;
+
+/** Draws; null when a newer frame of the same window was asked for meanwhile. */
+export async function draw(
+  sight: Sight,
+  pane: Pane | null,
+  size: { readonly width: number; readonly height: number },
+  frame: { readonly window: string; readonly nth: number },
+  signal: AbortSignal,
+): Promise<Picture | null> {
+  const response = await post(
+    '/api/pictures',
+    { wanted: wanted(sight, pane, size.width, size.height), window: frame.window, frame: frame.nth },
+    signal,
+  );
+  if (response.status === NO_CONTENT) return null;
+  const figures = (name: string) => (response.headers.get(name) ?? '').split(',').map(Number);
+  const [leftMm = 0, lowMm = 0, widthMm = 1, heightMm = 1] = figures('Geminal-Pane');
+  const [viewWidth = 1, viewHeight = 1] = figures('Geminal-View');
+  return {
+    bitmap: await createImageBitmap(await response.blob()),
+    pane: { leftMm, lowMm, widthMm, heightMm },
+    view: { widthMm: viewWidth, heightMm: viewHeight },
+    layersGround: figures('Geminal-Layers-Ground')[0] ?? 0,
+  };
+}
+
+export interface Line {
+  readonly right: number;
+  readonly up: number;
+  readonly toRight: number;
+  readonly toUp: number;
+}
+
+export interface Scanned {
+  readonly count: number;
+  readonly layers: readonly { readonly steel: string; readonly thicknessMm: number }[];
+}
+
+/** What a line across a view crosses. */
+export const scan = (sight: Sight, line: Line) =>
+  change<Scanned>('POST', '/api/pictures/scan', { wanted: wanted(sight, null, 1, 1), ...line });
+
+/** A picture or outlines to keep. */
+export const fileOf = async (
+  sight: Sight,
+  pane: Pane,
+  widthPx: number,
+  as: 'PNG' | 'SVG',
+  title: string,
+): Promise<Blob> => {
+  const heightPx = (widthPx * pane.heightMm) / pane.widthMm;
+  return (
+    await post('/api/pictures/files', { wanted: wanted(sight, pane, widthPx, heightPx), as, title })
+  ).blob();
+};
+
+/** A pattern with a name. */
+export interface NamedPattern {
+  readonly id: string;
+  readonly name: string;
+  readonly about: string;
+  readonly shows: 'END' | 'FACE';
+  readonly plan: Plan;
+}
+
+export const patternsQuery = queryOptions({
+  queryKey: ['patterns'],
+  queryFn: () => get<NamedPattern[]>('/api/patterns'),
+  staleTime: Infinity,
+});
