@@ -5,6 +5,7 @@ import { BilletView } from '../features/billet/BilletView';
 import { NewBilletView } from '../features/billet/NewBilletView';
 import { BookView } from '../features/book/BookView';
 import { FinderView } from '../features/schedule/FinderView';
+import { InsideView } from '../features/inside/InsideView';
 import { RackView } from '../features/rack/RackView';
 import { ShopView } from '../features/shop/ShopView';
 import { SteelsView } from '../features/steel/SteelsView';
@@ -28,6 +29,7 @@ const router = createBrowserRouter([
       { path: '/rack', Component: RackView },
       { path: '/billets/new', Component: NewBilletView },
       { path: '/billets/:id', Component: BilletView },
+      { path: '/billets/:id/inside', Component: InsideView },
       { path: '/finder', Component: FinderView },
       { path: '/steels', Component: SteelsView },
       { path: '/book', Component: BookView },

@@ -42,3 +42,7 @@ export function sideOf(section: Section): Section {
   if (section.lie === 'UPON') return { ...section, members: section.members.map(sideOf) };
   return section.lie === 'LEVEL' ? section : { ...section, lie: 'WROUGHT', layers: null, members: [] };
 }
+
+/** Whether all its layers lie flat or stand on edge, so that straight lines draw it. */
+export const isFlat = (section: Section): boolean =>
+  section.lie !== 'WROUGHT' && section.members.every(isFlat);

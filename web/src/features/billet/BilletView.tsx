@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
-import { useLocation, useParams } from 'react-router';
+import { useLocation, useNavigate, useParams } from 'react-router';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { LoadFailed, Notice } from '../../ui/Notice';
@@ -11,6 +11,7 @@ import { CutListView } from './CutListView';
 import { Grips } from './Grips';
 import { KeyStrip } from './Keys';
 import { PART } from './LaidFields';
+import { insideOf } from './insideOf';
 import { newPart } from './newPart';
 import { OpenStep } from './OpenStep';
 import { inside, planAt, withoutPart, withPart, withPartRenamed, withPlanAt, type Place } from './parts';
@@ -75,6 +76,7 @@ function runAt(run: Run, path: string): Run {
 function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof useBillet> }) {
   const state = useLocation().state as { stepKey?: string; plan?: Plan } | null;
   const client = useQueryClient();
+  const navigate = useNavigate();
   const { plan, run } = billet;
   const [asked, setAsked] = useState(() => firstPlace(billet, state?.stepKey));
   const [showKeys, setShowKeys] = useState(false);
@@ -202,6 +204,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
     i: copy,
     '-': leaveOut,
     p: nextPath,
+    v: () => void navigate(insideOf(billet.id, { path, stage: selected })),
     'ctrl+z': editing.undo,
     'ctrl+shift+z': editing.redo,
     'ctrl+y': editing.redo,

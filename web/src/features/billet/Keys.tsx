@@ -16,6 +16,7 @@ const OTHERS: readonly (readonly [string, string])[] = [
   ['Del', 'take the step out'],
   ['I', 'copy the step'],
   ['-', 'leave the step out, or do it again'],
+  ['V', 'look inside the open stage'],
   ['P', 'the open part, or back to the billet'],
   ['Ctrl Z', 'undo'],
   ['Ctrl Shift Z', 'redo'],

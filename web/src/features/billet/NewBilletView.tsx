@@ -5,18 +5,19 @@ import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field, INPUT } from '../../ui/Field';
-import { MeasureField } from '../../ui/MeasureField';
 import { LoadFailed, Notice } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
-import { rackQuery, startBillet } from './api';
+import { SmallPicture } from '../picture/SmallPicture';
+import { rackQuery, startBillet, workThrough } from './api';
+import { DraftFields } from './DraftFields';
+import { PatternChoice } from './PatternChoice';
+import { patternsQuery, type NamedPattern } from './patterns';
 import { RunView } from './RunView';
-import { StackFields } from './StackFields';
+import { patternSight } from './stageSights';
 import { steelsQuery } from '../steel/api';
 import { stockQuery } from '../stock/api';
 import { firstDraft } from './firstDraft';
-import { useDraft, type Draft, type Round, type Worked } from './useDraft';
-
-const MOST_ROUNDS = 6;
+import { useDraft, type Draft, type Worked } from './useDraft';
 
 /** A new billet, begun with the steels named in the address. */
 export function NewBilletView() {
@@ -29,28 +30,38 @@ export function NewBilletView() {
   return <Drafting first={firstDraft(asked, steels.data, shelf.data ?? [])} />;
 }
 
-/** Its stack and its restacks, with the whole Run beside them as they are chosen. */
+type Begin = 'STACK' | 'PATTERN';
+
+/** Name and purpose, and a plan to begin with: a stack and its restacks, or a pattern with a name. */
 function Drafting({ first }: { first: Draft }) {
   const [name, setName] = useState('');
   const [purpose, setPurpose] = useState('');
-  const { draft, worked, change } = useDraft(first);
+  const [begin, setBegin] = useState<Begin>('STACK');
+  const [pattern, setPattern] = useState<NamedPattern | null>(null);
+  const patterns = useQuery(patternsQuery);
+  const { draft, worked: drafted, change } = useDraft(first);
+  const chosen = pattern ?? patterns.data?.[0] ?? null;
+  const patterned = useQuery({
+    queryKey: ['worked', chosen?.id],
+    queryFn: async () => (chosen ? { plan: chosen.plan, run: await workThrough(chosen.plan) } : null),
+    enabled: begin === 'PATTERN' && chosen !== null,
+    retry: false,
+  });
+  const worked = begin === 'PATTERN' ? patterned : drafted;
   const client = useQueryClient();
   const navigate = useNavigate();
   const start = useMutation({
     // Enter may come before the draft is worked through; then it waits for that.
     mutationFn: async () => {
-      const drafted = worked.data ?? (await worked.refetch({ throwOnError: true })).data;
-      if (!drafted) throw Problem.offline();
-      return startBillet({ name, purpose, plan: drafted.plan });
+      const plan = (worked.data ?? (await worked.refetch({ throwOnError: true })).data)?.plan;
+      if (!plan) throw Problem.offline();
+      return startBillet({ name, purpose, plan });
     },
     onSuccess: async (billet) => {
       await client.invalidateQueries(rackQuery);
       await navigate(`/billets/${billet.id}`);
     },
   });
-
-  const withRound = (i: number, round: Partial<Round>) =>
-    change((d) => ({ ...d, rounds: d.rounds.map((r, k) => (k === i ? { ...r, ...round } : r)) }));
   const problem = start.error instanceof Problem ? start.error : null;
   const nameWrong = problem?.where === '/name' ? problem.detail : null;
 
@@ -88,66 +99,28 @@ function Drafting({ first }: { first: Draft }) {
             />
           )}
         </Field>
-        <section aria-label="Stack" className="border-t border-line pt-3">
-          <h2 className="pb-2 text-lg">Stack</h2>
-          <StackFields
-            stack={draft.stack}
-            onChange={(edit) => change((d) => ({ ...d, stack: edit(d.stack) }))}
-          />
-        </section>
-        <section aria-label="Restacks" className="border-t border-line pt-3">
-          <h2 className="pb-2 text-lg">Restacks</h2>
-          <div className="grid gap-3">
-            {draft.rounds.map((r, i) => (
-              <div key={i} className="flex items-end gap-3">
-                <MeasureField
-                  label={`Cut ${i + 1} into`}
-                  measure="count"
-                  width="w-16"
-                  value={r.cut}
-                  onCommit={(cut) => withRound(i, { cut })}
-                />
-                <Choice
-                  label="Laid"
-                  value={r.turns.length > 1 ? 'TURNED' : 'SAME'}
-                  options={[
-                    { value: 'SAME', show: 'same way up' },
-                    { value: 'TURNED', show: 'turned' },
-                  ]}
-                  onChoose={(way) =>
-                    void withRound(i, { turns: way === 'TURNED' ? ['SAME', 'OVER'] : ['SAME'] })
-                  }
-                />
-                <Button
-                  weight="quiet"
-                  className="pb-1"
-                  aria-label={`Take out restack ${i + 1}`}
-                  onClick={() => void change((d) => ({ ...d, rounds: d.rounds.filter((_, k) => k !== i) }))}
-                >
-                  Take out
-                </Button>
-              </div>
-            ))}
-            {draft.rounds.length < MOST_ROUNDS && (
-              <div>
-                <Button
-                  weight="quiet"
-                  onClick={() =>
-                    void change((d) => ({ ...d, rounds: [...d.rounds, { cut: 4, turns: ['SAME'] }] }))
-                  }
-                >
-                  Add a restack
-                </Button>
-              </div>
-            )}
-          </div>
-        </section>
+        <Choice
+          label="Begin with"
+          value={begin}
+          options={[
+            { value: 'STACK', show: 'a stack and its restacks' },
+            { value: 'PATTERN', show: 'a pattern' },
+          ]}
+          onChoose={setBegin}
+        />
+        {begin === 'STACK' ? (
+          <DraftFields draft={draft} change={change} />
+        ) : patterns.isError ? (
+          <LoadFailed error={patterns.error} again={() => void patterns.refetch()} />
+        ) : (
+          <PatternChoice patterns={patterns.data ?? []} chosen={chosen} onChoose={setPattern} />
+        )}
         {problem && !nameWrong && (
           <Notice title={problem.title}>
             <Words of={`${problem.detail} ${problem.remedy}`} />
           </Notice>
         )}
-        <div className="mt-auto grid gap-2 border-t border-line pt-3">
+        <div className="sticky bottom-0 mt-auto -mb-4 grid gap-2 border-t border-line bg-panel py-3">
           <Button weight="strong" type="submit" disabled={worked.isError || start.isPending}>
             Put it on the Rack
           </Button>
@@ -155,6 +128,7 @@ function Drafting({ first }: { first: Draft }) {
         </div>
       </form>
       <div className="overflow-y-auto">
+        {begin === 'PATTERN' && chosen && <PatternHead pattern={chosen} />}
         {worked.data && <Preview {...worked.data} />}
         {worked.isError && (
           <div className="p-6">
@@ -165,6 +139,24 @@ function Drafting({ first }: { first: Draft }) {
         )}
       </div>
     </main>
+  );
+}
+
+const LARGE = { width: 820, height: 150 };
+
+/** The pattern large, and what is done for it. */
+function PatternHead({ pattern }: { pattern: NamedPattern }) {
+  return (
+    <div className="px-5 pt-4">
+      <SmallPicture
+        sight={patternSight(pattern)}
+        {...LARGE}
+        label={`${pattern.name}: ${pattern.shows === 'END' ? 'its end' : 'its face'}`}
+      />
+      <p className="max-w-prose pt-2">
+        <b>{pattern.name}.</b> {pattern.about}
+      </p>
+    </div>
   );
 }
 

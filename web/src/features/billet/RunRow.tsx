@@ -25,6 +25,7 @@ export function RunRow({
   made,
   handle,
   fit = null,
+  inside,
   dense = false,
   children,
 }: {
@@ -44,6 +45,8 @@ export function RunRow({
   handle?: ((figure: RowFigure, top: number, scale: number) => ReactNode) | undefined;
   /** How parts meet the bar here. */
   fit?: ReactNode;
+  /** A bar's side as the field has it, where lines cannot draw it. */
+  inside?: ((nth: number, width: number, height: number) => ReactNode) | undefined;
   /** Less room, where rows are many. */
   dense?: boolean;
   /** Fields, when the row is open. */
@@ -138,6 +141,16 @@ export function RunRow({
               </text>
             )}
           </svg>
+          {inside &&
+            figure.bars.map((box, i) => (
+              <div
+                key={i}
+                className="pointer-events-none absolute outline outline-ink"
+                style={{ left: box.x, top: top + box.y, width: box.width, height: box.height }}
+              >
+                {inside(i, box.width, box.height)}
+              </div>
+            ))}
           {handle?.(figure, top, scale)}
           <span className="condensed absolute top-1/2 right-3 -translate-y-1/2 text-right text-[12px] leading-none">
             {fit}

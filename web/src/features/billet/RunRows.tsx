@@ -3,7 +3,8 @@ import type { RowFigure } from '../../figures/bars';
 import { JointGlyph } from '../../figures/JointGlyph';
 import { Words } from '../../ui/Words';
 import { OUTCOME_WORDS, type Weld } from '../book/api';
-import type { Run } from './api';
+import { SmallPicture } from '../picture/SmallPicture';
+import type { Run, Stage } from './api';
 import { FindingMark } from './FindingMark';
 import { FitWords } from './FitWords';
 import { PartHead } from './PartHead';
@@ -12,7 +13,14 @@ import { partsOf, type Part, type Plan } from './plan';
 import { RunRow } from './RunRow';
 import { rowsOf } from './runRows';
 import type { Place } from './parts';
+import { needsPicture, sideOf, wholeSide } from './stageSights';
 import { StackWords, stepTitle, StepWords } from './StepWords';
+
+/** Bars of a row that get a picture of their own; after a saw they differ. */
+const MOST_PICTURES = 6;
+
+/** Less shows nothing but grey. */
+const SMALLEST_PX = 4;
 
 /** What all Runs of one tree share. */
 export interface RunDrawing {
@@ -26,6 +34,8 @@ export interface RunDrawing {
   readonly scale: number;
   readonly width: number;
   readonly dense: boolean;
+  /** The billet's own plan, whose parts the others are. */
+  readonly whole: Plan;
 }
 
 /** The rows of one Run; each part's own Run stands above the row where it is first laid. */
@@ -48,6 +58,18 @@ export function RunRows({
     const made = run.parts[part.name];
     return made && <PartRun key={part.name} part={part} run={made} path={path} drawing={drawing} />;
   };
+  const pictureOf = (stage: Stage, at: number) =>
+    function Inside(nth: number, width: number, height: number) {
+      if (nth >= MOST_PICTURES || width < SMALLEST_PX || height < SMALLEST_PX) return null;
+      return (
+        <SmallPicture
+          sight={sideOf(drawing.whole, path, at, nth)}
+          pane={wholeSide(stage)}
+          width={width}
+          height={height}
+        />
+      );
+    };
   return (
     <>
       {run.stages.map((stage, i) => {
@@ -69,6 +91,7 @@ export function RunRows({
               toneOf={drawing.toneOf}
               fit={stage.off ? null : <FitWords fits={stage.fits} />}
               dense={drawing.dense}
+              inside={needsPicture(stage) ? pictureOf(stage, i) : undefined}
               findings={run.findings.filter((f) => f.stage === i)}
               selected={selected}
               onSelect={drawing.onSelect && (() => drawing.onSelect?.({ path, stage: i }))}

@@ -57,6 +57,7 @@ export function RunView({
     scale: commonScale(rows, figureWidth),
     width: figureWidth,
     dense: rows.length > MOST_ROOMY,
+    whole: plan,
   };
   return (
     <section aria-label="Run" ref={measure}>

@@ -1,14 +1,17 @@
 import { Link } from 'react-router';
 import { EndSection } from '../../figures/EndSection';
 import { Length, Words } from '../../ui/Words';
+import { SmallPicture } from '../picture/SmallPicture';
 import { useTones } from '../steel/api';
 import type { Billet, Finding, Remedy, Run, Stage } from './api';
 import { Findings } from './Findings';
 import { Ledger } from './Ledger';
+import { insideOf } from './insideOf';
 import { Marks, StopHeights } from './Marks';
 import { inside } from './parts';
 import type { Plan, Step } from './plan';
 import type { Place } from './parts';
+import { endOf, needsPicture, wholeEnd } from './stageSights';
 import { stepTitle } from './StepWords';
 import { WantedFields } from './WantedFields';
 import { WeldLog } from './WeldLog';
@@ -45,6 +48,15 @@ export function StagePanel({
           {step ? stepTitle(step.operation) : 'Stack'}
         </h2>
         <span className="flex flex-wrap justify-end gap-x-4 text-[14px]">
+          {stage && stage.count > 0 && (
+            <Link
+              to={insideOf(billet.id, place)}
+              className="underline decoration-line underline-offset-4 hover:decoration-ink"
+              title="V"
+            >
+              Look inside
+            </Link>
+          )}
           {stage && place.path === '' && hasWaysOn(stage) && (
             <Link
               to={`/finder?billet=${billet.id}&stage=${place.stage}`}
@@ -64,7 +76,7 @@ export function StagePanel({
         </span>
       </div>
       {stage ? (
-        <Inside stage={stage} findings={findings} onMend={onMend} />
+        <Inside billet={billet} place={place} stage={stage} findings={findings} onMend={onMend} />
       ) : (
         <p className="py-3 text-soft">The plan does not come this far yet.</p>
       )}
@@ -90,10 +102,14 @@ const hasWaysOn = (stage: Stage) =>
   stage.section.lie === 'LEVEL' && stage.form === 'BAR' && stage.fill === 1 && stage.count > 0;
 
 function Inside({
+  billet,
+  place,
   stage,
   findings,
   onMend,
 }: {
+  billet: Billet;
+  place: Place;
   stage: Stage;
   findings: readonly Finding[];
   onMend: (remedy: Remedy) => void;
@@ -101,16 +117,27 @@ function Inside({
   const toneOf = useTones();
   const { section } = stage;
   const scale = Math.min(LARGEST.width / section.widthMm, LARGEST.height / section.heightMm);
+  const label = `The end of the bar: ${stage.visibleCount} visible layers`;
   return (
     <>
       <div className="pt-2">
-        <EndSection
-          section={section}
-          round={stage.form === 'ROUND'}
-          scale={scale}
-          toneOf={toneOf}
-          label={`The end of the bar: ${stage.visibleCount} visible layers`}
-        />
+        {needsPicture(stage) ? (
+          <SmallPicture
+            sight={endOf(billet.plan, place.path, place.stage, stage)}
+            pane={wholeEnd(section)}
+            width={section.widthMm * scale}
+            height={section.heightMm * scale}
+            label={label}
+          />
+        ) : (
+          <EndSection
+            section={section}
+            round={stage.form === 'ROUND'}
+            scale={scale}
+            toneOf={toneOf}
+            label={label}
+          />
+        )}
       </div>
       <p className="condensed pt-1 text-[13px] text-soft">
         the end, <Length mm={stage.widthMm} /> × <Length mm={stage.heightMm} unit />
@@ -120,7 +147,6 @@ function Inside({
             · layers <Length mm={section.heightMm / stage.visibleCount} unit /> on average
           </>
         )}
-        {section.lie === 'WROUGHT' && ' · layers do not lie flat; shown is their mean tone'}
         {stage.fill < 1 && ` · ${Math.round((1 - stage.fill) * 100)} % voids`}
       </p>
       <p className="pt-2 leading-tight">

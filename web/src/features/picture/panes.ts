@@ -55,18 +55,25 @@ export const moved = (pane: Pane, size: Size, dx: number, dy: number): Pane => (
   lowMm: pane.lowMm + (dy / size.height) * pane.heightMm,
 });
 
-/** The same middle and scale on a canvas of another size. */
-export function resized(pane: Pane, from: Size, to: Size): Pane {
-  const scale = mmPerPx(pane, from);
-  const widthMm = to.width * scale;
-  const heightMm = to.height * scale;
-  return {
-    leftMm: pane.leftMm + (pane.widthMm - widthMm) / 2,
-    lowMm: pane.lowMm + (pane.heightMm - heightMm) / 2,
-    widthMm,
-    heightMm,
-  };
+/** Middle and scale of what is shown: the same on canvases of any size. */
+export interface Aim {
+  readonly right: number;
+  readonly up: number;
+  readonly mmPerPx: number;
 }
+
+export const aimOf = (pane: Pane, size: Size): Aim => ({
+  right: pane.leftMm + pane.widthMm / 2,
+  up: pane.lowMm + pane.heightMm / 2,
+  mmPerPx: mmPerPx(pane, size),
+});
+
+export const paneOf = (aim: Aim, size: Size): Pane => ({
+  leftMm: aim.right - (aim.mmPerPx * size.width) / 2,
+  lowMm: aim.up - (aim.mmPerPx * size.height) / 2,
+  widthMm: aim.mmPerPx * size.width,
+  heightMm: aim.mmPerPx * size.height,
+});
 
 /** Where what one pane shows lies on a canvas that shows another. */
 export function boxOf(shown: Pane, pane: Pane, size: Size) {

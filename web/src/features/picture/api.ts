@@ -1,9 +1,19 @@
-import { queryOptions } from '@tanstack/react-query';
-import { change, get, post } from '../../lib/http';
-import type { Operation, Plan } from '../billet/plan';
+import { change, post } from '../../lib/http';
 
 export type From = 'END' | 'FACE' | 'UNDER' | 'ALONG' | 'BLADE';
-export type Blade = Extract<Operation, { kind: 'blade' }>;
+
+/** A blade, as the step that grinds one. */
+export interface Blade {
+  readonly kind: 'blade';
+  readonly profile: 'SHEEPSFOOT' | 'DROP' | 'SPEAR';
+  readonly lengthMm: number;
+  readonly widthMm: number;
+  readonly spineMm: number;
+  readonly edgeMm: number;
+  readonly bevelMm: number;
+  readonly taper: number;
+  readonly tangMm: number;
+}
 
 /** Where one looks from: how far along, ground off or across, and a blade laid into the bar. */
 export interface Look {
@@ -23,7 +33,8 @@ export interface Pane {
 
 /** What is looked at, and from where. */
 export interface Sight {
-  readonly plan: Plan;
+  /** A plan; pictures need not know what is in one. */
+  readonly plan: object;
   readonly path: string;
   readonly stage: number;
   readonly bar: number;
@@ -54,12 +65,16 @@ export async function draw(
   sight: Sight,
   pane: Pane | null,
   size: { readonly width: number; readonly height: number },
-  frame: { readonly window: string; readonly nth: number },
+  frame: { readonly window: string; readonly nth: number } | null,
   signal: AbortSignal,
 ): Promise<Picture | null> {
   const response = await post(
     '/api/pictures',
-    { wanted: wanted(sight, pane, size.width, size.height), window: frame.window, frame: frame.nth },
+    {
+      wanted: wanted(sight, pane, size.width, size.height),
+      window: frame?.window ?? null,
+      frame: frame?.nth ?? 0,
+    },
     signal,
   );
   if (response.status === NO_CONTENT) return null;
@@ -103,18 +118,3 @@ export const fileOf = async (
     await post('/api/pictures/files', { wanted: wanted(sight, pane, widthPx, heightPx), as, title })
   ).blob();
 };
-
-/** A pattern with a name. */
-export interface NamedPattern {
-  readonly id: string;
-  readonly name: string;
-  readonly about: string;
-  readonly shows: 'END' | 'FACE';
-  readonly plan: Plan;
-}
-
-export const patternsQuery = queryOptions({
-  queryKey: ['patterns'],
-  queryFn: () => get<NamedPattern[]>('/api/patterns'),
-  staleTime: Infinity,
-});

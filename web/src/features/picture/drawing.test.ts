@@ -2,7 +2,7 @@ import { describe, expect, it, vi } from 'vitest';
 import { Problem } from '../../lib/http';
 import type { draw, Picture, Sight } from './api';
 import { Drawing } from './drawing';
-import { boxOf, moved, placeAt, resized, spotOf, zoomed } from './panes';
+import { aimOf, boxOf, moved, paneOf, placeAt, spotOf, zoomed } from './panes';
 
 const sightAt = (atMm: number) => ({ look: { atMm } }) as Sight;
 const asked = (atMm: number) => ({ sight: sightAt(atMm), pane: null, width: 800, height: 600 });
@@ -98,7 +98,9 @@ describe('moving about in a view', () => {
 
   it('follows the hand, and keeps its middle when the canvas changes', () => {
     expect(moved(pane, size, 100, 100)).toEqual({ ...pane, leftMm: 0, lowMm: 15 });
-    expect(resized(pane, size, { width: 400, height: 400 })).toEqual({ ...pane, leftMm: 30, widthMm: 40 });
+    const aim = aimOf(pane, size);
+    expect(paneOf(aim, size)).toEqual(pane);
+    expect(paneOf(aim, { width: 400, height: 400 })).toEqual({ ...pane, leftMm: 30, widthMm: 40 });
     expect(boxOf(pane, pane, size)).toEqual({ x: 0, y: 0, width: 800, height: 400 });
   });
 });

@@ -1,0 +1,77 @@
+import { Choice } from '../../ui/Choice';
+import { MeasureField } from '../../ui/MeasureField';
+import { Slide } from '../../ui/Slide';
+import { Length } from '../../ui/Words';
+import type { Stage } from '../billet/api';
+import type { Blade, Look } from '../picture/api';
+
+const FIGURES = [
+  ['lengthMm', 'Length'],
+  ['widthMm', 'Width'],
+  ['spineMm', 'Spine'],
+  ['bevelMm', 'Bevel up to'],
+] as const;
+
+/** A blade laid into the bar, and where it lies. */
+export function BladeFields({
+  look,
+  stage,
+  onLook,
+}: {
+  look: Look;
+  stage: Stage;
+  onLook: (look: Look) => void;
+}) {
+  const { blade } = look;
+  if (!blade) return <p className="text-soft">The bar is ground to a blade already.</p>;
+  const put = (more: Partial<Blade>) => onLook({ ...look, blade: { ...blade, ...more } });
+  const along = Math.max(0, stage.lengthMm - blade.lengthMm);
+  const across = Math.max(0, stage.widthMm - blade.widthMm);
+  return (
+    <>
+      <Slide
+        label="Lies, from the bench stop"
+        show={<Length mm={look.atMm} unit />}
+        value={look.atMm}
+        least={0}
+        most={along}
+        step={0.5}
+        onChange={(atMm) => onLook({ ...look, atMm })}
+      />
+      <Slide
+        label="Its edge, from the left"
+        show={<Length mm={look.acrossMm} unit />}
+        value={look.acrossMm}
+        least={0}
+        most={across}
+        step={0.1}
+        onChange={(acrossMm) => onLook({ ...look, acrossMm })}
+      />
+      <Choice
+        label="Profile"
+        value={blade.profile}
+        options={[
+          { value: 'SHEEPSFOOT', show: 'sheepsfoot' },
+          { value: 'DROP', show: 'drop point' },
+          { value: 'SPEAR', show: 'spear' },
+        ]}
+        onChoose={(profile) => put({ profile })}
+      />
+      <div className="grid grid-cols-2 gap-x-4 gap-y-2">
+        {FIGURES.map(([field, label]) => (
+          <MeasureField
+            key={field}
+            label={label}
+            measure="length"
+            value={blade[field]}
+            onCommit={(mm) => {
+              if (mm <= 0) return 'Write a length above 0.';
+              put({ [field]: mm });
+              return null;
+            }}
+          />
+        ))}
+      </div>
+    </>
+  );
+}

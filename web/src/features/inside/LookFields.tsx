@@ -1,0 +1,85 @@
+import { Choice } from '../../ui/Choice';
+import { Slide } from '../../ui/Slide';
+import { Length } from '../../ui/Words';
+import type { Stage } from '../billet/api';
+import type { Look } from '../picture/api';
+import { BladeFields } from './BladeFields';
+import { lookFrom } from './looks';
+
+const STEP_MM = 0.05;
+
+/** From where one looks, and how deep, how far along or with which blade. */
+export function LookFields({
+  look,
+  stage,
+  layersGround,
+  onLook,
+}: {
+  look: Look;
+  stage: Stage;
+  /** Layers the face has been ground through. */
+  layersGround: number;
+  onLook: (look: Look) => void;
+}) {
+  const at = (atMm: number) => onLook({ ...look, atMm });
+  const high = stage.heightMm * stage.fill;
+  const show = <Length mm={look.atMm} unit />;
+  return (
+    <section aria-label="Where one looks from" className="grid gap-3">
+      <Choice
+        label="Look at"
+        value={look.from}
+        options={[
+          { value: 'FACE', show: 'top' },
+          { value: 'UNDER', show: 'underside' },
+          { value: 'END', show: 'end' },
+          { value: 'ALONG', show: 'lengthwise' },
+          { value: 'BLADE', show: 'blade' },
+        ]}
+        onChoose={(from) => onLook(lookFrom(from, stage, look))}
+      />
+      {(look.from === 'FACE' || look.from === 'UNDER') && (
+        <Slide
+          label="Ground off"
+          show={
+            <>
+              {show}
+              <span className="font-normal text-soft">
+                {' '}
+                · into {layersGround === 1 ? '1 layer' : `${layersGround} layers`}
+              </span>
+            </>
+          }
+          value={look.atMm}
+          least={0}
+          most={high}
+          step={STEP_MM}
+          onChange={at}
+        />
+      )}
+      {look.from === 'END' && (
+        <Slide
+          label="Sawn through at"
+          show={show}
+          value={look.atMm}
+          least={0}
+          most={stage.lengthMm}
+          step={0.5}
+          onChange={at}
+        />
+      )}
+      {look.from === 'ALONG' && (
+        <Slide
+          label="Cut, from the left edge"
+          show={show}
+          value={look.atMm}
+          least={0}
+          most={stage.widthMm}
+          step={STEP_MM}
+          onChange={at}
+        />
+      )}
+      {look.from === 'BLADE' && <BladeFields look={look} stage={stage} onLook={onLook} />}
+    </section>
+  );
+}

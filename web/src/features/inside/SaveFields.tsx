@@ -1,0 +1,57 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { MeasureField } from '../../ui/MeasureField';
+import { fileOf, type Sight } from '../picture/api';
+import type { Shown } from '../picture/PictureCanvas';
+
+const MOST_PX = 8000;
+
+/** What is shown, as a file: a picture as large as wanted, or outlines in true size. */
+export function SaveFields({ sight, shown, title }: { sight: Sight; shown: Shown | null; title: string }) {
+  const [widthPx, setWidthPx] = useState(2400);
+  const save = useMutation({
+    mutationFn: async (as: 'PNG' | 'SVG') => {
+      if (!shown) return;
+      const blob = await fileOf(sight, shown.picture.pane, widthPx, as, title);
+      const link = document.createElement('a');
+      link.href = URL.createObjectURL(blob);
+      link.download = `${title.replace(/[^\p{L}\p{N}]+/gu, '-')}.${as.toLowerCase()}`;
+      link.click();
+      URL.revokeObjectURL(link.href);
+    },
+  });
+  return (
+    <section aria-label="Save" className="mt-auto border-t border-line pt-3">
+      <div className="flex items-end gap-2">
+        <MeasureField
+          label="Pixels across"
+          measure="count"
+          width="w-20"
+          value={widthPx}
+          onCommit={(px) => {
+            if (px < 16 || px > MOST_PX) return `From 16 to ${MOST_PX}.`;
+            setWidthPx(px);
+            return null;
+          }}
+        />
+        <Button disabled={save.isPending || !shown} onClick={() => save.mutate('PNG')}>
+          Save PNG
+        </Button>
+        <Button
+          disabled={save.isPending || !shown}
+          onClick={() => save.mutate('SVG')}
+          title="Outlines of every steel, in true size"
+        >
+          Save SVG
+        </Button>
+      </div>
+      {save.error && (
+        <p role="alert" className="pt-1 text-[13px]">
+          {Problem.from(save.error).detail}
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,71 @@
+import type { Measure } from '../../ui/MeasureField';
+import { withChange, type Operation, type Plan } from '../billet/plan';
+
+/** What can be tried on a plan while one looks: the figures of steps that make the pattern. No React in here. */
+
+export interface Try {
+  readonly step: number;
+  readonly field: string;
+  readonly label: string;
+  readonly measure: Extract<Measure, 'length' | 'number' | 'percent'>;
+  readonly value: number;
+  readonly least: number;
+  readonly most: number;
+  readonly by: number;
+}
+
+type Range = Omit<Try, 'step' | 'value'>;
+
+const range = (
+  field: string,
+  label: string,
+  measure: Try['measure'],
+  least: number,
+  most: number,
+  by: number,
+): Range => ({ field, label, measure, least, most: Math.max(most, least), by });
+
+/** The figures of one step worth trying. A pitch cannot be less than what is ground in. */
+function rangesOf(o: Operation): Range[] {
+  switch (o.kind) {
+    case 'twist':
+      return [range('turns', 'Turns', 'number', 0.25, Math.max(20, 2 * o.turns), 0.25)];
+    case 'resquare':
+      return [range('angleDeg', 'Turned by, degrees', 'number', 1, 90, 1)];
+    case 'upset':
+      return [range('bowMm', 'Bow', 'length', 0, Math.max(12, o.bowMm), 0.1)];
+    case 'ladder':
+      return [
+        range('pitchMm', 'Groove pitch', 'length', o.widthMm, Math.max(60, o.pitchMm), 0.25),
+        range('depthMm', 'Groove depth', 'length', 0.1, Math.max(5, o.depthMm), 0.1),
+      ];
+    case 'dimples':
+      return [
+        range('pitchMm', 'Dimple pitch', 'length', o.diameterMm, Math.max(40, o.pitchMm), 0.25),
+        range('depthMm', 'Dimple depth', 'length', 0.1, Math.max(5, o.depthMm), 0.1),
+      ];
+    case 'uneven':
+      return [
+        range('amplitudeMm', 'Pushed by', 'length', 0.1, Math.max(3, o.amplitudeMm), 0.05),
+        range('scaleMm', 'Hump to hump', 'length', 4, Math.max(50, o.scaleMm), 0.5),
+      ];
+    default:
+      return [];
+  }
+}
+
+/** All that can be tried up to a stage. */
+export const triesOf = (plan: Plan, stage: number): Try[] =>
+  plan.steps.slice(0, stage).flatMap((step, i) =>
+    step.off
+      ? []
+      : rangesOf(step.operation).map((r) => ({
+          ...r,
+          step: i,
+          value: Number((step.operation as unknown as Record<string, unknown>)[r.field]),
+        })),
+  );
+
+/** The plan with one of them changed. */
+export const withTried = (plan: Plan, { step, field }: Try, value: number): Plan =>
+  withChange(plan, step, () => ({ [field]: value }));
