@@ -68,7 +68,7 @@ function Drafting({ first }: { first: Draft }) {
   return (
     <main className="grid h-full grid-cols-[25rem_1fr]">
       <form
-        className="flex flex-col gap-4 overflow-y-auto border-r border-ink bg-panel px-5 py-4"
+        className="flex flex-col gap-4 overflow-y-auto border-r border-ink bg-panel px-5 pt-4"
         onSubmit={(e) => {
           e.preventDefault();
           if (!start.isPending) start.mutate();
@@ -120,7 +120,7 @@ function Drafting({ first }: { first: Draft }) {
             <Words of={`${problem.detail} ${problem.remedy}`} />
           </Notice>
         )}
-        <div className="sticky bottom-0 mt-auto -mb-4 grid gap-2 border-t border-line bg-panel py-3">
+        <div className="sticky bottom-0 mt-auto grid gap-2 border-t border-line bg-panel py-3">
           <Button weight="strong" type="submit" disabled={worked.isError || start.isPending}>
             Put it on the Rack
           </Button>
@@ -142,7 +142,7 @@ function Drafting({ first }: { first: Draft }) {
   );
 }
 
-const LARGE = { width: 820, height: 150 };
+const LARGE = { FACE: { width: 820, height: 84 }, END: { width: 820, height: 170 } };
 
 /** The pattern large, and what is done for it. */
 function PatternHead({ pattern }: { pattern: NamedPattern }) {
@@ -150,7 +150,7 @@ function PatternHead({ pattern }: { pattern: NamedPattern }) {
     <div className="px-5 pt-4">
       <SmallPicture
         sight={patternSight(pattern)}
-        {...LARGE}
+        {...LARGE[pattern.shows]}
         label={`${pattern.name}: ${pattern.shows === 'END' ? 'its end' : 'its face'}`}
       />
       <p className="max-w-prose pt-2">

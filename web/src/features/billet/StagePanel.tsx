@@ -42,12 +42,12 @@ export function StagePanel({
   const stepPath = step && inside(place.path, step.key);
   return (
     <aside aria-label="Open stage" className="overflow-y-auto border-l border-ink bg-panel px-4 py-3">
-      <div className="flex items-baseline justify-between gap-3">
+      <div>
         <h2 className="text-lg">
           {place.path !== '' && <span className="text-soft">{place.path}: </span>}
           {step ? stepTitle(step.operation) : 'Stack'}
         </h2>
-        <span className="flex flex-wrap justify-end gap-x-4 text-[14px]">
+        <span className="flex flex-wrap gap-x-4 text-[14px]">
           {stage && stage.count > 0 && (
             <Link
               to={insideOf(billet.id, place)}

@@ -1,6 +1,6 @@
 import { Choice } from '../../ui/Choice';
 import { Slide } from '../../ui/Slide';
-import { Length } from '../../ui/Words';
+import { Length, useUnits } from '../../ui/Words';
 import type { Stage } from '../billet/api';
 import type { Look } from '../picture/api';
 import { BladeFields } from './BladeFields';
@@ -21,6 +21,7 @@ export function LookFields({
   layersGround: number;
   onLook: (look: Look) => void;
 }) {
+  const metric = useUnits() === 'METRIC';
   const at = (atMm: number) => onLook({ ...look, atMm });
   const high = stage.heightMm * stage.fill;
   const show = <Length mm={look.atMm} unit />;
@@ -31,12 +32,12 @@ export function LookFields({
         value={look.from}
         options={[
           { value: 'FACE', show: 'top' },
-          { value: 'UNDER', show: 'underside' },
+          { value: 'UNDER', show: 'below' },
           { value: 'END', show: 'end' },
-          { value: 'ALONG', show: 'lengthwise' },
+          { value: 'ALONG', show: 'along' },
           { value: 'BLADE', show: 'blade' },
         ]}
-        onChoose={(from) => onLook(lookFrom(from, stage, look))}
+        onChoose={(from) => onLook(lookFrom(from, stage, metric, look))}
       />
       {(look.from === 'FACE' || look.from === 'UNDER') && (
         <Slide
@@ -44,10 +45,12 @@ export function LookFields({
           show={
             <>
               {show}
-              <span className="font-normal text-soft">
-                {' '}
-                · into {layersGround === 1 ? '1 layer' : `${layersGround} layers`}
-              </span>
+              {layersGround > 0 && (
+                <span className="font-normal text-soft">
+                  {' '}
+                  · into {layersGround === 1 ? '1 layer' : `${layersGround} layers`}
+                </span>
+              )}
             </>
           }
           value={look.atMm}

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
-import { Words } from '../../ui/Words';
+import { useUnits, Words } from '../../ui/Words';
 import type { Billet, Run } from '../billet/api';
 import { inside, withPlanAt } from '../billet/parts';
 import type { Plan } from '../billet/plan';
@@ -43,6 +43,7 @@ export function Looking({
   onStage: (stage: number) => void;
   onKeep: (plan: Plan) => Promise<Problem | null>;
 }) {
+  const metric = useUnits() === 'METRIC';
   const stage = run.stages[at];
   const [plan, setPlan] = useState(planned);
   const [seen, setSeen] = useState(planned);
@@ -50,13 +51,14 @@ export function Looking({
     setSeen(planned);
     setPlan(planned);
   }
-  const [look, setLook] = useState<Look | null>(() => (stage ? firstLook(stage) : null));
+  const [look, setLook] = useState<Look | null>(() => (stage ? firstLook(stage, metric) : null));
   const [aim, setAim] = useState<Aim | null>(null);
   const [bar, setBar] = useState(0);
   const [relief, setRelief] = useState(false);
   const [counting, setCounting] = useState(false);
   const [beside, setBeside] = useState<Sight | null>(null);
   const [shown, setShown] = useState<Shown | null>(null);
+  const [settled, setSettled] = useState<Sight | null>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
   const step = at === 0 ? undefined : planned.steps[at - 1];
   const title = step ? stepTitle(step.operation) : 'Stack';
@@ -116,7 +118,8 @@ export function Looking({
         {stage.form !== 'ROUND' && (
           <div className="border-b border-rule px-5 py-3">
             <Overview
-              sight={sight}
+              sight={settled ?? sight}
+              look={look}
               bar={{ length: stage.lengthMm, width: stage.widthMm }}
               aim={aim}
               size={shown?.size ?? NO_SIZE}
@@ -132,7 +135,11 @@ export function Looking({
             name={beside ? 'now' : ''}
             counting={counting}
             onAim={setAim}
-            onShown={setShown}
+            onShown={(now) => {
+              setShown(now);
+              // The overview waits until the hand rests.
+              if (now.fine) setSettled(now.sight);
+            }}
             onProblem={setProblem}
           />
           {beside && (

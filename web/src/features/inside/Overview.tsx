@@ -18,13 +18,16 @@ export interface BarMm {
  */
 export function Overview({
   sight,
+  look,
   bar,
   aim,
   size,
   onLook,
   onAim,
 }: {
+  /** What the bar is drawn from. */
   sight: Sight;
+  look: Look;
   bar: BarMm;
   /** Of the large picture, as is its size. */
   aim: Aim | null;
@@ -34,7 +37,6 @@ export function Overview({
 }) {
   const [measure, room] = useSize();
   const [hand, setHand] = useState<{ x: number; y: number; look: Look; aim: Aim | null } | null>(null);
-  const { look } = sight;
   const scale = Math.min(room.width / bar.length, HIGHEST_PX / bar.width);
   const face = useMemo(() => faceOf(sight), [sight]);
   const whole = useMemo(

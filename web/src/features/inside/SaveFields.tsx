@@ -24,11 +24,12 @@ export function SaveFields({ sight, shown, title }: { sight: Sight; shown: Shown
   });
   return (
     <section aria-label="Save" className="mt-auto border-t border-line pt-3">
+      <h2 className="pb-1 text-lg">Save what is shown</h2>
       <div className="flex items-end gap-2">
         <MeasureField
           label="Pixels across"
           measure="count"
-          width="w-20"
+          width="w-24"
           value={widthPx}
           onCommit={(px) => {
             if (px < 16 || px > MOST_PX) return `From 16 to ${MOST_PX}.`;
@@ -36,15 +37,16 @@ export function SaveFields({ sight, shown, title }: { sight: Sight; shown: Shown
             return null;
           }}
         />
-        <Button disabled={save.isPending || !shown} onClick={() => save.mutate('PNG')}>
-          Save PNG
+        <Button disabled={save.isPending || !shown} aria-label="Save PNG" onClick={() => save.mutate('PNG')}>
+          PNG
         </Button>
         <Button
           disabled={save.isPending || !shown}
+          aria-label="Save SVG"
           onClick={() => save.mutate('SVG')}
           title="Outlines of every steel, in true size"
         >
-          Save SVG
+          SVG
         </Button>
       </div>
       {save.error && (

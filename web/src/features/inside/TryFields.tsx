@@ -22,7 +22,7 @@ export function TryFields({
   onKeep: () => void;
   keeping: boolean;
 }) {
-  const tries = triesOf(plan, stage);
+  const tries = triesOf(planned, plan, stage);
   if (tries.length === 0) return null;
   const changed = plan !== planned;
   return (

@@ -63,10 +63,13 @@ export function Viewer({
         </div>
       )}
       <p className="pointer-events-none absolute right-3 bottom-2 bg-ground/85 px-2 py-1 text-[13px] text-soft">
-        {name && <b className="pr-2 text-ink">{name}</b>}
-        {counting
-          ? 'draw a line across the layers'
-          : 'wheel goes nearer, the hand moves, 0 shows it as at first'}
+        {counting ? (
+          'draw a line across the layers'
+        ) : name ? (
+          <b className="text-ink">{name}</b>
+        ) : (
+          'wheel goes nearer, the hand moves, 0 shows it as at first'
+        )}
       </p>
     </div>
   );
@@ -109,7 +112,10 @@ function CountedLine({
         <p
           role="status"
           className="pointer-events-none absolute bg-ink px-2 py-1 leading-tight text-ground"
-          style={{ left: Math.min(size.width - 150, Math.max(4, b.x + 10)), top: Math.max(4, b.y - 20) }}
+          style={{
+            left: Math.min(size.width - 150, Math.max(4, b.x + 10)),
+            top: Math.min(size.height - 96, Math.max(4, b.y - 20)),
+          }}
         >
           {counted.data ? (
             <>

@@ -54,16 +54,15 @@ function rangesOf(o: Operation): Range[] {
   }
 }
 
-/** All that can be tried up to a stage. */
-export const triesOf = (plan: Plan, stage: number): Try[] =>
-  plan.steps.slice(0, stage).flatMap((step, i) =>
-    step.off
+/** All that can be tried up to a stage: how it stands now, within what the plan as stored gives room for. */
+export const triesOf = (planned: Plan, tried: Plan, stage: number): Try[] =>
+  planned.steps.slice(0, stage).flatMap(({ operation, off }, step) =>
+    off
       ? []
-      : rangesOf(step.operation).map((r) => ({
-          ...r,
-          step: i,
-          value: Number((step.operation as unknown as Record<string, unknown>)[r.field]),
-        })),
+      : rangesOf(operation).map((range) => {
+          const now = (tried.steps[step]?.operation ?? operation) as unknown as Record<string, unknown>;
+          return { ...range, step, value: Number(now[range.field]) };
+        }),
   );
 
 /** The plan with one of them changed. */

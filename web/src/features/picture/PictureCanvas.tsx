@@ -14,6 +14,7 @@ export interface Shown {
   readonly picture: Picture;
   readonly size: Size;
   readonly fine: boolean;
+  readonly sight: Sight;
 }
 
 /**
@@ -55,14 +56,14 @@ export function PictureCanvas({
 
   useEffect(() => {
     const own = new Drawing(
-      (picture, fine) => {
+      (picture, fine, of) => {
         const here = canvas.current;
         if (!here) return;
         last.current?.picture.bitmap.close();
-        const now = { picture, size: sizeOf(here), fine };
+        const now = { picture, size: sizeOf(here), fine, sight: of };
         last.current = now;
         paint(here, picture, picture.pane);
-        performance.mark('geminal-picture', { detail: { fine } });
+        performance.mark('geminal-picture', { detail: { fine, of: here.parentElement?.ariaLabel } });
         told.current.onProblem?.(null);
         told.current.onShown?.(now);
       },
@@ -82,7 +83,9 @@ export function PictureCanvas({
       here.height = Math.round(height * dense);
     }
     const pane = aim && paneOf(aim, { width, height });
-    if (last.current && pane) paint(here, last.current.picture, pane);
+    if (last.current && pane && !isSame(pane, last.current.picture.pane)) {
+      paint(here, last.current.picture, pane);
+    }
     drawing.current?.ask({ sight, pane, width: here.width, height: here.height });
   }, [sight, aim, width, height]);
 
@@ -175,6 +178,13 @@ const sizeOf = (canvas: HTMLCanvasElement): Size => ({
   width: canvas.clientWidth,
   height: canvas.clientHeight,
 });
+
+const isSame = (a: Pane, b: Pane) =>
+  Math.abs(a.leftMm - b.leftMm) +
+    Math.abs(a.lowMm - b.lowMm) +
+    Math.abs(a.widthMm - b.widthMm) +
+    Math.abs(a.heightMm - b.heightMm) <
+  1e-9 * a.widthMm;
 
 /** Puts a picture where it belongs on a canvas that shows a pane. */
 function paint(canvas: HTMLCanvasElement, picture: Picture, pane: Pane) {

@@ -58,6 +58,14 @@ const wanted = (sight: Sight, pane: Pane | null, widthPx: number, heightPx: numb
   heightPx: Math.max(1, Math.round(heightPx)),
 });
 
+/** Which picture of a window it is. */
+export interface Frame {
+  readonly window: string;
+  readonly nth: number;
+  /** Whether it is let come even when a newer one is asked for. */
+  readonly stays: boolean;
+}
+
 const NO_CONTENT = 204;
 
 /** Draws; null when a newer frame of the same window was asked for meanwhile. */
@@ -65,7 +73,7 @@ export async function draw(
   sight: Sight,
   pane: Pane | null,
   size: { readonly width: number; readonly height: number },
-  frame: { readonly window: string; readonly nth: number } | null,
+  frame: Frame | null,
   signal: AbortSignal,
 ): Promise<Picture | null> {
   const response = await post(
@@ -74,6 +82,7 @@ export async function draw(
       wanted: wanted(sight, pane, size.width, size.height),
       window: frame?.window ?? null,
       frame: frame?.nth ?? 0,
+      stays: frame?.stays ?? false,
     },
     signal,
   );

@@ -50,11 +50,24 @@ describe('a canvas kept up to date', () => {
     drawing.ask(asked(1));
     drawing.ask(asked(2));
     drawing.ask(asked(3));
-    expect(open).toHaveLength(1);
+    drawing.ask(asked(4));
+    expect(open.map((o) => o.at)).toEqual([1, 2]);
     open[0]?.answer(picture);
-    await vi.waitFor(() => expect(open.map((o) => o.at)).toEqual([1, 3]));
-    expect(shown).toEqual(['coarse 1']);
-    expect(open[1]?.width).toBeLessThan(800);
+    await vi.waitFor(() => expect(open.map((o) => o.at)).toEqual([1, 2, 4]));
+    expect(shown).toHaveLength(1);
+    expect(open.every((o) => o.width < 800)).toBe(true);
+    expect(open.some((o) => o.signal.aborted)).toBe(false);
+  });
+
+  it('never goes back to an older picture', async () => {
+    const { open, drawing, shown } = byHand();
+    drawing.ask(asked(1));
+    drawing.ask(asked(2));
+    open[1]?.answer(picture);
+    await vi.waitFor(() => expect(shown).toHaveLength(1));
+    open[0]?.answer(picture);
+    await vi.waitFor(() => expect(open.map((o) => o.width)).toEqual([400, 400, 800]));
+    expect(shown).toHaveLength(1);
   });
 
   it('calls a fine picture off when something else is asked for', async () => {

@@ -3,6 +3,7 @@ package app.geminal.bench;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.library.ShippedSteels;
+import app.geminal.library.picture.Png;
 import app.geminal.notation.Shorthand;
 import app.geminal.pattern.Field;
 import app.geminal.pattern.Painter;
@@ -50,6 +51,7 @@ public class PictureBenchmark {
   private Run run;
   private Sight sight;
   private Pane pane;
+  private Picture painted;
 
   /** Everything but the painting. */
   @Setup
@@ -74,10 +76,17 @@ public class PictureBenchmark {
     sight = sight();
     double width = sight.heightMm() * 1.6;
     pane = new Pane(20, 0, width, sight.heightMm(), 1280, 800);
+    painted = Painter.paint(sight, pane, tones);
   }
 
   private Sight sight() {
     return Sight.of(Field.of(run, practice, 12), new View.Face(false, 1.5), 0);
+  }
+
+  /** A painted picture as a file for the screen. */
+  @Benchmark
+  public byte[] png() {
+    return Png.of(painted, pane, true);
   }
 
   /** All of it. */

@@ -21,6 +21,9 @@ import java.util.stream.IntStream;
 public final class Painter {
   private static final int STRIP = 16;
 
+  /** Points of a pixel that is not even: four by four. */
+  private static final int SAMPLES = 16;
+
   /** A quarter of a pixel's own change off the plane is seen nowhere; more is looked into. */
   private static final double EVEN = 0.25;
 
@@ -33,7 +36,7 @@ public final class Painter {
   private final boolean relief;
   private final ConcurrentHashMap<FlatLayers, Blend> blends = new ConcurrentHashMap<>();
   private final double[] light;
-  private final boolean[] steel;
+  private final byte[] filled;
 
   private Painter(Sight sight, Pane pane, Tones tones, boolean relief) {
     this.sight = sight;
@@ -42,7 +45,7 @@ public final class Painter {
     this.relief = relief;
     int pixels = pane.widthPx() * pane.heightPx();
     this.light = new double[pixels * tones.channels()];
-    this.steel = new boolean[pixels];
+    this.filled = new byte[pixels];
   }
 
   /**
@@ -67,6 +70,9 @@ public final class Painter {
   static double[] shares(Sight sight, Pane pane, String steel) {
     Painter painter = new Painter(sight, pane, Tones.only(steel), false);
     painter.looked(() -> false);
+    for (int i = 0; i < painter.light.length; i++) {
+      painter.light[i] *= (double) painter.filled[i] / SAMPLES;
+    }
     return painter.light;
   }
 
@@ -74,7 +80,7 @@ public final class Painter {
     if (!looked(unwanted)) {
       return Optional.empty();
     }
-    int[] argb = new int[steel.length];
+    int[] argb = new int[filled.length];
     IntStream.range(0, pane.heightPx()).parallel().forEach(row -> colour(row, argb));
     return Optional.of(new Picture(pane.widthPx(), pane.heightPx(), argb));
   }
@@ -97,9 +103,11 @@ public final class Painter {
     double[] mixed = new double[tones.channels()];
     for (int column = 0; column < pane.widthPx(); column++) {
       int at = row * pane.widthPx() + column;
-      if (steel[at]) {
+      if (filled[at] > 0) {
         System.arraycopy(light, at * mixed.length, mixed, 0, mixed.length);
-        argb[at] = tones.colour(mixed, relief ? slope(column, row) : 0);
+        int alpha = 255 * filled[at] / SAMPLES;
+        int colour = tones.colour(mixed, relief ? slope(column, row) : 0);
+        argb[at] = (alpha << 24) | (colour & 0xFFFFFF);
       }
     }
   }
@@ -196,9 +204,8 @@ public final class Painter {
                     above.height[i + 1],
                     below.height[i],
                     below.height[i + 1]);
-        boolean there = painted || sampled(i, row);
-        steel[at] = there;
-        if (there) {
+        filled[at] = (byte) (painted ? SAMPLES : sampled(i, row));
+        if (filled[at] > 0) {
           System.arraycopy(mixed, 0, light, at * mixed.length, mixed.length);
         }
       }
@@ -226,12 +233,23 @@ public final class Painter {
       }
     }
 
-    /** Sixteen points; false where fewer than half of them are steel. */
-    private boolean sampled(int column, int row) {
+    /** Whether a pixel lies wholly outside the view. */
+    private boolean isBeside(int column, int row) {
+      return pane.atColumn(column + 1) <= 0
+          || pane.atColumn(column) >= sight.widthMm()
+          || pane.atRow(row) <= 0
+          || pane.atRow(row + 1) >= sight.heightMm();
+    }
+
+    /** Sixteen points; answers how many of them are steel. */
+    private int sampled(int column, int row) {
+      if (isBeside(column, row)) {
+        return 0;
+      }
       int hits = 0;
       Arrays.fill(mixed, 0);
       int random = (column * 0x9E3779B1 ^ row * 0x85EBCA77) | 1;
-      for (int cell = 0; cell < 16; cell++) {
+      for (int cell = 0; cell < SAMPLES; cell++) {
         // A shift within each cell, another for every pixel: no row of points lies along a layer.
         random = random * 0x2C1B3C6D + 0x297A2D39;
         double right = ((cell & 3) + (random >>> 8 & 0xFFF) / 4096.0) / 4;
@@ -248,7 +266,7 @@ public final class Painter {
       for (int c = 0; c < mixed.length && hits > 0; c++) {
         mixed[c] /= hits;
       }
-      return hits >= 8;
+      return hits;
     }
   }
 }

@@ -70,7 +70,8 @@ class FlatPictureTest {
       return;
     }
     double pixel = height / rows;
-    Pane pane = new Pane(run.last().bars().widthMm() / 2, 0, 3 * pixel, height, 3, rows);
+    double width = run.last().bars().widthMm();
+    Pane pane = new Pane(width / 2, 0, Math.min(3 * pixel, width / 4), height, 3, rows);
     Picture picture = Painter.paint(Looked.end(Looked.last(run)), pane, Looked.TONES);
     List<Integer> edges = edgesFromBelow(picture);
     assertThat(edges).hasSize(layers.size() - 1);

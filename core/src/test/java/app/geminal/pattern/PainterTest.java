@@ -115,8 +115,8 @@ class PainterTest {
     Picture picture = Painter.paint(sight, Pane.whole(sight, 100), Looked.TONES);
     assertThat(picture.at(0, 0)).isZero();
     assertThat(picture.at(50, 50) >>> 24).isEqualTo(0xFF);
-    long steel = Arrays.stream(picture.argb()).filter(c -> c != 0).count();
-    assertThat(steel / 10_000.0).isCloseTo(Math.PI / 4, within(0.01));
+    double steel = Arrays.stream(picture.argb()).mapToDouble(c -> (c >>> 24) / 255.0).sum();
+    assertThat(steel / 10_000).isCloseTo(Math.PI / 4, within(0.002));
   }
 
   @Test

@@ -2,31 +2,32 @@ package app.geminal.library.picture;
 
 import app.geminal.pattern.Pane;
 import app.geminal.pattern.Picture;
-import java.awt.image.BufferedImage;
-import java.awt.image.DataBuffer;
-import java.awt.image.IndexColorModel;
 import java.io.ByteArrayOutputStream;
+import java.io.DataOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.Arrays;
-import java.util.Optional;
-import javax.imageio.IIOImage;
-import javax.imageio.ImageIO;
-import javax.imageio.ImageTypeSpecifier;
-import javax.imageio.ImageWriteParam;
-import javax.imageio.ImageWriter;
-import javax.imageio.metadata.IIOInvalidTreeException;
-import javax.imageio.metadata.IIOMetadata;
-import javax.imageio.metadata.IIOMetadataNode;
-import javax.imageio.stream.ImageOutputStream;
-import javax.imageio.stream.MemoryCacheImageOutputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.zip.CRC32;
+import java.util.zip.Deflater;
 
-/** A picture as PNG, its scale in the file: pixels per metre, which image programs read as dpi. */
+/**
+ * A picture as PNG (ISO/IEC 15948), its scale in the file: pixels per metre, which image programs
+ * read as dpi. Written here and not by the Java image library because a picture for the screen must
+ * be there in a moment, and that one takes four times as long (docs/performance.md).
+ */
 public final class Png {
-  private static final int MOST_COLOURS = 256;
-  private static final String FORMAT = "javax_imageio_png_1.0";
+  private static final byte[] SIGNATURE = {(byte) 0x89, 'P', 'N', 'G', '\r', '\n', 0x1A, '\n'};
+  private static final int BITS = 8;
+  private static final int INDEXED = 3;
+  private static final int COLOUR_AND_ALPHA = 6;
+  private static final int METRE = 1;
 
-  private Png() {}
+  private final DataOutputStream out;
+  private final ByteArrayOutputStream bytes = new ByteArrayOutputStream(1 << 17);
+
+  private Png() {
+    this.out = new DataOutputStream(bytes);
+  }
 
   /**
    * The file.
@@ -35,95 +36,90 @@ public final class Png {
    * @param quick whether it is for the screen and gone in a moment: larger, and sooner there
    */
   public static byte[] of(Picture picture, Pane pane, boolean quick) {
-    BufferedImage image = indexed(picture).orElseGet(() -> coloured(picture));
-    ImageWriter writer = ImageIO.getImageWritersByFormatName("png").next();
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream(1 << 18);
-    try (ImageOutputStream out = new MemoryCacheImageOutputStream(bytes)) {
-      writer.setOutput(out);
-      ImageWriteParam param = writer.getDefaultWriteParam();
-      param.setCompressionMode(ImageWriteParam.MODE_EXPLICIT);
-      param.setCompressionQuality(quick ? 0.9f : 0.3f);
-      IIOMetadata data = writer.getDefaultImageMetadata(new ImageTypeSpecifier(image), param);
-      data.mergeTree(FORMAT, scale(picture, pane));
-      writer.write(null, new IIOImage(image, null, data), param);
+    try {
+      Png png = new Png();
+      png.write(picture, pane, quick ? Deflater.BEST_SPEED : Deflater.BEST_COMPRESSION);
+      return png.bytes.toByteArray();
     } catch (IOException e) {
       throw new UncheckedIOException(e);
+    }
+  }
+
+  private void write(Picture picture, Pane pane, int level) throws IOException {
+    Palette palette = Palette.of(picture.argb());
+    out.write(SIGNATURE);
+    Chunk head = new Chunk("IHDR");
+    head.out.writeInt(picture.widthPx());
+    head.out.writeInt(picture.heightPx());
+    head.out.write(BITS);
+    head.out.write(palette == null ? COLOUR_AND_ALPHA : INDEXED);
+    head.out.write(new byte[3]);
+    head.close();
+    Chunk physical = new Chunk("pHYs");
+    physical.out.writeInt((int) Math.round(picture.widthPx() / pane.widthMm() * 1000));
+    physical.out.writeInt((int) Math.round(picture.heightPx() / pane.heightMm() * 1000));
+    physical.out.write(METRE);
+    physical.close();
+    if (palette != null) {
+      palette.write(new Chunk("PLTE"), new Chunk("tRNS"));
+    }
+    Chunk data = new Chunk("IDAT");
+    deflate(palette == null ? coloured(picture) : palette.rows(picture), level, data.out);
+    data.close();
+    new Chunk("IEND").close();
+  }
+
+  private static void deflate(byte[] rows, int level, DataOutputStream into) throws IOException {
+    Deflater deflater = new Deflater(level);
+    try {
+      deflater.setInput(rows);
+      deflater.finish();
+      byte[] part = new byte[1 << 15];
+      while (!deflater.finished()) {
+        into.write(part, 0, deflater.deflate(part));
+      }
     } finally {
-      writer.dispose();
+      deflater.end();
     }
-    return bytes.toByteArray();
   }
 
-  private static IIOMetadataNode scale(Picture picture, Pane pane) throws IIOInvalidTreeException {
-    IIOMetadataNode physical = new IIOMetadataNode("pHYs");
-    physical.setAttribute("pixelsPerUnitXAxis", perMetre(picture.widthPx(), pane.widthMm()));
-    physical.setAttribute("pixelsPerUnitYAxis", perMetre(picture.heightPx(), pane.heightMm()));
-    physical.setAttribute("unitSpecifier", "meter");
-    IIOMetadataNode root = new IIOMetadataNode(FORMAT);
-    root.appendChild(physical);
-    return root;
-  }
-
-  private static String perMetre(int pixels, double mm) {
-    return Long.toString(Math.round(pixels / mm * 1000));
-  }
-
-  private static BufferedImage coloured(Picture picture) {
-    int width = picture.widthPx();
-    int height = picture.heightPx();
-    BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
-    image.setRGB(0, 0, width, height, picture.argb(), 0, width);
-    return image;
-  }
-
-  /** One byte a pixel where there are few enough colours, as there are in every grey picture. */
-  private static Optional<BufferedImage> indexed(Picture picture) {
-    Colours colours = new Colours();
-    byte[] index = new byte[picture.argb().length];
-    for (int i = 0; i < index.length; i++) {
-      int at = colours.indexOf(picture.argb()[i]);
-      if (at >= MOST_COLOURS) {
-        return Optional.empty();
+  /** Each row begins with its filter: none. */
+  private static byte[] coloured(Picture picture) {
+    int stride = 4 * picture.widthPx() + 1;
+    byte[] rows = new byte[stride * picture.heightPx()];
+    int at = 0;
+    for (int i = 0; i < picture.argb().length; i++) {
+      if (i % picture.widthPx() == 0) {
+        at++;
       }
-      index[i] = (byte) at;
+      int argb = picture.argb()[i];
+      rows[at++] = (byte) (argb >> 16);
+      rows[at++] = (byte) (argb >> 8);
+      rows[at++] = (byte) argb;
+      rows[at++] = (byte) (argb >> 24);
     }
-    IndexColorModel model =
-        new IndexColorModel(8, colours.count, colours.argb, 0, true, -1, DataBuffer.TYPE_BYTE);
-    BufferedImage image =
-        new BufferedImage(
-            picture.widthPx(), picture.heightPx(), BufferedImage.TYPE_BYTE_INDEXED, model);
-    image.getRaster().setDataElements(0, 0, picture.widthPx(), picture.heightPx(), index);
-    return Optional.of(image);
+    return rows;
   }
 
-  /** Numbers colours as they come; open addressing, as a million of them are asked for. */
-  private static final class Colours {
-    private static final int SLOTS = 1024;
+  /** A part of the file: its length, name, data and check sum. */
+  final class Chunk {
+    private final ByteArrayOutputStream data = new ByteArrayOutputStream();
+    final DataOutputStream out = new DataOutputStream(data);
+    private final byte[] name;
 
-    private final int[] keys = new int[SLOTS];
-    private final int[] values = new int[SLOTS];
-    private final int[] argb = new int[MOST_COLOURS];
-    private int count;
-
-    Colours() {
-      Arrays.fill(values, -1);
+    Chunk(String name) {
+      this.name = name.getBytes(StandardCharsets.US_ASCII);
     }
 
-    int indexOf(int colour) {
-      int slot = (colour * 0x9E3779B1) >>> 22;
-      while (values[slot] >= 0) {
-        if (keys[slot] == colour) {
-          return values[slot];
-        }
-        slot = (slot + 1) % SLOTS;
-      }
-      if (count == MOST_COLOURS) {
-        return MOST_COLOURS;
-      }
-      keys[slot] = colour;
-      values[slot] = count;
-      argb[count] = colour;
-      return count++;
+    void close() throws IOException {
+      byte[] all = data.toByteArray();
+      CRC32 sum = new CRC32();
+      sum.update(name);
+      sum.update(all);
+      Png.this.out.writeInt(all.length);
+      Png.this.out.write(name);
+      Png.this.out.write(all);
+      Png.this.out.writeInt((int) sum.getValue());
     }
   }
 }

@@ -15,7 +15,16 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 class PageConfig implements WebMvcConfigurer {
   /** Addresses of views, as the page's own router knows them. */
   static final List<String> VIEWS =
-      List.of("/", "/sign-in", "/rack", "/billets/*", "/billets/*/inside", "/finder", "/steels", "/book", "/shop");
+      List.of(
+          "/",
+          "/sign-in",
+          "/rack",
+          "/billets/*",
+          "/billets/*/inside",
+          "/finder",
+          "/steels",
+          "/book",
+          "/shop");
 
   @Override
   public void addViewControllers(ViewControllerRegistry registry) {

@@ -35,8 +35,9 @@ class PictureController {
    *
    * @param window the page's own name for where it is shown; null for a picture that stays wanted
    * @param frame counts up in a window: a newer one calls the older off
+   * @param stays whether it is let come even so: a coarse one, while something is dragged
    */
-  record ScreenBody(Wanted wanted, @Nullable String window, long frame) {}
+  record ScreenBody(Wanted wanted, @Nullable String window, long frame, boolean stays) {}
 
   /** What a file shall be. */
   enum As {
@@ -74,7 +75,7 @@ class PictureController {
             ? () -> false
             : frames.asked(
                 who.getName() + " " + Require.text("window", body.window(), 60), body.frame());
-    Optional<Drawn> drawn = pictures.drawn(wanted, true, unwanted);
+    Optional<Drawn> drawn = pictures.drawn(wanted, true, body.stays() ? () -> false : unwanted);
     return drawn.isEmpty() ? ResponseEntity.noContent().build() : answer(drawn.get());
   }
 

@@ -21,14 +21,20 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.concurrent.ForkJoinPool;
 import java.util.function.BooleanSupplier;
+import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
 
 /** Draws plans as this shop would make them. */
 @Component
-class Pictures {
+class Pictures implements DisposableBean {
   private final Turns turns =
       new Turns(4, Duration.ofSeconds(10), "Several pictures are being drawn already.");
+
+  /** A request's own thread is a virtual one, which would leave all the work to the others. */
+  private final ForkJoinPool painters =
+      new ForkJoinPool(Runtime.getRuntime().availableProcessors());
 
   private final SteelShelf shelf;
   private final ShopKeeper shops;
@@ -36,6 +42,11 @@ class Pictures {
   Pictures(SteelShelf shelf, ShopKeeper shops) {
     this.shelf = shelf;
     this.shops = shops;
+  }
+
+  @Override
+  public void destroy() {
+    painters.shutdownNow();
   }
 
   /** A view of a bar of the shop. */
@@ -53,7 +64,9 @@ class Pictures {
   Optional<Drawn> drawn(Wanted wanted, boolean quick, BooleanSupplier unwanted) {
     Seen seen = seen(wanted);
     try (Turns.Turn _ = turns.take()) {
-      return Painter.paint(seen.sight, seen.pane, seen.tones, wanted.relief(), unwanted)
+      return painters
+          .submit(() -> Painter.paint(seen.sight, seen.pane, seen.tones, wanted.relief(), unwanted))
+          .join()
           .map(picture ->
               new Drawn(
                   Png.of(picture, seen.pane, quick),
@@ -67,7 +80,9 @@ class Pictures {
   String outlines(Wanted wanted, String title) {
     Seen seen = seen(wanted);
     try (Turns.Turn _ = turns.take()) {
-      return Svg.of(seen.sight, seen.pane, seen.steels, seen.tones, title);
+      return painters
+          .submit(() -> Svg.of(seen.sight, seen.pane, seen.steels, seen.tones, title))
+          .join();
     }
   }
 
@@ -103,6 +118,9 @@ class Pictures {
             Optional.ofNullable(run.parts().get(name))
                 .orElseThrow(() -> new BadValue("path", "No part is called “" + name + "” there."));
       }
+    }
+    if (run.stop().isPresent() && wanted.stage() >= run.stages().size()) {
+      throw new BadValue("stage", run.stop().get().why().reason());
     }
     Field field = Field.of(run, practice, wanted.stage());
     Sight sight = wanted.sight(field);

@@ -36,7 +36,7 @@ record Wanted(
   /** Room left round a whole view. */
   private static final double MARGIN = 1.06;
 
-  /** Views longer than this, against the picture, are first shown across and not whole. */
+  /** Bars longer than this, against the picture, are first shown across and not whole. */
   private static final double LONG = 2.5;
 
   /** Where one looks from. */
@@ -90,7 +90,9 @@ record Wanted(
     Require.count("heightPx", heightPx, 1, 8000);
     double across = sight.heightMm() / heightPx;
     double along = sight.widthMm() / widthPx;
-    double mmPerPx = MARGIN * (along > LONG * across ? across : Math.max(across, along));
+    boolean lengthwise = look.from() != From.END && look.from() != From.BLADE;
+    boolean cropped = lengthwise && along > LONG * across;
+    double mmPerPx = MARGIN * (cropped ? across : Math.max(across, along));
     double width = mmPerPx * widthPx;
     double height = mmPerPx * heightPx;
     return new Pane(

@@ -25,7 +25,7 @@ class PictureApiTest extends ShopTest {
   }
 
   private static String screen(String wanted) {
-    return "{\"wanted\": %s, \"window\": null, \"frame\": 0}".formatted(wanted);
+    return "{\"wanted\": %s, \"window\": null, \"frame\": 0, \"stays\": false}".formatted(wanted);
   }
 
   @ParameterizedTest
@@ -93,6 +93,9 @@ class PictureApiTest extends ShopTest {
     String late = wanted("\"END\", \"atMm\": 1").replace("\"stage\": 4", "\"stage\": 9");
     assertThat(smith.post("/api/pictures", screen(late)).<String>at("$.where"))
         .isEqualTo("/wanted/stage");
+    String impossible = wanted("\"END\", \"atMm\": 1").replace("3.175", "60");
+    assertThat(smith.post("/api/pictures", screen(impossible)).<String>at("$.detail"))
+        .contains("bigger section");
   }
 
   @Test
@@ -111,10 +114,12 @@ class PictureApiTest extends ShopTest {
 
   @Test
   void aPictureThatWasOvertakenIsNotDrawn() {
-    String of = "{\"wanted\": %s, \"window\": \"w\", \"frame\": %d}";
+    String of = "{\"wanted\": %s, \"window\": \"w\", \"frame\": %d, \"stays\": false}";
     String end = wanted("\"END\", \"atMm\": 20");
     assertThat(smith.post("/api/pictures", of.formatted(end, 7)).status()).isEqualTo(200);
     assertThat(smith.post("/api/pictures", of.formatted(end, 6)).status()).isEqualTo(204);
+    String coarse = of.formatted(end, 6).replace("\"stays\": false", "\"stays\": true");
+    assertThat(smith.post("/api/pictures", coarse).status()).isEqualTo(200);
     String large =
         end.replace("\"widthPx\": 320, \"heightPx\": 200", "\"widthPx\": 4000, \"heightPx\": 3900");
     CompletableFuture<Answer> slow =
