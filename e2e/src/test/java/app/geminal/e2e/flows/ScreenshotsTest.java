@@ -4,6 +4,8 @@ import app.geminal.e2e.fixtures.Shop;
 import app.geminal.e2e.fixtures.Story;
 import app.geminal.e2e.pages.BilletPage;
 import app.geminal.e2e.pages.FinderPage;
+import app.geminal.e2e.pages.InsidePage;
+import app.geminal.e2e.pages.NewBilletPage;
 import app.geminal.e2e.pages.RackPage;
 import app.geminal.e2e.pages.SignInPage;
 import app.geminal.e2e.pages.SteelsPage;
@@ -27,6 +29,17 @@ class ScreenshotsTest extends Story {
     picture("rack");
     rack.startBillet().count().waitFor();
     picture("new-billet");
+    NewBilletPage draft =
+        new NewBilletPage(page).named("Spiral for a rope fid").beginWithPattern("Spiral");
+    page.waitForFunction("document.querySelectorAll('[data-picture=there]').length > 13");
+    picture("patterns");
+    draft.named("Four-bar twist for the pilot's knife").beginWithPattern("Four-bar twist");
+    draft.putOnRack().line().waitFor();
+    page.navigate(page.url() + "/inside");
+    InsidePage inside = new InsidePage(page).fine(0);
+    picture("inside");
+    inside.lookAt("blade");
+    picture("inside-blade");
     BilletPage billet = new BilletPage(page).rack().open("Rigging knife bar, barge Teasel");
     billet.openStage(0, "Restack");
     picture("billet");

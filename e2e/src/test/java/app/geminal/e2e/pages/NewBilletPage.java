@@ -35,6 +35,17 @@ public record NewBilletPage(Page page) {
     return this;
   }
 
+  /** Begins with one of the named patterns. */
+  public NewBilletPage beginWithPattern(String name) {
+    radio("a pattern").click();
+    radio(name).click();
+    return this;
+  }
+
+  private Locator radio(String name) {
+    return page.getByRole(AriaRole.RADIO, new GetByRoleOptions().setName(name).setExact(true));
+  }
+
   public Locator count() {
     return page.locator("main p b").first();
   }
