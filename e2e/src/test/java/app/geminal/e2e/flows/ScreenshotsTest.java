@@ -31,7 +31,7 @@ class ScreenshotsTest extends Story {
     picture("new-billet");
     NewBilletPage draft =
         new NewBilletPage(page).named("Spiral for a rope fid").beginWithPattern("Spiral");
-    page.waitForFunction("document.querySelectorAll('[data-picture=there]').length > 13");
+    page.waitForFunction("() => document.querySelectorAll('[data-picture=there]').length > 12");
     picture("patterns");
     draft.named("Four-bar twist for the pilot's knife").beginWithPattern("Four-bar twist");
     draft.putOnRack().line().waitFor();
