@@ -1,5 +1,7 @@
 /** A plan as the core knows it. Lengths are mm, temperatures °C. No React in here. */
 
+import type { Blade } from '../picture/api';
+
 export type OxygenSchool = 'BORAX' | 'DRY' | 'BOTH' | 'SEALED';
 export type Turn = 'SAME' | 'OVER' | 'END' | 'QUARTER';
 export type Tool = 'FLAT' | 'ROUND' | 'HAMMER' | 'MILL';
@@ -107,17 +109,7 @@ export type Operation =
       readonly shims: readonly Piece[];
       readonly faceGrindMm: number;
     }
-  | {
-      readonly kind: 'blade';
-      readonly profile: 'SHEEPSFOOT' | 'DROP' | 'SPEAR';
-      readonly lengthMm: number;
-      readonly widthMm: number;
-      readonly spineMm: number;
-      readonly edgeMm: number;
-      readonly bevelMm: number;
-      readonly taper: number;
-      readonly tangMm: number;
-    };
+  | Blade;
 
 export type Kind = Operation['kind'];
 

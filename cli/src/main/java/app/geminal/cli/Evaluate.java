@@ -6,11 +6,11 @@ import app.geminal.finding.Checks;
 import app.geminal.finding.Finding;
 import app.geminal.finding.Known;
 import app.geminal.finding.Strength;
-import app.geminal.shop.Outfit;
 import app.geminal.shop.Shop;
 import app.geminal.units.UnitSystem;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -33,13 +33,7 @@ final class Evaluate implements Callable<Integer> {
   @Option(names = "--json", description = "Everything as JSON.")
   private boolean json;
 
-  @Option(names = "--inch", description = "Read and show inches and °F where no unit is given.")
-  private boolean inch;
-
-  @Option(
-      names = "--outfit",
-      description = "The shop to reckon with: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
-  private Outfit outfit = Outfit.GAS_AND_PRESS;
+  @Mixin private Habits habits;
 
   @Spec private CommandSpec spec;
 
@@ -48,8 +42,8 @@ final class Evaluate implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    UnitSystem units = inch ? UnitSystem.INCH : UnitSystem.METRIC;
-    Shop shop = outfit.shop();
+    UnitSystem units = habits.units();
+    Shop shop = habits.shop();
     Source source = Source.of(plan, units, shop.practice());
     Run run;
     try {

@@ -19,7 +19,6 @@ import app.geminal.schedule.Question;
 import app.geminal.schedule.Watch;
 import app.geminal.schedule.Way;
 import app.geminal.schedule.Within;
-import app.geminal.shop.Outfit;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import app.geminal.units.Lengths;
@@ -33,6 +32,7 @@ import java.util.concurrent.Callable;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
@@ -120,16 +120,10 @@ final class Find implements Callable<Integer> {
   @Option(names = "--show", paramLabel = "N", description = "Ways printed (${DEFAULT-VALUE}).")
   private int show = 10;
 
-  @Option(
-      names = "--outfit",
-      description = "The shop to reckon with: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
-  private Outfit outfit = Outfit.GAS_AND_PRESS;
-
-  @Option(names = "--inch", description = "Read and show inches where no unit is given.")
-  private boolean inch;
-
   @Option(names = "--json", description = "All ways as JSON.")
   private boolean json;
+
+  @Mixin private Habits habits;
 
   @Spec private CommandSpec spec;
 
@@ -138,7 +132,7 @@ final class Find implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    Shop shop = outfit.shop();
+    Shop shop = habits.shop();
     Steels steels = ShippedSteels.read();
     Question question;
     Outcome outcome;
@@ -177,12 +171,12 @@ final class Find implements Callable<Integer> {
   record FoundJson(String outcome, Census census, List<FoundWay> ways) {}
 
   private String line(Way way, Question question) {
-    Shop shop = outfit.shop();
+    Shop shop = habits.shop();
     return Shorthand.format(way.plan(question, shop), units(), shop.practice());
   }
 
   private UnitSystem units() {
-    return inch ? UnitSystem.INCH : UnitSystem.METRIC;
+    return habits.units();
   }
 
   private static List<Way> ways(Outcome outcome) {

@@ -13,7 +13,6 @@ import app.geminal.pattern.Pane;
 import app.geminal.pattern.Sight;
 import app.geminal.pattern.Tones;
 import app.geminal.pattern.View;
-import app.geminal.shop.Outfit;
 import app.geminal.shop.Practice;
 import app.geminal.units.Lengths;
 import app.geminal.units.UnitSystem;
@@ -27,6 +26,7 @@ import java.util.Locale;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -90,13 +90,7 @@ final class Render implements Callable<Integer> {
   @Option(names = "--relief", description = "Shaded as after a deep etch.")
   private boolean relief;
 
-  @Option(names = "--inch", description = "Read inches where no unit is given.")
-  private boolean inch;
-
-  @Option(
-      names = "--outfit",
-      description = "The shop to reckon with: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
-  private Outfit outfit = Outfit.GAS_AND_PRESS;
+  @Mixin private Habits habits;
 
   @Spec private CommandSpec spec;
 
@@ -104,7 +98,7 @@ final class Render implements Callable<Integer> {
   Render() {}
 
   private UnitSystem units() {
-    return inch ? UnitSystem.INCH : UnitSystem.METRIC;
+    return habits.units();
   }
 
   @Override
@@ -113,7 +107,7 @@ final class Render implements Callable<Integer> {
     if (!picture && !file.toString().toLowerCase(Locale.ROOT).endsWith(".svg")) {
       throw new Unusable("“%s” must end in .png or .svg.".formatted(file));
     }
-    Practice practice = outfit.shop().practice();
+    Practice practice = habits.shop().practice();
     Source source = Source.of(plan, units(), practice);
     try {
       Run run = Run.of(source.file().plan(), source.steels(), practice);
@@ -136,7 +130,7 @@ final class Render implements Callable<Integer> {
               file.getFileName(),
               Show.length(sight.widthMm(), units()),
               Show.length(sight.heightMm(), units()),
-              inch ? "in" : "mm");
+              units() == UnitSystem.METRIC ? "mm" : "in");
       return run.stop().isPresent() ? Geminal.NO : 0;
     } catch (BadValue bad) {
       throw new Unusable(

@@ -16,11 +16,11 @@ public final class Outlines {
   private static final double STRAIGHT_PX = 0.04;
 
   private final Pane pane;
-  private final double[] share;
+  private final float[] share;
   private final int columns;
   private final int edges;
 
-  private Outlines(Pane pane, double[] share) {
+  private Outlines(Pane pane, float[] share) {
     this.pane = pane;
     this.share = share;
     this.columns = pane.widthPx() + 2;

@@ -35,7 +35,7 @@ public final class Painter {
   private final Tones tones;
   private final boolean relief;
   private final ConcurrentHashMap<FlatLayers, Blend> blends = new ConcurrentHashMap<>();
-  private final double[] light;
+  private final float[] light;
   private final byte[] filled;
 
   private Painter(Sight sight, Pane pane, Tones tones, boolean relief) {
@@ -44,7 +44,7 @@ public final class Painter {
     this.tones = tones;
     this.relief = relief;
     int pixels = pane.widthPx() * pane.heightPx();
-    this.light = new double[pixels * tones.channels()];
+    this.light = new float[pixels * tones.channels()];
     this.filled = new byte[pixels];
   }
 
@@ -67,11 +67,11 @@ public final class Painter {
   }
 
   /** What share of each pixel one steel fills, row by row from the top. */
-  static double[] shares(Sight sight, Pane pane, String steel) {
+  static float[] shares(Sight sight, Pane pane, String steel) {
     Painter painter = new Painter(sight, pane, Tones.only(steel), false);
     painter.looked(() -> false);
     for (int i = 0; i < painter.light.length; i++) {
-      painter.light[i] *= (double) painter.filled[i] / SAMPLES;
+      painter.light[i] *= (float) painter.filled[i] / SAMPLES;
     }
     return painter.light;
   }
@@ -104,7 +104,9 @@ public final class Painter {
     for (int column = 0; column < pane.widthPx(); column++) {
       int at = row * pane.widthPx() + column;
       if (filled[at] > 0) {
-        System.arraycopy(light, at * mixed.length, mixed, 0, mixed.length);
+        for (int c = 0; c < mixed.length; c++) {
+          mixed[c] = light[at * mixed.length + c];
+        }
         int alpha = 255 * filled[at] / SAMPLES;
         int colour = tones.colour(mixed, relief ? slope(column, row) : 0);
         argb[at] = (alpha << 24) | (colour & 0xFFFFFF);
@@ -205,8 +207,8 @@ public final class Painter {
                     below.height[i],
                     below.height[i + 1]);
         filled[at] = (byte) (painted ? SAMPLES : sampled(i, row));
-        if (filled[at] > 0) {
-          System.arraycopy(mixed, 0, light, at * mixed.length, mixed.length);
+        for (int c = 0; c < mixed.length && filled[at] > 0; c++) {
+          light[at * mixed.length + c] = (float) mixed[c];
         }
       }
     }

@@ -11,13 +11,13 @@ import app.geminal.check.Require;
  * @param widthMm above 0, to 20 000
  * @param heightMm above 0, to 20 000
  * @param widthPx 1 to 8000
- * @param heightPx 1 to 8000, and both together no more than 16 million pixels
+ * @param heightPx 1 to 8000, and both together no more than 8 million pixels
  */
 public record Pane(
     double leftMm, double lowMm, double widthMm, double heightMm, int widthPx, int heightPx) {
   private static final double FARTHEST_MM = 20_000;
   private static final int LONGEST_PX = 8000;
-  private static final int MOST_PX = 16_000_000;
+  private static final int MOST_PX = 8_000_000;
 
   /** Checks every field. */
   public Pane {
@@ -30,7 +30,7 @@ public record Pane(
     if ((long) widthPx * heightPx > MOST_PX) {
       throw new BadValue(
           "widthPx",
-          "A picture of %,d × %,d pixels is more than 16 million; ask for fewer."
+          "A picture of %,d × %,d pixels is more than 8 million; ask for fewer."
               .formatted(widthPx, heightPx));
     }
   }

@@ -29,8 +29,14 @@ import org.springframework.stereotype.Component;
 /** Draws plans as this shop would make them. */
 @Component
 class Pictures implements DisposableBean {
+  /** What a screen shows at most; a picture to keep may be larger, but only one at a time. */
+  private static final int MOST_PX = 4_000_000;
+
   private final Turns turns =
-      new Turns(4, Duration.ofSeconds(10), "Several pictures are being drawn already.");
+      new Turns(3, Duration.ofSeconds(10), "Several pictures are being drawn already.");
+
+  private final Turns files =
+      new Turns(1, Duration.ofSeconds(30), "Other pictures are being saved already.");
 
   /** A request's own thread is a virtual one, which would leave all the work to the others. */
   private final ForkJoinPool painters =
@@ -63,7 +69,11 @@ class Pictures implements DisposableBean {
   /** Empty when it was not wanted any more before it was there. */
   Optional<Drawn> drawn(Wanted wanted, boolean quick, BooleanSupplier unwanted) {
     Seen seen = seen(wanted);
-    try (Turns.Turn _ = turns.take()) {
+    if (quick) {
+      int pixels = seen.pane.widthPx() * seen.pane.heightPx();
+      Require.count("wanted/widthPx", pixels, 1, MOST_PX);
+    }
+    try (Turns.Turn _ = (quick ? turns : files).take()) {
       return painters
           .submit(() -> Painter.paint(seen.sight, seen.pane, seen.tones, wanted.relief(), unwanted))
           .join()
@@ -79,7 +89,7 @@ class Pictures implements DisposableBean {
   /** Outlines in true size. */
   String outlines(Wanted wanted, String title) {
     Seen seen = seen(wanted);
-    try (Turns.Turn _ = turns.take()) {
+    try (Turns.Turn _ = files.take()) {
       return painters
           .submit(() -> Svg.of(seen.sight, seen.pane, seen.steels, seen.tones, title))
           .join();

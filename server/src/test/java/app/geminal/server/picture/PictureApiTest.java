@@ -87,6 +87,9 @@ class PictureApiTest extends ShopTest {
 
   @Test
   void aStageOrPartThatIsNotThereIsNamed() {
+    String huge = wanted("\"END\", \"atMm\": 1").replace("320", "2600").replace("200,", "1600,");
+    assertThat(smith.post("/api/pictures", screen(huge)).<String>at("$.where"))
+        .isEqualTo("/wanted/widthPx");
     String nobody = wanted("\"END\", \"atMm\": 1").replace("\"path\": \"\"", "\"path\": \"x\"");
     assertThat(smith.post("/api/pictures", screen(nobody)).<String>at("$.where"))
         .isEqualTo("/wanted/path");
@@ -121,7 +124,7 @@ class PictureApiTest extends ShopTest {
     String coarse = of.formatted(end, 6).replace("\"stays\": false", "\"stays\": true");
     assertThat(smith.post("/api/pictures", coarse).status()).isEqualTo(200);
     String large =
-        end.replace("\"widthPx\": 320, \"heightPx\": 200", "\"widthPx\": 4000, \"heightPx\": 3900");
+        end.replace("\"widthPx\": 320, \"heightPx\": 200", "\"widthPx\": 2000, \"heightPx\": 1990");
     CompletableFuture<Answer> slow =
         CompletableFuture.supplyAsync(() -> smith.post("/api/pictures", of.formatted(large, 8)));
     int status = 0;
