@@ -33,6 +33,7 @@ function OfBillet({ id }: { id: number }) {
       planned={plan}
       trouble={editing.trouble?.problem ?? null}
       keeping={editing.busy}
+      undo={editing.canUndo ? editing.undo : null}
       onStage={(to) => setParams({ ...(path && { part: path }), stage: String(to) }, { replace: true })}
       onKeep={(kept) => editing.change((doc) => ({ ...doc, plan: withPlanAt(doc.plan, path, () => kept) }))}
     />

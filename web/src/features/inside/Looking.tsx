@@ -30,6 +30,7 @@ export function Looking({
   planned,
   trouble,
   keeping,
+  undo,
   onStage,
   onKeep,
 }: {
@@ -40,6 +41,8 @@ export function Looking({
   planned: Plan;
   trouble: Problem | null;
   keeping: boolean;
+  /** Takes the last change of the plan made here back; null where there is none. */
+  undo: (() => void) | null;
   onStage: (stage: number) => void;
   onKeep: (plan: Plan) => Promise<Problem | null>;
 }) {
@@ -76,6 +79,7 @@ export function Looking({
     [billet.plan, path, plan, at, bar, look, relief],
   );
   useKeys({
+    'ctrl+z': () => undo?.(),
     ArrowUp: () => onStage(Math.max(0, at - 1)),
     ArrowDown: () => onStage(Math.min(run.stages.length - 1, at + 1)),
   });
@@ -105,6 +109,11 @@ export function Looking({
           </span>
         </h1>
         <div className="flex shrink-0 gap-2">
+          {undo && (
+            <Button onClick={undo} title="Ctrl Z">
+              Undo
+            </Button>
+          )}
           <Button disabled={at === 0} onClick={() => onStage(at - 1)} title="Up arrow">
             A step earlier
           </Button>

@@ -64,6 +64,10 @@ class InsideTest extends Story {
     inside.fine(before);
     inside.button("As planned").click();
     assertThat(inside.button("Put it in the plan")).isDisabled();
+    inside.slider("Turns").press("ArrowLeft");
+    inside.button("Put it in the plan").click();
+    inside.button("Undo").click();
+    assertThat(inside.slider("Turns")).hasAttribute("aria-valuenow", "10");
     inside.slider("Turns").press("ArrowRight");
     inside.button("Put it in the plan").click();
     assertThat(inside.button("As planned")).isDisabled();
