@@ -5,7 +5,7 @@ import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { LoadFailed, Notice } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
-import { addStep, readLine, waitingQuery, type Billet, type Remedy, type Run } from './api';
+import { addStep, readLine, waitingQuery, type Billet, type Remedy } from './api';
 import { BilletHead } from './BilletHead';
 import { CutListView } from './CutListView';
 import { Grips } from './Grips';
@@ -14,7 +14,16 @@ import { PART } from './LaidFields';
 import { insideOf } from './insideOf';
 import { newPart } from './newPart';
 import { OpenStep } from './OpenStep';
-import { inside, planAt, withoutPart, withPart, withPartRenamed, withPlanAt, type Place } from './parts';
+import {
+  inside,
+  planAt,
+  runAt,
+  withoutPart,
+  withPart,
+  withPartRenamed,
+  withPlanAt,
+  type Place,
+} from './parts';
 import {
   KINDS,
   laidOf,
@@ -68,10 +77,6 @@ const paths = (plan: Plan, path = ''): string[] => [
   path,
   ...plan.parts.flatMap((p) => paths(p.plan, inside(path, p.name))),
 ];
-
-function runAt(run: Run, path: string): Run {
-  return path === '' ? run : path.split('/').reduce((r, name) => r.parts[name] ?? r, run);
-}
 
 function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof useBillet> }) {
   const state = useLocation().state as { stepKey?: string; plan?: Plan } | null;

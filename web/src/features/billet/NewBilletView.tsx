@@ -38,7 +38,7 @@ function Drafting({ first }: { first: Draft }) {
   const [purpose, setPurpose] = useState('');
   const [begin, setBegin] = useState<Begin>('STACK');
   const [pattern, setPattern] = useState<NamedPattern | null>(null);
-  const patterns = useQuery(patternsQuery);
+  const patterns = useQuery({ ...patternsQuery, enabled: begin === 'PATTERN' });
   const { draft, worked: drafted, change } = useDraft(first);
   const chosen = pattern ?? patterns.data?.[0] ?? null;
   const patterned = useQuery({

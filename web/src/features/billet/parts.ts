@@ -1,3 +1,4 @@
+import type { Run } from './api';
 import { isPartBar, laidOf, type Laid, type Operation, type Part, type Plan } from './plan';
 
 /** Parts within plans, by a path of names: '' is the billet's own plan, 'edge/core' a part of a part. */
@@ -11,6 +12,10 @@ export function planAt(plan: Plan, path: string): Plan | undefined {
   const part = plan.parts.find((p) => p.name === first);
   return part && planAt(part.plan, rest.join('/'));
 }
+
+/** The Run of the plan at a path. */
+export const runAt = (run: Run, path: string): Run =>
+  path.split('/').reduce((r, name) => r.parts[name] ?? r, run);
 
 /** The whole with the plan at a path edited. A part that was picked and is edited is that bar no more. */
 export function withPlanAt(plan: Plan, path: string, edit: (plan: Plan) => Plan): Plan {

@@ -225,6 +225,12 @@ export const JACKET_WORDS: Record<Jacket, string> = {
   CLOSED: 'tight can',
 };
 
+export const PROFILE_WORDS: Record<Blade['profile'], string> = {
+  SHEEPSFOOT: 'sheepsfoot',
+  DROP: 'drop point',
+  SPEAR: 'spear',
+};
+
 export const TURN_WORDS: Record<Turn, string> = {
   SAME: 'same way up',
   OVER: 'turned over',

@@ -11,7 +11,7 @@ import type { Plan } from './plan';
 const upTo = (plan: Plan, stage: number): Plan => ({ ...plan, steps: plan.steps.slice(0, stage) });
 
 const sightOf = (plan: Plan, path: string, stage: number, bar: number): Omit<Sight, 'look'> => ({
-  plan: path === '' ? upTo(plan, stage) : withPlanAt(plan, path, (p) => upTo(p, stage)),
+  plan: withPlanAt(plan, path, (p) => upTo(p, stage)),
   path,
   stage,
   bar,

@@ -1,6 +1,6 @@
 import type { Measure } from '../../ui/MeasureField';
 import type { Kind, Operation } from './plan';
-import { JACKET_WORDS, SCHOOL_WORDS, TACK_WORDS, TOOL_WORDS, TURN_WORDS } from './plan';
+import { JACKET_WORDS, PROFILE_WORDS, SCHOOL_WORDS, TACK_WORDS, TOOL_WORDS, TURN_WORDS } from './plan';
 
 /** What can be set on each kind of step, in the order it is thought of. No React in here. */
 
@@ -136,7 +136,7 @@ export const CHOICES: Partial<Record<Kind, readonly ChoiceOf[]>> = {
     {
       name: 'profile',
       label: 'Profile',
-      options: { SHEEPSFOOT: 'sheepsfoot', DROP: 'drop point', SPEAR: 'spear' },
+      options: PROFILE_WORDS,
     },
   ],
 };

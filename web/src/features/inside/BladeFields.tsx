@@ -3,6 +3,7 @@ import { MeasureField } from '../../ui/MeasureField';
 import { Slide } from '../../ui/Slide';
 import { Length } from '../../ui/Words';
 import type { Stage } from '../billet/api';
+import { PROFILE_WORDS } from '../billet/plan';
 import type { Blade, Look } from '../picture/api';
 
 const FIGURES = [
@@ -11,6 +12,8 @@ const FIGURES = [
   ['spineMm', 'Spine'],
   ['bevelMm', 'Bevel up to'],
 ] as const;
+
+const PROFILES = ['SHEEPSFOOT', 'DROP', 'SPEAR'] as const;
 
 /** A blade laid into the bar, and where it lies. */
 export function BladeFields({
@@ -50,11 +53,7 @@ export function BladeFields({
       <Choice
         label="Profile"
         value={blade.profile}
-        options={[
-          { value: 'SHEEPSFOOT', show: 'sheepsfoot' },
-          { value: 'DROP', show: 'drop point' },
-          { value: 'SPEAR', show: 'spear' },
-        ]}
+        options={PROFILES.map((value) => ({ value, show: PROFILE_WORDS[value] }))}
         onChoose={(profile) => put({ profile })}
       />
       <div className="grid grid-cols-2 gap-x-4 gap-y-2">

@@ -1,7 +1,6 @@
 import { useParams, useSearchParams } from 'react-router';
 import { LoadFailed } from '../../ui/Notice';
-import type { Run } from '../billet/api';
-import { planAt, withPlanAt } from '../billet/parts';
+import { planAt, runAt, withPlanAt } from '../billet/parts';
 import { useBillet } from '../billet/useBillet';
 import { Looking } from './Looking';
 
@@ -19,7 +18,7 @@ function OfBillet({ id }: { id: number }) {
   if (!billet) return <p className="p-10 text-soft">Fetching the billet …</p>;
   const asked = params.get('part') ?? '';
   const path = planAt(billet.plan, asked) ? asked : '';
-  const run = path.split('/').reduce<Run>((r, name) => r.parts[name] ?? r, billet.run);
+  const run = runAt(billet.run, path);
   const last = run.stages.length - 1;
   const stage = Math.min(last, Math.max(0, Number(params.get('stage') ?? last)));
   const plan = planAt(billet.plan, path) ?? billet.plan;

@@ -5,6 +5,10 @@ import type { Pane, Picture, Sight } from './api';
 import { Drawing } from './drawing';
 import { aimOf, boxOf, moved, paneOf, zoomed, type Aim, type Size, type Spot } from './panes';
 
+/** Every picture shown is marked in the page's own timing. */
+const MARK = 'geminal-picture';
+const MOST_MARKS = 2000;
+
 const WHEEL = 0.0015;
 const KEY_ZOOM = 1.5;
 const KEY_MOVE_PX = 80;
@@ -63,7 +67,9 @@ export function PictureCanvas({
         const now = { picture, size: sizeOf(here), fine, sight: of };
         last.current = now;
         paint(here, picture, picture.pane);
-        performance.mark('geminal-picture', { detail: { fine, of: here.parentElement?.ariaLabel } });
+        // Kept short: a page may be open all day.
+        if (performance.getEntriesByName(MARK).length >= MOST_MARKS) performance.clearMarks(MARK);
+        performance.mark(MARK, { detail: { fine, of: here.parentElement?.ariaLabel } });
         told.current.onProblem?.(null);
         told.current.onShown?.(now);
       },

@@ -41,15 +41,6 @@ import picocli.CommandLine.Spec;
     },
     mixinStandardHelpOptions = true)
 final class Render implements Callable<Integer> {
-  /** Where one looks from. */
-  enum From {
-    END,
-    FACE,
-    UNDER,
-    ALONG,
-    BLADE
-  }
-
   @Parameters(
       index = "0",
       paramLabel = "PLAN",
@@ -64,7 +55,7 @@ final class Render implements Callable<Integer> {
       description =
           "end: sawn through, face: ground from above, under: from below, along: cut lengthwise,"
               + " blade: a blade laid into the bar (${DEFAULT-VALUE}).")
-  private From view = From.FACE;
+  private View.From view = View.From.FACE;
 
   @Option(
       names = "--at",
@@ -114,7 +105,7 @@ final class Render implements Callable<Integer> {
       Field field = Field.of(run, practice, stage == null ? run.stages().size() - 1 : stage);
       Sight sight = Sight.of(field, view(field, practice), bar);
       Pane pane = Pane.whole(sight, width);
-      List<String> steels = List.copyOf(field.bars().amount().mm3BySteel().keySet());
+      List<String> steels = field.steels();
       Tones tones = Tones.of(steels, source.steels());
       byte[] written =
           picture
@@ -139,17 +130,15 @@ final class Render implements Callable<Integer> {
   }
 
   private View view(Field field, Practice practice) {
-    return switch (view) {
-      case END -> new View.End(at(field.bars().lengthMm() / 2));
-      case FACE -> new View.Face(false, at(0));
-      case UNDER -> new View.Face(true, at(0));
-      case ALONG -> new View.Along(at(field.bars().widthMm() / 2));
-      case BLADE -> {
-        Blade laid = blade(practice);
-        double above = laid == null ? 0 : (field.bars().widthMm() - laid.widthMm()) / 2;
-        yield new View.Bevel(laid, at(0), Math.max(0, above));
-      }
-    };
+    double usual =
+        switch (view) {
+          case END -> field.bars().lengthMm() / 2;
+          case ALONG -> field.bars().widthMm() / 2;
+          case FACE, UNDER, BLADE -> 0;
+        };
+    Blade laid = blade(practice);
+    double above = laid == null ? 0 : (field.bars().widthMm() - laid.widthMm()) / 2;
+    return View.of(view, at(usual), Math.max(0, above), laid);
   }
 
   private double at(double otherwise) {

@@ -1,5 +1,7 @@
 package app.geminal.check;
 
+import java.util.function.Supplier;
+
 /**
  * A value that breaks the rule of its field. {@link #path} says where, in the plain words of a JSON
  * pointer without the leading slash ({@code steps/3/kerfMm}); the message gives rule, value and
@@ -28,6 +30,15 @@ public final class BadValue extends IllegalArgumentException {
     BadValue moved = new BadValue(path.isEmpty() ? outer : outer + "/" + path, words());
     moved.initCause(this);
     return moved;
+  }
+
+  /** Does some work; what it complains of is told from one level further out. */
+  public static <T> T within(String outer, Supplier<T> work) {
+    try {
+      return work.get();
+    } catch (BadValue bad) {
+      throw bad.inside(outer);
+    }
   }
 
   /** The message, never null. */

@@ -42,6 +42,11 @@ public record Ladder(
     return lengthMm / pitchMm;
   }
 
+  /** How deep the grooves of one face are on average, mm. */
+  public double meanDepthMm() {
+    return ROUNDED * widthMm * depthMm / pitchMm;
+  }
+
   /** How much of a height the grooves of all faces take, mm. */
   public double deepMm() {
     return bothFaces ? 2 * depthMm : depthMm;

@@ -5,6 +5,7 @@ import app.geminal.bar.Form;
 import app.geminal.billet.Run;
 import app.geminal.check.Require;
 import app.geminal.shop.Practice;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -51,6 +52,11 @@ public final class Field {
   /** The bars it is the inside of. */
   public Bars bars() {
     return bars;
+  }
+
+  /** Designations of the steels in them. */
+  public List<String> steels() {
+    return List.copyOf(bars.amount().mm3BySteel().keySet());
   }
 
   /** The steel at a point of one of the bars, by designation; empty where there is none. */

@@ -160,7 +160,7 @@ final class History {
               Grooves.of(ladder),
               ladder.bothFaces(),
               ladder.pressed(),
-              2.0 / 3 * ladder.widthMm() * ladder.depthMm() / ladder.pitchMm(),
+              ladder.meanDepthMm(),
               scaled,
               after,
               skinned);

@@ -27,8 +27,6 @@ record Hollowed(
   /** How deep a face is hollowed at a place, mm; the underside's are half a pitch further along. */
   interface Hollows {
     double depthAt(double x, double y, boolean underside);
-
-    double deepestMm();
   }
 
   @Override

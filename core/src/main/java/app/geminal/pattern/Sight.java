@@ -86,6 +86,20 @@ public final class Sight {
   }
 
   /**
+   * Layers a ground face has gone through in the middle of the bar, the begun one too; 0 for a face
+   * that is not ground, and for every other view.
+   */
+  public long layersGround() {
+    if (!(view instanceof View.Face(boolean under, double depth)) || depth == 0) {
+      return 0;
+    }
+    double from = under ? 0 : box.height();
+    double to = Math.clamp(under ? depth : box.height() - depth, 0, box.height());
+    Sight end = new Sight(field, new View.End(box.length() / 2), bar);
+    return ScanLine.of(end, box.width() / 2, from, box.width() / 2, to).count();
+  }
+
+  /**
    * Puts a point where one looks and follows it to its layers; false where there is no steel.
    *
    * @param right mm from the left of the view

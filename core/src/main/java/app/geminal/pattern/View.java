@@ -8,6 +8,37 @@ import org.jspecify.annotations.Nullable;
 /** Where one looks at a bar from. */
 public sealed interface View {
 
+  /** Where one looks from, in a word. */
+  enum From {
+    /** Sawn through, so far from the bench stop. */
+    END,
+    /** From above, so much ground off. */
+    FACE,
+    /** From below, so much ground off. */
+    UNDER,
+    /** Cut lengthwise, so far from the left edge. */
+    ALONG,
+    /** A blade laid into the bar, so far from the bench stop, its edge so far across. */
+    BLADE
+  }
+
+  /**
+   * A view from its word.
+   *
+   * @param atMm along, deep or across, as the word says
+   * @param acrossMm of a blade's edge from the left; means nothing elsewhere
+   * @param blade laid into the bar; null where the bar is one, and elsewhere
+   */
+  static View of(From from, double atMm, double acrossMm, @Nullable Blade blade) {
+    return switch (from) {
+      case END -> new End(atMm);
+      case FACE -> new Face(false, atMm);
+      case UNDER -> new Face(true, atMm);
+      case ALONG -> new Along(atMm);
+      case BLADE -> new Bevel(blade, atMm, acrossMm);
+    };
+  }
+
   /**
    * The end one would see sawn through at x; y to the right, z up.
    *

@@ -10,17 +10,8 @@ import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
 import app.geminal.steel.TemperCurve;
 import app.geminal.steel.WeldWindow;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.Reader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /** Reads the table of steels that ships with the application. */
@@ -34,23 +25,7 @@ public final class ShippedSteels {
    * All rows, in the table's order. A row that cannot be read stops the start: it is our own file.
    */
   public static Steels read() {
-    try (InputStream in = ShippedSteels.class.getResourceAsStream(TABLE)) {
-      if (in == null) {
-        throw new IllegalStateException(TABLE + " is missing from the application.");
-      }
-      return read(new InputStreamReader(in, StandardCharsets.UTF_8));
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
-  }
-
-  private static Steels read(Reader table) throws IOException {
-    List<Steel> steels = new ArrayList<>();
-    CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
-    for (CSVRecord row : format.parse(table)) {
-      steels.add(steel(row));
-    }
-    return Steels.of(steels);
+    return Steels.of(ShippedTable.rows(TABLE).stream().map(ShippedSteels::steel).toList());
   }
 
   private static Steel steel(CSVRecord row) {

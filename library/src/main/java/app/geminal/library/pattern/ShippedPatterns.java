@@ -1,16 +1,11 @@
 package app.geminal.library.pattern;
 
+import app.geminal.library.ShippedTable;
 import app.geminal.notation.Shorthand;
 import app.geminal.shop.Practice;
 import app.geminal.units.UnitSystem;
-import java.io.IOException;
-import java.io.InputStream;
-import java.io.InputStreamReader;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Locale;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
 
 /** Reads the named patterns that ship with the application. */
@@ -24,17 +19,7 @@ public final class ShippedPatterns {
    * file.
    */
   public static List<NamedPattern> read() {
-    CSVFormat format = CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).get();
-    try (InputStream in = ShippedPatterns.class.getResourceAsStream(TABLE)) {
-      if (in == null) {
-        throw new IllegalStateException(TABLE + " is missing from the application.");
-      }
-      return format.parse(new InputStreamReader(in, StandardCharsets.UTF_8)).stream()
-          .map(ShippedPatterns::pattern)
-          .toList();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    }
+    return ShippedTable.rows(TABLE).stream().map(ShippedPatterns::pattern).toList();
   }
 
   private static NamedPattern pattern(CSVRecord row) {

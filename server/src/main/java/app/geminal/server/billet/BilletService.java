@@ -84,10 +84,7 @@ public class BilletService {
     if (!Require.present("purpose", purpose).isEmpty()) {
       Require.text("purpose", purpose, LONGEST_PURPOSE);
     }
-    try {
-      Run.of(Require.present("plan", plan), shelf.steels(), shops.practice());
-    } catch (BadValue bad) {
-      throw bad.path().equals("plan") ? bad : bad.inside("plan");
-    }
+    Require.present("plan", plan);
+    BadValue.within("plan", () -> Run.of(plan, shelf.steels(), shops.practice()));
   }
 }

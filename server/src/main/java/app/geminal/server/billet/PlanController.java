@@ -57,7 +57,8 @@ class PlanController {
   @PostMapping("/api/runs")
   RunView run(@RequestBody RunBody body, Principal who) {
     long billet = Objects.requireNonNullElse(body.billetId(), 0L);
-    return atPlan(() -> runs.of(Require.present("plan", body.plan()), billet, who));
+    Plan plan = Require.present("plan", body.plan());
+    return BadValue.within("plan", () -> runs.of(plan, billet, who));
   }
 
   /** Reads shorthand. */
@@ -75,7 +76,8 @@ class PlanController {
     String words = Require.text("words", body.words(), 500);
     int after = Require.count("after", body.after(), 0, plan.steps().size());
     Practice practice = shops.practice();
-    List<Stage> stages = atPlan(() -> Run.of(plan, shelf.steels(), practice)).stages();
+    List<Stage> stages =
+        BadValue.within("plan", () -> Run.of(plan, shelf.steels(), practice)).stages();
     Bars bars = stages.get(Math.min(after, stages.size() - 1)).bars();
     Operation operation =
         Suggestion.of(words, bars, practice)
@@ -92,14 +94,5 @@ class PlanController {
             Require.present("restacks", body.restacks()),
             shelf.steels(),
             shops.practice()));
-  }
-
-  /** Faults inside the plan are told from the request's root. */
-  private static <T> T atPlan(java.util.function.Supplier<T> work) {
-    try {
-      return work.get();
-    } catch (BadValue bad) {
-      throw bad.path().equals("plan") ? bad : bad.inside("plan");
-    }
   }
 }

@@ -88,7 +88,7 @@ class PictureController {
             "Geminal-Pane",
             pane.leftMm() + "," + pane.lowMm() + "," + pane.widthMm() + "," + pane.heightMm())
         .header("Geminal-View", drawn.sight().widthMm() + "," + drawn.sight().heightMm())
-        .header("Geminal-Layers-Ground", Long.toString(drawn.layersGround()))
+        .header("Geminal-Layers-Ground", Long.toString(drawn.sight().layersGround()))
         .body(drawn.png());
   }
 

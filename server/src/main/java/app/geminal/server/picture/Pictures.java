@@ -1,5 +1,6 @@
 package app.geminal.server.picture;
 
+import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
@@ -11,7 +12,6 @@ import app.geminal.pattern.Pane;
 import app.geminal.pattern.ScanLine;
 import app.geminal.pattern.Sight;
 import app.geminal.pattern.Tones;
-import app.geminal.pattern.View;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.turn.Turns;
@@ -19,7 +19,6 @@ import app.geminal.shop.Practice;
 import app.geminal.steel.Steels;
 import java.time.Duration;
 import java.util.List;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.ForkJoinPool;
 import java.util.function.BooleanSupplier;
@@ -58,13 +57,9 @@ class Pictures implements DisposableBean {
   /** A view of a bar of the shop. */
   private record Seen(Sight sight, Pane pane, List<String> steels, Tones tones) {}
 
-  /**
-   * A picture.
-   *
-   * @param layersGround whole and begun layers a ground face has lost in the middle of the bar
-   */
+  /** A picture, and what it shows. */
   @SuppressWarnings("ArrayRecordComponent") // bytes on their way out
-  record Drawn(byte[] png, Pane pane, Sight sight, long layersGround) {}
+  record Drawn(byte[] png, Pane pane, Sight sight) {}
 
   /** Empty when it was not wanted any more before it was there. */
   Optional<Drawn> drawn(Wanted wanted, boolean quick, BooleanSupplier unwanted) {
@@ -77,12 +72,7 @@ class Pictures implements DisposableBean {
       return painters
           .submit(() -> Painter.paint(seen.sight, seen.pane, seen.tones, wanted.relief(), unwanted))
           .join()
-          .map(picture ->
-              new Drawn(
-                  Png.of(picture, seen.pane, quick),
-                  seen.pane,
-                  seen.sight,
-                  layersGround(wanted, seen.sight.field())));
+          .map(picture -> new Drawn(Png.of(picture, seen.pane, quick), seen.pane, seen.sight));
     }
   }
 
@@ -106,22 +96,14 @@ class Pictures implements DisposableBean {
 
   /** Faults are told from the request's root. */
   private Seen seen(Wanted wanted) {
-    try {
-      return seenOrRefused(wanted);
-    } catch (BadValue bad) {
-      throw bad.inside("wanted");
-    }
+    return BadValue.within("wanted", () -> seenOrRefused(wanted));
   }
 
   private Seen seenOrRefused(Wanted wanted) {
     Steels steels = shelf.steels();
     Practice practice = shops.practice();
-    Run run;
-    try {
-      run = Run.of(Require.present("plan", wanted.plan()), steels, practice);
-    } catch (BadValue bad) {
-      throw bad.path().equals("plan") ? bad : bad.inside("plan");
-    }
+    Plan plan = Require.present("plan", wanted.plan());
+    Run run = BadValue.within("plan", () -> Run.of(plan, steels, practice));
     for (String name : Require.present("path", wanted.path()).split("/", -1)) {
       if (!name.isEmpty()) {
         run =
@@ -134,21 +116,7 @@ class Pictures implements DisposableBean {
     }
     Field field = Field.of(run, practice, wanted.stage());
     Sight sight = wanted.sight(field);
-    List<String> of = List.copyOf(field.bars().amount().mm3BySteel().keySet());
+    List<String> of = field.steels();
     return new Seen(sight, wanted.pane(sight), of, Tones.of(of, steels));
-  }
-
-  private static long layersGround(Wanted wanted, Field field) {
-    Wanted.From from = Objects.requireNonNull(wanted.look()).from();
-    boolean under = from == Wanted.From.UNDER;
-    boolean face = under || from == Wanted.From.FACE;
-    if (!face || wanted.look().atMm() <= 0) {
-      return 0;
-    }
-    Sight end = Sight.of(field, new View.End(field.bars().lengthMm() / 2), wanted.bar());
-    double top = under ? 0 : end.heightMm();
-    double to = under ? wanted.look().atMm() : end.heightMm() - wanted.look().atMm();
-    double middle = end.widthMm() / 2;
-    return ScanLine.of(end, middle, top, middle, Math.clamp(to, 0, end.heightMm())).count();
   }
 }

@@ -39,34 +39,14 @@ record Wanted(
   /** Bars longer than this, against the picture, are first shown across and not whole. */
   private static final double LONG = 2.5;
 
-  /** Where one looks from. */
-  enum From {
-    /** Sawn through; {@code atMm} from the bench stop. */
-    END,
-    /** From above; {@code atMm} ground off. */
-    FACE,
-    /** From below; {@code atMm} ground off. */
-    UNDER,
-    /** Cut lengthwise; {@code atMm} from the left edge. */
-    ALONG,
-    /** A blade laid into the bar; {@code atMm} from the bench stop, {@code acrossMm} its edge. */
-    BLADE
-  }
-
   /**
    * A look.
    *
    * @param blade laid into the bar, null where the bar is one
    */
-  record Look(From from, double atMm, double acrossMm, @Nullable Blade blade) {
+  record Look(View.From from, double atMm, double acrossMm, @Nullable Blade blade) {
     View view() {
-      return switch (Require.present("look/from", from)) {
-        case END -> new View.End(atMm);
-        case FACE -> new View.Face(false, atMm);
-        case UNDER -> new View.Face(true, atMm);
-        case ALONG -> new View.Along(atMm);
-        case BLADE -> new View.Bevel(blade, atMm, acrossMm);
-      };
+      return View.of(Require.present("look/from", from), atMm, acrossMm, blade);
     }
   }
 
@@ -90,7 +70,7 @@ record Wanted(
     Require.count("heightPx", heightPx, 1, 8000);
     double across = sight.heightMm() / heightPx;
     double along = sight.widthMm() / widthPx;
-    boolean lengthwise = look.from() != From.END && look.from() != From.BLADE;
+    boolean lengthwise = look.from() != View.From.END && look.from() != View.From.BLADE;
     boolean cropped = lengthwise && along > LONG * across;
     double mmPerPx = MARGIN * (cropped ? across : Math.max(across, along));
     double width = mmPerPx * widthPx;

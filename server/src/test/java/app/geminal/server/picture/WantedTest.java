@@ -9,6 +9,7 @@ import app.geminal.notation.Shorthand;
 import app.geminal.pattern.Field;
 import app.geminal.pattern.Pane;
 import app.geminal.pattern.Sight;
+import app.geminal.pattern.View;
 import app.geminal.shop.Practice;
 import app.geminal.units.UnitSystem;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -23,14 +24,14 @@ class WantedTest {
           ShippedSteels.read(),
           PRACTICE);
 
-  private static Wanted wanted(Wanted.From from, Wanted.PartOfView part) {
+  private static Wanted wanted(View.From from, Wanted.PartOfView part) {
     return new Wanted(
         RUN.plan(), "", 0, 0, new Wanted.Look(from, 1, 0, null), part, 900, 600, false);
   }
 
   @ParameterizedTest
   @CsvSource({"FACE, 31.8", "UNDER, 31.8", "ALONG, 15.9", "END, 21.2"})
-  void aLongBarIsShownAcrossAndAnEndWhole(Wanted.From from, double heightMm) {
+  void aLongBarIsShownAcrossAndAnEndWhole(View.From from, double heightMm) {
     Wanted wanted = wanted(from, null);
     Sight sight = wanted.sight(Field.of(RUN, PRACTICE, 0));
     Pane pane = wanted.pane(sight);
@@ -42,7 +43,7 @@ class WantedTest {
 
   @ParameterizedTest
   @CsvSource({"FACE", "END"})
-  void aPartAskedForIsThatPart(Wanted.From from) {
+  void aPartAskedForIsThatPart(View.From from) {
     Wanted wanted = wanted(from, new Wanted.PartOfView(3, 4, 9, 6));
     assertThat(wanted.pane(wanted.sight(Field.of(RUN, PRACTICE, 0))))
         .isEqualTo(new Pane(3, 4, 9, 6, 900, 600));
