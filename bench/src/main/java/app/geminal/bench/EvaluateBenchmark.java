@@ -5,6 +5,7 @@ import app.geminal.billet.Run;
 import app.geminal.finding.Checks;
 import app.geminal.finding.Finding;
 import app.geminal.finding.Known;
+import app.geminal.heat.BarHeat;
 import app.geminal.heat.Soak;
 import app.geminal.library.ShippedSteels;
 import app.geminal.notation.Shorthand;
@@ -78,7 +79,7 @@ public class EvaluateBenchmark {
   /** One soak reckoned from nothing; a plan's soak is remembered from its first evaluation on. */
   @Benchmark
   public Soak.Answer soak() {
-    return Soak.reckoned(new Soak.Billet(38, 50, 150, 2.4), 1180, 5, 15);
+    return Soak.reckoned(BarHeat.Of.solid(38, 50, 150).loose(2.4), 20, 1180, 5, 15);
   }
 
   /** All findings of a million layers. */

@@ -210,6 +210,45 @@ public record Run(
         done.placed());
   }
 
+  /**
+   * Mean thickness of what lies loose through the height after a stage, mm; 0 for a solid bar.
+   *
+   * @param stage index into the stages
+   */
+  public double loosePieceMm(int stage) {
+    Bars bars = stages.get(stage).bars();
+    if (!bars.loose()) {
+      return 0;
+    }
+    int things = 2;
+    for (int i = stage; i >= 0; i--) {
+      if (stages.get(i).joints() > 0) {
+        things = stages.get(i).joints() + 1;
+        break;
+      }
+    }
+    return bars.heightMm() / things;
+  }
+
+  /** The Run of a part, or of a part's part, by its path of names; itself for an empty path. */
+  public Optional<Run> at(String path) {
+    Optional<Run> run = Optional.of(this);
+    for (String name : path.isEmpty() ? List.<String>of() : List.of(path.split("/", -1))) {
+      run = run.flatMap(r -> Optional.ofNullable(r.parts().get(name)));
+    }
+    return run;
+  }
+
+  /** The stage a step of this key leads to, where the Run comes that far. */
+  public Optional<Integer> stageOf(String key) {
+    for (int i = 1; i < stages.size(); i++) {
+      if (stages.get(i).step().map(Step::key).orElse("").equals(key)) {
+        return Optional.of(i);
+      }
+    }
+    return Optional.empty();
+  }
+
   /** The last stage that can be reached. */
   public Stage last() {
     return stages.getLast();

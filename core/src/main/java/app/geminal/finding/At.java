@@ -47,19 +47,7 @@ record At(Run run, int stage, Shop shop, Steels steels) {
 
   /** Mean thickness of the loose pieces through the height, 0 for a solid bar; mm. */
   double loosePieceMm() {
-    Bars bars = before();
-    return bars.loose() ? bars.heightMm() / Math.max(2, looseThings()) : 0;
-  }
-
-  /** How many things lie loose on each other. */
-  private int looseThings() {
-    for (int i = stage - 1; i >= 0; i--) {
-      Stage laid = run.stages().get(i);
-      if (laid.joints() > 0) {
-        return laid.joints() + 1;
-      }
-    }
-    return 1;
+    return run.loosePieceMm(stage - 1);
   }
 
   /** The step that laid what is loose now, empty when it is the stack itself. */

@@ -1,5 +1,6 @@
 package app.geminal.finding;
 
+import app.geminal.heat.BarHeat;
 import app.geminal.heat.Diffusion;
 import app.geminal.heat.Scale;
 import app.geminal.heat.Soak;
@@ -22,8 +23,8 @@ final class SoakChecks {
     double inFire = Math.min(at.before().lengthMm(), at.shop().forge().lengthMm());
     Soak.Answer soak =
         Soak.of(
-            new Soak.Billet(
-                at.before().widthMm(), at.before().heightMm(), inFire, at.loosePieceMm()),
+            BarHeat.Of.solid(at.before().widthMm(), at.before().heightMm(), inFire)
+                .loose(at.loosePieceMm()),
             weld.temperatureC(),
             at.shop().forge().powerKw(),
             weld.soakMin());

@@ -20,7 +20,7 @@ public final class Scale {
   private static final double PRE_EXPONENT_M2_S = 6.1e-4;
   private static final double ACTIVATION_J_MOL = 169_452;
   private static final double METAL_PER_SCALE = 0.55;
-  private static final double LEAST_C = 700;
+  static final double LEAST_C = 700;
   private static final double MOST_C = 1300;
 
   private Scale() {}

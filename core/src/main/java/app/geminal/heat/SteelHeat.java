@@ -6,7 +6,7 @@ package app.geminal.heat;
  * 80 kJ/kg spread over 705 to 765 °C. Within 10 % for plain and low-alloy steel from 20 to 1300 °C;
  * stainless conducts half as well below 800 °C.
  */
-final class SteelHeat {
+final class SteelHeat implements Material {
   private static final double[] CONDUCT_AT = {20, 500, 700, 800, 1000, 1200, 1400};
   private static final double[] CONDUCT_W_MK = {48, 36, 30, 25, 27, 29.6, 31};
   private static final double[] HOLD_AT = {20, 500, 700, 800, 1400};
@@ -18,44 +18,80 @@ final class SteelHeat {
   /** With cold dimensions, kg/m³. */
   static final double DENSITY_KG_M3 = 7850;
 
-  /** Both are asked millions of times in one soak, so they are tabulated once. */
-  private static final double TABLE_STEP_C = 2;
+  /** Everything is asked millions of times in one soak, so it is tabulated once. */
+  private static final double STEP_C = 2;
 
-  private static final double[] CONDUCT_TABLE = table(CONDUCT_AT, CONDUCT_W_MK);
-  private static final double[] HOLD_TABLE = withChange(table(HOLD_AT, HOLD_J_KGK));
+  private static final int ROWS = 851;
+  private static final double STEP_J_KG = 1000;
 
-  private SteelHeat() {}
+  /** Stateless; after the tables it is made from. */
+  static final SteelHeat STEEL = new SteelHeat();
 
-  /** Conductivity, W/(m·K); to the nearest 2 °C. */
-  static double conductivity(double celsius) {
-    return CONDUCT_TABLE[index(celsius)];
-  }
+  private final double[] conduct = new double[ROWS];
+  private final double[] hold = new double[ROWS];
+  private final double[] content = new double[ROWS];
+  private final double[] celsiusAt;
 
-  /** Heat capacity with the change to austenite in it, J/(kg·K); to the nearest 2 °C. */
-  static double capacity(double celsius) {
-    return HOLD_TABLE[index(celsius)];
-  }
-
-  private static int index(double celsius) {
-    return (int) Math.clamp(celsius / TABLE_STEP_C + 0.5, 0, 800);
-  }
-
-  private static double[] table(double[] at, double[] value) {
-    double[] table = new double[801];
-    for (int i = 0; i < table.length; i++) {
-      table[i] = between(i * TABLE_STEP_C, at, value);
+  private SteelHeat() {
+    for (int i = 0; i < ROWS; i++) {
+      double celsius = i * STEP_C;
+      conduct[i] = between(celsius, CONDUCT_AT, CONDUCT_W_MK);
+      boolean changing = celsius > CHANGE_FROM_C && celsius < CHANGE_TO_C;
+      hold[i] =
+          between(celsius, HOLD_AT, HOLD_J_KGK)
+              + (changing ? CHANGE_J_KG / (CHANGE_TO_C - CHANGE_FROM_C) : 0);
+      content[i] = i == 0 ? 0 : content[i - 1] + STEP_C * (hold[i - 1] + hold[i]) / 2;
     }
-    return table;
-  }
-
-  private static double[] withChange(double[] table) {
-    for (int i = 0; i < table.length; i++) {
-      double celsius = i * TABLE_STEP_C;
-      if (celsius > CHANGE_FROM_C && celsius < CHANGE_TO_C) {
-        table[i] += CHANGE_J_KG / (CHANGE_TO_C - CHANGE_FROM_C);
+    celsiusAt = new double[(int) (content[ROWS - 1] / STEP_J_KG) + 1];
+    int row = 0;
+    for (int i = 0; i < celsiusAt.length; i++) {
+      double wanted = i * STEP_J_KG;
+      while (row < ROWS - 2 && content[row + 1] < wanted) {
+        row++;
       }
+      double part = (wanted - content[row]) / (content[row + 1] - content[row]);
+      celsiusAt[i] = STEP_C * (row + part);
     }
-    return table;
+  }
+
+  @Override
+  public double conductivity(double celsius) {
+    return conduct[nearest(celsius)];
+  }
+
+  @Override
+  public double capacity(double celsius) {
+    return hold[nearest(celsius)];
+  }
+
+  /** Below 0 °C and above 1700 °C it goes on as at those. */
+  @Override
+  public double content(double celsius) {
+    if (celsius < 0) {
+      return celsius * hold[0];
+    }
+    double at = celsius / STEP_C;
+    int row = (int) Math.min(at, ROWS - 2);
+    return content[row] + (at - row) * (content[row + 1] - content[row]);
+  }
+
+  @Override
+  public double celsius(double contentJKg) {
+    if (contentJKg < 0) {
+      return contentJKg / hold[0];
+    }
+    double at = contentJKg / STEP_J_KG;
+    int row = (int) Math.min(at, celsiusAt.length - 2);
+    return celsiusAt[row] + (at - row) * (celsiusAt[row + 1] - celsiusAt[row]);
+  }
+
+  @Override
+  public double densityKgM3() {
+    return DENSITY_KG_M3;
+  }
+
+  private static int nearest(double celsius) {
+    return (int) Math.clamp(celsius / STEP_C + 0.5, 0, ROWS - 1);
   }
 
   private static double between(double x, double[] at, double[] value) {

@@ -1,0 +1,194 @@
+package app.geminal.fire;
+
+import app.geminal.heat.Following;
+import app.geminal.heat.Following.Place;
+import app.geminal.heat.WorkingTime;
+import app.geminal.units.Measure;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * What to do now, and why. An estimate and a plan speak here, not a thermometer in the core: the
+ * eye at the fire overrules it.
+ *
+ * @param title a short order
+ * @param why a sentence or two, may hold measure marks
+ * @param main the tap that comes next
+ * @param others further taps that make sense now, in order
+ * @param urgent whether seconds count
+ */
+public record Advice(String title, String why, Act main, List<Act> others, boolean urgent) {
+  private static final double BEHIND_C = 5;
+  private static final double HALF = 0.5;
+  private static final double DULL_RED_C = 700;
+
+  /** For a billet that is at this point of its course. */
+  public static Advice of(Course course) {
+    if (course.squeezing()) {
+      return squeezing(course);
+    }
+    if (course.place() == Place.FIRE) {
+      return inFire(course);
+    }
+    if (!course.begun()) {
+      return cold(course);
+    }
+    return out(course);
+  }
+
+  private static Advice cold(Course course) {
+    boolean bath = course.step().flatMap(FireStep::act).filter(a -> a == Act.FUEL).isPresent();
+    if (bath) {
+      return new Advice(
+          "Into the fuel bath.",
+          "Cold, away from the fire, then drained. It flares as it goes in: stand aside.",
+          Act.FUEL,
+          List.of(Act.IN),
+          false);
+    }
+    return new Advice(
+        "Put it in.",
+        "About %.0f min to an even core.".formatted(course.plan().soaking().firstMin()),
+        Act.IN,
+        List.of(Act.LOOK),
+        false);
+  }
+
+  private static Advice inFire(Course course) {
+    Following.Estimate now = course.estimate();
+    Window window = course.plan().window();
+    List<Act> others = new ArrayList<>(List.of(Act.TURN));
+    boolean flux = course.step().flatMap(FireStep::act).filter(a -> a == Act.FLUX).isPresent();
+    if (flux
+        || course.plan().steps().stream()
+            .anyMatch(s -> s.act().filter(a -> a == Act.FLUX).isPresent())) {
+      others.add(Act.FLUX);
+    }
+    others.add(Act.LOOK);
+    if (now.skinC() > window.ceilingC()) {
+      return new Advice(
+          "Too hot. Take it out.",
+          "The skin is at %s; %s begins to melt at %s. Metal may run."
+              .formatted(
+                  Measure.celsius(now.skinC()),
+                  window.softest(),
+                  Measure.celsius(window.solidusC())),
+          Act.OUT,
+          others,
+          true);
+    }
+    if (flux && course.heat() == 1 && now.skinC() < DULL_RED_C) {
+      return new Advice(
+          "Leave it in.",
+          "Flux at dull red, %s; the skin is at %s."
+              .formatted(Measure.celsius(Steps.FLUX_AT_C), Measure.celsius(now.skinC())),
+          Act.OUT,
+          others,
+          false);
+    }
+    if (flux) {
+      others.remove(Act.FLUX);
+      others.add(1, Act.OUT);
+      return new Advice(
+          "Flux the seams.",
+          "The seams, not the faces. Borax melts now and clings.",
+          Act.FLUX,
+          others,
+          false);
+    }
+    double soak = course.plan().soaking().minutes(course.heat()) * 60;
+    boolean turn = course.step().flatMap(FireStep::act).filter(a -> a == Act.TURN).isPresent();
+    if (turn && course.nowS() - course.inAtS() >= soak * HALF) {
+      others.remove(Act.TURN);
+      others.addFirst(Act.OUT);
+      return new Advice(
+          "Turn it over.",
+          "Half-way: the side on the floor has seen no flame.",
+          Act.TURN,
+          others,
+          false);
+    }
+    if (!now.isReady(window.floorC())) {
+      return new Advice("Leave it in.", behind(now, window), Act.OUT, others, false);
+    }
+    boolean over = course.readyForS() > course.plan().soaking().limitMin() * 60;
+    return new Advice(
+        over ? "Take it out. It only loses steel." : "Ready. Take it out.",
+        over
+            ? "Ready for %.0f min already.".formatted(course.readyForS() / 60)
+            : "Skin %s, core %s: even. Look for shadows before you trust it."
+                .formatted(Measure.celsius(now.skinC()), Measure.celsius(now.coreC())),
+        Act.OUT,
+        others,
+        over);
+  }
+
+  private static String behind(Following.Estimate now, Window window) {
+    double lag = now.skinC() - now.coreC();
+    if (now.skinC() >= window.floorC()) {
+      return "The skin looks ready; the core is %s behind it."
+          .formatted(Measure.degrees(Math.max(BEHIND_C, lag)));
+    }
+    return "Skin %s, core %s; it welds from %s."
+        .formatted(
+            Measure.celsius(now.skinC()),
+            Measure.celsius(now.coreC()),
+            Measure.celsius(window.floorC()));
+  }
+
+  private static Advice out(Course course) {
+    boolean set =
+        course.marks().stream()
+            .anyMatch(m -> m.heat() == course.heat() && m.deed().act() == Act.SQUEEZE);
+    if (set) {
+      return afterSet(course);
+    }
+    WorkingTime left = course.working();
+    if (left.jointS() <= 0) {
+      return new Advice(
+          "Too cold. Back in.",
+          "The outer joint is under %s: closed now it would only look welded."
+              .formatted(Measure.celsius(course.plan().window().floorC())),
+          Act.IN,
+          List.of(Act.SQUEEZE, Act.BRUSH),
+          true);
+    }
+    String how = course.step().map(FireStep::how).orElse("");
+    return new Advice(
+        course.plan().isWeld() ? "Set it." : "Squeeze.",
+        how,
+        Act.SQUEEZE,
+        List.of(Act.IN, Act.FLUX, Act.BRUSH),
+        true);
+  }
+
+  private static Advice afterSet(Course course) {
+    Act next = course.step().flatMap(FireStep::act).orElse(Act.LOOK);
+    String how = course.step().map(FireStep::how).orElse("Nothing is left of this plan.");
+    return switch (next) {
+      case BRUSH ->
+          new Advice("Brush it.", how, Act.BRUSH, List.of(Act.IN, Act.SQUEEZE, Act.LOOK), true);
+      case LOOK ->
+          new Advice(
+              course.finished() ? "Done." : "Look for dark lines.",
+              how,
+              Act.LOOK,
+              List.of(Act.IN, Act.SQUEEZE, Act.BRUSH),
+              false);
+      default ->
+          new Advice("Back in.", how, Act.IN, List.of(Act.SQUEEZE, Act.BRUSH, Act.LOOK), true);
+    };
+  }
+
+  private static Advice squeezing(Course course) {
+    double mm = course.plan().bar().heightMm() * course.plan().reductionPerHeat();
+    return new Advice(
+        "Let go.",
+        course.plan().isWeld()
+            ? "About %s down is enough; harder splits the sides.".formatted(Measure.mm(mm))
+            : "Down to the stop block, then up: cold dies chill it.",
+        Act.LET_GO,
+        List.of(Act.BRUSH, Act.IN),
+        true);
+  }
+}

@@ -1,0 +1,278 @@
+package app.geminal.fire;
+
+import app.geminal.heat.Following;
+import app.geminal.heat.Following.Place;
+import app.geminal.heat.Toll;
+import app.geminal.heat.WorkingTime;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One billet going through its heat plan: what was done, how hot it likely is, which steps are
+ * behind it. Fed second by second, deeds in the order they were done; whoever finds a deed missing
+ * or taken back begins anew from the log.
+ *
+ * <p>A step is behind when something tapped is the same act and comes at or after the first step
+ * that is open; steps passed over count as left out. Waiting for an even heat is behind when the
+ * bar leaves the fire. Mutable, for one thread.
+ */
+public final class Course {
+  private static final double COLD_C = 20;
+
+  /** A gauge of the press under this stands for a ram that meets nothing, MPa. */
+  private static final double LOADED_MPA = 1;
+
+  private final HeatPlan plan;
+  private final double pressMmS;
+  private final Following following;
+  private final List<Mark> marks = new ArrayList<>();
+  private final boolean[] done;
+  private int next;
+  private double nowS;
+  private int heat = 1;
+  private @Nullable Deed last;
+  private double outAtS;
+  private double inAtS;
+  private double readyAtS = -1;
+  private double leftAtOutS;
+  private double loadedS;
+  private double hottestC;
+  private double peakMpa;
+  private boolean squeezing;
+  private boolean begun;
+
+  /** How a step of the plan stands. */
+  public enum Standing {
+    /** Behind. */
+    DONE,
+    /** Passed over. */
+    LEFT_OUT,
+    /** The first one open. */
+    NOW,
+    /** Still to come. */
+    TO_COME
+  }
+
+  /** From cold. */
+  public Course(HeatPlan plan, double pressMmS) {
+    this.plan = plan;
+    this.pressMmS = pressMmS;
+    this.following = new Following(plan.bar(), COLD_C);
+    this.done = new boolean[plan.steps().size()];
+  }
+
+  /** Something is done now. */
+  public void done(Deed deed) {
+    switch (deed.act()) {
+      case IN -> {
+        heat += begun && squeezedInThisHeat() ? 1 : 0;
+        begun = true;
+        inAtS = deed.atS();
+        readyAtS = -1;
+        following.put(Place.FIRE);
+      }
+      case OUT -> {
+        outAtS = deed.atS();
+        following.put(Place.AIR);
+        leftAtOutS = working().jointS();
+      }
+      case SQUEEZE -> {
+        squeezing = true;
+        loadedS = 0;
+      }
+      case TURN -> following.turnedOver();
+      case BRUSH -> following.brushed(plan.flame());
+      case FUEL, FLUX, LET_GO, LOOK -> {}
+    }
+    tick(deed.act());
+    Following.Estimate now = following.estimate();
+    double sinceOut = following.place() == Place.FIRE ? 0 : deed.atS() - outAtS;
+    marks.add(
+        new Mark(
+            deed,
+            heat,
+            now.skinC(),
+            now.coreC(),
+            now.plusMinusC(),
+            sinceOut,
+            deed.act() == Act.OUT ? leftAtOutS : leftAtOutS - sinceOut,
+            0));
+    if (deed.act() == Act.SQUEEZE) {
+      following.put(Place.DIES);
+      following.welded();
+    } else if (squeezing && deed.act() != Act.TURN) {
+      letGo(deed.act() == Act.IN);
+    }
+    last = deed;
+  }
+
+  private void letGo(boolean straightIn) {
+    squeezing = false;
+    for (int i = marks.size() - 1; i >= 0; i--) {
+      if (marks.get(i).deed().act() == Act.SQUEEZE) {
+        marks.set(i, marks.get(i).withPressed(loadedS * pressMmS));
+        break;
+      }
+    }
+    if (!straightIn) {
+      following.put(Place.AIR);
+    }
+  }
+
+  private boolean squeezedInThisHeat() {
+    return marks.stream().anyMatch(m -> m.heat() == heat && m.deed().act() == Act.SQUEEZE);
+  }
+
+  private void tick(Act act) {
+    for (int i = next; i < done.length; i++) {
+      if (plan.steps().get(i).act().equals(Optional.of(act))) {
+        done[i] = true;
+        for (int w = next; w < i; w++) {
+          done[w] |= plan.steps().get(w).act().isEmpty();
+        }
+        next = i + 1;
+        return;
+      }
+    }
+  }
+
+  /**
+   * A second or so passes.
+   *
+   * @param seconds that pass
+   * @param forgeC what the chamber is believed to be at
+   * @param pressMpa what the gauge of the press says, 0 where there is none
+   */
+  public void passes(double seconds, double forgeC, double pressMpa) {
+    following.advance(seconds, forgeC);
+    nowS += seconds;
+    if (squeezing && pressMpa > LOADED_MPA) {
+      loadedS += seconds;
+      peakMpa = Math.max(peakMpa, pressMpa);
+    }
+    Following.Estimate now = following.estimate();
+    hottestC = Math.max(hottestC, now.skinC());
+    if (readyAtS < 0 && following.place() == Place.FIRE && now.isReady(plan.window().floorC())) {
+      readyAtS = nowS;
+    }
+  }
+
+  /** How each step of the plan stands. */
+  public List<Standing> standings() {
+    List<Standing> standings = new ArrayList<>();
+    for (int i = 0; i < done.length; i++) {
+      standings.add(
+          done[i]
+              ? Standing.DONE
+              : i < next ? Standing.LEFT_OUT : i == next ? Standing.NOW : Standing.TO_COME);
+    }
+    return standings;
+  }
+
+  /** The first open step, empty when all are behind. */
+  public Optional<FireStep> step() {
+    return next < done.length ? Optional.of(plan.steps().get(next)) : Optional.empty();
+  }
+
+  /** What it follows. */
+  public HeatPlan plan() {
+    return plan;
+  }
+
+  /** What it is thought to be at. */
+  public Following.Estimate estimate() {
+    return following.estimate();
+  }
+
+  /** Where it is. */
+  public Place place() {
+    return following.place();
+  }
+
+  /** Whether it has been in the fire. */
+  public boolean begun() {
+    return begun;
+  }
+
+  /** Whether the dies are on it. */
+  public boolean squeezing() {
+    return squeezing;
+  }
+
+  /** Whether nothing is left to do. */
+  public boolean finished() {
+    return next >= done.length;
+  }
+
+  /** Which heat it is in, from 1. */
+  public int heat() {
+    return heat;
+  }
+
+  /** Second of the session. */
+  public double nowS() {
+    return nowS;
+  }
+
+  /** When it went into the fire last, second of the session. */
+  public double inAtS() {
+    return inAtS;
+  }
+
+  /** Seconds since it left the fire; 0 in it. */
+  public double sinceOutS() {
+    return place() == Place.FIRE || !begun ? 0 : nowS - outAtS;
+  }
+
+  /** Seconds it has been ready in the fire, 0 when it is not. */
+  public double readyForS() {
+    return readyAtS < 0 || place() != Place.FIRE ? 0 : nowS - readyAtS;
+  }
+
+  /** Seconds until core and skin are even and hot enough, as the forge is now. */
+  public double secondsToReady() {
+    return following.secondsToReady(plan.window().floorC());
+  }
+
+  /** Working time if it left the fire now, or what is left of it. */
+  public WorkingTime working() {
+    return following.working(plan.window().floorC(), plan.outerMm());
+  }
+
+  /** Whether the joint was still hot enough when the dies came down last. */
+  public double leftAtOutS() {
+    return leftAtOutS;
+  }
+
+  /** What the fire has taken so far. */
+  public Toll toll() {
+    return following.toll();
+  }
+
+  /** How it goes on where it is. */
+  public List<Following.Ahead> ahead(int steps, double stepS) {
+    return following.ahead(steps, stepS);
+  }
+
+  /** Hottest skin so far, °C. */
+  public double hottestC() {
+    return hottestC;
+  }
+
+  /** Highest gauge of the press in a squeeze, MPa; 0 where none was read. */
+  public double peakMpa() {
+    return peakMpa;
+  }
+
+  /** What was done, in order, and how things stood then. */
+  public List<Mark> marks() {
+    return List.copyOf(marks);
+  }
+
+  /** What was done last. */
+  public Optional<Deed> last() {
+    return Optional.ofNullable(last);
+  }
+}

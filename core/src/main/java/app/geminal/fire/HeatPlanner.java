@@ -1,0 +1,242 @@
+package app.geminal.fire;
+
+import app.geminal.bar.Bars;
+import app.geminal.billet.Plan;
+import app.geminal.billet.Run;
+import app.geminal.billet.Stage;
+import app.geminal.billet.Step;
+import app.geminal.finding.Checks;
+import app.geminal.finding.Finding;
+import app.geminal.finding.Known;
+import app.geminal.finding.Strength;
+import app.geminal.forging.StopLadder;
+import app.geminal.heat.BarHeat;
+import app.geminal.operation.Draw;
+import app.geminal.operation.Operation;
+import app.geminal.operation.SetWeld;
+import app.geminal.shop.Shop;
+import app.geminal.steel.FlowStress;
+import app.geminal.steel.Steel;
+import app.geminal.steel.Steels;
+import app.geminal.weld.OxygenSchool;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Works heat plans out of a Run; for set welds and draws that the Run reaches. */
+public final class HeatPlanner {
+  /** What the formula for hot strength is asked where it knows none of the steels, MPa. */
+  private static final double USUAL_FLOW_MPA = 55;
+
+  private static final double DRAW_SOAK_MIN = 5;
+
+  /** Findings that hang on the way oxygen is kept out. */
+  private static final Set<String> OF_SCHOOL =
+      Set.of(
+          "flux-on-fibre",
+          "flux-needless",
+          "can-without-vent",
+          "fuel-flare",
+          "air-hungry-burner",
+          "oxide-will-not-lift",
+          "no-practice-weld");
+
+  private final Steels steels;
+  private final Shop shop;
+  private final Known known;
+  private final Map<OxygenSchool, SchoolCost.Told> record;
+
+  /** For one shop, with what it knows and what its Book holds of each school. */
+  public HeatPlanner(
+      Steels steels, Shop shop, Known known, Map<OxygenSchool, SchoolCost.Told> record) {
+    this.steels = steels;
+    this.shop = shop;
+    this.known = known;
+    this.record = Map.copyOf(record);
+  }
+
+  /**
+   * The heat plan of a step.
+   *
+   * @param path of the step: names of the parts it is in, then its key
+   * @return empty where the Run has no such step, does not reach it, or it is neither a set weld
+   *     nor a draw
+   */
+  public Optional<HeatPlan> plan(Run whole, String path) {
+    int stroke = path.lastIndexOf('/');
+    String key = path.substring(stroke + 1);
+    return whole
+        .at(stroke < 0 ? "" : path.substring(0, stroke))
+        .flatMap(run ->
+            run.stageOf(key)
+                .filter(i -> !run.stages().get(i).isOff())
+                .flatMap(i -> of(run, i, path)));
+  }
+
+  private Optional<HeatPlan> of(Run run, int stage, String path) {
+    return switch (run.stages().get(stage).step().map(Step::operation).orElseThrow()) {
+      case SetWeld weld -> Optional.of(weld(run, stage, path, weld));
+      case Draw draw -> Optional.of(draw(run, stage, path, draw));
+      default -> Optional.empty();
+    };
+  }
+
+  private HeatPlan weld(Run run, int stage, String path, SetWeld weld) {
+    Bars before = run.stages().get(stage - 1).bars();
+    Window window = Window.ofWeld(inside(before), shop.limits(), weld.temperatureC());
+    BarHeat.Of bar = inTheFire(before).loose(run.loosePieceMm(stage - 1));
+    Soaking soaking =
+        Soaking.of(
+            bar, weld.temperatureC(), shop.forge().powerKw(), weld.soakMin(), weld.isSealed());
+    Squeezing squeezing =
+        Squeezing.of(before, weld.tool(), weld.bites(), flow(before, weld.temperatureC()), shop);
+    List<String> cautions = new ArrayList<>(hazards(run, stage));
+    cautions.add(weld.school().caution());
+    return new HeatPlan(
+        path,
+        "Weld " + nth(run, stage, SetWeld.class),
+        Optional.of(weld.school()),
+        bar,
+        outerMm(before, run.loosePieceMm(stage - 1)),
+        carbon(before),
+        weld.heats(),
+        weld.reductionPerHeat(),
+        shop.practice().atmosphere(),
+        window,
+        soaking,
+        squeezing,
+        Steps.ofWeld(weld, soaking, window, squeezing),
+        List.of(),
+        cautions,
+        LayingOut.of(before, weld.tool(), weld, after(run, stage), List.of(), shop),
+        schools(run, stage, weld, bar, window, before));
+  }
+
+  private HeatPlan draw(Run run, int stage, String path, Draw draw) {
+    Bars before = run.stages().get(stage - 1).bars();
+    double aim = shop.practice().drawTemperatureC();
+    Window window = Window.ofDraw(inside(before), shop.limits(), aim);
+    BarHeat.Of bar = inTheFire(before);
+    Soaking soaking = Soaking.of(bar, aim, shop.forge().powerKw(), DRAW_SOAK_MIN, false);
+    List<StopLadder.Rung> stops =
+        StopLadder.of(
+            before.widthMm(),
+            before.section().heightMm(),
+            before.lengthMm(),
+            draw.widthMm(),
+            draw.heightMm(),
+            draw.heats(),
+            draw.tool(),
+            shop);
+    return new HeatPlan(
+        path,
+        "Draw " + nth(run, stage, Draw.class),
+        Optional.empty(),
+        bar,
+        outerMm(before, 0),
+        carbon(before),
+        draw.heats(),
+        1 - Math.pow(draw.heightMm() / before.heightMm(), 1.0 / draw.heats()),
+        shop.practice().atmosphere(),
+        window,
+        soaking,
+        Squeezing.of(before, draw.tool(), 0, flow(before, aim), shop),
+        Steps.ofDraw(stops, draw.heats(), soaking, window),
+        stops,
+        hazards(run, stage),
+        LayingOut.of(before, draw.tool(), draw, after(run, stage), stops, shop),
+        List.of());
+  }
+
+  private List<SchoolCost> schools(
+      Run run, int stage, SetWeld weld, BarHeat.Of bar, Window window, Bars before) {
+    SchoolCost.Case in =
+        new SchoolCost.Case(
+            bar,
+            before.times(1).amount().massKg(steels),
+            carbon(before),
+            window,
+            weld.soakMin(),
+            weld.heats(),
+            shop);
+    return Arrays.stream(OxygenSchool.values())
+        .map(school ->
+            SchoolCost.of(
+                school,
+                in,
+                record.getOrDefault(school, SchoolCost.Told.NONE),
+                risks(run, stage, weld.withSchool(school))))
+        .toList();
+  }
+
+  /** What the checks hold against the same weld by another school. */
+  private List<String> risks(Run run, int stage, SetWeld other) {
+    Plan plan = run.plan();
+    List<Step> steps = new ArrayList<>(plan.steps());
+    Step old = steps.get(stage - 1);
+    steps.set(stage - 1, new Step(old.key(), other, old.off()));
+    Run changed = Run.of(plan.withSteps(steps), steels, shop.practice());
+    return Checks.of(changed, steels, shop, known).stream()
+        .filter(f -> f.stage() == stage && OF_SCHOOL.contains(f.id()))
+        .sorted(Comparator.comparing((Finding f) -> f.strength() == Strength.WORTH_KNOWING))
+        .map(Finding::what)
+        .distinct()
+        .toList();
+  }
+
+  private List<String> hazards(Run run, int stage) {
+    return Checks.of(run, steels, shop, known).stream()
+        .filter(f -> f.hazard() && f.stage() == stage)
+        .map(f -> f.what() + " " + f.mend())
+        .toList();
+  }
+
+  private List<Steel> inside(Bars bars) {
+    return bars.section().areaBySteel().keySet().stream().map(steels::get).toList();
+  }
+
+  private double carbon(Bars bars) {
+    Map<String, Double> share = bars.section().areaBySteel();
+    double all = share.values().stream().mapToDouble(a -> a).sum();
+    return share.entrySet().stream()
+        .mapToDouble(e -> steels.get(e.getKey()).carbonPercent() * e.getValue() / all)
+        .sum();
+  }
+
+  private double flow(Bars bars, double celsius) {
+    return FlowStress.ofMix(bars.section().areaBySteel(), steels, celsius).orElse(USUAL_FLOW_MPA);
+  }
+
+  private BarHeat.Of inTheFire(Bars bars) {
+    return BarHeat.Of.solid(
+        bars.widthMm(), bars.heightMm(), Math.min(bars.lengthMm(), shop.forge().lengthMm()));
+  }
+
+  private static double outerMm(Bars bars, double loosePieceMm) {
+    if (loosePieceMm > 0) {
+      return loosePieceMm;
+    }
+    return bars.heightMm() / Math.max(1, bars.visibleCount());
+  }
+
+  private static List<Operation> after(Run run, int stage) {
+    return run.stages().stream()
+        .skip(stage + 1L)
+        .flatMap(s -> s.step().stream())
+        .map(Step::operation)
+        .toList();
+  }
+
+  private static long nth(Run run, int stage, Class<? extends Operation> kind) {
+    return run.stages().stream()
+        .limit(stage + 1L)
+        .map(Stage::step)
+        .flatMap(Optional::stream)
+        .filter(s -> !s.off() && kind.isInstance(s.operation()))
+        .count();
+  }
+}

@@ -1,0 +1,27 @@
+package app.geminal.fire;
+
+/**
+ * One thing the log of a heat shows.
+ *
+ * @param kind stable name
+ * @param well whether it went as it should
+ * @param heat which heat, from 1
+ * @param atS second of the session it speaks about
+ * @param what in a few words
+ * @param why figure and limit, may hold measure marks
+ */
+public record Lesson(Kind kind, boolean well, int heat, double atS, String what, String why) {
+  /** What is looked at. */
+  public enum Kind {
+    /** Core and skin when it left the fire. */
+    PULLED,
+    /** Seconds from the fire to the dies. */
+    WAITED,
+    /** How hot the skin got. */
+    HEAT,
+    /** How far the dies went. */
+    SQUEEZED,
+    /** Steps passed over. */
+    LEFT_OUT
+  }
+}

@@ -1,0 +1,146 @@
+package app.geminal.fire;
+
+import app.geminal.heat.Around;
+import app.geminal.heat.BarHeat;
+import app.geminal.heat.Soak;
+import app.geminal.heat.Toll;
+import app.geminal.shop.Shop;
+import app.geminal.weld.OxygenSchool;
+import java.util.List;
+
+/**
+ * What one way of keeping oxygen out costs this billet over all its setting heats.
+ *
+ * @param fireMin in the fire, minutes
+ * @param benchMin at the bench for this school alone: fuel bath, jacket, cleaning up
+ * @param skinMm steel gone from every face: scale, or the skin that goes with the jacket
+ * @param lostKg the same by mass
+ * @param softMm under the new face, to where nine tenths of the carbon are left
+ * @param grainUm in the skin after the last heat, a risk and not a size
+ * @param gasKg burnt
+ * @param made welds by this school in the Book
+ * @param held of those
+ * @param risks what the checks find against it here, strongest first
+ */
+public record SchoolCost(
+    OxygenSchool school,
+    double fireMin,
+    double benchMin,
+    double skinMm,
+    double lostKg,
+    double softMm,
+    double grainUm,
+    double gasKg,
+    int made,
+    int held,
+    List<String> risks) {
+  private static final double STEP_S = 5;
+  private static final double AWAY_S = 25;
+
+  /** Out at dull red to flux the seams, seconds. */
+  private static final double FLUXING_S = 25;
+
+  private static final double FLUX_AT_C = 760;
+  private static final double LONGEST_S = 4 * 3600;
+
+  /** Welds of one school in the Book. */
+  public record Told(int made, int held) {
+    /** None yet. */
+    public static final Told NONE = new Told(0, 0);
+  }
+
+  /** What is the same for every school. */
+  record Case(
+      BarHeat.Of bar,
+      double kg,
+      double carbon,
+      Window window,
+      double plannedMin,
+      int heats,
+      Shop shop) {}
+
+  static SchoolCost of(OxygenSchool school, Case in, Told told, List<String> risks) {
+    boolean sealed = school == OxygenSchool.SEALED;
+    Heating heating = new Heating(in);
+    double seconds = 0;
+    for (int heat = 1; heat <= in.heats(); heat++) {
+      seconds += heating.heat(heat, heat == 1 && school == OxygenSchool.BORAX);
+    }
+    Toll toll = heating.toll;
+    double skin =
+        sealed ? in.shop().practice().jacketMm() : toll.scaleMm(in.shop().practice().atmosphere());
+    BarHeat.Of b = in.bar();
+    double surfaceMm2 =
+        2 * (b.widthMm() * b.heightMm() + b.widthMm() * b.lengthMm() + b.heightMm() * b.lengthMm());
+    double volume = b.widthMm() * b.heightMm() * b.lengthMm();
+    return new SchoolCost(
+        school,
+        seconds / 60,
+        benchMin(school),
+        skin,
+        Math.min(1, surfaceMm2 * skin / volume) * in.kg(),
+        sealed ? 0 : toll.softMm(in.carbon(), in.shop().practice().atmosphere()),
+        toll.grainUm(),
+        seconds / 3600 * in.shop().pace().gasKgHour(),
+        told.made(),
+        told.held(),
+        List.copyOf(risks));
+  }
+
+  /** Common figures, not measured: a bath and its draining, a jacket and grinding it off. */
+  private static double benchMin(OxygenSchool school) {
+    return switch (school) {
+      case BORAX -> 0;
+      case DRY -> 10;
+      case BOTH -> 10;
+      case SEALED -> 45;
+    };
+  }
+
+  /** The bar going through its heats as planned. */
+  private static final class Heating {
+    private final Case in;
+    private final BarHeat bar;
+    private final Around fire;
+    private Toll toll = Toll.NONE;
+
+    Heating(Case in) {
+      this.in = in;
+      this.bar = new BarHeat(in.bar(), 20);
+      this.fire =
+          Around.chamber(in.window().aimC() + Soak.CHAMBER_OVER_C)
+              .withPowerKw(in.shop().forge().powerKw());
+    }
+
+    /** One heat; the seconds it takes in the fire. */
+    double heat(int number, boolean fluxed) {
+      double least = (number == 1 ? in.plannedMin() : in.plannedMin() / 2) * 60;
+      boolean toFlux = fluxed;
+      double seconds = 0;
+      while (seconds < LONGEST_S && (seconds < least || !even())) {
+        pass(STEP_S, fire);
+        seconds += STEP_S;
+        if (toFlux && bar.topSkinC(fire) >= FLUX_AT_C) {
+          pass(FLUXING_S, Around.air());
+          toFlux = false;
+        }
+      }
+      pass(AWAY_S, Around.air());
+      bar.welded();
+      toll = toll.clean(in.shop().practice().atmosphere());
+      boolean last = number == in.heats();
+      toll = last ? toll : toll.forged();
+      return seconds;
+    }
+
+    private boolean even() {
+      return bar.topSkinC(fire) >= in.window().aimC()
+          && bar.topSkinC(fire) - bar.coreC() <= Soak.EVEN_C;
+    }
+
+    private void pass(double seconds, Around around) {
+      bar.advance(seconds, around);
+      toll = toll.plus(seconds, bar.topSkinC(around), bar.coreC());
+    }
+  }
+}

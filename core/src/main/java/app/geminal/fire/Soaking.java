@@ -1,0 +1,60 @@
+package app.geminal.fire;
+
+import app.geminal.heat.Around;
+import app.geminal.heat.BarHeat;
+import app.geminal.heat.Soak;
+import app.geminal.units.Measure;
+
+/**
+ * How long one heat of a plan takes to an even core.
+ *
+ * @param firstMin from cold, minutes; ±20 %
+ * @param againMin each further heat, welded and still hot, minutes
+ * @param plannedMin what the plan says
+ * @param coreWhenSkinC the core at the moment the skin looks ready, °C
+ * @param limitMin longer than this after it is ready it only loses steel, minutes
+ * @param why in words
+ */
+public record Soaking(
+    double firstMin,
+    double againMin,
+    double plannedMin,
+    double coreWhenSkinC,
+    double limitMin,
+    String why) {
+  /** Away from the fire in one setting heat, seconds: walk, squeeze, brush, walk. */
+  static final double AWAY_S = 40;
+
+  private static final double OPEN_LIMIT_MIN = 10;
+  private static final double SEALED_LIMIT_MIN = 60;
+
+  static Soaking of(
+      BarHeat.Of bar, double aimC, double powerKw, double plannedMin, boolean sealed) {
+    Soak.Answer first = Soak.of(bar, aimC, powerKw, plannedMin);
+    BarHeat away = new BarHeat(bar.loose(0), aimC);
+    away.advance(AWAY_S, Around.air());
+    double again = Soak.again(bar.loose(0), away.meanC(), aimC, powerKw, 1).minutes();
+    String why =
+        "%s × %s %s, %.1f kW into the steel: the skin looks ready after %.0f min, the core is at %s then; even after %.0f min."
+            .formatted(
+                Measure.mm(bar.widthMm()),
+                Measure.mm(bar.heightMm()),
+                bar.pieceMm() > 0 ? "of loose pieces with a gap at every joint" : "of solid steel",
+                powerKw,
+                first.skinMin(),
+                Measure.celsius(first.coreWhenSkinC()),
+                first.minutes());
+    return new Soaking(
+        first.minutes(),
+        again,
+        plannedMin,
+        first.coreWhenSkinC(),
+        sealed ? SEALED_LIMIT_MIN : OPEN_LIMIT_MIN,
+        why);
+  }
+
+  /** Minutes heat number {@code heat}, from 1, wants. */
+  public double minutes(int heat) {
+    return heat == 1 ? firstMin : againMin;
+  }
+}

@@ -1,0 +1,72 @@
+package app.geminal.fire;
+
+import app.geminal.shop.Limits;
+import app.geminal.steel.Steel;
+import app.geminal.steel.WeldWindow;
+import app.geminal.units.Measure;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * The heats one heat of the plan may have, °C.
+ *
+ * @param floorC under it nothing bonds as it should, or the bar is too stiff to draw
+ * @param aimC what is planned
+ * @param ceilingC over it grain, carbon or the steel itself goes
+ * @param solidusC where the first steel begins to melt
+ * @param softest that steel
+ * @param why where floor and ceiling come from
+ */
+public record Window(
+    double floorC, double aimC, double ceilingC, double solidusC, String softest, String why) {
+  /** A bar drawn colder than this is stiff, and seams that are hardly set open, °C. */
+  private static final double DRAW_FLOOR_C = 900;
+
+  static Window ofWeld(List<Steel> steels, Limits limits, double aimC) {
+    Steel softest = softest(steels);
+    double melts = softest.solidusC() - limits.meltMarginC();
+    Optional<WeldWindow> shared =
+        steels.stream()
+            .map(Steel::weldWindow)
+            .reduce((a, b) -> a.flatMap(x -> b.flatMap(x::and)))
+            .orElse(Optional.empty());
+    double floor =
+        shared
+            .map(w -> Math.max(w.fromC(), limits.nothingBondsBelowC()))
+            .orElse(limits.nothingBondsBelowC());
+    double ceiling = Math.min(melts, shared.map(WeldWindow::toC).orElse(melts));
+    String why =
+        shared.isEmpty()
+            ? "These steels share no welding heat; under %s nothing bonds, and %s begins to melt at %s."
+                .formatted(
+                    Measure.celsius(limits.nothingBondsBelowC()),
+                    softest.id(),
+                    Measure.celsius(softest.solidusC()))
+            : "All of %s weld from %s; %s begins to melt at %s, and the window ends at %s for a gauge that reads wrong."
+                .formatted(
+                    String.join(", ", steels.stream().map(Steel::id).toList()),
+                    Measure.celsius(floor),
+                    softest.id(),
+                    Measure.celsius(softest.solidusC()),
+                    Measure.celsius(ceiling));
+    return new Window(floor, aimC, Math.max(ceiling, floor), softest.solidusC(), softest.id(), why);
+  }
+
+  static Window ofDraw(List<Steel> steels, Limits limits, double aimC) {
+    Steel softest = softest(steels);
+    double ceiling = Math.min(softest.solidusC() - limits.meltMarginC(), limits.overheatedAboveC());
+    return new Window(
+        Math.min(DRAW_FLOOR_C, aimC),
+        aimC,
+        Math.max(aimC, ceiling),
+        softest.solidusC(),
+        softest.id(),
+        "Under %s the bar is stiff and young seams open; over %s grain coarsens."
+            .formatted(Measure.celsius(DRAW_FLOOR_C), Measure.celsius(ceiling)));
+  }
+
+  private static Steel softest(List<Steel> steels) {
+    return steels.stream().min(Comparator.comparingDouble(Steel::solidusC)).orElseThrow();
+  }
+}

@@ -1,0 +1,160 @@
+package app.geminal.fire;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.geminal.TestSteels;
+import app.geminal.billet.Run;
+import app.geminal.finding.Known;
+import app.geminal.notation.Shorthand;
+import app.geminal.shop.Outfit;
+import app.geminal.shop.Shop;
+import app.geminal.units.UnitSystem;
+import app.geminal.weld.OxygenSchool;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What a weld and a draw want of the fire. */
+class HeatPlannerTest {
+  private static final String LINE =
+      "13 (D 3.2, B 1.6) 38 x 150 > set 3 1180C %s > draw 38 x 10, 4 heats > cut 5 > restack same > set 3 1180C %s";
+
+  static HeatPlan plan(String line, String key, Shop shop) {
+    Run run =
+        Run.of(
+            Shorthand.parse(line, UnitSystem.METRIC, shop.practice()),
+            TestSteels.ALL,
+            shop.practice());
+    return new HeatPlanner(
+            TestSteels.ALL,
+            shop,
+            Known.nothing(),
+            Map.of(OxygenSchool.DRY, new SchoolCost.Told(7, 6)))
+        .plan(run, key)
+        .orElseThrow();
+  }
+
+  static HeatPlan weld(OxygenSchool school) {
+    return plan(LINE.formatted(school.word(), school.word()), "s1", Shop.common());
+  }
+
+  private static List<Act> acts(HeatPlan plan) {
+    return plan.steps().stream().flatMap(s -> s.act().stream()).toList();
+  }
+
+  @Test
+  void theWindowIsThePairsAndTheLimitsOwn() {
+    Window window = weld(OxygenSchool.DRY).window();
+    assertThat(window.floorC()).isEqualTo(1110);
+    assertThat(window.aimC()).isEqualTo(1180);
+    assertThat(window.ceilingC()).isBetween(1200.0, window.solidusC() - 30);
+    assertThat(window.why()).contains("[[C ");
+  }
+
+  /** Loose pieces take far longer than the welded bar does again. */
+  @Test
+  void soakIsFromTheSection() {
+    Soaking soaking = weld(OxygenSchool.DRY).soaking();
+    assertThat(soaking.firstMin()).isBetween(8.0, 30.0);
+    assertThat(soaking.againMin()).isLessThan(soaking.firstMin() / 2);
+    assertThat(soaking.coreWhenSkinC()).isLessThan(1165);
+    HeatPlan second = plan(LINE.formatted("dry", "dry"), "s5", Shop.common());
+    assertThat(second.title()).isEqualTo("Weld 2");
+    assertThat(second.soaking().firstMin()).isNotEqualTo(soaking.firstMin());
+  }
+
+  @ParameterizedTest
+  @EnumSource
+  void eachSchoolIsComplete(OxygenSchool school) {
+    HeatPlan plan = weld(school);
+    List<Act> acts = acts(plan);
+    assertThat(acts.stream().filter(a -> a == Act.SQUEEZE)).hasSize(3);
+    assertThat(acts.stream().filter(a -> a == Act.IN)).hasSize(3);
+    assertThat(acts.stream().filter(a -> a == Act.FLUX))
+        .hasSize(
+            switch (school) {
+              case BORAX -> 2;
+              case BOTH -> 1;
+              case DRY, SEALED -> 0;
+            });
+    assertThat(acts.contains(Act.FUEL))
+        .isEqualTo(school == OxygenSchool.DRY || school == OxygenSchool.BOTH);
+    assertThat(acts.getLast()).isEqualTo(Act.LOOK);
+    assertThat(plan.cautions()).contains(school.caution());
+    assertThat(plan.steps()).allSatisfy(s -> assertThat(s.how()).isNotBlank());
+    assertThat(plan.steps()).allSatisfy(s -> assertThat(s.moment()).isNotBlank());
+    assertThat(plan.schools()).hasSize(4);
+  }
+
+  @Test
+  void whatTheSchoolsCostThisBillet() {
+    Map<OxygenSchool, SchoolCost> cost =
+        weld(OxygenSchool.DRY).schools().stream()
+            .collect(java.util.stream.Collectors.toMap(SchoolCost::school, c -> c));
+    SchoolCost dry = cost.get(OxygenSchool.DRY);
+    SchoolCost borax = cost.get(OxygenSchool.BORAX);
+    SchoolCost sealed = cost.get(OxygenSchool.SEALED);
+    assertThat(borax.fireMin()).isGreaterThanOrEqualTo(dry.fireMin());
+    assertThat(dry.skinMm()).isBetween(0.05, 0.5);
+    assertThat(dry.softMm()).isBetween(0.3, 3.0);
+    assertThat(sealed.softMm()).isZero();
+    assertThat(sealed.skinMm()).isEqualTo(Shop.common().practice().jacketMm());
+    assertThat(sealed.benchMin()).isGreaterThan(dry.benchMin());
+    assertThat(dry.made()).isEqualTo(7);
+    assertThat(dry.held()).isEqualTo(6);
+    assertThat(dry.risks()).anyMatch(r -> r.contains("flares"));
+    assertThat(borax.lostKg()).isBetween(0.01, 0.5);
+  }
+
+  /** The setting press of the common shop takes the whole face; a smaller one takes bites. */
+  @Test
+  void bitesComeFromTheForce() {
+    Squeezing whole = weld(OxygenSchool.DRY).squeezing();
+    assertThat(whole.bites()).isBetween(1, 3);
+    assertThat(whole.haveKn()).isCloseTo(218, within(1.0));
+    Shop hand = Outfit.HAND_HAMMER.shop();
+    HeatPlan hammered = plan("5 (D 3, B 2) 30 x 80 > set 4 1180C hammer", "s1", hand);
+    assertThat(hammered.squeezing().haveKn()).isZero();
+    assertThat(hammered.squeezing().why()).contains("blows");
+  }
+
+  @Test
+  void aDrawHasAStopForEveryHeat() {
+    HeatPlan draw = plan(LINE.formatted("dry", "dry"), "s2", Shop.common());
+    assertThat(draw.isWeld()).isFalse();
+    assertThat(draw.stops()).hasSize(4);
+    assertThat(draw.stops().getLast().heightMm()).isEqualTo(10);
+    assertThat(acts(draw).stream().filter(a -> a == Act.SQUEEZE)).hasSize(4);
+    assertThat(draw.layOut()).anyMatch(l -> l.what().startsWith("Stop blocks, in this order"));
+    assertThat(draw.schools()).isEmpty();
+  }
+
+  @Test
+  void whatIsLaidOutIsForThisHeat() {
+    assertThat(weld(OxygenSchool.DRY).layOut())
+        .anyMatch(l -> l.what().contains("tub") && l.caution().contains("flares"))
+        .noneMatch(l -> l.what().contains("borax"))
+        .anyMatch(l -> l.what().startsWith("Handle"))
+        .anyMatch(l -> l.caution().contains("carbon monoxide"));
+    HeatPlan corners =
+        plan("8 (D 3, B 2) 20 x 150 > set 3 > resquare > draw 12 x 12", "s1", Shop.common());
+    assertThat(corners.layOut()).anyMatch(l -> l.what().startsWith("Square handle"));
+  }
+
+  @Test
+  void whatIsNoHeatHasNoPlan() {
+    Shop shop = Shop.common();
+    Run run =
+        Run.of(
+            Shorthand.parse(LINE.formatted("dry", "dry"), UnitSystem.METRIC, shop.practice()),
+            TestSteels.ALL,
+            shop.practice());
+    HeatPlanner planner = new HeatPlanner(TestSteels.ALL, shop, Known.nothing(), Map.of());
+    assertThat(planner.plan(run, "s3")).isEmpty();
+    assertThat(planner.plan(run, "s99")).isEmpty();
+    assertThat(planner.plan(run, "edge/s1")).isEmpty();
+  }
+}
