@@ -223,7 +223,7 @@ public final class Course {
 
   /** Seconds since it left the fire; 0 in it. */
   public double sinceOutS() {
-    return place() == Place.FIRE || !begun ? 0 : nowS - outAtS;
+    return place() == Place.FIRE || !begun ? 0 : Math.max(0, nowS - outAtS);
   }
 
   /** Seconds it has been ready in the fire, 0 when it is not. */

@@ -98,7 +98,7 @@ public final class HeatPlanner {
     cautions.add(weld.school().caution());
     return new HeatPlan(
         path,
-        "Weld " + nth(run, stage, SetWeld.class),
+        title(run, stage),
         Optional.of(weld.school()),
         bar,
         outerMm(before, run.loosePieceMm(stage - 1)),
@@ -134,7 +134,7 @@ public final class HeatPlanner {
             shop);
     return new HeatPlan(
         path,
-        "Draw " + nth(run, stage, Draw.class),
+        title(run, stage),
         Optional.empty(),
         bar,
         outerMm(before, 0),
@@ -229,6 +229,13 @@ public final class HeatPlanner {
         .flatMap(s -> s.step().stream())
         .map(Step::operation)
         .toList();
+  }
+
+  /** "Weld 2" or "Draw 1": which of its kind the step to a stage is. */
+  public static String title(Run run, int stage) {
+    boolean weld =
+        run.stages().get(stage).step().map(Step::operation).orElseThrow() instanceof SetWeld;
+    return weld ? "Weld " + nth(run, stage, SetWeld.class) : "Draw " + nth(run, stage, Draw.class);
   }
 
   private static long nth(Run run, int stage, Class<? extends Operation> kind) {

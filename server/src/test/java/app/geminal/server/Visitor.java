@@ -14,6 +14,7 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.util.LinkedHashMap;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** A browser without a screen: keeps cookies and echoes the page's token. */
 public final class Visitor {
@@ -61,6 +62,18 @@ public final class Visitor {
 
   public Answer get(String path) {
     return send(request(path).GET());
+  }
+
+  /** Reads an answer that comes a line at a time, as it comes. */
+  public Stream<String> lines(String path) {
+    try {
+      return http.send(request(path).GET().build(), BodyHandlers.ofLines()).body();
+    } catch (IOException e) {
+      throw TestShop.unchecked(e);
+    } catch (InterruptedException e) {
+      Thread.currentThread().interrupt();
+      throw new IllegalStateException(e);
+    }
   }
 
   public Answer post(String path, String json) {

@@ -1,6 +1,7 @@
 package app.geminal.server.book;
 
 import app.geminal.finding.Known;
+import app.geminal.fire.SchoolCost;
 import app.geminal.weld.HoldChance;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
@@ -8,6 +9,7 @@ import app.geminal.weld.WeldOutcome;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
@@ -24,7 +26,7 @@ class BookRepository {
   private static final String SELECT =
       """
       SELECT w.id, w.billet_id, b.name AS billet_name, w.step_key, w.step_title, w.made_at,
-        w.temperature_c, w.school, w.outcome, w.note, a.name AS made_by
+        w.temperature_c, w.school, w.outcome, w.note, w.fire_session, a.name AS made_by
       FROM weld w JOIN billet b ON b.id = w.billet_id JOIN account a ON a.id = w.made_by
       """;
 
@@ -43,6 +45,7 @@ class BookRepository {
               OxygenSchool.valueOf(row.getString("school")),
               WeldOutcome.valueOf(row.getString("outcome")),
               row.getString("note"),
+              row.getObject("fire_session", Long.class),
               row.getString("made_by"));
 
   private final JdbcClient jdbc;
@@ -112,6 +115,40 @@ class BookRepository {
             """)
         .query((row, n) -> HoldChance.of(row.getInt("made"), row.getInt("held")))
         .single();
+  }
+
+  Map<OxygenSchool, SchoolCost.Told> bySchool() {
+    return jdbc
+        .sql(
+            """
+            SELECT school, COUNT(*) AS made, SUM(outcome = 'HELD') AS held FROM weld
+            WHERE NOT struck AND outcome <> 'SUSPECT' GROUP BY school
+            """)
+        .query((row, n) ->
+            Map.entry(
+                OxygenSchool.valueOf(row.getString("school")),
+                new SchoolCost.Told(row.getInt("made"), row.getInt("held"))))
+        .stream()
+        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
+  }
+
+  void setFire(long id, long session, String entry) {
+    jdbc.sql("UPDATE weld SET fire_session = :session, fire_entry = :entry WHERE id = :id")
+        .param("session", session)
+        .param("entry", entry)
+        .param("id", id)
+        .update();
+  }
+
+  void strikeFromFire(long session, String entry, boolean struck) {
+    jdbc.sql(
+            """
+            UPDATE weld SET struck = :struck WHERE fire_session = :session AND fire_entry = :entry
+            """)
+        .param("struck", struck)
+        .param("session", session)
+        .param("entry", entry)
+        .update();
   }
 
   void setStruck(long id, boolean struck) {

@@ -5,6 +5,7 @@ import app.geminal.billet.Run;
 import app.geminal.billet.Step;
 import app.geminal.check.BadValue;
 import app.geminal.finding.Known;
+import app.geminal.fire.SchoolCost;
 import app.geminal.operation.SetWeld;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.problem.NotThere;
@@ -12,11 +13,11 @@ import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.weld.HoldChance;
 import app.geminal.weld.MadeWeld;
+import app.geminal.weld.OxygenSchool;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
@@ -86,6 +87,45 @@ public class BookService {
     return welds.find(id).orElseThrow();
   }
 
+  /**
+   * Writes a weld of the fire's record into the Book. The plan may have changed since the session
+   * began: a step that is gone keeps the title it had.
+   *
+   * @param session the session at the fire
+   * @param entry the entry that said what became of it; the same one twice is one weld
+   */
+  @Transactional
+  public void logFromFire(
+      long billetId,
+      Plan plan,
+      String title,
+      MadeWeld weld,
+      String login,
+      long session,
+      String entry) {
+    boolean there = plan.setWelds().stream().anyMatch(p -> p.path().equals(weld.stepKey()));
+    long id =
+        welds.add(
+            billetId,
+            there ? title(plan, weld.stepKey()) : title,
+            weld,
+            there ? joined(plan, weld.stepKey()) : Set.of(),
+            accounts.id(login));
+    welds.setFire(id, session, entry);
+  }
+
+  /** Strikes the weld an entry of the fire's record wrote, or takes the striking back. */
+  @Transactional
+  public void strikeFromFire(long session, String entry, boolean struck) {
+    welds.strikeFromFire(session, entry, struck);
+  }
+
+  /** Welds by each way of keeping oxygen out; suspect ones are not decided yet. */
+  @Transactional(readOnly = true)
+  public Map<OxygenSchool, SchoolCost.Told> bySchool() {
+    return welds.bySchool();
+  }
+
   /** Strikes a weld that was logged by mistake, or takes the striking back. */
   @Transactional
   public void setStruck(long id, boolean struck) {
@@ -121,17 +161,12 @@ public class BookService {
   /** The steels the weld joins, as the plan stands now. */
   private Set<String> joined(Plan plan, String path) {
     int stroke = path.lastIndexOf('/');
-    Run run = Run.of(plan, shelf.steels(), shops.practice());
-    for (String name :
-        stroke < 0 ? List.<String>of() : List.of(path.substring(0, stroke).split("/", -1))) {
-      run = Objects.requireNonNull(run.parts().get(name));
-    }
     String key = path.substring(stroke + 1);
-    for (int i = 1; i < run.stages().size(); i++) {
-      if (run.stages().get(i).step().map(Step::key).orElse("").equals(key)) {
-        return run.stages().get(i - 1).bars().section().areaBySteel().keySet();
-      }
-    }
-    return Set.of();
+    return Run.of(plan, shelf.steels(), shops.practice())
+        .at(stroke < 0 ? "" : path.substring(0, stroke))
+        .flatMap(run ->
+            run.stageOf(key)
+                .map(stage -> run.stages().get(stage - 1).bars().section().areaBySteel().keySet()))
+        .orElse(Set.of());
   }
 }

@@ -13,6 +13,9 @@ import app.geminal.server.account.DemoAccount;
 import app.geminal.server.billet.Billet;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;
+import app.geminal.server.instrument.Channel;
+import app.geminal.server.instrument.Instrument;
+import app.geminal.server.instrument.Instruments;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stock.StockService;
@@ -188,6 +191,27 @@ class DemoShop {
           new Bar("wrought_iron", "2", "3/4", "30", 1, null, 45.0, "Anchor stock from the slip"),
           new Bar("mill_band", "2", "0.042", "80", 1, null, 40.0, "Old saw shed"));
 
+  /** The simulated forge and press that ship with the application. */
+  private static final List<Instrument> INSTRUMENTS =
+      List.of(
+          simulated("Thermocouple, back wall", Channel.FORGE, 0, 0.1),
+          simulated("Gauge at the press", Channel.PRESS, 1, 0.01));
+
+  private static Instrument simulated(String name, Channel channel, int address, double scale) {
+    return new Instrument(
+        name,
+        channel,
+        Instrument.SIMULATED,
+        502,
+        1,
+        Instrument.Registers.INPUT,
+        address,
+        Instrument.Format.INT16,
+        scale,
+        0,
+        true);
+  }
+
   private record Bar(
       String steel,
       String width,
@@ -219,6 +243,7 @@ class DemoShop {
   private final BilletService billets;
   private final BookService book;
   private final ShopKeeper shops;
+  private final Instruments instruments;
 
   DemoShop(
       Accounts accounts,
@@ -227,7 +252,9 @@ class DemoShop {
       BookService book,
       ShopKeeper shops,
       SteelShelf steels,
-      StockService stock) {
+      StockService stock,
+      Instruments instruments) {
+    this.instruments = instruments;
     this.steels = steels;
     this.stock = stock;
     this.accounts = accounts;
@@ -247,6 +274,7 @@ class DemoShop {
     accounts.add(demo.login(), "Wharf smithy", demo.password(), UnitSystem.INCH);
     steels.add(MILL_BAND);
     SHELF.forEach(b -> stock.add(b.inMm()));
+    INSTRUMENTS.forEach(instruments::add);
     WORK.forEach(this::load);
     LOG.info("Demo shop opened with {} billets.", WORK.size());
   }

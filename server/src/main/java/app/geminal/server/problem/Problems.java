@@ -7,12 +7,17 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.NonTransientDataAccessResourceException;
+import org.springframework.dao.RecoverableDataAccessException;
+import org.springframework.dao.TransientDataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.CannotCreateTransactionException;
+import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -66,6 +71,25 @@ public class Problems extends ResponseEntityExceptionHandler {
         String.valueOf(busy.getMessage()),
         "",
         "Wait until one of them has ended and try again.");
+  }
+
+  /** The database does not answer; what was asked for is not done, and can be asked again. */
+  @ExceptionHandler({
+    TransientDataAccessException.class,
+    NonTransientDataAccessResourceException.class,
+    RecoverableDataAccessException.class,
+    CannotCreateTransactionException.class,
+    TransactionSystemException.class
+  })
+  ProblemDetail noDatabase(Exception e) {
+    LOG.warn("The database does not answer: {}", e.getMessage());
+    return Problem.of(
+        HttpStatus.SERVICE_UNAVAILABLE,
+        "no-database",
+        "The shop's records do not answer",
+        "The database is away; nothing of this change was stored.",
+        "",
+        "It is tried again by itself at the fire; elsewhere try again in a moment.");
   }
 
   @ExceptionHandler

@@ -1,0 +1,211 @@
+package app.geminal.server.fire;
+
+import app.geminal.check.Require;
+import app.geminal.fire.HeatPlan;
+import app.geminal.fire.Rotation;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.charset.StandardCharsets;
+import java.security.Principal;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The fire over HTTP. */
+@RestController
+class FireController {
+  /** An empty line says that the line still stands. */
+  private static final long PATIENCE_MS = 5000;
+
+  private static final int MOST_ENTRIES = 500;
+
+  private final FireService service;
+  private final Fires fires;
+  private final HeatPlans plans;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  FireController(FireService service, Fires fires, HeatPlans plans, JsonMapper json, Clock clock) {
+    this.service = service;
+    this.fires = fires;
+    this.plans = plans;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /** A session to begin. */
+  record NewFire(List<FireService.Chosen> billets, boolean rehearsal, @Nullable Double speed) {}
+
+  /** Where it is. */
+  record Begun(long id) {}
+
+  /** Entries of one screen. */
+  record Told(List<Entry> entries) {}
+
+  /** What is on disk of them. */
+  record Kept(List<String> kept) {}
+
+  /** A session in the list. */
+  record FireLine(
+      long id,
+      Instant startedAt,
+      @Nullable Instant endedAt,
+      boolean rehearsal,
+      List<BilletLine> billets) {
+    static FireLine of(Session s) {
+      return new FireLine(
+          s.id(),
+          s.startedAt(),
+          s.endedAt(),
+          s.rehearsal(),
+          s.billets().stream()
+              .map(b -> new BilletLine(b.billetId(), b.name(), b.plan().title()))
+              .toList());
+    }
+  }
+
+  /** A billet of it. */
+  record BilletLine(long billetId, String name, String title) {}
+
+  /** A day to lay out; minutes of the day, places in the forge. */
+  record DayAsked(List<FireService.Chosen> billets, int places, double fromMin, double toMin) {}
+
+  /** How many readings a file brought. */
+  record Logged(int lines) {}
+
+  @GetMapping("/api/billets/{id}/heats")
+  List<HeatPlans.HeatView> heats(@PathVariable long id) {
+    return plans.heats(id);
+  }
+
+  @GetMapping("/api/billets/{id}/heat-plan")
+  HeatPlan plan(@PathVariable long id, @RequestParam String step) {
+    return plans.of(id, step);
+  }
+
+  @PostMapping("/api/fires/day")
+  Rotation.Day day(@RequestBody DayAsked asked) {
+    return plans.day(
+        Require.list("billets", asked.billets(), 1, 3),
+        asked.places(),
+        asked.fromMin(),
+        asked.toMin());
+  }
+
+  @GetMapping("/api/fires")
+  List<FireLine> all() {
+    return service.newest().stream().map(FireLine::of).toList();
+  }
+
+  @PostMapping("/api/fires")
+  @ResponseStatus(HttpStatus.CREATED)
+  Begun start(@RequestBody NewFire body, Principal who) {
+    long id =
+        service.start(
+            Require.present("billets", body.billets()),
+            body.rehearsal(),
+            Objects.requireNonNullElse(body.speed(), 1.0),
+            who.getName());
+    fires.get(id);
+    return new Begun(id);
+  }
+
+  @GetMapping("/api/fires/{id}")
+  FireView.Whole whole(@PathVariable long id) {
+    return fires.get(id).whole(clock.instant());
+  }
+
+  /** Tells everything, and then of what happens, a JSON object a line, as long as it is read. */
+  @GetMapping("/api/fires/{id}/stream")
+  void stream(@PathVariable long id, HttpServletResponse response)
+      throws IOException, InterruptedException {
+    LiveFire fire = fires.get(id);
+    response.setContentType("application/x-ndjson");
+    response.setCharacterEncoding(StandardCharsets.UTF_8);
+    Listener listener = fire.listen(clock.instant());
+    try {
+      OutputStream out = response.getOutputStream();
+      while (!listener.isLetGo()) {
+        Object what = listener.next(PATIENCE_MS);
+        if (what != null) {
+          out.write(json.writeValueAsBytes(what));
+        }
+        out.write('\n');
+        out.flush();
+      }
+    } catch (IOException gone) {
+      // The screen is gone; it comes back by itself.
+    } finally {
+      fire.leave(listener);
+    }
+  }
+
+  /** Keeps entries; answers when they are on disk. */
+  @PostMapping("/api/fires/{id}/entries")
+  Kept keep(@PathVariable long id, @RequestBody Told told, Principal who) {
+    List<Entry> entries = Require.list("entries", told.entries(), 1, MOST_ENTRIES);
+    List<KeptEntry> kept = service.keep(id, entries, who.getName());
+    fires.kept(id, kept);
+    return new Kept(kept.stream().map(k -> k.entry().id()).toList());
+  }
+
+  @PostMapping("/api/fires/{id}/end")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void end(@PathVariable long id) {
+    service.setEnded(id, true);
+    fires.setEnded(id, true);
+  }
+
+  @PostMapping("/api/fires/{id}/reopen")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void reopen(@PathVariable long id) {
+    service.setEnded(id, false);
+    fires.setEnded(id, false);
+  }
+
+  @PostMapping(value = "/api/fires/{id}/readings", consumes = "text/csv")
+  Logged logged(@PathVariable long id, @RequestBody String csv) {
+    List<Row> rows = service.keepLogged(id, csv);
+    fires.get(id).logged(rows, clock.instant());
+    return new Logged(rows.size());
+  }
+
+  /** All readings, in the columns a logger's file has. */
+  @GetMapping("/api/fires/{id}/readings.csv")
+  ResponseEntity<String> readings(@PathVariable long id) {
+    StringBuilder csv = new StringBuilder("at,channel,value,unit,state\n");
+    for (Row r : service.readings(id)) {
+      csv.append(
+          String.format(
+              Locale.ROOT,
+              "%d,%s,%.2f,%s,%s%n",
+              r.second(),
+              r.channel().name().toLowerCase(Locale.ROOT),
+              r.figure(),
+              switch (r.channel()) {
+                case FORGE -> "C";
+                case PRESS -> "MPa";
+              },
+              r.state().name().toLowerCase(Locale.ROOT)));
+    }
+    return ResponseEntity.ok()
+        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+        .header("Content-Disposition", "attachment; filename=\"fire-%d.csv\"".formatted(id))
+        .body(csv.toString());
+  }
+}

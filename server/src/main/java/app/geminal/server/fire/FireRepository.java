@@ -1,0 +1,243 @@
+package app.geminal.server.fire;
+
+import app.geminal.fire.Act;
+import app.geminal.fire.HeatPlan;
+import app.geminal.heat.Gauge;
+import app.geminal.server.instrument.Channel;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.core.RowMapper;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.support.GeneratedKeyHolder;
+import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Sessions at the fire in the database. */
+@Repository
+class FireRepository {
+  /** Goes up when the shape of a heat plan's document changes. */
+  private static final int PLAN_FORMAT = 1;
+
+  /** Rows in one statement; a second of a hundred sessions fits. */
+  private static final int ROWS = 500;
+
+  private static final RowMapper<KeptEntry> ENTRY =
+      (row, n) ->
+          new KeptEntry(
+              row.getLong("seq"),
+              row.getDouble("at_s"),
+              new Entry(
+                  row.getString("id"),
+                  Entry.Kind.valueOf(row.getString("kind")),
+                  row.getInt("place"),
+                  act(row.getString("act")),
+                  row.getString("about"),
+                  (Double) row.getObject("figure"),
+                  row.getString("note"),
+                  instant(row.getObject("done_at", LocalDateTime.class)),
+                  row.getString("device")),
+              row.getString("made_by_name"));
+
+  private final JdbcClient jdbc;
+  private final JdbcTemplate batch;
+  private final JsonMapper json;
+
+  FireRepository(JdbcClient jdbc, JdbcTemplate batch, JsonMapper json) {
+    this.jdbc = jdbc;
+    this.batch = batch;
+    this.json = json;
+  }
+
+  private static @Nullable Act act(@Nullable String name) {
+    return name == null ? null : Act.valueOf(name);
+  }
+
+  private static Instant instant(LocalDateTime at) {
+    return at.toInstant(ZoneOffset.UTC);
+  }
+
+  private static LocalDateTime utc(Instant at) {
+    return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
+  }
+
+  long start(Instant at, boolean rehearsal, double speed, long by) {
+    GeneratedKeyHolder key = new GeneratedKeyHolder();
+    jdbc.sql(
+            """
+            INSERT INTO fire_session (started_at, rehearsal, speed, started_by)
+            VALUES (:at, :rehearsal, :speed, :by)
+            """)
+        .param("at", utc(at))
+        .param("rehearsal", rehearsal)
+        .param("speed", speed)
+        .param("by", by)
+        .update(key, "id");
+    return Objects.requireNonNull(key.getKey()).longValue();
+  }
+
+  void add(long sessionId, Session.Billet billet) {
+    jdbc.sql(
+            """
+            INSERT INTO fire_billet (session_id, place, billet_id, name, plan, plan_format)
+            VALUES (:session, :place, :billet, :name, :plan, :format)
+            """)
+        .param("session", sessionId)
+        .param("place", billet.place())
+        .param("billet", billet.billetId())
+        .param("name", billet.name())
+        .param("plan", json.writeValueAsString(billet.plan()))
+        .param("format", PLAN_FORMAT)
+        .update();
+  }
+
+  Optional<Session> find(long id) {
+    return jdbc.sql("SELECT * FROM fire_session WHERE id = :id")
+        .param("id", id)
+        .query((row, n) ->
+            new Session(
+                id,
+                instant(row.getObject("started_at", LocalDateTime.class)),
+                Optional.ofNullable(row.getObject("ended_at", LocalDateTime.class))
+                    .map(FireRepository::instant)
+                    .orElse(null),
+                row.getBoolean("rehearsal"),
+                row.getDouble("speed"),
+                billets(id)))
+        .optional();
+  }
+
+  private List<Session.Billet> billets(long id) {
+    return jdbc.sql("SELECT * FROM fire_billet WHERE session_id = :id ORDER BY place")
+        .param("id", id)
+        .query((row, n) ->
+            new Session.Billet(
+                row.getInt("place"),
+                row.getLong("billet_id"),
+                row.getString("name"),
+                json.readValue(row.getString("plan"), HeatPlan.class)))
+        .list();
+  }
+
+  List<Long> open() {
+    return jdbc.sql("SELECT id FROM fire_session WHERE ended_at IS NULL ORDER BY id")
+        .query((row, n) -> row.getLong(1))
+        .list();
+  }
+
+  List<Long> newest(int most) {
+    return jdbc.sql("SELECT id FROM fire_session ORDER BY id DESC LIMIT :most")
+        .param("most", most)
+        .query((row, n) -> row.getLong(1))
+        .list();
+  }
+
+  void setEnded(long id, @Nullable Instant at) {
+    jdbc.sql("UPDATE fire_session SET ended_at = :at WHERE id = :id")
+        .param("at", at == null ? null : utc(at))
+        .param("id", id)
+        .update();
+  }
+
+  /** Keeps an entry unless its id is there already; whether it was new. */
+  boolean keep(long sessionId, Entry e, double atS, Instant now, long by) {
+    return jdbc.sql(
+                """
+                INSERT IGNORE INTO fire_entry (session_id, id, kind, place, act, about, figure, note,
+                  at_s, done_at, kept_at, device, made_by)
+                VALUES (:session, :id, :kind, :place, :act, :about, :figure, :note, :atS, :doneAt,
+                  :now, :device, :by)
+                """)
+            .param("session", sessionId)
+            .param("id", e.id())
+            .param("kind", e.kind().name())
+            .param("place", e.place())
+            .param("act", e.act() == null ? null : e.act().name())
+            .param("about", e.about())
+            .param("figure", e.figure())
+            .param("note", e.note())
+            .param("atS", atS)
+            .param("doneAt", utc(e.doneAt()))
+            .param("now", utc(now))
+            .param("device", e.device())
+            .param("by", by)
+            .update()
+        == 1;
+  }
+
+  List<KeptEntry> entries(long sessionId, long after) {
+    return jdbc.sql(
+            """
+            SELECT e.*, a.name AS made_by_name FROM fire_entry e JOIN account a ON a.id = e.made_by
+            WHERE e.session_id = :session AND e.seq > :after ORDER BY e.seq
+            """)
+        .param("session", sessionId)
+        .param("after", after)
+        .query(ENTRY)
+        .list();
+  }
+
+  /** Keeps readings; those of a second that is there already are left as they are. */
+  void keep(List<Row> rows) {
+    for (int from = 0; from < rows.size(); from += ROWS) {
+      List<Row> some = rows.subList(from, Math.min(rows.size(), from + ROWS));
+      List<Object> values = new ArrayList<>(some.size() * 5);
+      for (Row r : some) {
+        values.addAll(
+            List.of(r.sessionId(), r.channel().name(), r.second(), r.figure(), r.state().name()));
+      }
+      String places = "(?, ?, ?, ?, ?)" + ", (?, ?, ?, ?, ?)".repeat(some.size() - 1);
+      batch.update(
+          "INSERT IGNORE INTO fire_reading (session_id, channel, second, figure, state) VALUES "
+              + places,
+          values.toArray());
+    }
+  }
+
+  List<Row> readings(long sessionId) {
+    return jdbc.sql(
+            """
+            SELECT channel, second, figure, state FROM fire_reading WHERE session_id = :session
+            ORDER BY channel, second
+            """)
+        .param("session", sessionId)
+        .query((row, n) ->
+            new Row(
+                sessionId,
+                Channel.valueOf(row.getString("channel")),
+                row.getInt("second"),
+                row.getDouble("figure"),
+                Gauge.State.valueOf(row.getString("state"))))
+        .list();
+  }
+
+  /** Sessions that ended before and are not thinned yet. */
+  List<Long> toThin(Instant endedBefore) {
+    return jdbc.sql(
+            """
+            SELECT id FROM fire_session WHERE ended_at < :before AND NOT thinned ORDER BY id LIMIT 50
+            """)
+        .param("before", utc(endedBefore))
+        .query((row, n) -> row.getLong(1))
+        .list();
+  }
+
+  /** Puts the readings to keep in the place of all there are. */
+  void thin(long sessionId, List<Row> kept) {
+    jdbc.sql("DELETE FROM fire_reading WHERE session_id = :session")
+        .param("session", sessionId)
+        .update();
+    if (!kept.isEmpty()) {
+      keep(kept);
+    }
+    jdbc.sql("UPDATE fire_session SET thinned = TRUE WHERE id = :session")
+        .param("session", sessionId)
+        .update();
+  }
+}

@@ -1,0 +1,261 @@
+package app.geminal.server.fire;
+
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+import app.geminal.fire.Act;
+import app.geminal.fire.Course;
+import app.geminal.fire.HeatPlan;
+import app.geminal.fire.Mark;
+import app.geminal.heat.Gauge;
+import app.geminal.heat.Thinning;
+import app.geminal.server.account.Accounts;
+import app.geminal.server.billet.BilletService;
+import app.geminal.server.book.BookService;
+import app.geminal.server.instrument.Channel;
+import app.geminal.server.instrument.LoggerFile;
+import app.geminal.weld.MadeWeld;
+import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.WeldOutcome;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what happens at the fire. What it has answered for is on disk. */
+@Service
+class FireService {
+  /** Readings of a session that ended this long ago are thinned. */
+  private static final Duration WHOLE_FOR = Duration.ofHours(24);
+
+  private static final double FORGE_TOLERANCE_C = 2;
+  private static final double PRESS_TOLERANCE_MPA = 0.2;
+  private static final int MOST_BILLETS = 3;
+  private static final double FASTEST = 20;
+  private static final Duration AHEAD = Duration.ofMinutes(10);
+
+  private final FireRepository fires;
+  private final Fires live;
+  private final HeatPlans plans;
+  private final BilletService billets;
+  private final BookService book;
+  private final Accounts accounts;
+  private final Clock clock;
+
+  FireService(
+      FireRepository fires,
+      Fires live,
+      HeatPlans plans,
+      BilletService billets,
+      BookService book,
+      Accounts accounts,
+      Clock clock) {
+    this.fires = fires;
+    this.live = live;
+    this.plans = plans;
+    this.billets = billets;
+    this.book = book;
+    this.accounts = accounts;
+    this.clock = clock;
+  }
+
+  /** A step of a billet to take to the fire. */
+  record Chosen(long billetId, String stepPath) {}
+
+  /** Begins a session. */
+  @Transactional
+  public long start(List<Chosen> chosen, boolean rehearsal, double speed, String login) {
+    Require.list("billets", chosen, 1, MOST_BILLETS);
+    Require.number("speed", speed, 1, FASTEST, "");
+    long id = fires.start(clock.instant(), rehearsal, rehearsal ? speed : 1, accounts.id(login));
+    for (int i = 0; i < chosen.size(); i++) {
+      Chosen c = chosen.get(i);
+      String where = "billets/" + i;
+      HeatPlan plan =
+          BadValue.within(
+              where, () -> plans.of(c.billetId(), Require.text("stepPath", c.stepPath(), 120)));
+      fires.add(id, new Session.Billet(i, c.billetId(), billets.get(c.billetId()).name(), plan));
+    }
+    return id;
+  }
+
+  /** The newest sessions, those going on first. */
+  @Transactional(readOnly = true)
+  public List<Session> newest() {
+    return fires.newest(40).stream().flatMap(id -> fires.find(id).stream()).toList();
+  }
+
+  /**
+   * Keeps entries; those that are there already stay as they are.
+   *
+   * @return all of them as they are on disk
+   */
+  @Transactional
+  public List<KeptEntry> keep(long sessionId, List<Entry> entries, String login) {
+    LiveFire fire = live.get(sessionId);
+    Session session = fire.session();
+    Instant now = clock.instant();
+    long by = accounts.id(login);
+    boolean outcomes = false;
+    for (int i = 0; i < entries.size(); i++) {
+      Entry e = entries.get(i);
+      String where = "entries/" + i;
+      if (e.place() >= session.billets().size()) {
+        throw new BadValue(where + "/place", "The session has no billet in this place.");
+      }
+      if (e.doneAt().isAfter(now.plus(AHEAD))) {
+        throw new BadValue(where + "/doneAt", "This is still to come.");
+      }
+      boolean fresh = fires.keep(sessionId, e, fire.secondOf(e.doneAt()), now, by);
+      if (fresh && e.kind().isOutcome() && !session.rehearsal()) {
+        log(fire, e, login);
+      }
+      outcomes |= fresh && e.kind() == Entry.Kind.UNDO;
+    }
+    List<KeptEntry> all = fires.entries(sessionId, 0);
+    if (outcomes && !session.rehearsal()) {
+      Set<String> undone = Undone.of(all);
+      all.stream()
+          .filter(k -> k.entry().kind().isOutcome())
+          .forEach(
+              k -> book.strikeFromFire(sessionId, k.entry().id(), undone.contains(k.entry().id())));
+    }
+    Set<String> asked = entries.stream().map(Entry::id).collect(Collectors.toSet());
+    return all.stream().filter(k -> asked.contains(k.entry().id())).toList();
+  }
+
+  /** Writes what became of a weld into the Book, with what the fire's record knows of it. */
+  private void log(LiveFire fire, Entry e, String login) {
+    Session.Billet billet = fire.session().billets().get(e.place());
+    Optional<OxygenSchool> school = billet.plan().school();
+    if (school.isEmpty()) {
+      return;
+    }
+    Course course = fire.course(e.place());
+    double celsius =
+        course.marks().stream()
+            .filter(m -> m.deed().act() == Act.OUT)
+            .mapToDouble(Mark::skinC)
+            .max()
+            .orElse(billet.plan().window().aimC());
+    MadeWeld weld =
+        new MadeWeld(
+            billet.plan().stepPath(),
+            e.doneAt(),
+            Math.clamp(Math.rint(celsius), MadeWeld.COLDEST_C, MadeWeld.HOTTEST_C),
+            school.get(),
+            WeldOutcome.valueOf(e.kind().name()),
+            note(course, e.note()));
+    book.logFromFire(
+        billet.billetId(),
+        billets.get(billet.billetId()).plan(),
+        billet.plan().title(),
+        weld,
+        login,
+        fire.id(),
+        e.id());
+  }
+
+  private static String note(Course course, String said) {
+    long sets = course.marks().stream().filter(m -> m.deed().act() == Act.SQUEEZE).count();
+    String waited =
+        course.marks().stream()
+            .filter(m -> m.deed().act() == Act.SQUEEZE)
+            .map(m -> String.format(Locale.ROOT, "%.0f s", m.sinceOutS()))
+            .collect(Collectors.joining(", "));
+    String own =
+        sets == 0
+            ? "From the fire's record."
+            : "From the fire's record: %d %s, at the dies after %s."
+                .formatted(sets, sets == 1 ? "set" : "sets", waited);
+    return said.isEmpty() ? own : said + " " + own;
+  }
+
+  /** Ends a session, or opens it again; doing it twice changes nothing. */
+  @Transactional
+  public void setEnded(long sessionId, boolean ended) {
+    LiveFire fire = live.get(sessionId);
+    if (fire.isOpen() == ended) {
+      fires.setEnded(sessionId, ended ? clock.instant() : null);
+    }
+  }
+
+  /** Keeps what a logger wrote; seconds that are there already stay as they are. */
+  @Transactional
+  public List<Row> keepLogged(long sessionId, String csv) {
+    Session session = live.get(sessionId).session();
+    List<LoggerFile.Logged> lines = LoggerFile.read(csv, session.startedAt());
+    Map<Channel, Gauge> gauges = new EnumMap<>(Channel.class);
+    gauges.put(Channel.FORGE, Gauge.ofForge());
+    gauges.put(Channel.PRESS, Gauge.ofPress());
+    List<Row> rows = new ArrayList<>();
+    for (int i = 0; i < lines.size(); i++) {
+      LoggerFile.Logged line = lines.get(i);
+      if (line.atS() < 0 || line.atS() > 30 * 24 * 3600.0) {
+        throw new BadValue("line/" + (i + 2), "This was not while the session went on.");
+      }
+      rows.add(
+          new Row(
+              sessionId,
+              line.channel(),
+              (int) line.atS(),
+              line.value(),
+              java.util.Objects.requireNonNull(gauges.get(line.channel()))
+                  .said(line.atS(), line.value())));
+    }
+    fires.keep(rows);
+    return rows;
+  }
+
+  /** Readings as they are kept. */
+  @Transactional(readOnly = true)
+  public List<Row> readings(long sessionId) {
+    return fires.readings(sessionId);
+  }
+
+  /**
+   * Thins the readings of sessions that ended a day ago; see {@link Thinning}. Within 2 °C and 0.2
+   * MPa; what was not believed stays whole.
+   *
+   * @return how many sessions
+   */
+  @Transactional
+  public int thin() {
+    List<Long> due = fires.toThin(clock.instant().minus(WHOLE_FOR));
+    for (long id : due) {
+      List<Row> all = fires.readings(id);
+      List<Row> kept = new ArrayList<>();
+      for (Channel channel : Channel.values()) {
+        kept.addAll(thinned(all.stream().filter(r -> r.channel() == channel).toList(), channel));
+      }
+      fires.thin(id, kept);
+      live.forget(id);
+    }
+    return due.size();
+  }
+
+  private static List<Row> thinned(List<Row> rows, Channel channel) {
+    List<Thinning.Reading> readings =
+        rows.stream()
+            .map(r -> new Thinning.Reading(r.second(), r.figure(), r.state() == Gauge.State.GOOD))
+            .toList();
+    Set<Long> kept =
+        Thinning.kept(readings, channel == Channel.FORGE ? FORGE_TOLERANCE_C : PRESS_TOLERANCE_MPA)
+            .stream()
+            .map(Thinning.Reading::second)
+            .collect(Collectors.toSet());
+    return IntStream.range(0, rows.size())
+        .mapToObj(rows::get)
+        .filter(r -> kept.contains((long) r.second()))
+        .toList();
+  }
+}

@@ -1,0 +1,165 @@
+package app.geminal.server.fire;
+
+import app.geminal.heat.BarHeat;
+import app.geminal.server.instrument.Channel;
+import app.geminal.server.instrument.Instruments;
+import app.geminal.server.instrument.Said;
+import app.geminal.server.problem.NotThere;
+import app.geminal.server.shop.ShopKeeper;
+import app.geminal.simulator.SimulatedBench;
+import jakarta.annotation.PreDestroy;
+import java.time.Clock;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.TimeUnit;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/**
+ * The sessions that are going on or looked at, and the clock that moves them: once a second the
+ * instruments are asked and every live session takes what they say; rehearsals move five times a
+ * second. A session is taken from the database when it is first asked for, also after a restart.
+ */
+@Component
+@Lazy(false)
+class Fires {
+  private static final Logger LOG = LoggerFactory.getLogger(Fires.class);
+  private static final int TICK_MS = 200;
+  private static final int TICKS_A_SECOND = 1000 / TICK_MS;
+
+  private final FireRepository repository;
+  private final ShopKeeper shops;
+  private final Instruments instruments;
+  private final ReadingKeeper keeper;
+  private final Clock clock;
+  private final Map<Long, LiveFire> live = new ConcurrentHashMap<>();
+  private final ScheduledExecutorService ticker =
+      Executors.newSingleThreadScheduledExecutor(
+          Thread.ofPlatform().daemon().name("fire-clock").factory());
+  private long ticks;
+
+  Fires(
+      FireRepository repository,
+      ShopKeeper shops,
+      Instruments instruments,
+      ReadingKeeper keeper,
+      Clock clock) {
+    this.repository = repository;
+    this.shops = shops;
+    this.instruments = instruments;
+    this.keeper = keeper;
+    this.clock = clock;
+  }
+
+  /** After the demo shop is there; sessions that were open go on. */
+  @EventListener(ApplicationReadyEvent.class)
+  @Order(2)
+  public void open() {
+    repository.open().forEach(this::get);
+    var _ = ticker.scheduleAtFixedRate(this::tick, TICK_MS, TICK_MS, TimeUnit.MILLISECONDS);
+  }
+
+  LiveFire get(long id) {
+    return live.computeIfAbsent(id, this::load);
+  }
+
+  private LiveFire load(long id) {
+    Session session =
+        repository
+            .find(id)
+            .orElseThrow(() -> new NotThere("There is no session number " + id + " at the fire."));
+    return new LiveFire(session, shops.shop(), repository.entries(id, 0), repository.readings(id));
+  }
+
+  void setEnded(long id, boolean ended) {
+    Instant now = clock.instant();
+    get(id).setEnded(ended ? now : null, now);
+  }
+
+  /** It is read from the database again at the next question. */
+  void forget(long id) {
+    live.remove(id);
+  }
+
+  private void tick() {
+    try {
+      ticks++;
+      List<Row> rows = new ArrayList<>();
+      if (ticks % TICKS_A_SECOND == 0) {
+        second(rows);
+      }
+      for (LiveFire fire : live.values()) {
+        if (fire.isRehearsal()) {
+          rows.addAll(fire.rehearse(TICK_MS / 1000.0));
+        }
+      }
+      keeper.add(rows);
+    } catch (RuntimeException e) {
+      // One bad second must not stop the clock.
+      LOG.error("The fire's clock stumbled", e);
+    }
+  }
+
+  private void second(List<Row> rows) {
+    Instant now = clock.instant();
+    boolean going = live.values().stream().anyMatch(f -> !f.isRehearsal() && f.isOpen());
+    if (going || ticks % (5L * TICKS_A_SECOND) == 0) {
+      instruments.ask(now.toEpochMilli() / 1000.0);
+    }
+    Said forge = instruments.said(Channel.FORGE);
+    Said press = instruments.said(Channel.PRESS);
+    live.values().removeIf(f -> !f.isOpen() && !f.isLookedAt());
+    for (LiveFire fire : live.values()) {
+      if (fire.isOpen() && !fire.isRehearsal()) {
+        rows.addAll(fire.tick(now, forge, press));
+      }
+    }
+  }
+
+  /** Entries are on disk: the session takes them, and the simulated bench where it stands in. */
+  void kept(long id, List<KeptEntry> entries) {
+    LiveFire fire = get(id);
+    instruments
+        .bench()
+        .filter(b -> fire.isOpen() && !fire.isRehearsal())
+        .ifPresent(b -> entries.forEach(k -> atBench(b, fire, k.entry())));
+    fire.kept(entries, clock.instant());
+  }
+
+  private static void atBench(SimulatedBench bench, LiveFire fire, Entry e) {
+    if (e.act() == null) {
+      return;
+    }
+    String name = fire.id() + "/" + e.place();
+    BarHeat.Of of = fire.session().billets().get(e.place()).plan().bar();
+    double meanC = fire.course(e.place()).estimate().coreC();
+    switch (e.act()) {
+      case IN -> {
+        bench.letGo();
+        bench.put(name, new BarHeat(of, meanC));
+      }
+      case OUT -> bench.take(name);
+      case SQUEEZE -> {
+        bench.take(name);
+        bench.squeeze(new BarHeat(of, meanC), of);
+      }
+      case LET_GO, BRUSH, LOOK -> bench.letGo();
+      case TURN, FLUX, FUEL -> {}
+    }
+  }
+
+  @PreDestroy
+  void close() {
+    ticker.shutdownNow();
+  }
+}

@@ -1,0 +1,60 @@
+package app.geminal.server.fire;
+
+import app.geminal.fire.Act;
+import app.geminal.fire.Course;
+import app.geminal.fire.HeatPlan;
+import app.geminal.fire.Rotation;
+import app.geminal.heat.Following.Place;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The heats of plans as work for a day's order. */
+final class Jobs {
+  private static final double HANDLING_MIN = 0.8;
+  private static final double BITE_MIN = 0.25;
+  private static final int MOST_HEATS = 40;
+
+  private Jobs() {}
+
+  /** All heats of plans that follow each other on one billet. */
+  static Rotation.Job of(String name, List<HeatPlan> chain) {
+    List<Rotation.Heat> heats = new ArrayList<>();
+    for (HeatPlan plan : chain) {
+      for (int heat = 1; heat <= plan.heats() && heats.size() < MOST_HEATS; heat++) {
+        // Only the very first goes in cold.
+        heats.add(heat(plan, heats.isEmpty() ? 1 : Math.max(2, heat)));
+      }
+    }
+    HeatPlan first = chain.getFirst();
+    boolean prepared = first.isWeld() && first.bar().pieceMm() > 0;
+    return new Rotation.Job(name, heats, prepared ? Math.min(first.heats(), heats.size()) : 0, -1);
+  }
+
+  private static Rotation.Heat heat(HeatPlan plan, int number) {
+    return new Rotation.Heat(
+        plan.title() + ", heat " + number,
+        plan.soaking().minutes(number),
+        plan.soaking().firstMin(),
+        HANDLING_MIN + BITE_MIN * Math.max(1, plan.squeezing().bites()),
+        plan.soaking().limitMin());
+  }
+
+  /** What is left of one plan, from how it stands now. */
+  static Rotation.Job left(Course course) {
+    HeatPlan plan = course.plan();
+    boolean set =
+        course.marks().stream()
+            .anyMatch(m -> m.heat() == course.heat() && m.deed().act() == Act.SQUEEZE);
+    List<Rotation.Heat> heats = new ArrayList<>();
+    for (int heat = course.heat() + (set ? 1 : 0); heat <= plan.heats(); heat++) {
+      heats.add(heat(plan, heat));
+    }
+    boolean inside = course.place() == Place.FIRE && course.begun();
+    boolean prepared = plan.isWeld() && plan.bar().pieceMm() > 0;
+    return new Rotation.Job(
+        plan.title(),
+        heats,
+        prepared ? heats.size() : 0,
+        inside && !heats.isEmpty() ? course.inAtS() / 60 : -1);
+  }
+}

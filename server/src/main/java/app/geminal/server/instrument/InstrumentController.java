@@ -1,0 +1,43 @@
+package app.geminal.server.instrument;
+
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Instruments over HTTP. */
+@RestController
+class InstrumentController {
+  private final Instruments instruments;
+
+  InstrumentController(Instruments instruments) {
+    this.instruments = instruments;
+  }
+
+  @GetMapping("/api/instruments")
+  List<Instruments.Standing> all() {
+    return instruments.all();
+  }
+
+  @PostMapping("/api/instruments")
+  @ResponseStatus(HttpStatus.CREATED)
+  Instruments.Standing add(@RequestBody Instrument body) {
+    return instruments.add(body);
+  }
+
+  @PutMapping("/api/instruments/{id}")
+  Instruments.Standing change(@PathVariable long id, @RequestBody Instrument body) {
+    return instruments.change(id, body);
+  }
+
+  @PostMapping("/api/instruments/{id}/remove")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void remove(@PathVariable long id) {
+    instruments.remove(id);
+  }
+}

@@ -1,0 +1,146 @@
+package app.geminal.server.instrument;
+
+import app.geminal.server.problem.NotThere;
+import app.geminal.server.shop.ShopKeeper;
+import app.geminal.simulator.SimulatedBench;
+import jakarta.annotation.PreDestroy;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** The shop's instruments and the lines to them. */
+@Service
+public class Instruments {
+  private final InstrumentRepository instruments;
+  private final ShopKeeper shops;
+  private final Map<Long, Line> lines = new LinkedHashMap<>();
+  private boolean read;
+  private @Nullable SimulatedBench bench;
+
+  Instruments(InstrumentRepository instruments, ShopKeeper shops) {
+    this.instruments = instruments;
+    this.shops = shops;
+  }
+
+  /** An instrument, and what it says now. */
+  public record Standing(long id, Instrument instrument, @Nullable Double value, String state) {}
+
+  /** All of them. */
+  @Transactional(readOnly = true)
+  public List<Standing> all() {
+    return instruments.all().stream().map(k -> standing(k.id(), k.instrument())).toList();
+  }
+
+  private synchronized Standing standing(long id, Instrument instrument) {
+    Line line = lines.get(id);
+    Said said = line == null ? Said.NOTHING : line.look();
+    return new Standing(
+        id,
+        instrument,
+        Double.isNaN(said.value()) ? null : said.value(),
+        instrument.switched() ? said.state().words() : "switched off");
+  }
+
+  /** One more. */
+  @Transactional
+  public Standing add(Instrument instrument) {
+    long id = instruments.add(instrument);
+    reread();
+    return standing(id, instrument);
+  }
+
+  /** Another address, or switched on or off. */
+  @Transactional
+  public Standing change(long id, Instrument instrument) {
+    if (!instruments.change(id, instrument)
+        && instruments.all().stream().noneMatch(k -> k.id() == id)) {
+      throw missing(id);
+    }
+    reread();
+    return standing(id, instrument);
+  }
+
+  /** One less. */
+  @Transactional
+  public void remove(long id) {
+    if (!instruments.remove(id)) {
+      throw missing(id);
+    }
+    reread();
+  }
+
+  private static NotThere missing(long id) {
+    return new NotThere("There is no instrument number " + id + ".");
+  }
+
+  private synchronized void reread() {
+    read = false;
+  }
+
+  /** Asks every instrument; answers come in by themselves. Called once a second. */
+  public void ask(double nowS) {
+    lines().forEach(l -> l.ask(nowS));
+  }
+
+  private synchronized List<Line> lines() {
+    if (!read) {
+      Map<Long, Instrument> wanted = new LinkedHashMap<>();
+      instruments.all().stream()
+          .filter(k -> k.instrument().switched())
+          .forEach(k -> wanted.put(k.id(), k.instrument()));
+      lines
+          .entrySet()
+          .removeIf(e -> {
+            boolean gone = !e.getValue().instrument().equals(wanted.get(e.getKey()));
+            if (gone) {
+              e.getValue().close();
+            }
+            return gone;
+          });
+      wanted.forEach((id, i) -> lines.computeIfAbsent(id, k -> new Line(i, this::simulated)));
+      read = true;
+    }
+    return List.copyOf(lines.values());
+  }
+
+  /** What the first instrument of a channel says that can be believed, else what any says. */
+  public Said said(Channel channel) {
+    List<Said> all =
+        lines().stream().filter(l -> l.instrument().channel() == channel).map(Line::said).toList();
+    return all.stream()
+        .filter(Said::isGood)
+        .findFirst()
+        .or(() -> all.stream().findFirst())
+        .orElse(Said.NOTHING);
+  }
+
+  /** The simulated bench, started at the first call. */
+  private synchronized SimulatedBench simulated() {
+    if (bench == null) {
+      bench =
+          new SimulatedBench(
+              Objects.requireNonNullElseGet(
+                  shops.shop().press(),
+                  () -> Objects.requireNonNull(app.geminal.shop.Shop.common().press())));
+    }
+    return bench;
+  }
+
+  /** The simulated bench where an instrument is on it. */
+  public synchronized Optional<SimulatedBench> bench() {
+    return Optional.ofNullable(bench);
+  }
+
+  @PreDestroy
+  synchronized void close() {
+    lines.values().forEach(Line::close);
+    if (bench != null) {
+      bench.close();
+    }
+  }
+}

@@ -1,0 +1,117 @@
+package app.geminal.server.instrument;
+
+import app.geminal.heat.Gauge;
+import app.geminal.simulator.SimulatedBench;
+import com.digitalpetri.modbus.client.ModbusTcpClient;
+import com.digitalpetri.modbus.pdu.ReadHoldingRegistersRequest;
+import com.digitalpetri.modbus.pdu.ReadHoldingRegistersResponse;
+import com.digitalpetri.modbus.pdu.ReadInputRegistersRequest;
+import com.digitalpetri.modbus.pdu.ReadInputRegistersResponse;
+import com.digitalpetri.modbus.tcp.client.NettyTcpClientTransport;
+import java.time.Duration;
+import java.util.concurrent.CompletionStage;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.Supplier;
+
+/**
+ * The line to one instrument: asks without waiting, and keeps what was answered last. A line that
+ * breaks is made anew by the client at the next question.
+ */
+final class Line implements AutoCloseable {
+  private static final Duration PATIENCE = Duration.ofMillis(900);
+
+  private final Instrument instrument;
+  private final ModbusTcpClient client;
+  private final Gauge gauge;
+  private final AtomicBoolean asking = new AtomicBoolean();
+  private double value = Double.NaN;
+  private Gauge.State state = Gauge.State.WAITING;
+  private boolean fresh;
+
+  Line(Instrument instrument, Supplier<SimulatedBench> bench) {
+    this.instrument = instrument;
+    this.gauge = instrument.channel() == Channel.FORGE ? Gauge.ofForge() : Gauge.ofPress();
+    this.client =
+        ModbusTcpClient.create(
+            NettyTcpClientTransport.create(c -> {
+              c.hostname = instrument.isSimulated() ? "127.0.0.1" : instrument.host();
+              c.port = instrument.isSimulated() ? bench.get().port() : instrument.port();
+              c.connectTimeout = PATIENCE;
+            }),
+            c -> c.requestTimeout = PATIENCE);
+  }
+
+  Instrument instrument() {
+    return instrument;
+  }
+
+  /** Asks; a question that is still open is not asked twice. */
+  void ask(double nowS) {
+    if (!asking.compareAndSet(false, true)) {
+      silent(nowS);
+      return;
+    }
+    connected()
+        .thenCompose(c -> registers())
+        .whenComplete((bytes, fault) -> {
+          asking.set(false);
+          if (fault == null) {
+            heard(nowS, instrument.figure(bytes));
+          } else {
+            silent(nowS);
+          }
+        });
+  }
+
+  private CompletionStage<?> connected() {
+    return client.isConnected()
+        ? java.util.concurrent.CompletableFuture.completedStage(null)
+        : client.connectAsync();
+  }
+
+  private CompletionStage<byte[]> registers() {
+    int many = instrument.format().registers();
+    return switch (instrument.registers()) {
+      case INPUT ->
+          client
+              .readInputRegistersAsync(
+                  instrument.unit(), new ReadInputRegistersRequest(instrument.address(), many))
+              .thenApply(ReadInputRegistersResponse::registers);
+      case HOLDING ->
+          client
+              .readHoldingRegistersAsync(
+                  instrument.unit(), new ReadHoldingRegistersRequest(instrument.address(), many))
+              .thenApply(ReadHoldingRegistersResponse::registers);
+    };
+  }
+
+  private synchronized void heard(double atS, double figure) {
+    value = figure;
+    state = gauge.said(atS, figure);
+    fresh = true;
+  }
+
+  private synchronized void silent(double atS) {
+    Gauge.State now = gauge.silent(atS);
+    if (now != Gauge.State.GOOD) {
+      state = now == Gauge.State.WAITING ? Gauge.State.LOST : now;
+    }
+  }
+
+  /** What it says; it is told as fresh once. */
+  synchronized Said said() {
+    Said said = new Said(value, state, fresh);
+    fresh = false;
+    return said;
+  }
+
+  /** What it says, without taking it. */
+  synchronized Said look() {
+    return new Said(value, state, fresh);
+  }
+
+  @Override
+  public void close() {
+    var _ = client.disconnectAsync();
+  }
+}

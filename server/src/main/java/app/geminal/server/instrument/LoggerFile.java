@@ -1,0 +1,117 @@
+package app.geminal.server.instrument;
+
+import app.geminal.check.BadValue;
+import app.geminal.units.Temperatures;
+import app.geminal.units.UnitSystem;
+import java.io.IOException;
+import java.io.StringReader;
+import java.io.UncheckedIOException;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import org.apache.commons.csv.CSVException;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+
+/**
+ * A logger's file: CSV with the columns at, channel, value, unit; see docs/formats/logger-csv.md.
+ * All or nothing: the first line that cannot be read is told and nothing is taken.
+ */
+public final class LoggerFile {
+  private static final int MOST_LINES = 100_000;
+  private static final double MPA_PER_PSI = 0.006894757;
+  private static final double MPA_PER_BAR = 0.1;
+
+  private LoggerFile() {}
+
+  /** One line: seconds of the session, °C or MPa. */
+  public record Logged(Channel channel, double atS, double value) {}
+
+  /**
+   * Reads a file.
+   *
+   * @param startedAt when the session began, for times of day
+   * @throws BadValue with the line that cannot be read
+   */
+  public static List<Logged> read(String text, Instant startedAt) {
+    List<Logged> lines = new ArrayList<>();
+    CSVFormat format =
+        CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setTrim(true).get();
+    try (var csv = format.parse(new StringReader(text))) {
+      for (String column : List.of("at", "channel", "value", "unit")) {
+        if (!csv.getHeaderNames().contains(column)) {
+          throw new BadValue(
+              "line/1",
+              "The column “%s” is missing; the first line is at,channel,value,unit."
+                  .formatted(column));
+        }
+      }
+      for (CSVRecord row : csv) {
+        if (lines.size() == MOST_LINES) {
+          throw new BadValue(
+              "line/" + row.getRecordNumber(), "More than %,d lines.".formatted(MOST_LINES));
+        }
+        lines.add(line(row, startedAt));
+      }
+    } catch (CSVException | UncheckedIOException e) {
+      throw new BadValue("line", "This is no CSV: " + e.getMessage());
+    } catch (IOException e) {
+      throw new UncheckedIOException(e);
+    }
+    return lines;
+  }
+
+  private static Logged line(CSVRecord row, Instant startedAt) {
+    String where = "line/" + (row.getRecordNumber() + 1);
+    if (!row.isConsistent()) {
+      throw new BadValue(where, "This line has not as many values as the first.");
+    }
+    Channel channel =
+        switch (row.get("channel").toLowerCase(Locale.ROOT)) {
+          case "forge" -> Channel.FORGE;
+          case "press" -> Channel.PRESS;
+          default -> throw new BadValue(where, "The channel is forge or press.");
+        };
+    return new Logged(channel, at(row.get("at"), startedAt, where), value(row, channel, where));
+  }
+
+  private static double at(String text, Instant startedAt, String where) {
+    try {
+      return Double.parseDouble(text);
+    } catch (NumberFormatException noSeconds) {
+      try {
+        return (Instant.parse(text).toEpochMilli() - startedAt.toEpochMilli()) / 1000.0;
+      } catch (DateTimeParseException neither) {
+        throw new BadValue(
+            where,
+            "“%s” is neither seconds of the session nor a time as 2026-02-03T08:40:00Z."
+                .formatted(text));
+      }
+    }
+  }
+
+  private static double value(CSVRecord row, Channel channel, String where) {
+    double value;
+    try {
+      value = Double.parseDouble(row.get("value"));
+    } catch (NumberFormatException e) {
+      throw new BadValue(where, "“%s” is no number.".formatted(row.get("value")));
+    }
+    String unit = row.get("unit").toLowerCase(Locale.ROOT).replace("°", "");
+    if (channel == Channel.FORGE) {
+      return switch (unit) {
+        case "c" -> value;
+        case "f" -> Temperatures.parseC(row.get("value") + " F", UnitSystem.METRIC);
+        default -> throw new BadValue(where, "The unit of the forge is C or F.");
+      };
+    }
+    return switch (unit) {
+      case "mpa" -> value;
+      case "bar" -> value * MPA_PER_BAR;
+      case "psi" -> value * MPA_PER_PSI;
+      default -> throw new BadValue(where, "The unit of the press is MPa, bar or psi.");
+    };
+  }
+}

@@ -1,0 +1,20 @@
+package app.geminal.server.instrument;
+
+import app.geminal.heat.Gauge;
+
+/**
+ * What an instrument says now.
+ *
+ * @param value last figure heard, °C or MPa; no number where none was
+ * @param state how far it can be believed
+ * @param fresh whether it was heard since the last time it was asked about
+ */
+public record Said(double value, Gauge.State state, boolean fresh) {
+  /** No instrument of that kind. */
+  public static final Said NOTHING = new Said(Double.NaN, Gauge.State.WAITING, false);
+
+  /** Whether a figure can be taken from it. */
+  public boolean isGood() {
+    return state == Gauge.State.GOOD && !Double.isNaN(value);
+  }
+}
