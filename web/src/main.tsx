@@ -1,6 +1,7 @@
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app/App';
+import { drain } from './features/fire/outbox';
 import './app/theme.css';
 
 const root = document.getElementById('root');
@@ -10,3 +11,7 @@ createRoot(root).render(
     <App />
   </StrictMode>,
 );
+
+// Entries a dead tablet left behind are sent by whatever page is opened next.
+void drain();
+if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/keeper.js');

@@ -4,6 +4,9 @@ import { SignIn } from '../features/account/SignIn';
 import { BilletView } from '../features/billet/BilletView';
 import { NewBilletView } from '../features/billet/NewBilletView';
 import { BookView } from '../features/book/BookView';
+import { FireHome } from '../features/fire/FireHome';
+import { FireSession } from '../features/fire/FireSession';
+import { HeatPlanView } from '../features/fire/HeatPlanView';
 import { FinderView } from '../features/schedule/FinderView';
 import { InsideView } from '../features/inside/InsideView';
 import { RackView } from '../features/rack/RackView';
@@ -23,6 +26,7 @@ const client = new QueryClient({
 
 const router = createBrowserRouter([
   { path: '/sign-in', Component: SignIn },
+  { path: '/fire/:id', Component: FireSession },
   {
     Component: Shell,
     children: [
@@ -30,6 +34,8 @@ const router = createBrowserRouter([
       { path: '/billets/new', Component: NewBilletView },
       { path: '/billets/:id', Component: BilletView },
       { path: '/billets/:id/inside', Component: InsideView },
+      { path: '/billets/:id/heat', Component: HeatPlanView },
+      { path: '/fire', Component: FireHome },
       { path: '/finder', Component: FinderView },
       { path: '/steels', Component: SteelsView },
       { path: '/book', Component: BookView },

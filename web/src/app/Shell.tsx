@@ -9,6 +9,7 @@ import type { UnitSystem } from '../units';
 const VIEWS = [
   { to: '/rack', name: 'Rack', under: '/billets' },
   { to: '/finder', name: 'Finder', under: '/finder' },
+  { to: '/fire', name: 'Fire', under: '/fire' },
   { to: '/steels', name: 'Steels', under: '/steels' },
   { to: '/book', name: 'Book', under: '/book' },
   { to: '/shop', name: 'Shop', under: '/shop' },

@@ -113,18 +113,30 @@ export const post = (path: string, body: unknown, signal: AbortSignal | null = n
  * Sends JSON and reads an answer that comes as one JSON object a line, each as it arrives. Called off, it
  * ends without a word.
  */
-export async function readLines(
+export const readLines = async (
   path: string,
   body: unknown,
   signal: AbortSignal,
   onLine: (line: unknown) => void,
+): Promise<void> => eachLine(await post(path, body, signal), onLine);
+
+/** Reads a resource that goes on telling, one JSON object a line; an empty line says that it still does. */
+export async function listen(
+  path: string,
+  signal: AbortSignal,
+  onLine: (line: unknown) => void,
+  onHeard: () => void,
 ): Promise<void> {
-  const response = await post(path, body, signal);
+  await eachLine(await send(path, { signal }), onLine, onHeard);
+}
+
+async function eachLine(response: Response, onLine: (line: unknown) => void, onHeard?: () => void) {
   const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
   let rest = '';
   for (;;) {
     const part = await reader?.read();
     if (!part || part.done) return;
+    onHeard?.();
     const lines = (rest + part.value).split('\n');
     rest = lines.pop() ?? '';
     lines.filter((l) => l !== '').forEach((l) => onLine(JSON.parse(l)));

@@ -57,6 +57,14 @@ export function StagePanel({
               Look inside
             </Link>
           )}
+          {stage && step && stepPath !== undefined && ['set', 'draw'].includes(step.operation.kind) && (
+            <Link
+              to={`/billets/${billet.id}/heat?step=${encodeURIComponent(stepPath)}`}
+              className="underline decoration-line underline-offset-4 hover:decoration-ink"
+            >
+              Heat plan
+            </Link>
+          )}
           {stage && place.path === '' && hasWaysOn(stage) && (
             <Link
               to={`/finder?billet=${billet.id}&stage=${place.stage}`}

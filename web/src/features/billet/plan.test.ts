@@ -104,6 +104,7 @@ describe('the Book', () => {
     school: 'DRY',
     outcome: 'HELD',
     note: 'Rang clean.',
+    fireSession: null,
     madeBy: 'Wharf smithy',
     ...over,
   });

@@ -137,7 +137,17 @@ function Row({ weld, onStrike }: { weld: Weld; onStrike: () => void }) {
       <td>{SCHOOL_WORDS[weld.school]}</td>
       <td className="max-w-md">
         {weld.note || <span className="text-soft">no note</span>}
-        <span className="block text-[13px] text-soft">{weld.madeBy}</span>
+        <span className="block text-[13px] text-soft">
+          {weld.madeBy}
+          {weld.fireSession !== null && (
+            <>
+              {' · '}
+              <Link to={`/fire/${weld.fireSession}`} className="underline decoration-line underline-offset-4">
+                trace
+              </Link>
+            </>
+          )}
+        </span>
       </td>
       <td className="pr-0!">
         <button

@@ -15,6 +15,8 @@ export interface Weld {
   readonly school: OxygenSchool;
   readonly outcome: WeldOutcome;
   readonly note: string;
+  /** The session at the fire that wrote it, null where it was typed. */
+  readonly fireSession: number | null;
   readonly madeBy: string;
 }
 

@@ -16,8 +16,10 @@ import java.util.List;
  * @param main the tap that comes next
  * @param others further taps that make sense now, in order
  * @param urgent whether seconds count
+ * @param waits whether there is nothing to do but wait
  */
-public record Advice(String title, String why, Act main, List<Act> others, boolean urgent) {
+public record Advice(
+    String title, String why, Act main, List<Act> others, boolean urgent, boolean waits) {
   private static final double BEHIND_C = 5;
   private static final double HALF = 0.5;
   private static final double DULL_RED_C = 700;
@@ -44,6 +46,7 @@ public record Advice(String title, String why, Act main, List<Act> others, boole
           "Cold, away from the fire, then drained. It flares as it goes in: stand aside.",
           Act.FUEL,
           List.of(Act.IN),
+          false,
           false);
     }
     return new Advice(
@@ -51,6 +54,7 @@ public record Advice(String title, String why, Act main, List<Act> others, boole
         "About %.0f min to an even core.".formatted(course.plan().soaking().firstMin()),
         Act.IN,
         List.of(Act.LOOK),
+        false,
         false);
   }
 
@@ -75,7 +79,8 @@ public record Advice(String title, String why, Act main, List<Act> others, boole
                   Measure.celsius(window.solidusC())),
           Act.OUT,
           others,
-          true);
+          true,
+          false);
     }
     if (flux && course.heat() == 1 && now.skinC() < DULL_RED_C) {
       return new Advice(
@@ -84,7 +89,8 @@ public record Advice(String title, String why, Act main, List<Act> others, boole
               .formatted(Measure.celsius(Steps.FLUX_AT_C), Measure.celsius(now.skinC())),
           Act.OUT,
           others,
-          false);
+          false,
+          true);
     }
     if (flux) {
       others.remove(Act.FLUX);
@@ -94,6 +100,7 @@ public record Advice(String title, String why, Act main, List<Act> others, boole
           "The seams, not the faces. Borax melts now and clings.",
           Act.FLUX,
           others,
+          false,
           false);
     }
     double soak = course.plan().soaking().minutes(course.heat()) * 60;
@@ -106,10 +113,11 @@ public record Advice(String title, String why, Act main, List<Act> others, boole
           "Half-way: the side on the floor has seen no flame.",
           Act.TURN,
           others,
+          false,
           false);
     }
     if (!now.isReady(window.floorC())) {
-      return new Advice("Leave it in.", behind(now, window), Act.OUT, others, false);
+      return new Advice("Leave it in.", behind(now, window), Act.OUT, others, false, true);
     }
     boolean over = course.readyForS() > course.plan().soaking().limitMin() * 60;
     return new Advice(
@@ -120,7 +128,8 @@ public record Advice(String title, String why, Act main, List<Act> others, boole
                 .formatted(Measure.celsius(now.skinC()), Measure.celsius(now.coreC())),
         Act.OUT,
         others,
-        over);
+        over,
+        false);
   }
 
   private static String behind(Following.Estimate now, Window window) {
@@ -151,7 +160,8 @@ public record Advice(String title, String why, Act main, List<Act> others, boole
               .formatted(Measure.celsius(course.plan().window().floorC())),
           Act.IN,
           List.of(Act.SQUEEZE, Act.BRUSH),
-          true);
+          true,
+          false);
     }
     String how = course.step().map(FireStep::how).orElse("");
     return new Advice(
@@ -159,7 +169,8 @@ public record Advice(String title, String why, Act main, List<Act> others, boole
         how,
         Act.SQUEEZE,
         List.of(Act.IN, Act.FLUX, Act.BRUSH),
-        true);
+        true,
+        false);
   }
 
   private static Advice afterSet(Course course) {
@@ -167,16 +178,19 @@ public record Advice(String title, String why, Act main, List<Act> others, boole
     String how = course.step().map(FireStep::how).orElse("Nothing is left of this plan.");
     return switch (next) {
       case BRUSH ->
-          new Advice("Brush it.", how, Act.BRUSH, List.of(Act.IN, Act.SQUEEZE, Act.LOOK), true);
+          new Advice(
+              "Brush it.", how, Act.BRUSH, List.of(Act.IN, Act.SQUEEZE, Act.LOOK), true, false);
       case LOOK ->
           new Advice(
               course.finished() ? "Done." : "Look for dark lines.",
               how,
               Act.LOOK,
               List.of(Act.IN, Act.SQUEEZE, Act.BRUSH),
+              false,
               false);
       default ->
-          new Advice("Back in.", how, Act.IN, List.of(Act.SQUEEZE, Act.BRUSH, Act.LOOK), true);
+          new Advice(
+              "Back in.", how, Act.IN, List.of(Act.SQUEEZE, Act.BRUSH, Act.LOOK), true, false);
     };
   }
 
@@ -189,6 +203,7 @@ public record Advice(String title, String why, Act main, List<Act> others, boole
             : "Down to the stop block, then up: cold dies chill it.",
         Act.LET_GO,
         List.of(Act.BRUSH, Act.IN),
-        true);
+        true,
+        false);
   }
 }

@@ -25,7 +25,7 @@ public final class Course {
   private static final double LOADED_MPA = 1;
 
   private final HeatPlan plan;
-  private final double pressMmS;
+  private final double ramMmS;
   private final Following following;
   private final List<Mark> marks = new ArrayList<>();
   private final boolean[] done;
@@ -55,16 +55,21 @@ public final class Course {
     TO_COME
   }
 
-  /** From cold. */
+  /**
+   * From cold.
+   *
+   * @param pressMmS the ram's speed under load
+   */
   public Course(HeatPlan plan, double pressMmS) {
     this.plan = plan;
-    this.pressMmS = pressMmS;
+    this.ramMmS = pressMmS * (plan.isWeld() ? Squeezing.FEATHERED : 1);
     this.following = new Following(plan.bar(), COLD_C);
     this.done = new boolean[plan.steps().size()];
   }
 
   /** Something is done now. */
   public void done(Deed deed) {
+    Following.Estimate now = following.estimate();
     switch (deed.act()) {
       case IN -> {
         heat += begun && squeezedInThisHeat() ? 1 : 0;
@@ -87,7 +92,6 @@ public final class Course {
       case FUEL, FLUX, LET_GO, LOOK -> {}
     }
     tick(deed.act());
-    Following.Estimate now = following.estimate();
     double sinceOut = following.place() == Place.FIRE ? 0 : deed.atS() - outAtS;
     marks.add(
         new Mark(
@@ -112,7 +116,7 @@ public final class Course {
     squeezing = false;
     for (int i = marks.size() - 1; i >= 0; i--) {
       if (marks.get(i).deed().act() == Act.SQUEEZE) {
-        marks.set(i, marks.get(i).withPressed(loadedS * pressMmS));
+        marks.set(i, marks.get(i).withPressed(loadedS * ramMmS));
         break;
       }
     }

@@ -19,6 +19,12 @@ import app.geminal.units.Measure;
  */
 public record Squeezing(
     double needKn, double haveKn, int bites, double biteMm, double mostMpa, String why) {
+  /**
+   * A set is not pressed at the ram's full speed: the valve is only feathered, to about a fifth. A
+   * guess from practice; it decides how far a squeeze of so many seconds went.
+   */
+  public static final double FEATHERED = 0.2;
+
   /** Neighbouring bites share about a quarter of the die. */
   private static final double BITE_ADVANCE = 0.75;
 

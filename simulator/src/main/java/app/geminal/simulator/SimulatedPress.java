@@ -24,6 +24,7 @@ public final class SimulatedPress {
   private double widthMm;
   private double heightMm;
   private double biteMm;
+  private double valve = 1;
   private boolean down;
   private double gapMm = OPEN_MM;
   private double gaugeMpa;
@@ -44,6 +45,11 @@ public final class SimulatedPress {
     double most =
         Force.longestBiteMm(press.forceKn(), widthMm, heightMm, flowMpa(SETTING_C), narrow, whole);
     biteMm = Math.max(narrow, most);
+  }
+
+  /** How far the valve is opened under load, 0 to 1. */
+  public void feather(double share) {
+    valve = share;
   }
 
   /** The ram goes down, or up again. */
@@ -77,7 +83,7 @@ public final class SimulatedPress {
     double need = Force.kn(widthMm, biteMm, heightMm, flowMpa(work.meanC()));
     double have = press.forceKn();
     if (need <= have && heightMm > 2) {
-      double moved = press.speedMmS() * seconds;
+      double moved = press.speedMmS() * valve * seconds;
       double before = heightMm;
       heightMm = Math.max(2, heightMm - moved);
       widthMm *= Math.sqrt(before / heightMm);

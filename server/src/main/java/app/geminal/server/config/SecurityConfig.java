@@ -32,13 +32,15 @@ class SecurityConfig {
           "font-src 'self'",
           "connect-src 'self'",
           "manifest-src 'self'",
+          "worker-src 'self'",
           "form-action 'self'",
           "base-uri 'none'",
           "frame-ancestors 'none'");
 
   private static final String[] PAGES =
       Stream.concat(
-              PageConfig.VIEWS.stream(), Stream.of("/index.html", "/favicon.svg", "/assets/**"))
+              PageConfig.VIEWS.stream(),
+              Stream.of("/index.html", "/favicon.svg", "/keeper.js", "/assets/**"))
           .toArray(String[]::new);
 
   @Bean

@@ -4,6 +4,7 @@ import app.geminal.fire.Act;
 import app.geminal.fire.Advice;
 import app.geminal.fire.Course;
 import app.geminal.fire.HeatPlan;
+import app.geminal.fire.LaidOut;
 import app.geminal.fire.Lesson;
 import app.geminal.fire.Rotation;
 import app.geminal.heat.Atmosphere;
@@ -86,6 +87,7 @@ public sealed interface FireView {
       double ceilingC,
       int heats,
       List<StepView> steps,
+      List<LaidOut> layOut,
       List<String> cautions) {
     static BilletView of(Session.Billet b) {
       HeatPlan plan = b.plan();
@@ -103,6 +105,7 @@ public sealed interface FireView {
               .map(
                   s -> new StepView(s.heat(), s.act().orElse(null), s.title(), s.how(), s.moment()))
               .toList(),
+          plan.layOut(),
           plan.cautions());
     }
   }

@@ -52,6 +52,7 @@ final class LiveFire {
   private static final int MOST_POINTS = 600;
   private static final int FORGE_PLACES = 2;
   private static final double NO_GAUGE_OVER_C = 60;
+  private static final double DUE_SPEED = 4;
 
   private final Session session;
   private final Shop shop;
@@ -346,15 +347,24 @@ final class LiveFire {
   }
 
   /**
-   * Time goes on in a rehearsal, as fast as it is set while everything soaks, as it is while
-   * anything lies outside. It stands still when nobody looks.
+   * How fast time goes: as it is set while everything soaks, slowly enough to act when something is
+   * due, and as it is while anything lies outside.
    */
+  private double pace() {
+    if (rehearsed == null || rehearsed.isHandsOn()) {
+      return 1;
+    }
+    boolean due = followed.stream().anyMatch(f -> f.course.begun() && !Advice.of(f.course).waits());
+    return due ? Math.min(speed, DUE_SPEED) : speed;
+  }
+
+  /** Time goes on in a rehearsal; it stands still when nobody looks. */
   synchronized List<Row> rehearse(double wallSeconds) {
     List<Row> rows = new ArrayList<>();
     if (rehearsed == null || listeners.isEmpty() || endedAt != null) {
       return rows;
     }
-    double passes = wallSeconds * (rehearsed.isHandsOn() ? 1 : speed);
+    double passes = wallSeconds * pace();
     rehearsed.advance(passes);
     clockS += passes;
     int to = (int) clockS;
@@ -430,7 +440,7 @@ final class LiveFire {
     return new Now(
         "now",
         clockS,
-        rehearsed != null && !rehearsed.isHandsOn() ? speed : 1,
+        pace(),
         gauge(forge),
         gauge(press),
         chamberC(second),

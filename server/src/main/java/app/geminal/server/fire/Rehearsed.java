@@ -2,6 +2,7 @@ package app.geminal.server.fire;
 
 import app.geminal.fire.Act;
 import app.geminal.fire.HeatPlan;
+import app.geminal.fire.Squeezing;
 import app.geminal.heat.Around;
 import app.geminal.heat.BarHeat;
 import app.geminal.heat.Following.Place;
@@ -27,11 +28,13 @@ final class Rehearsed {
   private static final class Bar {
     private final BarHeat heat;
     private final BarHeat.Of of;
+    private final double valve;
     private Place place = Place.AIR;
     private boolean begun;
 
     Bar(HeatPlan plan) {
       of = plan.bar();
+      valve = plan.isWeld() ? Squeezing.FEATHERED : 1;
       heat = new BarHeat(of, 20);
     }
   }
@@ -61,6 +64,7 @@ final class Rehearsed {
         bar.place = Place.DIES;
         bar.heat.welded();
         press.lay(bar.heat, bar.of);
+        press.feather(bar.valve);
         press.ram(true);
       }
       case TURN -> bar.heat.turnedOver();

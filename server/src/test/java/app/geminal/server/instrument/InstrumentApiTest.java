@@ -92,7 +92,8 @@ class InstrumentApiTest extends ShopTest {
         .isCloseTo(-0.2 + 5, within(1e-9));
     assertThat(of(Instrument.Format.UINT16).figure(new byte[] {(byte) 0xff, (byte) 0xfe}))
         .isCloseTo(6553.4 + 5, within(1e-9));
-    assertThat(of(Instrument.Format.INT32).figure(new byte[] {0, 1, 0, 0})).isCloseTo(6553.6 + 5, within(1e-9));
+    assertThat(of(Instrument.Format.INT32).figure(new byte[] {0, 1, 0, 0}))
+        .isCloseTo(6553.6 + 5, within(1e-9));
     assertThat(of(Instrument.Format.FLOAT32).figure(new byte[] {0x44, (byte) 0x93, (byte) 0x80, 0}))
         .isCloseTo(118.0 + 5, within(1e-9));
   }

@@ -1,0 +1,132 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { Button } from '../../ui/Button';
+import { Length, Words } from '../../ui/Words';
+import { ACT_WORDS, type Kind, type Lesson } from './api';
+import { clock, undone, type Seen } from './course';
+import { TraceChart } from './TraceChart';
+
+const KINDS: Partial<Record<Kind, string>> = {
+  READING: 'reading typed',
+  NOTE: 'note',
+  HELD: 'held',
+  SUSPECT: 'suspect',
+  OPEN: 'open',
+  FORGE: 'forge set',
+  SPEED: 'time',
+};
+
+/** A session that is over: what its log shows, the trace, and every entry. */
+export function Afterwards({
+  seen,
+  log,
+  onReopen,
+}: {
+  seen: Seen;
+  log: readonly { readonly id: string; readonly kind: Kind; readonly about?: string | null }[];
+  onReopen: () => Promise<unknown>;
+}) {
+  const [place, setPlace] = useState(0);
+  const { whole } = seen;
+  const billet = whole.billets[place];
+  const now = whole.at.billets[place];
+  if (!billet || !now) return null;
+  const gone = undone(log);
+  const entries = seen.entries.filter((e) => e.place === place && e.kind !== 'UNDO');
+  const lessons = whole.lessons[place] ?? [];
+  return (
+    <main className="grid h-screen grid-rows-[auto_1fr] gap-y-3 px-7 py-4">
+      <header className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
+        <h1 className="text-2xl">{whole.rehearsal ? 'How the rehearsal went' : 'How the heat went'}</h1>
+        {whole.billets.map((b, i) => (
+          <button
+            key={b.place}
+            type="button"
+            aria-pressed={i === place}
+            className={i === place ? 'font-bold' : 'text-soft'}
+            onClick={() => setPlace(i)}
+          >
+            {b.name}, {b.title.toLowerCase()}
+          </button>
+        ))}
+        <span className="ml-auto flex gap-5">
+          <Button weight="quiet" onClick={() => void onReopen()}>
+            Go on with it
+          </Button>
+          <a
+            className="underline decoration-line underline-offset-4"
+            href={`/api/fires/${whole.id}/readings.csv`}
+          >
+            Readings as CSV
+          </a>
+          <Link to={`/billets/${billet.billetId}`} className="underline decoration-line underline-offset-4">
+            The billet
+          </Link>
+          <Link to="/fire" className="underline decoration-line underline-offset-4">
+            Fire
+          </Link>
+        </span>
+      </header>
+      <div className="grid min-h-0 grid-cols-[minmax(20rem,30rem)_1fr] gap-8">
+        <section aria-label="What the log shows" className="min-h-0 overflow-y-auto">
+          {lessons.length === 0 && <p className="text-soft">It never went into the fire.</p>}
+          <ul>
+            {lessons.map((l, i) => (
+              <LessonLine key={i} lesson={l} />
+            ))}
+          </ul>
+          {now.begun && (
+            <p className="pt-3 text-soft">
+              The fire took <Length mm={now.toll.scaleMm} unit /> of steel from each face and left{' '}
+              <Length mm={now.toll.softMm} unit /> soft under it; {now.toll.hotMin.toFixed(0)} min at heat in
+              all. Estimates: the hammer and the etch say what welded.
+            </p>
+          )}
+        </section>
+        <div className="grid min-h-0 grid-rows-[minmax(0,1fr)_minmax(0,0.7fr)] gap-3">
+          <TraceChart
+            billet={billet}
+            forge={seen.forge}
+            history={seen.histories[place] ?? []}
+            ahead={[]}
+            deeds={entries.filter((e) => e.kind === 'DEED' && !gone.has(e.id))}
+            nowS={whole.at.second}
+          />
+          <ol aria-label="Log" className="min-h-0 columns-2 gap-8 overflow-y-auto text-[14px]">
+            {entries.map((e) => (
+              <li
+                key={e.id}
+                className={`flex gap-3 py-0.5 ${gone.has(e.id) ? 'text-soft line-through' : ''}`}
+              >
+                <span className="w-14 text-right text-soft">{clock(e.atS)}</span>
+                <span>
+                  {e.act ? ACT_WORDS[e.act] : KINDS[e.kind]} {e.note}
+                </span>
+              </li>
+            ))}
+          </ol>
+        </div>
+      </div>
+    </main>
+  );
+}
+
+/** State by shape first: a square that is filled went well, an open one did not. */
+function LessonLine({ lesson }: { lesson: Lesson }) {
+  return (
+    <li className="flex gap-3 border-b border-rule py-2">
+      <span
+        aria-hidden
+        className={`mt-1.5 size-3 shrink-0 border border-ink ${lesson.well ? 'bg-ink' : ''}`}
+      />
+      <span>
+        <b>{lesson.what}</b>
+        <span className="sr-only">{lesson.well ? ' as it should be' : ' not as it should be'}</span>
+        <span className="text-soft"> heat {lesson.heat}</span>
+        <span className="block text-[14px] text-soft">
+          <Words of={lesson.why} />
+        </span>
+      </span>
+    </li>
+  );
+}

@@ -1,0 +1,47 @@
+import { useQuery } from '@tanstack/react-query';
+import { useEffect, type ReactNode } from 'react';
+import { Navigate, useLocation } from 'react-router';
+import { sessionQuery, type Session } from '../account/api';
+import { Units } from '../../ui/Words';
+
+const KEY = 'geminal.signed';
+
+function remembered(): Session | null {
+  try {
+    return JSON.parse(localStorage.getItem(KEY) ?? 'null') as Session | null;
+  } catch {
+    return null;
+  }
+}
+
+/**
+ * What stands round a live session: dusk, no other views, and whoever was signed in last where the shop does
+ * not answer, because the fire does not wait for it.
+ */
+export function FireFrame({ children }: { children: ReactNode }) {
+  const session = useQuery({ ...sessionQuery, retry: false });
+  const location = useLocation();
+  useEffect(() => {
+    const root = document.documentElement;
+    const before = root.dataset['ground'];
+    root.dataset['ground'] = 'dusk';
+    return () => {
+      if (before !== undefined) root.dataset['ground'] = before;
+    };
+  }, []);
+  useEffect(() => {
+    if (session.data?.login) localStorage.setItem(KEY, JSON.stringify(session.data));
+  }, [session.data]);
+  const who = session.data ?? (session.isError ? remembered() : null);
+  if (session.data?.login === null) {
+    return <Navigate to="/sign-in" state={{ from: location.pathname }} replace />;
+  }
+  if (!who) {
+    return (
+      <p className="p-10 text-soft">
+        {session.isError ? 'The shop does not answer.' : 'Fetching the session …'}
+      </p>
+    );
+  }
+  return <Units value={who.units}>{children}</Units>;
+}

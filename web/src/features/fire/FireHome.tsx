@@ -1,0 +1,228 @@
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { LoadFailed } from '../../ui/Notice';
+import { Words } from '../../ui/Words';
+import { rackQuery } from '../billet/api';
+import { shortTime } from '../book/time';
+import { dayQuery, firesQuery, heatsQuery, startFire, type Chosen, type FireLine } from './api';
+import { OrderChart } from './OrderChart';
+
+const PLACES = 2;
+const DAY_END_MIN = 17 * 60;
+const REHEARSAL_SPEED = 20;
+const MOST = 3;
+
+/** What goes into the fire today, in which order; sessions that go on and that are over. */
+export function FireHome() {
+  const rack = useQuery(rackQuery);
+  const fires = useQuery({ ...firesQuery, staleTime: 0 });
+  const [params] = useSearchParams();
+  const asked = Number(params.get('billet'));
+  const [chosen, setChosen] = useState<ReadonlyMap<number, string>>(() =>
+    asked && params.get('step') ? new Map([[asked, params.get('step') ?? '']]) : new Map(),
+  );
+  if (rack.isError) return <LoadFailed error={rack.error} again={() => void rack.refetch()} />;
+  const choose = (billetId: number, path: string | null) => {
+    const next = new Map(chosen);
+    if (path === null) next.delete(billetId);
+    else next.set(billetId, path);
+    setChosen(next);
+  };
+  const open = (fires.data ?? []).filter((f) => f.endedAt === null);
+  const over = (fires.data ?? []).filter((f) => f.endedAt !== null);
+  return (
+    <main className="h-full overflow-y-auto px-5 py-4">
+      <div className="flex items-baseline gap-5 pb-3">
+        <h1 className="text-2xl">Fire</h1>
+        <p className="text-soft">choose what goes in: one billet, or two or three in rotation</p>
+      </div>
+      {open.length > 0 && (
+        <section aria-label="Going on" className="border-y border-ink bg-panel px-3 py-2">
+          {open.map((f) => (
+            <SessionLine key={f.id} fire={f} />
+          ))}
+        </section>
+      )}
+      <div className="grid grid-cols-[minmax(22rem,34rem)_1fr] gap-8 pt-3">
+        <section aria-label="Billets">
+          {!rack.data && <p className="text-soft">Fetching the billets …</p>}
+          {rack.data?.length === 0 && (
+            <p className="text-soft">
+              Nothing on the <Link to="/rack">Rack</Link> yet.
+            </p>
+          )}
+          <ul>
+            {rack.data?.map((b) => (
+              <BilletChoice
+                key={b.id}
+                billet={b}
+                path={chosen.get(b.id) ?? null}
+                full={chosen.size >= MOST}
+                onChoose={(path) => choose(b.id, path)}
+              />
+            ))}
+          </ul>
+        </section>
+        <Today
+          chosen={[...chosen].map(([billetId, stepPath]) => ({ billetId, stepPath }))}
+          names={[...chosen.keys()].map((id) => rack.data?.find((b) => b.id === id)?.name ?? '')}
+        />
+      </div>
+      {over.length > 0 && (
+        <section aria-label="Over" className="pt-6">
+          <h2 className="text-lg">Over</h2>
+          {over.map((f) => (
+            <SessionLine key={f.id} fire={f} />
+          ))}
+        </section>
+      )}
+    </main>
+  );
+}
+
+function SessionLine({ fire }: { fire: FireLine }) {
+  return (
+    <p className="flex flex-wrap gap-x-4 py-1">
+      <Link
+        to={`/fire/${fire.id}`}
+        className="font-semibold underline decoration-line underline-offset-4 hover:decoration-ink"
+      >
+        {fire.billets.map((b) => `${b.name}, ${b.title.toLowerCase()}`).join(' · ')}
+      </Link>
+      <span className="text-soft">
+        {fire.rehearsal ? 'rehearsal, ' : ''}
+        {fire.endedAt === null ? 'since ' : ''}
+        {shortTime(fire.startedAt)}
+      </span>
+    </p>
+  );
+}
+
+function BilletChoice({
+  billet,
+  path,
+  full,
+  onChoose,
+}: {
+  billet: { readonly id: number; readonly name: string };
+  path: string | null;
+  full: boolean;
+  onChoose: (path: string | null) => void;
+}) {
+  const heats = useQuery(heatsQuery(billet.id)).data ?? [];
+  const next = heats.find((h) => h.next) ?? heats.at(-1);
+  return (
+    <li className="flex items-center gap-3 border-b border-rule py-2">
+      <label className="flex min-w-0 flex-1 cursor-pointer items-center gap-3">
+        <input
+          type="checkbox"
+          className="size-5 accent-ink"
+          checked={path !== null}
+          disabled={!next || (full && path === null)}
+          onChange={(e) => onChoose(e.target.checked && next ? next.path : null)}
+        />
+        <span className="truncate font-semibold">{billet.name}</span>
+      </label>
+      {heats.length > 0 ? (
+        <select
+          aria-label={`Heat of ${billet.name}`}
+          className="border border-line bg-raised px-2 py-1"
+          value={path ?? next?.path}
+          disabled={full && path === null}
+          onChange={(e) => onChoose(e.target.value)}
+        >
+          {heats.map((h) => (
+            <option key={h.path} value={h.path}>
+              {h.title}
+              {h.next ? ', next' : h.made > 0 ? ', in the Book' : ''}
+            </option>
+          ))}
+        </select>
+      ) : (
+        <span className="text-soft">no heat in its plan</span>
+      )}
+      {next && (
+        <Link
+          to={`/billets/${billet.id}/heat?step=${encodeURIComponent(path ?? next.path)}`}
+          className="text-[14px] underline decoration-line underline-offset-4 hover:decoration-ink"
+        >
+          heat plan
+        </Link>
+      )}
+    </li>
+  );
+}
+
+/** The day's order of what is chosen, and the two ways in. */
+function Today({ chosen, names }: { chosen: readonly Chosen[]; names: readonly string[] }) {
+  const navigate = useNavigate();
+  const [fromMin] = useState(() => {
+    const now = new Date();
+    return now.getHours() * 60 + now.getMinutes();
+  });
+  const end = Math.max(DAY_END_MIN, fromMin + 60);
+  const day = useQuery(dayQuery(chosen, PLACES, fromMin, end));
+  const start = useMutation({
+    mutationFn: (rehearsal: boolean) => startFire(chosen, rehearsal, REHEARSAL_SPEED),
+    onSuccess: ({ id }) => navigate(`/fire/${id}`),
+  });
+  const problem = start.error ?? (day.isError ? day.error : null);
+  const time = (minute: number) =>
+    `${String(Math.floor(minute / 60) % 24).padStart(2, '0')}:${String(Math.round(minute) % 60).padStart(2, '0')}`;
+  return (
+    <section aria-label="Today" className="border-l border-ink pl-6">
+      <h2 className="text-lg">Today, from {time(fromMin)}</h2>
+      {chosen.length === 0 && (
+        <p className="pt-2 text-soft">
+          Choose a billet. Its heats follow each other here, and with two or three the press is kept busy
+          while the others soak, none past its limit.
+        </p>
+      )}
+      {day.data && chosen.length > 0 && (
+        <>
+          <p className="pt-1 pb-3 text-[20px] font-semibold">
+            {day.data.turns.length} heats, done at {time(day.data.endsMin)}
+          </p>
+          <OrderChart turns={day.data.turns} names={names} fromMin={fromMin} nowMin={null} time={time} />
+          <p className="pt-2 text-soft">
+            The press stands still for {Math.round(day.data.pressIdleMin)} min in between.
+            {day.data.overMin > 0.5 &&
+              ` Billets lie ready past their limit for ${Math.round(day.data.overMin)} min in all: take one fewer.`}
+          </p>
+          {day.data.late.length > 0 && (
+            <p className="mt-2 border-l-4 border-ink pl-3">
+              <b>No first weld today: {day.data.late.join(', ')}.</b> A prepared stack left overnight wants
+              its faces ground again.
+            </p>
+          )}
+        </>
+      )}
+      <div className="flex gap-4 pt-5">
+        <Button
+          weight="strong"
+          className="min-h-14 text-[17px]"
+          disabled={chosen.length === 0 || start.isPending}
+          onClick={() => start.mutate(false)}
+        >
+          Take to the fire
+        </Button>
+        <Button
+          className="min-h-14"
+          disabled={chosen.length === 0 || start.isPending}
+          onClick={() => start.mutate(true)}
+          title="A simulated forge, time up to twenty times as fast, nothing enters the Book"
+        >
+          Rehearse it
+        </Button>
+      </div>
+      {problem && (
+        <p role="alert" className="pt-2">
+          <Words of={`${Problem.from(problem).detail} ${Problem.from(problem).remedy}`} />
+        </p>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,210 @@
+import { useEffect, useState } from 'react';
+import { Link } from 'react-router';
+import { Problem } from '../../lib/http';
+import { Words } from '../../ui/Words';
+import { useKeys } from '../billet/useKeys';
+import { SCHOOL_WORDS } from '../billet/plan';
+import { Afterwards } from './Afterwards';
+import { ACT_KEYS, ACT_WORDS, endFire, reopenFire, type Act } from './api';
+import { clock, lastUndoable, shown, undone, type Seen } from './course';
+import { FireHead } from './FireHead';
+import { KeyHelp } from './KeyHelp';
+import { LaidOutList } from './LaidOutList';
+import { Numbers } from './Numbers';
+import { OrderChart } from './OrderChart';
+import { SideTaps } from './SideTaps';
+import { play } from './sounds';
+import { StepLine } from './StepLine';
+import { DoneTaps, OUTCOME_KEYS, OutcomeTaps, Taps } from './Taps';
+import { TraceChart } from './TraceChart';
+import { useClock } from './useClock';
+import { useFire, type Fire } from './useFire';
+import { KIND_WORDS, useTaps } from './useTaps';
+
+type Pane = 'trace' | 'order' | 'laid';
+
+/** One session: what to do now for one of its billets, and the taps that record it. */
+export function Following({ id }: { id: number }) {
+  const fire = useFire(id);
+  if (fire.missing) {
+    return (
+      <main className="p-10">
+        <h1 className="text-2xl">There is no such session</h1>
+        <Link to="/fire" className="underline underline-offset-4">
+          Back to the fire
+        </Link>
+      </main>
+    );
+  }
+  if (!fire.seen) return <p className="p-10 text-soft">Fetching the session …</p>;
+  return fire.seen.whole.endedAt !== null ? (
+    <Afterwards seen={fire.seen} log={fire.log} onReopen={() => reopenFire(id)} />
+  ) : (
+    <Live id={id} fire={fire} seen={fire.seen} />
+  );
+}
+
+function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
+  const atMs = useClock();
+  const [place, setPlace] = useState(0);
+  const [pane, setPane] = useState<Pane>('trace');
+  const [keys, setKeys] = useState(false);
+  const [said, setSaid] = useState<string | null>(null);
+  const here = shown(seen, place, fire.waiting, atMs);
+  const names = seen.whole.billets.map((b) => b.name);
+  const gone = undone(fire.log);
+  const deeds = [...seen.entries, ...fire.waiting.map((e) => onTime(e, seen))].filter(
+    (e) => e.place === place && e.kind === 'DEED' && !gone.has(e.id),
+  );
+  const outcome = fire.log.find(
+    (e) => e.place === place && ['HELD', 'SUSPECT', 'OPEN'].includes(e.kind) && !gone.has(e.id),
+  );
+  const last = lastUndoable(fire.log, place);
+  const undoWords = last
+    ? `Z · ${last.act ? ACT_WORDS[last.act].toLowerCase() : KIND_WORDS[last.kind]}`
+    : null;
+
+  const { tap, decide, back } = useTaps(fire, place, (words) => {
+    setSaid(words);
+    setPane('trace');
+  });
+  const end = () => void endFire(id).catch((thrown: unknown) => setSaid(Problem.from(thrown).detail));
+
+  const other = seen.now.billets.findIndex((b) => !b.finished);
+  const main = () => {
+    if (here && !here.now.finished) tap(here.main, 'main');
+    else if (outcome && other !== -1) setPlace(other);
+  };
+  useKeys({
+    ' ': main,
+    PageDown: main,
+    z: back,
+    'ctrl+z': back,
+    e: end,
+    r: () => setPane(pane === 'order' ? 'trace' : 'order'),
+    a: () => setPane(pane === 'laid' ? 'trace' : 'laid'),
+    '?': () => setKeys(!keys),
+    ...Object.fromEntries(names.map((_, i) => [String(i + 1), () => setPlace(i)])),
+    ...Object.fromEntries(Object.entries(ACT_KEYS).map(([act, key]) => [key, () => tap(act as Act)])),
+    ...(here?.now.finished && !outcome
+      ? Object.fromEntries(OUTCOME_KEYS.map(([key, kind]) => [key, () => decide(kind)]))
+      : {}),
+  });
+  useSounds(here?.now.readyForS ?? 0, here?.sinceOutS ?? 0, here?.now.leftS ?? 0, here?.title ?? '');
+
+  if (!here) return null;
+  const nowS = seen.now.second + ((atMs - seen.heardAt) / 1000) * seen.now.speed;
+  const decided = here.now.finished && here.billet.school !== null && !outcome;
+  return (
+    <main className="grid h-screen grid-rows-[auto_1fr_auto_auto] gap-y-3 px-7 py-4">
+      <FireHead
+        seen={seen}
+        fire={fire}
+        place={place}
+        onPlace={setPlace}
+        pane={pane}
+        onPane={setPane}
+        onEnd={end}
+      />
+      <div className="grid min-h-0 grid-cols-[minmax(19rem,27rem)_1fr] gap-8">
+        <section aria-label="Now" className="flex min-h-0 flex-col justify-between overflow-hidden">
+          <div>
+            <h1 aria-live="polite" className="text-[42px] leading-[1.08] font-bold">
+              {outcome
+                ? `${KIND_WORDS[outcome.kind]}, in the ${seen.whole.rehearsal ? 'rehearsal' : 'Book'}.`
+                : decided
+                  ? 'What came of it?'
+                  : here.title}
+            </h1>
+            <p className="pt-2 text-[18px] leading-snug text-soft">
+              <Words of={here.why} />
+            </p>
+          </div>
+          <Numbers shown={here} />
+        </section>
+        <section aria-label={PANE_WORDS[pane]} className="flex min-h-0 flex-col gap-2">
+          <div className="min-h-0 flex-1 overflow-y-auto">
+            {pane === 'order' ? (
+              <OrderChart
+                turns={seen.now.order}
+                names={names}
+                fromMin={nowS / 60}
+                nowMin={nowS / 60}
+                time={(m) => `in ${Math.round(m - nowS / 60)} min`}
+              />
+            ) : pane === 'laid' || (!here.now.begun && deeds.length === 0) ? (
+              <>
+                <h2 className="pb-1 text-[18px]">Laid out before lighting</h2>
+                <LaidOutList items={here.billet.layOut} of={`${id}.${place}`} />
+                {here.billet.cautions.map((c) => (
+                  <p key={c} className="mt-3 border-l-4 border-ink pl-3 text-[14px]">
+                    <b>Danger. </b>
+                    <Words of={c} />
+                  </p>
+                ))}
+              </>
+            ) : (
+              <TraceChart
+                billet={here.billet}
+                forge={seen.forge}
+                history={seen.histories[place] ?? []}
+                ahead={here.now.ahead}
+                deeds={deeds}
+                nowS={nowS}
+              />
+            )}
+          </div>
+          <StepLine steps={here.billet.steps} standings={here.standings} />
+        </section>
+      </div>
+      <SideTaps seen={seen} place={place} put={fire.put} said={said} />
+      {keys ? (
+        <KeyHelp many={names.length} />
+      ) : decided ? (
+        <OutcomeTaps onOutcome={decide} onUndo={back} undoWords={undoWords} />
+      ) : here.now.finished ? (
+        <DoneTaps
+          next={other === -1 ? null : (names[other] ?? '')}
+          onNext={() => setPlace(other)}
+          onEnd={end}
+          onAgain={() => tap('IN')}
+          onUndo={back}
+          undoWords={undoWords}
+        />
+      ) : (
+        <Taps main={here.main} others={here.others} onTap={tap} onUndo={back} undoWords={undoWords} />
+      )}
+      <span className="sr-only" role="status">
+        {said} {here.billet.school && SCHOOL_WORDS[here.billet.school]} {clock(nowS)}
+      </span>
+    </main>
+  );
+}
+
+const PANE_WORDS: Record<Pane, string> = {
+  trace: 'Trace',
+  order: 'Order of work',
+  laid: 'Laid out',
+};
+
+/** An entry that waits, with its second of the session as far as this screen can tell. */
+function onTime(entry: Fire['waiting'][number], seen: Seen) {
+  const live = (Date.parse(entry.doneAt) - Date.parse(seen.whole.startedAt)) / 1000;
+  return { ...entry, atS: seen.whole.rehearsal ? seen.now.second : live };
+}
+
+/** Tones at the moments that are easily missed: ready, turn it, too cold. */
+function useSounds(readyForS: number, outS: number, leftS: number, title: string) {
+  const ready = readyForS > 0;
+  const cold = outS > 0 && leftS <= 0;
+  const turn = title.startsWith('Turn');
+  useEffect(() => {
+    if (ready) play('ready');
+  }, [ready]);
+  useEffect(() => {
+    if (cold) play('cold');
+  }, [cold]);
+  useEffect(() => {
+    if (turn) play('turn');
+  }, [turn]);
+}

@@ -1,0 +1,184 @@
+import { useQuery } from '@tanstack/react-query';
+import type { ReactNode } from 'react';
+import { Link, useParams, useSearchParams } from 'react-router';
+import { LoadFailed } from '../../ui/Notice';
+import { Length, Temperature, Words } from '../../ui/Words';
+import { billetQuery } from '../billet/api';
+import { SCHOOL_WORDS } from '../billet/plan';
+import { heatPlanQuery, heatsQuery, type HeatPlan } from './api';
+import { LaidOutList } from './LaidOutList';
+import { SchoolTable } from './SchoolTable';
+
+/** What one weld or draw wants of the fire, before it is lit. */
+export function HeatPlanView() {
+  const id = Number(useParams()['id']);
+  const [params, setParams] = useSearchParams();
+  const heats = useQuery(heatsQuery(id));
+  const billet = useQuery(billetQuery(id));
+  const step = params.get('step') ?? heats.data?.find((h) => h.next)?.path ?? heats.data?.[0]?.path ?? '';
+  const plan = useQuery({ ...heatPlanQuery(id, step), enabled: step !== '' });
+  if (heats.isError) return <LoadFailed error={heats.error} again={() => void heats.refetch()} />;
+  if (plan.isError) return <LoadFailed error={plan.error} again={() => void plan.refetch()} />;
+  return (
+    <main className="h-full overflow-y-auto px-5 py-4">
+      <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2 pb-3">
+        <h1 className="text-2xl">
+          <Link to={`/billets/${id}`} className="hover:underline">
+            {billet.data?.name ?? 'Billet'}
+          </Link>
+        </h1>
+        <select
+          aria-label="Which heat"
+          className="border border-line bg-raised px-2 py-1 text-[17px]"
+          value={step}
+          onChange={(e) => setParams({ step: e.target.value }, { replace: true })}
+        >
+          {heats.data?.map((h) => (
+            <option key={h.path} value={h.path}>
+              {h.title}
+              {h.next ? ', next' : h.made > 0 ? ', in the Book' : ''}
+            </option>
+          ))}
+        </select>
+        <span className="ml-auto" />
+        <Link
+          to={`/fire?billet=${id}&step=${encodeURIComponent(step)}`}
+          className="bg-ink px-4 py-2 font-semibold text-ground hover:bg-ink/85"
+        >
+          To the fire
+        </Link>
+      </div>
+      {heats.data?.length === 0 && (
+        <p className="py-10 text-soft">There is no weld and no draw in this plan that the Run reaches.</p>
+      )}
+      {plan.data ? (
+        <Planned plan={plan.data} of={`${id}.${step}`} />
+      ) : (
+        heats.data?.length !== 0 && <p className="text-soft">Working it out …</p>
+      )}
+    </main>
+  );
+}
+
+function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
+  const { window, soaking, squeezing } = plan;
+  return (
+    <>
+      <div className="flex flex-wrap gap-x-10 gap-y-4 border-y border-ink py-3">
+        <Large name={plan.school ? `weld at, ${SCHOOL_WORDS[plan.school]}` : 'draw at'} why={window.why}>
+          <Temperature celsius={window.aimC} />
+          <span className="block text-[14px] font-normal text-soft">
+            <Temperature celsius={window.floorC} /> to <Temperature celsius={window.ceilingC} />
+          </span>
+        </Large>
+        <Large name="even, from cold" why={soaking.why}>
+          {Math.round(soaking.firstMin)} min
+          <span className="block text-[14px] font-normal text-soft">
+            again {Math.max(1, Math.round(soaking.againMin))} min
+            {plan.school && `; the plan says ${Math.round(soaking.plannedMin)}`}
+          </span>
+        </Large>
+        <Large
+          name={plan.school ? 'setting heats' : 'heats'}
+          why={`Ready for more than ${Math.round(soaking.limitMin)} min it only loses steel.`}
+        >
+          {plan.heats}
+        </Large>
+        <Large name="squeezes in each" why={squeezing.why}>
+          {squeezing.bites === 0 ? 'blows' : squeezing.bites}
+          {squeezing.bites > 1 && (
+            <span className="block text-[14px] font-normal text-soft">
+              of <Length mm={squeezing.biteMm} unit />
+            </span>
+          )}
+        </Large>
+      </div>
+      <div className="grid grid-cols-[1.15fr_1fr] gap-8 pt-4">
+        <div>
+          <h2 className="text-lg">Steps</h2>
+          <ol aria-label="Steps of the heat">
+            {plan.steps.map((s, i) => (
+              <li key={i} className="grid grid-cols-[2.5rem_9.5rem_1fr] gap-2 border-b border-rule py-1.5">
+                <span className="text-soft">
+                  {s.heat !== plan.steps[i - 1]?.heat && plan.heats > 1 ? `${s.heat}.` : ''}
+                </span>
+                <b>
+                  <Words of={s.title} />
+                </b>
+                <span className="text-[14px] leading-snug">
+                  <span className="font-semibold">
+                    <Words of={s.moment} />.{' '}
+                  </span>
+                  <span className="text-soft">
+                    <Words of={s.how} />
+                  </span>
+                </span>
+              </li>
+            ))}
+          </ol>
+        </div>
+        <div>
+          {plan.stops.length > 0 && <Stops plan={plan} />}
+          <h2 className="text-lg">Lay out before lighting</h2>
+          <LaidOutList items={plan.layOut} of={of} />
+          {plan.cautions.map((c) => (
+            <p key={c} className="mt-3 border-l-4 border-ink pl-3 text-[14px]">
+              <b>Danger. </b>
+              <Words of={c} />
+            </p>
+          ))}
+        </div>
+      </div>
+      {plan.schools.length > 0 && <SchoolTable plan={plan} />}
+    </>
+  );
+}
+
+function Stops({ plan }: { plan: HeatPlan }) {
+  return (
+    <div className="pb-4">
+      <h2 className="text-lg">Stop blocks</h2>
+      <table className="w-full text-left">
+        <thead className="condensed text-[13px] text-soft">
+          <tr className="[&>th]:font-normal">
+            <th>heat</th>
+            <th>stop</th>
+            <th>wide, spreads to</th>
+            <th>long</th>
+          </tr>
+        </thead>
+        <tbody>
+          {plan.stops.map((s, i) => (
+            <tr key={i} className="border-t border-rule">
+              <td>{i + 1}</td>
+              <td className="text-[19px] font-semibold">
+                <Length mm={s.heightMm} unit />
+              </td>
+              <td>
+                <Length mm={s.widthMm} />, <Length mm={s.spreadMm} />
+              </td>
+              <td>
+                <Length mm={s.lengthMm} unit />
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}
+
+function Large({ name, why, children }: { name: string; why: string; children: ReactNode }) {
+  return (
+    <details className="max-w-72">
+      <summary className="list-none">
+        <span className="condensed block text-[13px] text-soft">{name}</span>
+        <span className="block text-[30px] leading-tight font-bold">{children}</span>
+        <span className="text-[13px] underline decoration-line underline-offset-4">why</span>
+      </summary>
+      <p className="pt-1 text-[14px] text-soft">
+        <Words of={why} />
+      </p>
+    </details>
+  );
+}

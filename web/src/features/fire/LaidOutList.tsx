@@ -1,0 +1,43 @@
+import { useState } from 'react';
+import { Words } from '../../ui/Words';
+import type { LaidOut } from './api';
+
+const KEY = 'geminal.laid.';
+
+/** What is laid out before lighting, ticked by hand; nothing waits for it. */
+export function LaidOutList({ items, of }: { items: readonly LaidOut[]; of: string }) {
+  const [ticked, setTicked] = useState<ReadonlySet<string>>(
+    () => new Set(JSON.parse(localStorage.getItem(KEY + of) ?? '[]') as string[]),
+  );
+  const toggle = (what: string) => {
+    const next = new Set(ticked);
+    if (!next.delete(what)) next.add(what);
+    localStorage.setItem(KEY + of, JSON.stringify([...next]));
+    setTicked(next);
+  };
+  return (
+    <ul aria-label="Laid out before lighting">
+      {items.map((item) => (
+        <li key={item.what} className="border-b border-rule">
+          <label className="flex min-h-11 cursor-pointer items-start gap-3 py-2">
+            <input
+              type="checkbox"
+              className="mt-0.5 size-5 shrink-0 accent-ink"
+              checked={ticked.has(item.what)}
+              onChange={() => toggle(item.what)}
+            />
+            <span className={ticked.has(item.what) ? 'text-soft' : ''}>
+              <Words of={item.what} />
+              {item.caution !== '' && (
+                <span className="block text-[13px] leading-snug text-soft">
+                  <b className="text-ink">Danger. </b>
+                  <Words of={item.caution} />
+                </span>
+              )}
+            </span>
+          </label>
+        </li>
+      ))}
+    </ul>
+  );
+}

@@ -1,0 +1,70 @@
+import type { ReactNode } from 'react';
+import { heatColour } from '../../figures/heat';
+import { showDegrees, showTemperature } from '../../units';
+import { useUnits } from '../../ui/Words';
+import { clock, type Shown } from './course';
+
+const LONG_S = 3500;
+const SHORT_S = 180;
+
+/** The core large, in its own heat's colour; beside it how long still and what is left. */
+export function Numbers({ shown }: { shown: Shown }) {
+  const units = useUnits();
+  const { now } = shown;
+  const out = shown.where === 'AIR' || shown.where === 'DIES';
+  const [figure, unit] = showTemperature(shown.coreC, units).split(' ');
+  const left = Math.max(0, now.leftS - (out ? shown.sinceOutS - now.sinceOutS : 0));
+  return (
+    <div>
+      {out ? (
+        <>
+          <p className="text-[15px] text-soft">out of the fire for</p>
+          <p aria-label="Out of the fire for" className="text-[104px] leading-[0.95] font-bold">
+            {clock(shown.sinceOutS)}
+          </p>
+        </>
+      ) : (
+        <>
+          <p className="text-[15px] text-soft">core, estimated from the trace</p>
+          <p aria-label="Core" className="text-[104px] leading-[0.95] font-bold whitespace-nowrap">
+            <span style={{ color: shown.coreC > 500 ? heatColour(shown.coreC) : undefined }}>{figure}</span>
+            <span className="pl-1.5 text-[22px] font-normal text-soft">
+              {unit} ± {showDegrees(Math.max(5, now.plusMinusC), units).split(' ')[0]}
+            </span>
+          </p>
+        </>
+      )}
+      <dl className="flex gap-8 pt-4">
+        {shown.where === 'FIRE' && (
+          <Figure name={now.readyForS > 0 ? 'ready for' : 'even in'}>
+            {now.readyForS > 0
+              ? clock(now.readyForS)
+              : now.readyInS >= LONG_S
+                ? 'not like this'
+                : clock(now.readyInS)}
+          </Figure>
+        )}
+        {out && <Figure name="core">{showTemperature(shown.coreC, units)}</Figure>}
+        <Figure name="skin">{showTemperature(shown.skinC, units)}</Figure>
+        {now.begun && (
+          <Figure name={out ? 'still welds for' : 'at the press you have'}>
+            {!out && left === 0
+              ? 'not hot yet'
+              : left >= SHORT_S
+                ? '3 min and more'
+                : `${Math.round(left)} s`}
+          </Figure>
+        )}
+      </dl>
+    </div>
+  );
+}
+
+function Figure({ name, children }: { name: string; children: ReactNode }) {
+  return (
+    <div>
+      <dt className="text-[15px] text-soft">{name}</dt>
+      <dd className="text-[30px] leading-tight font-bold whitespace-nowrap">{children}</dd>
+    </div>
+  );
+}

@@ -1,0 +1,64 @@
+import { Length, Mass } from '../../ui/Words';
+import { SCHOOL_WORDS } from '../billet/plan';
+import type { HeatPlan } from './api';
+
+/** Where the schools disagree: what each would cost this billet. */
+export function SchoolTable({ plan }: { plan: HeatPlan }) {
+  return (
+    <section aria-label="What each school costs" className="pt-6">
+      <h2 className="text-lg">Four ways to keep oxygen out, for this billet</h2>
+      <p className="text-soft">
+        Smiths disagree here, and all four are in real use. Estimates over all {plan.heats} heats; scale is
+        good to a factor of two.
+      </p>
+      <table className="mt-2 w-full border-collapse text-left">
+        <thead className="condensed text-[13px] text-soft">
+          <tr className="border-b border-ink align-bottom [&>th]:py-1 [&>th]:pr-4 [&>th]:font-normal">
+            <th>school</th>
+            <th>in the fire</th>
+            <th>more at the bench</th>
+            <th>off every face</th>
+            <th>steel lost</th>
+            <th>soft skin left</th>
+            <th>gas</th>
+            <th>in the Book</th>
+            <th>what the checks hold against it</th>
+          </tr>
+        </thead>
+        <tbody>
+          {plan.schools.map((s) => (
+            <tr
+              key={s.school}
+              className={`border-b border-rule align-top [&>td]:py-1.5 [&>td]:pr-4 ${s.school === plan.school ? 'bg-raised font-semibold' : ''}`}
+            >
+              <td>
+                {SCHOOL_WORDS[s.school]}
+                {s.school === plan.school && (
+                  <span className="block text-[13px] font-normal">as planned</span>
+                )}
+              </td>
+              <td>{Math.round(s.fireMin)} min</td>
+              <td>{s.benchMin === 0 ? 'none' : `${Math.round(s.benchMin)} min`}</td>
+              <td>
+                <Length mm={s.skinMm} unit />
+              </td>
+              <td>
+                <Mass kg={s.lostKg} />
+              </td>
+              <td>{s.softMm === 0 ? 'none' : <Length mm={s.softMm} unit />}</td>
+              <td>
+                <Mass kg={s.gasKg} />
+              </td>
+              <td className="whitespace-nowrap">
+                {s.made === 0 ? 'never done here' : `${s.held} of ${s.made} held`}
+              </td>
+              <td className="text-[14px] font-normal text-soft">
+                {s.risks.length === 0 ? 'nothing' : s.risks.join(' ')}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,153 @@
+import { useState } from 'react';
+import { parseTemperature, showTemperature } from '../../units';
+import { INPUT } from '../../ui/Field';
+import { useUnits } from '../../ui/Words';
+import type { Entry, Gauge, Kind } from './api';
+import type { Seen } from './course';
+
+const SPEEDS = [1, 5, 20];
+const STEP_C = 20;
+
+/** What the instruments say, and what is told beside the taps: a reading, a note, a rehearsal's handles. */
+export function SideTaps({
+  seen,
+  place,
+  put,
+  said,
+}: {
+  seen: Seen;
+  place: number;
+  put: (kind: Kind, place: number, more?: Partial<Entry>) => void;
+  said: string | null;
+}) {
+  const units = useUnits();
+  const { now, whole } = seen;
+  return (
+    <div className="flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-rule pt-2 text-[15px]">
+      <span aria-label="Forge">
+        <span className="text-soft">forge </span>
+        <b>{now.forge.value === null ? '—' : showTemperature(now.forge.value, units)}</b>
+        <Trouble gauge={now.forge} reckonedWith={showTemperature(now.reckonedWithC, units)} />
+      </span>
+      {now.press.value !== null && (
+        <span aria-label="Press">
+          <span className="text-soft">press </span>
+          <b>{now.press.value.toFixed(1)} MPa</b>
+          {!now.press.good && <b> {now.press.words}</b>}
+        </span>
+      )}
+      {whole.rehearsal ? (
+        <Handles seen={seen} put={put} />
+      ) : (
+        <Typed
+          label="Type the forge’s heat"
+          placeholder={units === 'METRIC' ? '1180' : '2150'}
+          onTyped={(text) => {
+            const read = parseTemperature(text, units);
+            if (!('value' in read)) return read.error;
+            if (read.value < 0 || read.value > 1500) return 'No forge is at that.';
+            put('READING', place, { figure: read.value });
+            return null;
+          }}
+        />
+      )}
+      <Typed
+        label="Note"
+        placeholder="a note"
+        onTyped={(text) => {
+          put('NOTE', place, { note: text.slice(0, 2000) });
+          return null;
+        }}
+      />
+      <span className="text-soft">{said}</span>
+    </div>
+  );
+}
+
+/** A gauge that is lost or lies: said, with what is reckoned with instead. */
+function Trouble({ gauge, reckonedWith }: { gauge: Gauge; reckonedWith: string }) {
+  if (gauge.good) return null;
+  return (
+    <span role="alert">
+      {' '}
+      {gauge.state === 'WAITING' ? 'no gauge' : gauge.words}; reckoned with {reckonedWith}
+    </span>
+  );
+}
+
+function Handles({
+  seen,
+  put,
+}: {
+  seen: Seen;
+  put: (kind: Kind, place: number, more?: Partial<Entry>) => void;
+}) {
+  const units = useUnits();
+  const set = seen.now.setC ?? 1240;
+  return (
+    <span className="flex items-center gap-2">
+      <span className="text-soft">set to {showTemperature(set, units)}</span>
+      {[-STEP_C, STEP_C].map((by) => (
+        <button
+          key={by}
+          type="button"
+          className="min-h-10 min-w-10 border border-line px-2"
+          aria-label={by < 0 ? 'Forge cooler' : 'Forge hotter'}
+          onClick={() => put('FORGE', 0, { figure: Math.min(1400, Math.max(600, set + by)) })}
+        >
+          {by < 0 ? '−' : '+'}
+        </button>
+      ))}
+      <span className="pl-3 text-soft">time</span>
+      {SPEEDS.map((speed) => (
+        <button
+          key={speed}
+          type="button"
+          className={`min-h-10 border px-2 ${seen.now.speed === speed ? 'border-ink font-bold' : 'border-line'}`}
+          onClick={() => put('SPEED', 0, { figure: speed })}
+        >
+          {speed}×
+        </button>
+      ))}
+    </span>
+  );
+}
+
+/** A field that is told with Enter; what cannot be read stays, with the reason. */
+function Typed({
+  label,
+  placeholder,
+  onTyped,
+}: {
+  label: string;
+  placeholder: string;
+  onTyped: (text: string) => string | null;
+}) {
+  const [text, setText] = useState('');
+  const [wrong, setWrong] = useState<string | null>(null);
+  return (
+    <form
+      className="flex items-center gap-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        if (text.trim() === '') return;
+        const problem = onTyped(text.trim());
+        setWrong(problem);
+        if (problem === null) {
+          setText('');
+          (document.activeElement as HTMLElement | null)?.blur();
+        }
+      }}
+    >
+      <input
+        aria-label={label}
+        aria-invalid={wrong !== null}
+        placeholder={placeholder}
+        className={`${INPUT} min-h-10 w-32!`}
+        value={text}
+        onChange={(e) => setText(e.target.value)}
+      />
+      {wrong && <span role="alert">{wrong}</span>}
+    </form>
+  );
+}

@@ -1,0 +1,152 @@
+import type { ReactNode } from 'react';
+import { JointGlyph } from '../../figures/JointGlyph';
+import { ACT_KEYS, ACT_WORDS, type Act, type Outcome } from './api';
+
+const MOST_OTHERS = 3;
+
+const HINTS: Partial<Record<Act, string>> = {
+  IN: 'into the fire',
+  OUT: 'starts the working time',
+  SQUEEZE: 'as the dies touch',
+  LET_GO: 'the dies are off',
+  TURN: 'top to bottom',
+  FLUX: 'on the seams',
+  BRUSH: 'scale off',
+  LOOK: 'colour, shine, shadow',
+  FUEL: 'cold and drained',
+};
+
+/** A target for a glove. */
+export function Tap({
+  title,
+  hint,
+  strong = false,
+  wide = false,
+  disabled = false,
+  onTap,
+}: {
+  title: ReactNode;
+  hint: ReactNode;
+  strong?: boolean;
+  wide?: boolean;
+  disabled?: boolean;
+  onTap: () => void;
+}) {
+  return (
+    <button
+      type="button"
+      disabled={disabled}
+      onClick={onTap}
+      className={`flex min-h-[104px] flex-col justify-center px-5 text-left ${wide ? 'flex-[1.7]' : 'flex-1'} ${
+        strong ? 'bg-ink text-ground' : 'border-2 border-line text-ink active:border-ink'
+      }`}
+    >
+      <span className="text-[25px] leading-tight font-bold">{title}</span>
+      <span className={`text-[14px] ${strong ? 'opacity-75' : 'text-soft'}`}>{hint}</span>
+    </button>
+  );
+}
+
+/** The few things that make sense now: the next one wide, then others, and Undo. */
+export function Taps({
+  main,
+  others,
+  onTap,
+  onUndo,
+  undoWords,
+}: {
+  main: Act;
+  others: readonly Act[];
+  onTap: (act: Act) => void;
+  onUndo: () => void;
+  /** What Undo would take back, null for nothing. */
+  undoWords: string | null;
+}) {
+  return (
+    <div role="group" aria-label="Taps" className="flex gap-3">
+      <Tap
+        strong
+        wide
+        title={ACT_WORDS[main]}
+        hint={`${HINTS[main] ?? ''} · space bar`}
+        onTap={() => onTap(main)}
+      />
+      {others.slice(0, MOST_OTHERS).map((act) => (
+        <Tap
+          key={act}
+          title={ACT_WORDS[act]}
+          hint={`${ACT_KEYS[act].toUpperCase()} · ${HINTS[act] ?? ''}`}
+          onTap={() => onTap(act)}
+        />
+      ))}
+      <Tap title="Undo" hint={undoWords ?? 'nothing yet'} disabled={undoWords === null} onTap={onUndo} />
+    </div>
+  );
+}
+
+const OUTCOMES: readonly { outcome: Outcome; title: string; hint: string; key: string }[] = [
+  { outcome: 'HELD', title: 'Held', hint: 'H · no dark line found', key: 'h' },
+  { outcome: 'SUSPECT', title: 'Suspect', hint: 'P · something to look at cold', key: 'p' },
+  { outcome: 'OPEN', title: 'Open', hint: 'N · a joint has not welded', key: 'n' },
+];
+
+export const OUTCOME_KEYS = OUTCOMES.map((o) => [o.key, o.outcome] as const);
+
+/** What came of the weld, when nothing is left to do. */
+export function OutcomeTaps({
+  onOutcome,
+  onUndo,
+  undoWords,
+}: {
+  onOutcome: (outcome: Outcome) => void;
+  onUndo: () => void;
+  undoWords: string | null;
+}) {
+  return (
+    <div role="group" aria-label="What came of it" className="flex gap-3">
+      {OUTCOMES.map((o) => (
+        <Tap
+          key={o.outcome}
+          title={
+            <span className="flex items-center gap-3">
+              <JointGlyph state={o.outcome} size={26} /> {o.title}
+            </span>
+          }
+          hint={o.hint}
+          onTap={() => onOutcome(o.outcome)}
+        />
+      ))}
+      <Tap title="Undo" hint={undoWords ?? 'nothing yet'} disabled={undoWords === null} onTap={onUndo} />
+    </div>
+  );
+}
+
+/** When a billet is through: the next one, or the end. */
+export function DoneTaps({
+  next,
+  onNext,
+  onEnd,
+  onAgain,
+  onUndo,
+  undoWords,
+}: {
+  /** Another billet that is not through yet, null when all are. */
+  next: string | null;
+  onNext: () => void;
+  onEnd: () => void;
+  onAgain: () => void;
+  onUndo: () => void;
+  undoWords: string | null;
+}) {
+  return (
+    <div role="group" aria-label="Taps" className="flex gap-3">
+      {next === null ? (
+        <Tap strong wide title="End the session" hint="E · all is done" onTap={onEnd} />
+      ) : (
+        <Tap strong wide title="Next billet" hint={next} onTap={onNext} />
+      )}
+      <Tap title="In" hint="I · one more heat" onTap={onAgain} />
+      <Tap title="Undo" hint={undoWords ?? 'nothing yet'} disabled={undoWords === null} onTap={onUndo} />
+    </div>
+  );
+}

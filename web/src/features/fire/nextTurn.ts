@@ -1,0 +1,15 @@
+import type { Turn } from './api';
+
+/** Whose turn at the press is next after this billet's, in words; null where it is alone. */
+export function nextTurn(
+  order: readonly Turn[],
+  nowS: number,
+  names: readonly string[],
+  place: number,
+): string | null {
+  if (names.length < 2) return null;
+  const next = order.find((t) => t.job !== place);
+  if (!next) return null;
+  const minutes = Math.max(0, Math.round(next.pressMin - nowS / 60));
+  return `next at the press: ${names[next.job] ?? ''}, ${minutes === 0 ? 'now' : `in ${minutes} min`}`;
+}

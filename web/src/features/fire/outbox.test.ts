@@ -1,0 +1,97 @@
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import type { Act, Entry } from './api';
+import { drain, letGo, put, refused, waiting } from './outbox';
+
+const entry = (id: string, act: Act = 'IN'): Entry => ({
+  id,
+  kind: 'DEED',
+  place: 0,
+  act,
+  note: '',
+  doneAt: '2026-03-02T08:00:00Z',
+  device: 'd',
+});
+
+const answer = (status: number, body: unknown) => new Response(JSON.stringify(body), { status });
+const sent = (call: unknown[]) =>
+  (JSON.parse((call[1] as { body: string }).body) as { entries: Entry[] }).entries.map((e) => e.id);
+
+describe('entries that wait', () => {
+  const fetching = vi.fn();
+
+  beforeEach(() => {
+    vi.useFakeTimers();
+    localStorage.clear();
+    fetching.mockReset();
+    vi.stubGlobal('fetch', fetching);
+  });
+
+  afterEach(() => {
+    vi.useRealTimers();
+    vi.unstubAllGlobals();
+  });
+
+  const keeping = () =>
+    fetching.mockImplementation((_: string, init: { body: string }) =>
+      Promise.resolve(answer(200, { kept: sent([null, init]) })),
+    );
+
+  it('stand in the browser before they are sent, and go when they are on disk', async () => {
+    keeping();
+    put(3, entry('a'));
+    expect(localStorage.getItem('geminal.fire.3.a')).toContain('"act":"IN"');
+    await vi.waitFor(() => expect(waiting()).toEqual([]));
+    expect(fetching.mock.calls[0]?.[0]).toBe('/api/fires/3/entries');
+  });
+
+  it('wait as long as nobody answers, and go in their order when somebody does', async () => {
+    fetching.mockRejectedValue(new TypeError('offline'));
+    put(3, entry('a'));
+    put(3, entry('b', 'OUT'));
+    put(4, entry('c'));
+    await vi.advanceTimersByTimeAsync(30_000);
+    expect(waiting().map((w) => w.entry.id)).toEqual(['a', 'b', 'c']);
+    fetching.mockClear();
+    keeping();
+    await vi.advanceTimersByTimeAsync(2500);
+    expect(waiting()).toEqual([]);
+    expect(fetching.mock.calls.map(sent)).toEqual([['a', 'b'], ['c']]);
+  });
+
+  it('are sent again when the answer was lost', async () => {
+    fetching.mockResolvedValueOnce(answer(503, { detail: 'away' }));
+    put(3, entry('a'));
+    await vi.advanceTimersByTimeAsync(100);
+    expect(waiting()).toHaveLength(1);
+    keeping();
+    await vi.advanceTimersByTimeAsync(2500);
+    expect(waiting()).toEqual([]);
+    expect(fetching.mock.calls.map(sent)).toEqual([['a'], ['a']]);
+  });
+
+  it('that cannot be taken do not hold up the others and are not lost', async () => {
+    fetching.mockImplementation((_: string, init: { body: string }) => {
+      const ids = sent([null, init]);
+      const at = ids.indexOf('b');
+      return Promise.resolve(
+        at === -1
+          ? answer(200, { kept: ids })
+          : answer(422, { where: `/entries/${at}/act`, detail: 'No such act.' }),
+      );
+    });
+    put(3, entry('a'));
+    put(3, entry('b'));
+    put(3, entry('c'));
+    await vi.advanceTimersByTimeAsync(5000);
+    await drain();
+    expect(waiting()).toEqual([]);
+    expect(refused().map((r) => [r.entry.id, r.why])).toEqual([['b', 'No such act.']]);
+    letGo('b');
+    expect(refused()).toEqual([]);
+  });
+
+  it('survive what somebody else wrote into the browser', () => {
+    localStorage.setItem('geminal.fire.3.x', 'not json');
+    expect(waiting()).toEqual([]);
+  });
+});

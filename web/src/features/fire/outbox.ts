@@ -1,0 +1,146 @@
+import { change, Problem } from '../../lib/http';
+import type { Entry } from './api';
+
+/**
+ * Entries that are not on disk at the shop yet. Each stands in this browser under a key of its own before
+ * anything else happens, and stays there until the shop has answered for it; so a reload, a dead tablet that
+ * wakes up and two tabs beside each other all end in the same record. Sending twice is safe.
+ */
+const PREFIX = 'geminal.fire.';
+const REFUSED = 'geminal.refused.';
+const AGAIN_MS = 2000;
+const AT_ONCE = 100;
+
+export interface Waiting {
+  readonly session: number;
+  readonly entry: Entry;
+}
+
+export interface Refused extends Waiting {
+  readonly why: string;
+}
+
+export interface Snapshot {
+  readonly waiting: readonly Waiting[];
+  readonly refused: readonly Refused[];
+}
+
+interface Stored {
+  readonly order: number;
+  readonly entry: Entry;
+}
+
+const keyOf = (session: number, id: string) => `${PREFIX}${session}.${id}`;
+
+function keysWith(prefix: string): string[] {
+  return Object.keys(localStorage).filter((k) => k.startsWith(prefix));
+}
+
+function read(key: string): unknown {
+  try {
+    return JSON.parse(localStorage.getItem(key) ?? 'null');
+  } catch {
+    return null;
+  }
+}
+
+/** Everything that waits, in the order it was told. */
+export function waiting(): readonly Waiting[] {
+  return keysWith(PREFIX)
+    .flatMap((key) => {
+      const stored = read(key) as Stored | null;
+      return stored ? [{ session: Number(key.slice(PREFIX.length).split('.')[0]), ...stored }] : [];
+    })
+    .sort((a, b) => a.order - b.order);
+}
+
+/** Entries the shop would not take, with its reason; they are kept until somebody lets them go. */
+export const refused = (): readonly Refused[] =>
+  keysWith(REFUSED).flatMap((key) => {
+    const entry = read(key) as Refused | null;
+    return entry ? [entry] : [];
+  });
+
+export function letGo(id: string) {
+  localStorage.removeItem(REFUSED + id);
+  tellAll();
+}
+
+const listeners = new Set<() => void>();
+let cached: Snapshot | null = null;
+let busy = false;
+let timer: ReturnType<typeof setTimeout> | null = null;
+
+function tellAll() {
+  cached = null;
+  listeners.forEach((l) => l());
+}
+
+/** Calls back whenever what waits has changed. */
+export function subscribe(listener: () => void): () => void {
+  listeners.add(listener);
+  return () => listeners.delete(listener);
+}
+
+/** What waits and what was refused; the same object until it changes. */
+export const snapshot = (): Snapshot => (cached ??= { waiting: waiting(), refused: refused() });
+
+/** Writes it down here, then sends it. */
+export function put(session: number, entry: Entry) {
+  const stored: Stored = { order: performance.timeOrigin + performance.now(), entry };
+  localStorage.setItem(keyOf(session, entry.id), JSON.stringify(stored));
+  tellAll();
+  void drain();
+}
+
+function later() {
+  timer ??= setTimeout(() => {
+    timer = null;
+    void drain();
+  }, AGAIN_MS);
+}
+
+/** Sends whatever waits; comes back by itself as long as something does. */
+export async function drain(): Promise<void> {
+  if (busy) return;
+  busy = true;
+  try {
+    for (;;) {
+      const first = waiting()[0];
+      if (!first) return;
+      const some = waiting()
+        .filter((w) => w.session === first.session)
+        .slice(0, AT_ONCE);
+      await send(
+        first.session,
+        some.map((w) => w.entry),
+      );
+      tellAll();
+    }
+  } catch (thrown) {
+    if (Problem.from(thrown).status === 403) await fetch('/api/session').catch(() => null);
+    later();
+  } finally {
+    busy = false;
+  }
+}
+
+async function send(session: number, entries: readonly Entry[]) {
+  try {
+    const answer = await change<{ kept: string[] }>('POST', `/api/fires/${session}/entries`, { entries });
+    answer.kept.forEach((id) => localStorage.removeItem(keyOf(session, id)));
+  } catch (thrown) {
+    const problem = Problem.from(thrown);
+    if (problem.status !== 422 && problem.status !== 404 && problem.status !== 400) throw thrown;
+    // One of them cannot be taken: it must not hold up the others.
+    const at = Number(/^\/entries\/(\d+)/.exec(problem.where)?.[1] ?? 0);
+    const bad = entries[at];
+    if (!bad) throw thrown;
+    const kept: Refused = { session, entry: bad, why: problem.detail };
+    localStorage.setItem(REFUSED + bad.id, JSON.stringify(kept));
+    localStorage.removeItem(keyOf(session, bad.id));
+  }
+}
+
+window.addEventListener('online', () => void drain());
+window.addEventListener('storage', tellAll);

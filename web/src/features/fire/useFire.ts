@@ -1,0 +1,140 @@
+import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
+import { listen } from '../../lib/http';
+import { uuid } from '../../lib/uuid';
+import type { Act, Entry, Kind, Told } from './api';
+import { told, undone, lastUndoable, type Seen } from './course';
+import * as outbox from './outbox';
+
+const SILENT_MS = 12_000;
+const FIRST_WAIT_MS = 500;
+const LONGEST_WAIT_MS = 4000;
+const LAST_SEEN = 'geminal.seen.';
+
+const device = (() => {
+  const key = 'geminal.device';
+  const there = localStorage.getItem(key);
+  if (there) return there;
+  const made = `screen-${uuid().slice(0, 8)}`;
+  localStorage.setItem(key, made);
+  return made;
+})();
+
+/** What was seen last, so that a page loaded again without the shop still shows the session. */
+function remembered(id: number): Seen | null {
+  try {
+    return JSON.parse(localStorage.getItem(`${LAST_SEEN}${id}`) ?? 'null') as Seen | null;
+  } catch {
+    return null;
+  }
+}
+
+function remember(id: number, seen: Seen) {
+  const one = `${LAST_SEEN}${id}`;
+  Object.keys(localStorage)
+    .filter((k) => k.startsWith(LAST_SEEN) && k !== one)
+    .forEach((k) => localStorage.removeItem(k));
+  localStorage.setItem(one, JSON.stringify(seen));
+}
+
+/** A session that is looked at: what is told of it, this screen's own entries, and taps. */
+export function useFire(id: number) {
+  const [seen, setSeen] = useState<Seen | null>(() => remembered(id));
+  const [online, setOnline] = useState(false);
+  const [missing, setMissing] = useState(false);
+  const latest = useRef<Seen | null>(seen);
+
+  useEffect(() => {
+    let stopped = false;
+    let wait = FIRST_WAIT_MS;
+    let call = new AbortController();
+    let heard = Date.now();
+    let remembers = 0;
+    const take = (line: unknown) => {
+      const next = told(latest.current, line as Told, Date.now());
+      latest.current = next;
+      setSeen(next);
+      if (next && Date.now() - remembers > 3000) {
+        remembers = Date.now();
+        remember(id, next);
+      }
+    };
+    const follow = async () => {
+      while (!stopped) {
+        call = new AbortController();
+        try {
+          await listen(`/api/fires/${id}/stream`, call.signal, take, () => {
+            heard = Date.now();
+            wait = FIRST_WAIT_MS;
+            setOnline(true);
+            void outbox.drain();
+          });
+        } catch (thrown) {
+          if ((thrown as { status?: number }).status === 404) {
+            setMissing(true);
+            return;
+          }
+        }
+        setOnline(false);
+        await new Promise((r) => setTimeout(r, wait));
+        wait = Math.min(LONGEST_WAIT_MS, wait * 2);
+      }
+    };
+    const watch = setInterval(() => {
+      if (Date.now() - heard > SILENT_MS) {
+        heard = Date.now();
+        call.abort();
+      }
+    }, 1000);
+    const lost = () => {
+      setOnline(false);
+      call.abort();
+    };
+    window.addEventListener('offline', lost);
+    void follow();
+    return () => {
+      stopped = true;
+      clearInterval(watch);
+      window.removeEventListener('offline', lost);
+      call.abort();
+    };
+  }, [id]);
+
+  const box = useSyncExternalStore(outbox.subscribe, outbox.snapshot);
+  const waiting = useMemo(() => {
+    const there = new Set(seen?.entries.map((e) => e.id));
+    return box.waiting.filter((w) => w.session === id && !there.has(w.entry.id)).map((w) => w.entry);
+  }, [box, id, seen]);
+  const refused = useMemo(() => box.refused.filter((r) => r.session === id), [box, id]);
+
+  const put = useCallback(
+    (kind: Kind, place: number, more: Partial<Entry> = {}) => {
+      outbox.put(id, {
+        id: uuid(),
+        kind,
+        place,
+        note: '',
+        doneAt: new Date(Date.now() + (latest.current?.clockMs ?? 0)).toISOString(),
+        device,
+        ...more,
+      });
+    },
+    [id],
+  );
+  const tap = useCallback((act: Act, place: number) => put('DEED', place, { act }), [put]);
+  const log = useMemo(() => [...(seen?.entries ?? []), ...waiting], [seen, waiting]);
+  const undo = useCallback(
+    (place: number) => {
+      const last = lastUndoable(log, place);
+      if (last) put('UNDO', place, { about: last.id });
+      return last;
+    },
+    [log, put],
+  );
+  const standing = useMemo(() => {
+    const gone = undone(log);
+    return waiting.filter((e) => !gone.has(e.id));
+  }, [log, waiting]);
+  return { seen, online, missing, waiting: standing, unsent: waiting.length, refused, log, put, tap, undo };
+}
+
+export type Fire = ReturnType<typeof useFire>;

@@ -1,0 +1,45 @@
+import { useCallback, useRef } from 'react';
+import { ACT_WORDS, type Act, type Kind, type Outcome } from './api';
+import type { Fire } from './useFire';
+
+/** A second tap of the same thing this soon is a bounce of the switch or the glove. */
+const BOUNCE_MS = 500;
+
+export const KIND_WORDS: Record<Kind, string> = {
+  DEED: 'deed',
+  UNDO: 'undo',
+  READING: 'reading',
+  NOTE: 'note',
+  HELD: 'Held',
+  SUSPECT: 'Suspect',
+  OPEN: 'Open',
+  FORGE: 'forge set',
+  SPEED: 'speed',
+};
+
+/** Taps for one billet, each recorded once however the switch bounces, and said in words. */
+export function useTaps(fire: Fire, place: number, say: (words: string) => void) {
+  const last = useRef({ what: '', at: 0 });
+  const once = useCallback((what: string, then: () => void) => {
+    const bounced = last.current.what === what && Date.now() - last.current.at < BOUNCE_MS;
+    last.current = { what, at: Date.now() };
+    if (!bounced) then();
+  }, []);
+  /** `by` names the switch where it is not the act's own: the wide tap changes what it means. */
+  const tap = (act: Act, by: string = act) =>
+    once(by, () => {
+      fire.tap(act, place);
+      say(`${ACT_WORDS[act]} recorded`);
+    });
+  const decide = (outcome: Outcome) =>
+    once(outcome, () => {
+      fire.put(outcome, place);
+      say(`${KIND_WORDS[outcome]} recorded`);
+    });
+  const back = () =>
+    once('undo', () => {
+      const what = fire.undo(place);
+      if (what) say(`${what.act ? ACT_WORDS[what.act] : KIND_WORDS[what.kind]} taken back`);
+    });
+  return { tap, decide, back };
+}
