@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
 import { LoadFailed, Notice } from '../../ui/Notice';
 import { changeShop, outfitsQuery, shopQuery, type Kept, type Shop } from './api';
+import { InstrumentFields } from '../fire/InstrumentFields';
 import { FieldSet } from './FieldSet';
 import { FORGE, FORGE_PICKS, LIMITS, PACE, MILL, PRACTICE, PRACTICE_PICKS, PRESS } from './fields';
 
@@ -139,6 +140,7 @@ function Editing({ kept }: { kept: Kept }) {
       ) : (
         <Missing title="Rolling mill" onAdd={() => put({ mill: { rollMm: 100, openingMm: 50 } })} />
       )}
+      <InstrumentFields />
       <FieldSet
         title="Habits"
         thing={shop.practice}

@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A day's order of work for two or three billets, one forge, one press and one person.
@@ -23,7 +24,7 @@ import java.util.stream.Stream;
  * over a soak limit; the earliest end; the least idle press. Times in minutes of the day.
  */
 public final class Rotation {
-  private static final int KEPT = 60;
+  private static final int KEPT = 12;
   private static final double WAITING_COOLS_MIN = 10;
   private static final double SLACK = 1e-6;
 
@@ -131,9 +132,14 @@ public final class Rotation {
     return best.day(jobs, endMin);
   }
 
-  /** One order, as far as it is laid out. */
+  /**
+   * One order, as far as it is laid out: its last turn and the order before it.
+   *
+   * @param freeFrom when each billet is off the press
+   */
   private record Way(
-      List<Turn> turns,
+      @Nullable Way before,
+      @Nullable Turn last,
       List<Double> freeFrom,
       double pressFree,
       double overMin,
@@ -146,7 +152,7 @@ public final class Rotation {
             .thenComparingDouble(Way::idle);
 
     static Way start(int jobs, double now) {
-      return new Way(List.of(), Collections.nCopies(jobs, now), now, 0, 0, 0);
+      return new Way(null, null, Collections.nCopies(jobs, now), now, 0, 0, 0);
     }
 
     Way with(List<Job> jobs, int job, int heat, int places, double now, double endMin) {
@@ -165,18 +171,17 @@ public final class Rotation {
       }
       double press = Math.max(Math.max(ready, pressFree), now);
       double done = press + h.pressMin();
-      List<Turn> more = new ArrayList<>(turns);
-      more.add(new Turn(job, heat, in, ready, press, done));
       List<Double> free = new ArrayList<>(freeFrom);
       free.set(job, done);
-      boolean late = of.firstWeld() > 0 && heat == of.firstWeld() - 1 && done > endMin + SLACK;
+      boolean isLate = of.firstWeld() > 0 && heat == of.firstWeld() - 1 && done > endMin + SLACK;
       return new Way(
-          more,
+          this,
+          new Turn(job, heat, in, ready, press, done),
           free,
           done,
           overMin + Math.max(0, press - ready - h.limitMin()),
-          this.late + (late ? 1 : 0),
-          idle + (turns.isEmpty() ? 0 : press - pressFree));
+          late + (isLate ? 1 : 0),
+          idle + (last == null ? 0 : press - pressFree));
     }
 
     private static double soak(Heat h, int heat, double waited, boolean inside) {
@@ -189,25 +194,42 @@ public final class Rotation {
 
     /** From when on one of the places is free, for the whole time from then on. */
     private double placeFree(double from, int places) {
-      return Stream.concat(Stream.of(from), turns.stream().map(Turn::pressMin))
-          .filter(at -> at >= from && isFreeFrom(at, places))
+      List<Turn> after = turnsPressedAfter(from);
+      if (after.size() < places) {
+        return from;
+      }
+      return Stream.concat(Stream.of(from), after.stream().map(Turn::pressMin))
+          .filter(at -> isFreeFrom(after, at, places))
           .min(Comparator.naturalOrder())
           .orElseThrow();
     }
 
-    private boolean isFreeFrom(double at, int places) {
-      return Stream.concat(Stream.of(at), turns.stream().map(Turn::inMin))
-          .filter(moment -> moment >= at)
-          .allMatch(moment -> inside(moment) < places);
+    /** Only those can still take up a place; the press takes them in order. */
+    private List<Turn> turnsPressedAfter(double from) {
+      List<Turn> after = new ArrayList<>();
+      for (Way w = this; w != null && w.last != null; w = w.before) {
+        if (w.last.pressMin() <= from + SLACK) {
+          break;
+        }
+        after.add(w.last);
+      }
+      return after;
     }
 
-    private long inside(double moment) {
+    private static boolean isFreeFrom(List<Turn> turns, double at, int places) {
+      return Stream.concat(Stream.of(at), turns.stream().map(Turn::inMin))
+          .filter(moment -> moment >= at)
+          .allMatch(moment -> inside(turns, moment) < places);
+    }
+
+    private static long inside(List<Turn> turns, double moment) {
       return turns.stream()
           .filter(t -> t.inMin() <= moment + SLACK && t.pressMin() > moment + SLACK)
           .count();
     }
 
     Day day(List<Job> jobs, double endMin) {
+      List<Turn> turns = turnsPressedAfter(Double.NEGATIVE_INFINITY).reversed();
       List<String> lateNames = new ArrayList<>();
       for (Turn t : turns) {
         Job of = jobs.get(t.job());
@@ -215,8 +237,7 @@ public final class Rotation {
           lateNames.add(of.name());
         }
       }
-      return new Day(
-          turns, turns.isEmpty() ? pressFree : turns.getLast().doneMin(), overMin, lateNames, idle);
+      return new Day(turns, pressFree, overMin, lateNames, idle);
     }
   }
 }

@@ -26,16 +26,22 @@ import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
 /**
- * The sessions that are going on or looked at, and the clock that moves them: once a second the
- * instruments are asked and every live session takes what they say; rehearsals move five times a
- * second. A session is taken from the database when it is first asked for, also after a restart.
+ * The sessions that are going on or looked at, and the clock that moves them: the instruments are
+ * asked more than twice a second and every live session keeps the first answer of each second;
+ * rehearsals move five times a second. A session is taken from the database when it is first asked
+ * for, also after a restart.
  */
 @Component
 @Lazy(false)
 class Fires {
   private static final Logger LOG = LoggerFactory.getLogger(Fires.class);
   private static final int TICK_MS = 200;
-  private static final int TICKS_A_SECOND = 1000 / TICK_MS;
+
+  /** Readings are asked for this often, so that no second goes by without one. */
+  private static final int TICKS_A_QUESTION = 2;
+
+  /** As often while no session goes on, so that the Shop can tell how its instruments stand. */
+  private static final int TICKS_AT_REST = 25;
 
   private final FireRepository repository;
   private final ShopKeeper shops;
@@ -95,8 +101,8 @@ class Fires {
     try {
       ticks++;
       List<Row> rows = new ArrayList<>();
-      if (ticks % TICKS_A_SECOND == 0) {
-        second(rows);
+      if (ticks % TICKS_A_QUESTION == 0) {
+        question(rows);
       }
       for (LiveFire fire : live.values()) {
         if (fire.isRehearsal()) {
@@ -110,10 +116,10 @@ class Fires {
     }
   }
 
-  private void second(List<Row> rows) {
+  private void question(List<Row> rows) {
     Instant now = clock.instant();
     boolean going = live.values().stream().anyMatch(f -> !f.isRehearsal() && f.isOpen());
-    if (going || ticks % (5L * TICKS_A_SECOND) == 0) {
+    if (going || ticks % TICKS_AT_REST < TICKS_A_QUESTION) {
       instruments.ask(now.toEpochMilli() / 1000.0);
     }
     Said forge = instruments.said(Channel.FORGE);

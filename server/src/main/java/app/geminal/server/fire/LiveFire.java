@@ -7,31 +7,25 @@ import app.geminal.fire.HeatPlan;
 import app.geminal.fire.Lesson;
 import app.geminal.fire.Review;
 import app.geminal.fire.Rotation;
-import app.geminal.heat.Following;
-import app.geminal.heat.Following.Place;
 import app.geminal.heat.Gauge;
-import app.geminal.server.fire.FireView.BilletNow;
 import app.geminal.server.fire.FireView.BilletView;
 import app.geminal.server.fire.FireView.EntryView;
 import app.geminal.server.fire.FireView.GaugeView;
-import app.geminal.server.fire.FireView.Heat;
 import app.geminal.server.fire.FireView.Now;
 import app.geminal.server.fire.FireView.Point;
-import app.geminal.server.fire.FireView.TollView;
 import app.geminal.server.fire.FireView.Whole;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.instrument.Said;
 import app.geminal.shop.Shop;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.Deque;
 import java.util.EnumMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
@@ -48,57 +42,39 @@ final class LiveFire {
   private static final double IN_TIME_S = 2.5;
 
   private static final double DAY_MIN = 8 * 60;
-  private static final int LOOK_AHEAD_EVERY_S = 3;
   private static final int MOST_POINTS = 600;
   private static final int FORGE_PLACES = 2;
   private static final double NO_GAUGE_OVER_C = 60;
   private static final double DUE_SPEED = 4;
+  private static final int ORDER_EVERY_S = 30;
+  private static final int ORDER_SOON_S = 3;
 
   private final Session session;
   private final Shop shop;
-  private final Map<String, KeptEntry> log = new LinkedHashMap<>();
+  private final FireLog log;
   private final Map<Channel, Trace> traces = new EnumMap<>(Channel.class);
   private final List<Listener> listeners = new CopyOnWriteArrayList<>();
   private final @Nullable Rehearsed rehearsed;
   private List<Followed> followed = new ArrayList<>();
-  private List<Typed> typed = List.of();
+  private List<FireLog.Typed> typed = List.of();
   private @Nullable Instant endedAt;
   private Said forge = Said.NOTHING;
   private Said press = Said.NOTHING;
   private int second;
   private double clockS;
-  private double speed;
-  private long seq;
   private List<Rotation.Turn> order = List.of();
   private int orderedAtS = -1;
-
-  /** The forge as somebody read and typed it, °C. */
-  private record Typed(double atS, double celsius) {}
-
-  /** A billet, how it stands, and what was thought of it so far. */
-  private static final class Followed {
-    private final Course course;
-    private final List<Heat> history = new ArrayList<>();
-    private double readyInS;
-    private double leftS;
-    private List<Following.Ahead> ahead = List.of();
-    private int lookedAtS = -LOOK_AHEAD_EVERY_S;
-
-    Followed(Course course) {
-      this.course = course;
-    }
-  }
 
   LiveFire(Session session, Shop shop, List<KeptEntry> entries, List<Row> readings) {
     this.session = session;
     this.shop = shop;
     this.endedAt = session.endedAt();
-    this.speed = session.speed();
+    this.log = new FireLog(session.speed());
     for (Channel channel : Channel.values()) {
       traces.put(channel, new Trace());
     }
     readings.forEach(r -> trace(r.channel()).put(r.second(), r.figure(), r.state()));
-    entries.forEach(this::take);
+    entries.forEach(log::take);
     List<HeatPlan> plans = session.billets().stream().map(Session.Billet::plan).toList();
     rehearsed =
         session.rehearsal()
@@ -109,9 +85,7 @@ final class LiveFire {
                 session.id())
             : null;
     second =
-        Math.max(
-            traces.values().stream().mapToInt(Trace::length).max().orElse(0),
-            (int) log.values().stream().mapToDouble(KeptEntry::atS).max().orElse(0));
+        Math.max(traces.values().stream().mapToInt(Trace::length).max().orElse(0), log.latestS());
     clockS = second;
     followed = anew();
     if (rehearsed != null) {
@@ -123,19 +97,10 @@ final class LiveFire {
     return Objects.requireNonNull(traces.get(channel));
   }
 
-  private void take(KeptEntry entry) {
-    log.putIfAbsent(entry.entry().id(), entry);
-    seq = Math.max(seq, entry.seq());
-    Double figure = entry.entry().figure();
-    if (entry.entry().kind() == Entry.Kind.SPEED && figure != null) {
-      speed = figure;
-    }
-  }
-
   /** The bars of a rehearsal that was interrupted are heated again as they were. */
   private void catchUp(Rehearsed truth) {
     double at = 0;
-    for (KeptEntry e : log.values()) {
+    for (KeptEntry e : log.all()) {
       truth.advance(Math.max(0, e.atS() - at));
       at = Math.max(at, e.atS());
       tell(truth, e.entry());
@@ -151,61 +116,24 @@ final class LiveFire {
     }
   }
 
-  private Course course(Session.Billet billet) {
-    double ramMmS = shop.press() == null ? 0 : shop.press().speedMmS();
-    return new Course(billet.plan(), ramMmS);
-  }
-
   /** Every billet from the beginning to this second. */
   private List<Followed> anew() {
-    List<Followed> all = new ArrayList<>();
-    Set<String> undone = Undone.of(log.values());
-    typed = typed(undone);
-    for (Session.Billet billet : session.billets()) {
-      Followed f = new Followed(course(billet));
-      List<KeptEntry> deeds =
-          log.values().stream()
-              .filter(k -> k.entry().kind() == Entry.Kind.DEED)
-              .filter(k -> k.entry().place() == billet.place())
-              .filter(k -> !undone.contains(k.entry().id()))
-              .sorted(Comparator.comparingDouble(KeptEntry::atS).thenComparingLong(KeptEntry::seq))
-              .toList();
-      int next = 0;
-      for (int s = 0; s <= second; s++) {
-        while (next < deeds.size() && deeds.get(next).atS() <= s) {
-          f.course.done(deed(deeds.get(next++)));
-        }
-        if (s < second) {
-          pass(f, s + 1);
-        }
+    typed = log.typed();
+    return session.billets().stream().map(this::anew).toList();
+  }
+
+  private Followed anew(Session.Billet billet) {
+    double ramMmS = shop.press() == null ? 0 : shop.press().speedMmS();
+    Followed f = new Followed(new Course(billet.plan(), ramMmS));
+    Deque<Deed> deeds = new ArrayDeque<>(log.deeds(billet.place()));
+    for (int s = 0; s < second; s++) {
+      while (!deeds.isEmpty() && deeds.getFirst().atS() <= s) {
+        f.done(deeds.removeFirst());
       }
-      while (next < deeds.size()) {
-        f.course.done(deed(deeds.get(next++)));
-      }
-      all.add(f);
+      f.passes(s + 1, chamberC(s + 1), pressMpa(s + 1));
     }
-    return all;
-  }
-
-  private List<Typed> typed(Set<String> undone) {
-    return log.values().stream()
-        .filter(k -> k.entry().kind() == Entry.Kind.READING)
-        .filter(k -> !undone.contains(k.entry().id()))
-        .map(k -> new Typed(k.atS(), Objects.requireNonNull(k.entry().figure())))
-        .sorted(Comparator.comparingDouble(Typed::atS))
-        .toList();
-  }
-
-  private static Deed deed(KeptEntry k) {
-    return new Deed(k.entry().id(), Objects.requireNonNull(k.entry().act()), k.atS());
-  }
-
-  private void pass(Followed f, int to) {
-    f.course.passes(1, chamberC(to), pressMpa(to));
-    if (f.course.begun() && to % 5 == 0) {
-      Following.Estimate e = f.course.estimate();
-      f.history.add(new Heat(to, e.skinC(), e.coreC()));
-    }
+    deeds.forEach(f::done);
+    return f;
   }
 
   /** What the chamber is reckoned at: the last believed reading or the last typed one. */
@@ -218,7 +146,7 @@ final class LiveFire {
         heardAt >= 0
             ? trace.believed(heardAt).orElseThrow() + shift
             : session.billets().getFirst().plan().window().aimC() + NO_GAUGE_OVER_C;
-    for (Typed t : typed) {
+    for (FireLog.Typed t : typed) {
       if (t.atS() <= at && t.atS() >= heardAt) {
         chamber = t.celsius() + shift;
         heardAt = (int) t.atS();
@@ -260,13 +188,13 @@ final class LiveFire {
 
   /** Entries that are on disk now; those known already change nothing. */
   synchronized void kept(List<KeptEntry> entries, Instant now) {
-    List<KeptEntry> fresh = entries.stream().filter(k -> !log.containsKey(k.entry().id())).toList();
+    List<KeptEntry> fresh = entries.stream().filter(k -> !log.has(k.entry().id())).toList();
     if (fresh.isEmpty()) {
       return;
     }
     boolean late = false;
     for (KeptEntry k : fresh) {
-      take(k);
+      log.take(k);
       Entry e = k.entry();
       if (rehearsed != null && endedAt == null) {
         tell(rehearsed, e);
@@ -282,20 +210,20 @@ final class LiveFire {
     } else {
       fresh.stream()
           .filter(k -> k.entry().kind() == Entry.Kind.DEED)
-          .forEach(k -> of(k.entry().place()).course.done(deed(k)));
+          .forEach(k -> of(k.entry().place()).done(FireLog.deed(k)));
     }
-    followed.forEach(f -> f.lookedAtS = second - LOOK_AHEAD_EVERY_S);
-    orderedAtS = -1;
+    // Several taps are one change of the order, which is worked out again a moment later.
+    orderedAtS = Math.min(orderedAtS, second - ORDER_EVERY_S + ORDER_SOON_S);
     if (late) {
       tell(whole(now));
     } else {
-      tell(new FireView.Entries("entries", fresh.stream().map(EntryView::of).toList(), seq));
+      tell(new FireView.Entries("entries", fresh.stream().map(EntryView::of).toList(), log.seq()));
       tell(now());
     }
   }
 
   private double latestDeedS(Entry e) {
-    return of(e.place()).course.last().map(Deed::atS).orElse(Double.NEGATIVE_INFINITY);
+    return of(e.place()).course().last().map(Deed::atS).orElse(Double.NEGATIVE_INFINITY);
   }
 
   private Followed of(int place) {
@@ -335,8 +263,9 @@ final class LiveFire {
   private void passTo(int to) {
     boolean passed = to > second;
     for (int s = second + 1; s <= to; s++) {
+      double chamberC = chamberC(s);
       for (Followed f : followed) {
-        pass(f, s);
+        f.passes(s, chamberC, pressMpa(s));
       }
     }
     second = Math.max(second, to);
@@ -354,8 +283,9 @@ final class LiveFire {
     if (rehearsed == null || rehearsed.isHandsOn()) {
       return 1;
     }
-    boolean due = followed.stream().anyMatch(f -> f.course.begun() && !Advice.of(f.course).waits());
-    return due ? Math.min(speed, DUE_SPEED) : speed;
+    boolean due =
+        followed.stream().anyMatch(f -> f.course().begun() && !Advice.of(f.course()).waits());
+    return due ? Math.min(log.speed(), DUE_SPEED) : log.speed();
   }
 
   /** Time goes on in a rehearsal; it stands still when nobody looks. */
@@ -409,17 +339,17 @@ final class LiveFire {
         endedAt,
         session.rehearsal(),
         session.billets().stream().map(BilletView::of).toList(),
-        log.values().stream().map(EntryView::of).toList(),
-        seq,
+        log.all().stream().map(EntryView::of).toList(),
+        log.seq(),
         points(Channel.FORGE),
         points(Channel.PRESS),
-        followed.stream().map(LiveFire::history).toList(),
+        followed.stream().map(Followed::history).toList(),
         now(),
         lessons());
   }
 
   private List<List<Lesson>> lessons() {
-    return followed.stream().map(f -> Review.of(f.course, shop.limits())).toList();
+    return followed.stream().map(f -> Review.of(f.course(), shop.limits())).toList();
   }
 
   private List<Point> points(Channel channel) {
@@ -432,7 +362,7 @@ final class LiveFire {
   }
 
   private Now now() {
-    if (orderedAtS < 0 || second - orderedAtS >= 30) {
+    if (orderedAtS < 0 || second - orderedAtS >= ORDER_EVERY_S) {
       order = order();
       orderedAtS = second;
     }
@@ -445,7 +375,7 @@ final class LiveFire {
         gauge(press),
         chamberC(second),
         set,
-        IntStream.range(0, followed.size()).mapToObj(this::billet).toList(),
+        IntStream.range(0, followed.size()).mapToObj(i -> of(i).now(i, second)).toList(),
         order,
         endedAt != null);
   }
@@ -458,62 +388,17 @@ final class LiveFire {
         said.isGood());
   }
 
-  private BilletNow billet(int place) {
-    Followed f = of(place);
-    Course c = f.course;
-    boolean out = c.begun() && c.place() != Place.FIRE;
-    if (second - f.lookedAtS >= (out ? 1 : LOOK_AHEAD_EVERY_S)) {
-      f.readyInS = c.place() == Place.FIRE ? c.secondsToReady() : 0;
-      f.leftS = c.begun() ? c.working().jointS() : 0;
-      f.ahead =
-          c.begun() && !c.finished() ? c.ahead(20, c.place() == Place.FIRE ? 30 : 3) : List.of();
-      f.lookedAtS = second;
-    }
-    Following.Estimate e = c.estimate();
-    return new BilletNow(
-        place,
-        c.place(),
-        c.begun(),
-        c.finished(),
-        c.heat(),
-        e.skinC(),
-        e.coreC(),
-        e.plusMinusC(),
-        f.readyInS,
-        c.readyForS(),
-        c.place() == Place.FIRE ? Math.max(0, second - c.inAtS()) : 0,
-        c.sinceOutS(),
-        f.leftS,
-        Advice.of(c),
-        c.standings(),
-        f.ahead,
-        TollView.of(c.toll(), c.plan().carbon(), c.plan().flame()));
-  }
-
-  private static List<Heat> history(Followed f) {
-    int every = Math.max(1, f.history.size() / (MOST_POINTS / 2));
-    return IntStream.range(0, f.history.size())
-        .filter(i -> i % every == 0 || i == f.history.size() - 1)
-        .mapToObj(f.history::get)
-        .toList();
-  }
-
   private List<Rotation.Turn> order() {
     List<Rotation.Job> jobs = new ArrayList<>();
     for (Followed f : followed) {
-      jobs.add(Jobs.left(f.course));
+      jobs.add(Jobs.left(f.course()));
     }
     double now = second / 60.0;
     return Rotation.of(jobs, FORGE_PLACES, now, now + DAY_MIN).turns();
   }
 
-  /** The log as it is, in the order it was kept. */
-  synchronized List<KeptEntry> log() {
-    return List.copyOf(log.values());
-  }
-
   /** How a billet went, for the Book. */
   synchronized Course course(int place) {
-    return of(place).course;
+    return of(place).course();
   }
 }

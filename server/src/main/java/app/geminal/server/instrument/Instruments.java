@@ -27,8 +27,14 @@ public class Instruments {
     this.shops = shops;
   }
 
-  /** An instrument, and what it says now. */
-  public record Standing(long id, Instrument instrument, @Nullable Double value, String state) {}
+  /**
+   * An instrument, and what it says now.
+   *
+   * @param address where it is asked; the simulated bench's own port, which is another at each
+   *     start
+   */
+  public record Standing(
+      long id, Instrument instrument, String address, @Nullable Double value, String state) {}
 
   /** All of them. */
   @Transactional(readOnly = true)
@@ -42,8 +48,16 @@ public class Instruments {
     return new Standing(
         id,
         instrument,
+        address(instrument),
         Double.isNaN(said.value()) ? null : said.value(),
         instrument.switched() ? said.state().words() : "switched off");
+  }
+
+  private String address(Instrument i) {
+    if (!i.isSimulated()) {
+      return i.host() + ":" + i.port();
+    }
+    return bench == null ? "not started yet" : "127.0.0.1:" + bench.port();
   }
 
   /** One more. */
@@ -82,7 +96,7 @@ public class Instruments {
     read = false;
   }
 
-  /** Asks every instrument; answers come in by themselves. Called once a second. */
+  /** Asks every instrument; answers come in by themselves. */
   public void ask(double nowS) {
     lines().forEach(l -> l.ask(nowS));
   }

@@ -1,0 +1,194 @@
+package app.geminal.e2e.flows;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.geminal.e2e.fixtures.Shop;
+import app.geminal.e2e.fixtures.Smith;
+import app.geminal.e2e.fixtures.Story;
+import app.geminal.e2e.pages.FirePage;
+import app.geminal.e2e.pages.SignInPage;
+import com.digitalpetri.modbus.client.ModbusTcpClient;
+import com.digitalpetri.modbus.pdu.WriteSingleRegisterRequest;
+import com.digitalpetri.modbus.tcp.client.NettyTcpClientTransport;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** At the fire: a weld rehearsed with the keyboard, a line that is cut, a gauge that freezes. */
+class FireTest extends Story {
+  /** 16 mm at 96 pixels an inch. */
+  private static final double GLOVE_PX = 60.4;
+
+  private static final int LONGEST_S = 120;
+  private static final long AGAIN_MS = 900;
+  private static final String BILLET = "Marlinspike knife, 1095";
+
+  @Override
+  protected Shop open() {
+    return Shop.demo();
+  }
+
+  private FirePage fire() {
+    SignInPage.at(page, shop).asDemo();
+    page.waitForURL("**/rack");
+    return FirePage.at(page, shop);
+  }
+
+  private void tabTo(Locator what) {
+    for (int i = 0; i < 80; i++) {
+      page.keyboard().press("Tab");
+      if (Boolean.TRUE.equals(what.evaluate("e => e === document.activeElement"))) {
+        return;
+      }
+    }
+    throw new AssertionError("cannot be reached with Tab: " + what);
+  }
+
+  /** Does what the screen says until the weld is made; taps again where nothing came of it. */
+  private void obey(FirePage fire) {
+    long end = System.nanoTime() + LONGEST_S * 1_000_000_000L;
+    String tapped = "";
+    long tappedAt = 0;
+    while (System.nanoTime() < end) {
+      String order = fire.order().textContent();
+      if (order.startsWith("What came of it")) {
+        return;
+      }
+      boolean waits = order.startsWith("Leave");
+      boolean justTapped =
+          order.equals(tapped) && System.nanoTime() - tappedAt < AGAIN_MS * 1_000_000L;
+      if (!waits && !justTapped) {
+        page.keyboard().press("Space");
+        tapped = order;
+        tappedAt = System.nanoTime();
+      }
+    }
+    throw new AssertionError("not through in " + LONGEST_S + " s; it says " + tapped);
+  }
+
+  @ParameterizedTest(name = "{0} x {1}")
+  @CsvSource({"1280, 800", "1024, 768"})
+  void aWholeWeldRehearsedWithTheKeyboardOnly(int width, int height) throws Exception {
+    page.setViewportSize(width, height);
+    String book = new Smith(shop).get("/api/book");
+    FirePage fire = fire();
+    assertThat(fire.billet(BILLET)).isVisible();
+    tabTo(fire.billet(BILLET));
+    page.keyboard().press("Space");
+    tabTo(fire.tap("Rehearse it"));
+    page.keyboard().press("Enter");
+    page.waitForURL(Pattern.compile(".*/fire/\\d+"));
+    assertThat(fire.order()).hasText("Put it in.");
+    for (Locator tap : fire.taps().all()) {
+      BoundingBox box = tap.boundingBox();
+      assertThat(Math.min(box.width, box.height)).isGreaterThan(GLOVE_PX);
+      assertThat(box.y + box.height).isLessThanOrEqualTo(height);
+      assertThat(box.x + box.width).isLessThanOrEqualTo(width);
+    }
+    obey(fire);
+    page.keyboard().press("h");
+    assertThat(fire.order()).containsText("Held");
+    page.keyboard().press("e");
+    assertThat(fire.order()).hasText("How the rehearsal went");
+    assertThat(page.getByLabel("What the log shows")).containsText("Pulled when it was ready.");
+    assertThat(page.getByLabel("What the log shows")).containsText("At the dies in time.");
+    List<String> log = page.getByLabel("Log").locator("li").allTextContents();
+    assertThat(log).filteredOn(l -> l.contains("Squeeze")).hasSize(3);
+    assertThat(new Smith(shop).get("/api/book")).as("nothing enters the Book").isEqualTo(book);
+  }
+
+  @Test
+  void offlineAndBackNothingIsLost() throws Exception {
+    FirePage fire = fire();
+    fire.billet(BILLET).check();
+    fire.begin("Take to the fire");
+    assertThat(fire.order()).hasText("Put it in.");
+    page.waitForFunction("() => navigator.serviceWorker.controller !== null");
+    page.keyboard().press("i");
+    assertThat(fire.order()).not().hasText("Put it in.");
+    window.setOffline(true);
+    assertThat(fire.line()).containsText("no line to the shop");
+    page.keyboard().press("o");
+    assertThat(fire.order()).hasText("Next: set 1, light.");
+    page.keyboard().press("s");
+    page.keyboard().press("u");
+    assertThat(fire.line()).containsText("3 entries wait here");
+    page.reload();
+    assertThat(fire.line()).containsText("3 entries wait here");
+    assertThat(fire.tap("Brushed")).isVisible();
+    page.keyboard().press("b");
+    page.keyboard().press("z");
+    assertThat(fire.line()).containsText("5 entries wait here");
+    window.setOffline(false);
+    assertThat(fire.line()).hasText("");
+    assertThat(fire.tap("Undo")).containsText("ram up");
+    Smith smith = new Smith(shop);
+    String whole = smith.get("/api/fires/" + fire.id());
+    assertThat(
+            Pattern.compile("\"kind\":\"DEED\",\"place\":0,\"act\":\"(\\w+)\"")
+                .matcher(whole)
+                .results()
+                .map(r -> r.group(1)))
+        .containsExactly("IN", "OUT", "SQUEEZE", "LET_GO", "BRUSH");
+    assertThat(smith.deeds(fire.id())).hasSize(5).doesNotHaveDuplicates();
+  }
+
+  @Test
+  void anInstrumentThatFreezesIsSaidAndStopsNothing() throws Exception {
+    FirePage fire = fire();
+    fire.billet(BILLET).check();
+    fire.begin("Take to the fire");
+    assertThat(fire.forge()).containsText(Pattern.compile("2\\d\\d\\d °F"));
+    Matcher port =
+        Pattern.compile("127\\.0\\.0\\.1:(\\d+)").matcher(new Smith(shop).get("/api/instruments"));
+    assertThat(port.find()).isTrue();
+    ModbusTcpClient bench =
+        ModbusTcpClient.create(
+            NettyTcpClientTransport.create(c -> {
+              c.hostname = "127.0.0.1";
+              c.port = Integer.parseInt(port.group(1));
+            }));
+    bench.connect();
+    bench.writeSingleRegister(1, new WriteSingleRegisterRequest(5, 1));
+    page.keyboard().press("i");
+    assertThat(fire.forge()).containsText("frozen", new ContainsTextOptions().setTimeout(60_000));
+    assertThat(fire.forge()).containsText("reckoned with");
+    page.keyboard().press("t");
+    assertThat(fire.steps()).containsText("turn ✓");
+    bench.writeSingleRegister(1, new WriteSingleRegisterRequest(5, 0));
+    assertThat(fire.forge()).not().containsText("frozen");
+    bench.disconnect();
+  }
+
+  @Test
+  void twoScreensOnOneSession() {
+    FirePage fire = fire();
+    fire.billet(BILLET).check();
+    fire.billet("Caulking iron, folded").check();
+    assertThat(page.getByLabel("Today")).containsText("done at");
+    fire.begin("Take to the fire");
+    FirePage other = new FirePage(newPage());
+    other.page().navigate(page.url());
+    assertThat(other.order()).hasText("Put it in.");
+    page.keyboard().press("2");
+    page.keyboard().press("i");
+    assertThat(fire.order()).hasText("Leave it in.");
+    other.page().keyboard().press("2");
+    assertThat(other.order()).hasText("Leave it in.");
+    other.page().keyboard().press("z");
+    assertThat(fire.order()).hasText("Put it in.");
+    page.keyboard().press("r");
+    assertThat(page.getByLabel("Order of work")).isVisible();
+    page.keyboard().press("e");
+    assertThat(fire.order()).hasText("How the heat went");
+    page.getByText("Go on with it").click();
+    assertThat(fire.order()).hasText("Put it in.");
+  }
+}

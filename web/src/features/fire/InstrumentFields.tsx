@@ -1,0 +1,244 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { Field, INPUT } from '../../ui/Field';
+import { Passing } from '../../ui/Notice';
+import { Temperature } from '../../ui/Words';
+import {
+  addInstrument,
+  changeInstrument,
+  FIRST,
+  instrumentsQuery,
+  removeInstrument,
+  type Instrument,
+  type Standing,
+} from './instruments';
+
+/** The shop's instruments, what each says now, and where it is asked. */
+export function InstrumentFields() {
+  const client = useQueryClient();
+  const all = useQuery(instrumentsQuery).data;
+  const [open, setOpen] = useState<number | 'new' | null>(null);
+  const [gone, setGone] = useState<Standing | null>(null);
+  const again = () => client.invalidateQueries(instrumentsQuery);
+  const remove = useMutation({ mutationFn: (s: Standing) => removeInstrument(s.id), onSuccess: again });
+  const bring = useMutation({ mutationFn: (s: Standing) => addInstrument(s.instrument), onSuccess: again });
+  return (
+    <section aria-label="Instruments" className="grid grid-cols-[9rem_1fr] gap-4 border-t border-ink py-3">
+      <div>
+        <h2 className="text-lg">Instruments</h2>
+        <p className="text-[13px] text-soft">asked over Modbus TCP while a session goes on</p>
+      </div>
+      <div>
+        <ul>
+          {all?.map((s) => (
+            <li key={s.id} className="border-b border-rule py-2">
+              <p className="flex flex-wrap items-baseline gap-x-5">
+                <b>{s.instrument.name}</b>
+                <span className="text-[17px] font-semibold">
+                  <Says standing={s} />
+                </span>
+                <span className={s.state === 'good' ? 'text-soft' : ''}>{s.state}</span>
+                <span className="condensed text-[13px] text-soft">
+                  {s.instrument.host === 'simulated' ? 'the simulated bench, ' : ''}
+                  {s.address}, {s.instrument.registers.toLowerCase()} register {s.instrument.address}
+                </span>
+                <span className="ml-auto flex gap-4">
+                  <Button weight="quiet" onClick={() => setOpen(open === s.id ? null : s.id)}>
+                    {open === s.id ? 'Close' : 'Change'}
+                  </Button>
+                  <Button
+                    weight="quiet"
+                    onClick={() => {
+                      setGone(s);
+                      remove.mutate(s);
+                    }}
+                  >
+                    Take it off
+                  </Button>
+                </span>
+              </p>
+              {open === s.id && (
+                <InstrumentForm
+                  start={s.instrument}
+                  words="Keep it"
+                  onStore={async (i) => {
+                    await changeInstrument(s.id, i);
+                    setOpen(null);
+                    await again();
+                  }}
+                />
+              )}
+            </li>
+          ))}
+          {all?.length === 0 && (
+            <li className="py-1 text-soft">
+              None. At the fire the forge’s heat can be typed; without it, it is reckoned from the plan.
+            </li>
+          )}
+        </ul>
+        {open === 'new' ? (
+          <InstrumentForm
+            start={FIRST}
+            words="Add it"
+            onStore={async (i) => {
+              await addInstrument(i);
+              setOpen(null);
+              await again();
+            }}
+          />
+        ) : (
+          <Button className="mt-2" onClick={() => setOpen('new')}>
+            Add an instrument
+          </Button>
+        )}
+      </div>
+      {gone && (
+        <Passing
+          words={`“${gone.instrument.name}” is taken off.`}
+          undo={() => {
+            bring.mutate(gone);
+            setGone(null);
+          }}
+          close={() => setGone(null)}
+        />
+      )}
+    </section>
+  );
+}
+
+function Says({ standing }: { standing: Standing }) {
+  if (standing.value === null) return <span className="text-soft">—</span>;
+  return standing.instrument.channel === 'FORGE' ? (
+    <Temperature celsius={standing.value} />
+  ) : (
+    <>{standing.value.toFixed(1)} MPa</>
+  );
+}
+
+type Named = { readonly [K in keyof Instrument]: Instrument[K] extends number ? K : never }[keyof Instrument];
+
+const NUMBERS: readonly { readonly name: Named; readonly label: string }[] = [
+  { name: 'port', label: 'Port' },
+  { name: 'unit', label: 'Unit' },
+  { name: 'address', label: 'Register' },
+  { name: 'scale', label: 'One count is, °C or MPa' },
+  { name: 'shift', label: 'Added' },
+];
+
+const PICKS = {
+  channel: ['FORGE', 'PRESS'],
+  registers: ['INPUT', 'HOLDING'],
+  format: ['INT16', 'UINT16', 'INT32', 'FLOAT32'],
+} as const;
+
+const PICK_LABELS = { channel: 'Measures', registers: 'Registers', format: 'Written as' } as const;
+
+/** One instrument's address; a wrong value is told at its field, what was typed stays. */
+function InstrumentForm({
+  start,
+  words,
+  onStore,
+}: {
+  start: Instrument;
+  words: string;
+  onStore: (i: Instrument) => Promise<void>;
+}) {
+  const [typed, setTyped] = useState<Record<string, string>>(() =>
+    Object.fromEntries(Object.entries(start).map(([k, v]) => [k, String(v)])),
+  );
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const wrong = (name: string) => (problem?.where === `/${name}` ? problem.detail : undefined);
+  const put = (name: string, value: string) => setTyped({ ...typed, [name]: value });
+  const store = async () => {
+    const numbers = Object.fromEntries(NUMBERS.map((n) => [n.name, Number(typed[n.name])]));
+    const bad = NUMBERS.find((n) => !Number.isFinite(Number(typed[n.name])) || typed[n.name]?.trim() === '');
+    if (bad) {
+      setProblem(new Problem(422, '', 'This is no number.', `/${bad.name}`, ''));
+      return;
+    }
+    try {
+      await onStore({
+        ...typed,
+        ...numbers,
+        switched: typed['switched'] === 'true',
+      } as unknown as Instrument);
+    } catch (thrown) {
+      setProblem(Problem.from(thrown));
+    }
+  };
+  return (
+    <form
+      className="flex flex-wrap items-start gap-4 pt-2 pb-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        void store();
+      }}
+    >
+      <Field label="Name" error={wrong('name')}>
+        {(field) => (
+          <input
+            {...field}
+            className={`${INPUT} w-48!`}
+            value={typed['name']}
+            onChange={(e) => put('name', e.target.value)}
+          />
+        )}
+      </Field>
+      <Field label="Address, or simulated" error={wrong('host')}>
+        {(field) => (
+          <input
+            {...field}
+            className={`${INPUT} w-40!`}
+            value={typed['host']}
+            onChange={(e) => put('host', e.target.value)}
+          />
+        )}
+      </Field>
+      {NUMBERS.map((n) => (
+        <Field key={n.name} label={n.label} error={wrong(n.name)}>
+          {(field) => (
+            <input
+              {...field}
+              inputMode="decimal"
+              className={`${INPUT} w-20!`}
+              value={typed[n.name]}
+              onChange={(e) => put(n.name, e.target.value)}
+            />
+          )}
+        </Field>
+      ))}
+      {(['channel', 'registers', 'format'] as const).map((name) => (
+        <Field key={name} label={PICK_LABELS[name]} error={wrong(name)}>
+          {(field) => (
+            <select
+              {...field}
+              className={INPUT}
+              value={typed[name]}
+              onChange={(e) => put(name, e.target.value)}
+            >
+              {PICKS[name].map((v) => (
+                <option key={v} value={v}>
+                  {v.toLowerCase()}
+                </option>
+              ))}
+            </select>
+          )}
+        </Field>
+      ))}
+      <label className="flex items-center gap-2 pt-6">
+        <input
+          type="checkbox"
+          checked={typed['switched'] === 'true'}
+          onChange={(e) => put('switched', String(e.target.checked))}
+        />
+        asked
+      </label>
+      <Button weight="strong" type="submit" className="mt-5">
+        {words}
+      </Button>
+      {problem && !problem.where && <p role="alert">{problem.detail}</p>}
+    </form>
+  );
+}
