@@ -13,6 +13,8 @@ const MARGIN = { left: 56, right: 12, top: 14, bottom: 40 };
 const METRIC_TICKS = [600, 800, 1000, 1200];
 const INCH_TICKS = [1000, 1500, 2000, 2300].map((f) => ((f - 32) * 5) / 9);
 const GAP_S = 15;
+/** Estimates come every few seconds, thinned in a long session; what is too cold to show leaves a gap. */
+const COLD_GAP_S = 60;
 const STRIP = 8;
 
 /** Forge, skin and core against time, the window they should be in, and what was done when. */
@@ -85,9 +87,10 @@ export function TraceChart({
           fill="var(--raised)"
         />
         <text
-          x={frame.left + 8}
-          y={atCelsius(frame, billet.ceilingC) - 4}
-          className="condensed fill-soft text-[12px]"
+          x={frame.left + frame.width - 8}
+          y={atCelsius(frame, billet.floorC) - 5}
+          textAnchor="end"
+          className="condensed fill-soft text-[13px]"
         >
           {billet.school ? 'welds' : 'draws'} from {showTemperature(billet.floorC, units)} to{' '}
           {showTemperature(billet.ceilingC, units)}
@@ -139,8 +142,8 @@ export function TraceChart({
           stroke="var(--soft)"
           strokeWidth="1.5"
         />
-        <path d={linePath(frame, skin)} fill="none" stroke={`url(#${heat})`} strokeWidth="1.5" />
-        <path d={linePath(frame, core)} fill="none" stroke={`url(#${heat})`} strokeWidth="4" />
+        <path d={linePath(frame, skin, COLD_GAP_S)} fill="none" stroke={`url(#${heat})`} strokeWidth="1.5" />
+        <path d={linePath(frame, core, COLD_GAP_S)} fill="none" stroke={`url(#${heat})`} strokeWidth="4" />
         <path
           d={linePath(frame, coming)}
           fill="none"

@@ -1,6 +1,7 @@
 package app.geminal.fire;
 
 import app.geminal.forging.StopLadder;
+import app.geminal.heat.HotSize;
 import app.geminal.operation.SetWeld;
 import app.geminal.units.Measure;
 import app.geminal.weld.OxygenSchool;
@@ -167,12 +168,13 @@ final class Steps {
               heat,
               Act.SQUEEZE,
               "down to " + Measure.mm(rung.heightMm()),
-              "Stop block %s: expect %s wide and %s long. Keep it square; work the edges back when it spreads to %s."
+              "Stop block %s: expect %s wide and %s long. Keep it square; work the edges back when it spreads to %s. Cold it will be %s high."
                   .formatted(
                       Measure.mm(rung.heightMm()),
                       Measure.mm(rung.widthMm()),
                       Measure.mm(rung.lengthMm()),
-                      Measure.mm(rung.spreadMm())),
+                      Measure.mm(rung.spreadMm()),
+                      Measure.mm(HotSize.coldMm(rung.heightMm(), window.aimC()))),
               "while it is over " + Measure.celsius(window.floorC())));
       steps.add(
           FireStep.of(

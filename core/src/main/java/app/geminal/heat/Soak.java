@@ -18,8 +18,8 @@ import java.util.Map;
 public final class Soak {
   private static final double STEP_S = 4;
 
-  /** About so many steps in a long soak: coarser, and within 2 % of fine ones. */
-  private static final double MOST_STEPS = 200;
+  /** About so many steps in a long soak: coarser, and within 3 % of fine ones. */
+  private static final double MOST_STEPS = 120;
 
   private static final double STEEL_J_KG = 815_000;
   private static final double FULL_FLUX_W_M2 = 90_000;

@@ -64,6 +64,15 @@ class TollTest {
     assertThat(Grain.rate(celsius)).isCloseTo(rate, within(0.03 * rate + 0.005));
   }
 
+  /** 1.4 % at 1000 °C, 1.9 % at 1200 °C. */
+  @Test
+  void hotSteelIsLarger() {
+    assertThat(HotSize.growth(20)).isEqualTo(1);
+    assertThat(HotSize.growth(1000)).isCloseTo(1.014, within(0.0005));
+    assertThat(HotSize.growth(1200)).isCloseTo(1.019, within(0.0005));
+    assertThat(HotSize.coldMm(10.19, 1200)).isCloseTo(10, within(0.005));
+  }
+
   /** Steady heat in many small steps is the same as in one; six clean heats lose √6 more. */
   @Test
   void aHistoryAddsUp() {

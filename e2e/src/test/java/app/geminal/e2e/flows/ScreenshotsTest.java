@@ -4,11 +4,13 @@ import app.geminal.e2e.fixtures.Shop;
 import app.geminal.e2e.fixtures.Story;
 import app.geminal.e2e.pages.BilletPage;
 import app.geminal.e2e.pages.FinderPage;
+import app.geminal.e2e.pages.FirePage;
 import app.geminal.e2e.pages.InsidePage;
 import app.geminal.e2e.pages.NewBilletPage;
 import app.geminal.e2e.pages.RackPage;
 import app.geminal.e2e.pages.SignInPage;
 import app.geminal.e2e.pages.SteelsPage;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
@@ -63,8 +65,46 @@ class ScreenshotsTest extends Story {
     page.getByText("Shop", new Page.GetByTextOptions().setExact(true)).click();
     page.getByLabel("Habits").waitFor();
     picture("shop");
+    fire();
+    page.navigate(shop.at("/rack"));
     new BilletPage(page).rack().book().welds().first().waitFor();
     picture("book");
+  }
+
+  /**
+   * A heat plan, the day, a rehearsed weld when its skin looks ready and its core is not, its end.
+   */
+  private void fire() {
+    String knife = "Three-tone splicing knife";
+    page.navigate(shop.at("/fire"));
+    FirePage fire = new FirePage(page).chooseHeat(knife, "Weld 1, in the Book");
+    fire.billet("Caulking iron, folded").check();
+    page.getByText("done at").waitFor();
+    picture("fire-today");
+    page.getByLabel("Billets").getByText("heat plan").nth(3).click();
+    page.getByText("Four ways to keep oxygen out").waitFor();
+    picture("heat-plan");
+    page.navigate(shop.at("/fire"));
+    new FirePage(page).chooseHeat(knife, "Weld 1, in the Book").begin("Rehearse it");
+    page.keyboard().press("i");
+    page.getByText("Flux the seams.").waitFor();
+    page.keyboard().press("f");
+    page.getByText("Turn it over.").waitFor(slow());
+    page.keyboard().press("t");
+    page.getByText("The skin looks ready").waitFor(slow());
+    picture("fire");
+    page.getByText("Ready. Take it out.").waitFor(slow());
+    for (String key : new String[] {"o", "s", "u", "b"}) {
+      page.keyboard().press(key);
+      page.waitForTimeout(900);
+    }
+    page.keyboard().press("e");
+    page.getByText("How the rehearsal went").waitFor();
+    picture("fire-after");
+  }
+
+  private static Locator.WaitForOptions slow() {
+    return new Locator.WaitForOptions().setTimeout(90_000);
   }
 
   private void picture(String name) {
