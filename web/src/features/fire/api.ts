@@ -209,6 +209,7 @@ export interface HeatPlan {
     readonly floorC: number;
     readonly aimC: number;
     readonly ceilingC: number;
+    readonly meltsC: number;
     readonly solidusC: number;
     readonly softest: string;
     readonly why: string;

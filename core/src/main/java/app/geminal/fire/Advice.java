@@ -21,6 +21,7 @@ import java.util.List;
 public record Advice(
     String title, String why, Act main, List<Act> others, boolean urgent, boolean waits) {
   private static final double BEHIND_C = 5;
+  private static final double OVER_C = 3;
   private static final double HALF = 0.5;
   private static final double DULL_RED_C = 700;
 
@@ -69,7 +70,7 @@ public record Advice(
       others.add(Act.FLUX);
     }
     others.add(Act.LOOK);
-    if (now.skinC() > window.ceilingC()) {
+    if (now.skinC() > window.meltsC()) {
       return new Advice(
           "Too hot. Take it out.",
           "The skin is at %s; %s begins to melt at %s. Metal may run."
@@ -115,6 +116,19 @@ public record Advice(
           others,
           false,
           false);
+    }
+    if (!now.isReady(window.floorC()) && now.skinC() > window.ceilingC() + OVER_C) {
+      return new Advice(
+          "Turn the forge down.",
+          "The skin is at %s and the window ends at %s; the core is %s behind."
+              .formatted(
+                  Measure.celsius(now.skinC()),
+                  Measure.celsius(window.ceilingC()),
+                  Measure.degrees(now.skinC() - now.coreC())),
+          Act.OUT,
+          others,
+          false,
+          true);
     }
     if (!now.isReady(window.floorC())) {
       return new Advice("Leave it in.", behind(now, window), Act.OUT, others, false, true);

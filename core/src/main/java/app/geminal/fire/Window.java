@@ -1,5 +1,6 @@
 package app.geminal.fire;
 
+import app.geminal.heat.Soak;
 import app.geminal.shop.Limits;
 import app.geminal.steel.Steel;
 import app.geminal.steel.WeldWindow;
@@ -14,12 +15,19 @@ import java.util.Optional;
  * @param floorC under it nothing bonds as it should, or the bar is too stiff to draw
  * @param aimC what is planned
  * @param ceilingC over it grain, carbon or the steel itself goes
+ * @param meltsC from here on the shop reckons with running metal
  * @param solidusC where the first steel begins to melt
  * @param softest that steel
  * @param why where floor and ceiling come from
  */
 public record Window(
-    double floorC, double aimC, double ceilingC, double solidusC, String softest, String why) {
+    double floorC,
+    double aimC,
+    double ceilingC,
+    double meltsC,
+    double solidusC,
+    String softest,
+    String why) {
   /** A bar drawn colder than this is stiff, and seams that are hardly set open, °C. */
   private static final double DRAW_FLOOR_C = 900;
 
@@ -50,20 +58,28 @@ public record Window(
                     softest.id(),
                     Measure.celsius(softest.solidusC()),
                     Measure.celsius(ceiling));
-    return new Window(floor, aimC, Math.max(ceiling, floor), softest.solidusC(), softest.id(), why);
+    return new Window(
+        floor, aimC, Math.max(ceiling, floor), melts, softest.solidusC(), softest.id(), why);
   }
 
   static Window ofDraw(List<Steel> steels, Limits limits, double aimC) {
     Steel softest = softest(steels);
-    double ceiling = Math.min(softest.solidusC() - limits.meltMarginC(), limits.overheatedAboveC());
+    double melts = softest.solidusC() - limits.meltMarginC();
+    double ceiling = Math.min(melts, limits.overheatedAboveC());
     return new Window(
         Math.min(DRAW_FLOOR_C, aimC),
         aimC,
         Math.max(aimC, ceiling),
+        melts,
         softest.solidusC(),
         softest.id(),
         "Under %s the bar is stiff and young seams open; over %s grain coarsens."
             .formatted(Measure.celsius(DRAW_FLOOR_C), Measure.celsius(ceiling)));
+  }
+
+  /** What the chamber is run at: hotter than the steel shall get, and no hotter than it may. */
+  public double chamberC() {
+    return Math.max(aimC, Math.min(aimC + Soak.CHAMBER_OVER_C, ceilingC));
   }
 
   private static Steel softest(List<Steel> steels) {

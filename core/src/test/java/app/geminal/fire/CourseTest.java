@@ -142,6 +142,24 @@ class CourseTest {
   }
 
   @Test
+  void overTheWindowTheForgeIsTurnedDownBeforeMetalRuns() {
+    Course course = dry();
+    Window window = course.plan().window();
+    tap(course, Act.IN);
+    double hot = (window.ceilingC() + window.meltsC()) / 2;
+    while (course.estimate().skinC() < window.ceilingC() + 5) {
+      course.passes(1, hot, 0);
+    }
+    assertThat(Advice.of(course).title()).isEqualTo("Turn it over.");
+    tap(course, Act.TURN);
+    while (course.estimate().skinC() < window.ceilingC() + 5) {
+      course.passes(1, hot + 15, 0);
+    }
+    assertThat(Advice.of(course).title()).isIn("Turn the forge down.", "Ready. Take it out.");
+    assertThat(window.chamberC()).isBetween(window.aimC(), window.ceilingC());
+  }
+
+  @Test
   void readyTooLongIsSaid() {
     Course course = dry();
     tap(course, Act.IN);

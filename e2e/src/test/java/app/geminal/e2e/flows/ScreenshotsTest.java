@@ -86,6 +86,7 @@ class ScreenshotsTest extends Story {
     picture("heat-plan");
     page.navigate(shop.at("/fire"));
     new FirePage(page).chooseHeat(knife, "Weld 1, in the Book").begin("Rehearse it");
+    page.getByText("Put it in.").waitFor();
     page.keyboard().press("i");
     page.getByText("Flux the seams.").waitFor();
     page.keyboard().press("f");

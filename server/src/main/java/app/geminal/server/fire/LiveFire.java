@@ -44,7 +44,6 @@ final class LiveFire {
   private static final double DAY_MIN = 8 * 60;
   private static final int MOST_POINTS = 600;
   private static final int FORGE_PLACES = 2;
-  private static final double NO_GAUGE_OVER_C = 60;
   private static final double DUE_SPEED = 4;
   private static final int ORDER_EVERY_S = 30;
   private static final int ORDER_SOON_S = 3;
@@ -145,7 +144,7 @@ final class LiveFire {
     double chamber =
         heardAt >= 0
             ? trace.believed(heardAt).orElseThrow() + shift
-            : session.billets().getFirst().plan().window().aimC() + NO_GAUGE_OVER_C;
+            : session.billets().getFirst().plan().window().chamberC();
     for (FireLog.Typed t : typed) {
       if (t.atS() <= at && t.atS() >= heardAt) {
         chamber = t.celsius() + shift;

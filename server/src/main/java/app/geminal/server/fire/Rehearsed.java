@@ -18,8 +18,6 @@ import java.util.List;
  * by the same physics as the estimate but are not told to it. Not for threads.
  */
 final class Rehearsed {
-  private static final double OVER_C = 60;
-
   private final SimulatedForge forge;
   private final SimulatedPress press;
   private final List<Bar> bars = new ArrayList<>();
@@ -40,7 +38,7 @@ final class Rehearsed {
   }
 
   Rehearsed(List<HeatPlan> plans, Press press, long seed) {
-    double set = plans.getFirst().window().aimC() + OVER_C;
+    double set = plans.getFirst().window().chamberC();
     this.forge = new SimulatedForge(seed, set, set);
     this.press = new SimulatedPress(press);
     plans.forEach(p -> bars.add(new Bar(p)));
