@@ -86,9 +86,14 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
         </Large>
         <Large name="squeezes in each" why={squeezing.why}>
           {squeezing.bites === 0 ? 'blows' : squeezing.bites}
-          {squeezing.bites > 1 && (
+          {squeezing.bites > 0 && (
             <span className="block text-[14px] font-normal text-soft">
-              of <Length mm={squeezing.biteMm} unit />
+              {squeezing.bites > 1 && (
+                <>
+                  of <Length mm={squeezing.biteMm} unit />,{' '}
+                </>
+              )}
+              {squeezing.mostMpa > 0 && `gauge to ${squeezing.mostMpa.toFixed(0)} MPa`}
             </span>
           )}
         </Large>

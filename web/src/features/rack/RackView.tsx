@@ -7,6 +7,7 @@ import { shelfScale } from '../../figures/shelf';
 import { LoadFailed, Passing } from '../../ui/Notice';
 import { Length, Mass } from '../../ui/Words';
 import { rackQuery, setOnRack, type BilletOnRack } from '../billet/api';
+import { firesQuery } from '../fire/api';
 import { useTones } from '../steel/api';
 import { ReadPlanFile } from './ReadPlanFile';
 import { waitsFor } from './standing';
@@ -91,6 +92,9 @@ function Shelves({
   onTake: (b: BilletOnRack) => void;
 }) {
   const toneOf = useTones();
+  const fires = useQuery(firesQuery).data ?? [];
+  const inFire = (id: number) =>
+    fires.find((f) => !f.rehearsal && f.endedAt === null && f.billets.some((b) => b.billetId === id));
   const scale = shelfScale(
     billets.map((b) => b.now),
     PLACE,
@@ -132,6 +136,7 @@ function Shelves({
                 )}
               </span>
             </Link>
+            <InFire fire={inFire(b.id)?.id} />
             <button
               type="button"
               className="mt-1.5 w-fit text-[13px] text-soft underline decoration-line underline-offset-4 hover:decoration-ink"
@@ -146,6 +151,14 @@ function Shelves({
       </ul>
       <WaitingBars scale={scale} />
     </>
+  );
+}
+
+function InFire({ fire }: { fire: number | undefined }) {
+  return fire === undefined ? null : (
+    <Link to={`/fire/${fire}`} className="mt-1.5 w-fit font-semibold underline underline-offset-4">
+      in the fire
+    </Link>
   );
 }
 

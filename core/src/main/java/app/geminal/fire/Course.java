@@ -245,11 +245,6 @@ public final class Course {
     return following.working(plan.window().floorC(), plan.outerMm());
   }
 
-  /** Whether the joint was still hot enough when the dies came down last. */
-  public double leftAtOutS() {
-    return leftAtOutS;
-  }
-
   /** What the fire has taken so far. */
   public Toll toll() {
     return following.toll();

@@ -21,6 +21,10 @@ public record Lesson(Kind kind, boolean well, int heat, double atS, String what,
     HEAT,
     /** How far the dies went. */
     SQUEEZED,
+    /** How hot the seams were when flux went on. */
+    FLUXED,
+    /** A fuel-soaked stack that came out before it was at heat. */
+    SEAMS,
     /** Steps passed over. */
     LEFT_OUT
   }

@@ -3,6 +3,7 @@ package app.geminal.fire;
 import app.geminal.heat.Soak;
 import app.geminal.shop.Limits;
 import app.geminal.units.Measure;
+import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -23,12 +24,19 @@ public final class Review {
         case OUT -> {
           if (squeezedNext(course, mark)) {
             lessons.add(pulled(mark, window));
+          } else if (isFuelled(course) && mark.heat() == 1 && mark.coreC() < window.floorC()) {
+            lessons.add(seams(mark));
           }
         }
         case SQUEEZE -> {
           lessons.add(waited(mark));
           if (mark.pressedMm() > 0 && course.plan().isWeld()) {
             lessons.add(squeezed(mark, course.plan(), limits));
+          }
+        }
+        case FLUX -> {
+          if (mark.heat() == 1) {
+            lessons.add(fluxed(mark));
           }
         }
         default -> {}
@@ -39,6 +47,37 @@ public final class Review {
       left(course).forEach(lessons::add);
     }
     return lessons;
+  }
+
+  private static boolean isFuelled(Course course) {
+    return course
+        .plan()
+        .school()
+        .filter(s -> s == OxygenSchool.DRY || s == OxygenSchool.BOTH)
+        .isPresent();
+  }
+
+  private static Lesson seams(Mark mark) {
+    return new Lesson(
+        Lesson.Kind.SEAMS,
+        false,
+        mark.heat(),
+        mark.deed().atS(),
+        "Out before it was at heat.",
+        "Core %s. Fuel has burnt off by then and air gets into the seams: weld it with flux now, or soak it anew."
+            .formatted(Measure.celsius(mark.coreC())));
+  }
+
+  private static Lesson fluxed(Mark mark) {
+    boolean well = mark.skinC() >= Steps.BORAX_MELTS_C;
+    return new Lesson(
+        Lesson.Kind.FLUXED,
+        well,
+        mark.heat(),
+        mark.deed().atS(),
+        well ? "Fluxed hot enough." : "Fluxed too cold.",
+        "Skin %s; borax melts at %s, and colder it falls off."
+            .formatted(Measure.celsius(mark.skinC()), Measure.celsius(Steps.BORAX_MELTS_C)));
   }
 
   /** An open stack pulled out to flux it is not pulled to be set. */

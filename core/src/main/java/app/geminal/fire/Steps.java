@@ -10,8 +10,11 @@ import java.util.List;
 
 /** The steps of a heat plan, each school's complete and in order, with the moment for each. */
 final class Steps {
-  /** Borax goes on here: it melts at 742 °C and clings to seams at dull red, °C. */
+  /** Borax goes on here, a little over where it melts; it clings to seams at dull red, °C. */
   static final double FLUX_AT_C = 760;
+
+  /** Anhydrous borax. */
+  static final double BORAX_MELTS_C = 742;
 
   /** Fluxed again before the second set; once it is solid it only eats the floor. */
   private static final int LAST_FLUXED_HEAT = 2;

@@ -20,7 +20,7 @@ public final class Gauge {
   private final double least;
   private final double most;
   private final double perSecond;
-  private final boolean restsAt;
+  private final boolean rests;
   private double heardS = Double.NEGATIVE_INFINITY;
   private double saidAt = Double.NaN;
   private double sameSinceS = Double.NEGATIVE_INFINITY;
@@ -67,7 +67,7 @@ public final class Gauge {
     this.least = least;
     this.most = most;
     this.perSecond = perSecond;
-    this.restsAt = rests;
+    this.rests = rests;
   }
 
   /** A thermocouple in a forge, °C: −20 to 1450, 40 a second. */
@@ -83,7 +83,7 @@ public final class Gauge {
   /** It said something. */
   public State said(double atS, double value) {
     double since = atS - heardS;
-    if (value != saidAt || (restsAt && value <= Math.max(0, least))) {
+    if (value != saidAt || (rests && value <= Math.max(0, least))) {
       sameSinceS = atS;
     }
     heardS = atS;

@@ -173,6 +173,29 @@ class CourseTest {
   }
 
   @Test
+  void aFuelledStackLeftOutAndFluxPutOnColdAreTold() {
+    Course fuelled = dry();
+    tap(fuelled, Act.IN);
+    wait(fuelled, 200);
+    tap(fuelled, Act.OUT);
+    wait(fuelled, 30);
+    tap(fuelled, Act.IN);
+    assertThat(Review.of(fuelled, Limits.common()))
+        .anyMatch(l -> l.kind() == Lesson.Kind.SEAMS && !l.well());
+    Course fluxed = new Course(HeatPlannerTest.weld(OxygenSchool.BORAX), 15);
+    tap(fluxed, Act.IN);
+    wait(fluxed, 20);
+    tap(fluxed, Act.FLUX);
+    wait(fluxed, 400);
+    tap(fluxed, Act.FLUX);
+    assertThat(Review.of(fluxed, Limits.common()))
+        .filteredOn(l -> l.kind() == Lesson.Kind.FLUXED)
+        .extracting(Lesson::well)
+        .containsExactly(false, true);
+    assertThat(Review.of(fluxed, Limits.common())).noneMatch(l -> l.kind() == Lesson.Kind.SEAMS);
+  }
+
+  @Test
   void fluxComesAtDullRed() {
     Course course = new Course(HeatPlannerTest.weld(OxygenSchool.BORAX), 15);
     tap(course, Act.IN);
