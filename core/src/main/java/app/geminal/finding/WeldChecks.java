@@ -49,18 +49,11 @@ final class WeldChecks {
             .mend("Put a set weld before this step, and check the joints after it."));
   }
 
-  private static Optional<WeldWindow> sharedWindow(List<Steel> steels) {
-    return steels.stream()
-        .map(Steel::weldWindow)
-        .reduce((a, b) -> a.flatMap(x -> b.flatMap(x::and)))
-        .orElse(Optional.empty());
-  }
-
   private static List<Finding> heat(At at, SetWeld weld) {
     double planned = weld.temperatureC();
     Limits limits = at.limits();
     List<Steel> stacked = at.inside();
-    Optional<WeldWindow> window = sharedWindow(stacked);
+    Optional<WeldWindow> window = WeldWindow.sharedBy(stacked);
     Steel softest = stacked.stream().min(Comparator.comparingDouble(Steel::solidusC)).orElseThrow();
     Optional<Remedy> middle =
         window

@@ -34,11 +34,7 @@ public record Window(
   static Window ofWeld(List<Steel> steels, Limits limits, double aimC) {
     Steel softest = softest(steels);
     double melts = softest.solidusC() - limits.meltMarginC();
-    Optional<WeldWindow> shared =
-        steels.stream()
-            .map(Steel::weldWindow)
-            .reduce((a, b) -> a.flatMap(x -> b.flatMap(x::and)))
-            .orElse(Optional.empty());
+    Optional<WeldWindow> shared = WeldWindow.sharedBy(steels);
     double floor =
         shared
             .map(w -> Math.max(w.fromC(), limits.nothingBondsBelowC()))

@@ -1,5 +1,6 @@
 package app.geminal.steel;
 
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -13,6 +14,14 @@ public record WeldWindow(double fromC, double toC) {
     double from = Math.max(fromC, that.fromC);
     double to = Math.min(toC, that.toC);
     return from <= to ? Optional.of(new WeldWindow(from, to)) : Optional.empty();
+  }
+
+  /** The heats all of some steels share, empty when they do not meet or one must not be welded. */
+  public static Optional<WeldWindow> sharedBy(List<Steel> steels) {
+    return steels.stream()
+        .map(Steel::weldWindow)
+        .reduce((a, b) -> a.flatMap(x -> b.flatMap(x::and)))
+        .orElse(Optional.empty());
   }
 
   /** The heat half-way up. */
