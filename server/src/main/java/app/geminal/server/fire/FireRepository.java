@@ -125,8 +125,9 @@ class FireRepository {
         .list();
   }
 
-  List<Long> open() {
-    return jdbc.sql("SELECT id FROM fire_session WHERE ended_at IS NULL ORDER BY id")
+  List<Long> openLive() {
+    return jdbc.sql(
+            "SELECT id FROM fire_session WHERE ended_at IS NULL AND NOT rehearsal ORDER BY id")
         .query((row, n) -> row.getLong(1))
         .list();
   }

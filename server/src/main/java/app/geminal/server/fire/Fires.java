@@ -71,8 +71,17 @@ class Fires {
   @EventListener(ApplicationReadyEvent.class)
   @Order(2)
   public void open() {
-    repository.open().forEach(this::get);
+    repository.openLive().forEach(this::goOn);
     var _ = ticker.scheduleAtFixedRate(this::tick, TICK_MS, TICK_MS, TimeUnit.MILLISECONDS);
+  }
+
+  /** A session that cannot be read any more must not keep the shop from opening. */
+  private void goOn(long id) {
+    try {
+      get(id);
+    } catch (RuntimeException e) {
+      LOG.error("Session {} at the fire cannot go on", id, e);
+    }
   }
 
   LiveFire get(long id) {
@@ -125,11 +134,18 @@ class Fires {
     Said forge = instruments.said(Channel.FORGE);
     Said press = instruments.said(Channel.PRESS);
     live.values().removeIf(f -> !f.isOpen() && !f.isLookedAt());
+    live.values().stream().filter(f -> f.isForgotten(now)).forEach(f -> endForgotten(f, now));
     for (LiveFire fire : live.values()) {
       if (fire.isOpen() && !fire.isRehearsal()) {
         rows.addAll(fire.tick(now, forge, press));
       }
     }
+  }
+
+  private void endForgotten(LiveFire fire, Instant now) {
+    LOG.info("Session {} was left open and is ended; it can be gone on with.", fire.id());
+    repository.setEnded(fire.id(), now);
+    fire.setEnded(now, now);
   }
 
   /** Entries are on disk: the session takes them, and the simulated bench where it stands in. */

@@ -21,6 +21,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.EnumMap;
 import java.util.List;
@@ -45,6 +46,7 @@ final class LiveFire {
   private static final int MOST_POINTS = 600;
   private static final int FORGE_PLACES = 2;
   private static final double DUE_SPEED = 4;
+  private static final Duration FORGOTTEN_AFTER = Duration.ofHours(12);
   private static final int ORDER_EVERY_S = 30;
   private static final int ORDER_SOON_S = 3;
 
@@ -172,6 +174,19 @@ final class LiveFire {
 
   synchronized boolean isOpen() {
     return endedAt == null;
+  }
+
+  /** Whether a live session was left open: nothing was tapped for half a day. */
+  synchronized boolean isForgotten(Instant now) {
+    Instant last =
+        log.all().stream()
+            .map(k -> k.entry().doneAt())
+            .max(Comparator.naturalOrder())
+            .filter(t -> t.isAfter(session.startedAt()))
+            .orElse(session.startedAt());
+    return endedAt == null
+        && rehearsed == null
+        && Duration.between(last, now).compareTo(FORGOTTEN_AFTER) > 0;
   }
 
   boolean isLookedAt() {

@@ -336,6 +336,19 @@ class FireApiTest extends ShopTest {
   }
 
   @Test
+  void aSessionLeftOpenEndsByItselfAndARehearsalDoesNot() {
+    long fire = start(false, 1, 2);
+    Fires fires = shop.bean(Fires.class);
+    Instant now = Instant.now();
+    assertThat(fires.get(fire).isForgotten(now.plusSeconds(11 * 3600))).isFalse();
+    assertThat(fires.get(fire).isForgotten(now.plusSeconds(13 * 3600))).isTrue();
+    long rehearsal = start(true, 5, 2);
+    assertThat(fires.get(rehearsal).isForgotten(now.plusSeconds(13 * 3600))).isFalse();
+    smith.post("/api/fires/%d/end".formatted(fire), "");
+    assertThat(fires.get(fire).isForgotten(now.plusSeconds(13 * 3600))).isFalse();
+  }
+
+  @Test
   void theListHasTheNewestFirst() {
     long fire = start(true, 5, 1, 6);
     Answer list = smith.get("/api/fires");
