@@ -1,4 +1,4 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useLayoutEffect, useRef } from 'react';
 
 /** What each key does; names as in KeyboardEvent.key, small letters, `ctrl+` and `shift+` in front. */
 export type Keys = Readonly<Record<string, () => void>>;
@@ -15,7 +15,8 @@ function nameOf(event: KeyboardEvent): string {
 /** Single keys for the whole page, quiet while something is being typed. */
 export function useKeys(keys: Keys) {
   const latest = useRef(keys);
-  useEffect(() => {
+  // With the page, not after it: a key pressed on what is seen must find its action.
+  useLayoutEffect(() => {
     latest.current = keys;
   });
   useEffect(() => {

@@ -23,7 +23,6 @@ public record Advice(
   private static final double BEHIND_C = 5;
   private static final double OVER_C = 3;
   private static final double HALF = 0.5;
-  private static final double DULL_RED_C = 700;
 
   /** For a billet that is at this point of its course. */
   public static Advice of(Course course) {
@@ -83,7 +82,7 @@ public record Advice(
           true,
           false);
     }
-    if (flux && course.heat() == 1 && now.skinC() < DULL_RED_C) {
+    if (flux && course.heat() == 1 && now.skinC() < Steps.BORAX_MELTS_C) {
       return new Advice(
           "Leave it in.",
           "Flux at dull red, %s; the skin is at %s."

@@ -12,6 +12,7 @@ import com.digitalpetri.modbus.client.ModbusTcpClient;
 import com.digitalpetri.modbus.pdu.WriteSingleRegisterRequest;
 import com.digitalpetri.modbus.tcp.client.NettyTcpClientTransport;
 import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
@@ -99,7 +100,10 @@ class FireTest extends Story {
     assertThat(fire.order()).hasText("How the rehearsal went");
     assertThat(page.getByLabel("What the log shows")).containsText("Pulled when it was ready.");
     assertThat(page.getByLabel("What the log shows")).containsText("At the dies in time.");
-    List<String> log = page.getByLabel("Log").locator("li").allTextContents();
+    List<String> log =
+        page.getByLabel("Log", new Page.GetByLabelOptions().setExact(true))
+            .locator("li")
+            .allTextContents();
     assertThat(log).filteredOn(l -> l.contains("Squeeze")).hasSize(3);
     assertThat(new Smith(shop).get("/api/book")).as("nothing enters the Book").isEqualTo(book);
   }
