@@ -239,8 +239,29 @@ public record Run(
     return run;
   }
 
-  /** The stage a step of this key leads to, where the Run comes that far. */
-  public Optional<Integer> stageOf(String key) {
+  /**
+   * A step of a Run or of one of its parts, where the Run comes that far.
+   *
+   * @param part path of the part's names, empty for the Run itself
+   * @param run the one the step belongs to
+   * @param stage the stage it leads to, 1 and more
+   */
+  public record Found(String part, Run run, int stage) {}
+
+  /**
+   * The step at a path.
+   *
+   * @param path names of the parts it is in, then its key, with strokes between
+   * @return empty where there is none or the Run stops before it
+   */
+  public Optional<Found> find(String path) {
+    int stroke = path.lastIndexOf('/');
+    String part = stroke < 0 ? "" : path.substring(0, stroke);
+    String key = path.substring(stroke + 1);
+    return at(part).flatMap(run -> run.stageOf(key).map(stage -> new Found(part, run, stage)));
+  }
+
+  private Optional<Integer> stageOf(String key) {
     for (int i = 1; i < stages.size(); i++) {
       if (stages.get(i).step().map(Step::key).orElse("").equals(key)) {
         return Optional.of(i);

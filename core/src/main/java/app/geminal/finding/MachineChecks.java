@@ -24,9 +24,6 @@ import java.util.OptionalDouble;
 
 /** Checks of a hot step against what forge, press and person can hold. */
 final class MachineChecks {
-  /** Neighbouring bites share about a quarter of the die. */
-  private static final double BITE_ADVANCE = 0.75;
-
   private static final double SLOWEST_HEAT_MIN = 60;
   private static final double STEEL_KJ_KG = 815;
 
@@ -150,21 +147,14 @@ final class MachineChecks {
     Press press = at.shop().press();
     OptionalDouble flow =
         FlowStress.ofMix(at.before().section().areaBySteel(), at.steels(), heat.celsius());
-    boolean pressed = heat.tool() == Tool.FLAT || heat.tool() == Tool.ROUND;
-    if (press == null || !pressed || flow.isEmpty()) {
+    if (press == null || !heat.tool().isPressed() || flow.isEmpty()) {
       return Optional.empty();
     }
     Bars bars = at.before();
-    double die = heat.tool() == Tool.FLAT ? press.dieLengthMm() : press.roundDieMm();
-    double wanted = Math.min(die, bars.lengthMm());
+    double wanted = Math.min(press.dieMm(heat.tool()), bars.lengthMm());
     double bite =
         Force.longestBiteMm(
-            press.forceKn(),
-            bars.widthMm(),
-            bars.heightMm(),
-            flow.getAsDouble(),
-            Math.min(Force.NARROWEST_DIE_MM, wanted),
-            wanted);
+            press.forceKn(), bars.widthMm(), bars.heightMm(), flow.getAsDouble(), wanted);
     if (bite >= wanted) {
       return Optional.empty();
     }
@@ -188,13 +178,12 @@ final class MachineChecks {
 
   private static Optional<Finding> narrowDies(At at, SetWeld weld) {
     Press press = at.shop().press();
-    boolean pressed = weld.tool() == Tool.FLAT || weld.tool() == Tool.ROUND;
-    if (press == null || !pressed || !at.before().loose() || weld.bites() == 0) {
+    if (press == null || !weld.tool().isPressed() || !at.before().loose() || weld.bites() == 0) {
       return Optional.empty();
     }
-    double die = weld.tool() == Tool.FLAT ? press.dieLengthMm() : press.roundDieMm();
+    double die = press.dieMm(weld.tool());
     double face = at.before().lengthMm();
-    double reached = die + (weld.bites() - 1) * die * BITE_ADVANCE;
+    double reached = die + (weld.bites() - 1) * die * Force.BITE_ADVANCE;
     if (reached >= face) {
       return Optional.empty();
     }

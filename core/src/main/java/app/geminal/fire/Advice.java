@@ -39,8 +39,7 @@ public record Advice(
   }
 
   private static Advice cold(Course course) {
-    boolean bath = course.step().flatMap(FireStep::act).filter(a -> a == Act.FUEL).isPresent();
-    if (bath) {
+    if (course.isNext(Act.FUEL)) {
       return new Advice(
           "Into the fuel bath.",
           "Cold, away from the fire, then drained. It flares as it goes in: stand aside.",
@@ -62,10 +61,8 @@ public record Advice(
     Following.Estimate now = course.estimate();
     Window window = course.plan().window();
     List<Act> others = new ArrayList<>(List.of(Act.TURN));
-    boolean flux = course.step().flatMap(FireStep::act).filter(a -> a == Act.FLUX).isPresent();
-    if (flux
-        || course.plan().steps().stream()
-            .anyMatch(s -> s.act().filter(a -> a == Act.FLUX).isPresent())) {
+    boolean flux = course.isNext(Act.FLUX);
+    if (course.plan().fluxes()) {
       others.add(Act.FLUX);
     }
     others.add(Act.LOOK);
@@ -104,8 +101,7 @@ public record Advice(
           false);
     }
     double soak = course.plan().soaking().minutes(course.heat()) * 60;
-    boolean turn = course.step().flatMap(FireStep::act).filter(a -> a == Act.TURN).isPresent();
-    if (turn && course.nowS() - course.inAtS() >= soak * HALF) {
+    if (course.isNext(Act.TURN) && course.nowS() - course.inAtS() >= soak * HALF) {
       others.remove(Act.TURN);
       others.addFirst(Act.OUT);
       return new Advice(
@@ -159,10 +155,7 @@ public record Advice(
   }
 
   private static Advice out(Course course) {
-    boolean set =
-        course.marks().stream()
-            .anyMatch(m -> m.heat() == course.heat() && m.deed().act() == Act.SQUEEZE);
-    if (set) {
+    if (course.squeezedInThisHeat()) {
       return afterSet(course);
     }
     WorkingTime left = course.working();

@@ -43,6 +43,9 @@ public final class Course {
   private boolean squeezing;
   private boolean begun;
 
+  /** Costly, and asked several times between two moments; null when something has changed. */
+  private @Nullable WorkingTime working;
+
   /** How a step of the plan stands. */
   public enum Standing {
     /** Behind. */
@@ -70,6 +73,7 @@ public final class Course {
   /** Something is done now. */
   public void done(Deed deed) {
     Following.Estimate now = following.estimate();
+    working = null;
     switch (deed.act()) {
       case IN -> {
         heat += begun && squeezedInThisHeat() ? 1 : 0;
@@ -110,6 +114,7 @@ public final class Course {
       letGo(deed.act() == Act.IN);
     }
     last = deed;
+    working = null;
   }
 
   private void letGo(boolean straightIn) {
@@ -125,7 +130,8 @@ public final class Course {
     }
   }
 
-  private boolean squeezedInThisHeat() {
+  /** Whether the dies have been on it in this heat. */
+  public boolean squeezedInThisHeat() {
     return marks.stream().anyMatch(m -> m.heat() == heat && m.deed().act() == Act.SQUEEZE);
   }
 
@@ -151,6 +157,7 @@ public final class Course {
    */
   public void passes(double seconds, double forgeC, double pressMpa) {
     following.advance(seconds, forgeC);
+    working = null;
     nowS += seconds;
     if (squeezing && pressMpa > LOADED_MPA) {
       loadedS += seconds;
@@ -178,6 +185,11 @@ public final class Course {
   /** The first open step, empty when all are behind. */
   public Optional<FireStep> step() {
     return next < done.length ? Optional.of(plan.steps().get(next)) : Optional.empty();
+  }
+
+  /** Whether the first open step is this act. */
+  public boolean isNext(Act act) {
+    return step().flatMap(FireStep::act).filter(act::equals).isPresent();
   }
 
   /** What it follows. */
@@ -242,7 +254,10 @@ public final class Course {
 
   /** Working time if it left the fire now, or what is left of it. */
   public WorkingTime working() {
-    return following.working(plan.window().floorC(), plan.outerMm());
+    if (working == null) {
+      working = following.working(plan.window().floorC(), plan.outerMm());
+    }
+    return working;
   }
 
   /** What the fire has taken so far. */

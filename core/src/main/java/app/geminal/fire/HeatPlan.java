@@ -23,7 +23,8 @@ import java.util.Optional;
  * @param stops one for each heat of a draw, else none
  * @param cautions where people can be hurt
  * @param layOut before lighting
- * @param schools what each way of keeping oxygen out would cost, none for a draw
+ * @param schools what each way of keeping oxygen out would cost, none for a draw or where they were
+ *     not compared
  */
 public record HeatPlan(
     String stepPath,
@@ -51,6 +52,33 @@ public record HeatPlan(
     cautions = List.copyOf(cautions);
     layOut = List.copyOf(layOut);
     schools = List.copyOf(schools);
+  }
+
+  /** Whether flux goes on in any of its heats. */
+  public boolean fluxes() {
+    return steps.stream().anyMatch(s -> s.act().equals(Optional.of(Act.FLUX)));
+  }
+
+  /** The same plan with what each school would cost. */
+  HeatPlan withSchools(List<SchoolCost> newSchools) {
+    return new HeatPlan(
+        stepPath,
+        title,
+        school,
+        bar,
+        outerMm,
+        carbon,
+        heats,
+        reductionPerHeat,
+        flame,
+        window,
+        soaking,
+        squeezing,
+        steps,
+        stops,
+        cautions,
+        layOut,
+        newSchools);
   }
 
   /** Whether it is a weld. */

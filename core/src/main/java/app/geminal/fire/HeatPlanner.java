@@ -32,8 +32,6 @@ public final class HeatPlanner {
   /** What the formula for hot strength is asked where it knows none of the steels, MPa. */
   private static final double USUAL_FLOW_MPA = 55;
 
-  private static final double DRAW_SOAK_MIN = 5;
-
   /** Findings that hang on the way oxygen is kept out. */
   private static final Set<String> OF_SCHOOL =
       Set.of(
@@ -60,21 +58,23 @@ public final class HeatPlanner {
   }
 
   /**
-   * The heat plan of a step.
+   * The heat plan of a step, its schools not compared.
    *
    * @param path of the step: names of the parts it is in, then its key
    * @return empty where the Run has no such step, does not reach it, or it is neither a set weld
    *     nor a draw
    */
   public Optional<HeatPlan> plan(Run whole, String path) {
-    int stroke = path.lastIndexOf('/');
-    String key = path.substring(stroke + 1);
     return whole
-        .at(stroke < 0 ? "" : path.substring(0, stroke))
-        .flatMap(run ->
-            run.stageOf(key)
-                .filter(i -> !run.stages().get(i).isOff())
-                .flatMap(i -> of(run, i, path)));
+        .find(path)
+        .filter(f -> !f.run().stages().get(f.stage()).isOff())
+        .flatMap(f -> of(f.run(), f.stage(), path));
+  }
+
+  /** The same with what each school would cost, which takes far longer than the rest. */
+  public Optional<HeatPlan> compared(Run whole, String path) {
+    return plan(whole, path)
+        .map(plan -> whole.find(path).map(f -> plan.withSchools(schools(f, plan))).orElse(plan));
   }
 
   private Optional<HeatPlan> of(Run run, int stage, String path) {
@@ -113,7 +113,7 @@ public final class HeatPlanner {
         List.of(),
         cautions,
         LayingOut.of(before, weld.tool(), weld, after(run, stage), List.of(), shop),
-        schools(run, stage, weld, bar, window, before));
+        List.of());
   }
 
   private HeatPlan draw(Run run, int stage, String path, Draw draw) {
@@ -121,7 +121,8 @@ public final class HeatPlanner {
     double aim = shop.practice().drawTemperatureC();
     Window window = Window.ofDraw(inside(before), shop.limits(), aim);
     BarHeat.Of bar = inTheFire(before);
-    Soaking soaking = Soaking.of(bar, aim, shop.forge().powerKw(), DRAW_SOAK_MIN, false);
+    Soaking soaking =
+        Soaking.of(bar, aim, shop.forge().powerKw(), shop.practice().drawHeatMin(), false);
     List<StopLadder.Rung> stops =
         StopLadder.of(
             before.widthMm(),
@@ -152,14 +153,19 @@ public final class HeatPlanner {
         List.of());
   }
 
-  private List<SchoolCost> schools(
-      Run run, int stage, SetWeld weld, BarHeat.Of bar, Window window, Bars before) {
+  private List<SchoolCost> schools(Run.Found found, HeatPlan plan) {
+    Run run = found.run();
+    int stage = found.stage();
+    if (!(run.stages().get(stage).step().map(Step::operation).orElseThrow()
+        instanceof SetWeld weld)) {
+      return List.of();
+    }
     SchoolCost.Case in =
         new SchoolCost.Case(
-            bar,
-            before.times(1).amount().massKg(steels),
-            carbon(before),
-            window,
+            plan.bar(),
+            run.stages().get(stage - 1).bars().times(1).amount().massKg(steels),
+            plan.carbon(),
+            plan.window(),
             weld.soakMin(),
             weld.heats(),
             shop);

@@ -96,7 +96,7 @@ public final class Review {
   }
 
   private static Lesson pulled(Mark mark, Window window) {
-    boolean even = mark.skinC() - mark.coreC() <= Soak.EVEN_C;
+    boolean even = Soak.isEven(mark.skinC(), mark.coreC());
     boolean hot = mark.coreC() >= window.floorC();
     boolean well = even && hot;
     String figures =

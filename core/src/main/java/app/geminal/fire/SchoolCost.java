@@ -40,7 +40,6 @@ public record SchoolCost(
   /** Out at dull red to flux the seams, seconds. */
   private static final double FLUXING_S = 25;
 
-  private static final double FLUX_AT_C = 760;
   private static final double LONGEST_S = 4 * 3600;
 
   /** Welds of one school in the Book. */
@@ -69,16 +68,12 @@ public record SchoolCost(
     Toll toll = heating.toll;
     double skin =
         sealed ? in.shop().practice().jacketMm() : toll.scaleMm(in.shop().practice().atmosphere());
-    BarHeat.Of b = in.bar();
-    double surfaceMm2 =
-        2 * (b.widthMm() * b.heightMm() + b.widthMm() * b.lengthMm() + b.heightMm() * b.lengthMm());
-    double volume = b.widthMm() * b.heightMm() * b.lengthMm();
     return new SchoolCost(
         school,
         seconds / 60,
         benchMin(school),
         skin,
-        Math.min(1, surfaceMm2 * skin / volume) * in.kg(),
+        Math.min(1, in.bar().surfaceMm2() * skin / in.bar().volumeMm3()) * in.kg(),
         sealed ? 0 : toll.softMm(in.carbon(), in.shop().practice().atmosphere()),
         toll.grainUm(),
         seconds / 3600 * in.shop().pace().gasKgHour(),
@@ -120,7 +115,7 @@ public record SchoolCost(
       while (seconds < LONGEST_S && (seconds < least || !even())) {
         pass(STEP_S, fire);
         seconds += STEP_S;
-        if (toFlux && bar.topSkinC(fire) >= FLUX_AT_C) {
+        if (toFlux && bar.topSkinC(fire) >= Steps.FLUX_AT_C) {
           pass(FLUXING_S, Around.air());
           toFlux = false;
         }
@@ -128,14 +123,15 @@ public record SchoolCost(
       pass(AWAY_S, Around.air());
       bar.welded();
       toll = toll.clean(in.shop().practice().atmosphere());
-      boolean last = number == in.heats();
-      toll = last ? toll : toll.forged();
+      if (number < in.heats()) {
+        toll = toll.forged();
+      }
       return seconds;
     }
 
     private boolean even() {
       return bar.topSkinC(fire) >= in.window().aimC()
-          && bar.topSkinC(fire) - bar.coreC() <= Soak.EVEN_C;
+          && Soak.isEven(bar.topSkinC(fire), bar.coreC());
     }
 
     private void pass(double seconds, Around around) {

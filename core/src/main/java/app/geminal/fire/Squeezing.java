@@ -25,13 +25,9 @@ public record Squeezing(
    */
   public static final double FEATHERED = 0.2;
 
-  /** Neighbouring bites share about a quarter of the die. */
-  private static final double BITE_ADVANCE = 0.75;
-
   static Squeezing of(Bars bars, Tool tool, int askedBites, double flowMpa, Shop shop) {
     Press press = shop.press();
-    boolean pressed = tool == Tool.FLAT || tool == Tool.ROUND;
-    if (press == null || !pressed) {
+    if (press == null || !tool.isPressed()) {
       return new Squeezing(
           0,
           0,
@@ -42,19 +38,12 @@ public record Squeezing(
               ? "One pass through the rolls in each heat."
               : "Overlapping blows from the middle out, the whole face before it cools.");
     }
-    double die =
-        Math.min(tool == Tool.FLAT ? press.dieLengthMm() : press.roundDieMm(), bars.lengthMm());
+    double die = Math.min(press.dieMm(tool), bars.lengthMm());
     double need = Force.kn(bars.widthMm(), die, bars.heightMm(), flowMpa);
     double bite =
         Math.max(
             Math.min(Force.NARROWEST_DIE_MM, die),
-            Force.longestBiteMm(
-                press.forceKn(),
-                bars.widthMm(),
-                bars.heightMm(),
-                flowMpa,
-                Math.min(Force.NARROWEST_DIE_MM, die),
-                die));
+            Force.longestBiteMm(press.forceKn(), bars.widthMm(), bars.heightMm(), flowMpa, die));
     int bites = askedBites > 0 ? askedBites : count(bars.lengthMm(), bite);
     double area = Math.PI * press.boreMm() * press.boreMm() / 4;
     double mpa = press.boreMm() > 0 ? Math.min(need, press.forceKn()) * 1000 / area : 0;
@@ -77,6 +66,6 @@ public record Squeezing(
   private static int count(double lengthMm, double biteMm) {
     return lengthMm <= biteMm
         ? 1
-        : 1 + (int) Math.ceil((lengthMm - biteMm) / (biteMm * BITE_ADVANCE));
+        : 1 + (int) Math.ceil((lengthMm - biteMm) / (biteMm * Force.BITE_ADVANCE));
   }
 }

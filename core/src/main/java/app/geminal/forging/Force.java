@@ -7,6 +7,9 @@ package app.geminal.forging;
  * to h/b = 8.7. Dry scale at welding heat: µ = 0.4; cold dies chill the skin: 1.35 times. ±25 %.
  */
 public final class Force {
+  /** Neighbouring bites share about a quarter of the die; part of it each further one moves on. */
+  public static final double BITE_ADVANCE = 0.75;
+
   /** The narrowest die worth having, mm; under it dies cut. */
   public static final double NARROWEST_DIE_MM = 12;
 
@@ -49,6 +52,13 @@ public final class Force {
   /** No bar at least a quarter as high as the bite is long wants more than this on one bite, kN. */
   public static double mostKn(double widthMm, double biteMm, double flowMpa) {
     return narrowFactor(biteMm, STEEPEST * biteMm) * flowMpa * widthMm * biteMm * CHILL / N_PER_KN;
+  }
+
+  /** The longest bite a press can take no shorter than the narrowest die worth having; or 0, mm. */
+  public static double longestBiteMm(
+      double forceKn, double widthMm, double heightMm, double flowMpa, double mostMm) {
+    double least = Math.min(NARROWEST_DIE_MM, mostMm);
+    return longestBiteMm(forceKn, widthMm, heightMm, flowMpa, least, mostMm);
   }
 
   /**

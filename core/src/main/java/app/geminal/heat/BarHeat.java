@@ -33,14 +33,14 @@ public final class BarHeat {
   private final double dy;
   private final double dz;
   private final double longestStepS;
-  private double gapWM2K;
-  private double pieceM;
+  private final double gapWM2K;
   private final double[] heat;
   private final double[] celsius;
   private final double[] line;
   private final double[] upper;
   private final double[] right;
   private final double[] passing;
+  private double pieceM;
 
   /**
    * What is heated.
@@ -74,6 +74,16 @@ public final class BarHeat {
     /** Loose pieces of so much thickness each. */
     public Of loose(double ofMm) {
       return new Of(widthMm, heightMm, lengthMm, ofMm, gapWM2K);
+    }
+
+    /** All six faces. */
+    public double surfaceMm2() {
+      return 2 * (widthMm * heightMm + widthMm * lengthMm + heightMm * lengthMm);
+    }
+
+    /** Of steel, gaps not counted. */
+    public double volumeMm3() {
+      return widthMm * heightMm * lengthMm;
     }
 
     /** The same with other gaps. */
@@ -267,15 +277,7 @@ public final class BarHeat {
     if (around.mostW() == Double.POSITIVE_INFINITY) {
       return 1;
     }
-    double wanted =
-        intakeW(
-            new Around(
-                around.celsius(),
-                around.emissivity(),
-                around.convectionWM2K(),
-                Double.POSITIVE_INFINITY,
-                around.below(),
-                around.above()));
+    double wanted = intakeW(around.withPowerKw(Double.POSITIVE_INFINITY));
     return wanted > around.mostW() ? around.mostW() / wanted : 1;
   }
 

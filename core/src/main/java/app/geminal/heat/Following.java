@@ -48,7 +48,7 @@ public final class Following {
   public record Estimate(double skinC, double coreC, double plusMinusC) {
     /** Whether the core is as hot as the skin, and hot enough. */
     public boolean isReady(double floorC) {
-      return coreC >= floorC && skinC - coreC <= Soak.EVEN_C;
+      return Following.isReady(skinC, coreC, floorC);
     }
   }
 
@@ -121,6 +121,10 @@ public final class Following {
     return new Estimate(likely.topSkinC(now()), likely.coreC(), Math.max(core, skin));
   }
 
+  private static boolean isReady(double skinC, double coreC, double floorC) {
+    return coreC >= floorC && Soak.isEven(skinC, coreC);
+  }
+
   private double spread(ToDoubleFunction<BarHeat> of) {
     return Math.abs(of.applyAsDouble(quick) - of.applyAsDouble(slow)) / 2;
   }
@@ -143,8 +147,7 @@ public final class Following {
     BarHeat ahead = likely.copy();
     Around fire = around(Place.FIRE, forgeC, Around.EMISSIVITY, Around.FORGE_CONVECTION);
     for (double s = 0; s < LONGEST_LOOK_S; s += LOOK_STEP_S) {
-      double core = ahead.coreC();
-      if (core >= floorC && ahead.topSkinC(fire) - core <= Soak.EVEN_C) {
+      if (isReady(ahead.topSkinC(fire), ahead.coreC(), floorC)) {
         return s;
       }
       ahead.advance(LOOK_STEP_S, fire);

@@ -9,8 +9,7 @@ import java.util.OptionalDouble;
  * <p>Lost: silent for {@value #SILENT_S} s. Out of range: what no forge or press can be at.
  * Jumping: further in a second than the thing can go. Frozen: the same figure to the last digit for
  * {@value #FROZEN_S} s, which a real gauge near a flame does not do. A jump is believed when the
- * new level holds for {@value #SETTLED} readings. A flow of truth looks fine here: an offset cannot
- * be seen.
+ * new level holds for {@value #SETTLED} readings. An offset cannot be seen from here.
  */
 public final class Gauge {
   private static final double SILENT_S = 4;

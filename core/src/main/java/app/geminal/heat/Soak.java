@@ -31,9 +31,14 @@ public final class Soak {
   public static final double CHAMBER_OVER_C = 60;
 
   /** The core counts as even with the skin from here, °C. */
-  public static final double EVEN_C = 15;
+  static final double EVEN_C = 15;
 
   private Soak() {}
+
+  /** Whether the core is as hot as the skin. */
+  public static boolean isEven(double skinC, double coreC) {
+    return skinC - coreC <= EVEN_C;
+  }
 
   /**
    * How it comes out.
@@ -105,7 +110,7 @@ public final class Soak {
         skin = seconds;
         coreWhenSkin = bar.coreC();
       }
-      if (hot && bar.skinC(fire) >= aimC && bar.topSkinC(fire) - bar.coreC() <= EVEN_C) {
+      if (hot && bar.skinC(fire) >= aimC && isEven(bar.topSkinC(fire), bar.coreC())) {
         even = seconds;
       }
     }
@@ -118,13 +123,8 @@ public final class Soak {
 
   /** How long it takes, very roughly: by what the burners give or what the faces take. */
   private static double roughSeconds(BarHeat.Of b, double powerKw) {
-    double sidesM2 =
-        2
-            * (b.widthMm() * b.heightMm()
-                + b.widthMm() * b.lengthMm()
-                + b.heightMm() * b.lengthMm())
-            / 1e6;
-    double kg = b.widthMm() * b.heightMm() * b.lengthMm() / 1e9 * SteelHeat.DENSITY_KG_M3;
-    return kg * STEEL_J_KG / Math.min(powerKw * 1000, FULL_FLUX_W_M2 * sidesM2);
+    double kg = b.volumeMm3() / 1e9 * SteelHeat.DENSITY_KG_M3;
+    double facesM2 = b.surfaceMm2() / 1e6;
+    return kg * STEEL_J_KG / Math.min(powerKw * 1000, FULL_FLUX_W_M2 * facesM2);
   }
 }

@@ -43,6 +43,13 @@ public record Press(
         : ratedForceKn;
   }
 
+  /**
+   * Contact of one of its tools along the bar, mm: the round dies' for those, else the flat ones'.
+   */
+  public double dieMm(Tool tool) {
+    return tool == Tool.ROUND ? roundDieMm : dieLengthMm;
+  }
+
   /** Room between the dies, mm. */
   public double daylightMm() {
     return openingMm - diesMm;

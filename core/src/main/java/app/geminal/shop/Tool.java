@@ -17,6 +17,11 @@ public enum Tool {
     this.word = word;
   }
 
+  /** Whether it is the press that works it. */
+  public boolean isPressed() {
+    return this == FLAT || this == ROUND;
+  }
+
   /** The word used in shorthand. */
   public String word() {
     return word;

@@ -33,7 +33,7 @@ class HeatPlannerTest {
             shop,
             Known.nothing(),
             Map.of(OxygenSchool.DRY, new SchoolCost.Told(7, 6)))
-        .plan(run, key)
+        .compared(run, key)
         .orElseThrow();
   }
 
@@ -156,5 +156,7 @@ class HeatPlannerTest {
     assertThat(planner.plan(run, "s3")).isEmpty();
     assertThat(planner.plan(run, "s99")).isEmpty();
     assertThat(planner.plan(run, "edge/s1")).isEmpty();
+    assertThat(planner.compared(run, "s3")).isEmpty();
+    assertThat(planner.plan(run, "s1").orElseThrow().schools()).isEmpty();
   }
 }

@@ -43,7 +43,7 @@ public final class SimulatedPress {
     double whole = Math.min(of.lengthMm(), press.dieLengthMm());
     double narrow = Math.min(Force.NARROWEST_DIE_MM, whole);
     double most =
-        Force.longestBiteMm(press.forceKn(), widthMm, heightMm, flowMpa(SETTING_C), narrow, whole);
+        Force.longestBiteMm(press.forceKn(), widthMm, heightMm, flowMpa(SETTING_C), whole);
     biteMm = Math.max(narrow, most);
   }
 

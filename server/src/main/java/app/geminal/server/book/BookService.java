@@ -160,13 +160,9 @@ public class BookService {
 
   /** The steels the weld joins, as the plan stands now. */
   private Set<String> joined(Plan plan, String path) {
-    int stroke = path.lastIndexOf('/');
-    String key = path.substring(stroke + 1);
     return Run.of(plan, shelf.steels(), shops.practice())
-        .at(stroke < 0 ? "" : path.substring(0, stroke))
-        .flatMap(run ->
-            run.stageOf(key)
-                .map(stage -> run.stages().get(stage - 1).bars().section().areaBySteel().keySet()))
+        .find(path)
+        .map(f -> f.run().stages().get(f.stage() - 1).bars().section().areaBySteel().keySet())
         .orElse(Set.of());
   }
 }

@@ -9,7 +9,6 @@ import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.time.Clock;
-import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
@@ -60,28 +59,6 @@ class FireController {
   /** What is on disk of them. */
   record Kept(List<String> kept) {}
 
-  /** A session in the list. */
-  record FireLine(
-      long id,
-      Instant startedAt,
-      @Nullable Instant endedAt,
-      boolean rehearsal,
-      List<BilletLine> billets) {
-    static FireLine of(Session s) {
-      return new FireLine(
-          s.id(),
-          s.startedAt(),
-          s.endedAt(),
-          s.rehearsal(),
-          s.billets().stream()
-              .map(b -> new BilletLine(b.billetId(), b.name(), b.plan().title()))
-              .toList());
-    }
-  }
-
-  /** A billet of it. */
-  record BilletLine(long billetId, String name, String title) {}
-
   /** A day to lay out; minutes of the day, places in the forge. */
   record DayAsked(List<FireService.Chosen> billets, int places, double fromMin, double toMin) {}
 
@@ -95,7 +72,7 @@ class FireController {
 
   @GetMapping("/api/billets/{id}/heat-plan")
   HeatPlan plan(@PathVariable long id, @RequestParam String step) {
-    return plans.of(id, step);
+    return plans.compared(id, step);
   }
 
   @PostMapping("/api/fires/day")
@@ -109,7 +86,7 @@ class FireController {
 
   @GetMapping("/api/fires")
   List<FireLine> all() {
-    return service.newest().stream().map(FireLine::of).toList();
+    return service.newest();
   }
 
   @PostMapping("/api/fires")

@@ -4,11 +4,16 @@ import app.geminal.fire.Act;
 import app.geminal.fire.HeatPlan;
 import app.geminal.heat.Gauge;
 import app.geminal.server.instrument.Channel;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -104,9 +109,7 @@ class FireRepository {
             new Session(
                 id,
                 instant(row.getObject("started_at", LocalDateTime.class)),
-                Optional.ofNullable(row.getObject("ended_at", LocalDateTime.class))
-                    .map(FireRepository::instant)
-                    .orElse(null),
+                ended(row),
                 row.getBoolean("rehearsal"),
                 row.getDouble("speed"),
                 billets(id)))
@@ -132,11 +135,36 @@ class FireRepository {
         .list();
   }
 
-  List<Long> newest(int most) {
-    return jdbc.sql("SELECT id FROM fire_session ORDER BY id DESC LIMIT :most")
+  /** Those going on first, then the newest; without the heat plans, which are long. */
+  List<FireLine> lines(int most) {
+    Map<Long, FireLine> lines = new LinkedHashMap<>();
+    jdbc
+        .sql(
+            """
+            SELECT s.id, s.started_at, s.ended_at, s.rehearsal, b.billet_id, b.name,
+              JSON_VALUE(b.plan, '$.title') AS title
+            FROM (SELECT * FROM fire_session ORDER BY ended_at IS NOT NULL, id DESC LIMIT :most) s
+              JOIN fire_billet b ON b.session_id = s.id
+            ORDER BY s.ended_at IS NOT NULL, s.id DESC, b.place
+            """)
         .param("most", most)
-        .query((row, n) -> row.getLong(1))
-        .list();
+        .query((row, n) ->
+            new FireLine(
+                row.getLong("id"),
+                instant(row.getObject("started_at", LocalDateTime.class)),
+                ended(row),
+                row.getBoolean("rehearsal"),
+                List.of(
+                    new FireLine.BilletLine(
+                        row.getLong("billet_id"), row.getString("name"), row.getString("title")))))
+        .stream()
+        .forEach(line -> lines.merge(line.id(), line, FireLine::joined));
+    return List.copyOf(lines.values());
+  }
+
+  private static @Nullable Instant ended(ResultSet row) throws SQLException {
+    LocalDateTime at = row.getObject("ended_at", LocalDateTime.class);
+    return at == null ? null : instant(at);
   }
 
   void setEnded(long id, @Nullable Instant at) {
@@ -172,14 +200,26 @@ class FireRepository {
         == 1;
   }
 
-  List<KeptEntry> entries(long sessionId, long after) {
+  List<KeptEntry> entries(long sessionId) {
     return jdbc.sql(
             """
             SELECT e.*, a.name AS made_by_name FROM fire_entry e JOIN account a ON a.id = e.made_by
-            WHERE e.session_id = :session AND e.seq > :after ORDER BY e.seq
+            WHERE e.session_id = :session ORDER BY e.seq
             """)
         .param("session", sessionId)
-        .param("after", after)
+        .query(ENTRY)
+        .list();
+  }
+
+  /** Those of some ids that are on disk, in the order they were kept. */
+  List<KeptEntry> entries(long sessionId, Collection<String> ids) {
+    return jdbc.sql(
+            """
+            SELECT e.*, a.name AS made_by_name FROM fire_entry e JOIN account a ON a.id = e.made_by
+            WHERE e.session_id = :session AND e.id IN (:ids) ORDER BY e.seq
+            """)
+        .param("session", sessionId)
+        .param("ids", ids)
         .query(ENTRY)
         .list();
   }

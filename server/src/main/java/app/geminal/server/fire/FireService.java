@@ -24,10 +24,10 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -41,6 +41,7 @@ class FireService {
   private static final double PRESS_TOLERANCE_MPA = 0.2;
   private static final int MOST_BILLETS = 3;
   private static final double FASTEST = 20;
+  private static final int MOST_LISTED = 40;
   private static final Duration AHEAD = Duration.ofMinutes(10);
 
   private final FireRepository fires;
@@ -88,10 +89,10 @@ class FireService {
     return id;
   }
 
-  /** The newest sessions, those going on first. */
+  /** Those going on, and the newest that are over. */
   @Transactional(readOnly = true)
-  public List<Session> newest() {
-    return fires.newest(40).stream().flatMap(id -> fires.find(id).stream()).toList();
+  public List<FireLine> newest() {
+    return fires.lines(MOST_LISTED);
   }
 
   /**
@@ -105,7 +106,8 @@ class FireService {
     Session session = fire.session();
     Instant now = clock.instant();
     long by = accounts.id(login);
-    boolean outcomes = false;
+    List<Entry> outcomes = new ArrayList<>();
+    boolean undoes = false;
     for (int i = 0; i < entries.size(); i++) {
       Entry e = entries.get(i);
       String where = "entries/" + i;
@@ -116,31 +118,39 @@ class FireService {
         throw new BadValue(where + "/doneAt", "This is still to come.");
       }
       boolean fresh = fires.keep(sessionId, e, fire.secondOf(e.doneAt()), now, by);
-      if (fresh && e.kind().isOutcome() && !session.rehearsal()) {
-        log(fire, e, login);
+      if (fresh && e.kind().isOutcome()) {
+        outcomes.add(e);
       }
-      outcomes |= fresh && e.kind() == Entry.Kind.UNDO;
+      undoes |= fresh && e.kind() == Entry.Kind.UNDO;
     }
-    List<KeptEntry> all = fires.entries(sessionId, 0);
-    if (outcomes && !session.rehearsal()) {
-      Set<String> undone = Undone.of(all);
-      all.stream()
-          .filter(k -> k.entry().kind().isOutcome())
-          .forEach(
-              k -> book.strikeFromFire(sessionId, k.entry().id(), undone.contains(k.entry().id())));
+    if (!session.rehearsal() && (undoes || !outcomes.isEmpty())) {
+      intoTheBook(fire, outcomes, login);
     }
-    Set<String> asked = entries.stream().map(Entry::id).collect(Collectors.toSet());
-    return all.stream().filter(k -> asked.contains(k.entry().id())).toList();
+    return fires.entries(sessionId, entries.stream().map(Entry::id).collect(Collectors.toSet()));
   }
 
-  /** Writes what became of a weld into the Book, with what the fire's record knows of it. */
-  private void log(LiveFire fire, Entry e, String login) {
+  /**
+   * Writes what became of welds into the Book and strikes what was taken back, by the whole log as
+   * it is on disk now: an outcome may have come together with the deeds it is about.
+   */
+  private void intoTheBook(LiveFire fire, List<Entry> outcomes, String login) {
+    List<KeptEntry> log = fires.entries(fire.id());
+    for (Entry outcome : outcomes) {
+      write(fire, outcome, fire.course(outcome.place(), log), login);
+    }
+    Set<String> undone = Undone.of(log);
+    log.stream()
+        .filter(k -> k.entry().kind().isOutcome())
+        .forEach(
+            k -> book.strikeFromFire(fire.id(), k.entry().id(), undone.contains(k.entry().id())));
+  }
+
+  private void write(LiveFire fire, Entry e, Course course, String login) {
     Session.Billet billet = fire.session().billets().get(e.place());
     Optional<OxygenSchool> school = billet.plan().school();
     if (school.isEmpty()) {
       return;
     }
-    Course course = fire.course(e.place());
     double celsius =
         course.marks().stream()
             .filter(m -> m.deed().act() == Act.OUT)
@@ -166,17 +176,17 @@ class FireService {
   }
 
   private static String note(Course course, String said) {
-    long sets = course.marks().stream().filter(m -> m.deed().act() == Act.SQUEEZE).count();
-    String waited =
+    List<String> waited =
         course.marks().stream()
             .filter(m -> m.deed().act() == Act.SQUEEZE)
             .map(m -> String.format(Locale.ROOT, "%.0f s", m.sinceOutS()))
-            .collect(Collectors.joining(", "));
+            .toList();
     String own =
-        sets == 0
+        waited.isEmpty()
             ? "From the fire's record."
             : "From the fire's record: %d %s, at the dies after %s."
-                .formatted(sets, sets == 1 ? "set" : "sets", waited);
+                .formatted(
+                    waited.size(), waited.size() == 1 ? "set" : "sets", String.join(", ", waited));
     return said.isEmpty() ? own : said + " " + own;
   }
 
@@ -209,8 +219,7 @@ class FireService {
               line.channel(),
               (int) line.atS(),
               line.value(),
-              java.util.Objects.requireNonNull(gauges.get(line.channel()))
-                  .said(line.atS(), line.value())));
+              Objects.requireNonNull(gauges.get(line.channel())).said(line.atS(), line.value())));
     }
     fires.keep(rows);
     return rows;
@@ -253,9 +262,6 @@ class FireService {
             .stream()
             .map(Thinning.Reading::second)
             .collect(Collectors.toSet());
-    return IntStream.range(0, rows.size())
-        .mapToObj(rows::get)
-        .filter(r -> kept.contains((long) r.second()))
-        .toList();
+    return rows.stream().filter(r -> kept.contains((long) r.second())).toList();
   }
 }

@@ -93,7 +93,7 @@ class Fires {
         repository
             .find(id)
             .orElseThrow(() -> new NotThere("There is no session number " + id + " at the fire."));
-    return new LiveFire(session, shops.shop(), repository.entries(id, 0), repository.readings(id));
+    return new LiveFire(session, shops.shop(), repository.entries(id), repository.readings(id));
   }
 
   void setEnded(long id, boolean ended) {
@@ -164,16 +164,16 @@ class Fires {
     }
     String name = fire.id() + "/" + e.place();
     BarHeat.Of of = fire.session().billets().get(e.place()).plan().bar();
-    double meanC = fire.course(e.place()).estimate().coreC();
+    double coreC = fire.course(e.place()).estimate().coreC();
     switch (e.act()) {
       case IN -> {
         bench.letGo();
-        bench.put(name, new BarHeat(of, meanC));
+        bench.put(name, new BarHeat(of, coreC));
       }
       case OUT -> bench.take(name);
       case SQUEEZE -> {
         bench.take(name);
-        bench.squeeze(new BarHeat(of, meanC), of);
+        bench.squeeze(new BarHeat(of, coreC), of);
       }
       case LET_GO, BRUSH, LOOK -> bench.letGo();
       case TURN, FLUX, FUEL -> {}

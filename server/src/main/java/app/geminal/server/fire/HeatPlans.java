@@ -2,6 +2,7 @@ package app.geminal.server.fire;
 
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
+import app.geminal.billet.Stage;
 import app.geminal.check.BadValue;
 import app.geminal.finding.Known;
 import app.geminal.fire.HeatPlan;
@@ -48,11 +49,25 @@ class HeatPlans {
    */
   record HeatView(String path, String title, boolean welds, long made, boolean next) {}
 
+  /** A billet's plan worked through, and who plans its heats. */
+  private record Worked(Plan plan, Run run, HeatPlanner planner) {}
+
+  private Worked worked(long billetId) {
+    Shop shop = shops.shop();
+    Steels steels = shelf.steels();
+    Plan plan = billets.get(billetId).plan();
+    Set<Known.Welded> welded = book.welded();
+    Known known = new Known(welded, !welded.isEmpty(), Map.of());
+    return new Worked(
+        plan,
+        Run.of(plan, steels, shop.practice()),
+        new HeatPlanner(steels, shop, known, book.bySchool()));
+  }
+
   /** The heats of a billet and its parts that the Run reaches, in order. */
   List<HeatView> heats(long billetId) {
     Plan plan = billets.get(billetId).plan();
-    Shop shop = shops.shop();
-    Run run = Run.of(plan, shelf.steels(), shop.practice());
+    Run run = Run.of(plan, shelf.steels(), shops.practice());
     Map<String, Long> made =
         book.of(billetId).stream()
             .collect(Collectors.groupingBy(WeldView::stepKey, Collectors.counting()));
@@ -60,62 +75,56 @@ class HeatPlans {
     boolean found = false;
     for (Plan.Placed placed : plan.allSteps()) {
       boolean weld = placed.step().operation() instanceof SetWeld;
-      if ((weld || placed.step().operation() instanceof Draw) && reached(run, placed.path())) {
+      Optional<Run.Found> there = run.find(placed.path());
+      if ((weld || placed.step().operation() instanceof Draw) && there.isPresent()) {
         long times = made.getOrDefault(placed.path(), 0L);
         boolean next = weld && times == 0 && !found;
         found |= next;
-        heats.add(new HeatView(placed.path(), title(run, placed.path()), weld, times, next));
+        heats.add(new HeatView(placed.path(), title(there.get()), weld, times, next));
       }
     }
     return heats;
   }
 
-  private static boolean reached(Run run, String path) {
-    int stroke = path.lastIndexOf('/');
-    return run.at(stroke < 0 ? "" : path.substring(0, stroke))
-        .flatMap(r -> r.stageOf(path.substring(stroke + 1)))
-        .isPresent();
-  }
-
-  private static String title(Run whole, String path) {
-    int stroke = path.lastIndexOf('/');
-    Run run = whole.at(stroke < 0 ? "" : path.substring(0, stroke)).orElseThrow();
-    int stage = run.stageOf(path.substring(stroke + 1)).orElseThrow();
-    String part = stroke < 0 ? "" : path.substring(0, stroke) + ": ";
-    return part + HeatPlanner.title(run, stage);
+  private static String title(Run.Found found) {
+    String part = found.part().isEmpty() ? "" : found.part() + ": ";
+    return part + HeatPlanner.title(found.run(), found.stage());
   }
 
   /**
-   * The heat plan of a step.
+   * The heat plan of a step, the schools not compared.
    *
    * @throws BadValue where the billet has no such heat
    */
   HeatPlan of(long billetId, String path) {
-    Shop shop = shops.shop();
-    Steels steels = shelf.steels();
-    Run run = Run.of(billets.get(billetId).plan(), steels, shop.practice());
-    return planner(steels, shop)
-        .plan(run, path)
-        .orElseThrow(() ->
-            new BadValue(
-                "stepPath", "The plan has no weld and no draw of this key that it can reach."));
+    Worked worked = worked(billetId);
+    return there(worked.planner().plan(worked.run(), path));
+  }
+
+  /** The same with what each school would cost. */
+  HeatPlan compared(long billetId, String path) {
+    Worked worked = worked(billetId);
+    return there(worked.planner().compared(worked.run(), path));
+  }
+
+  private static HeatPlan there(Optional<HeatPlan> plan) {
+    return plan.orElseThrow(() ->
+        new BadValue(
+            "stepPath", "The plan has no weld and no draw of this key that it can reach."));
   }
 
   /** A step and the welds and draws that follow it with nothing between that needs the bench. */
-  List<HeatPlan> chain(long billetId, String path) {
-    Shop shop = shops.shop();
-    Steels steels = shelf.steels();
-    Plan plan = billets.get(billetId).plan();
-    Run run = Run.of(plan, steels, shop.practice());
-    HeatPlanner planner = planner(steels, shop);
-    int stroke = path.lastIndexOf('/');
-    String part = stroke < 0 ? "" : path.substring(0, stroke + 1);
-    List<HeatPlan> chain = new ArrayList<>(List.of(of(billetId, path)));
-    Run own = run.at(stroke < 0 ? "" : path.substring(0, stroke)).orElseThrow();
-    int stage = own.stageOf(path.substring(stroke + 1)).orElseThrow();
-    for (int i = stage + 1; i < own.stages().size(); i++) {
+  private List<HeatPlan> chain(long billetId, String path) {
+    Worked worked = worked(billetId);
+    List<HeatPlan> chain = new ArrayList<>();
+    chain.add(there(worked.planner().plan(worked.run(), path)));
+    Run.Found first = worked.run().find(path).orElseThrow();
+    String part = first.part().isEmpty() ? "" : first.part() + "/";
+    List<Stage> after =
+        first.run().stages().subList(first.stage() + 1, first.run().stages().size());
+    for (Stage stage : after) {
       Optional<HeatPlan> next =
-          own.stages().get(i).step().flatMap(s -> planner.plan(run, part + s.key()));
+          stage.step().flatMap(s -> worked.planner().plan(worked.run(), part + s.key()));
       if (next.isEmpty()) {
         break;
       }
@@ -131,11 +140,5 @@ class HeatPlans {
       jobs.add(Jobs.of(billets.get(c.billetId()).name(), chain(c.billetId(), c.stepPath())));
     }
     return Rotation.of(jobs, places, fromMin, toMin);
-  }
-
-  private HeatPlanner planner(Steels steels, Shop shop) {
-    Set<Known.Welded> welded = book.welded();
-    return new HeatPlanner(
-        steels, shop, new Known(welded, !welded.isEmpty(), Map.of()), book.bySchool());
   }
 }

@@ -1,6 +1,5 @@
 package app.geminal.server.fire;
 
-import app.geminal.fire.Act;
 import app.geminal.fire.Course;
 import app.geminal.fire.HeatPlan;
 import app.geminal.fire.Rotation;
@@ -26,8 +25,13 @@ final class Jobs {
       }
     }
     HeatPlan first = chain.getFirst();
-    boolean prepared = first.isWeld() && first.bar().pieceMm() > 0;
-    return new Rotation.Job(name, heats, prepared ? Math.min(first.heats(), heats.size()) : 0, -1);
+    int firstWeld = isPrepared(first) ? Math.min(first.heats(), heats.size()) : 0;
+    return new Rotation.Job(name, heats, firstWeld, -1);
+  }
+
+  /** Bright faces that are laid together and not welded yet. */
+  private static boolean isPrepared(HeatPlan plan) {
+    return plan.isWeld() && plan.bar().pieceMm() > 0;
   }
 
   private static Rotation.Heat heat(HeatPlan plan, int number) {
@@ -42,19 +46,17 @@ final class Jobs {
   /** What is left of one plan, from how it stands now. */
   static Rotation.Job left(Course course) {
     HeatPlan plan = course.plan();
-    boolean set =
-        course.marks().stream()
-            .anyMatch(m -> m.heat() == course.heat() && m.deed().act() == Act.SQUEEZE);
     List<Rotation.Heat> heats = new ArrayList<>();
-    for (int heat = course.heat() + (set ? 1 : 0); heat <= plan.heats(); heat++) {
+    for (int heat = course.heat() + (course.squeezedInThisHeat() ? 1 : 0);
+        heat <= plan.heats();
+        heat++) {
       heats.add(heat(plan, heat));
     }
     boolean inside = course.place() == Place.FIRE && course.begun();
-    boolean prepared = plan.isWeld() && plan.bar().pieceMm() > 0;
     return new Rotation.Job(
         plan.title(),
         heats,
-        prepared ? heats.size() : 0,
+        isPrepared(plan) ? heats.size() : 0,
         inside && !heats.isEmpty() ? course.inAtS() / 60 : -1);
   }
 }

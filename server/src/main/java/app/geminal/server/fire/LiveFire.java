@@ -21,7 +21,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.Deque;
 import java.util.EnumMap;
 import java.util.List;
@@ -46,7 +45,7 @@ final class LiveFire {
   private static final int MOST_POINTS = 600;
   private static final int FORGE_PLACES = 2;
   private static final double DUE_SPEED = 4;
-  private static final Duration FORGOTTEN_AFTER = Duration.ofHours(12);
+  private static final double FORGOTTEN_AFTER_S = 12 * 3600;
   private static final int ORDER_EVERY_S = 30;
   private static final int ORDER_SOON_S = 3;
 
@@ -120,13 +119,13 @@ final class LiveFire {
   /** Every billet from the beginning to this second. */
   private List<Followed> anew() {
     typed = log.typed();
-    return session.billets().stream().map(this::anew).toList();
+    return session.billets().stream().map(b -> anew(b, log)).toList();
   }
 
-  private Followed anew(Session.Billet billet) {
+  private Followed anew(Session.Billet billet, FireLog from) {
     double ramMmS = shop.press() == null ? 0 : shop.press().speedMmS();
     Followed f = new Followed(new Course(billet.plan(), ramMmS));
-    Deque<Deed> deeds = new ArrayDeque<>(log.deeds(billet.place()));
+    Deque<Deed> deeds = new ArrayDeque<>(from.deeds(billet.place()));
     for (int s = 0; s < second; s++) {
       while (!deeds.isEmpty() && deeds.getFirst().atS() <= s) {
         f.done(deeds.removeFirst());
@@ -178,15 +177,7 @@ final class LiveFire {
 
   /** Whether a live session was left open: nothing was tapped for half a day. */
   synchronized boolean isForgotten(Instant now) {
-    Instant last =
-        log.all().stream()
-            .map(k -> k.entry().doneAt())
-            .max(Comparator.naturalOrder())
-            .filter(t -> t.isAfter(session.startedAt()))
-            .orElse(session.startedAt());
-    return endedAt == null
-        && rehearsed == null
-        && Duration.between(last, now).compareTo(FORGOTTEN_AFTER) > 0;
+    return isOpen() && !isRehearsal() && secondOf(now) - log.latestS() > FORGOTTEN_AFTER_S;
   }
 
   boolean isLookedAt() {
@@ -216,8 +207,8 @@ final class LiveFire {
       late |=
           e.kind() == Entry.Kind.UNDO
               || e.kind() == Entry.Kind.READING
-              || (e.kind() == Entry.Kind.DEED && k.atS() < latestDeedS(e) - 1e-9)
-              || (e.kind() == Entry.Kind.DEED && k.atS() < second - IN_TIME_S);
+              || (e.kind() == Entry.Kind.DEED
+                  && k.atS() < Math.max(latestDeedS(e) - 1e-9, second - IN_TIME_S));
     }
     if (late) {
       followed = anew();
@@ -257,7 +248,7 @@ final class LiveFire {
    * @return readings to keep
    */
   synchronized List<Row> tick(Instant now, Said forgeSays, Said pressSays) {
-    int to = (int) (Duration.between(session.startedAt(), now).toMillis() / 1000);
+    int to = (int) secondOf(now);
     forge = forgeSays;
     press = pressSays;
     List<Row> rows = new ArrayList<>();
@@ -411,8 +402,15 @@ final class LiveFire {
     return Rotation.of(jobs, FORGE_PLACES, now, now + DAY_MIN).turns();
   }
 
-  /** How a billet went, for the Book. */
+  /** How a billet stands. */
   synchronized Course course(int place) {
     return of(place).course();
+  }
+
+  /** How a billet went by a log that may hold more than was taken yet; for the Book. */
+  synchronized Course course(int place, List<KeptEntry> entries) {
+    FireLog from = new FireLog(session.speed());
+    entries.forEach(from::take);
+    return anew(session.billets().get(place), from).course();
   }
 }

@@ -224,6 +224,24 @@ class FireApiTest extends ShopTest {
         .hasSize(1);
   }
 
+  /** A whole weld that was tapped offline arrives at once; the Book has what the log says. */
+  @Test
+  void anOutcomeThatComesWithItsDeedsIsWrittenWithThem() {
+    long fire = start(false, 1, 6);
+    Instant start = Instant.parse(smith.get("/api/fires/" + fire).at("$.startedAt"));
+    send(
+        fire,
+        deed(id(), "IN", start.plusMillis(100)),
+        deed(id(), "OUT", start.plusMillis(200)),
+        deed(id(), "SQUEEZE", start.plusMillis(3200)),
+        other(id(), "SUSPECT", ""));
+    assertThat(
+            smith
+                .get("/api/book")
+                .<List<String>>at("$[?(@.fireSession == %d)].note".formatted(fire)))
+        .containsExactly("From the fire's record: 1 set, at the dies after 3 s.");
+  }
+
   /** Time runs while everything soaks and somebody looks, and nothing enters the Book. */
   @Test
   void aRehearsalRunsFastAndLeavesTheBookAlone() {
