@@ -2,17 +2,10 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, type ReactNode } from 'react';
 import { Navigate, useLocation } from 'react-router';
 import { sessionQuery, type Session } from '../account/api';
+import { store, stored } from '../../lib/stored';
 import { Units } from '../../ui/Words';
 
 const KEY = 'geminal.signed';
-
-function remembered(): Session | null {
-  try {
-    return JSON.parse(localStorage.getItem(KEY) ?? 'null') as Session | null;
-  } catch {
-    return null;
-  }
-}
 
 /**
  * What stands round a live session: dusk, no other views, and whoever was signed in last where the shop does
@@ -30,9 +23,9 @@ export function FireFrame({ children }: { children: ReactNode }) {
     };
   }, []);
   useEffect(() => {
-    if (session.data?.login) localStorage.setItem(KEY, JSON.stringify(session.data));
+    if (session.data?.login) store(KEY, session.data);
   }, [session.data]);
-  const who = session.data ?? (session.isError ? remembered() : null);
+  const who = session.data ?? (session.isError ? (stored(KEY) as Session | null) : null);
   if (session.data?.login === null) {
     return <Navigate to="/sign-in" state={{ from: location.pathname }} replace />;
   }

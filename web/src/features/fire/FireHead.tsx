@@ -7,7 +7,7 @@ import { setSounds, soundsOn } from './sounds';
 import type { Fire } from './useFire';
 import { letGo } from './outbox';
 
-type Pane = 'trace' | 'order' | 'laid';
+export type Pane = 'trace' | 'order' | 'laid';
 
 /** Which billet, how the line to the shop stands, and whose turn is next. */
 export function FireHead({

@@ -7,8 +7,9 @@ import { LoadFailed } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
 import { rackQuery } from '../billet/api';
 import { shortTime } from '../book/time';
-import { dayQuery, firesQuery, heatsQuery, startFire, type Chosen, type FireLine } from './api';
+import { dayQuery, firesQuery, heatsQuery, heatWords, startFire, type Chosen, type FireLine } from './api';
 import { OrderChart } from './OrderChart';
+import { timeOfDay } from './timeOfDay';
 
 const PLACES = 2;
 const DAY_END_MIN = 17 * 60;
@@ -136,8 +137,7 @@ function BilletChoice({
         >
           {heats.map((h) => (
             <option key={h.path} value={h.path}>
-              {h.title}
-              {h.next ? ', next' : h.made > 0 ? ', in the Book' : ''}
+              {heatWords(h)}
             </option>
           ))}
         </select>
@@ -170,11 +170,9 @@ function Today({ chosen, names }: { chosen: readonly Chosen[]; names: readonly s
     onSuccess: ({ id }) => navigate(`/fire/${id}`),
   });
   const problem = start.error ?? (day.isError ? day.error : null);
-  const time = (minute: number) =>
-    `${String(Math.floor(minute / 60) % 24).padStart(2, '0')}:${String(Math.round(minute) % 60).padStart(2, '0')}`;
   return (
     <section aria-label="Today" className="border-l border-ink pl-6">
-      <h2 className="text-lg">Today, from {time(fromMin)}</h2>
+      <h2 className="text-lg">Today, from {timeOfDay(fromMin)}</h2>
       {chosen.length === 0 && (
         <p className="pt-2 text-soft">
           Choose a billet. Its heats follow each other here, and with two or three the press is kept busy
@@ -184,9 +182,9 @@ function Today({ chosen, names }: { chosen: readonly Chosen[]; names: readonly s
       {day.data && chosen.length > 0 && (
         <>
           <p className="pt-1 pb-3 text-[20px] font-semibold">
-            {day.data.turns.length} heats, done at {time(day.data.endsMin)}
+            {day.data.turns.length} heats, done at {timeOfDay(day.data.endsMin)}
           </p>
-          <OrderChart turns={day.data.turns} names={names} fromMin={fromMin} nowMin={null} time={time} />
+          <OrderChart turns={day.data.turns} names={names} fromMin={fromMin} nowMin={null} time={timeOfDay} />
           <p className="pt-2 text-soft">
             The press stands still for {Math.round(day.data.pressIdleMin)} min in between.
             {day.data.overMin > 0.5 &&

@@ -1,13 +1,14 @@
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { Problem } from '../../lib/http';
+import { Danger } from '../../ui/Danger';
 import { Words } from '../../ui/Words';
 import { useKeys } from '../billet/useKeys';
 import { SCHOOL_WORDS } from '../billet/plan';
 import { Afterwards } from './Afterwards';
 import { ACT_KEYS, ACT_WORDS, endFire, reopenFire, type Act } from './api';
 import { clock, lastUndoable, shown, undone, type Seen } from './course';
-import { FireHead } from './FireHead';
+import { FireHead, type Pane } from './FireHead';
 import { KeyHelp } from './KeyHelp';
 import { LaidOutList } from './LaidOutList';
 import { Numbers } from './Numbers';
@@ -20,8 +21,6 @@ import { TraceChart } from './TraceChart';
 import { useClock } from './useClock';
 import { useFire, type Fire } from './useFire';
 import { KIND_WORDS, useTaps } from './useTaps';
-
-type Pane = 'trace' | 'order' | 'laid';
 
 /** One session: what to do now for one of its billets, and the taps that record it. */
 export function Following({ id }: { id: number }) {
@@ -137,10 +136,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
                 <h2 className="pb-1 text-[18px]">Laid out before lighting</h2>
                 <LaidOutList items={here.billet.layOut} of={`${id}.${place}`} />
                 {here.billet.cautions.map((c) => (
-                  <p key={c} className="mt-3 border-l-4 border-ink pl-3 text-[14px]">
-                    <b>Danger. </b>
-                    <Words of={c} />
-                  </p>
+                  <Danger key={c} words={c} className="mt-3 text-[14px]" />
                 ))}
               </>
             ) : (

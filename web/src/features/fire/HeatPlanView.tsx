@@ -1,11 +1,12 @@
 import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
+import { Danger } from '../../ui/Danger';
 import { LoadFailed } from '../../ui/Notice';
 import { Length, Temperature, Words } from '../../ui/Words';
 import { billetQuery } from '../billet/api';
 import { SCHOOL_WORDS } from '../billet/plan';
-import { heatPlanQuery, heatsQuery, type HeatPlan } from './api';
+import { heatPlanQuery, heatsQuery, heatWords, type HeatPlan } from './api';
 import { LaidOutList } from './LaidOutList';
 import { SchoolTable } from './SchoolTable';
 
@@ -35,8 +36,7 @@ export function HeatPlanView() {
         >
           {heats.data?.map((h) => (
             <option key={h.path} value={h.path}>
-              {h.title}
-              {h.next ? ', next' : h.made > 0 ? ', in the Book' : ''}
+              {heatWords(h)}
             </option>
           ))}
         </select>
@@ -127,10 +127,7 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
           <h2 className="text-lg">Lay out before lighting</h2>
           <LaidOutList items={plan.layOut} of={of} />
           {plan.cautions.map((c) => (
-            <p key={c} className="mt-3 border-l-4 border-ink pl-3 text-[14px]">
-              <b>Danger. </b>
-              <Words of={c} />
-            </p>
+            <Danger key={c} words={c} className="mt-3 text-[14px]" />
           ))}
         </div>
       </div>

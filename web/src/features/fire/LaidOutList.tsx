@@ -1,4 +1,5 @@
 import { useState } from 'react';
+import { store, stored } from '../../lib/stored';
 import { Words } from '../../ui/Words';
 import type { LaidOut } from './api';
 
@@ -7,12 +8,12 @@ const KEY = 'geminal.laid.';
 /** What is laid out before lighting, ticked by hand; nothing waits for it. */
 export function LaidOutList({ items, of }: { items: readonly LaidOut[]; of: string }) {
   const [ticked, setTicked] = useState<ReadonlySet<string>>(
-    () => new Set(JSON.parse(localStorage.getItem(KEY + of) ?? '[]') as string[]),
+    () => new Set((stored(KEY + of) as string[] | null) ?? []),
   );
   const toggle = (what: string) => {
     const next = new Set(ticked);
     if (!next.delete(what)) next.add(what);
-    localStorage.setItem(KEY + of, JSON.stringify([...next]));
+    store(KEY + of, [...next]);
     setTicked(next);
   };
   return (

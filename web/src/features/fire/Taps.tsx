@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { JointGlyph } from '../../figures/JointGlyph';
-import { ACT_KEYS, ACT_WORDS, type Act, type Outcome } from './api';
+import { ACT_KEYS, ACT_WORDS, type Act } from './api';
+import type { WeldOutcome } from '../book/api';
 
 const MOST_OTHERS = 3;
 
@@ -47,6 +48,11 @@ export function Tap({
   );
 }
 
+/** Takes back what `words` says; null for nothing. */
+function UndoTap({ words, onTap }: { words: string | null; onTap: () => void }) {
+  return <Tap title="Undo" hint={words ?? 'nothing yet'} disabled={words === null} onTap={onTap} />;
+}
+
 /** The few things that make sense now: the next one wide, then others, and Undo. */
 export function Taps({
   main,
@@ -79,12 +85,12 @@ export function Taps({
           onTap={() => onTap(act)}
         />
       ))}
-      <Tap title="Undo" hint={undoWords ?? 'nothing yet'} disabled={undoWords === null} onTap={onUndo} />
+      <UndoTap words={undoWords} onTap={onUndo} />
     </div>
   );
 }
 
-const OUTCOMES: readonly { outcome: Outcome; title: string; hint: string; key: string }[] = [
+const OUTCOMES: readonly { outcome: WeldOutcome; title: string; hint: string; key: string }[] = [
   { outcome: 'HELD', title: 'Held', hint: 'H · no dark line found', key: 'h' },
   { outcome: 'SUSPECT', title: 'Suspect', hint: 'P · something to look at cold', key: 'p' },
   { outcome: 'OPEN', title: 'Open', hint: 'N · a joint has not welded', key: 'n' },
@@ -98,7 +104,7 @@ export function OutcomeTaps({
   onUndo,
   undoWords,
 }: {
-  onOutcome: (outcome: Outcome) => void;
+  onOutcome: (outcome: WeldOutcome) => void;
   onUndo: () => void;
   undoWords: string | null;
 }) {
@@ -116,7 +122,7 @@ export function OutcomeTaps({
           onTap={() => onOutcome(o.outcome)}
         />
       ))}
-      <Tap title="Undo" hint={undoWords ?? 'nothing yet'} disabled={undoWords === null} onTap={onUndo} />
+      <UndoTap words={undoWords} onTap={onUndo} />
     </div>
   );
 }
@@ -146,7 +152,7 @@ export function DoneTaps({
         <Tap strong wide title="Next billet" hint={next} onTap={onNext} />
       )}
       <Tap title="In" hint="I · one more heat" onTap={onAgain} />
-      <Tap title="Undo" hint={undoWords ?? 'nothing yet'} disabled={undoWords === null} onTap={onUndo} />
+      <UndoTap words={undoWords} onTap={onUndo} />
     </div>
   );
 }

@@ -1,10 +1,10 @@
 import { queryOptions } from '@tanstack/react-query';
 import { change, get } from '../../lib/http';
 import type { OxygenSchool } from '../billet/plan';
+import type { WeldOutcome } from '../book/api';
 
 export type Act = 'FUEL' | 'IN' | 'FLUX' | 'TURN' | 'OUT' | 'SQUEEZE' | 'LET_GO' | 'BRUSH' | 'LOOK';
-export type Outcome = 'HELD' | 'SUSPECT' | 'OPEN';
-export type Kind = 'DEED' | 'UNDO' | 'READING' | 'NOTE' | Outcome | 'FORGE' | 'SPEED';
+export type Kind = 'DEED' | 'UNDO' | 'READING' | 'NOTE' | WeldOutcome | 'FORGE' | 'SPEED';
 export type Where = 'FIRE' | 'AIR' | 'DIES';
 export type Standing = 'DONE' | 'LEFT_OUT' | 'NOW' | 'TO_COME';
 
@@ -305,3 +305,6 @@ export const ACT_KEYS: Record<Act, string> = {
   BRUSH: 'b',
   LOOK: 'l',
 };
+
+/** A heat in a list of them: which, and whether it is the next or was done. */
+export const heatWords = (h: HeatLine) => h.title + (h.next ? ', next' : h.made > 0 ? ', in the Book' : '');

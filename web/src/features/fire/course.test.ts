@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { BilletNow, Entry, KeptEntry, Now, Standing, Whole } from './api';
+import { timeOfDay } from './timeOfDay';
 import { clock, lastUndoable, shown, ticked, told, undone, type Seen } from './course';
 
 const steps = [
@@ -198,4 +199,8 @@ describe('undo', () => {
 
 it('reads times as on a watch', () => {
   expect([0, 9.6, 75, 3725].map((s) => clock(s))).toEqual(['0:00', '0:10', '1:15', '1:02:05']);
+});
+
+it('reads minutes of the day as on a clock, rounded up over the hour', () => {
+  expect([485, 539.7, 1439.8].map((m) => timeOfDay(m))).toEqual(['08:05', '09:00', '00:00']);
 });

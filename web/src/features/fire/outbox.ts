@@ -1,4 +1,5 @@
 import { change, Problem } from '../../lib/http';
+import { store, stored } from '../../lib/stored';
 import type { Entry } from './api';
 
 /**
@@ -36,20 +37,12 @@ function keysWith(prefix: string): string[] {
   return Object.keys(localStorage).filter((k) => k.startsWith(prefix));
 }
 
-function read(key: string): unknown {
-  try {
-    return JSON.parse(localStorage.getItem(key) ?? 'null');
-  } catch {
-    return null;
-  }
-}
-
 /** Everything that waits, in the order it was told. */
 export function waiting(): readonly Waiting[] {
   return keysWith(PREFIX)
     .flatMap((key) => {
-      const stored = read(key) as Stored | null;
-      return stored ? [{ session: Number(key.slice(PREFIX.length).split('.')[0]), ...stored }] : [];
+      const entry = stored(key) as Stored | null;
+      return entry ? [{ session: Number(key.slice(PREFIX.length).split('.')[0]), ...entry }] : [];
     })
     .sort((a, b) => a.order - b.order);
 }
@@ -57,7 +50,7 @@ export function waiting(): readonly Waiting[] {
 /** Entries the shop would not take, with its reason; they are kept until somebody lets them go. */
 export const refused = (): readonly Refused[] =>
   keysWith(REFUSED).flatMap((key) => {
-    const entry = read(key) as Refused | null;
+    const entry = stored(key) as Refused | null;
     return entry ? [entry] : [];
   });
 
@@ -87,8 +80,8 @@ export const snapshot = (): Snapshot => (cached ??= { waiting: waiting(), refuse
 
 /** Writes it down here, then sends it. */
 export function put(session: number, entry: Entry) {
-  const stored: Stored = { order: performance.timeOrigin + performance.now(), entry };
-  localStorage.setItem(keyOf(session, entry.id), JSON.stringify(stored));
+  const order = performance.timeOrigin + performance.now();
+  store(keyOf(session, entry.id), { order, entry } satisfies Stored);
   tellAll();
   void drain();
 }
@@ -136,8 +129,7 @@ async function send(session: number, entries: readonly Entry[]) {
     const at = Number(/^\/entries\/(\d+)/.exec(problem.where)?.[1] ?? 0);
     const bad = entries[at];
     if (!bad) throw thrown;
-    const kept: Refused = { session, entry: bad, why: problem.detail };
-    localStorage.setItem(REFUSED + bad.id, JSON.stringify(kept));
+    store(REFUSED + bad.id, { session, entry: bad, why: problem.detail } satisfies Refused);
     localStorage.removeItem(keyOf(session, bad.id));
   }
 }

@@ -1,5 +1,6 @@
 import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
 import { listen } from '../../lib/http';
+import { store, stored } from '../../lib/stored';
 import { uuid } from '../../lib/uuid';
 import type { Act, Entry, Kind, Told } from './api';
 import { told, undone, lastUndoable, type Seen } from './course';
@@ -20,20 +21,14 @@ const device = (() => {
 })();
 
 /** What was seen last, so that a page loaded again without the shop still shows the session. */
-function remembered(id: number): Seen | null {
-  try {
-    return JSON.parse(localStorage.getItem(`${LAST_SEEN}${id}`) ?? 'null') as Seen | null;
-  } catch {
-    return null;
-  }
-}
+const remembered = (id: number) => stored(`${LAST_SEEN}${id}`) as Seen | null;
 
 function remember(id: number, seen: Seen) {
   const one = `${LAST_SEEN}${id}`;
   Object.keys(localStorage)
     .filter((k) => k.startsWith(LAST_SEEN) && k !== one)
     .forEach((k) => localStorage.removeItem(k));
-  localStorage.setItem(one, JSON.stringify(seen));
+  store(one, seen);
 }
 
 /** A session that is looked at: what is told of it, this screen's own entries, and taps. */

@@ -1,5 +1,6 @@
 import { useCallback, useRef } from 'react';
-import { ACT_WORDS, type Act, type Kind, type Outcome } from './api';
+import { ACT_WORDS, type Act, type Kind } from './api';
+import type { WeldOutcome } from '../book/api';
 import type { Fire } from './useFire';
 
 /** A second tap of the same thing this soon is a bounce of the switch or the glove. */
@@ -31,7 +32,7 @@ export function useTaps(fire: Fire, place: number, say: (words: string) => void)
       fire.tap(act, place);
       say(`${ACT_WORDS[act]} recorded`);
     });
-  const decide = (outcome: Outcome) =>
+  const decide = (outcome: WeldOutcome) =>
     once(outcome, () => {
       fire.put(outcome, place);
       say(`${KIND_WORDS[outcome]} recorded`);

@@ -1,0 +1,11 @@
+import { Words } from './Words';
+
+/** Where it can hurt, beside the thing it is about. */
+export function Danger({ words, className = '' }: { words: string; className?: string }) {
+  return (
+    <p className={`border-l-4 border-ink pl-3 ${className}`}>
+      <b>Danger. </b>
+      <Words of={words} />
+    </p>
+  );
+}
