@@ -9,6 +9,7 @@ import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.layup.Turn;
+import app.geminal.measured.Measured;
 import app.geminal.operation.Blade;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Dimples;
@@ -38,6 +39,7 @@ import java.util.List;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import java.util.stream.LongStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Plans from a seed: the same seed is always the same plan, and the seed is the test's name, so
@@ -51,8 +53,21 @@ public final class RandomPlans {
 
   private final SplittableRandom random;
 
+  private final SplittableRandom ruler;
+
   private RandomPlans(long seed) {
     this.random = new SplittableRandom(seed);
+    this.ruler = new SplittableRandom(~seed);
+  }
+
+  /** Now and then a bar is measured. */
+  private @Nullable Measured measured() {
+    return switch (ruler.nextInt(16)) {
+      case 0 -> new Measured(ruler.nextDouble(10, 60), ruler.nextDouble(5, 40), null, null);
+      case 1 -> new Measured(null, null, ruler.nextDouble(50, 400), ruler.nextDouble(0.2, 4));
+      case 2 -> new Measured(null, 20.5, null, 1.25);
+      default -> null;
+    };
   }
 
   /** The seeds the property tests run over. */
@@ -149,7 +164,7 @@ public final class RandomPlans {
     List<Step> done = new ArrayList<>();
     for (int i = 0; i < steps; i++) {
       Operation operation = operation(random.nextInt(ALL_KINDS), names);
-      done.add(new Step("s" + (i + 1), operation, random.nextInt(12) == 0));
+      done.add(new Step("s" + (i + 1), operation, random.nextInt(12) == 0, measured()));
     }
     List<Wanted> wanted =
         random.nextInt(4) == 0
@@ -265,7 +280,7 @@ public final class RandomPlans {
       case 17 ->
           random.nextBoolean()
               ? SetAside.bars(random.nextInt(1, 3))
-              : new SetAside(0, mm(10, 60), mm(0, 2));
+              : SetAside.length(mm(10, 60), mm(0, 2));
       case 18 ->
           new Blade(
               Blade.Profile.values()[random.nextInt(3)],

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 
 /**
  * Bars that leave a Run for another billet.
@@ -71,15 +72,25 @@ public record Leaving(String stepKey, Bars bars, Plan source, Bars before) {
     SetAside set = (SetAside) last.operation();
     List<Step> steps = new ArrayList<>(source.steps());
     steps.removeLast();
-    if (set.pieces() > 0) {
+    if (!set.which().isEmpty()) {
+      others(last.key(), set.which().subList(0, count), steps);
+    } else if (set.pieces() > 0) {
       others(before.count() - count, last.key(), steps);
     } else {
       double rest = before.lengthMm() - set.lengthMm() - set.kerfMm();
       steps.add(
-          Step.of(last.key(), new SetAside(0, Math.min(Stack.LONGEST_MM, rest), set.kerfMm())));
+          Step.of(last.key(), SetAside.length(Math.min(Stack.LONGEST_MM, rest), set.kerfMm())));
       others(before.count() - count, "x" + last.key(), steps);
     }
     return source.withSteps(steps);
+  }
+
+  private void others(String key, List<Integer> kept, List<Step> steps) {
+    List<Integer> others =
+        IntStream.rangeClosed(1, before.count()).filter(n -> !kept.contains(n)).boxed().toList();
+    if (!others.isEmpty()) {
+      steps.add(Step.of(key, SetAside.these(others)));
+    }
   }
 
   private static void others(int count, String key, List<Step> steps) {

@@ -11,6 +11,7 @@ import app.geminal.layup.Stack;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
+import app.geminal.measured.Measured;
 import app.geminal.operation.Bench;
 import app.geminal.operation.Done;
 import app.geminal.operation.Impossible;
@@ -42,6 +43,12 @@ public record Run(
     Optional<Stop> stop,
     Map<String, Run> parts,
     Map<String, Bars> unused) {
+
+  private static final Impossible UNMEASURED =
+      new Impossible(
+          "",
+          "Sizes of a bar were measured after this step, and it leaves no bar: a ground blade, or none at all.",
+          "Take the measured sizes away.");
 
   /** Copies the list. */
   public Run {
@@ -81,8 +88,11 @@ public record Run(
         continue;
       }
       switch (outcome(step, before, bench, i)) {
+        case Done done when step.measured() != null && !canBeMeasured(done.bars()) -> {
+          return new Run(plan, stages, Optional.of(new Stop(i, UNMEASURED)), parts, bench.parts());
+        }
         case Done done -> {
-          stages.add(after(before, step, done));
+          stages.add(measured(after(before, step, done), steels));
           bench = bench.without(done.taken());
         }
         case Impossible why -> {
@@ -93,6 +103,22 @@ public record Run(
     return new Run(plan, stages, Optional.empty(), parts, bench.parts());
   }
 
+  private static boolean canBeMeasured(Bars bars) {
+    return bars.count() > 0 && bars.form() != Form.BLADE;
+  }
+
+  /** The stage as it was measured to be; what is missing leaves as a loss of its own. */
+  private static Stage measured(Stage stage, Steels steels) {
+    Measured measured = stage.step().map(Step::measured).orElse(null);
+    if (measured == null) {
+      return stage;
+    }
+    Bars real = measured.of(stage.bars(), steels);
+    List<Loss> losses = new ArrayList<>(stage.losses());
+    losses.add(new Loss(LossKind.MEASURED, stage.bars().amount().minus(real.amount())));
+    return stage.measured(real, losses);
+  }
+
   private static Outcome outcome(Step step, Bars before, Bench bench, int index) {
     if (before.form() == Form.BLADE) {
       return new Impossible(
@@ -101,7 +127,8 @@ public record Run(
           "Put this step before it.");
     }
     if (before.count() == 0) {
-      return new Impossible("", "All bars were set aside; none is left here.", "Set aside fewer.");
+      return new Impossible(
+          "", "All bars were set aside or given up; none is left here.", "Set aside fewer.");
     }
     if (before.form() == Form.ROUND && step.operation().needsSquare()) {
       return new Impossible(
@@ -180,7 +207,8 @@ public record Run(
         pieces - stack.layers().visibleCount(),
         0,
         List.of(),
-        List.of());
+        List.of(),
+        Optional.empty());
   }
 
   private static Stage after(Bars before, Step step, Done done) {
@@ -207,7 +235,8 @@ public record Run(
         merged,
         gone,
         done.fits(),
-        done.placed());
+        done.placed(),
+        Optional.empty());
   }
 
   /**

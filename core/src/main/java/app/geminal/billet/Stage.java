@@ -22,6 +22,7 @@ import java.util.Optional;
  * @param gone how many whole visible layers fire or grinding took off each bar
  * @param fits how parts met the bar
  * @param placed what lies where in a block laid together in this step, else empty
+ * @param planned the bars as reckoned, where they were measured otherwise
  */
 public record Stage(
     Optional<Step> step,
@@ -34,7 +35,13 @@ public record Stage(
     long merged,
     long gone,
     List<Fit> fits,
-    List<Placed> placed) {
+    List<Placed> placed,
+    Optional<Bars> planned) {
+
+  /** The bars as reckoned, measured or not. */
+  public Bars reckoned() {
+    return planned.orElse(bars);
+  }
 
   /** Visible layers of each bar. */
   public long visibleCount() {
@@ -44,5 +51,22 @@ public record Stage(
   /** Whether the step is left out for now. */
   public boolean isOff() {
     return step.map(Step::off).orElse(false);
+  }
+
+  /** The same stage, its bars as they were measured. */
+  Stage measured(Bars real, List<Loss> newLosses) {
+    return new Stage(
+        step,
+        real,
+        added,
+        joined,
+        List.copyOf(newLosses),
+        aside,
+        joints,
+        merged,
+        gone,
+        fits,
+        placed,
+        Optional.of(bars));
   }
 }

@@ -2,6 +2,7 @@ package app.geminal.billet;
 
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
+import app.geminal.measured.Measured;
 import app.geminal.operation.Operation;
 import org.jspecify.annotations.Nullable;
 
@@ -12,8 +13,10 @@ import org.jspecify.annotations.Nullable;
  *     small letters and digits. What was logged at the fire is tied to it.
  * @param operation what is done
  * @param off left out for now: the plan goes on as if it were not there
+ * @param measured what the bars were measured to be after it, null where they were not; the Run
+ *     goes on from that
  */
-public record Step(String key, Operation operation, boolean off) {
+public record Step(String key, Operation operation, boolean off, @Nullable Measured measured) {
   /** Longest path of a step: part names and its key, with strokes between. */
   public static final int LONGEST_PATH = 120;
 
@@ -27,18 +30,29 @@ public record Step(String key, Operation operation, boolean off) {
   }
 
   /** A step that may not say whether it is left out; then it is done. */
-  public static Step read(String key, Operation operation, @Nullable Boolean off) {
-    return new Step(key, operation, Boolean.TRUE.equals(off));
+  public static Step read(
+      String key, Operation operation, @Nullable Boolean off, @Nullable Measured measured) {
+    return new Step(key, operation, Boolean.TRUE.equals(off), measured);
   }
 
   /** A step that is done. */
   public static Step of(String key, Operation operation) {
-    return new Step(key, operation, false);
+    return new Step(key, operation, false, null);
   }
 
   /** The same work under another key. */
   public Step withKey(String newKey) {
-    return new Step(newKey, operation, off);
+    return new Step(newKey, operation, off, measured);
+  }
+
+  /** Other work under the same key, not measured. */
+  public Step withOperation(Operation newOperation) {
+    return new Step(key, newOperation, off, null);
+  }
+
+  /** The same work, measured or not. */
+  public Step withMeasured(@Nullable Measured newMeasured) {
+    return new Step(key, operation, off, newMeasured);
   }
 
   boolean sameWork(Step that) {

@@ -15,11 +15,13 @@ import app.geminal.operation.Resquare;
 import app.geminal.operation.Restack;
 import app.geminal.operation.RollUp;
 import app.geminal.operation.Sandwich;
+import app.geminal.operation.Scrap;
 import app.geminal.operation.SetAside;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
+import app.geminal.operation.Watch;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import java.util.ArrayList;
@@ -91,7 +93,7 @@ public final class Checks {
               PatternChecks.hollows(at, dimples.depthMm(), dimples.deepMm(), dimples));
       case Blade blade -> both(WeldChecks.notSet(at, "Grinding"), PatternChecks.blade(at, blade));
       case ForgedSurface _ -> WeldChecks.notSet(at, "Uneven forging");
-      case Sandwich _, LayUp _, Trim _, Grind _, SetAside _ -> List.of();
+      case Sandwich _, LayUp _, Trim _, Grind _, SetAside _, Scrap _, Watch _ -> List.of();
     };
   }
 

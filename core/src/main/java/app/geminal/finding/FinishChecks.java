@@ -89,6 +89,8 @@ final class FinishChecks {
       case KERF -> "the saw";
       case TRIM -> "trimming";
       case JACKET -> "the jacket";
+      case SCRAP -> "bars given up";
+      case MEASURED -> "what the measured bars are short of";
     };
   }
 }

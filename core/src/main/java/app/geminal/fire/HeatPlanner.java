@@ -184,7 +184,7 @@ public final class HeatPlanner {
     Plan plan = run.plan();
     List<Step> steps = new ArrayList<>(plan.steps());
     Step old = steps.get(stage - 1);
-    steps.set(stage - 1, new Step(old.key(), other, old.off()));
+    steps.set(stage - 1, old.withOperation(other));
     Run changed = Run.of(plan.withSteps(steps), steels, shop.practice());
     return Checks.of(changed, steels, shop, known).stream()
         .filter(f -> f.stage() == stage && OF_SCHOOL.contains(f.id()))

@@ -11,5 +11,9 @@ public enum LossKind {
   /** Cut off: ragged ends, edges, the end of a fold. */
   TRIM,
   /** Ground off with the jacket or the bead round a sealed stack. */
-  JACKET
+  JACKET,
+  /** Bars given up. */
+  SCRAP,
+  /** What a measured bar has less than was reckoned; negative where it has more. */
+  MEASURED
 }

@@ -6,17 +6,21 @@ import app.geminal.operation.Dimples;
 import app.geminal.operation.ForgedSurface;
 import app.geminal.operation.Grind;
 import app.geminal.operation.Ladder;
+import app.geminal.operation.Scrap;
 import app.geminal.operation.SetAside;
 import app.geminal.operation.Trim;
+import app.geminal.operation.Watch;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
- * Steps that take steel off or make the pattern: trim, grind, cut, aside, ladder, dimples, uneven,
- * blade. Package use only.
+ * Steps that take steel off or make the pattern: trim, grind, cut, aside, scrap, watch, ladder,
+ * dimples, uneven, blade. Package use only.
  */
 final class BenchWords {
+  private static final Pattern SPACES = Pattern.compile("\\s+");
   private static final Pattern BY = Pattern.compile("[x×*]");
   private static final String FIGURE = "[\\d.].*";
 
@@ -74,15 +78,46 @@ final class BenchWords {
   SetAside aside(Clauses said) {
     Optional<Double> length = said.after("length").map(reading::mm);
     Optional<Double> kerf = said.after("kerf").map(reading::mm);
+    Optional<List<Integer>> which = said.after("bars").map(BenchWords::numbers);
     SetAside aside =
         length.isPresent()
-            ? new SetAside(0, length.get(), kerf.orElse(reading.practice().kerfMm()))
-            : SetAside.bars(Reading.count(said.next("Say how many bars: aside 2.")));
-    said.end("After aside stands how many bars, or length 60 and kerf 1.6.");
+            ? SetAside.length(length.get(), kerf.orElse(reading.practice().kerfMm()))
+            : which
+                .map(SetAside::these)
+                .orElseGet(() ->
+                    SetAside.bars(
+                        Reading.count(said.next("Say how many bars: aside 2, or bars 3 5."))));
+    said.end("After aside stands how many bars, or bars 3 5, or length 60 and kerf 1.6.");
     return aside;
   }
 
+  private static List<Integer> numbers(Span text) {
+    return text.split(SPACES).stream().map(Reading::count).toList();
+  }
+
+  private static String written(List<Integer> numbers) {
+    return numbers.stream().map(String::valueOf).collect(Collectors.joining(" "));
+  }
+
+  Scrap scrap(Clauses said) {
+    Scrap scrap = new Scrap(numbers(said.next("Say which bars: scrap 3, or scrap 3 5.")));
+    said.end("After scrap stand the bars' numbers.");
+    return scrap;
+  }
+
+  String write(Scrap scrap) {
+    return "scrap " + written(scrap.which());
+  }
+
+  Watch watch(Clauses said) {
+    said.end("Nothing stands after watch.");
+    return new Watch();
+  }
+
   String write(SetAside aside) {
+    if (!aside.which().isEmpty()) {
+      return "aside bars " + written(aside.which());
+    }
     return aside.pieces() > 0
         ? "aside " + aside.pieces()
         : "aside length "

@@ -5,6 +5,7 @@ import app.geminal.billet.Plan;
 import app.geminal.billet.Step;
 import app.geminal.billet.Wanted;
 import app.geminal.layup.Stack;
+import app.geminal.measured.Measured;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -29,11 +30,13 @@ final class PlanWords {
   private final Reading reading;
   private final PieceWords pieces;
   private final StepWords steps;
+  private final MeasuredWords measured;
 
   PlanWords(Reading reading) {
     this.reading = reading;
     this.pieces = new PieceWords(reading);
     this.steps = new StepWords(reading, pieces);
+    this.measured = new MeasuredWords(reading);
   }
 
   StepWords steps() {
@@ -87,13 +90,26 @@ final class PlanWords {
     Stack stack = pieces.stack(said.getFirst());
     List<Step> done = new ArrayList<>();
     for (Span step : said.subList(1, said.size())) {
-      Matcher off = OFF.matcher(step.text());
-      boolean isOff = off.matches();
-      done.add(
-          new Step(
-              "s" + (done.size() + 1), steps.read(isOff ? step.after(off.start(1)) : step), isOff));
+      done.add(step("s" + (done.size() + 1), step));
     }
     return Reading.checked(text, () -> new Plan(stack, done, List.of(), List.of()));
+  }
+
+  private Step step(String key, Span said) {
+    Matcher off = OFF.matcher(said.text());
+    boolean isOff = off.matches();
+    Span whole = isOff ? said.after(off.start(1)) : said;
+    int equals = whole.text().lastIndexOf('=');
+    Span work = equals < 0 ? whole : whole.part(0, equals);
+    return new Step(
+        key, steps.read(work), isOff, equals < 0 ? null : measured.read(whole.after(equals + 1)));
+  }
+
+  private String write(Step step) {
+    Measured there = step.measured();
+    return (step.off() ? "off " : "")
+        + steps.write(step.operation())
+        + (there == null ? "" : " = " + measured.write(there));
   }
 
   private List<Wanted> wanted(Span text) {
@@ -163,7 +179,7 @@ final class PlanWords {
       sections.add("part " + part.name() + " = " + (simple ? inner : "[" + inner + "]"));
     }
     List<String> own = new ArrayList<>(List.of(pieces.write(plan.stack())));
-    plan.steps().forEach(s -> own.add((s.off() ? "off " : "") + steps.write(s.operation())));
+    plan.steps().forEach(s -> own.add(write(s)));
     sections.add(String.join(" > ", own));
     if (!plan.wanted().isEmpty()) {
       sections.add(

@@ -15,11 +15,13 @@ import app.geminal.operation.Resquare;
 import app.geminal.operation.Restack;
 import app.geminal.operation.RollUp;
 import app.geminal.operation.Sandwich;
+import app.geminal.operation.Scrap;
 import app.geminal.operation.SetAside;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
+import app.geminal.operation.Watch;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -28,7 +30,7 @@ import java.util.regex.Pattern;
 final class StepWords {
   private static final Pattern WORD = Pattern.compile("(\\p{L}+)(.*)", Pattern.DOTALL);
   private static final String KINDS =
-      "Steps are set, draw, trim, grind, cut, aside, restack, fold, twist, resquare, upset, roll,"
+      "Steps are set, draw, trim, grind, cut, aside, scrap, watch, restack, fold, twist, resquare, upset, roll,"
           + " fourway, ladder, dimples, uneven, sandwich, layup and blade.";
 
   private final SetWords set;
@@ -59,6 +61,8 @@ final class StepWords {
               case "trim" -> bench.trim(new Clauses(rest));
               case "grind" -> bench.grind(new Clauses(rest));
               case "cut" -> bench.cut(new Clauses(rest));
+              case "scrap" -> bench.scrap(new Clauses(rest));
+              case "watch" -> bench.watch(new Clauses(rest));
               case "aside" -> bench.aside(new Clauses(rest));
               case "restack" -> laying.restack(new Clauses(rest));
               case "fold" -> laying.fold(new Clauses(rest));
@@ -85,6 +89,8 @@ final class StepWords {
       case Grind grind -> bench.write(grind);
       case Cut cut -> bench.write(cut);
       case SetAside aside -> bench.write(aside);
+      case Scrap scrap -> bench.write(scrap);
+      case Watch _ -> "watch";
       case Restack restack -> laying.write(restack);
       case Fold fold -> laying.write(fold);
       case Twist twist -> forging.write(twist);

@@ -18,11 +18,13 @@ import app.geminal.operation.Resquare;
 import app.geminal.operation.Restack;
 import app.geminal.operation.RollUp;
 import app.geminal.operation.Sandwich;
+import app.geminal.operation.Scrap;
 import app.geminal.operation.SetAside;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
+import app.geminal.operation.Watch;
 import app.geminal.shop.Practice;
 import java.util.List;
 import java.util.Locale;
@@ -58,7 +60,9 @@ public final class Suggestion {
           case "aside" ->
               bars.count() > 1
                   ? SetAside.bars(1)
-                  : new SetAside(0, round(bars.lengthMm() / 4), practice.kerfMm());
+                  : SetAside.length(round(bars.lengthMm() / 4), practice.kerfMm());
+          case "scrap" -> new Scrap(List.of(bars.count()));
+          case "watch" -> new Watch();
           case "restack" -> new Restack(Restack.ALL_SAME, List.of(), practice.faceGrindMm());
           case "fold" -> Fold.once(round(Math.min(2 * height, bars.lengthMm() / 4)));
           case "twist" ->

@@ -17,6 +17,8 @@ public sealed interface Operation
         Grind,
         Cut,
         SetAside,
+        Scrap,
+        Watch,
         Restack,
         Fold,
         FourWay,

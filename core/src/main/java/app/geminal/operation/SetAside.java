@@ -7,6 +7,9 @@ import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
+import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Bars that leave the Run and stand on the Rack with their history, for another billet: some of the
@@ -15,11 +18,13 @@ import app.geminal.units.Measure;
  * @param pieces how many bars go, or 0 where a length goes; to 10 000
  * @param lengthMm sawn off the back end of each bar, or 0 where whole bars go; to 3000
  * @param kerfMm width of that saw cut; 0 to 20
+ * @param which of the bars go, counted from 1, as many as {@code pieces}; empty for the last ones
  */
-public record SetAside(int pieces, double lengthMm, double kerfMm) implements Operation {
+public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer> which)
+    implements Operation {
 
-  /** Checks every field; either pieces or a length. */
-  public SetAside {
+  /** Checks every field; either pieces or a length. Which ones may be left unsaid. */
+  public SetAside(int pieces, double lengthMm, double kerfMm, @Nullable List<Integer> which) {
     Require.count("pieces", pieces, 0, 10_000);
     Require.lengthUpTo("lengthMm", lengthMm, Stack.LONGEST_MM);
     Require.lengthUpTo("kerfMm", kerfMm, 20);
@@ -27,11 +32,34 @@ public record SetAside(int pieces, double lengthMm, double kerfMm) implements Op
       throw new BadValue(
           "pieces", "Either whole bars are set aside or a length of each; say one of them.");
     }
+    this.pieces = pieces;
+    this.lengthMm = lengthMm;
+    this.kerfMm = kerfMm;
+    this.which = Which.of("which", Objects.requireNonNullElse(which, List.of()), 0, 60);
+    if (!this.which.isEmpty() && this.which.size() != pieces) {
+      throw new BadValue(
+          "which", "%d bars are named and %d set aside.".formatted(this.which.size(), pieces));
+    }
+  }
+
+  /** A length of each bar. */
+  public static SetAside length(double lengthMm, double kerfMm) {
+    return new SetAside(0, lengthMm, kerfMm, List.of());
   }
 
   /** Whole bars. */
   public static SetAside bars(int pieces) {
-    return new SetAside(pieces, 0, 0);
+    return new SetAside(pieces, 0, 0, List.of());
+  }
+
+  /** These bars, counted from 1. */
+  public static SetAside these(List<Integer> which) {
+    return new SetAside(which.size(), 0, 0, which);
+  }
+
+  /** Where bars of so many come from, in the order they are numbered afterwards; counted from 0. */
+  public List<Integer> order(int count) {
+    return Which.order(which, count);
   }
 
   @Override
@@ -50,6 +78,10 @@ public record SetAside(int pieces, double lengthMm, double kerfMm) implements Op
           "pieces",
           "%d bars cannot be set aside of %d.".formatted(pieces, bars.count()),
           "Set aside fewer, or cut more pieces first.");
+    }
+    var missing = Which.missing("which", which, bars);
+    if (missing.isPresent()) {
+      return missing.get();
     }
     return Done.of(bars.times(bars.count() - pieces)).withAside(bars.times(pieces));
   }

@@ -24,11 +24,13 @@ import app.geminal.operation.Resquare;
 import app.geminal.operation.Restack;
 import app.geminal.operation.RollUp;
 import app.geminal.operation.Sandwich;
+import app.geminal.operation.Scrap;
 import app.geminal.operation.SetAside;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
+import app.geminal.operation.Watch;
 import app.geminal.shop.Practice;
 import java.util.HashMap;
 import java.util.List;
@@ -73,6 +75,9 @@ final class History {
 
   private void follow(Operation operation, Bars before, Stage now) {
     chain = chainAfter(operation, before, now);
+    if (now.planned().isPresent()) {
+      chain = chain.after(Box.of(now.bars()).to(Box.of(now.reckoned())));
+    }
     flat &= keepsFlat(operation, now);
     if (flat && now.bars().section().isLevel()) {
       FlatLayers.of(now.bars().section().up(), mostListed)
@@ -84,7 +89,7 @@ final class History {
   private boolean keepsFlat(Operation operation, Stage now) {
     return switch (operation) {
       case SetWeld _, Trim _, Grind _, Cut _, SetAside _, Fold _ -> true;
-      case Draw _ -> true;
+      case Draw _, Scrap _, Watch _ -> true;
       case Restack _, Sandwich _ -> now.placed().stream().allMatch(this::liesFlat);
       case Twist _, Resquare _, Upset _, RollUp _, FourWay _, Ladder _, Dimples _ -> false;
       case ForgedSurface _, LayUp _, Blade _ -> false;
@@ -98,15 +103,18 @@ final class History {
 
   private Chain chainAfter(Operation operation, Bars bars, Stage now) {
     Box before = Box.of(bars);
-    Box after = Box.of(now.bars());
+    Box after = Box.of(now.reckoned());
     return switch (operation) {
       case SetWeld weld -> stretched(after, before, weld.skinMm(practice));
       case Heated heated -> heated(heated, bars, before, after);
       case Trim trim -> chain.after(Stretch.shift(trim.frontMm(), trim.sidesMm(), 0));
       case Grind grind -> chain.after(Stretch.shift(0, 0, grind.bottomMm() * bars.fill()));
       case Cut cut -> chain.after(new Sawn(cut.pieces(), after.length() + cut.kerfMm()));
-      // The pieces at the front stay, and so does the front of each bar.
-      case SetAside _ -> chain;
+      // What stays is numbered first, and the front of each bar stays.
+      case SetAside aside ->
+          aside.which().isEmpty() ? chain : chain.after(new Sorted(aside.order(bars.count())));
+      case Scrap scrap -> chain.after(new Sorted(scrap.order(bars.count())));
+      case Watch _ -> chain;
       case Fold fold -> folded(fold, before);
       case FourWay way -> {
         Turning turning =
@@ -230,7 +238,8 @@ final class History {
       }
     });
     List<Block.Member> members = placed.stream().map(p -> member(p, own, owns, perBlock)).toList();
-    perBlock.forEach((part, n) -> partBarsUsed.merge(part, n * now.bars().count(), Integer::sum));
+    perBlock.forEach(
+        (part, n) -> partBarsUsed.merge(part, n * now.reckoned().count(), Integer::sum));
     return new Block(up, placed.stream().map(Placed::sizeMm).toList(), members);
   }
 

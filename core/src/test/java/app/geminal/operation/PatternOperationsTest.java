@@ -265,11 +265,11 @@ class PatternOperationsTest {
     assertThat(two.aside().orElseThrow().count()).isEqualTo(2);
     assertThat(done(SetAside.bars(5), square(100).times(5)).bars().count()).isZero();
     assertThat(refused(SetAside.bars(6), square(100).times(5)).field()).isEqualTo("pieces");
-    Done length = done(new SetAside(0, 30, 2), square(100));
+    Done length = done(SetAside.length(30, 2), square(100));
     assertThat(length.bars().lengthMm()).isEqualTo(68);
     assertThat(length.aside().orElseThrow().lengthMm()).isEqualTo(30);
     assertThat(lost(length, LossKind.KERF)).isCloseTo(2 * 400, within(1e-6));
-    assertThat(refused(new SetAside(0, 98, 2), square(100)).field()).isEqualTo("lengthMm");
+    assertThat(refused(SetAside.length(98, 2), square(100)).field()).isEqualTo("lengthMm");
   }
 
   @Test

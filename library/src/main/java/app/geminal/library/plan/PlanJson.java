@@ -4,6 +4,7 @@ import app.geminal.billet.Step;
 import app.geminal.layup.Laid;
 import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
+import app.geminal.measured.Measured;
 import app.geminal.operation.Blade;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Dimples;
@@ -19,17 +20,20 @@ import app.geminal.operation.Resquare;
 import app.geminal.operation.Restack;
 import app.geminal.operation.RollUp;
 import app.geminal.operation.Sandwich;
+import app.geminal.operation.Scrap;
 import app.geminal.operation.SetAside;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
+import app.geminal.operation.Watch;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.StreamReadFeature;
@@ -55,6 +59,7 @@ public final class PlanJson {
         .addMixIn(Piece.class, PieceJson.class)
         .addMixIn(PartBar.class, PartBarJson.class)
         .addMixIn(Step.class, StepJson.class)
+        .addMixIn(SetAside.class, SetAsideJson.class)
         .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
         .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
         .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
@@ -70,6 +75,8 @@ public final class PlanJson {
     @JsonSubTypes.Type(value = Grind.class, name = "grind"),
     @JsonSubTypes.Type(value = Cut.class, name = "cut"),
     @JsonSubTypes.Type(value = SetAside.class, name = "aside"),
+    @JsonSubTypes.Type(value = Scrap.class, name = "scrap"),
+    @JsonSubTypes.Type(value = Watch.class, name = "watch"),
     @JsonSubTypes.Type(value = Restack.class, name = "restack"),
     @JsonSubTypes.Type(value = Fold.class, name = "fold"),
     @JsonSubTypes.Type(value = Twist.class, name = "twist"),
@@ -124,9 +131,20 @@ public final class PlanJson {
     static Step read(
         @JsonProperty("key") String key,
         @JsonProperty("operation") Operation operation,
-        @JsonProperty("off") @Nullable Boolean off) {
+        @JsonProperty("off") @Nullable Boolean off,
+        @JsonProperty("measured") @Nullable Measured measured) {
       throw new UnsupportedOperationException("Only its annotations are used.");
     }
+
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    abstract Measured measured();
+  }
+
+  /** The last bars go where it is not said which. */
+  @SuppressWarnings("UnusedMethod")
+  private interface SetAsideJson {
+    @JsonInclude(JsonInclude.Include.NON_EMPTY)
+    List<Integer> which();
   }
 
   /** Says what equals it is left out; 0. */

@@ -1,0 +1,111 @@
+package app.geminal.measured;
+
+import app.geminal.bar.Bars;
+import app.geminal.units.Measure;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+
+/**
+ * What a measured bar has over the reckoned one, each bar by itself. One measurement cannot tell
+ * where steel went; so every loss it could have been is said with its own figure.
+ *
+ * @param missingMm3 of steel; negative where there is more than was reckoned
+ * @param missingShare of the reckoned steel
+ * @param scaleMm more off every face than was reckoned, if it all was scale; 0 where nothing is
+ *     missing
+ * @param trimMm more off the length, if it all was trimmed; 0 where nothing is missing
+ * @param faceMm more off each broad face, if it all was ground; 0 where nothing is missing
+ */
+public record Difference(
+    double missingMm3, double missingShare, double scaleMm, double trimMm, double faceMm) {
+  /** A ruler and a caliper on a forged bar tell its volume to about this. */
+  private static final double RULER = 0.01;
+
+  /** A size that is off by less says nothing. */
+  private static final double CALIPER_MM = 0.2;
+
+  /** The difference of two bars. */
+  public static Difference of(Bars reckoned, Bars real) {
+    double before = reckoned.times(1).amount().volumeMm3();
+    double missing = before - real.times(1).amount().volumeMm3();
+    double least = Math.max(0, missing);
+    double face = real.faceMm2();
+    double skin =
+        2
+            * (face
+                + real.lengthMm() * real.section().heightMm()
+                + real.widthMm() * real.section().heightMm());
+    double section = real.times(1).amount().volumeMm3() / real.lengthMm();
+    return new Difference(
+        missing, missing / before, least / skin, least / section, least / (2 * face));
+  }
+
+  /** Whether it is more than a ruler tells. */
+  public boolean tells() {
+    return Math.abs(missingShare) > RULER;
+  }
+
+  /**
+   * The difference in words, may hold measure marks.
+   *
+   * @param scaleReckonedMm scale that was reckoned off every face in the step, 0 for none
+   */
+  public List<String> words(Bars reckoned, Bars real, double scaleReckonedMm) {
+    List<String> words = new ArrayList<>();
+    if (!tells()) {
+      words.add(
+          "As much steel as was reckoned, as far as a ruler tells (%s)."
+              .formatted(percent(-missingShare)));
+    } else if (missingMm3 > 0) {
+      words.add(
+          "%s less steel in each bar than was reckoned. If it burnt: %s more off every face%s. If it was cut off: %s more length. If it was ground: %s more off each broad face."
+              .formatted(
+                  percent(missingShare),
+                  Measure.mm(scaleMm),
+                  scaleReckonedMm > 0
+                      ? ", where %s was reckoned".formatted(Measure.mm(scaleReckonedMm))
+                      : "",
+                  Measure.mm(trimMm),
+                  Measure.mm(faceMm)));
+    } else {
+      words.add(
+          "%s more steel in each bar than was reckoned: less burnt or was cut off, or hollow faces and rounded edges were measured as full."
+              .formatted(percent(-missingShare)));
+    }
+    double wider = real.widthMm() - reckoned.widthMm();
+    double longer = real.lengthMm() - reckoned.lengthMm();
+    if (wider > CALIPER_MM && longer < -CALIPER_MM) {
+      words.add(
+          "It spread: %s wider and %s shorter than was reckoned."
+              .formatted(Measure.mm(wider), Measure.mm(-longer)));
+    } else if (wider < -CALIPER_MM && longer > CALIPER_MM) {
+      words.add(
+          "It ran into length: %s narrower and %s longer than was reckoned."
+              .formatted(Measure.mm(-wider), Measure.mm(longer)));
+    }
+    return words;
+  }
+
+  /**
+   * What the scales say beside the sizes.
+   *
+   * @param massKg as weighed
+   * @param sizesKg what the measured sizes would weigh if the bar filled them
+   */
+  public static String scales(double massKg, double sizesKg) {
+    double off = massKg / sizesKg - 1;
+    if (Math.abs(off) <= RULER) {
+      return "The scales agree with the sizes.";
+    }
+    return off < 0
+        ? "The scales have %s less than the sizes hold: rounded edges, hollow faces or voids."
+            .formatted(percent(-off))
+        : "The scales have %s more than the sizes hold: a size was read low, or scale was weighed with it."
+            .formatted(percent(off));
+  }
+
+  private static String percent(double share) {
+    return String.format(Locale.ROOT, "%.1f %%", share * 100);
+  }
+}

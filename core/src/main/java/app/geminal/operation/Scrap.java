@@ -1,0 +1,40 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.ledger.Loss;
+import app.geminal.ledger.LossKind;
+import java.util.List;
+
+/**
+ * Bars given up: not worth mending. The others keep their order.
+ *
+ * @param which of them, counted from 1; 1 to 60 different ones
+ */
+public record Scrap(List<Integer> which) implements Operation {
+
+  /** Checks and copies the list. */
+  public Scrap {
+    which = Which.of("which", which, 1, 60);
+  }
+
+  @Override
+  public boolean needsSquare() {
+    return false;
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    var missing = Which.missing("which", which, bars);
+    if (missing.isPresent()) {
+      return missing.get();
+    }
+    return Done.of(
+        bars.times(bars.count() - which.size()),
+        new Loss(LossKind.SCRAP, bars.times(which.size()).amount()));
+  }
+
+  /** Where bars of so many come from, in the order they are numbered afterwards; counted from 0. */
+  public List<Integer> order(int count) {
+    return Which.order(which, count);
+  }
+}

@@ -1,0 +1,17 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+
+/** Nothing is done to the bar; a flaw in it is looked at again here before the work goes on. */
+public record Watch() implements Operation {
+
+  @Override
+  public boolean needsSquare() {
+    return false;
+  }
+
+  @Override
+  public Outcome applyTo(Bars bars, Bench bench) {
+    return Done.of(bars);
+  }
+}
