@@ -73,11 +73,29 @@ final class History {
     return flat;
   }
 
-  private void follow(Operation operation, Bars before, Stage now) {
+  /**
+   * The chain from a stage back to an earlier one, where a point of its bars is left as it lies.
+   */
+  Chain between(int earlier, int stage) {
+    chain = Chain.of(Rest.HERE);
+    for (int i = earlier + 1; i <= stage; i++) {
+      Stage now = run.stages().get(i);
+      if (!now.isOff()) {
+        walk(now.step().orElseThrow().operation(), run.stages().get(i - 1).bars(), now);
+      }
+    }
+    return chain;
+  }
+
+  private void walk(Operation operation, Bars before, Stage now) {
     chain = chainAfter(operation, before, now);
     if (now.planned().isPresent()) {
       chain = chain.after(Box.of(now.bars()).to(Box.of(now.reckoned())));
     }
+  }
+
+  private void follow(Operation operation, Bars before, Stage now) {
+    walk(operation, before, now);
     flat &= keepsFlat(operation, now);
     if (flat && now.bars().section().isLevel()) {
       FlatLayers.of(now.bars().section().up(), mostListed)
@@ -120,7 +138,7 @@ final class History {
         Turning turning =
             new Turning(way.turn(), new Box(after.length(), before.width(), before.height()));
         Box tile = new Box(after.length(), after.width() / 2, after.height() / 2);
-        yield chain.after(new Tiled(tile, after.length() + way.kerfMm()), turning);
+        yield chain.after(new Tiled(tile, turning, after.length() + way.kerfMm()));
       }
       case ForgedSurface surface ->
           chain.after(

@@ -6,9 +6,10 @@ package app.geminal.pattern;
  * pattern changes along the bar, neighbours agree at one end and drift apart towards the other.
  *
  * @param tile each piece as it lies, before it is mirrored
+ * @param turning which way pieces are laid
  * @param stepMm a piece and its kerf
  */
-record Tiled(Box tile, double stepMm) implements Back {
+record Tiled(Box tile, Turning turning, double stepMm) implements Back {
   @Override
   public void back(Point p) {
     boolean right = p.y > tile.width();
@@ -23,6 +24,7 @@ record Tiled(Box tile, double stepMm) implements Back {
       p.x = tile.length() - p.x;
     }
     int piece = (right ? 1 : 0) + (upper ? 2 : 0);
+    turning.back(p);
     p.x += piece * stepMm;
     p.through(piece);
   }

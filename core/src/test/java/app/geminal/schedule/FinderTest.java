@@ -382,7 +382,7 @@ class FinderTest {
   @Test
   void aRecordMovesTheChance() {
     assertThat(HoldChance.prior().ofJoints(0)).isCloseTo(0.95, within(1e-12));
-    assertThat(HoldChance.of(20, 10).whole()).isCloseTo(29 / 40.0, within(1e-12));
-    assertThat(HoldChance.of(40, 40).ofJoints(4)).isGreaterThan(HoldChance.prior().ofJoints(4));
+    assertThat(HoldChance.moved(Math.log(1 / 19.0), 20).whole()).isCloseTo(0.5, within(1e-12));
+    assertThat(HoldChance.moved(0.5, 40).ofJoints(4)).isGreaterThan(HoldChance.prior().ofJoints(4));
   }
 }

@@ -1,0 +1,42 @@
+package app.geminal.evidence;
+
+/**
+ * What a smith can choose, or that comes with the work; welds are told apart by it.
+ *
+ * <p>Spread is how far apart a factor's levels are believed to lie before any record: one standard
+ * deviation in log odds of holding. 0.5 turns 95 of 100 into 92 or 97, 0.8 into 90 or 98.
+ */
+public enum Factor {
+  /** Which steels were joined. */
+  STEELS("steels", 0.5),
+  /** How oxygen was kept out. */
+  SCHOOL("oxygen kept out by", 0.5),
+  /** Where the heat lay in the window: under it, in its cooler or hotter half, over it. */
+  HEAT("heat in the window", 0.8),
+  /** Soak against the soak an even core needs: short, enough, or half as much again. */
+  SOAK("soak against what it needed", 0.8),
+  /** The first stack's weld, or a restack's. */
+  RESTACK("first stack or later", 0.4),
+  /** From the fire to the dies, against the working time. */
+  WAITING("from the fire to the dies", 0.8),
+  /** Who made it. */
+  SMITH("smith", 0.4);
+
+  private final String words;
+  private final double spread;
+
+  Factor(String words, double spread) {
+    this.words = words;
+    this.spread = spread;
+  }
+
+  /** What it is called. */
+  public String words() {
+    return words;
+  }
+
+  /** One standard deviation of its levels before any record, log odds. */
+  public double spread() {
+    return spread;
+  }
+}

@@ -1,0 +1,52 @@
+package app.geminal.flaw;
+
+import app.geminal.check.BadValue;
+import app.geminal.check.Require;
+
+/**
+ * A box in one of several equal bars, mm, voids closed: x along from the bench stop, y across from
+ * the left edge, z up from the underside.
+ *
+ * @param bar which of them, from 0
+ * @param fromXMm 0 or more; each {@code to} no less than its {@code from}; a seam has no height
+ */
+public record Spot(
+    int bar,
+    double fromXMm,
+    double toXMm,
+    double fromYMm,
+    double toYMm,
+    double fromZMm,
+    double toZMm) {
+  private static final double LONGEST_MM = 20_000;
+
+  /** Checks every field. */
+  public Spot {
+    Require.count("bar", bar, 0, 10_000);
+    require("X", fromXMm, toXMm);
+    require("Y", fromYMm, toYMm);
+    require("Z", fromZMm, toZMm);
+  }
+
+  private static void require(String axis, double from, double to) {
+    Require.lengthUpTo("from" + axis + "Mm", from, LONGEST_MM);
+    Require.lengthUpTo("to" + axis + "Mm", to, LONGEST_MM);
+    if (to < from) {
+      throw new BadValue("to" + axis + "Mm", "This ends before it begins.");
+    }
+  }
+
+  /** Middle of its length, mm from the bench stop. */
+  public double middleXMm() {
+    return (fromXMm + toXMm) / 2;
+  }
+
+  Spot(int bar, Reach along, Reach across, Reach up) {
+    this(bar, along.from(), along.to(), across.from(), across.to(), up.from(), up.to());
+  }
+
+  /** The same place in another bar. */
+  public Spot inBar(int other) {
+    return new Spot(other, fromXMm, toXMm, fromYMm, toYMm, fromZMm, toZMm);
+  }
+}

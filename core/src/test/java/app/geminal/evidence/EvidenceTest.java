@@ -1,0 +1,245 @@
+package app.geminal.evidence;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.geminal.weld.HoldChance;
+import app.geminal.weld.HowMade;
+import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.WeldOutcome;
+import java.math.BigDecimal;
+import java.math.MathContext;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.List;
+import java.util.Random;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class EvidenceTest {
+  private static final int SHOPS = 1000;
+
+  /** Chance of at least that many hits, summed term by term. */
+  private static double atLeast(int hits, int n, double p) {
+    BigDecimal sum = BigDecimal.ZERO;
+    BigDecimal term = BigDecimal.ONE;
+    BigDecimal yes = BigDecimal.valueOf(p);
+    BigDecimal no = BigDecimal.ONE.subtract(yes);
+    for (int k = 0; k <= n; k++) {
+      if (k >= hits) {
+        sum = sum.add(term.multiply(yes.pow(k)).multiply(no.pow(n - k)), MathContext.DECIMAL128);
+      }
+      term =
+          term.multiply(BigDecimal.valueOf(n - k))
+              .divide(BigDecimal.valueOf(k + 1), MathContext.DECIMAL128);
+    }
+    return sum.doubleValue();
+  }
+
+  @ParameterizedTest
+  @CsvSource({"1,5", "3,7", "10,12", "2,40", "30,200", "199,200", "450,500"})
+  void limitsAreExact(int hits, int n) {
+    Interval interval = Interval.of(hits, n);
+    assertThat(atLeast(hits, n, interval.low())).isCloseTo(0.05, within(1e-9));
+    assertThat(1 - atLeast(hits + 1, n, interval.high())).isCloseTo(0.05, within(1e-9));
+  }
+
+  @Test
+  void noneAndAllHaveOneLimitOnly() {
+    assertThat(Interval.of(0, 0)).isEqualTo(new Interval(0, 1));
+    assertThat(Interval.of(0, 5).low()).isZero();
+    assertThat(Interval.of(0, 5).high()).isCloseTo(1 - Math.pow(0.05, 0.2), within(1e-12));
+    assertThat(Interval.of(5, 5).high()).isEqualTo(1);
+  }
+
+  @Test
+  void limitsHoldTheTruthAtTheirRate() {
+    Random random = new Random(11);
+    int held = 0;
+    for (int shop = 0; shop < SHOPS; shop++) {
+      double truth = random.nextDouble() * 0.5;
+      int n = 5 + random.nextInt(100);
+      int hits = 0;
+      for (int i = 0; i < n; i++) {
+        hits += random.nextDouble() < truth ? 1 : 0;
+      }
+      Interval interval = Interval.of(hits, n);
+      held += interval.low() <= truth && truth <= interval.high() ? 1 : 0;
+    }
+    // Exact limits err on the safe side: 90 % stated, more in fact.
+    assertThat(held / (double) SHOPS).isBetween(0.9, 0.97);
+  }
+
+  @Test
+  void foretoldLimitsHoldTheTruthAtTheirRate() {
+    int held = 0;
+    for (int seed = 0; seed < SHOPS; seed++) {
+      SimulatedShop shop = new SimulatedShop(seed, 1);
+      HoldModel model = HoldModel.of(shop.welds(40 + seed % 160));
+      Past next = shop.weld();
+      double truth = shop.chance(next);
+      Interval limits = model.foretell(next).limits();
+      held += limits.low() <= truth && truth <= limits.high() ? 1 : 0;
+    }
+    assertThat(held / (double) SHOPS).isCloseTo(0.9, within(0.03));
+  }
+
+  /**
+   * Truths as far apart as believed, half as far, and half as far again, which wants more welds.
+   */
+  @ParameterizedTest
+  @CsvSource({"1, 150, 5", "0.5, 150, 3", "1.5, 400, 5"})
+  void whatIsForetoldComesAsOftenAsItIsForetold(double spread, int welds, int fewestBins) {
+    double[] foretold = new double[10];
+    int[] came = new int[10];
+    int[] n = new int[10];
+    for (int seed = 0; seed < SHOPS; seed++) {
+      SimulatedShop shop = new SimulatedShop(5000 + seed, spread);
+      HoldModel model = HoldModel.of(shop.welds(welds));
+      for (int i = 0; i < 20; i++) {
+        Past next = shop.weld();
+        double p = model.foretell(next).mean();
+        int bin = Math.min(9, (int) (p * 10));
+        foretold[bin] += p;
+        came[bin] += next.outcome() == WeldOutcome.HELD ? 1 : 0;
+        n[bin]++;
+      }
+    }
+    int judged = 0;
+    for (int bin = 0; bin < 10; bin++) {
+      if (n[bin] >= 400) {
+        judged++;
+        assertThat(came[bin] / (double) n[bin])
+            .as("bin %d of %d welds", bin, n[bin])
+            .isCloseTo(foretold[bin] / n[bin], within(0.05));
+      }
+    }
+    assertThat(judged).as("bins with enough welds to judge").isGreaterThanOrEqualTo(fewestBins);
+  }
+
+  @Test
+  void fiveWeldsAreTooFewToTell() {
+    for (int seed = 0; seed < 50; seed++) {
+      SimulatedShop shop = new SimulatedShop(seed, 1);
+      List<Past> five = shop.welds(5);
+      assertThat(Evidence.all(five).isTooFew()).isTrue();
+      assertThat(HoldModel.of(five).foretell(shop.weld()).isTooFew()).isTrue();
+    }
+    assertThat(new Tally(58, 2, 0).isTooFew()).isFalse();
+    assertThat(new Tally(11, 0, 9).isTooFew()).as("suspect ones are not decided").isTrue();
+    assertThat(new Tally(6, 6, 0).isTooFew()).as("wide limits").isTrue();
+  }
+
+  @Test
+  void withoutARecordItIsTheStatedBelief() {
+    Past next = new SimulatedShop(1, 1).weld();
+    HoldModel none = HoldModel.of(List.of());
+    double belief = HoldChance.prior().ofJoints(next.how().joints());
+    HoldModel.Foretold foretold = none.foretell(next);
+    assertThat(foretold.mean()).isLessThan(belief).isGreaterThan(belief - 0.12);
+    assertThat(foretold.limits().low()).isLessThan(belief);
+    assertThat(foretold.limits().high()).isGreaterThan(belief);
+    assertThat(none.holdChance(next).ofJoints(next.how().joints()))
+        .isCloseTo(foretold.mean(), within(1e-12));
+  }
+
+  @Test
+  void aHabitThatGoesWithOpenSeamsMovesTheChanceAndOthersDoNot() {
+    List<Past> book = new ArrayList<>();
+    for (int i = 0; i < 60; i++) {
+      book.add(past(OxygenSchool.DRY, i % 3 == 0 ? WeldOutcome.OPEN : WeldOutcome.HELD));
+      book.add(past(OxygenSchool.BORAX, i % 30 == 0 ? WeldOutcome.OPEN : WeldOutcome.HELD));
+    }
+    Collections.shuffle(book, new Random(3));
+    HoldModel model = HoldModel.of(book);
+    double dry = model.foretell(past(OxygenSchool.DRY, WeldOutcome.SUSPECT)).mean();
+    double borax = model.foretell(past(OxygenSchool.BORAX, WeldOutcome.SUSPECT)).mean();
+    assertThat(dry).isCloseTo(0.69, within(0.06));
+    assertThat(borax).isCloseTo(0.95, within(0.04));
+    assertThat(model.moves().get("SCHOOL:DRY")).isNegative();
+    assertThat(HoldModel.of(book.reversed()).foretell(book.getFirst()).mean())
+        .as("the order of the Book does not matter")
+        .isCloseTo(model.foretell(book.getFirst()).mean(), within(1e-9));
+  }
+
+  @Test
+  void countsArePlain() {
+    List<Past> book =
+        List.of(
+            past(OxygenSchool.DRY, WeldOutcome.OPEN),
+            past(OxygenSchool.DRY, WeldOutcome.HELD),
+            past(OxygenSchool.DRY, WeldOutcome.SUSPECT),
+            past(OxygenSchool.BORAX, WeldOutcome.HELD));
+    assertThat(Evidence.all(book)).isEqualTo(new Tally(2, 1, 1));
+    assertThat(Evidence.by(book, Factor.SCHOOL))
+        .containsExactly(
+            new Evidence.Line("DRY", new Tally(1, 1, 1)),
+            new Evidence.Line("BORAX", new Tally(1, 0, 0)));
+    assertThat(Evidence.by(book, Factor.WAITING)).as("nobody wrote it down").isEmpty();
+  }
+
+  @Test
+  void jointsAreCountedByWhereTheyLie() {
+    WeldOutcome held = WeldOutcome.HELD;
+    Past four =
+        new Past(
+            Set.of("1095"),
+            OxygenSchool.DRY,
+            1150,
+            HowMade.UNKNOWN.of(4, false),
+            "a",
+            WeldOutcome.OPEN,
+            List.of(WeldOutcome.OPEN, held, held, held));
+    assertThat(Evidence.byPosition(List.of(four)))
+        .containsExactlyInAnyOrder(
+            new Evidence.Line("outermost", new Tally(1, 1, 0)),
+            new Evidence.Line("further in", new Tally(2, 0, 0)));
+  }
+
+  @Test
+  void levelsAreToldAtTheirLimits() {
+    HowMade how = new HowMade(1100.0, 1200.0, 10.0, 10.0, 5.0, 5.0, null, null, null, 3, false);
+    assertThat(at(1099, how).level(Factor.HEAT)).contains("under");
+    assertThat(at(1100, how).level(Factor.HEAT)).contains("cooler");
+    assertThat(at(1150, how).level(Factor.HEAT)).contains("hotter");
+    assertThat(at(1200, how).level(Factor.HEAT)).contains("hotter");
+    assertThat(at(1201, how).level(Factor.HEAT)).contains("over");
+    assertThat(at(1150, how).level(Factor.SOAK)).contains("enough");
+    assertThat(at(1150, how).level(Factor.WAITING)).contains("in time");
+    assertThat(at(1150, how).level(Factor.RESTACK)).contains("first");
+    assertThat(at(1150, HowMade.UNKNOWN).level(Factor.RESTACK)).isEmpty();
+  }
+
+  @Test
+  void twoWaysAreToldApartOnlyWhenTheLimitsSaySo() {
+    Comparison clear = Comparison.of(new Tally(20, 20, 0), new Tally(58, 2, 0));
+    assertThat(clear.isTold()).isTrue();
+    assertThat(clear.difference()).isCloseTo(0.5 - 2 / 60.0, within(1e-12));
+    assertThat(clear.limits().low()).isPositive();
+    Comparison not = Comparison.of(new Tally(16, 4, 0), new Tally(18, 2, 0));
+    assertThat(not.isTold()).isFalse();
+    // Fleiss: 20 % against 10 %, 5 % level both sides together 10 %, four in five: 157 of each.
+    assertThat(not.needed()).isEqualTo(157 - 20);
+    Comparison alike = Comparison.of(new Tally(19, 1, 0), new Tally(19, 1, 0));
+    assertThat(alike.needed()).as("ten points are worth finding").isBetween(30, 60);
+    assertThat(Comparison.of(Tally.NONE, Tally.NONE).isTold()).isFalse();
+  }
+
+  private static Past at(double celsius, HowMade how) {
+    return new Past(
+        Set.of("1095"), OxygenSchool.DRY, celsius, how, "a", WeldOutcome.HELD, List.of());
+  }
+
+  private static Past past(OxygenSchool school, WeldOutcome outcome) {
+    return new Past(
+        Set.of("1095", "15N20"),
+        school,
+        1150,
+        HowMade.UNKNOWN.of(4, false),
+        "a",
+        outcome,
+        List.of());
+  }
+}
