@@ -27,6 +27,7 @@ final class Fit {
   private final List<Double> spreads;
   private double[] at;
   private R064Store doubt;
+  private double logDeterminant;
 
   private Fit(List<Seen> seen, List<Double> spreads) {
     this.seen = seen;
@@ -71,6 +72,7 @@ final class Fit {
       }
     }
     solver.decompose(curvature(R064Store.FACTORY.make(at.length, 1)));
+    logDeterminant = Math.log(solver.getDeterminant());
     doubt = R064Store.FACTORY.copy(solver.getInverse());
   }
 
@@ -126,6 +128,18 @@ final class Fit {
   /** A chance from its log odds. */
   static double chance(double odds) {
     return 1 / (1 + Math.exp(-odds));
+  }
+
+  /**
+   * Logarithm of the chance of all that was seen, over all the amounts could be (Laplace), up to a
+   * constant that does not hang on the spreads.
+   */
+  double evidence() {
+    double evidence = height(at);
+    for (double spread : spreads) {
+      evidence -= Math.log(spread);
+    }
+    return evidence - logDeterminant / 2;
   }
 
   /** The likeliest of one amount. */

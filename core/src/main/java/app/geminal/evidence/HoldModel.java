@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.ojalgo.function.special.ErrorFunction;
 
 /**
  * The chance that a weld holds: log odds of the belief before any record, which knows only how many
@@ -17,6 +18,10 @@ import java.util.Map;
  * moves little, one seen a hundred times as far as its welds say, and one never seen adds doubt
  * only.
  *
+ * <p>Whether all factors lie nearer together in this shop than believed, or further apart, is
+ * itself left to the record: the spreads are tried at {@link #SCALES} times what they are, each
+ * believed alike, and every one counts for as much as it makes the record likely.
+ *
  * <p>The amounts are where their chance is greatest, and their doubt is the curvature there
  * (Laplace's way; MacKay, Neural Computation 4, 1992, 720, for the mean over the doubt). Factors do
  * not work on each other, and nothing changes with time.
@@ -25,11 +30,19 @@ public final class HoldModel {
   /** One standard deviation of the shop's own amount, log odds: 95 of 100 becomes 88 or 98. */
   public static final double SHOP_SPREAD = 0.9;
 
+  /** How near or far apart the factors may lie, in times their spreads. */
+  static final List<Double> SCALES = List.of(0.25, 0.5, 1.0, 1.5);
+
   private static final String SHOP = "shop";
-  private static final double Z = 1.6449;
+  private static final double TAIL = (1 - Interval.LEVEL) / 2;
+  private static final int HALVINGS = 60;
+  private static final double FURTHEST_ODDS = 50;
+
+  /** A scale, what it makes of the record, and how much it counts. */
+  private record Scaled(double scale, Fit fit, double weight) {}
 
   private final Map<String, Integer> index = new LinkedHashMap<>();
-  private final Fit fit;
+  private final List<Scaled> scaled;
   private final int welds;
 
   private HoldModel(List<Past> decided) {
@@ -49,7 +62,24 @@ public final class HoldModel {
           new Fit.Seen(prior(past.how().joints()), amounts, past.outcome() == WeldOutcome.HELD));
     }
     this.welds = decided.size();
-    this.fit = Fit.of(seen, spreads);
+    this.scaled =
+        weighed(SCALES.stream().map(k -> new Scaled(k, fit(seen, spreads, k), 0)).toList());
+  }
+
+  private static Fit fit(List<Fit.Seen> seen, List<Double> spreads, double scale) {
+    List<Double> scaled = new ArrayList<>();
+    for (int i = 0; i < spreads.size(); i++) {
+      scaled.add(i == 0 ? spreads.get(i) : spreads.get(i) * scale);
+    }
+    return Fit.of(seen, scaled);
+  }
+
+  private static List<Scaled> weighed(List<Scaled> fits) {
+    double best = fits.stream().mapToDouble(s -> s.fit().evidence()).max().orElseThrow();
+    double sum = fits.stream().mapToDouble(s -> Math.exp(s.fit().evidence() - best)).sum();
+    return fits.stream()
+        .map(s -> new Scaled(s.scale(), s.fit(), Math.exp(s.fit().evidence() - best) / sum))
+        .toList();
   }
 
   /** What the decided welds of a Book say; suspect ones are left out. */
@@ -90,47 +120,71 @@ public final class HoldModel {
 
   /** What is to be expected of a weld made like that; its outcome is not looked at. */
   public Foretold foretell(Past like) {
-    Odds odds = odds(like);
-    double wide = Math.sqrt(odds.variance());
-    return new Foretold(
-        odds.mean(),
-        new Interval(Fit.chance(odds.at() - Z * wide), Fit.chance(odds.at() + Z * wide)),
-        welds);
+    List<Odds> odds = scaled.stream().map(s -> odds(like, s)).toList();
+    return new Foretold(mean(odds), new Interval(below(odds, TAIL), below(odds, 1 - TAIL)), welds);
   }
 
   /** The same, as the Finder reckons with it for any number of joints. */
   public HoldChance holdChance(Past like) {
-    double p = odds(like).mean();
+    double p = mean(scaled.stream().map(s -> odds(like, s)).toList());
     return HoldChance.moved(Math.log(p / (1 - p)) - prior(like.how().joints()), welds);
   }
 
-  private record Odds(double at, double variance) {
+  /** Log odds of a weld by one scale: normal round {@code at}. */
+  private record Odds(double at, double variance, double weight) {
     double mean() {
       return Fit.chance(at / Math.sqrt(1 + Math.PI * variance / 8));
     }
+
+    double below(double odds) {
+      return variance == 0
+          ? odds < at ? 0 : 1
+          : (1 + ErrorFunction.erf((odds - at) / Math.sqrt(2 * variance))) / 2;
+    }
   }
 
-  private Odds odds(Past like) {
+  private static double mean(List<Odds> odds) {
+    return odds.stream().mapToDouble(o -> o.weight() * o.mean()).sum();
+  }
+
+  /** The chance that has that much of the doubt below it. */
+  private static double below(List<Odds> odds, double share) {
+    double low = -FURTHEST_ODDS;
+    double high = FURTHEST_ODDS;
+    for (int i = 0; i < HALVINGS; i++) {
+      double middle = (low + high) / 2;
+      double there = odds.stream().mapToDouble(o -> o.weight() * o.below(middle)).sum();
+      if (there < share) {
+        low = middle;
+      } else {
+        high = middle;
+      }
+    }
+    return Fit.chance((low + high) / 2);
+  }
+
+  private Odds odds(Past like, Scaled by) {
     double at = prior(like.how().joints());
     double variance = 0;
     List<Integer> known = new ArrayList<>();
     for (Map.Entry<String, Double> effect : effects(like).entrySet()) {
       Integer i = index.get(effect.getKey());
       if (i == null) {
-        variance += effect.getValue() * effect.getValue();
+        double scale = effect.getKey().equals(SHOP) ? 1 : by.scale();
+        variance += effect.getValue() * effect.getValue() * scale * scale;
       } else {
-        at += fit.amount(i);
+        at += by.fit().amount(i);
         known.add(i);
       }
     }
-    variance += fit.variance(known);
-    return new Odds(at, variance);
+    return new Odds(at, variance + by.fit().variance(known), by.weight());
   }
 
   /** How far each level moves the log odds, for showing; the shop's own first. */
   public Map<String, Double> moves() {
     Map<String, Double> moves = new LinkedHashMap<>();
-    index.forEach((effect, i) -> moves.put(effect, fit.amount(i)));
+    index.forEach((effect, i) ->
+        moves.put(effect, scaled.stream().mapToDouble(s -> s.weight() * s.fit().amount(i)).sum()));
     return moves;
   }
 }
