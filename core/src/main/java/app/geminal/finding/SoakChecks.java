@@ -2,7 +2,6 @@ package app.geminal.finding;
 
 import app.geminal.heat.BarHeat;
 import app.geminal.heat.Diffusion;
-import app.geminal.heat.Scale;
 import app.geminal.heat.Soak;
 import app.geminal.operation.SetWeld;
 import app.geminal.units.Measure;
@@ -43,9 +42,8 @@ final class SoakChecks {
     } else if (weld.soakMin() > soak.minutes() + SPARE_MIN && at.before().loose()) {
       double over = weld.soakMin() - soak.minutes();
       double scale =
-          Scale.recessionMm(weld.temperatureC(), weld.soakMin(), at.shop().practice().atmosphere())
-              - Scale.recessionMm(
-                  weld.temperatureC(), soak.minutes(), at.shop().practice().atmosphere());
+          at.shop().practice().scaleMm(weld.temperatureC(), weld.soakMin())
+              - at.shop().practice().scaleMm(weld.temperatureC(), soak.minutes());
       double carbon =
           2.3e3 * Math.sqrt(Diffusion.carbonM2PerS(MIDDLE_CARBON, weld.temperatureC()) * over * 60);
       found.add(

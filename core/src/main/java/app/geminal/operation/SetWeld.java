@@ -3,7 +3,6 @@ package app.geminal.operation;
 import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
 import app.geminal.check.Require;
-import app.geminal.heat.Scale;
 import app.geminal.ledger.LossKind;
 import app.geminal.shop.Practice;
 import app.geminal.shop.Tool;
@@ -121,8 +120,8 @@ public record SetWeld(
     if (isSealed()) {
       return practice.jacketMm();
     }
-    return Scale.recessionMm(temperatureC, soakMin, practice.atmosphere())
-        + (heats - 1) * Scale.recessionMm(temperatureC, soakMin / 2, practice.atmosphere());
+    return practice.scaleMm(temperatureC, soakMin)
+        + (heats - 1) * practice.scaleMm(temperatureC, soakMin / 2);
   }
 
   /** The same weld in another number of heats. */

@@ -106,6 +106,7 @@ public enum Outfit {
         0.3,
         0.5,
         0.5,
+        1,
         FacePrep.GROUND,
         true);
   }

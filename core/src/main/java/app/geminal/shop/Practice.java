@@ -27,6 +27,8 @@ import app.geminal.weld.Tack;
  * @param faceGrindMm what is usually ground off a joint face, 0 to 20
  * @param jacketMm skin ground off with a jacket or a bead, 0 to 20
  * @param finishGrindMm left on each face of a finished bar to grind clean, 0 to 20
+ * @param scaleFactor scale the shop really loses over what is reckoned, 0.1 to 10; 1 until it has
+ *     been learnt
  * @param faces how the faces of new pieces are prepared
  * @param degreases whether joint faces are degreased and closed the same day
  */
@@ -48,6 +50,7 @@ public record Practice(
     double faceGrindMm,
     double jacketMm,
     double finishGrindMm,
+    double scaleFactor,
     FacePrep faces,
     boolean degreases) {
 
@@ -70,6 +73,7 @@ public record Practice(
     Require.lengthUpTo("faceGrindMm", faceGrindMm, 20);
     Require.lengthUpTo("jacketMm", jacketMm, 20);
     Require.lengthUpTo("finishGrindMm", finishGrindMm, 20);
+    Require.number("scaleFactor", scaleFactor, 0.1, 10, "");
     Require.present("faces", faces);
   }
 
@@ -93,12 +97,18 @@ public record Practice(
         0.3,
         0.5,
         0.5,
+        1,
         FacePrep.GROUND,
         true);
   }
 
   /** Scale one drawing heat takes off every face, mm. */
   public double drawSkinMm() {
-    return Scale.recessionMm(drawTemperatureC, drawHeatMin, atmosphere);
+    return scaleMm(drawTemperatureC, drawHeatMin);
+  }
+
+  /** Scale that so many minutes at a heat take off every face, mm, as far as the shop knows. */
+  public double scaleMm(double temperatureC, double minutes) {
+    return scaleFactor * Scale.recessionMm(temperatureC, minutes, atmosphere);
   }
 }

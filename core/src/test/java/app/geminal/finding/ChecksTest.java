@@ -203,6 +203,7 @@ class ChecksTest {
                 p.faceGrindMm(),
                 p.jacketMm(),
                 p.finishGrindMm(),
+                p.scaleFactor(),
                 faces,
                 degreases));
   }

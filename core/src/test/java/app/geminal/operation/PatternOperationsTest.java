@@ -45,6 +45,7 @@ class PatternOperationsTest {
         p.faceGrindMm(),
         p.jacketMm(),
         p.finishGrindMm(),
+        p.scaleFactor(),
         p.faces(),
         p.degreases());
   }

@@ -6,5 +6,14 @@ import app.geminal.units.UnitSystem;
  * A person who may sign in.
  *
  * @param units what they read and type
+ * @param mayEnter false for somebody who was here once and is not let in any more; what they wrote
+ *     stays theirs
  */
-record Account(long id, String login, String name, String passwordHash, UnitSystem units) {}
+record Account(
+    long id,
+    String login,
+    String name,
+    String passwordHash,
+    UnitSystem units,
+    Rank rank,
+    boolean mayEnter) {}

@@ -42,6 +42,7 @@ class AccountController {
       @Nullable String login,
       @Nullable String name,
       UnitSystem units,
+      @Nullable Rank rank,
       boolean ownerNeeded,
       @Nullable DemoSignIn demo) {}
 
@@ -60,6 +61,7 @@ class AccountController {
           null,
           null,
           UnitSystem.METRIC,
+          null,
           accounts.isEmpty(),
           Optional.of(demo)
               .filter(DemoAccount::isOpen)
@@ -67,7 +69,8 @@ class AccountController {
               .orElse(null));
     }
     Account account = accounts.get(who.getName());
-    return new Session(account.login(), account.name(), account.units(), false, null);
+    return new Session(
+        account.login(), account.name(), account.units(), account.rank(), false, null);
   }
 
   @PostMapping("/api/owner")
@@ -82,7 +85,7 @@ class AccountController {
           "code", "This is not the code printed on the console when the shop was started.");
     }
     try {
-      accounts.add(owner.login(), owner.name(), owner.password(), owner.units());
+      accounts.add(owner.login(), owner.name(), owner.password(), owner.units(), Rank.OWNER);
     } catch (RuntimeException e) {
       ownerCode.restore(code);
       throw e;
@@ -90,6 +93,7 @@ class AccountController {
   }
 
   @PutMapping("/api/settings")
+  @Needs(Rank.GUEST)
   Settings change(@RequestBody Settings settings, Principal who) {
     accounts.setUnits(who.getName(), settings.units());
     return settings;

@@ -4,6 +4,7 @@ import app.geminal.units.UnitSystem;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -19,7 +20,12 @@ class AccountRepository {
               row.getString("login"),
               row.getString("name"),
               row.getString("password_hash"),
-              UnitSystem.valueOf(row.getString("units")));
+              UnitSystem.valueOf(row.getString("units")),
+              Rank.valueOf(row.getString("role")),
+              row.getBoolean("may_enter"));
+
+  private static final String SELECT =
+      "SELECT id, login, name, password_hash, units, rank, may_enter FROM account ";
 
   private final JdbcClient jdbc;
 
@@ -28,27 +34,61 @@ class AccountRepository {
   }
 
   Optional<Account> find(String login) {
-    return jdbc.sql(
-            "SELECT id, login, name, password_hash, units FROM account WHERE login = :login")
+    return jdbc.sql(SELECT + "WHERE login = :login")
         .param("login", login)
         .query(ACCOUNT)
         .optional();
+  }
+
+  Optional<Account> find(long id) {
+    return jdbc.sql(SELECT + "WHERE id = :id").param("id", id).query(ACCOUNT).optional();
+  }
+
+  List<Account> all() {
+    return jdbc.sql(SELECT + "ORDER BY id").query(ACCOUNT).list();
+  }
+
+  /** Owners who may enter, but for one person; locked, so that two cannot leave at once. */
+  int otherOwners(long id) {
+    return jdbc.sql(
+            "SELECT id FROM account WHERE role = 'OWNER' AND may_enter AND id <> :id FOR UPDATE")
+        .param("id", id)
+        .query(Long.class)
+        .list()
+        .size();
+  }
+
+  void change(long id, Rank rank, boolean mayEnter) {
+    jdbc.sql("UPDATE account SET role = :role, may_enter = :enter WHERE id = :id")
+        .param("role", rank.name())
+        .param("enter", mayEnter)
+        .param("id", id)
+        .update();
+  }
+
+  void setPassword(long id, String passwordHash) {
+    jdbc.sql("UPDATE account SET password_hash = :hash WHERE id = :id")
+        .param("hash", passwordHash)
+        .param("id", id)
+        .update();
   }
 
   boolean isEmpty() {
     return jdbc.sql("SELECT COUNT(*) FROM account").query(Long.class).single() == 0;
   }
 
-  void add(String login, String name, String passwordHash, UnitSystem units, Instant now) {
+  void add(
+      String login, String name, String passwordHash, UnitSystem units, Rank rank, Instant now) {
     jdbc.sql(
             """
-            INSERT INTO account (login, name, password_hash, units, created_at)
-            VALUES (:login, :name, :hash, :units, :now)
+            INSERT INTO account (login, name, password_hash, units, rank, created_at)
+            VALUES (:login, :name, :hash, :units, :role, :now)
             """)
         .param("login", login)
         .param("name", name)
         .param("hash", passwordHash)
         .param("units", units.name())
+        .param("role", rank.name())
         .param("now", LocalDateTime.ofInstant(now, ZoneOffset.UTC))
         .update();
   }

@@ -2,8 +2,11 @@ package app.geminal.server.account;
 
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
+import app.geminal.server.problem.NotThere;
 import app.geminal.units.UnitSystem;
 import java.time.Clock;
+import java.util.List;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -32,7 +35,12 @@ public class Accounts implements UserDetailsService {
   public UserDetails loadUserByUsername(String login) {
     return accounts
         .find(login)
-        .map(a -> User.withUsername(a.login()).password(a.passwordHash()).roles("SMITH").build())
+        .map(a ->
+            User.withUsername(a.login())
+                .password(a.passwordHash())
+                .roles(a.rank().name())
+                .disabled(!a.mayEnter())
+                .build())
         .orElseThrow(() -> new UsernameNotFoundException("unknown"));
   }
 
@@ -47,12 +55,23 @@ public class Accounts implements UserDetailsService {
    * @throws BadValue when a field breaks its rule
    */
   @Transactional
-  public void add(String login, String name, String password, UnitSystem units) {
+  public Account add(String login, String name, String password, UnitSystem units, Rank rank) {
     Require.text("login", login, 40);
     if (!login.matches("[\\p{L}\\p{N}._-]+")) {
       throw new BadValue("login", "A sign-in name has letters, digits, dot, dash and _ only.");
     }
     Require.text("name", name, 80);
+    requirePassword(password);
+    Require.present("units", units);
+    Require.present("rank", rank);
+    if (accounts.find(login).isPresent()) {
+      throw new BadValue("login", "Somebody has this sign-in name already.");
+    }
+    accounts.add(login, name, passwords.encode(password), units, rank, clock.instant());
+    return get(login);
+  }
+
+  private static void requirePassword(String password) {
     Require.text("password", password, LONGEST_PASSWORD);
     if (password.length() < SHORTEST_PASSWORD) {
       throw new BadValue(
@@ -60,10 +79,60 @@ public class Accounts implements UserDetailsService {
           "A password has at least %d characters; a short sentence is easy to keep."
               .formatted(SHORTEST_PASSWORD));
     }
-    if (accounts.find(login).isPresent()) {
-      throw new BadValue("login", "Somebody has this sign-in name already.");
+  }
+
+  /** Everybody, those who may not enter any more too. */
+  @Transactional(readOnly = true)
+  public List<Account> all() {
+    return accounts.all();
+  }
+
+  /**
+   * Gives somebody another rank, or shuts them out or lets them in again.
+   *
+   * @throws BadValue when no owner would be left
+   */
+  @Transactional
+  public Account change(long id, Rank rank, boolean mayEnter) {
+    Account there =
+        accounts.find(id).orElseThrow(() -> new NotThere("There is nobody of number " + id + "."));
+    Require.present("rank", rank);
+    boolean stays = rank == Rank.OWNER && mayEnter;
+    if (there.rank() == Rank.OWNER && !stays && accounts.otherOwners(id) == 0) {
+      throw new BadValue(
+          "rank", "Nobody else is owner. Make somebody else one first, or the shop is shut.");
     }
-    accounts.add(login, name, passwords.encode(password), units, clock.instant());
+    accounts.change(id, rank, mayEnter);
+    return accounts.find(id).orElseThrow();
+  }
+
+  /**
+   * Changes one's own password.
+   *
+   * @throws BadValue when the old one is wrong or the new one too short
+   */
+  @Transactional
+  public void changePassword(String login, String old, String password) {
+    Account account = get(login);
+    if (!passwords.matches(Require.text("old", old, LONGEST_PASSWORD), account.passwordHash())) {
+      throw new BadValue("old", "This is not your password.");
+    }
+    requirePassword(password);
+    accounts.setPassword(account.id(), passwords.encode(password));
+  }
+
+  /**
+   * What somebody may do.
+   *
+   * @throws AccessDeniedException for one who may not enter any more
+   */
+  @Transactional(readOnly = true)
+  public Rank rank(String login) {
+    return accounts
+        .find(login)
+        .filter(Account::mayEnter)
+        .map(Account::rank)
+        .orElseThrow(() -> new AccessDeniedException("not let in any more"));
   }
 
   /** The units a person reads and types. */

@@ -44,6 +44,10 @@ class BilletRepository {
     return jdbc.sql(SELECT + "WHERE on_rack ORDER BY id").query(billet).list();
   }
 
+  List<Billet> all() {
+    return jdbc.sql(SELECT + "ORDER BY id").query(billet).list();
+  }
+
   Optional<Billet> find(long id) {
     return jdbc.sql(SELECT + "WHERE id = :id").param("id", id).query(billet).optional();
   }

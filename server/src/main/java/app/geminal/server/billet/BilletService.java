@@ -37,6 +37,12 @@ public class BilletService {
     return billets.onRack();
   }
 
+  /** All of them, on the Rack or off it, in the order they were started. */
+  @Transactional(readOnly = true)
+  public List<Billet> all() {
+    return billets.all();
+  }
+
   /** One billet, on the Rack or off it. */
   @Transactional(readOnly = true)
   public Billet get(long id) {

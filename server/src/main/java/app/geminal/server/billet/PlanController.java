@@ -12,6 +12,8 @@ import app.geminal.notation.Shorthand;
 import app.geminal.notation.Suggestion;
 import app.geminal.operation.Operation;
 import app.geminal.server.account.Accounts;
+import app.geminal.server.account.Needs;
+import app.geminal.server.account.Rank;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.Practice;
@@ -55,6 +57,7 @@ class PlanController {
 
   /** Works a plan through. */
   @PostMapping("/api/runs")
+  @Needs(Rank.GUEST)
   RunView run(@RequestBody RunBody body, Principal who) {
     long billet = Objects.requireNonNullElse(body.billetId(), 0L);
     Plan plan = Require.present("plan", body.plan());
@@ -63,6 +66,7 @@ class PlanController {
 
   /** Reads shorthand. */
   @PostMapping("/api/plans/read")
+  @Needs(Rank.GUEST)
   PlanBody read(@RequestBody LineBody body, Principal who) {
     String line = Require.present("line", body.line());
     Plan read = Shorthand.parse(line, accounts.units(who.getName()), shops.practice());
@@ -71,6 +75,7 @@ class PlanController {
 
   /** Adds a step. */
   @PostMapping("/api/plans/steps")
+  @Needs(Rank.GUEST)
   PlanBody addStep(@RequestBody StepBody body, Principal who) {
     Plan plan = Require.present("plan", body.plan());
     String words = Require.text("words", body.words(), 500);
@@ -87,6 +92,7 @@ class PlanController {
 
   /** A first whole plan. */
   @PostMapping("/api/plans/outline")
+  @Needs(Rank.GUEST)
   PlanBody outline(@RequestBody OutlineBody body) {
     return new PlanBody(
         Outline.of(

@@ -4,6 +4,8 @@ import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
+import app.geminal.server.account.Needs;
+import app.geminal.server.account.Rank;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stock.StockService;
@@ -63,6 +65,7 @@ class SizingController {
       double price) {}
 
   @PostMapping("/api/plans/smallest")
+  @Needs(Rank.GUEST)
   SmallestView smallest(@RequestBody PlanBody body) {
     Plan plan = Require.present("plan", body.plan());
     if (plan.wanted().isEmpty()) {
@@ -76,6 +79,7 @@ class SizingController {
   }
 
   @PostMapping("/api/plans/cut-list")
+  @Needs(Rank.GUEST)
   CutListView cutList(@RequestBody PlanBody body) {
     Plan plan = Require.present("plan", body.plan());
     Shop shop = shops.shop();

@@ -6,11 +6,17 @@ import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
 import app.geminal.billet.Step;
 import app.geminal.forging.StopLadder;
+import app.geminal.measured.Difference;
+import app.geminal.measured.Measured;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Draw;
 import app.geminal.operation.Fit;
+import app.geminal.operation.Heated;
+import app.geminal.operation.SetWeld;
+import app.geminal.shop.Practice;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -26,6 +32,7 @@ import org.jspecify.annotations.Nullable;
  * @param why why it shows as many layers as it does
  * @param marks where to scribe before this cut
  * @param stops stop heights for this draw
+ * @param planned the bars as reckoned, where they were measured otherwise
  */
 record StageView(
     @Nullable String key,
@@ -47,7 +54,8 @@ record StageView(
     List<Fit> fits,
     String why,
     Cut.@Nullable Marks marks,
-    @Nullable List<StopLadder.Rung> stops) {
+    @Nullable List<StopLadder.Rung> stops,
+    @Nullable PlannedView planned) {
 
   /** Bars that went to another billet; sizes of each. */
   record AsideView(int count, double widthMm, double heightMm, double lengthMm, double massKg) {
@@ -58,6 +66,38 @@ record StageView(
           bars.heightMm(),
           bars.lengthMm(),
           bars.amount().massKg(steels));
+    }
+  }
+
+  /**
+   * What was reckoned where the bars were measured; sizes of each.
+   *
+   * @param words what the difference can be
+   */
+  record PlannedView(
+      double widthMm, double heightMm, double lengthMm, double massKg, List<String> words) {
+    static PlannedView of(Stage stage, Bars planned, Steels steels, Practice practice) {
+      Bars real = stage.bars();
+      Measured measured = stage.step().map(Step::measured).orElse(null);
+      List<String> words = new ArrayList<>();
+      words.addAll(Difference.of(planned, real).words(planned, real, scaleMm(stage, practice)));
+      if (measured != null && measured.massKg() != null && measured.lengthMm() != null) {
+        words.add(Difference.scales(measured.massKg(), real.times(1).amount().massKg(steels)));
+      }
+      return new PlannedView(
+          planned.widthMm(),
+          planned.heightMm(),
+          planned.lengthMm(),
+          planned.amount().massKg(steels),
+          words);
+    }
+
+    private static double scaleMm(Stage stage, Practice practice) {
+      return switch (stage.step().orElseThrow().operation()) {
+        case SetWeld weld -> weld.skinMm(practice);
+        case Heated heated -> heated.skinMm(practice);
+        default -> 0;
+      };
     }
   }
 
@@ -86,7 +126,8 @@ record StageView(
         stage.fits(),
         CountWords.of(run, index),
         before.flatMap(b -> marks(stage, b)).orElse(null),
-        before.flatMap(b -> stops(stage, b, shop)).orElse(null));
+        before.flatMap(b -> stops(stage, b, shop)).orElse(null),
+        stage.planned().map(p -> PlannedView.of(stage, p, steels, shop.practice())).orElse(null));
   }
 
   private static Optional<Cut.Marks> marks(Stage stage, Bars before) {

@@ -1,7 +1,10 @@
 package app.geminal.server.billet;
 
+import app.geminal.server.account.Needs;
+import app.geminal.server.account.Rank;
 import app.geminal.server.book.BookService;
 import app.geminal.server.book.WeldView;
+import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
@@ -30,16 +33,20 @@ class WeldController {
     this.clock = clock;
   }
 
-  /** A weld to log; without {@code madeAt} it was made just now. */
+  /**
+   * A weld to log; {@code how} may be left out, and without {@code madeAt} it was made just now.
+   */
   record NewWeld(
       String stepKey,
       @Nullable Instant madeAt,
       double temperatureC,
       OxygenSchool school,
       WeldOutcome outcome,
-      @Nullable String note) {}
+      @Nullable String note,
+      @Nullable HowMade how) {}
 
   @PostMapping("/api/billets/{id}/welds")
+  @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.CREATED)
   WeldView log(@PathVariable long id, @RequestBody NewWeld body, Principal who) {
     MadeWeld weld =
@@ -50,6 +57,11 @@ class WeldController {
             body.school(),
             body.outcome(),
             Objects.requireNonNullElse(body.note(), ""));
-    return book.log(id, billets.get(id).plan(), weld, who.getName());
+    return book.log(
+        id,
+        billets.get(id).plan(),
+        weld,
+        Objects.requireNonNullElse(body.how(), HowMade.UNKNOWN),
+        who.getName());
   }
 }

@@ -1,12 +1,21 @@
 package app.geminal.server.book;
 
+import app.geminal.weld.HowMade;
+import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.WeldOutcome;
+import java.security.Principal;
+import java.time.Instant;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -42,5 +51,36 @@ class BookController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void unstrike(@PathVariable long id) {
     book.setStruck(id, false);
+  }
+
+  /** A weld mended; {@code version} is the one the change was based on. */
+  record ChangedWeld(
+      int version,
+      Instant madeAt,
+      double temperatureC,
+      OxygenSchool school,
+      WeldOutcome outcome,
+      @Nullable String note,
+      @Nullable HowMade how) {}
+
+  @PutMapping("/api/welds/{id}")
+  WeldView change(@PathVariable long id, @RequestBody ChangedWeld body, Principal who) {
+    WeldView was = book.weld(id);
+    MadeWeld weld =
+        new MadeWeld(
+            was.stepKey(),
+            body.madeAt(),
+            body.temperatureC(),
+            body.school(),
+            body.outcome(),
+            Objects.requireNonNullElse(body.note(), ""));
+    HowMade how = Objects.requireNonNullElse(body.how(), was.how());
+    return book.change(
+        id, body.version(), weld, how.of(was.how().joints(), was.how().later()), who.getName());
+  }
+
+  @GetMapping("/api/welds/{id}/before")
+  List<Before> before(@PathVariable long id) {
+    return book.before(id);
   }
 }

@@ -2,7 +2,7 @@ package app.geminal.server.book;
 
 import app.geminal.finding.Known;
 import app.geminal.fire.SchoolCost;
-import app.geminal.weld.HoldChance;
+import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
@@ -15,10 +15,12 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The Book in the database. */
 @Repository
@@ -26,57 +28,72 @@ class BookRepository {
   private static final String SELECT =
       """
       SELECT w.id, w.billet_id, b.name AS billet_name, w.step_key, w.step_title, w.made_at,
-        w.temperature_c, w.school, w.outcome, w.note, w.fire_session, a.name AS made_by
+        w.temperature_c, w.school, w.outcome, w.note, w.how, w.version, w.fire_session,
+        a.name AS made_by
       FROM weld w JOIN billet b ON b.id = w.billet_id JOIN account a ON a.id = w.made_by
       """;
 
   private static final String NEWEST_FIRST = " ORDER BY w.made_at DESC, w.id DESC";
 
-  private static final RowMapper<WeldView> WELD =
-      (row, n) ->
-          new WeldView(
-              row.getLong("id"),
-              row.getLong("billet_id"),
-              row.getString("billet_name"),
-              row.getString("step_key"),
-              row.getString("step_title"),
-              row.getObject("made_at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
-              row.getDouble("temperature_c"),
-              OxygenSchool.valueOf(row.getString("school")),
-              WeldOutcome.valueOf(row.getString("outcome")),
-              row.getString("note"),
-              row.getObject("fire_session", Long.class),
-              row.getString("made_by"));
-
+  private final RowMapper<WeldView> weld;
   private final JdbcClient jdbc;
+  private final JsonMapper json;
 
-  BookRepository(JdbcClient jdbc) {
+  BookRepository(JdbcClient jdbc, JsonMapper json) {
     this.jdbc = jdbc;
+    this.json = json;
+    this.weld =
+        (row, n) ->
+            new WeldView(
+                row.getLong("id"),
+                row.getLong("billet_id"),
+                row.getString("billet_name"),
+                row.getString("step_key"),
+                row.getString("step_title"),
+                row.getObject("made_at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
+                row.getDouble("temperature_c"),
+                OxygenSchool.valueOf(row.getString("school")),
+                WeldOutcome.valueOf(row.getString("outcome")),
+                row.getString("note"),
+                how(row.getString("how")),
+                row.getInt("version"),
+                row.getObject("fire_session", Long.class),
+                row.getString("made_by"));
+  }
+
+  private HowMade how(@Nullable String document) {
+    return document == null ? HowMade.UNKNOWN : json.readValue(document, HowMade.class);
   }
 
   List<WeldView> all() {
-    return jdbc.sql(SELECT + "WHERE NOT w.struck" + NEWEST_FIRST).query(WELD).list();
+    return jdbc.sql(SELECT + "WHERE NOT w.struck" + NEWEST_FIRST).query(weld).list();
   }
 
   List<WeldView> of(long billetId) {
     return jdbc.sql(SELECT + "WHERE w.billet_id = :billet AND NOT w.struck" + NEWEST_FIRST)
         .param("billet", billetId)
-        .query(WELD)
+        .query(weld)
         .list();
   }
 
   Optional<WeldView> find(long id) {
-    return jdbc.sql(SELECT + "WHERE w.id = :id").param("id", id).query(WELD).optional();
+    return jdbc.sql(SELECT + "WHERE w.id = :id").param("id", id).query(weld).optional();
   }
 
-  long add(long billetId, String stepTitle, MadeWeld weld, Set<String> steels, long madeBy) {
+  long add(
+      long billetId,
+      String stepTitle,
+      MadeWeld weld,
+      HowMade how,
+      Set<String> steels,
+      long madeBy) {
     GeneratedKeyHolder key = new GeneratedKeyHolder();
     jdbc.sql(
             """
             INSERT INTO weld (billet_id, step_key, step_title, made_at, temperature_c, school,
-              outcome, note, steels, made_by)
-            VALUES (:billet, :step, :title, :madeAt, :temperature, :school, :outcome, :note, :steels,
-              :by)
+              outcome, note, how, steels, made_by)
+            VALUES (:billet, :step, :title, :madeAt, :temperature, :school, :outcome, :note, :how,
+              :steels, :by)
             """)
         .param("billet", billetId)
         .param("step", weld.stepKey())
@@ -86,6 +103,7 @@ class BookRepository {
         .param("school", weld.school().name())
         .param("outcome", weld.outcome().name())
         .param("note", weld.note())
+        .param("how", json.writeValueAsString(how))
         .param("steels", String.join(",", new TreeSet<>(steels)))
         .param("by", madeBy)
         .update(key, "id");
@@ -107,14 +125,34 @@ class BookRepository {
         .collect(Collectors.toSet());
   }
 
-  HoldChance holdChance() {
+  /** Writes over the version the change was based on; false when it is another by now. */
+  boolean replace(long id, int version, MadeWeld weld, HowMade how) {
     return jdbc.sql(
-            """
-            SELECT COUNT(*) AS made, COALESCE(SUM(outcome = 'HELD'), 0) AS held FROM weld
-            WHERE NOT struck AND outcome <> 'SUSPECT'
-            """)
-        .query((row, n) -> HoldChance.of(row.getInt("made"), row.getInt("held")))
-        .single();
+                """
+                UPDATE weld SET made_at = :madeAt, temperature_c = :temperature, school = :school,
+                  outcome = :outcome, note = :note, how = :how, version = version + 1
+                WHERE id = :id AND version = :version
+                """)
+            .param("madeAt", LocalDateTime.ofInstant(weld.madeAt(), ZoneOffset.UTC))
+            .param("temperature", weld.temperatureC())
+            .param("school", weld.school().name())
+            .param("outcome", weld.outcome().name())
+            .param("note", weld.note())
+            .param("how", json.writeValueAsString(how))
+            .param("id", id)
+            .param("version", version)
+            .update()
+        == 1;
+  }
+
+  /** Steels each weld joined, by its number; none where nobody knows. */
+  Map<Long, Set<String>> steels() {
+    return jdbc
+        .sql("SELECT id, steels FROM weld WHERE NOT struck AND steels <> ''")
+        .query((row, n) ->
+            Map.entry(row.getLong("id"), Set.of(row.getString("steels").split(",", -1))))
+        .stream()
+        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
   }
 
   Map<OxygenSchool, SchoolCost.Told> bySchool() {

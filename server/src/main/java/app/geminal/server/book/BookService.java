@@ -2,18 +2,22 @@ package app.geminal.server.book;
 
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.billet.Step;
 import app.geminal.check.BadValue;
+import app.geminal.evidence.HoldModel;
+import app.geminal.evidence.Past;
 import app.geminal.finding.Known;
 import app.geminal.fire.SchoolCost;
-import app.geminal.operation.SetWeld;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.problem.NotThere;
+import app.geminal.server.problem.Stale;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
+import app.geminal.shop.Practice;
 import app.geminal.weld.HoldChance;
+import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.WeldOutcome;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
@@ -29,37 +33,68 @@ public class BookService {
   /** A clock in the forge may be a little ahead of the server's. */
   private static final Duration AHEAD = Duration.ofMinutes(10);
 
+  /** Joints of the weld the Finder's chance is told for; others are reckoned from it. */
+  private static final int USUAL_JOINTS = 4;
+
   private final BookRepository welds;
+  private final EntryRepository entries;
   private final Accounts accounts;
   private final SteelShelf shelf;
   private final ShopKeeper shops;
   private final Clock clock;
 
   BookService(
-      BookRepository welds, Accounts accounts, SteelShelf shelf, ShopKeeper shops, Clock clock) {
+      BookRepository welds,
+      EntryRepository entries,
+      Accounts accounts,
+      SteelShelf shelf,
+      ShopKeeper shops,
+      Clock clock) {
     this.shelf = shelf;
     this.shops = shops;
     this.welds = welds;
+    this.entries = entries;
     this.accounts = accounts;
     this.clock = clock;
   }
 
-  /** Every weld, newest first. */
+  /** Every weld, newest first; a later look counts for more than what was thought at the fire. */
   @Transactional(readOnly = true)
   public List<WeldView> all() {
-    return welds.all();
+    return LookedAt.judged(welds.all(), entries.all());
   }
 
-  /** How likely a weld holds by this shop's record; suspect ones are not decided yet. */
+  /** How likely a weld holds by this shop's record, made as the shop usually makes it. */
   @Transactional(readOnly = true)
   public HoldChance holdChance() {
-    return welds.holdChance();
+    return HoldModel.of(past()).holdChance(usual());
+  }
+
+  /** A weld as the shop usually makes it. */
+  @Transactional(readOnly = true)
+  public Past usual() {
+    Practice practice = shops.practice();
+    return new Past(
+        Set.of(),
+        practice.school(),
+        practice.weldTemperatureC(),
+        HowMade.UNKNOWN.of(USUAL_JOINTS, true),
+        "",
+        WeldOutcome.SUSPECT,
+        List.of());
+  }
+
+  /** All welds as the evidence reads them. */
+  @Transactional(readOnly = true)
+  public List<Past> past() {
+    Map<Long, Set<String>> steels = welds.steels();
+    return LookedAt.past(welds.all(), entries.all(), steels);
   }
 
   /** Welds of one billet, newest first. */
   @Transactional(readOnly = true)
   public List<WeldView> of(long billetId) {
-    return welds.of(billetId);
+    return LookedAt.judged(welds.of(billetId), entries.of(billetId));
   }
 
   /** All welds as the core knows them, by billet. */
@@ -78,12 +113,14 @@ public class BookService {
    * @throws BadValue when the step is no set weld of the plan, or the weld was made in the future
    */
   @Transactional
-  public WeldView log(long billetId, Plan plan, MadeWeld weld, String login) {
+  public WeldView log(long billetId, Plan plan, MadeWeld weld, HowMade how, String login) {
     if (weld.madeAt().isAfter(clock.instant().plus(AHEAD))) {
       throw new BadValue("madeAt", "This is still to come; a weld is logged when it was made.");
     }
     String title = title(plan, weld.stepKey());
-    long id = welds.add(billetId, title, weld, joined(plan, weld.stepKey()), accounts.id(login));
+    Joining joining = joining(plan, weld.stepKey());
+    long id =
+        welds.add(billetId, title, weld, joining.known(how), joining.steels(), accounts.id(login));
     return welds.find(id).orElseThrow();
   }
 
@@ -100,16 +137,19 @@ public class BookService {
       Plan plan,
       String title,
       MadeWeld weld,
+      HowMade how,
       String login,
       long session,
       String entry) {
     boolean there = plan.setWelds().stream().anyMatch(p -> p.path().equals(weld.stepKey()));
+    Joining joining = there ? joining(plan, weld.stepKey()) : Joining.UNKNOWN;
     long id =
         welds.add(
             billetId,
             there ? title(plan, weld.stepKey()) : title,
             weld,
-            there ? joined(plan, weld.stepKey()) : Set.of(),
+            joining.known(how),
+            joining.steels(),
             accounts.id(login));
     welds.setFire(id, session, entry);
   }
@@ -141,28 +181,52 @@ public class BookService {
     return welds.welded();
   }
 
-  /** "Weld 2, step 5", with the part it belongs to before it. */
   private static String title(Plan plan, String path) {
-    int stroke = path.lastIndexOf('/');
-    String part = stroke < 0 ? "" : path.substring(0, stroke);
-    String key = path.substring(stroke + 1);
-    List<Step> steps = plan.at(part).map(Plan::steps).orElse(List.of());
-    int nth = 0;
-    for (int i = 0; i < steps.size(); i++) {
-      boolean weld = steps.get(i).operation() instanceof SetWeld;
-      nth += weld ? 1 : 0;
-      if (steps.get(i).key().equals(key) && weld) {
-        return (part.isEmpty() ? "" : part + ": ") + "Weld %d, step %d".formatted(nth, i + 1);
-      }
+    if (plan.setWelds().stream().noneMatch(p -> p.path().equals(path))) {
+      throw new BadValue("stepKey", "The plan has no set weld of this key.");
     }
-    throw new BadValue("stepKey", "The plan has no set weld of this key.");
+    return StepTitles.of(plan, path);
   }
 
-  /** The steels the weld joins, as the plan stands now. */
-  private Set<String> joined(Plan plan, String path) {
+  /** What the weld joins, as the plan stands now. */
+  private Joining joining(Plan plan, String path) {
     return Run.of(plan, shelf.steels(), shops.practice())
         .find(path)
-        .map(f -> f.run().stages().get(f.stage() - 1).bars().section().areaBySteel().keySet())
-        .orElse(Set.of());
+        .map(f -> Joining.of(f, shelf.steels()))
+        .orElse(Joining.UNKNOWN);
+  }
+
+  /**
+   * Mends what was written of a weld; how it stood is kept.
+   *
+   * @param version the version the change was based on
+   * @throws Stale when another version is stored by now
+   */
+  @Transactional
+  public WeldView change(long id, int version, MadeWeld weld, HowMade how, String login) {
+    WeldView was = weld(id);
+    if (weld.madeAt().isAfter(clock.instant().plus(AHEAD))) {
+      throw new BadValue("madeAt", "This is still to come; a weld is logged when it was made.");
+    }
+    if (!welds.replace(id, version, weld, how)) {
+      throw new Stale("This weld", was.version());
+    }
+    entries.keep(id, null, version, was, accounts.id(login), clock.instant());
+    return weld(id);
+  }
+
+  /** One weld, struck or not, as it was written. */
+  @Transactional(readOnly = true)
+  public WeldView weld(long id) {
+    return welds
+        .find(id)
+        .orElseThrow(() -> new NotThere("There is no weld number " + id + " in the Book."));
+  }
+
+  /** How a weld stood before, newest first. */
+  @Transactional(readOnly = true)
+  public List<Before> before(long id) {
+    weld(id);
+    return entries.before(id, null);
   }
 }

@@ -1,5 +1,6 @@
 package app.geminal.server.book;
 
+import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
@@ -9,6 +10,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * A weld as the Book shows it.
  *
+ * @param how how it was made, as far as anybody knows
+ * @param version 1 as it was first written; more where it was changed since
  * @param fireSession the session at the fire that wrote it, null where it was typed
  */
 public record WeldView(
@@ -22,11 +25,32 @@ public record WeldView(
     OxygenSchool school,
     WeldOutcome outcome,
     String note,
+    HowMade how,
+    int version,
     @Nullable Long fireSession,
     String madeBy) {
 
   /** The weld as the core knows it. */
   public MadeWeld made() {
     return new MadeWeld(stepKey, madeAt, temperatureC, school, outcome, note);
+  }
+
+  /** The same weld with what a later look has found of it. */
+  WeldView found(WeldOutcome found) {
+    return new WeldView(
+        id,
+        billetId,
+        billetName,
+        stepKey,
+        stepTitle,
+        madeAt,
+        temperatureC,
+        school,
+        found,
+        note,
+        how,
+        version,
+        fireSession,
+        madeBy);
   }
 }

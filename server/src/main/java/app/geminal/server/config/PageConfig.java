@@ -1,9 +1,11 @@
 package app.geminal.server.config;
 
+import app.geminal.server.account.RankGate;
 import java.time.Duration;
 import java.util.List;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
+import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
@@ -28,6 +30,17 @@ class PageConfig implements WebMvcConfigurer {
           "/steels",
           "/book",
           "/shop");
+
+  private final RankGate gate;
+
+  PageConfig(RankGate gate) {
+    this.gate = gate;
+  }
+
+  @Override
+  public void addInterceptors(InterceptorRegistry registry) {
+    registry.addInterceptor(gate).addPathPatterns("/api/**");
+  }
 
   @Override
   public void addViewControllers(ViewControllerRegistry registry) {

@@ -122,9 +122,9 @@ class SecurityConfig {
     return Problem.of(
         HttpStatus.FORBIDDEN,
         "forbidden",
-        "This may not be done from here",
-        "The request did not carry the page's own token, or you may not do this.",
+        "You may not do this",
+        "Your part in this shop does not go as far, or the request did not carry the page's own token.",
         "",
-        "Load the page again and try once more.");
+        "Ask the owner, or load the page again and try once more.");
   }
 }

@@ -10,6 +10,7 @@ import app.geminal.billet.Plan;
 import app.geminal.notation.Shorthand;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.DemoAccount;
+import app.geminal.server.account.Rank;
 import app.geminal.server.billet.Billet;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;
@@ -26,6 +27,7 @@ import app.geminal.stock.StockBar;
 import app.geminal.units.Lengths;
 import app.geminal.units.Temperatures;
 import app.geminal.units.UnitSystem;
+import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
@@ -271,7 +273,7 @@ class DemoShop {
     if (!demo.isOpen() || !accounts.isEmpty()) {
       return;
     }
-    accounts.add(demo.login(), "Wharf smithy", demo.password(), UnitSystem.INCH);
+    accounts.add(demo.login(), "Wharf smithy", demo.password(), UnitSystem.INCH, Rank.OWNER);
     steels.add(MILL_BAND);
     SHELF.forEach(b -> stock.add(b.inMm()));
     INSTRUMENTS.forEach(instruments::add);
@@ -291,7 +293,7 @@ class DemoShop {
               made.school(),
               made.outcome(),
               made.note());
-      book.log(billet.id(), plan, weld, demo.login());
+      book.log(billet.id(), plan, weld, HowMade.UNKNOWN, demo.login());
     }
   }
 }

@@ -3,6 +3,8 @@ package app.geminal.server.fire;
 import app.geminal.check.Require;
 import app.geminal.fire.HeatPlan;
 import app.geminal.fire.Rotation;
+import app.geminal.server.account.Needs;
+import app.geminal.server.account.Rank;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -76,6 +78,7 @@ class FireController {
   }
 
   @PostMapping("/api/fires/day")
+  @Needs(Rank.GUEST)
   Rotation.Day day(@RequestBody DayAsked asked) {
     return plans.day(
         Require.list("billets", asked.billets(), 1, 3),
@@ -90,6 +93,7 @@ class FireController {
   }
 
   @PostMapping("/api/fires")
+  @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.CREATED)
   Begun start(@RequestBody NewFire body, Principal who) {
     long id =
@@ -134,6 +138,7 @@ class FireController {
 
   /** Keeps entries; answers when they are on disk. */
   @PostMapping("/api/fires/{id}/entries")
+  @Needs(Rank.APPRENTICE)
   Kept keep(@PathVariable long id, @RequestBody Told told, Principal who) {
     List<Entry> entries = Require.list("entries", told.entries(), 1, MOST_ENTRIES);
     List<KeptEntry> kept = service.keep(id, entries, who.getName());
@@ -142,6 +147,7 @@ class FireController {
   }
 
   @PostMapping("/api/fires/{id}/end")
+  @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void end(@PathVariable long id) {
     service.setEnded(id, true);
@@ -149,6 +155,7 @@ class FireController {
   }
 
   @PostMapping("/api/fires/{id}/reopen")
+  @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void reopen(@PathVariable long id) {
     service.setEnded(id, false);
@@ -156,6 +163,7 @@ class FireController {
   }
 
   @PostMapping(value = "/api/fires/{id}/readings", consumes = "text/csv")
+  @Needs(Rank.APPRENTICE)
   Logged logged(@PathVariable long id, @RequestBody String csv) {
     List<Row> rows = service.keepLogged(id, csv);
     fires.get(id).logged(rows, clock.instant());

@@ -170,6 +170,7 @@ class FireService {
         billets.get(billet.billetId()).plan(),
         billet.plan().title(),
         weld,
+        HowItWent.of(course),
         login,
         fire.id(),
         e.id());

@@ -7,6 +7,8 @@ import app.geminal.pair.Pairing;
 import app.geminal.pair.Question;
 import app.geminal.pair.Role;
 import app.geminal.pair.Verdict;
+import app.geminal.server.account.Needs;
+import app.geminal.server.account.Rank;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
@@ -49,6 +51,7 @@ class PairController {
       String a, String b, String grade, String word, double score, double tone, String first) {}
 
   @PostMapping("/api/pairs")
+  @Needs(Rank.GUEST)
   VerdictView verdict(@RequestBody QuestionBody body) {
     Steels steels = shelf.steels();
     List<Member> members = new ArrayList<>();
@@ -75,6 +78,7 @@ class PairController {
   }
 
   @PostMapping("/api/pairs/map")
+  @Needs(Rank.GUEST)
   List<Cell> map(@RequestBody MapBody body) {
     Steels all = shelf.steels();
     List<Steel> steels =

@@ -4,6 +4,8 @@ import app.geminal.check.Require;
 import app.geminal.layers.Layer;
 import app.geminal.pattern.Pane;
 import app.geminal.pattern.ScanLine;
+import app.geminal.server.account.Needs;
+import app.geminal.server.account.Rank;
 import app.geminal.server.picture.Pictures.Drawn;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
@@ -68,6 +70,7 @@ class PictureController {
    * the whole view, Geminal-Layers-Ground how many layers a ground face has gone through.
    */
   @PostMapping("/api/pictures")
+  @Needs(Rank.GUEST)
   ResponseEntity<byte[]> picture(@RequestBody ScreenBody body, Principal who) {
     Wanted wanted = Require.present("wanted", body.wanted());
     BooleanSupplier unwanted =
@@ -94,6 +97,7 @@ class PictureController {
 
   /** A picture or outlines to keep. */
   @PostMapping("/api/pictures/files")
+  @Needs(Rank.GUEST)
   ResponseEntity<byte[]> file(@RequestBody FileBody body) {
     Wanted wanted = Require.present("wanted", body.wanted());
     String title = Require.text("title", body.title(), 200);
@@ -111,6 +115,7 @@ class PictureController {
 
   /** Counts what a line crosses. */
   @PostMapping("/api/pictures/scan")
+  @Needs(Rank.GUEST)
   ScanView scan(@RequestBody ScanBody body) {
     return ScanView.of(
         pictures.scanned(

@@ -10,6 +10,8 @@ import app.geminal.schedule.Outcome;
 import app.geminal.schedule.Planned;
 import app.geminal.schedule.Question;
 import app.geminal.schedule.Schedule;
+import app.geminal.server.account.Needs;
+import app.geminal.server.account.Rank;
 import app.geminal.server.book.BookService;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
@@ -61,6 +63,7 @@ class ScheduleController {
 
   /** Searches, and tells of it while it does, a JSON object a line. */
   @PostMapping("/api/schedules")
+  @Needs(Rank.GUEST)
   void find(@RequestBody Asked asked, HttpServletResponse response) throws IOException {
     Steels steels = shelf.steels();
     Shop shop = shops.shop();
@@ -76,6 +79,7 @@ class ScheduleController {
 
   /** The plan a way stands for; from a bar that is there, its plan up to there and then this. */
   @PostMapping("/api/schedules/plan")
+  @Needs(Rank.GUEST)
   PlanBody plan(@RequestBody Chosen chosen) {
     Shop shop = shops.shop();
     Asked asked = Require.present("asked", chosen.asked());

@@ -1,5 +1,7 @@
 package app.geminal.server.steel;
 
+import app.geminal.server.account.Needs;
+import app.geminal.server.account.Rank;
 import app.geminal.server.problem.Problem;
 import app.geminal.steel.OwnSteel;
 import java.util.List;
@@ -45,6 +47,7 @@ class SteelController {
   }
 
   @PostMapping("/api/steels/own/preview")
+  @Needs(Rank.GUEST)
   SteelView preview(@RequestBody OwnSteel known) {
     return shelf.preview(known);
   }

@@ -1,0 +1,41 @@
+package app.geminal.learnt;
+
+import app.geminal.shop.Practice;
+
+/** A loss a shop has a figure for. */
+public enum Loses {
+  /** Width of a saw cut, mm. */
+  KERF("Saw kerf"),
+  /** Scale over what is reckoned, a factor. */
+  SCALE("Scale, over what is reckoned"),
+  /** Off each end, mm. */
+  TRIM("Off each end"),
+  /** Off each broad face in a grinding, mm. */
+  GRIND("Off a ground face");
+
+  private final String words;
+
+  Loses(String words) {
+    this.words = words;
+  }
+
+  /** What it is called. */
+  public String words() {
+    return words;
+  }
+
+  /** Whether it is a length; else it is a plain factor. */
+  public boolean isLength() {
+    return this != SCALE;
+  }
+
+  /** What the shop reckons with now. */
+  public double now(Practice practice) {
+    return switch (this) {
+      case KERF -> practice.kerfMm();
+      case SCALE -> practice.scaleFactor();
+      case TRIM -> practice.endTrimMm();
+      case GRIND -> practice.faceGrindMm();
+    };
+  }
+}

@@ -1,0 +1,66 @@
+package app.geminal.server.account;
+
+import app.geminal.units.UnitSystem;
+import java.security.Principal;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The people of the shop over HTTP. */
+@RestController
+class PeopleController {
+  private final Accounts accounts;
+
+  PeopleController(Accounts accounts) {
+    this.accounts = accounts;
+  }
+
+  /** A person as the owner sees them; nobody sees a password. */
+  record PersonView(long id, String login, String name, Rank rank, boolean mayEnter) {
+    static PersonView of(Account a) {
+      return new PersonView(a.id(), a.login(), a.name(), a.rank(), a.mayEnter());
+    }
+  }
+
+  /** Somebody to let in. */
+  record NewPerson(String login, String name, String password, UnitSystem units, Rank rank) {}
+
+  /** What becomes of somebody. */
+  record ChangedPerson(Rank rank, boolean mayEnter) {}
+
+  /** A password, with the one it replaces where it is one's own. */
+  record NewPassword(String old, String password) {}
+
+  @GetMapping("/api/people")
+  @Needs(Rank.OWNER)
+  List<PersonView> people() {
+    return accounts.all().stream().map(PersonView::of).toList();
+  }
+
+  @PostMapping("/api/people")
+  @ResponseStatus(HttpStatus.CREATED)
+  @Needs(Rank.OWNER)
+  PersonView letIn(@RequestBody NewPerson body) {
+    return PersonView.of(
+        accounts.add(body.login(), body.name(), body.password(), body.units(), body.rank()));
+  }
+
+  @PutMapping("/api/people/{id}")
+  @Needs(Rank.OWNER)
+  PersonView change(@PathVariable long id, @RequestBody ChangedPerson body) {
+    return PersonView.of(accounts.change(id, body.rank(), body.mayEnter()));
+  }
+
+  @PutMapping("/api/settings/password")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Needs(Rank.GUEST)
+  void changePassword(@RequestBody NewPassword body, Principal who) {
+    accounts.changePassword(who.getName(), body.old(), body.password());
+  }
+}

@@ -1,0 +1,55 @@
+package app.geminal.server.billet;
+
+import app.geminal.server.account.Needs;
+import app.geminal.server.account.Rank;
+import app.geminal.server.book.Entries;
+import app.geminal.server.book.EntryView;
+import app.geminal.server.book.Written;
+import java.security.Principal;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What is written in the Book of one billet, and where its flaws are now. */
+@RestController
+class EntryAtBilletController {
+  private final BilletService billets;
+  private final Entries entries;
+  private final Flaws flaws;
+
+  EntryAtBilletController(BilletService billets, Entries entries, Flaws flaws) {
+    this.billets = billets;
+    this.entries = entries;
+    this.flaws = flaws;
+  }
+
+  @GetMapping("/api/billets/{id}/entries")
+  List<EntryView> of(@PathVariable long id) {
+    billets.get(id);
+    return entries.of(id);
+  }
+
+  @PostMapping("/api/billets/{id}/entries")
+  @ResponseStatus(HttpStatus.CREATED)
+  @Needs(Rank.APPRENTICE)
+  EntryView add(@PathVariable long id, @RequestBody Written body, Principal who) {
+    return entries.add(id, billets.get(id).plan(), body, who.getName());
+  }
+
+  @GetMapping("/api/billets/{id}/flaws")
+  List<FlawView> flaws(@PathVariable long id) {
+    return flaws.of(billets.get(id));
+  }
+
+  /** Heights of the joints a step's weld closed, lowest first, mm. */
+  @GetMapping("/api/billets/{id}/seams")
+  List<Double> seams(@PathVariable long id, @RequestParam String step) {
+    return flaws.seams(billets.get(id), step);
+  }
+}

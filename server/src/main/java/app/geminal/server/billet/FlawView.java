@@ -1,0 +1,44 @@
+package app.geminal.server.billet;
+
+import app.geminal.flaw.Decided;
+import app.geminal.flaw.Flaw;
+import app.geminal.flaw.Travel;
+import java.util.List;
+
+/**
+ * A flaw of a billet.
+ *
+ * @param entryId the look that found it
+ * @param part path of the part it was found in, empty for the billet itself
+ * @param stage it was found at; −1 where the plan has the step no longer
+ * @param places where it has been since, stage by stage
+ * @param decisions about it, oldest first
+ * @param state what is to be thought of it now
+ */
+record FlawView(
+    long entryId,
+    Flaw flaw,
+    String part,
+    int stage,
+    List<Travel.At> places,
+    List<Decided> decisions,
+    State state) {
+
+  /** How it stands. */
+  enum State {
+    /** In the bar, and nothing was decided. */
+    OPEN,
+    /** In the bar, and watched. */
+    WATCHED,
+    /** Welded over again; a later look has to tell. */
+    WELDED_AGAIN,
+    /** Welded over again, and a later look found nothing there. */
+    HELD,
+    /** In a bar that was set aside. */
+    ASIDE,
+    /** The steel with it in it is gone. */
+    GONE,
+    /** The plan has the step no longer where it was found. */
+    LOST
+  }
+}

@@ -1,0 +1,124 @@
+package app.geminal.server.billet;
+
+import app.geminal.billet.Run;
+import app.geminal.flaw.Decided;
+import app.geminal.flaw.Decided.Decision;
+import app.geminal.flaw.Flaw;
+import app.geminal.flaw.Looked;
+import app.geminal.flaw.Seams;
+import app.geminal.flaw.Travel;
+import app.geminal.server.book.Entries;
+import app.geminal.server.book.EntryView;
+import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.steel.SteelShelf;
+import app.geminal.shop.Practice;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import org.springframework.stereotype.Service;
+
+/** Follows the flaws of a billet through its plan. */
+@Service
+class Flaws {
+  private final Entries entries;
+  private final SteelShelf shelf;
+  private final ShopKeeper shops;
+
+  Flaws(Entries entries, SteelShelf shelf, ShopKeeper shops) {
+    this.entries = entries;
+    this.shelf = shelf;
+    this.shops = shops;
+  }
+
+  /** All of them, those found first at the front. */
+  List<FlawView> of(Billet billet) {
+    List<EntryView> book = entries.of(billet.id());
+    List<Looked> looks = new ArrayList<>();
+    List<Decided> decisions = new ArrayList<>();
+    for (EntryView e : book) {
+      Optional.ofNullable(e.says().looked()).ifPresent(looks::add);
+      Optional.ofNullable(e.says().decided()).ifPresent(decisions::add);
+    }
+    if (looks.stream().allMatch(l -> l.flaws().isEmpty())) {
+      return List.of();
+    }
+    Practice practice = shops.practice();
+    Run run = Run.of(billet.plan(), shelf.steels(), practice);
+    List<FlawView> views = new ArrayList<>();
+    for (EntryView e : book.reversed()) {
+      Looked look = e.says().looked();
+      if (look == null) {
+        continue;
+      }
+      for (Flaw flaw : look.flaws()) {
+        List<Decided> about =
+            decisions.stream()
+                .filter(d -> d.flawId().equals(flaw.id()))
+                .sorted(Comparator.comparing(Decided::at))
+                .toList();
+        views.add(view(e.id(), flaw, look, about, looks, run, practice));
+      }
+    }
+    return views;
+  }
+
+  /** Heights of the joints that lie level after a step, lowest first, mm. */
+  List<Double> seams(Billet billet, String stepPath) {
+    Practice practice = shops.practice();
+    return Run.of(billet.plan(), shelf.steels(), practice)
+        .find(stepPath)
+        .map(f -> Seams.of(f.run(), practice, f.stage()))
+        .orElse(List.of());
+  }
+
+  private static FlawView view(
+      long entryId,
+      Flaw flaw,
+      Looked look,
+      List<Decided> about,
+      List<Looked> looks,
+      Run run,
+      Practice practice) {
+    Optional<Run.Found> found = run.find(look.stepKey());
+    if (found.isEmpty()) {
+      return new FlawView(entryId, flaw, "", -1, List.of(), about, FlawView.State.LOST);
+    }
+    Run.Found at = found.get();
+    List<Travel.At> places = Travel.of(run, practice, at.part(), at.stage(), flaw.spot());
+    return new FlawView(
+        entryId, flaw, at.part(), at.stage(), places, about, state(look, about, looks, places, at));
+  }
+
+  private static FlawView.State state(
+      Looked look,
+      List<Decided> about,
+      List<Looked> looks,
+      List<Travel.At> places,
+      Run.Found found) {
+    int end = found.run().stages().size() - 1;
+    boolean here =
+        places.stream()
+            .anyMatch(p -> !p.aside() && (!p.part().equals(found.part()) || p.stage() == end));
+    if (!here) {
+      return places.stream().anyMatch(Travel.At::aside)
+          ? FlawView.State.ASIDE
+          : FlawView.State.GONE;
+    }
+    Optional<Decided> reweld =
+        about.stream().filter(d -> d.decision() == Decision.REWELD).reduce((_, last) -> last);
+    if (reweld.isPresent()) {
+      boolean heldSince =
+          looks.stream()
+              .anyMatch(l ->
+                  l.at().isAfter(reweld.get().at())
+                      && l.flaws().isEmpty()
+                      && !Objects.equals(l, look));
+      return heldSince ? FlawView.State.HELD : FlawView.State.WELDED_AGAIN;
+    }
+    return about.stream().anyMatch(d -> d.decision() == Decision.WATCH)
+        ? FlawView.State.WATCHED
+        : FlawView.State.OPEN;
+  }
+}

@@ -1,0 +1,137 @@
+package app.geminal.server.book;
+
+import app.geminal.billet.Plan;
+import app.geminal.check.BadValue;
+import app.geminal.server.account.Accounts;
+import app.geminal.server.problem.NotThere;
+import app.geminal.server.problem.Stale;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.UUID;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what is written in the Book beside the welds. */
+@Service
+public class Entries {
+  private static final Duration AHEAD = Duration.ofMinutes(10);
+  private static final int MOST_PHOTOS = 12;
+
+  private final EntryRepository entries;
+  private final Accounts accounts;
+  private final Clock clock;
+
+  Entries(EntryRepository entries, Accounts accounts, Clock clock) {
+    this.entries = entries;
+    this.accounts = accounts;
+    this.clock = clock;
+  }
+
+  /** All of the Book, newest first. */
+  @Transactional(readOnly = true)
+  public List<EntryView> all() {
+    return entries.all();
+  }
+
+  /** Those of one billet, newest first. */
+  @Transactional(readOnly = true)
+  public List<EntryView> of(long billetId) {
+    return entries.of(billetId);
+  }
+
+  /** One of them, struck or not. */
+  @Transactional(readOnly = true)
+  public EntryView get(long id) {
+    return entries
+        .find(id)
+        .orElseThrow(() -> new NotThere("There is no entry number " + id + " in the Book."));
+  }
+
+  /**
+   * Writes an entry.
+   *
+   * @param plan the billet's, which must have the step, if one is named
+   * @throws BadValue when the plan has no such step, or it is still to come
+   */
+  @Transactional
+  public EntryView add(long billetId, Plan plan, Written says, String login) {
+    requirePast(says);
+    String key = says.stepKey();
+    String title = key == null ? "" : StepTitles.of(plan, key);
+    long id = entries.add(billetId, title, says, accounts.id(login), clock.instant());
+    return get(id);
+  }
+
+  /**
+   * Mends an entry; how it stood is kept.
+   *
+   * @param version the version the change was based on
+   * @throws Stale when another version is stored by now
+   */
+  @Transactional
+  public EntryView change(long id, int version, Written says, String login) {
+    requirePast(says);
+    EntryView was = get(id);
+    if (was.kind() != says.kind() || !java.util.Objects.equals(was.stepKey(), says.stepKey())) {
+      throw new BadValue("says", "An entry stays of its kind and at its step; strike it instead.");
+    }
+    if (!entries.replace(id, version, says)) {
+      throw new Stale("This entry", was.version());
+    }
+    entries.keep(null, id, version, was, accounts.id(login), clock.instant());
+    return get(id);
+  }
+
+  private void requirePast(Written says) {
+    if (says.at().isAfter(clock.instant().plus(AHEAD))) {
+      throw new BadValue("at", "This is still to come; the Book holds what was.");
+    }
+  }
+
+  /** How an entry stood before, newest first. */
+  @Transactional(readOnly = true)
+  public List<Before> before(long id) {
+    get(id);
+    return entries.before(null, id);
+  }
+
+  /** Strikes an entry, or takes the striking back. */
+  @Transactional
+  public void setStruck(long id, boolean struck) {
+    get(id);
+    entries.setStruck(id, struck);
+  }
+
+  /**
+   * Adds a photograph to an entry.
+   *
+   * @throws BadValue when it is no picture, or the entry has enough
+   */
+  @Transactional
+  public EntryView addPhoto(long entryId, byte[] file, String login) {
+    get(entryId);
+    if (entries.photos(entryId) >= MOST_PHOTOS) {
+      throw new BadValue("photo", "An entry has room for %d photographs.".formatted(MOST_PHOTOS));
+    }
+    Photo photo = Photo.of(file);
+    Instant now = clock.instant();
+    entries.addPhoto(UUID.randomUUID().toString(), entryId, photo, accounts.id(login), now);
+    return get(entryId);
+  }
+
+  /** A photograph, JPEG. */
+  @Transactional(readOnly = true)
+  public byte[] jpeg(String id) {
+    return entries.jpeg(id).orElseThrow(() -> new NotThere("There is no such photograph."));
+  }
+
+  /** Takes a photograph away, or puts it back. */
+  @Transactional
+  public void setPhotoStruck(String id, boolean struck) {
+    if (!entries.setPhotoStruck(id, struck)) {
+      throw new NotThere("There is no such photograph.");
+    }
+  }
+}

@@ -1,0 +1,218 @@
+package app.geminal.server.book;
+
+import app.geminal.server.book.EntryView.PhotoView;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.RowMapper;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.support.GeneratedKeyHolder;
+import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Entries, what they were before, and their photographs in the database. */
+@Repository
+class EntryRepository {
+  private static final String SELECT =
+      """
+      SELECT e.id, e.billet_id, b.name AS billet_name, e.kind, e.step_key, e.step_title, e.at,
+        e.body, e.version, a.name AS made_by
+      FROM book_entry e JOIN billet b ON b.id = e.billet_id JOIN account a ON a.id = e.made_by
+      """;
+
+  private static final String NEWEST_FIRST = " ORDER BY e.at DESC, e.id DESC";
+
+  private final JdbcClient jdbc;
+  private final JsonMapper json;
+  private final RowMapper<EntryView> entry;
+
+  EntryRepository(JdbcClient jdbc, JsonMapper json) {
+    this.jdbc = jdbc;
+    this.json = json;
+    this.entry =
+        (row, n) ->
+            new EntryView(
+                row.getLong("id"),
+                row.getLong("billet_id"),
+                row.getString("billet_name"),
+                Written.Kind.valueOf(row.getString("kind")),
+                row.getString("step_key"),
+                row.getString("step_title"),
+                row.getObject("at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
+                json.readValue(row.getString("body"), Written.class),
+                row.getInt("version"),
+                row.getString("made_by"),
+                List.of());
+  }
+
+  List<EntryView> all() {
+    return withPhotos(jdbc.sql(SELECT + "WHERE NOT e.struck" + NEWEST_FIRST).query(entry).list());
+  }
+
+  List<EntryView> of(long billetId) {
+    return withPhotos(
+        jdbc.sql(SELECT + "WHERE e.billet_id = :billet AND NOT e.struck" + NEWEST_FIRST)
+            .param("billet", billetId)
+            .query(entry)
+            .list());
+  }
+
+  Optional<EntryView> find(long id) {
+    return jdbc.sql(SELECT + "WHERE e.id = :id")
+        .param("id", id)
+        .query(entry)
+        .optional()
+        .map(e -> withPhotos(List.of(e)).getFirst());
+  }
+
+  private List<EntryView> withPhotos(List<EntryView> entries) {
+    if (entries.isEmpty()) {
+      return entries;
+    }
+    Map<Long, List<PhotoView>> photos =
+        jdbc
+            .sql(
+                """
+                SELECT id, entry_id, width_px, height_px FROM photo
+                WHERE NOT struck AND entry_id IN (:entries) ORDER BY made_at, id
+                """)
+            .param("entries", entries.stream().map(EntryView::id).toList())
+            .query((row, n) ->
+                Map.entry(
+                    row.getLong("entry_id"),
+                    new PhotoView(
+                        row.getString("id"), row.getInt("width_px"), row.getInt("height_px"))))
+            .stream()
+            .collect(
+                Collectors.groupingBy(
+                    Map.Entry::getKey,
+                    Collectors.mapping(Map.Entry::getValue, Collectors.toList())));
+    return entries.stream().map(e -> e.with(photos.getOrDefault(e.id(), List.of()))).toList();
+  }
+
+  long add(long billetId, String stepTitle, Written says, long by, Instant now) {
+    GeneratedKeyHolder key = new GeneratedKeyHolder();
+    jdbc.sql(
+            """
+            INSERT INTO book_entry (billet_id, kind, step_key, step_title, at, body, made_by,
+              written_at)
+            VALUES (:billet, :kind, :step, :title, :at, :body, :by, :now)
+            """)
+        .param("billet", billetId)
+        .param("kind", says.kind().name())
+        .param("step", says.stepKey())
+        .param("title", stepTitle)
+        .param("at", LocalDateTime.ofInstant(says.at(), ZoneOffset.UTC))
+        .param("body", json.writeValueAsString(says))
+        .param("by", by)
+        .param("now", LocalDateTime.ofInstant(now, ZoneOffset.UTC))
+        .update(key, "id");
+    return Objects.requireNonNull(key.getKey()).longValue();
+  }
+
+  /** Writes over the version the change was based on; false when it is another by now. */
+  boolean replace(long id, int version, Written says) {
+    return jdbc.sql(
+                """
+                UPDATE book_entry SET body = :body, at = :at, version = version + 1
+                WHERE id = :id AND version = :version
+                """)
+            .param("body", json.writeValueAsString(says))
+            .param("at", LocalDateTime.ofInstant(says.at(), ZoneOffset.UTC))
+            .param("id", id)
+            .param("version", version)
+            .update()
+        == 1;
+  }
+
+  void setStruck(long id, boolean struck) {
+    jdbc.sql("UPDATE book_entry SET struck = :struck WHERE id = :id")
+        .param("struck", struck)
+        .param("id", id)
+        .update();
+  }
+
+  /** Keeps how a weld or an entry stood; exactly one of both ids. */
+  void keep(
+      @Nullable Long weldId,
+      @Nullable Long entryId,
+      int version,
+      Object was,
+      long by,
+      Instant now) {
+    jdbc.sql(
+            """
+            INSERT INTO book_before (weld_id, entry_id, version, was, changed_by, changed_at)
+            VALUES (:weld, :entry, :version, :was, :by, :now)
+            """)
+        .param("weld", weldId)
+        .param("entry", entryId)
+        .param("version", version)
+        .param("was", json.writeValueAsString(was))
+        .param("by", by)
+        .param("now", LocalDateTime.ofInstant(now, ZoneOffset.UTC))
+        .update();
+  }
+
+  List<Before> before(@Nullable Long weldId, @Nullable Long entryId) {
+    return jdbc.sql(
+            """
+            SELECT h.version, h.was, a.name, h.changed_at
+            FROM book_before h JOIN account a ON a.id = h.changed_by
+            WHERE h.weld_id <=> :weld AND h.entry_id <=> :entry ORDER BY h.id DESC
+            """)
+        .param("weld", weldId)
+        .param("entry", entryId)
+        .query((row, n) ->
+            new Before(
+                row.getInt("version"),
+                json.readTree(row.getString("was")),
+                row.getString("name"),
+                row.getObject("changed_at", LocalDateTime.class).toInstant(ZoneOffset.UTC)))
+        .list();
+  }
+
+  int photos(long entryId) {
+    return jdbc.sql("SELECT COUNT(*) FROM photo WHERE entry_id = :entry")
+        .param("entry", entryId)
+        .query(Integer.class)
+        .single();
+  }
+
+  void addPhoto(String id, long entryId, Photo photo, long by, Instant now) {
+    jdbc.sql(
+            """
+            INSERT INTO photo (id, entry_id, width_px, height_px, jpeg, made_by, made_at)
+            VALUES (:id, :entry, :width, :height, :jpeg, :by, :now)
+            """)
+        .param("id", id)
+        .param("entry", entryId)
+        .param("width", photo.widthPx())
+        .param("height", photo.heightPx())
+        .param("jpeg", photo.jpeg())
+        .param("by", by)
+        .param("now", LocalDateTime.ofInstant(now, ZoneOffset.UTC))
+        .update();
+  }
+
+  Optional<byte[]> jpeg(String id) {
+    return jdbc.sql("SELECT jpeg FROM photo WHERE id = :id")
+        .param("id", id)
+        .query((row, n) -> row.getBytes("jpeg"))
+        .optional();
+  }
+
+  boolean setPhotoStruck(String id, boolean struck) {
+    return jdbc.sql("UPDATE photo SET struck = :struck WHERE id = :id")
+            .param("struck", struck)
+            .param("id", id)
+            .update()
+        == 1;
+  }
+}

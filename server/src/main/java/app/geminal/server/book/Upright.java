@@ -1,0 +1,48 @@
+package app.geminal.server.book;
+
+import com.drew.imaging.ImageMetadataReader;
+import com.drew.imaging.ImageProcessingException;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import java.awt.geom.AffineTransform;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+
+/**
+ * How a camera held the picture, by its EXIF orientation.
+ *
+ * @param orientation 1 to 8
+ */
+record Upright(int orientation) {
+
+  /** As the file says; as it is where it says nothing. */
+  static Upright of(byte[] file) {
+    try {
+      ExifIFD0Directory exif =
+          ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
+              .getFirstDirectoryOfType(ExifIFD0Directory.class);
+      Integer said = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
+      return new Upright(said == null || said < 1 || said > 8 ? 1 : said);
+    } catch (ImageProcessingException | IOException e) {
+      return new Upright(1);
+    }
+  }
+
+  /** Whether width and height change places. */
+  boolean isTurned() {
+    return orientation >= 5;
+  }
+
+  /** From the picture as it came, of that size, to upright. */
+  AffineTransform transform(int width, int height) {
+    return switch (orientation) {
+      case 2 -> new AffineTransform(-1, 0, 0, 1, width, 0);
+      case 3 -> new AffineTransform(-1, 0, 0, -1, width, height);
+      case 4 -> new AffineTransform(1, 0, 0, -1, 0, height);
+      case 5 -> new AffineTransform(0, 1, 1, 0, 0, 0);
+      case 6 -> new AffineTransform(0, 1, -1, 0, height, 0);
+      case 7 -> new AffineTransform(0, -1, -1, 0, height, width);
+      case 8 -> new AffineTransform(0, -1, 1, 0, 0, width);
+      default -> new AffineTransform();
+    };
+  }
+}

@@ -1,0 +1,199 @@
+package app.geminal.server.evidence;
+
+import app.geminal.billet.Run;
+import app.geminal.check.BadValue;
+import app.geminal.evidence.Comparison;
+import app.geminal.evidence.Evidence;
+import app.geminal.evidence.Factor;
+import app.geminal.evidence.HoldModel;
+import app.geminal.evidence.Interval;
+import app.geminal.evidence.Past;
+import app.geminal.evidence.Tally;
+import app.geminal.learnt.Learnt;
+import app.geminal.learnt.Loses;
+import app.geminal.server.billet.BilletService;
+import app.geminal.server.book.BookService;
+import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.steel.SteelShelf;
+import app.geminal.shop.Practice;
+import app.geminal.weld.HowMade;
+import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.WeldOutcome;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What goes together in the Book, over HTTP. */
+@RestController
+class EvidenceController {
+  private final BookService book;
+  private final BilletService billets;
+  private final ShopKeeper shops;
+  private final SteelShelf shelf;
+
+  EvidenceController(BookService book, BilletService billets, ShopKeeper shops, SteelShelf shelf) {
+    this.book = book;
+    this.billets = billets;
+    this.shops = shops;
+    this.shelf = shelf;
+  }
+
+  /**
+   * Welds counted.
+   *
+   * @param openShare of the decided ones, with its limits
+   */
+  record TallyView(
+      int held, int open, int suspect, double openShare, Interval limits, boolean tooFew) {
+    static TallyView of(Tally t) {
+      return new TallyView(
+          t.held(), t.open(), t.suspect(), t.openShare(), t.interval(), t.isTooFew());
+    }
+  }
+
+  /** One level of a factor. */
+  record LineView(String level, TallyView tally) {
+    static LineView of(Evidence.Line line) {
+      return new LineView(line.level(), TallyView.of(line.tally()));
+    }
+  }
+
+  /** A factor and its levels; {@code spread} is what is believed of it before any record. */
+  record FactorView(Factor factor, String words, double spread, List<LineView> lines) {}
+
+  /** A chance and its limits. */
+  record ChanceView(double mean, Interval limits, int welds, boolean tooFew) {
+    static ChanceView of(HoldModel.Foretold f) {
+      return new ChanceView(f.mean(), f.limits(), f.welds(), f.isTooFew());
+    }
+  }
+
+  /**
+   * Everything the Book teaches.
+   *
+   * @param joints by where they lie in the stack
+   * @param usual a weld as the shop usually makes it, foretold
+   * @param belief the same before any record
+   * @param moves how far each level moves the log odds
+   */
+  record EvidenceView(
+      TallyView all,
+      List<FactorView> factors,
+      List<LineView> joints,
+      ChanceView usual,
+      ChanceView belief,
+      double shopSpread,
+      Map<String, Double> moves) {}
+
+  @GetMapping("/api/evidence")
+  EvidenceView evidence() {
+    List<Past> past = book.past();
+    HoldModel model = HoldModel.of(past);
+    Past usual = book.usual();
+    return new EvidenceView(
+        TallyView.of(Evidence.all(past)),
+        Arrays.stream(Factor.values())
+            .map(f ->
+                new FactorView(
+                    f,
+                    f.words(),
+                    f.spread(),
+                    Evidence.by(past, f).stream().map(LineView::of).toList()))
+            .toList(),
+        Evidence.byPosition(past).stream().map(LineView::of).toList(),
+        ChanceView.of(model.foretell(usual)),
+        ChanceView.of(HoldModel.of(List.of()).foretell(usual)),
+        HoldModel.SHOP_SPREAD,
+        model.moves());
+  }
+
+  /** The next weld, made like that. */
+  @GetMapping("/api/evidence/next")
+  ChanceView next(
+      @RequestParam OxygenSchool school,
+      @RequestParam int joints,
+      @RequestParam boolean later,
+      @RequestParam @Nullable Set<String> steels) {
+    return ChanceView.of(
+        HoldModel.of(book.past())
+            .foretell(
+                new Past(
+                    Objects.requireNonNullElse(steels, Set.of()),
+                    school,
+                    shops.practice().weldTemperatureC(),
+                    HowMade.UNKNOWN.of(joints, later),
+                    "",
+                    WeldOutcome.SUSPECT,
+                    List.of())));
+  }
+
+  /** Two ways of working beside each other. */
+  record ComparisonView(
+      TallyView one, TallyView other, double difference, Interval limits, int needed) {}
+
+  @GetMapping("/api/evidence/compare")
+  ComparisonView compare(
+      @RequestParam Factor factor, @RequestParam String one, @RequestParam String other) {
+    List<Evidence.Line> lines = Evidence.by(book.past(), factor);
+    Comparison c = Comparison.of(tally(lines, "one", one), tally(lines, "other", other));
+    return new ComparisonView(
+        TallyView.of(c.one()), TallyView.of(c.other()), c.difference(), c.limits(), c.needed());
+  }
+
+  private static Tally tally(List<Evidence.Line> lines, String field, String level) {
+    return lines.stream()
+        .filter(l -> l.level().equals(level))
+        .map(Evidence.Line::tally)
+        .findFirst()
+        .orElseThrow(() -> new BadValue(field, "No weld in the Book was made that way."));
+  }
+
+  /**
+   * A loss as it was measured.
+   *
+   * @param now what the shop reckons with
+   * @param differs whether that lies outside what was measured
+   */
+  record LearntView(
+      Loses loss,
+      String words,
+      boolean length,
+      double now,
+      int seen,
+      double mean,
+      double spread,
+      double low,
+      double high,
+      boolean tooFew,
+      boolean differs) {}
+
+  @GetMapping("/api/evidence/losses")
+  List<LearntView> losses() {
+    Practice practice = shops.practice();
+    List<Run> runs =
+        billets.all().stream().map(b -> Run.of(b.plan(), shelf.steels(), practice)).toList();
+    return Learnt.of(runs, practice).stream()
+        .map(l -> {
+          double now = l.loss().now(practice);
+          return new LearntView(
+              l.loss(),
+              l.loss().words(),
+              l.loss().isLength(),
+              now,
+              l.seen().size(),
+              l.mean(),
+              l.spread(),
+              l.low(),
+              l.high(),
+              l.isTooFew(),
+              l.differsFrom(now));
+        })
+        .toList();
+  }
+}

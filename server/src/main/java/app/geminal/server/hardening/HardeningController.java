@@ -1,0 +1,76 @@
+package app.geminal.server.hardening;
+
+import app.geminal.bar.Bars;
+import app.geminal.billet.Run;
+import app.geminal.hardening.HardeningPlan;
+import app.geminal.server.billet.Billet;
+import app.geminal.server.billet.BilletService;
+import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.steel.SteelShelf;
+import app.geminal.steel.Steels;
+import java.util.List;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What a finished piece asks for, over HTTP. What was done is written in the Book. */
+@RestController
+class HardeningController {
+  private final BilletService billets;
+  private final ShopKeeper shops;
+  private final SteelShelf shelf;
+
+  HardeningController(BilletService billets, ShopKeeper shops, SteelShelf shelf) {
+    this.billets = billets;
+    this.shops = shops;
+    this.shelf = shelf;
+  }
+
+  /** A temper; {@code layersHrc} is null where one steel's curve does not reach it. */
+  record TemperView(double celsius, Map<String, Double> hrcBySteel, @Nullable Double layersHrc) {}
+
+  /**
+   * The plan; {@code quench} is null where nothing hardens.
+   *
+   * @param thickMm of the piece it was made for
+   */
+  record HardeningView(
+      double thickMm,
+      List<HardeningPlan.OfSteel> steels,
+      List<String> soft,
+      List<Double> normalizingC,
+      double fromC,
+      double toC,
+      double hardenC,
+      List<String> compromise,
+      @Nullable String quench,
+      List<TemperView> tempers,
+      List<String> etch,
+      List<String> cautions) {}
+
+  @GetMapping("/api/billets/{id}/hardening")
+  HardeningView plan(@PathVariable long id) {
+    Billet billet = billets.get(id);
+    Steels steels = shelf.steels();
+    Bars end = Run.of(billet.plan(), steels, shops.practice()).last().bars();
+    double thick = Math.min(end.heightMm(), end.widthMm());
+    HardeningPlan p = HardeningPlan.of(end.amount(), thick, steels);
+    return new HardeningView(
+        thick,
+        p.steels(),
+        p.soft(),
+        p.normalizingC(),
+        p.fromC(),
+        p.toC(),
+        p.hardenC(),
+        p.compromise(),
+        p.quench().map(q -> q.words()).orElse(null),
+        p.tempers().stream()
+            .map(t -> new TemperView(t.celsius(), t.hrcBySteel(), t.layersHrc().orElse(null)))
+            .toList(),
+        p.etch(),
+        p.cautions());
+  }
+}
