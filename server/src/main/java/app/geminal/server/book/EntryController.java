@@ -1,8 +1,11 @@
 package app.geminal.server.book;
 
+import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import java.io.IOException;
+import java.io.InputStream;
 import java.security.Principal;
 import java.time.Duration;
 import java.util.List;
@@ -21,6 +24,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Entries of the Book over HTTP. New ones are written at their billet. */
 @RestController
 class EntryController {
+  private static final int MOST_BYTES = 16 * 1024 * 1024;
+
   private final Entries entries;
 
   EntryController(Entries entries) {
@@ -62,8 +67,13 @@ class EntryController {
       consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
   @ResponseStatus(HttpStatus.CREATED)
   @Needs(Rank.APPRENTICE)
-  EntryView addPhoto(@PathVariable long id, @RequestBody byte[] file, Principal who) {
-    return entries.addPhoto(id, file, who.getName());
+  EntryView addPhoto(@PathVariable long id, InputStream file, Principal who) throws IOException {
+    // A body of unannounced length passes the filter; no more than this is read of it.
+    byte[] bytes = file.readNBytes(MOST_BYTES + 1);
+    if (bytes.length > MOST_BYTES) {
+      throw new BadValue("photo", "This picture is larger than 16 MB.");
+    }
+    return entries.addPhoto(id, bytes, who.getName());
   }
 
   @GetMapping(value = "/api/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)

@@ -27,7 +27,7 @@ import org.springframework.stereotype.Component;
 
 /** Heat plans of stored billets. */
 @Component
-class HeatPlans {
+public class HeatPlans {
   private final BilletService billets;
   private final BookService book;
   private final SteelShelf shelf;
@@ -47,7 +47,7 @@ class HeatPlans {
    * @param made how many times the Book has it
    * @param next whether it is the first weld that is not in the Book
    */
-  record HeatView(String path, String title, boolean welds, long made, boolean next) {}
+  public record HeatView(String path, String title, boolean welds, long made, boolean next) {}
 
   /** A billet's plan worked through, and who plans its heats. */
   private record Worked(Plan plan, Run run, HeatPlanner planner) {}
@@ -65,7 +65,7 @@ class HeatPlans {
   }
 
   /** The heats of a billet and its parts that the Run reaches, in order. */
-  List<HeatView> heats(long billetId) {
+  public List<HeatView> heats(long billetId) {
     Plan plan = billets.get(billetId).plan();
     Run run = Run.of(plan, shelf.steels(), shops.practice());
     Map<String, Long> made =
@@ -96,7 +96,7 @@ class HeatPlans {
    *
    * @throws BadValue where the billet has no such heat
    */
-  HeatPlan of(long billetId, String path) {
+  public HeatPlan of(long billetId, String path) {
     Worked worked = worked(billetId);
     return there(worked.planner().plan(worked.run(), path));
   }

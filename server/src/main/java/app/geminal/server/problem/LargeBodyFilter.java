@@ -20,10 +20,15 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class LargeBodyFilter extends OncePerRequestFilter {
   private final long largest;
+  private final long largestPicture;
   private final ProblemWriter problems;
 
-  LargeBodyFilter(@Value("${geminal.largest-body}") DataSize largest, ProblemWriter problems) {
+  LargeBodyFilter(
+      @Value("${geminal.largest-body}") DataSize largest,
+      @Value("${geminal.largest-picture}") DataSize largestPicture,
+      ProblemWriter problems) {
     this.largest = largest.toBytes();
+    this.largestPicture = largestPicture.toBytes();
     this.problems = problems;
   }
 
@@ -31,10 +36,15 @@ class LargeBodyFilter extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    if (request.getContentLengthLong() > largest) {
+    if (request.getContentLengthLong() > (isPicture(request) ? largestPicture : largest)) {
       problems.write(response, Problems.tooLarge());
     } else {
       chain.doFilter(request, response);
     }
+  }
+
+  private static boolean isPicture(HttpServletRequest request) {
+    String type = request.getContentType();
+    return type != null && type.startsWith("image/");
   }
 }

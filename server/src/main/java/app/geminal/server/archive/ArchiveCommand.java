@@ -1,0 +1,76 @@
+package app.geminal.server.archive;
+
+import app.geminal.check.BadValue;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
+import org.springframework.stereotype.Component;
+
+/** bin/backup and bin/restore: does one of both and ends the server. */
+@Component
+@Lazy(false)
+class ArchiveCommand {
+  private final Archives archives;
+  private final ConfigurableApplicationContext context;
+  private final String backup;
+  private final String restore;
+
+  ArchiveCommand(
+      Archives archives,
+      ConfigurableApplicationContext context,
+      @Value("${geminal.backup:}") String backup,
+      @Value("${geminal.restore:}") String restore) {
+    this.archives = archives;
+    this.context = context;
+    this.backup = backup;
+    this.restore = restore;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  @Order(0)
+  void run() {
+    if (!backup.isEmpty()) {
+      end(() -> write(Path.of(backup)));
+    } else if (!restore.isEmpty()) {
+      end(() -> archives.read(Path.of(restore)));
+    }
+  }
+
+  /** Beside its place first, so that a backup that breaks off takes no older one with it. */
+  private void write(Path file) throws IOException {
+    Path part = file.resolveSibling(file.getFileName() + ".part");
+    try (OutputStream out = Files.newOutputStream(part)) {
+      archives.write(out);
+    }
+    Files.move(part, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
+  }
+
+  private interface Work {
+    void run() throws IOException;
+  }
+
+  private void end(Work work) {
+    int code = 0;
+    try {
+      work.run();
+      System.out.println("archive: done");
+    } catch (BadValue bad) {
+      System.out.println("archive: " + bad.words());
+      code = 1;
+    } catch (IOException e) {
+      System.out.println("archive: the file could not be read or written: " + e.getMessage());
+      code = 1;
+    }
+    int result = code;
+    System.exit(SpringApplication.exit(context, () -> result));
+  }
+}

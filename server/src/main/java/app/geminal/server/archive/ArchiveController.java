@@ -1,0 +1,36 @@
+package app.geminal.server.archive;
+
+import app.geminal.server.account.Needs;
+import app.geminal.server.account.Rank;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.ZoneOffset;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The whole shop as one file, over HTTP. It goes in again with bin/restore. */
+@RestController
+class ArchiveController {
+  private final Archives archives;
+  private final Clock clock;
+
+  ArchiveController(Archives archives, Clock clock) {
+    this.archives = archives;
+    this.clock = clock;
+  }
+
+  @GetMapping(value = "/api/archive", produces = "application/zip")
+  @Needs(Rank.OWNER)
+  void archive(HttpServletResponse response) throws IOException {
+    String name = "geminal-" + LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC) + ".zip";
+    response.setContentType("application/zip");
+    response.setHeader(
+        HttpHeaders.CONTENT_DISPOSITION,
+        ContentDisposition.attachment().filename(name).build().toString());
+    archives.write(response.getOutputStream());
+  }
+}

@@ -1,0 +1,189 @@
+package app.geminal.server.archive;
+
+import java.io.IOException;
+import java.io.Writer;
+import java.sql.ResultSet;
+import java.sql.ResultSetMetaData;
+import java.sql.SQLException;
+import java.sql.Types;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.stereotype.Repository;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Whole tables, row by row, as lines of JSON. */
+@Repository
+class Tables {
+  /**
+   * In the order they need each other. Sign-ins under way and the migrations' own list stay out.
+   */
+  static final List<String> ALL =
+      List.of(
+          "account",
+          "shop",
+          "own_steel",
+          "stock",
+          "instrument",
+          "billet",
+          "fire_session",
+          "fire_billet",
+          "fire_entry",
+          "fire_reading",
+          "weld",
+          "book_entry",
+          "book_before",
+          "photo");
+
+  /** Tables by the columns that put their rows into one order. */
+  private static final Map<String, String> ORDER =
+      Map.of(
+          "fire_billet", "session_id, place",
+          "fire_entry", "seq",
+          "fire_reading", "session_id, channel, second");
+
+  private static final int BATCH = 500;
+  private static final int FETCH = 1000;
+
+  private final JdbcTemplate jdbc;
+
+  /** Its own mapper: rows may be longer than what comes over the wire. */
+  private final JsonMapper json = JsonMapper.builder().build();
+
+  Tables(JdbcTemplate jdbc) {
+    this.jdbc = jdbc;
+  }
+
+  String schema() {
+    return String.valueOf(
+        jdbc.queryForObject(
+            "SELECT version FROM flyway_schema_history WHERE success ORDER BY installed_rank DESC LIMIT 1",
+            String.class));
+  }
+
+  /** Whether nobody and nothing is in the shop. */
+  boolean areEmpty() {
+    return ALL.stream()
+        .allMatch(t ->
+            Integer.valueOf(0)
+                .equals(
+                    jdbc.queryForObject(
+                        "SELECT COUNT(*) FROM (SELECT 1 FROM " + t + " LIMIT 1) one",
+                        Integer.class)));
+  }
+
+  /** Receives what is no text. */
+  interface Blobs {
+    void blob(String id, byte[] bytes) throws IOException;
+  }
+
+  /** Writes a table; what is a BLOB goes to {@code blobs} by the row's id. Answers the rows. */
+  long write(String table, Writer out, Blobs blobs) {
+    jdbc.setFetchSize(FETCH);
+    long[] rows = {0};
+    jdbc.query(
+        "SELECT * FROM " + table + " ORDER BY " + ORDER.getOrDefault(table, "id"),
+        row -> {
+          try {
+            out.write(json.writeValueAsString(line(row, blobs)));
+            out.write('\n');
+            rows[0]++;
+          } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+          }
+        });
+    return rows[0];
+  }
+
+  private static Map<String, Object> line(ResultSet row, Blobs blobs)
+      throws SQLException, IOException {
+    ResultSetMetaData columns = row.getMetaData();
+    Map<String, Object> line = new LinkedHashMap<>();
+    for (int i = 1; i <= columns.getColumnCount(); i++) {
+      String name = columns.getColumnName(i);
+      switch (columns.getColumnType(i)) {
+        case Types.BLOB, Types.LONGVARBINARY, Types.VARBINARY, Types.BINARY ->
+            blobs.blob(row.getString("id"), row.getBytes(i));
+        case Types.TIMESTAMP -> {
+          LocalDateTime at = row.getObject(i, LocalDateTime.class);
+          line.put(name, at == null ? null : at.toString());
+        }
+        case Types.BIT, Types.BOOLEAN -> line.put(name, row.getBoolean(i));
+        case Types.DOUBLE, Types.FLOAT, Types.REAL -> line.put(name, number(row, i));
+        case Types.BIGINT, Types.INTEGER, Types.SMALLINT, Types.TINYINT -> {
+          long value = row.getLong(i);
+          line.put(name, row.wasNull() ? null : value);
+        }
+        default -> line.put(name, row.getString(i));
+      }
+    }
+    return line;
+  }
+
+  private static @Nullable Double number(ResultSet row, int column) throws SQLException {
+    double value = row.getDouble(column);
+    return row.wasNull() ? null : value;
+  }
+
+  /** Columns a table has. */
+  private Set<String> columns(String table) {
+    return new HashSet<>(
+        jdbc.queryForList(
+            "SELECT column_name FROM information_schema.columns WHERE table_schema = DATABASE() AND table_name = ?",
+            String.class,
+            table));
+  }
+
+  /** Finds what is no text again. */
+  interface BlobOf {
+    byte[] of(String id) throws IOException;
+  }
+
+  /** Puts rows into an empty table. */
+  void read(String table, Iterable<String> lines, BlobOf blobs) throws IOException {
+    Set<String> known = columns(table);
+    List<String> names = List.of();
+    List<Object[]> batch = new ArrayList<>();
+    for (String text : lines) {
+      @SuppressWarnings("unchecked")
+      Map<String, Object> line = new LinkedHashMap<>(json.readValue(text, Map.class));
+      if (table.equals("photo")) {
+        line.put("jpeg", blobs.of(String.valueOf(line.get("id"))));
+      }
+      if (!known.containsAll(line.keySet())) {
+        throw BadArchive.because(
+            "The file tables/" + table + ".jsonl has columns this release does not know.");
+      }
+      List<String> these = List.copyOf(line.keySet());
+      if (!these.equals(names) || batch.size() == BATCH) {
+        insert(table, names, batch);
+        batch.clear();
+        names = these;
+      }
+      batch.add(line.values().toArray());
+    }
+    insert(table, names, batch);
+  }
+
+  private void insert(String table, List<String> names, List<Object[]> batch) {
+    if (batch.isEmpty()) {
+      return;
+    }
+    jdbc.batchUpdate(
+        "INSERT INTO "
+            + table
+            + " ("
+            + names.stream().map(n -> "`" + n + "`").collect(Collectors.joining(", "))
+            + ") VALUES ("
+            + names.stream().map(_ -> "?").collect(Collectors.joining(", "))
+            + ")",
+        batch);
+  }
+}

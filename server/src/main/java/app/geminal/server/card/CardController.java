@@ -1,0 +1,54 @@
+package app.geminal.server.card;
+
+import app.geminal.server.account.Accounts;
+import jakarta.servlet.http.HttpServletRequest;
+import java.io.IOException;
+import java.security.Principal;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
+
+/** Cards over HTTP. */
+@RestController
+class CardController {
+  private final Cards cards;
+  private final Accounts accounts;
+
+  CardController(Cards cards, Accounts accounts) {
+    this.cards = cards;
+    this.accounts = accounts;
+  }
+
+  @GetMapping("/api/billets/{id}/card")
+  Card card(@PathVariable long id, Principal who, HttpServletRequest request) {
+    return cards.of(id, accounts.units(who.getName()), origin(request));
+  }
+
+  @GetMapping(value = "/api/billets/{id}/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> pdf(@PathVariable long id, Principal who, HttpServletRequest request)
+      throws IOException {
+    Card card = card(id, who, request);
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            ContentDisposition.inline()
+                .filename(card.name().replaceAll("[^\\p{L}\\p{N} ._-]", "_") + ".pdf")
+                .build()
+                .toString())
+        .body(CardPdf.of(card));
+  }
+
+  private static String origin(HttpServletRequest request) {
+    return ServletUriComponentsBuilder.fromRequestUri(request)
+        .replacePath("")
+        .replaceQuery("")
+        .build()
+        .toUriString()
+        .replaceAll("[?/]+$", "");
+  }
+}

@@ -1,0 +1,157 @@
+package app.geminal.server.card;
+
+import com.google.zxing.BarcodeFormat;
+import com.google.zxing.EncodeHintType;
+import com.google.zxing.WriterException;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.qrcode.QRCodeWriter;
+import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.util.Base64;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import javax.imageio.ImageIO;
+import org.springframework.web.util.HtmlUtils;
+
+/** A card as one A4 page, PDF: large figures, black on white. */
+final class CardPdf {
+  private static final int QR_PX = 240;
+
+  /** Rows that fit at the full size; more are set smaller. */
+  private static final int EASY_ROWS = 14;
+
+  private static final double FULL_PT = 11.5;
+  private static final double LEAST_PT = 6.5;
+
+  /** What the base fonts of a PDF can write of what the core says; the rest is near enough. */
+  private static final Map<String, String> PLAIN =
+      Map.of("≥", ">=", "≤", "<=", "→", "->", "−", "-", "\u2009", " ", "\u202f", " ");
+
+  private CardPdf() {}
+
+  static byte[] of(Card card) throws IOException {
+    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    PdfRendererBuilder builder = new PdfRendererBuilder();
+    builder.withProducer("Geminal");
+    builder.withHtmlContent(html(card), null);
+    builder.toStream(bytes);
+    builder.run();
+    return bytes.toByteArray();
+  }
+
+  private static String html(Card card) throws IOException {
+    int lines = card.rows().size() + card.cutList().size() / 2 + card.heats().size();
+    double pt = Math.clamp(FULL_PT * EASY_ROWS / Math.max(EASY_ROWS, lines), LEAST_PT, FULL_PT);
+    return """
+    <html><head><title>%s</title><style>
+    @page { size: A4; margin: 11mm 12mm; }
+    body { font-family: Helvetica, sans-serif; font-size: %.1fpt; color: #000; }
+    h1 { font-size: 22pt; margin: 0; }
+    h2 { font-size: 1.05em; margin: 3.2mm 0 1mm 0; border-bottom: 0.6pt solid #000; }
+    p, ul { margin: 0.6mm 0; }
+    ul { padding-left: 4mm; }
+    table { width: 100%%; border-collapse: collapse; }
+    td, th { text-align: left; vertical-align: top; padding: 0.7mm 2mm 0.7mm 0; }
+    th { font-size: 0.8em; font-weight: normal; }
+    tr.row td { border-bottom: 0.3pt solid #999; }
+    .big { font-size: 1.25em; font-weight: bold; }
+    .count { font-size: 30pt; font-weight: bold; }
+    .qr { width: 27mm; height: 27mm; }
+    .right { text-align: right; padding-right: 0; }
+    </style></head><body>
+    <table><tr>
+      <td><h1>%s</h1><p>%s</p><p>All figures in %s.</p></td>
+      <td class="right" style="width: 52mm"><span class="count">%s</span> visible layers
+        <br/>%s counted at the saw<br/>%s</td>
+      <td class="right" style="width: 29mm"><img class="qr" src="data:image/png;base64,%s"/>
+        <br/>to the fire</td>
+    </tr></table>
+    <h2>Cut</h2><p class="big">%s</p>
+    <h2>Run</h2>
+    <table><tr><th>step</th><th>then it is, width × height × length</th><th>layers</th>
+      <th>stops, heat by heat</th></tr>%s</table>
+    %s%s
+    <h2>Where it can hurt</h2><ul>%s</ul>
+    </body></html>
+    """
+        .formatted(
+            text(card.name()),
+            pt,
+            text(card.name()),
+            text(card.purpose()),
+            text(card.units()),
+            text(card.counts().visible()),
+            text(card.counts().shop()),
+            text(card.counts().bar()),
+            qr(card.link()),
+            card.cutList().stream().map(CardPdf::text).collect(Collectors.joining("<br/>")),
+            card.rows().stream().map(CardPdf::row).collect(Collectors.joining()),
+            heats(card.heats()),
+            flaws(card.flaws()),
+            card.cautions().stream()
+                .map(c -> "<li>" + text(c) + "</li>")
+                .collect(Collectors.joining()));
+  }
+
+  private static String row(Card.Row row) {
+    return "<tr class=\"row\"><td>%s</td><td class=\"big\">%s</td><td class=\"big\">%s</td><td>%s</td></tr>"
+        .formatted(text(row.what()), text(row.after()), text(row.layers()), text(row.stops()));
+  }
+
+  private static String heats(List<Card.Heat> heats) {
+    if (heats.isEmpty()) {
+      return "";
+    }
+    return "<h2>Heats</h2><table>"
+        + heats.stream()
+            .map(h ->
+                "<tr class=\"row\"><td>%s</td><td class=\"big\">%s</td><td>%s</td><td>soak %s</td><td>%s</td></tr>"
+                    .formatted(
+                        text(h.title()),
+                        text(h.aim()),
+                        text(h.window()),
+                        text(h.soak()),
+                        text(h.school())))
+            .collect(Collectors.joining())
+        + "</table>";
+  }
+
+  private static String flaws(List<String> flaws) {
+    if (flaws.isEmpty()) {
+      return "";
+    }
+    return "<h2>Flaws in the bar</h2><ul>"
+        + flaws.stream().map(f -> "<li>" + text(f) + "</li>").collect(Collectors.joining())
+        + "</ul>";
+  }
+
+  private static String text(String said) {
+    String plain = said;
+    for (Map.Entry<String, String> sign : PLAIN.entrySet()) {
+      plain = plain.replace(sign.getKey(), sign.getValue());
+    }
+    return HtmlUtils.htmlEscape(plain, "UTF-8");
+  }
+
+  private static String qr(String link) throws IOException {
+    try {
+      BitMatrix dots =
+          new QRCodeWriter()
+              .encode(link, BarcodeFormat.QR_CODE, QR_PX, QR_PX, Map.of(EncodeHintType.MARGIN, 1));
+      BufferedImage image = new BufferedImage(QR_PX, QR_PX, BufferedImage.TYPE_BYTE_BINARY);
+      for (int y = 0; y < QR_PX; y++) {
+        for (int x = 0; x < QR_PX; x++) {
+          image.setRGB(x, y, dots.get(x, y) ? 0 : 0xFFFFFF);
+        }
+      }
+      ByteArrayOutputStream png = new ByteArrayOutputStream();
+      ImageIO.write(image, "png", png);
+      return Base64.getEncoder().encodeToString(png.toByteArray());
+    } catch (WriterException e) {
+      throw new IllegalStateException("The link is too long for a QR code.", e);
+    }
+  }
+}

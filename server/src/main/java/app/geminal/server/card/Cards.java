@@ -1,0 +1,176 @@
+package app.geminal.server.card;
+
+import app.geminal.bar.Bars;
+import app.geminal.billet.Plan;
+import app.geminal.billet.Run;
+import app.geminal.billet.Stage;
+import app.geminal.billet.Step;
+import app.geminal.fire.HeatPlan;
+import app.geminal.forging.StopLadder;
+import app.geminal.layup.Piece;
+import app.geminal.notation.Shorthand;
+import app.geminal.operation.Draw;
+import app.geminal.server.billet.Billet;
+import app.geminal.server.billet.BilletService;
+import app.geminal.server.billet.OpenFlaws;
+import app.geminal.server.fire.HeatPlans;
+import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.steel.SteelShelf;
+import app.geminal.shop.Shop;
+import app.geminal.units.UnitSystem;
+import app.geminal.weld.OxygenSchool;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+
+/** Makes cards. */
+@Service
+class Cards {
+  /** More than this is read by nobody at the forge. */
+  private static final int MOST_CAUTIONS = 6;
+
+  private final BilletService billets;
+  private final OpenFlaws flaws;
+  private final HeatPlans heats;
+  private final ShopKeeper shops;
+  private final SteelShelf shelf;
+
+  Cards(
+      BilletService billets, OpenFlaws flaws, HeatPlans heats, ShopKeeper shops, SteelShelf shelf) {
+    this.billets = billets;
+    this.flaws = flaws;
+    this.heats = heats;
+    this.shops = shops;
+    this.shelf = shelf;
+  }
+
+  /**
+   * A billet's card.
+   *
+   * @param origin where the shop answers, for the link
+   */
+  Card of(long billetId, UnitSystem units, String origin) {
+    Billet billet = billets.get(billetId);
+    Shop shop = shops.shop();
+    CardWords words = new CardWords(units);
+    Run run = Run.of(billet.plan(), shelf.steels(), shop.practice());
+    List<HeatPlan> plans = new ArrayList<>();
+    for (HeatPlans.HeatView heat : heats.heats(billetId)) {
+      if (heat.welds()) {
+        plans.add(heats.of(billetId, heat.path()));
+      }
+    }
+    Bars end = run.last().bars();
+    return new Card(
+        billet.name(),
+        billet.purpose(),
+        units == UnitSystem.METRIC ? "mm, °C" : "inches, °F",
+        cutList(billet.plan(), words),
+        rows(run, "", words, units, shop),
+        plans.stream().map(p -> heat(p, words)).toList(),
+        new Card.Counts(
+            "%,d".formatted(end.visibleCount()),
+            "%,d".formatted(end.shopCount()),
+            bars(end, words)),
+        flaws.words(billet, words::withUnit),
+        cautions(plans, words),
+        origin + "/fire?billet=" + billetId + nextStep(billetId));
+  }
+
+  private String nextStep(long billetId) {
+    return heats.heats(billetId).stream()
+        .filter(HeatPlans.HeatView::next)
+        .map(h ->
+            "&step="
+                + java.net.URLEncoder.encode(h.path(), java.nio.charset.StandardCharsets.UTF_8))
+        .findFirst()
+        .orElse("");
+  }
+
+  /** Pieces alike are one line; parts come before the stack they go into. */
+  private static List<String> cutList(Plan plan, CardWords words) {
+    List<String> lines = new ArrayList<>();
+    plan.parts()
+        .forEach(p -> cutList(p.plan(), words).forEach(line -> lines.add(p.name() + ": " + line)));
+    Map<Piece, Integer> pieces = new LinkedHashMap<>();
+    plan.stack().pieces().forEach(p -> pieces.merge(p, 1, Integer::sum));
+    pieces.forEach((piece, n) ->
+        lines.add(
+            "%d × %s, %s × %s × %s"
+                .formatted(
+                    n,
+                    piece.steel(),
+                    words.length(piece.widthIn(plan.stack().widthMm())),
+                    words.length(piece.thicknessMm()),
+                    words.length(piece.lengthIn(plan.stack().lengthMm())))));
+    return lines;
+  }
+
+  private static List<Card.Row> rows(
+      Run run, String part, CardWords words, UnitSystem units, Shop shop) {
+    List<Card.Row> rows = new ArrayList<>();
+    run.parts().forEach((name, inner) -> rows.addAll(rows(inner, name, words, units, shop)));
+    for (int i = 0; i < run.stages().size(); i++) {
+      Stage stage = run.stages().get(i);
+      if (stage.isOff()) {
+        continue;
+      }
+      String what =
+          stage
+              .step()
+              .map(s -> Shorthand.format(s.operation(), units, shop.practice()))
+              .orElse("stack of %d".formatted(run.plan().stack().pieces().size()));
+      rows.add(
+          new Card.Row(
+              part.isEmpty() ? what : part + ": " + what,
+              bars(stage.bars(), words),
+              "%,d".formatted(stage.visibleCount()),
+              i == 0 ? "" : stops(stage, run.stages().get(i - 1).bars(), words, shop)));
+    }
+    return rows;
+  }
+
+  private static String bars(Bars bars, CardWords words) {
+    String size = words.size(bars.widthMm(), bars.heightMm(), bars.lengthMm());
+    return bars.count() == 1 ? size : bars.count() + " of " + size;
+  }
+
+  private static String stops(Stage stage, Bars before, CardWords words, Shop shop) {
+    return stage.step().map(Step::operation).stream()
+        .filter(Draw.class::isInstance)
+        .map(Draw.class::cast)
+        .flatMap(d ->
+            StopLadder.of(
+                before.widthMm(),
+                before.section().heightMm(),
+                before.lengthMm(),
+                d.widthMm(),
+                d.heightMm(),
+                d.heats(),
+                d.tool(),
+                shop)
+                .stream())
+        .map(rung -> words.length(rung.heightMm()))
+        .collect(Collectors.joining(", "));
+  }
+
+  private static Card.Heat heat(HeatPlan plan, CardWords words) {
+    return new Card.Heat(
+        plan.title(),
+        words.heat(plan.window().aimC()),
+        words.heat(plan.window().floorC()) + " to " + words.heat(plan.window().ceilingC()),
+        "%.0f min, then %.0f".formatted(plan.soaking().firstMin(), plan.soaking().againMin()),
+        plan.school().map(OxygenSchool::word).orElse(""));
+  }
+
+  private static List<String> cautions(List<HeatPlan> plans, CardWords words) {
+    Set<String> all = new LinkedHashSet<>();
+    plans.forEach(p -> p.cautions().forEach(c -> all.add(words.sentence(c))));
+    return all.stream().limit(MOST_CAUTIONS).toList();
+  }
+}
