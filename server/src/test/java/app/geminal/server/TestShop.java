@@ -81,6 +81,25 @@ public final class TestShop implements AutoCloseable {
     }
   }
 
+  /** Names of all tables. */
+  public java.util.List<String> tables() {
+    try (Connection c = connect();
+        var rows =
+            c.createStatement()
+                .executeQuery(
+                    "SELECT table_name FROM information_schema.tables WHERE table_schema = '"
+                        + database
+                        + "'")) {
+      java.util.List<String> names = new java.util.ArrayList<>();
+      while (rows.next()) {
+        names.add(rows.getString(1));
+      }
+      return names;
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
   @Override
   public void close() {
     context.close();

@@ -25,7 +25,7 @@ class AccountRepository {
               row.getBoolean("may_enter"));
 
   private static final String SELECT =
-      "SELECT id, login, name, password_hash, units, rank, may_enter FROM account ";
+      "SELECT id, login, name, password_hash, units, role, may_enter FROM account ";
 
   private final JdbcClient jdbc;
 
@@ -81,7 +81,7 @@ class AccountRepository {
       String login, String name, String passwordHash, UnitSystem units, Rank rank, Instant now) {
     jdbc.sql(
             """
-            INSERT INTO account (login, name, password_hash, units, rank, created_at)
+            INSERT INTO account (login, name, password_hash, units, role, created_at)
             VALUES (:login, :name, :hash, :units, :role, :now)
             """)
         .param("login", login)

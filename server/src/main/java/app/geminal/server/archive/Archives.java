@@ -39,12 +39,12 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Service
 public class Archives {
-  private final Tables tables;
+  private final TableRepository tables;
   private final Clock clock;
   private final JsonMapper json =
       JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
-  Archives(Tables tables, Clock clock) {
+  Archives(TableRepository tables, Clock clock) {
     this.tables = tables;
     this.clock = clock;
   }
@@ -62,7 +62,7 @@ public class Archives {
     List<Manifest.Item> items = new ArrayList<>();
     Path photos = Files.createTempDirectory("geminal-photos");
     try {
-      for (String table : Tables.ALL) {
+      for (String table : TableRepository.ALL) {
         items.add(writeTable(zip, table, photos));
       }
       try (var files = Files.list(photos)) {
@@ -133,7 +133,7 @@ public class Archives {
     try (ZipFile zip = new ZipFile(archive.toFile(), StandardCharsets.UTF_8)) {
       Manifest manifest = manifest(zip);
       verify(zip, manifest);
-      for (String table : Tables.ALL) {
+      for (String table : TableRepository.ALL) {
         try (BufferedReader lines =
             new BufferedReader(
                 new InputStreamReader(

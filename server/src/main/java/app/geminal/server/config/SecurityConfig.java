@@ -3,6 +3,7 @@ package app.geminal.server.config;
 import app.geminal.server.account.SignInThrottle;
 import app.geminal.server.problem.Problem;
 import app.geminal.server.problem.ProblemWriter;
+import app.geminal.server.problem.Problems;
 import java.util.stream.Stream;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
@@ -76,7 +77,7 @@ class SecurityConfig {
             e.authenticationEntryPoint(
                     (request, response, why) -> problems.write(response, notSignedIn()))
                 .accessDeniedHandler(
-                    (request, response, why) -> problems.write(response, forbidden())))
+                    (request, response, why) -> problems.write(response, Problems.forbidden())))
         .headers(h ->
             h.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
                 .referrerPolicy(r -> r.policy(ReferrerPolicy.NO_REFERRER))
@@ -116,15 +117,5 @@ class SecurityConfig {
         "This needs a signed-in smith.",
         "",
         "Sign in and try again.");
-  }
-
-  private static ProblemDetail forbidden() {
-    return Problem.of(
-        HttpStatus.FORBIDDEN,
-        "forbidden",
-        "You may not do this",
-        "Your part in this shop does not go as far, or the request did not carry the page's own token.",
-        "",
-        "Ask the owner, or load the page again and try once more.");
   }
 }

@@ -16,6 +16,7 @@ import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.access.AccessDeniedException;
 import org.springframework.transaction.CannotCreateTransactionException;
 import org.springframework.transaction.TransactionSystemException;
 import org.springframework.web.HttpMediaTypeNotSupportedException;
@@ -128,6 +129,23 @@ public class Problems extends ResponseEntityExceptionHandler {
       HttpStatusCode status,
       WebRequest request) {
     return of(unreadable(e));
+  }
+
+  /** Somebody who is signed in and may not do what was asked. */
+  @ExceptionHandler
+  ProblemDetail forbidden(AccessDeniedException denied) {
+    return forbidden();
+  }
+
+  /** What somebody is told who may not do what was asked. */
+  public static ProblemDetail forbidden() {
+    return Problem.of(
+        HttpStatus.FORBIDDEN,
+        "forbidden",
+        "You may not do this",
+        "Your part in this shop does not go as far, or the request did not carry the page's own token.",
+        "",
+        "Ask the owner, or load the page again and try once more.");
   }
 
   @ExceptionHandler

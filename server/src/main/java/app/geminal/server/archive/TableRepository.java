@@ -21,7 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Whole tables, row by row, as lines of JSON. */
 @Repository
-class Tables {
+class TableRepository {
   /**
    * In the order they need each other. Sign-ins under way and the migrations' own list stay out.
    */
@@ -42,7 +42,7 @@ class Tables {
           "book_before",
           "photo");
 
-  /** Tables by the columns that put their rows into one order. */
+  /** TableRepository by the columns that put their rows into one order. */
   private static final Map<String, String> ORDER =
       Map.of(
           "fire_billet", "session_id, place",
@@ -57,7 +57,7 @@ class Tables {
   /** Its own mapper: rows may be longer than what comes over the wire. */
   private final JsonMapper json = JsonMapper.builder().build();
 
-  Tables(JdbcTemplate jdbc) {
+  TableRepository(JdbcTemplate jdbc) {
     this.jdbc = jdbc;
   }
 

@@ -1,0 +1,76 @@
+package app.geminal.server.account;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.geminal.server.ShopTest;
+import app.geminal.server.Visitor;
+import org.junit.jupiter.api.Test;
+
+class PeopleApiTest extends ShopTest {
+
+  private static String person(String login, String rank) {
+    return """
+    {"login": "%s", "name": "Somebody", "password": "five brass rivets", "units": "METRIC",
+     "rank": "%s"}\
+    """
+        .formatted(login, rank);
+  }
+
+  private Visitor signedIn(String login, String password) {
+    Visitor visitor = shop.visitor();
+    visitor.signIn(login, password);
+    return visitor;
+  }
+
+  @Test
+  void anApprenticeIsLetInLogsAndChangesNoPlan() {
+    Visitor.Answer added = smith.post("/api/people", person("tongs", "APPRENTICE"));
+    assertThat(added.status()).isEqualTo(201);
+    assertThat(added.body()).doesNotContain("rivets", "hash");
+    Visitor apprentice = signedIn("tongs", "five brass rivets");
+    assertThat(apprentice.get("/api/session").<String>at("$.rank")).isEqualTo("APPRENTICE");
+    Visitor.Answer refused = apprentice.post("/api/billets/1/off-rack", "");
+    assertThat(refused.status()).isEqualTo(403);
+    assertThat(refused.<String>at("$.title")).isEqualTo("You may not do this");
+  }
+
+  @Test
+  void whoIsShutOutIsOutAtOnce() {
+    int id = smith.post("/api/people", person("bellows", "SMITH")).<Integer>at("$.id");
+    Visitor bellows = signedIn("bellows", "five brass rivets");
+    assertThat(bellows.get("/api/book").status()).isEqualTo(200);
+    smith.put("/api/people/" + id, "{\"rank\": \"SMITH\", \"mayEnter\": false}");
+    assertThat(bellows.get("/api/book").status()).isEqualTo(403);
+    assertThat(signedIn("bellows", "five brass rivets").get("/api/book").status()).isEqualTo(401);
+  }
+
+  @Test
+  void theLastOwnerStays() {
+    int id = smith.get("/api/people").<Integer>at("$[0].id");
+    Visitor.Answer refused =
+        smith.put("/api/people/" + id, "{\"rank\": \"GUEST\", \"mayEnter\": true}");
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(refused.body()).contains("Nobody else is owner");
+  }
+
+  @Test
+  void aPasswordIsChangedByWhoKnowsTheOldOne() {
+    smith.post("/api/people", person("anvil", "GUEST"));
+    Visitor anvil = signedIn("anvil", "five brass rivets");
+    assertThat(
+            anvil
+                .put(
+                    "/api/settings/password",
+                    "{\"old\": \"wrong\", \"password\": \"six brass rivets\"}")
+                .status())
+        .isEqualTo(422);
+    assertThat(
+            anvil
+                .put(
+                    "/api/settings/password",
+                    "{\"old\": \"five brass rivets\", \"password\": \"six brass rivets\"}")
+                .status())
+        .isEqualTo(204);
+    assertThat(signedIn("anvil", "six brass rivets").get("/api/book").status()).isEqualTo(200);
+  }
+}

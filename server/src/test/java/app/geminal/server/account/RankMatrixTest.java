@@ -1,0 +1,168 @@
+package app.geminal.server.account;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.geminal.server.ShopTest;
+import app.geminal.server.Visitor;
+import app.geminal.units.UnitSystem;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestFactory;
+import org.springframework.web.bind.annotation.RequestMethod;
+import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
+import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
+
+/**
+ * Every endpoint there is, asked by everybody: made from the application's own list of endpoints,
+ * judged by the lists below and not by what the endpoints say of themselves.
+ */
+class RankMatrixTest extends ShopTest {
+  private static final String PASSWORD = "five brass rivets";
+
+  /** Nobody need be signed in. */
+  private static final Set<String> OPEN = Set.of("GET /api/session", "POST /api/owner");
+
+  /** Sent with a body, but nothing is kept. */
+  private static final Set<String> ONLY_RECKONS =
+      Set.of(
+          "POST /api/runs",
+          "POST /api/plans/read",
+          "POST /api/plans/steps",
+          "POST /api/plans/outline",
+          "POST /api/plans/smallest",
+          "POST /api/plans/cut-list",
+          "POST /api/pairs",
+          "POST /api/pairs/map",
+          "POST /api/schedules",
+          "POST /api/schedules/plan",
+          "POST /api/pictures",
+          "POST /api/pictures/files",
+          "POST /api/pictures/scan",
+          "POST /api/fires/day",
+          "POST /api/steels/own/preview");
+
+  /** One's own. */
+  private static final Set<String> OWN = Set.of("PUT /api/settings", "PUT /api/settings/password");
+
+  /** Rehearsing and logging. */
+  private static final Set<String> LOGS =
+      Set.of(
+          "POST /api/fires",
+          "POST /api/fires/{id}/entries",
+          "POST /api/fires/{id}/end",
+          "POST /api/fires/{id}/reopen",
+          "POST /api/fires/{id}/readings",
+          "POST /api/billets/{id}/welds",
+          "POST /api/billets/{id}/entries",
+          "POST /api/book/entries/{id}/photos");
+
+  private static final Set<String> OWNERS =
+      Set.of("GET /api/people", "POST /api/people", "PUT /api/people/{id}", "GET /api/archive");
+
+  private final Map<Rank, Visitor> people = new EnumMap<>(Rank.class);
+
+  @BeforeAll
+  void letIn() {
+    for (Rank rank : Rank.values()) {
+      String login = rank.name().toLowerCase(java.util.Locale.ROOT);
+      shop.bean(Accounts.class).add(login, login, PASSWORD, UnitSystem.METRIC, rank);
+      Visitor visitor = shop.visitor();
+      visitor.signIn(login, PASSWORD);
+      people.put(rank, visitor);
+    }
+  }
+
+  private record Endpoint(String verb, String path, String type) {
+    String name() {
+      return verb + " " + path;
+    }
+  }
+
+  private List<Endpoint> endpoints() {
+    List<Endpoint> all = new ArrayList<>();
+    for (RequestMappingInfo info :
+        shop.bean(RequestMappingHandlerMapping.class).getHandlerMethods().keySet()) {
+      String type =
+          info.getConsumesCondition().isEmpty()
+              ? "application/json"
+              : info.getConsumesCondition()
+                  .getExpressions()
+                  .iterator()
+                  .next()
+                  .getMediaType()
+                  .toString();
+      for (String path : info.getPatternValues()) {
+        for (RequestMethod verb : info.getMethodsCondition().getMethods()) {
+          if (path.startsWith("/api/")) {
+            all.add(new Endpoint(verb.name(), path, type));
+          }
+        }
+      }
+    }
+    return all;
+  }
+
+  private static Rank expected(Endpoint e) {
+    if (OWNERS.contains(e.name())) {
+      return Rank.OWNER;
+    }
+    if (LOGS.contains(e.name())) {
+      return Rank.APPRENTICE;
+    }
+    boolean reads = e.verb().equals("GET");
+    return reads || ONLY_RECKONS.contains(e.name()) || OWN.contains(e.name())
+        ? Rank.GUEST
+        : Rank.SMITH;
+  }
+
+  private static int ask(Visitor who, Endpoint e) {
+    String path = e.path().replaceAll("\\{[^}]+}", "999999");
+    return e.verb().equals("GET")
+        ? who.get(path).status()
+        : who.send(e.verb(), path, e.type(), BodyPublishers.ofString("{}")).status();
+  }
+
+  @TestFactory
+  Stream<DynamicTest> everyEndpointIsAskedByEverybody() {
+    return endpoints().stream()
+        .flatMap(e ->
+            Stream.of(Rank.values())
+                .map(rank ->
+                    DynamicTest.dynamicTest(
+                        e.name() + " by " + rank,
+                        () -> {
+                          int status = ask(people.get(rank), e);
+                          if (rank.isAtLeast(expected(e))) {
+                            assertThat(status).isNotIn(401, 403).isLessThan(500);
+                          } else {
+                            assertThat(status).isEqualTo(403);
+                          }
+                        })));
+  }
+
+  @TestFactory
+  Stream<DynamicTest> whoIsNotSignedInComesNowhere() {
+    Visitor stranger = shop.visitor();
+    return endpoints().stream()
+        .filter(e -> !OPEN.contains(e.name()))
+        .map(e ->
+            DynamicTest.dynamicTest(e.name(), () -> assertThat(ask(stranger, e)).isEqualTo(401)));
+  }
+
+  @Test
+  void theListsNameEndpointsThereAre() {
+    Set<String> there = new TreeSet<>(endpoints().stream().map(Endpoint::name).toList());
+    assertThat(there).hasSizeGreaterThan(70);
+    assertThat(there).containsAll(OPEN).containsAll(ONLY_RECKONS).containsAll(OWN);
+    assertThat(there).containsAll(LOGS).containsAll(OWNERS);
+  }
+}

@@ -1,0 +1,154 @@
+package app.geminal.server.archive;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.geminal.check.BadValue;
+import app.geminal.server.TestShop;
+import app.geminal.server.Visitor;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.UnaryOperator;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipFile;
+import java.util.zip.ZipOutputStream;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.springframework.util.FileSystemUtils;
+
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class ArchiveTest {
+  private Path folder;
+  private TestShop full;
+  private TestShop empty;
+  private Path archive;
+
+  @BeforeAll
+  void open() throws IOException {
+    folder = Files.createTempDirectory("geminal-archives");
+    full = TestShop.demo();
+    empty = TestShop.empty();
+    Visitor smith = full.smith();
+    int entry =
+        smith
+            .post(
+                "/api/billets/1/entries",
+                """
+                {"treated": {"kind": "ETCHED", "at": "2026-05-01T10:00:00Z", "cycles": 3,
+                  "note": "“dark”, ≥ 3 cycles\\nand coffee"}}\
+                """)
+            .at("$.id");
+    ByteArrayOutputStream png = new ByteArrayOutputStream();
+    ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", png);
+    smith.send(
+        "POST",
+        "/api/book/entries/" + entry + "/photos",
+        "image/png",
+        BodyPublishers.ofByteArray(png.toByteArray()));
+    archive = folder.resolve("shop.zip");
+    write(full, archive);
+  }
+
+  @AfterAll
+  void close() throws IOException {
+    full.close();
+    empty.close();
+    FileSystemUtils.deleteRecursively(folder);
+  }
+
+  private static void write(TestShop shop, Path file) throws IOException {
+    try (OutputStream out = Files.newOutputStream(file)) {
+      shop.bean(Archives.class).write(out);
+    }
+  }
+
+  private static Map<String, String> contents(Path file) throws IOException {
+    Map<String, String> contents = new TreeMap<>();
+    try (ZipFile zip = new ZipFile(file.toFile())) {
+      for (ZipEntry e : zip.stream().toList()) {
+        contents.put(
+            e.getName(),
+            new String(zip.getInputStream(e).readAllBytes(), StandardCharsets.ISO_8859_1));
+      }
+    }
+    return contents;
+  }
+
+  /** The same archive with one file changed; its list still names the old sum. */
+  private Path changed(String name, UnaryOperator<String> change) throws IOException {
+    Path file = folder.resolve("changed-" + name.replace('/', '-') + ".zip");
+    Map<String, String> all = new LinkedHashMap<>(contents(archive));
+    all.computeIfPresent(name, (_, text) -> change.apply(text));
+    try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
+      for (Map.Entry<String, String> e : all.entrySet()) {
+        zip.putNextEntry(new ZipEntry(e.getKey()));
+        zip.write(e.getValue().getBytes(StandardCharsets.ISO_8859_1));
+        zip.closeEntry();
+      }
+    }
+    return file;
+  }
+
+  private void refused(Path file, String why) {
+    assertThatThrownBy(() -> empty.bean(Archives.class).read(file))
+        .isInstanceOf(BadValue.class)
+        .hasMessageContaining(why);
+    assertThat(empty.bean(Archives.class).isShopEmpty()).isTrue();
+  }
+
+  @Test
+  void outAndIntoAnEmptyShopIsTheSameShop() throws IOException {
+    refused(
+        changed("tables/weld.jsonl", t -> t.replaceFirst("HELD", "OPEN")), "not as it was written");
+    refused(
+        changed("manifest.json", t -> t.replace("geminal-shop", "other")), "no archive of a shop");
+    refused(
+        changed(
+            "manifest.json", t -> t.replaceFirst("\"schema\" : \"\\d+\"", "\"schema\" : \"1\"")),
+        "another release");
+    Path half = folder.resolve("half.zip");
+    byte[] bytes = Files.readAllBytes(archive);
+    Files.write(half, java.util.Arrays.copyOf(bytes, bytes.length / 2));
+    refused(half, "cut short");
+    empty.bean(Archives.class).read(archive);
+    Path again = folder.resolve("again.zip");
+    write(empty, again);
+    Map<String, String> one = contents(archive);
+    Map<String, String> other = contents(again);
+    one.remove("manifest.json");
+    other.remove("manifest.json");
+    assertThat(other).isEqualTo(one);
+    assertThat(one.keySet()).anyMatch(n -> n.startsWith("photos/"));
+    for (String table : TableRepository.ALL) {
+      assertThat(empty.dump(table)).as(table).isEqualTo(full.dump(table));
+    }
+    assertThat(empty.smith().get("/api/billets").body())
+        .as("the smith signs in with the old password")
+        .isEqualTo(full.smith().get("/api/billets").body());
+    assertThatThrownBy(() -> empty.bean(Archives.class).read(archive))
+        .hasMessageContaining("There is a shop here already");
+  }
+
+  @Test
+  void everyTableIsInItButSignInsUnderWay() {
+    assertThat(full.tables())
+        .containsExactlyInAnyOrderElementsOf(
+            java.util.stream.Stream.concat(
+                    TableRepository.ALL.stream(),
+                    java.util.stream.Stream.of(
+                        "SPRING_SESSION", "SPRING_SESSION_ATTRIBUTES", "flyway_schema_history"))
+                .toList());
+  }
+}

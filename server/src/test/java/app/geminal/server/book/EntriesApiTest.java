@@ -1,0 +1,249 @@
+package app.geminal.server.book;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.geminal.server.ShopTest;
+import app.geminal.server.Visitor.Answer;
+import java.awt.Color;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+
+class EntriesApiTest extends ShopTest {
+
+  private int billet() {
+    return smith
+        .post(
+            "/api/billets",
+            "{\"name\": \"Splitting froe\", \"purpose\": \"\", \"plan\": " + PLAN + "}")
+        .at("$.id");
+  }
+
+  private static String look(String step, String flaws) {
+    return """
+    {"looked": {"stepKey": "%s", "at": "2026-03-01T10:00:00Z", "ways": ["GROUND_EDGE", "TAP"],
+      "flaws": [%s], "note": "left edge ground bright"}}\
+    """
+        .formatted(step, flaws);
+  }
+
+  private static String flaw(double fromX, double toX) {
+    return """
+    {"id": "f1", "kind": "SEAM", "state": "OPEN", "joint": 1, "note": "",
+     "spot": {"bar": 0, "fromXMm": %s, "toXMm": %s, "fromYMm": 0, "toYMm": 6, "fromZMm": 2,
+              "toZMm": 2}}\
+    """
+        .formatted(fromX, toX);
+  }
+
+  @Test
+  void aFlawGoesIntoThePieceItIsSawnInto() {
+    int id = billet();
+    Answer written = smith.post("/api/billets/" + id + "/entries", look("b", flaw(150, 160)));
+    assertThat(written.status()).as(written.body()).isEqualTo(201);
+    Answer flaws = smith.get("/api/billets/" + id + "/flaws");
+    assertThat(flaws.<String>at("$[0].state")).isEqualTo("OPEN");
+    assertThat(flaws.<List<Integer>>at("$[0].places[?(@.stage == 3)].spot.bar")).containsExactly(2);
+    assertThat(flaws.<List<Integer>>at("$[0].places[?(@.stage == 4)].spot.bar")).containsExactly(0);
+    assertThat(smith.get("/api/billets/" + id + "/seams?step=a").<List<Double>>at("$")).hasSize(2);
+  }
+
+  @Test
+  void aDecisionMovesTheFlawsState() {
+    int id = billet();
+    smith.post("/api/billets/" + id + "/entries", look("a", flaw(10, 20)));
+    smith.post(
+        "/api/billets/" + id + "/entries",
+        """
+        {"decided": {"flawId": "f1", "decision": "REWELD", "stepKey": "a",
+          "at": "2026-03-01T11:00:00Z"}}\
+        """);
+    assertThat(smith.get("/api/billets/" + id + "/flaws").<String>at("$[0].state"))
+        .isEqualTo("WELDED_AGAIN");
+    String again = look("a", "").replace("2026-03-01T10", "2026-03-01T12");
+    smith.post("/api/billets/" + id + "/entries", again);
+    assertThat(smith.get("/api/billets/" + id + "/flaws").<String>at("$[0].state"))
+        .isEqualTo("HELD");
+  }
+
+  @Test
+  void aLaterLookTellsWhatBecameOfAWeld() {
+    int id = billet();
+    smith.post(
+        "/api/billets/" + id + "/welds",
+        """
+        {"stepKey": "a", "madeAt": "2026-03-01T09:00:00Z", "temperatureC": 1170, "school": "DRY",
+         "outcome": "HELD", "note": ""}\
+        """);
+    assertThat(smith.get("/api/billets/" + id).<String>at("$.welds[0].outcome")).isEqualTo("HELD");
+    smith.post("/api/billets/" + id + "/entries", look("a", flaw(10, 20)));
+    Answer opened = smith.get("/api/billets/" + id);
+    assertThat(opened.<String>at("$.welds[0].outcome")).isEqualTo("OPEN");
+    assertThat(opened.<String>at("$.standing.flaw")).isEqualTo("a");
+    assertThat(opened.number("$.welds[0].how.joints")).isEqualTo(2);
+    assertThat(opened.<Object>at("$.welds[0].how.floorC")).isNotNull();
+  }
+
+  @Test
+  void whatIsMendedKeepsHowItStoodAndStrikingIsTakenBack() {
+    int id = billet();
+    int entry = smith.post("/api/billets/" + id + "/entries", look("a", "")).at("$.id");
+    String mended = look("a", "").replace("left edge ground bright", "both edges ground bright");
+    Answer changed =
+        smith.put("/api/book/entries/" + entry, "{\"version\": 1, \"says\": " + mended + "}");
+    assertThat(changed.status()).as(changed.body()).isEqualTo(200);
+    assertThat(changed.number("$.version")).isEqualTo(2);
+    Answer before = smith.get("/api/book/entries/" + entry + "/before");
+    assertThat(before.<String>at("$[0].was.says.looked.note")).isEqualTo("left edge ground bright");
+    assertThat(before.<String>at("$[0].changedBy")).isEqualTo("Wharf smithy");
+    assertThat(
+            smith
+                .put("/api/book/entries/" + entry, "{\"version\": 1, \"says\": " + mended + "}")
+                .status())
+        .as("somebody was faster")
+        .isEqualTo(409);
+    smith.post("/api/book/entries/" + entry + "/strike", "");
+    assertThat(smith.get("/api/billets/" + id + "/entries").<List<Object>>at("$")).isEmpty();
+    smith.post("/api/book/entries/" + entry + "/unstrike", "");
+    assertThat(smith.get("/api/billets/" + id + "/entries").<List<Object>>at("$")).hasSize(1);
+  }
+
+  @Test
+  void aWeldIsMendedWithItsPast() {
+    int id = billet();
+    int weld =
+        smith
+            .post(
+                "/api/billets/" + id + "/welds",
+                """
+                {"stepKey": "a", "madeAt": "2026-03-01T09:00:00Z", "temperatureC": 1170,
+                 "school": "DRY", "outcome": "HELD", "note": "", "how": {"soakMin": 12, "joints": 0,
+                 "later": false}}\
+                """)
+            .at("$.id");
+    Answer mended =
+        smith.put(
+            "/api/welds/" + weld,
+            """
+            {"version": 1, "madeAt": "2026-03-01T09:00:00Z", "temperatureC": 1150, "school": "DRY",
+             "outcome": "SUSPECT", "note": "read it wrong"}\
+            """);
+    assertThat(mended.number("$.temperatureC")).isEqualTo(1150);
+    assertThat(mended.number("$.how.soakMin")).as("what was not said stays").isEqualTo(12);
+    assertThat(smith.get("/api/welds/" + weld + "/before").number("$[0].was.temperatureC"))
+        .isEqualTo(1170);
+  }
+
+  @Test
+  void nonsenseIsRefusedAndNothingIsWritten() {
+    int id = billet();
+    assertThat(smith.post("/api/billets/" + id + "/entries", look("nowhere", "")).body())
+        .contains("The plan has no step of this key");
+    assertThat(smith.post("/api/billets/" + id + "/entries", "{}").status()).isEqualTo(422);
+    assertThat(smith.post("/api/billets/" + id + "/entries", look("a", flaw(20, 10))).body())
+        .contains("ends before it begins");
+    assertThat(
+            smith
+                .post(
+                    "/api/billets/" + id + "/entries", look("a", "").replace("2026-03", "2126-03"))
+                .status())
+        .isEqualTo(422);
+    assertThat(smith.get("/api/billets/" + id + "/entries").<List<Object>>at("$")).isEmpty();
+  }
+
+  /** A JPEG with an EXIF block that says where it was taken and that it lies on its side. */
+  private static byte[] telephonePicture() throws IOException {
+    BufferedImage image = new BufferedImage(400, 200, BufferedImage.TYPE_INT_RGB);
+    image.createGraphics().fillRect(0, 0, 400, 200);
+    image.setRGB(1, 1, Color.BLACK.getRGB());
+    ByteArrayOutputStream plain = new ByteArrayOutputStream();
+    ImageIO.write(image, "jpeg", plain);
+    byte[] tiff = new byte[64];
+    byte[] head = {
+      'M',
+      'M',
+      0,
+      42,
+      0,
+      0,
+      0,
+      8,
+      0,
+      2,
+      1,
+      18,
+      0,
+      3,
+      0,
+      0,
+      0,
+      1,
+      0,
+      6,
+      0,
+      0, // orientation 6
+      1,
+      15,
+      0,
+      2,
+      0,
+      0,
+      0,
+      12,
+      0,
+      0,
+      0,
+      38 // maker, at 38
+    };
+    System.arraycopy(head, 0, tiff, 0, head.length);
+    System.arraycopy("Riverside 12".getBytes(StandardCharsets.US_ASCII), 0, tiff, 38, 12);
+    ByteArrayOutputStream all = new ByteArrayOutputStream();
+    all.write(plain.toByteArray(), 0, 2);
+    int length = 2 + 6 + tiff.length;
+    all.write(new byte[] {(byte) 0xFF, (byte) 0xE1, (byte) (length >> 8), (byte) length});
+    all.write("Exif\0\0".getBytes(StandardCharsets.US_ASCII));
+    all.write(tiff);
+    all.write(plain.toByteArray(), 2, plain.size() - 2);
+    return all.toByteArray();
+  }
+
+  private Answer send(int entry, byte[] file, String type) {
+    return smith.send(
+        "POST", "/api/book/entries/" + entry + "/photos", type, BodyPublishers.ofByteArray(file));
+  }
+
+  @Test
+  void aPhotographIsPaintedAnewUprightAndWithoutItsPlace() throws IOException {
+    int id = billet();
+    int entry = smith.post("/api/billets/" + id + "/entries", look("a", "")).at("$.id");
+    byte[] sent = telephonePicture();
+    assertThat(new String(sent, StandardCharsets.ISO_8859_1)).contains("Riverside");
+    Answer kept = send(entry, sent, "image/jpeg");
+    assertThat(kept.status()).as(kept.body()).isEqualTo(201);
+    assertThat(kept.number("$.photos[0].widthPx")).as("turned upright").isEqualTo(200);
+    byte[] jpeg = shop.bean(Entries.class).jpeg(kept.at("$.photos[0].id"));
+    assertThat(new String(jpeg, StandardCharsets.ISO_8859_1)).doesNotContain("Riverside", "Exif");
+    assertThat(ImageIO.read(new ByteArrayInputStream(jpeg)).getHeight()).isEqualTo(400);
+    Answer shown = smith.get("/api/photos/" + kept.<String>at("$.photos[0].id"));
+    assertThat(shown.status()).isEqualTo(200);
+    assertThat(shown.header("content-type")).isEqualTo("image/jpeg");
+  }
+
+  @Test
+  void whatIsNoPictureIsRefused() {
+    int id = billet();
+    int entry = smith.post("/api/billets/" + id + "/entries", look("a", "")).at("$.id");
+    Answer text = send(entry, "<svg/>".getBytes(StandardCharsets.UTF_8), "image/png");
+    assertThat(text.status()).isEqualTo(422);
+    assertThat(text.body()).contains("send a JPEG or PNG");
+    assertThat(send(entry, new byte[17 * 1024 * 1024], "image/jpeg").status()).isEqualTo(413);
+    assertThat(smith.get("/api/billets/" + id + "/entries").<List<Object>>at("$[0].photos"))
+        .isEmpty();
+  }
+}
