@@ -12,8 +12,12 @@ const VIEWS = [
   { to: '/fire', name: 'Fire', under: '/fire' },
   { to: '/steels', name: 'Steels', under: '/steels' },
   { to: '/book', name: 'Book', under: '/book' },
+  { to: '/evidence', name: 'Evidence', under: '/evidence' },
   { to: '/shop', name: 'Shop', under: '/shop' },
 ] as const;
+
+/** What is said beside the name of somebody who may not do everything. */
+const READS = { OWNER: '', SMITH: '', APPRENTICE: ', apprentice', GUEST: ', guest' } as const;
 
 type Ground = 'bench' | 'dusk';
 const GROUND_KEY = 'geminal.ground';
@@ -55,8 +59,8 @@ export function Shell() {
   const system = session.data.units;
   return (
     <Units value={system}>
-      <div className="flex h-screen flex-col">
-        <header className="flex items-baseline gap-8 border-b border-ink px-5 py-2.5">
+      <div className="flex h-screen flex-col print:block print:h-auto">
+        <header className="print:hidden flex items-baseline gap-8 border-b border-ink px-5 py-2.5">
           <span className="wide text-lg font-bold">Geminal</span>
           <nav aria-label="Views" className="flex gap-6">
             {VIEWS.map((v) => (
@@ -90,7 +94,10 @@ export function Shell() {
             >
               {ground}
             </button>
-            <span aria-label="Signed in as">{session.data.name}</span>
+            <span aria-label="Signed in as">
+              {session.data.name}
+              {session.data.rank !== null && READS[session.data.rank]}
+            </span>
             <button type="button" className="hover:text-ink" onClick={() => out.mutate()}>
               Sign out
             </button>

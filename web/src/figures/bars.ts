@@ -23,6 +23,9 @@ export interface Row {
   /** Ground off the faces. */
   readonly bottomMm: number;
   readonly topMm: number;
+  /** What was reckoned where the bars were measured; 0 where they were not. */
+  readonly plannedLengthMm?: number;
+  readonly plannedHeightMm?: number;
 }
 
 export interface Box {
@@ -41,6 +44,8 @@ export interface RowFigure {
   readonly aside: readonly Box[];
   /** Ground skin: the outline the bars had before. */
   readonly skins: readonly Box[];
+  /** The outline that was reckoned, where the bars were measured. */
+  readonly planned: readonly Box[];
   /** How many bars are not drawn one by one. */
   readonly left: number;
 }
@@ -95,7 +100,10 @@ export function layOut(row: Row, scale: number): RowFigure {
   }));
   const ground = row.topMm > 0 || row.bottomMm > 0;
   const skins = ground ? bars.map((b) => ({ ...b, y: 0, height: top + height + bottom })) : [];
-  return { height: top + height + bottom, bars, ghosts, aside, skins, left: row.count - shown };
+  const reckoned = { width: (row.plannedLengthMm ?? 0) * scale, height: (row.plannedHeightMm ?? 0) * scale };
+  const planned =
+    reckoned.width > 0 ? bars.map((b) => ({ ...b, ...reckoned, y: b.y + height - reckoned.height })) : [];
+  return { height: top + height + bottom, bars, ghosts, aside, skins, planned, left: row.count - shown };
 }
 
 /** Layers as bands of a box, top layer first as the eye meets it. */

@@ -91,6 +91,16 @@ export async function sendText<T>(path: string, type: string, body: string): Pro
   return (await response.json()) as T;
 }
 
+/** Sends a file as it is and reads the answer. */
+export async function sendFile<T>(path: string, file: File): Promise<T> {
+  const response = await send(path, {
+    method: 'POST',
+    headers: { 'Content-Type': file.type, 'X-XSRF-TOKEN': token() },
+    body: file,
+  });
+  return (await response.json()) as T;
+}
+
 /** Sends a form, for signing in. */
 export async function postForm(path: string, fields: Record<string, string>): Promise<void> {
   await send(path, {

@@ -6,6 +6,7 @@ export interface Session {
   readonly login: string | null;
   readonly name: string | null;
   readonly units: UnitSystem;
+  readonly rank: Rank | null;
   readonly ownerNeeded: boolean;
   readonly demo: { readonly login: string; readonly password: string } | null;
 }
@@ -29,3 +30,36 @@ export const signOut = () => change('POST', '/api/sign-out');
 export const makeOwner = (owner: NewOwner) => change('POST', '/api/owner', owner);
 export const setUnits = (units: UnitSystem) =>
   change<{ units: UnitSystem }>('PUT', '/api/settings', { units });
+
+export type Rank = 'OWNER' | 'SMITH' | 'APPRENTICE' | 'GUEST';
+
+export const RANK_WORDS: Record<Rank, string> = {
+  OWNER: 'owner: all of it',
+  SMITH: 'smith: plans, mends the Book',
+  APPRENTICE: 'apprentice: rehearses and logs',
+  GUEST: 'guest: reads',
+};
+
+export interface Person {
+  readonly id: number;
+  readonly login: string;
+  readonly name: string;
+  readonly rank: Rank;
+  readonly mayEnter: boolean;
+}
+
+export const peopleQuery = queryOptions({
+  queryKey: ['people'],
+  queryFn: () => get<Person[]>('/api/people'),
+});
+
+export const letIn = (person: {
+  login: string;
+  name: string;
+  password: string;
+  units: UnitSystem;
+  rank: Rank;
+}) => change<Person>('POST', '/api/people', person);
+
+export const changePerson = ({ id, rank, mayEnter }: Person) =>
+  change<Person>('PUT', `/api/people/${id}`, { rank, mayEnter });

@@ -1,3 +1,4 @@
+import { Link } from 'react-router';
 import { Button } from '../../ui/Button';
 import { InPlace } from '../../ui/InPlace';
 import { Length } from '../../ui/Words';
@@ -70,6 +71,20 @@ export function BilletHead({
         <Button aria-pressed={showCutList} onClick={onCutList} title="Which pieces come from which bars">
           {showCutList ? 'Back to the Run' : 'Cut list'}
         </Button>
+        <Link
+          className="border border-line px-3 py-1.5 hover:border-ink"
+          to={`/billets/${billet.id}/card`}
+          title="One page to hang beside the press"
+        >
+          Card
+        </Link>
+        <Link
+          className="border border-line px-3 py-1.5 hover:border-ink"
+          to={`/billets/${billet.id}/finish`}
+          title="Normalize, harden, temper, etch"
+        >
+          After the weld
+        </Link>
         <a
           className="border border-line px-3 py-1.5 hover:border-ink"
           href={`/api/billets/${billet.id}/plan-file`}

@@ -1,13 +1,15 @@
-import { useQueryClient } from '@tanstack/react-query';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { LoadFailed, Notice } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
+import { writeEntry } from '../book/api';
 import { addStep, readLine, waitingQuery, type Billet, type Remedy } from './api';
 import { BilletHead } from './BilletHead';
 import { CutListView } from './CutListView';
+import { flawsQuery } from './flaws';
 import { Grips } from './Grips';
 import { KeyStrip } from './Keys';
 import { PART } from './LaidFields';
@@ -29,11 +31,14 @@ import {
   laidOf,
   withChange,
   withCopy,
+  withMeasured,
   withOff,
   withOperation,
   withoutStep,
   withStepBefore,
   withStepMoved,
+  type Measured,
+  type Operation,
   type Plan,
 } from './plan';
 import { RunView } from './RunView';
@@ -94,6 +99,10 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
 
   const found = state?.plan;
   const { change } = editing;
+  const flaws = useQuery({
+    ...flawsQuery(billet.id),
+    queryKey: [...flawsQuery(billet.id).queryKey, billet.version],
+  });
   const taken = useRef(false);
   useEffect(() => {
     // A way the Finder found comes in as an edit like any other, and can be undone.
@@ -184,6 +193,32 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
         ? withChange(p, selected - 1, () => ({ [field]: mm }))
         : { ...p, stack: { ...p.stack, [field]: mm } },
     );
+  const stepAfter = async (operation: Operation) => {
+    let key = '';
+    const wrong = await changePlan((p) => {
+      const more = withStepBefore(p, selected, operation);
+      key = more.steps[selected]?.key ?? '';
+      return more;
+    });
+    if (wrong !== null) return { wrong };
+    open(selected + 1);
+    return { key: inside(path, key) };
+  };
+  const measure = async (measured: Measured | null) => {
+    const wrong = await changePlan((p) => withMeasured(p, selected - 1, measured));
+    if (wrong === null && measured && step) {
+      await writeEntry(billet.id, {
+        measured: {
+          stepKey: inside(path, step.key),
+          at: new Date().toISOString(),
+          sizes: measured,
+          note: '',
+        },
+      }).catch(() => undefined);
+      await client.invalidateQueries({ queryKey: ['book'] });
+    }
+    return wrong;
+  };
   const mend = ({ instead, before, stack }: Remedy) => {
     void changePlan((p) =>
       instead
@@ -251,6 +286,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
               run={run}
               plan={plan}
               welds={billet.welds}
+              flaws={flaws.data ?? []}
               selected={{ path, stage: selected }}
               onSelect={setAsked}
               onRename={renamePart}
@@ -289,6 +325,9 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
             step={step}
             onMend={mend}
             onPlan={changeWhole}
+            flaws={flaws.data ?? []}
+            onStep={stepAfter}
+            onMeasured={measure}
           />
         </div>
       )}

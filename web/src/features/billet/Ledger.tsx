@@ -8,6 +8,8 @@ const LOST_WORDS = {
   KERF: 'saw kerf',
   TRIM: 'trimmed off',
   JACKET: 'with the jacket',
+  SCRAP: 'given up',
+  MEASURED: 'missing as measured',
 } as const;
 
 /** Where the steel went, down to the finished bar, parts and all. */
@@ -22,10 +24,10 @@ export function Ledger({ run }: { run: Run }) {
             <Mass kg={startedKg} />
           </Line>
           {lost
-            .filter((l) => l.kg > 0)
+            .filter((l) => Math.abs(l.kg) > 1e-6)
             .map((l) => (
-              <Line key={l.kind} words={LOST_WORDS[l.kind]} soft>
-                − <Mass kg={l.kg} />
+              <Line key={l.kind} words={l.kg > 0 ? LOST_WORDS[l.kind] : 'more as measured'} soft>
+                {l.kg > 0 ? '−' : '+'} <Mass kg={Math.abs(l.kg)} />
               </Line>
             ))}
           {asideKg > 0 && (

@@ -1,5 +1,5 @@
 import { useEffect, useRef, type ReactNode } from 'react';
-import { layOut, type Row, type RowFigure } from '../../figures/bars';
+import { layOut, type Box, type Row, type RowFigure } from '../../figures/bars';
 import { LayerFill } from '../../figures/LayerFill';
 import { Length, Mass, useUnits } from '../../ui/Words';
 import { showLength } from '../../units';
@@ -26,6 +26,7 @@ export function RunRow({
   handle,
   fit = null,
   inside,
+  marks,
   dense = false,
   children,
 }: {
@@ -47,6 +48,8 @@ export function RunRow({
   fit?: ReactNode;
   /** A bar's side as the field has it, where lines cannot draw it. */
   inside?: ((nth: number, width: number, height: number) => ReactNode) | undefined;
+  /** What is drawn on a bar: its flaws. */
+  marks?: ((nth: number, box: Box) => ReactNode) | undefined;
   /** Less room, where rows are many. */
   dense?: boolean;
   /** Fields, when the row is open. */
@@ -134,6 +137,20 @@ export function RunRow({
                   <rect {...box} fill="none" stroke="var(--ink)" strokeWidth="0.9" />
                 </g>
               ))}
+            </g>
+            <g transform={`translate(0 ${top})`}>
+              {figure.planned.map((box, i) => (
+                <rect
+                  key={i}
+                  {...box}
+                  fill="none"
+                  stroke="var(--ink)"
+                  strokeWidth="0.5"
+                  strokeDasharray="6 2"
+                  data-planned
+                />
+              ))}
+              {marks && figure.bars.map((box, i) => <g key={i}>{marks(i, box)}</g>)}
             </g>
             {figure.left > 0 && (
               <text x={width} y={height - 4} textAnchor="end" className="fill-soft text-[12px]">

@@ -1,12 +1,14 @@
 import { Fragment, type ReactNode } from 'react';
-import type { RowFigure } from '../../figures/bars';
+import type { Box, RowFigure } from '../../figures/bars';
 import { JointGlyph } from '../../figures/JointGlyph';
 import { Words } from '../../ui/Words';
-import { OUTCOME_WORDS, type Weld } from '../book/api';
+import { FLAW_WORDS, OUTCOME_WORDS, type Weld } from '../book/api';
 import { SmallPicture } from '../picture/SmallPicture';
 import type { Run, Stage } from './api';
 import { FindingMark } from './FindingMark';
 import { FitWords } from './FitWords';
+import { FlawMark } from './FlawMark';
+import { flawsAt, STATE_WORDS, type FlawView } from './flaws';
 import { PartHead } from './PartHead';
 import { inside } from './parts';
 import { partsOf, type Part, type Plan } from './plan';
@@ -25,6 +27,7 @@ const SMALLEST_PX = 4;
 /** What all Runs of one tree share. */
 export interface RunDrawing {
   readonly welds: readonly Weld[];
+  readonly flaws: readonly FlawView[];
   readonly selected: Place | undefined;
   readonly onSelect: ((place: Place) => void) | undefined;
   readonly onRename: ((path: string, name: string) => Promise<string | null>) | undefined;
@@ -92,6 +95,7 @@ export function RunRows({
               fit={stage.off ? null : <FitWords fits={stage.fits} />}
               dense={drawing.dense}
               inside={needsPicture(stage) ? pictureOf(stage, i) : undefined}
+              marks={marksOf(drawing.flaws, path, i, stage)}
               findings={run.findings.filter((f) => f.stage === i)}
               selected={selected}
               onSelect={drawing.onSelect && (() => drawing.onSelect?.({ path, stage: i }))}
@@ -108,6 +112,26 @@ export function RunRows({
       {plan.parts.filter((p) => joinsAt(p) < 0 || (run.stop && joinsAt(p) > run.stop.step)).map(block)}
     </>
   );
+}
+
+/** The flaws of a stage, drawn on the bars they are in. */
+function marksOf(flaws: readonly FlawView[], path: string, at: number, stage: Stage) {
+  const here = flawsAt(flaws, path, at).filter(({ view }) => view.state !== 'HELD');
+  if (here.length === 0 || stage.off) return undefined;
+  return function Marks(nth: number, box: Box) {
+    return here
+      .filter(({ spot }) => spot.bar === nth)
+      .map(({ view, spot }, i) => (
+        <FlawMark
+          key={`${view.flaw.id} ${i}`}
+          spot={spot}
+          stage={stage}
+          box={box}
+          open={view.flaw.state === 'OPEN'}
+          label={`${FLAW_WORDS[view.flaw.kind]}: ${STATE_WORDS[view.state]}`}
+        />
+      ));
+  };
 }
 
 /** A part's own Run, bracketed to the row where it joins. */

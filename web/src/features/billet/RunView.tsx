@@ -4,6 +4,7 @@ import { useWidth } from '../../ui/useWidth';
 import { type Weld } from '../book/api';
 import { useTones } from '../steel/api';
 import type { Run } from './api';
+import type { FlawView } from './flaws';
 import type { Plan } from './plan';
 import { allRows } from './runRows';
 import type { Place } from './parts';
@@ -24,6 +25,7 @@ export function RunView({
   run,
   plan,
   welds = [],
+  flaws = [],
   selected,
   onSelect,
   onRename,
@@ -33,6 +35,7 @@ export function RunView({
   run: Run;
   plan: Plan;
   welds?: readonly Weld[];
+  flaws?: readonly FlawView[];
   selected?: Place;
   onSelect?: (place: Place) => void;
   /** Calls a part something else; answers with what is wrong with the name. */
@@ -48,6 +51,7 @@ export function RunView({
   const figureWidth = Math.max(200, width - BESIDE_PX);
   const drawing: RunDrawing = {
     welds,
+    flaws,
     selected,
     onSelect,
     onRename,

@@ -1,20 +1,28 @@
+import { useState } from 'react';
 import { Link } from 'react-router';
 import { EndSection } from '../../figures/EndSection';
+import { Button } from '../../ui/Button';
 import { Length, Words } from '../../ui/Words';
 import { SmallPicture } from '../picture/SmallPicture';
 import { useTones } from '../steel/api';
 import type { Billet, Finding, Remedy, Run, Stage } from './api';
 import { Findings } from './Findings';
+import { FlawList } from './FlawList';
+import { flawsAt, type FlawView } from './flaws';
 import { Ledger } from './Ledger';
 import { insideOf } from './insideOf';
+import { LookDialog } from './LookDialog';
 import { Marks, StopHeights } from './Marks';
-import { inside } from './parts';
-import type { Plan, Step } from './plan';
+import { MeasureFields } from './MeasureFields';
+import { inside, planAt } from './parts';
+import type { Measured, Operation, Plan, Step } from './plan';
 import type { Place } from './parts';
 import { endOf, needsPicture, wholeEnd } from './stageSights';
 import { stepTitle } from './StepWords';
 import { WantedFields } from './WantedFields';
 import { WeldLog } from './WeldLog';
+
+type SetWeld = Extract<Operation, { kind: 'set' }>;
 
 const LARGEST = { width: 248, height: 150 };
 
@@ -26,6 +34,9 @@ export function StagePanel({
   step,
   onMend,
   onPlan,
+  flaws,
+  onStep,
+  onMeasured,
 }: {
   billet: Billet;
   /** The Run the open stage belongs to: the billet's or a part's. */
@@ -35,7 +46,12 @@ export function StagePanel({
   onMend: (remedy: Remedy) => void;
   /** Edits the billet's own plan. */
   onPlan: (edit: (plan: Plan) => Plan) => Promise<string | null>;
+  flaws: readonly FlawView[];
+  /** Puts a step after the open stage; answers with its path, or what is wrong. */
+  onStep: (operation: Operation) => Promise<{ key: string } | { wrong: string }>;
+  onMeasured: (measured: Measured | null) => Promise<string | null>;
 }) {
+  const [looking, setLooking] = useState(false);
   const stage = run.stages[place.stage];
   const findings = run.findings.filter((f) => f.stage === place.stage);
   const last = place.stage === run.stages.length - 1;
@@ -88,6 +104,41 @@ export function StagePanel({
       ) : (
         <p className="py-3 text-soft">The plan does not come this far yet.</p>
       )}
+      {stage && (
+        <FlawList
+          billetId={billet.id}
+          flaws={flawsAt(flaws, place.path, place.stage)}
+          stage={stage}
+          weld={lastWeld(billet.plan, place)}
+          onStep={onStep}
+        />
+      )}
+      {stage && step && stepPath !== undefined && stage.form !== 'BLADE' && stage.count > 0 && (
+        <>
+          <MeasureFields
+            key={`measure ${stepPath}`}
+            stage={stage}
+            measured={step.measured ?? null}
+            waysOn={
+              place.path === '' && hasWaysOn(stage)
+                ? `/finder?billet=${billet.id}&stage=${place.stage}`
+                : null
+            }
+            onMeasured={onMeasured}
+          />
+          <p className="border-t border-rule py-2">
+            <Button onClick={() => setLooking(true)}>Write down a look at it</Button>
+          </p>
+          {looking && (
+            <LookDialog
+              billetId={billet.id}
+              stepKey={stepPath}
+              stage={stage}
+              onClose={() => setLooking(false)}
+            />
+          )}
+        </>
+      )}
       {stage?.marks && <Marks marks={stage.marks} />}
       {stage?.stops && <StopHeights stops={stage.stops} />}
       {last && <Ledger run={run} />}
@@ -102,6 +153,29 @@ export function StagePanel({
         />
       )}
     </aside>
+  );
+}
+
+/** The weld last set before a stage, for welding over again as it was welded. */
+function lastWeld(plan: Plan, place: Place): SetWeld {
+  const steps = planAt(plan, place.path)?.steps.slice(0, place.stage) ?? [];
+  const weld = steps
+    .map((s) => s.operation)
+    .filter((o): o is SetWeld => o.kind === 'set')
+    .at(-1);
+  return (
+    weld ?? {
+      kind: 'set',
+      heats: 2,
+      reduction: 0.04,
+      temperatureC: 1180,
+      soakMin: 10,
+      school: 'BORAX',
+      tack: 'WIRE',
+      jacket: 'BEAD',
+      tool: 'FLAT',
+      bites: 0,
+    }
   );
 }
 

@@ -17,9 +17,11 @@ import {
 export const stepTitle = (o: Operation) =>
   o.kind === 'cut'
     ? `Cut ${o.pieces}`
-    : o.kind === 'aside' && o.pieces > 0
-      ? `Set aside ${o.pieces}`
-      : kindName(o.kind);
+    : o.kind === 'scrap'
+      ? `Scrap ${o.which.join(', ')}`
+      : o.kind === 'aside' && o.pieces > 0
+        ? `Set aside ${o.which?.length ? o.which.join(', ') : o.pieces}`
+        : kindName(o.kind);
 
 const counted = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`;
 
@@ -139,6 +141,10 @@ export function StepWords({ operation: o }: { operation: Operation }) {
           <Length mm={o.lengthMm} /> of each, for another billet
         </>
       );
+    case 'scrap':
+      return <>given up</>;
+    case 'watch':
+      return <>look at it again here</>;
     case 'restack':
       return <Between parts={[turnWords(o.turns), laid('between', o.between), faces(o.faceGrindMm)]} />;
     case 'fold':

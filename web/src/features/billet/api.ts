@@ -32,6 +32,14 @@ export interface Stage {
     readonly leftMm: number;
   } | null;
   readonly stops: readonly Stop[] | null;
+  /** What was reckoned, where the bars were measured otherwise. */
+  readonly planned: {
+    readonly widthMm: number;
+    readonly heightMm: number;
+    readonly lengthMm: number;
+    readonly massKg: number;
+    readonly words: readonly string[];
+  } | null;
 }
 
 /** Bars alone; sizes of each, mass of all. */
@@ -105,7 +113,7 @@ export interface Run {
     readonly leftOverKg: number;
     readonly left: number;
     readonly lost: readonly {
-      readonly kind: 'SCALE' | 'GRINDING' | 'KERF' | 'TRIM' | 'JACKET';
+      readonly kind: 'SCALE' | 'GRINDING' | 'KERF' | 'TRIM' | 'JACKET' | 'SCRAP' | 'MEASURED';
       readonly kg: number;
     }[];
   };

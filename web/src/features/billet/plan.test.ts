@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Weld } from '../book/api';
-import { find } from '../book/find';
+import { findLines, grouped, linesOf } from '../book/lines';
 import { begin, commit, redo, undo } from './history';
 import { freeName, planAt, withoutPart, withPart, withPartRenamed, withPlanAt } from './parts';
 import {
@@ -92,6 +92,20 @@ describe('undo', () => {
   });
 });
 
+const UNKNOWN = {
+  floorC: null,
+  ceilingC: null,
+  soakMin: null,
+  neededSoakMin: null,
+  waitedS: null,
+  workingS: null,
+  heats: null,
+  forceKn: null,
+  reduction: null,
+  joints: 0,
+  later: false,
+};
+
 describe('the Book', () => {
   const weld = (over: Partial<Weld>): Weld => ({
     id: 1,
@@ -104,6 +118,8 @@ describe('the Book', () => {
     school: 'DRY',
     outcome: 'HELD',
     note: 'Rang clean.',
+    how: UNKNOWN,
+    version: 1,
     fireSession: null,
     madeBy: 'Wharf smithy',
     ...over,
@@ -111,9 +127,19 @@ describe('the Book', () => {
   const all = [weld({ id: 1 }), weld({ id: 2, outcome: 'OPEN', note: 'Dark line at the handle end' })];
 
   it('finds by outcome and by every word', () => {
-    expect(find(all, { outcome: 'OPEN', words: '' }).map((w) => w.id)).toEqual([2]);
-    expect(find(all, { outcome: 'ALL', words: 'fuel DARK' }).map((w) => w.id)).toEqual([2]);
-    expect(find(all, { outcome: 'HELD', words: 'dark' })).toEqual([]);
+    const lines = linesOf(all, []);
+    const ids = (found: typeof lines) => found.map((l) => l.weld?.id);
+    expect(ids(findLines(lines, 'OPEN', ''))).toEqual([2]);
+    expect(ids(findLines(lines, 'ALL', 'fuel DARK'))).toEqual([2]);
+    expect(findLines(lines, 'HELD', 'dark')).toEqual([]);
+    expect(findLines(lines, 'REST', '')).toEqual([]);
+  });
+
+  it('stands by day or by billet, newest first', () => {
+    const later = weld({ id: 3, billetName: 'Froe', madeAt: '2026-02-10T09:00:00Z' });
+    const lines = linesOf([...all, later], []);
+    expect(grouped(lines, 'DAY').map((g) => g.lines.length)).toEqual([1, 2]);
+    expect(grouped(lines, 'BILLET').map((g) => g.title)).toEqual(['Froe', 'Drawknife']);
   });
 });
 

@@ -50,7 +50,16 @@ export type Operation =
   | { readonly kind: 'trim'; readonly frontMm: number; readonly backMm: number; readonly sidesMm: number }
   | { readonly kind: 'grind'; readonly bottomMm: number; readonly topMm: number }
   | { readonly kind: 'cut'; readonly pieces: number; readonly kerfMm: number; readonly eachMm: number }
-  | { readonly kind: 'aside'; readonly pieces: number; readonly lengthMm: number; readonly kerfMm: number }
+  | {
+      readonly kind: 'aside';
+      readonly pieces: number;
+      readonly lengthMm: number;
+      readonly kerfMm: number;
+      /** Which bars go, counted from 1; the last ones where it is not said. */
+      readonly which?: readonly number[];
+    }
+  | { readonly kind: 'scrap'; readonly which: readonly number[] }
+  | { readonly kind: 'watch' }
   | {
       readonly kind: 'restack';
       readonly turns: readonly Turn[];
@@ -117,6 +126,15 @@ export interface Step {
   readonly key: string;
   readonly operation: Operation;
   readonly off: boolean;
+  readonly measured?: Measured;
+}
+
+/** What was measured of each bar after a step; null is what was not. */
+export interface Measured {
+  readonly widthMm: number | null;
+  readonly heightMm: number | null;
+  readonly lengthMm: number | null;
+  readonly massKg: number | null;
 }
 
 export interface Stack {
@@ -178,6 +196,8 @@ export const KIND_GROUPS: readonly { readonly at: string; readonly kinds: readon
       { kind: 'cut', name: 'Cut', letter: 'c' },
       { kind: 'grind', name: 'Grind', letter: 'g' },
       { kind: 'aside', name: 'Set aside', letter: 'a' },
+      { kind: 'scrap', name: 'Scrap', letter: 'j' },
+      { kind: 'watch', name: 'Watch', letter: 'h' },
       { kind: 'ladder', name: 'Ladder', letter: 'n' },
       { kind: 'dimples', name: 'Dimples', letter: 'm' },
       { kind: 'uneven', name: 'Uneven surface', letter: 'e' },
@@ -268,6 +288,18 @@ export const partsOf = (o: Operation): readonly string[] => [
 /** The plan with one operation put in another's place. */
 export function withOperation(plan: Plan, step: number, operation: Operation): Plan {
   return { ...plan, steps: plan.steps.map((s, i) => (i === step ? { ...s, operation } : s)) };
+}
+
+/** The plan with a step measured, or not any more. */
+export function withMeasured(plan: Plan, step: number, measured: Measured | null): Plan {
+  return {
+    ...plan,
+    steps: plan.steps.map((s, i) => {
+      if (i !== step) return s;
+      const { key, operation, off } = s;
+      return measured ? { key, operation, off, measured } : { key, operation, off };
+    }),
+  };
 }
 
 /** The plan with some fields of one operation changed; the kind of step stays. */

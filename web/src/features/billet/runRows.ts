@@ -20,6 +20,8 @@ export function rowsOf(run: Run, plan: Plan): Row[] {
       asideLengthMm: stage.aside?.lengthMm ?? 0,
       bottomMm: done?.kind === 'grind' ? done.bottomMm : 0,
       topMm: done?.kind === 'grind' ? done.topMm : 0,
+      plannedLengthMm: stage.planned?.lengthMm ?? 0,
+      plannedHeightMm: stage.planned?.heightMm ?? 0,
     };
   });
 }

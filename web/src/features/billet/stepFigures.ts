@@ -61,6 +61,8 @@ export const FIGURES: Record<Kind, readonly FigureOf[]> = {
     { name: 'lengthMm', label: 'or a length of each', measure: 'length' },
     kerf,
   ],
+  scrap: [],
+  watch: [],
   restack: [ground],
   fold: [
     { name: 'endLossMm', label: 'Lost with each bend', measure: 'length' },

@@ -1,57 +1,99 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { JointGlyph } from '../../figures/JointGlyph';
 import { Choice } from '../../ui/Choice';
 import { INPUT } from '../../ui/Field';
 import { LoadFailed, Passing } from '../../ui/Notice';
-import { Temperature } from '../../ui/Words';
-import { SCHOOL_WORDS } from '../billet/plan';
-import { bookQuery, OUTCOME_WORDS, strikeWeld, unstrikeWeld, type Weld } from './api';
-import { find, type Wanted } from './find';
-import { shortTime } from './time';
+import { bookQuery, entriesQuery, strikeEntry, strikeWeld, unstrikeEntry, unstrikeWeld } from './api';
+import { EntryLine } from './EntryLine';
+import { findLines, grouped, linesOf, type Line, type Shown } from './lines';
+import { WeldLine } from './WeldLine';
 
-/** What was done and what came of it, newest first. */
+/** What was done and what came of it, by day or by billet, newest first. */
 export function BookView() {
   const book = useQuery(bookQuery);
+  const entries = useQuery(entriesQuery);
   const client = useQueryClient();
-  const [wanted, setWanted] = useState<Wanted>({ outcome: 'ALL', words: '' });
-  const [struck, setStruck] = useState<Weld | null>(null);
-  const again = () => client.invalidateQueries(bookQuery);
-  const strike = useMutation({ mutationFn: strikeWeld, onSuccess: again });
-  const unstrike = useMutation({ mutationFn: unstrikeWeld, onSuccess: again });
+  const [shown, setShown] = useState<Shown>('ALL');
+  const [words, setWords] = useState('');
+  const [by, setBy] = useState<'DAY' | 'BILLET'>('DAY');
+  const [struck, setStruck] = useState<Line | null>(null);
+  const again = () => client.invalidateQueries({ queryKey: ['book'] });
+  const strike = useMutation({
+    mutationFn: (line: Line) => (line.weld ? strikeWeld(line.weld.id) : strikeEntry(line.entry.id)),
+    onSuccess: again,
+  });
+  const unstrike = useMutation({
+    mutationFn: (line: Line) => (line.weld ? unstrikeWeld(line.weld.id) : unstrikeEntry(line.entry.id)),
+    onSuccess: again,
+  });
   if (book.isError) return <LoadFailed error={book.error} again={() => void book.refetch()} />;
-  const all = book.data;
-  const shown = all && find(all, wanted);
+  if (entries.isError) return <LoadFailed error={entries.error} again={() => void entries.refetch()} />;
+  const all = book.data && entries.data && linesOf(book.data, entries.data);
+  const found = all && findLines(all, shown, words);
+  const welds = (lines: readonly Line[]) => lines.filter((l) => l.weld).length;
+  const strikeLine = (line: Line) => {
+    setStruck(line);
+    strike.mutate(line);
+  };
   return (
     <main className="h-full overflow-y-auto px-5 py-4">
       <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
         <h1 className="text-2xl">Book</h1>
-        <Choice<Wanted['outcome']>
-          label="Which welds"
+        <Choice<Shown>
+          label="Which lines"
           hideLabel
-          value={wanted.outcome}
+          value={shown}
           options={[
-            { value: 'ALL', show: 'every weld' },
+            { value: 'ALL', show: 'everything' },
             { value: 'HELD', show: 'held' },
             { value: 'SUSPECT', show: 'suspect' },
             { value: 'OPEN', show: 'open' },
+            { value: 'REST', show: 'looks and measures' },
           ]}
-          onChoose={(outcome) => setWanted({ ...wanted, outcome })}
+          onChoose={setShown}
+        />
+        <Choice<'DAY' | 'BILLET'>
+          label="In order"
+          hideLabel
+          value={by}
+          options={[
+            { value: 'DAY', show: 'by day' },
+            { value: 'BILLET', show: 'by billet' },
+          ]}
+          onChoose={setBy}
         />
         <input
           type="search"
           aria-label="Find in the Book"
           placeholder="billet, note, school …"
-          className={`${INPUT} w-64!`}
-          value={wanted.words}
-          onChange={(e) => setWanted({ ...wanted, words: e.target.value })}
+          className={`${INPUT} w-56!`}
+          value={words}
+          onChange={(e) => setWords(e.target.value)}
         />
-        {all && shown && (
+        {all && found && (
           <p className="text-soft" role="status">
-            {shown.length === all.length ? `${all.length} welds` : `${shown.length} of ${all.length} welds`}
+            {found.length === all.length
+              ? `${welds(all)} welds, ${all.length} lines`
+              : `${welds(found)} of ${welds(all)} welds, ${found.length} of ${all.length} lines`}
           </p>
         )}
+        <span className="ml-auto flex gap-4 text-[14px]">
+          <a
+            href="/api/book.csv"
+            download
+            className="underline decoration-line underline-offset-4 hover:decoration-ink"
+          >
+            Save as CSV
+          </a>
+          <a
+            href="/api/book.json"
+            download
+            className="underline decoration-line underline-offset-4 hover:decoration-ink"
+          >
+            as JSON
+          </a>
+        </span>
       </div>
       {!all && <p className="py-10 text-soft">Fetching the Book …</p>}
       {all?.length === 0 && (
@@ -66,100 +108,48 @@ export function BookView() {
           </p>
         </div>
       )}
-      {all && all.length > 0 && shown?.length === 0 && (
-        <p className="py-10 text-soft">No weld in the Book fits that.</p>
+      {all && all.length > 0 && found?.length === 0 && (
+        <p className="py-10 text-soft">No line in the Book fits that.</p>
       )}
-      {shown && shown.length > 0 && (
-        <table className="mt-4 w-full border-collapse text-left">
-          <thead className="condensed text-[13px] text-soft">
-            <tr className="border-b border-ink align-bottom [&>th]:py-1.5 [&>th]:pr-4 [&>th]:font-normal">
-              <th>Came of it</th>
-              <th>Made</th>
-              <th>Billet</th>
-              <th>Heat, as read</th>
-              <th>Oxygen kept out by</th>
-              <th>Note</th>
-              <th>
-                <span className="sr-only">Mend the record</span>
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {shown.map((w) => (
-              <Row
-                key={w.id}
-                weld={w}
-                onStrike={() => {
-                  setStruck(w);
-                  strike.mutate(w.id);
-                }}
-              />
-            ))}
-          </tbody>
-        </table>
-      )}
+      {found &&
+        grouped(found, by).map((group) => (
+          <section key={group.title} aria-label={group.title} className="pt-4">
+            <h2 className="border-b border-ink pb-1 text-lg">{group.title}</h2>
+            <ul>
+              {group.lines.map((line) =>
+                line.weld ? (
+                  <WeldLine
+                    key={`w${line.weld.id}`}
+                    weld={line.weld}
+                    byDay={by === 'DAY'}
+                    onStrike={() => strikeLine(line)}
+                  />
+                ) : (
+                  <EntryLine
+                    key={`e${line.entry.id}`}
+                    entry={line.entry}
+                    byDay={by === 'DAY'}
+                    onStrike={() => strikeLine(line)}
+                  />
+                ),
+              )}
+            </ul>
+          </section>
+        ))}
       {struck && (
         <Passing
-          words={`Struck: ${struck.stepTitle} of “${struck.billetName}”.`}
+          words={
+            struck.weld
+              ? `Struck: ${struck.weld.stepTitle} of “${struck.weld.billetName}”.`
+              : `Struck: a line of “${struck.entry.billetName}”.`
+          }
           undo={() => {
-            unstrike.mutate(struck.id);
+            unstrike.mutate(struck);
             setStruck(null);
           }}
           close={() => setStruck(null)}
         />
       )}
     </main>
-  );
-}
-
-function Row({ weld, onStrike }: { weld: Weld; onStrike: () => void }) {
-  return (
-    <tr className="border-b border-rule align-top [&>td]:py-2.5 [&>td]:pr-4">
-      <td>
-        <span className="flex items-center gap-2.5 font-semibold">
-          <JointGlyph state={weld.outcome} /> {OUTCOME_WORDS[weld.outcome]}
-        </span>
-      </td>
-      <td className="whitespace-nowrap">{shortTime(weld.madeAt)}</td>
-      <td>
-        <Link
-          to={`/billets/${weld.billetId}`}
-          state={{ stepKey: weld.stepKey }}
-          className="underline decoration-line underline-offset-4 hover:decoration-ink"
-        >
-          {weld.billetName}
-        </Link>
-        <span className="block text-[13px] text-soft">{weld.stepTitle}</span>
-      </td>
-      <td className="text-[17px] font-semibold">
-        <Temperature celsius={weld.temperatureC} />
-      </td>
-      <td>{SCHOOL_WORDS[weld.school]}</td>
-      <td className="max-w-md">
-        {weld.note || <span className="text-soft">no note</span>}
-        <span className="block text-[13px] text-soft">
-          {weld.madeBy}
-          {weld.fireSession !== null && (
-            <>
-              {' · '}
-              <Link to={`/fire/${weld.fireSession}`} className="underline decoration-line underline-offset-4">
-                trace
-              </Link>
-            </>
-          )}
-        </span>
-      </td>
-      <td className="pr-0!">
-        <button
-          type="button"
-          className="text-[13px] text-soft underline decoration-line underline-offset-4 hover:decoration-ink"
-          aria-label={`Strike ${weld.stepTitle} of ${weld.billetName}`}
-          title="Logged by mistake; Undo brings it back"
-          onClick={onStrike}
-        >
-          Strike
-        </button>
-      </td>
-    </tr>
   );
 }

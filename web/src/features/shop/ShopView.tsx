@@ -5,11 +5,25 @@ import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
 import { LoadFailed, Notice } from '../../ui/Notice';
 import { changeShop, outfitsQuery, shopQuery, type Kept, type Shop } from './api';
+import type { Loss } from '../evidence/api';
+import { LossFields } from '../evidence/LossFields';
+import { People } from '../account/People';
+import { sessionQuery } from '../account/api';
 import { InstrumentFields } from '../fire/InstrumentFields';
 import { FieldSet } from './FieldSet';
 import { FORGE, FORGE_PICKS, LIMITS, PACE, MILL, PRACTICE, PRACTICE_PICKS, PRESS } from './fields';
 
 const MOST_KEPT = 100;
+
+/** The habit a learnt loss belongs to. */
+const taken = ({ loss, mean }: Loss): Partial<Shop['practice']> =>
+  loss === 'KERF'
+    ? { kerfMm: mean }
+    : loss === 'SCALE'
+      ? { scaleFactor: mean }
+      : loss === 'TRIM'
+        ? { endTrimMm: mean }
+        : { faceGrindMm: mean };
 const KN_PER_US_TON = 8.896;
 
 /** The shop: what every plan is computed with. Each figure is stored as it is typed. */
@@ -23,6 +37,7 @@ export function ShopView() {
 function Editing({ kept }: { kept: Kept }) {
   const client = useQueryClient();
   const outfits = useQuery(outfitsQuery).data ?? [];
+  const owner = useQuery(sessionQuery).data?.rank === 'OWNER';
   const [past, setPast] = useState<readonly Shop[]>([]);
   const [problem, setProblem] = useState<Problem | null>(null);
   const { shop } = kept;
@@ -141,6 +156,7 @@ function Editing({ kept }: { kept: Kept }) {
         <Missing title="Rolling mill" onAdd={() => put({ mill: { rollMm: 100, openingMm: 50 } })} />
       )}
       <InstrumentFields />
+      <LossFields onTake={(loss) => void put({ practice: { ...shop.practice, ...taken(loss) } })} />
       <FieldSet
         title="Habits"
         thing={shop.practice}
@@ -179,6 +195,21 @@ function Editing({ kept }: { kept: Kept }) {
           />
         </div>
       </FieldSet>
+      {owner && (
+        <>
+          <People />
+          <section aria-label="The whole shop" className="border-t border-ink py-3">
+            <h2 className="text-lg">The whole shop as one file</h2>
+            <p className="pb-2 text-soft">
+              Billets, Book, steels, stock, fires, photographs and people, as open files with their sums. It
+              goes into an empty shop with bin/restore.
+            </p>
+            <a className="border border-line px-3 py-1.5 hover:border-ink" href="/api/archive" download>
+              Save the shop
+            </a>
+          </section>
+        </>
+      )}
     </main>
   );
 }

@@ -69,6 +69,7 @@ export interface Practice {
   readonly faceGrindMm: number;
   readonly jacketMm: number;
   readonly finishGrindMm: number;
+  readonly scaleFactor: number;
   readonly faces: 'GROUND' | 'CLEAN_SCALE' | 'AS_FOUND';
   readonly degreases: boolean;
 }

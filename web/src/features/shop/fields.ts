@@ -71,6 +71,12 @@ export const PRACTICE: readonly Figure<Practice>[] = [
   { name: 'endTrimMm', label: 'Off each end', measure: 'length' },
   { name: 'faceGrindMm', label: 'Off a joint face', measure: 'length' },
   { name: 'finishGrindMm', label: 'Left to grind, each face', measure: 'length' },
+  {
+    name: 'scaleFactor',
+    label: 'Scale, over what is reckoned',
+    measure: 'number',
+    hint: '1 until it is learnt',
+  },
   { name: 'jacketMm', label: 'Skin with a jacket', measure: 'length' },
 ];
 

@@ -24,11 +24,14 @@ class PageConfig implements WebMvcConfigurer {
           "/billets/*",
           "/billets/*/inside",
           "/billets/*/heat",
+          "/billets/*/finish",
+          "/billets/*/card",
           "/fire",
           "/fire/*",
           "/finder",
           "/steels",
           "/book",
+          "/evidence",
           "/shop");
 
   private final RankGate gate;

@@ -246,6 +246,7 @@ class DemoShop {
   private final BookService book;
   private final ShopKeeper shops;
   private final Instruments instruments;
+  private final Winter winter;
 
   DemoShop(
       Accounts accounts,
@@ -255,7 +256,9 @@ class DemoShop {
       ShopKeeper shops,
       SteelShelf steels,
       StockService stock,
-      Instruments instruments) {
+      Instruments instruments,
+      Winter winter) {
+    this.winter = winter;
     this.instruments = instruments;
     this.steels = steels;
     this.stock = stock;
@@ -277,11 +280,17 @@ class DemoShop {
     steels.add(MILL_BAND);
     SHELF.forEach(b -> stock.add(b.inMm()));
     INSTRUMENTS.forEach(instruments::add);
-    WORK.forEach(this::load);
+    for (Work work : WORK) {
+      Billet billet = load(work);
+      if (work.name().startsWith("Marlinspike")) {
+        winter.look(billet, demo.login());
+      }
+    }
+    winter.weldCoupons(demo.login());
     LOG.info("Demo shop opened with {} billets.", WORK.size());
   }
 
-  private void load(Work work) {
+  private Billet load(Work work) {
     Plan plan = Shorthand.parse(work.line(), UnitSystem.INCH, shops.practice());
     Billet billet = billets.start(work.name(), work.purpose(), plan);
     for (Made made : work.welds()) {
@@ -295,5 +304,6 @@ class DemoShop {
               made.note());
       book.log(billet.id(), plan, weld, HowMade.UNKNOWN, demo.login());
     }
+    return billet;
   }
 }

@@ -1,0 +1,130 @@
+package app.geminal.server.book;
+
+import java.io.IOException;
+import java.io.StringWriter;
+import java.util.List;
+import java.util.stream.Stream;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The Book as open files; docs/formats/book.md says what is in them. */
+@RestController
+class BookFileController {
+  private final BookService book;
+  private final Entries entries;
+  private final JsonMapper json;
+
+  BookFileController(BookService book, Entries entries, JsonMapper json) {
+    this.book = book;
+    this.entries = entries;
+    this.json = json;
+  }
+
+  /** The Book as one document. */
+  record BookFile(String format, int version, List<WeldView> welds, List<EntryView> entries) {}
+
+  @GetMapping(value = "/api/book.json", produces = "application/json")
+  ResponseEntity<BookFile> asJson() {
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, named("book.json"))
+        .body(new BookFile("geminal-book", 1, book.all(), entries.all()));
+  }
+
+  @GetMapping(value = "/api/book.csv", produces = "text/csv;charset=UTF-8")
+  ResponseEntity<String> asCsv() throws IOException {
+    StringWriter text = new StringWriter();
+    try (CSVPrinter csv =
+        new CSVPrinter(
+            text,
+            CSVFormat.RFC4180
+                .builder()
+                .setHeader(
+                    "kind",
+                    "id",
+                    "at",
+                    "billet",
+                    "step",
+                    "by",
+                    "outcome",
+                    "temperature_c",
+                    "school",
+                    "joints",
+                    "later",
+                    "floor_c",
+                    "ceiling_c",
+                    "soak_min",
+                    "needed_soak_min",
+                    "waited_s",
+                    "working_s",
+                    "heats",
+                    "force_kn",
+                    "reduction",
+                    "says",
+                    "note")
+                .get())) {
+      for (WeldView w : book.all()) {
+        csv.printRecord(row(w));
+      }
+      for (EntryView e : entries.all()) {
+        csv.printRecord(
+            Stream.concat(
+                    Stream.of(
+                        e.kind(),
+                        e.id(),
+                        e.at(),
+                        plain(e.billetName()),
+                        e.stepTitle(),
+                        plain(e.madeBy())),
+                    Stream.concat(
+                        Stream.generate(() -> "").limit(14),
+                        Stream.of(json.writeValueAsString(e.says()), "")))
+                .toList());
+      }
+    }
+    return ResponseEntity.ok()
+        .header(HttpHeaders.CONTENT_DISPOSITION, named("book.csv"))
+        .body(text.toString());
+  }
+
+  private static List<@Nullable Object> row(WeldView w) {
+    return java.util.Arrays.asList(
+        "WELD",
+        w.id(),
+        w.madeAt(),
+        plain(w.billetName()),
+        w.stepTitle(),
+        plain(w.madeBy()),
+        w.outcome(),
+        w.temperatureC(),
+        w.school(),
+        w.how().joints(),
+        w.how().later(),
+        w.how().floorC(),
+        w.how().ceilingC(),
+        w.how().soakMin(),
+        w.how().neededSoakMin(),
+        w.how().waitedS(),
+        w.how().workingS(),
+        w.how().heats(),
+        w.how().forceKn(),
+        w.how().reduction(),
+        "",
+        plain(w.note()));
+  }
+
+  /** A table program would take these for a formula. */
+  private static String plain(String text) {
+    return text.isEmpty() || "=+-@\t".indexOf(text.charAt(0)) < 0 ? text : "'" + text;
+  }
+
+  private static String named(String file) {
+    return ContentDisposition.attachment().filename(file).build().toString();
+  }
+}

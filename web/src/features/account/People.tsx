@@ -1,0 +1,115 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { Field, INPUT } from '../../ui/Field';
+import { useUnits } from '../../ui/Words';
+import { changePerson, letIn, peopleQuery, RANK_WORDS, type Rank } from './api';
+
+const RANKS = Object.keys(RANK_WORDS) as Rank[];
+
+/** Who may come into the shop and what they may do there; the owner's business. */
+export function People() {
+  const client = useQueryClient();
+  const people = useQuery(peopleQuery);
+  const again = () => client.invalidateQueries(peopleQuery);
+  const change = useMutation({ mutationFn: changePerson, onSuccess: again });
+  const problem = change.error ? Problem.from(change.error) : null;
+  return (
+    <section aria-label="People" className="border-t border-ink py-3">
+      <h2 className="text-lg">People</h2>
+      <table className="border-collapse text-left">
+        <tbody>
+          {people.data?.map((p) => (
+            <tr key={p.id} className="border-t border-rule [&>td]:py-1.5 [&>td]:pr-5">
+              <td className={p.mayEnter ? 'font-semibold' : 'text-soft line-through'}>{p.name}</td>
+              <td className="text-soft">{p.login}</td>
+              <td>
+                <select
+                  aria-label={`What ${p.name} may do`}
+                  className={INPUT}
+                  value={p.rank}
+                  onChange={(e) => change.mutate({ ...p, rank: e.target.value as Rank })}
+                >
+                  {RANKS.map((r) => (
+                    <option key={r} value={r}>
+                      {RANK_WORDS[r]}
+                    </option>
+                  ))}
+                </select>
+              </td>
+              <td>
+                <Button weight="quiet" onClick={() => change.mutate({ ...p, mayEnter: !p.mayEnter })}>
+                  {p.mayEnter ? 'Shut out' : 'Let in again'}
+                </Button>
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+      {problem && (
+        <p role="alert" className="pt-1">
+          ▲ {problem.detail}
+        </p>
+      )}
+      <LetIn onIn={() => void again()} />
+    </section>
+  );
+}
+
+const NOBODY = { login: '', name: '', password: '' };
+
+function LetIn({ onIn }: { onIn: () => void }) {
+  const units = useUnits();
+  const [who, setWho] = useState(NOBODY);
+  const [rank, setRank] = useState<Rank>('APPRENTICE');
+  const add = useMutation({
+    mutationFn: () => letIn({ ...who, units, rank }),
+    onSuccess: () => {
+      setWho(NOBODY);
+      onIn();
+    },
+  });
+  const problem = add.error ? Problem.from(add.error) : null;
+  const field = (name: keyof typeof NOBODY, label: string, type = 'text') => (
+    <Field label={label} error={problem?.where === name ? problem.detail : null}>
+      {(parts) => (
+        <input
+          {...parts}
+          type={type}
+          autoComplete="off"
+          className={INPUT}
+          value={who[name]}
+          onChange={(e) => setWho({ ...who, [name]: e.target.value })}
+        />
+      )}
+    </Field>
+  );
+  return (
+    <form
+      aria-label="Let somebody in"
+      className="flex flex-wrap items-end gap-3 pt-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        add.mutate();
+      }}
+    >
+      {field('name', 'Name')}
+      {field('login', 'Sign-in name')}
+      {field('password', 'First password', 'password')}
+      <label>
+        <span className="condensed block pb-0.5 text-[13px] text-soft">as</span>
+        <select className={INPUT} value={rank} onChange={(e) => setRank(e.target.value as Rank)}>
+          {RANKS.map((r) => (
+            <option key={r} value={r}>
+              {RANK_WORDS[r]}
+            </option>
+          ))}
+        </select>
+      </label>
+      <Button type="submit" disabled={add.isPending}>
+        Let in
+      </Button>
+    </form>
+  );
+}

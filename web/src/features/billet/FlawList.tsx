@@ -1,0 +1,133 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { JointGlyph } from '../../figures/JointGlyph';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { Length, Words } from '../../ui/Words';
+import { DECISION_WORDS, FLAW_WORDS, writeEntry, type Spot } from '../book/api';
+import type { Stage } from './api';
+import { STATE_WORDS, waysOut, type FlawView, type WayOut } from './flaws';
+import type { Operation } from './plan';
+
+/** The flaws that lie in the open stage, and what can be done about each: every way is a step on the Run. */
+export function FlawList({
+  billetId,
+  flaws,
+  stage,
+  weld,
+  onStep,
+}: {
+  billetId: number;
+  flaws: readonly { readonly view: FlawView; readonly spot: Spot }[];
+  stage: Stage;
+  weld: Extract<Operation, { kind: 'set' }>;
+  /** Puts a step after the open stage; answers with its path, or what is wrong. */
+  onStep: (operation: Operation) => Promise<{ key: string } | { wrong: string }>;
+}) {
+  if (flaws.length === 0) return null;
+  return (
+    <section aria-label="Flaws here" className="border-t border-ink pt-2 pb-3">
+      <h3>Flaws in it here</h3>
+      <ul>
+        {flaws.map(({ view, spot }, i) => (
+          <OneFlaw
+            key={`${view.flaw.id} ${i}`}
+            billetId={billetId}
+            view={view}
+            spot={spot}
+            stage={stage}
+            weld={weld}
+            onStep={onStep}
+          />
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function OneFlaw({
+  billetId,
+  view,
+  spot,
+  stage,
+  weld,
+  onStep,
+}: {
+  billetId: number;
+  view: FlawView;
+  spot: Spot;
+  stage: Stage;
+  weld: Extract<Operation, { kind: 'set' }>;
+  onStep: (operation: Operation) => Promise<{ key: string } | { wrong: string }>;
+}) {
+  const client = useQueryClient();
+  const [choosing, setChoosing] = useState(false);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const decide = useMutation({
+    mutationFn: async (way: WayOut) => {
+      const done = await onStep(way.operation);
+      if ('wrong' in done) {
+        setWrong(done.wrong);
+        return;
+      }
+      setWrong(null);
+      setChoosing(false);
+      await writeEntry(billetId, {
+        decided: {
+          flawId: view.flaw.id,
+          decision: way.decision,
+          stepKey: done.key,
+          at: new Date().toISOString(),
+          note: '',
+        },
+      });
+      await client.invalidateQueries({ queryKey: ['billet', billetId] });
+      await client.invalidateQueries({ queryKey: ['book'] });
+    },
+  });
+  const last = view.decisions.at(-1);
+  const problem = decide.error ? Problem.from(decide.error).detail : wrong;
+  return (
+    <li className="border-b border-rule py-2 text-[14px]" data-flaw-state={view.state}>
+      <span className="flex gap-2.5">
+        <JointGlyph state={view.flaw.state} size={18} />
+        <span>
+          <b>{FLAW_WORDS[view.flaw.kind]}</b>
+          {view.flaw.joint !== null && `, joint ${view.flaw.joint} from below`}
+          {stage.count > 1 && `, in bar ${spot.bar + 1}`}
+          <span className="block text-soft">
+            <Length mm={spot.fromXMm} /> to <Length mm={spot.toXMm} unit /> from the stop ·{' '}
+            {last ? DECISION_WORDS[last.decision] : STATE_WORDS[view.state]}
+            {last && view.state !== 'OPEN' && view.state !== 'WATCHED' && ` · ${STATE_WORDS[view.state]}`}
+          </span>
+        </span>
+      </span>
+      {choosing ? (
+        <span className="flex flex-col items-start gap-1.5 pt-1.5 pl-7" role="group" aria-label="Decide">
+          {waysOut(spot, stage, weld).map((way) => (
+            <Button
+              key={way.decision}
+              className="text-left text-[14px]"
+              disabled={decide.isPending}
+              onClick={() => decide.mutate(way)}
+            >
+              <Words of={way.words} />
+            </Button>
+          ))}
+          <Button weight="quiet" onClick={() => setChoosing(false)}>
+            Decide later
+          </Button>
+        </span>
+      ) : (
+        <Button weight="quiet" className="ml-7 pt-1 text-[14px]" onClick={() => setChoosing(true)}>
+          Decide
+        </Button>
+      )}
+      {problem && (
+        <p role="alert" className="pl-7">
+          ▲ <Words of={problem} />
+        </p>
+      )}
+    </li>
+  );
+}

@@ -1,0 +1,322 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Dialog } from 'radix-ui';
+import { useState } from 'react';
+import { Problem } from '../../lib/http';
+import { uuid } from '../../lib/uuid';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { INPUT } from '../../ui/Field';
+import { MeasureField } from '../../ui/MeasureField';
+import { Length, Words } from '../../ui/Words';
+import { addPhoto, FLAW_WORDS, WAY_WORDS, writeEntry, type FlawKind, type Way } from '../book/api';
+import type { Stage } from './api';
+import { seamsQuery } from './flaws';
+import { flawOf, SIDE_WORDS, type FlawDraft, type Side } from './lookDraft';
+import { TapBar } from './TapBar';
+
+const WAYS = Object.keys(WAY_WORDS) as Way[];
+
+/** A look at the bar after a step: how it was looked at, and what was found where. */
+export function LookDialog({
+  billetId,
+  stepKey,
+  stage,
+  onClose,
+}: {
+  billetId: number;
+  stepKey: string;
+  stage: Stage;
+  onClose: () => void;
+}) {
+  const client = useQueryClient();
+  const seams = useQuery(seamsQuery(billetId, stepKey)).data ?? [];
+  const [ways, setWays] = useState<readonly Way[]>([]);
+  const [drafts, setDrafts] = useState<readonly FlawDraft[]>([]);
+  const [bright, setBright] = useState(0.5);
+  const [note, setNote] = useState('');
+  const [photos, setPhotos] = useState<readonly File[]>([]);
+  const bar = {
+    lengthMm: stage.lengthMm,
+    widthMm: stage.widthMm,
+    heightMm: stage.heightMm * stage.fill,
+  };
+  const write = useMutation({
+    mutationFn: async () => {
+      const entry = await writeEntry(billetId, {
+        looked: {
+          stepKey,
+          at: new Date().toISOString(),
+          ways,
+          brightShare: ways.includes('BEND') ? bright : null,
+          flaws: drafts.map((d) => flawOf(d, bar, seams)),
+          note,
+        },
+      });
+      for (const photo of photos) await addPhoto(entry.id, photo);
+    },
+    onSuccess: async () => {
+      await client.invalidateQueries({ queryKey: ['billet', billetId] });
+      await client.invalidateQueries({ queryKey: ['book'] });
+      onClose();
+    },
+  });
+  const change = (id: string, edit: Partial<FlawDraft>) =>
+    setDrafts(drafts.map((d) => (d.id === id ? { ...d, ...edit } : d)));
+  const problem = write.error ? Problem.from(write.error) : null;
+
+  return (
+    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+      <Dialog.Portal>
+        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
+        <Dialog.Content
+          aria-describedby={undefined}
+          className="fixed top-[4vh] left-1/2 z-50 flex max-h-[92vh] w-[min(60rem,96vw)] -translate-x-1/2 flex-col gap-4 overflow-y-auto border border-ink bg-ground px-6 py-4"
+        >
+          <Dialog.Title className="text-xl">How was it looked at, and what was found?</Dialog.Title>
+          <fieldset className="flex flex-wrap gap-2" aria-label="How it was looked at">
+            {WAYS.map((w) => (
+              <label
+                key={w}
+                title={WAY_WORDS[w][1]}
+                className="flex cursor-pointer items-center gap-2 border border-line px-2.5 py-1.5 has-checked:bg-ink has-checked:text-ground"
+              >
+                <input
+                  type="checkbox"
+                  className="accent-current"
+                  checked={ways.includes(w)}
+                  onChange={(e) => setWays(e.target.checked ? [...ways, w] : ways.filter((x) => x !== w))}
+                />
+                {WAY_WORDS[w][0]}
+              </label>
+            ))}
+          </fieldset>
+          {ways.includes('BEND') && (
+            <MeasureField
+              label="Bright share of the break"
+              measure="percent"
+              value={bright}
+              onCommit={(share) => {
+                setBright(share);
+                return share > 1 ? 'A share is 100 % at most.' : null;
+              }}
+            />
+          )}
+          <div>
+            <p className="pb-1 text-soft">
+              Tap the bar where something is wrong, or draw along it. The bench stop is on the left
+              {stage.count > 1 && `; ${stage.count} bars, the bar is chosen below`}. Nothing found? Write it
+              down as it is.
+            </p>
+            <TapBar
+              bar={bar}
+              stage={stage}
+              seams={seams}
+              drafts={drafts}
+              onTap={(fromXMm, toXMm, joint) =>
+                setDrafts([
+                  ...drafts,
+                  {
+                    id: uuid(),
+                    kind: 'SEAM',
+                    state: 'OPEN',
+                    bar: 0,
+                    fromXMm,
+                    toXMm,
+                    side: 'THROUGH',
+                    depthMm: bar.widthMm / 4,
+                    joint,
+                  },
+                ])
+              }
+            />
+            <p className="condensed flex justify-between pt-1 text-[13px] text-soft">
+              <span>bench stop</span>
+              <span>
+                <Length mm={bar.lengthMm} unit />
+              </span>
+            </p>
+          </div>
+          {drafts.map((d, i) => (
+            <FlawFields
+              key={d.id}
+              nth={i + 1}
+              draft={d}
+              joints={seams.length}
+              bars={stage.count}
+              onChange={(edit) => change(d.id, edit)}
+              onTakeOut={() => setDrafts(drafts.filter((x) => x.id !== d.id))}
+            />
+          ))}
+          <div className="grid grid-cols-[1fr_16rem] gap-4">
+            <label className="block">
+              <span className="condensed block pb-0.5 text-[13px] text-soft">Note</span>
+              <textarea
+                className={INPUT}
+                rows={2}
+                maxLength={2000}
+                value={note}
+                onChange={(e) => setNote(e.target.value)}
+              />
+            </label>
+            <label className="block">
+              <span className="condensed block pb-0.5 text-[13px] text-soft">
+                Photographs; where they were taken is not kept
+              </span>
+              <input
+                type="file"
+                accept="image/jpeg,image/png"
+                multiple
+                className="w-full text-[14px]"
+                onChange={(e) => setPhotos([...(e.target.files ?? [])])}
+              />
+            </label>
+          </div>
+          {problem && (
+            <p role="alert">
+              ▲ <Words of={`${problem.detail} ${problem.remedy}`} />
+            </p>
+          )}
+          <span className="flex gap-3">
+            <Button
+              weight="strong"
+              disabled={ways.length === 0 || write.isPending}
+              onClick={() => write.mutate()}
+            >
+              {ways.length === 0
+                ? 'Say how it was looked at first'
+                : drafts.length === 0
+                  ? 'Nothing found: write it down'
+                  : 'Write it down'}
+            </Button>
+            <Dialog.Close asChild>
+              <Button>Leave it</Button>
+            </Dialog.Close>
+          </span>
+        </Dialog.Content>
+      </Dialog.Portal>
+    </Dialog.Root>
+  );
+}
+
+function FlawFields({
+  nth,
+  draft,
+  joints,
+  bars,
+  onChange,
+  onTakeOut,
+}: {
+  nth: number;
+  draft: FlawDraft;
+  joints: number;
+  bars: number;
+  onChange: (edit: Partial<FlawDraft>) => void;
+  onTakeOut: () => void;
+}) {
+  const put = (edit: Partial<FlawDraft>) => {
+    onChange(edit);
+    return null;
+  };
+  return (
+    <fieldset className="border-t border-rule pt-2" aria-label={`Flaw ${nth}`}>
+      <div className="flex flex-wrap items-end gap-3">
+        <label className="block">
+          <span className="condensed block pb-0.5 text-[13px] text-soft">What</span>
+          <select
+            className={INPUT}
+            value={draft.kind}
+            onChange={(e) => onChange({ kind: e.target.value as FlawKind })}
+          >
+            {Object.entries(FLAW_WORDS).map(([kind, words]) => (
+              <option key={kind} value={kind}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </label>
+        <Choice<'OPEN' | 'SUSPECT'>
+          label="How sure"
+          value={draft.state}
+          options={[
+            { value: 'OPEN', show: 'open' },
+            { value: 'SUSPECT', show: 'suspect' },
+          ]}
+          onChoose={(state) => onChange({ state })}
+        />
+        <MeasureField
+          label="From the stop"
+          measure="length"
+          width="w-24"
+          value={draft.fromXMm}
+          onCommit={(fromXMm) => put({ fromXMm })}
+        />
+        <MeasureField
+          label="to"
+          measure="length"
+          width="w-24"
+          value={draft.toXMm}
+          onCommit={(toXMm) => put({ toXMm })}
+        />
+        <label className="block">
+          <span className="condensed block pb-0.5 text-[13px] text-soft">Where across</span>
+          <select
+            className={INPUT}
+            value={draft.side}
+            onChange={(e) => onChange({ side: e.target.value as Side })}
+          >
+            {Object.entries(SIDE_WORDS).map(([side, words]) => (
+              <option key={side} value={side}>
+                {words}
+              </option>
+            ))}
+          </select>
+        </label>
+        {draft.side !== 'THROUGH' && (
+          <MeasureField
+            label="How deep"
+            measure="length"
+            width="w-24"
+            value={draft.depthMm}
+            onCommit={(depthMm) => put({ depthMm })}
+          />
+        )}
+        {joints > 0 && (
+          <label className="block">
+            <span className="condensed block pb-0.5 text-[13px] text-soft">Joint, from below</span>
+            <select
+              className={INPUT}
+              value={draft.joint ?? 0}
+              onChange={(e) => onChange({ joint: Number(e.target.value) || null })}
+            >
+              <option value={0}>in none</option>
+              {Array.from({ length: joints }, (_, i) => (
+                <option key={i} value={i + 1}>
+                  {i + 1} of {joints}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        {bars > 1 && (
+          <label className="block">
+            <span className="condensed block pb-0.5 text-[13px] text-soft">Bar</span>
+            <select
+              className={INPUT}
+              value={draft.bar}
+              onChange={(e) => onChange({ bar: Number(e.target.value) })}
+            >
+              {Array.from({ length: bars }, (_, i) => (
+                <option key={i} value={i}>
+                  {i + 1} of {bars}
+                </option>
+              ))}
+            </select>
+          </label>
+        )}
+        <Button weight="quiet" onClick={onTakeOut}>
+          Take out
+        </Button>
+      </div>
+    </fieldset>
+  );
+}

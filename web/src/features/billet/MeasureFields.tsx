@@ -1,0 +1,156 @@
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { Button } from '../../ui/Button';
+import { Field, INPUT } from '../../ui/Field';
+import { Length, Mass, Words, useUnits } from '../../ui/Words';
+import { editLength, lengthUnit, parseLength, parseMass } from '../../units';
+import type { Stage } from './api';
+import type { Measured } from './plan';
+
+const SIZES = [
+  { name: 'widthMm', label: 'Width' },
+  { name: 'heightMm', label: 'Height' },
+  { name: 'lengthMm', label: 'Length' },
+] as const;
+
+type Typed = Record<'widthMm' | 'heightMm' | 'lengthMm' | 'massKg', string>;
+
+/** What a bar was measured to be after a step: the Run goes on from that. What is left empty is as reckoned. */
+export function MeasureFields({
+  stage,
+  measured,
+  waysOn,
+  onMeasured,
+}: {
+  stage: Stage;
+  measured: Measured | null;
+  /** Where the Finder goes on from here, null where it cannot. */
+  waysOn: string | null;
+  onMeasured: (measured: Measured | null) => Promise<string | null>;
+}) {
+  const system = useUnits();
+  const [asked, setAsked] = useState(false);
+  const start = (): Typed => ({
+    widthMm: measured?.widthMm == null ? '' : editLength(measured.widthMm, system),
+    heightMm: measured?.heightMm == null ? '' : editLength(measured.heightMm, system),
+    lengthMm: measured?.lengthMm == null ? '' : editLength(measured.lengthMm, system),
+    massKg: measured?.massKg == null ? '' : `${measured.massKg} kg`,
+  });
+  const [typed, setTyped] = useState<Typed>(start);
+  const [errors, setErrors] = useState<Partial<Typed>>({});
+  const [wrong, setWrong] = useState<string | null>(null);
+  const { planned } = stage;
+
+  const store = async () => {
+    const values: Record<string, number | null> = {};
+    const found: Partial<Typed> = {};
+    for (const name of ['widthMm', 'heightMm', 'lengthMm', 'massKg'] as const) {
+      const text = typed[name].trim();
+      if (text === '') {
+        values[name] = null;
+        continue;
+      }
+      const read = name === 'massKg' ? parseMass(text, system) : parseLength(text, system);
+      if ('error' in read) found[name] = read.error;
+      else values[name] = read.value;
+    }
+    setErrors(found);
+    if (Object.keys(found).length > 0) return;
+    const none = Object.values(values).every((v) => v === null);
+    const problem = await onMeasured(none ? null : (values as unknown as Measured));
+    setWrong(problem);
+    if (problem === null) setAsked(false);
+  };
+
+  return (
+    <section aria-label="Measured" className="border-t border-ink pt-2 pb-3">
+      <div className="flex items-baseline gap-3">
+        <h3>As measured</h3>
+        {!asked && (
+          <Button
+            weight="quiet"
+            className="text-[14px]"
+            onClick={() => {
+              setTyped(start());
+              setAsked(true);
+            }}
+          >
+            {measured ? 'Measure again' : 'Write down what it measures'}
+          </Button>
+        )}
+      </div>
+      {planned && (
+        <>
+          <p className="condensed text-[13px] text-soft">
+            reckoned <Length mm={planned.widthMm} /> × <Length mm={planned.heightMm} /> ×{' '}
+            <Length mm={planned.lengthMm} unit />, <Mass kg={planned.massKg} />; measured{' '}
+            <Length mm={stage.widthMm} /> × <Length mm={stage.heightMm} /> ×{' '}
+            <Length mm={stage.lengthMm} unit />, <Mass kg={stage.massKg} />
+          </p>
+          {planned.words.map((w) => (
+            <p key={w} className="pt-1 text-[14px]">
+              <Words of={w} />
+            </p>
+          ))}
+          {waysOn && (
+            <p className="pt-1 text-[14px]">
+              <Link to={waysOn} className="underline decoration-line underline-offset-4 hover:decoration-ink">
+                Ways on from what is there
+              </Link>
+            </p>
+          )}
+        </>
+      )}
+      {asked && (
+        <form
+          className="grid grid-cols-2 gap-2 pt-2"
+          onSubmit={(e) => {
+            e.preventDefault();
+            void store();
+          }}
+        >
+          {SIZES.map((s) => (
+            <Field key={s.name} label={`${s.label} ${lengthUnit(system)}`} error={errors[s.name] ?? null}>
+              {(parts) => (
+                <input
+                  {...parts}
+                  className={INPUT}
+                  placeholder={editLength(stage[s.name], system)}
+                  value={typed[s.name]}
+                  onChange={(e) => setTyped({ ...typed, [s.name]: e.target.value })}
+                />
+              )}
+            </Field>
+          ))}
+          <Field label={`Mass of ${stage.count > 1 ? 'each bar' : 'the bar'}`} error={errors.massKg ?? null}>
+            {(parts) => (
+              <input
+                {...parts}
+                className={INPUT}
+                placeholder="8.5 lb or 3.9 kg"
+                value={typed.massKg}
+                onChange={(e) => setTyped({ ...typed, massKg: e.target.value })}
+              />
+            )}
+          </Field>
+          {wrong && (
+            <p role="alert" className="col-span-2 text-[13px]">
+              <Words of={wrong} />
+            </p>
+          )}
+          <span className="col-span-2 flex gap-3">
+            <Button weight="strong" type="submit">
+              Go on from this
+            </Button>
+            {measured && (
+              <Button onClick={() => void onMeasured(null).then(() => setAsked(false))}>As reckoned</Button>
+            )}
+            <Button weight="quiet" onClick={() => setAsked(false)}>
+              Leave it
+            </Button>
+          </span>
+        </form>
+      )}
+    </section>
+  );
+}

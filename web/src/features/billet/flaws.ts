@@ -1,0 +1,142 @@
+import { queryOptions } from '@tanstack/react-query';
+import { get } from '../../lib/http';
+import type { Decided, Decision, Flaw, Spot } from '../book/api';
+import type { Stage } from './api';
+import type { Operation } from './plan';
+
+/** Flaws of a billet, where they are now and what can be done about them. No React in here. */
+
+export interface FlawAt {
+  readonly part: string;
+  readonly stage: number;
+  readonly spot: Spot;
+  readonly aside: boolean;
+}
+
+export type FlawState = 'OPEN' | 'WATCHED' | 'WELDED_AGAIN' | 'HELD' | 'ASIDE' | 'GONE' | 'LOST';
+
+export const STATE_WORDS: Record<FlawState, string> = {
+  OPEN: 'in the bar',
+  WATCHED: 'watched',
+  WELDED_AGAIN: 'welded again, look once more',
+  HELD: 'held since',
+  ASIDE: 'in a bar set aside',
+  GONE: 'gone with its steel',
+  LOST: 'its step is not in the plan any more',
+};
+
+export interface FlawView {
+  readonly entryId: number;
+  readonly flaw: Flaw;
+  readonly part: string;
+  readonly stage: number;
+  readonly places: readonly FlawAt[];
+  readonly decisions: readonly Decided[];
+  readonly state: FlawState;
+}
+
+export const flawsQuery = (billetId: number) =>
+  queryOptions({
+    queryKey: ['billet', billetId, 'flaws'],
+    queryFn: () => get<FlawView[]>(`/api/billets/${billetId}/flaws`),
+  });
+
+export const seamsQuery = (billetId: number, step: string) =>
+  queryOptions({
+    queryKey: ['billet', billetId, 'seams', step],
+    queryFn: () => get<number[]>(`/api/billets/${billetId}/seams?step=${encodeURIComponent(step)}`),
+  });
+
+/** The flaws of one stage, each with where it lies there. */
+export const flawsAt = (flaws: readonly FlawView[], part: string, stage: number) =>
+  flaws.flatMap((view) =>
+    view.places
+      .filter((p) => p.part === part && p.stage === stage && !p.aside)
+      .map((place) => ({ view, spot: place.spot })),
+  );
+
+/** Steel left beyond a flaw when it is cut out, mm. */
+const BEYOND_MM = 2;
+
+/** Heats of welding over again. */
+const AGAIN_HEATS = 2;
+
+/** A way out of a flaw: what is decided, and the step that does it. */
+export interface WayOut {
+  readonly decision: Decision;
+  /** What is lost or done, in a few words; lengths as marks. */
+  readonly words: string;
+  readonly operation: Operation;
+}
+
+const mm = (value: number) => `[[mm ${value.toFixed(4)}]]`;
+const rounded = (value: number) => Math.ceil(value * 2) / 2;
+
+/** The ways out of a flaw that lies there, the least loss of each kind. */
+export function waysOut(spot: Spot, stage: Stage, weld: Extract<Operation, { kind: 'set' }>): WayOut[] {
+  const ways: WayOut[] = [];
+  const front = rounded(spot.toXMm + BEYOND_MM);
+  const back = rounded(stage.lengthMm - spot.fromXMm + BEYOND_MM);
+  if (Math.min(front, back) < stage.lengthMm / 2) {
+    const atFront = front <= back;
+    ways.push({
+      decision: 'TRIM',
+      words: `Trim ${mm(Math.min(front, back))} off the ${atFront ? 'front' : 'back'}`,
+      operation: { kind: 'trim', frontMm: atFront ? front : 0, backMm: atFront ? 0 : back, sidesMm: 0 },
+    });
+  }
+  const solidMm = stage.heightMm * stage.fill;
+  const bottom = rounded(spot.toZMm + 0.2);
+  const top = rounded(solidMm - spot.fromZMm + 0.2);
+  const side = rounded(Math.min(spot.toYMm, stage.widthMm - spot.fromYMm) + 0.2);
+  const face = Math.min(bottom, top);
+  if (side <= face && 2 * side < stage.widthMm / 2) {
+    ways.push({
+      decision: 'GRIND',
+      words: `Grind ${mm(side)} off each edge`,
+      operation: { kind: 'trim', frontMm: 0, backMm: 0, sidesMm: side },
+    });
+  } else if (face < solidMm / 2) {
+    ways.push({
+      decision: 'GRIND',
+      words: `Grind ${mm(face)} off the ${bottom <= top ? 'underside' : 'top'}`,
+      operation: { kind: 'grind', bottomMm: bottom <= top ? face : 0, topMm: bottom <= top ? 0 : face },
+    });
+  }
+  ways.push({
+    decision: 'REWELD',
+    words: `Clean, flux and weld again, ${AGAIN_HEATS} heats`,
+    operation: { ...weld, heats: AGAIN_HEATS, reduction: 0.04, school: 'BORAX' },
+  });
+  ways.push({ decision: 'WATCH', words: 'Watch: look again here', operation: { kind: 'watch' } });
+  const bar = spot.bar + 1;
+  if (stage.count > 1) {
+    ways.push({
+      decision: 'SET_ASIDE',
+      words: `Set bar ${bar} aside`,
+      operation: { kind: 'aside', pieces: 1, lengthMm: 0, kerfMm: 0, which: [bar] },
+    });
+  }
+  ways.push({
+    decision: 'SCRAP',
+    words: stage.count > 1 ? `Give bar ${bar} up` : 'Give the bar up',
+    operation: { kind: 'scrap', which: [bar] },
+  });
+  return ways;
+}
+
+/** Where on a bar's side a flaw is drawn: from the left and from the top of its box. */
+export function flawBox(
+  spot: Spot,
+  stage: Stage,
+  box: { readonly x: number; readonly y: number; readonly width: number; readonly height: number },
+) {
+  const perX = box.width / stage.lengthMm;
+  const perZ = box.height / (stage.heightMm * stage.fill);
+  return {
+    x: box.x + spot.fromXMm * perX,
+    y: box.y + box.height - spot.toZMm * perZ,
+    width: Math.max(3, (spot.toXMm - spot.fromXMm) * perX),
+    height: (spot.toZMm - spot.fromZMm) * perZ,
+  };
+}

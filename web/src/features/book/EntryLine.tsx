@@ -1,0 +1,57 @@
+import { JointGlyph } from '../../figures/JointGlyph';
+import { Words } from '../../ui/Words';
+import type { Entry } from './api';
+import { LineFrame } from './LineFrame';
+import { entryWords } from './lines';
+import { PhotoStrip } from './PhotoStrip';
+
+const KIND_WORDS: Record<Entry['kind'], string> = {
+  LOOKED: 'looked',
+  DECIDED: 'decided',
+  MEASURED: 'measured',
+  TREATED: 'worked',
+};
+
+/** A look, a decision, a measure or work after the weld. */
+export function EntryLine({
+  entry,
+  byDay,
+  onStrike,
+}: {
+  entry: Entry;
+  byDay: boolean;
+  onStrike: () => void;
+}) {
+  const { says } = entry;
+  const looked = says.looked;
+  const worst = looked?.flaws.some((f) => f.state === 'OPEN')
+    ? 'OPEN'
+    : looked && looked.flaws.length > 0
+      ? 'SUSPECT'
+      : 'HELD';
+  const note = says.looked?.note ?? says.decided?.note ?? says.measured?.note ?? says.treated?.note ?? '';
+  return (
+    <LineFrame
+      glyph={
+        <>
+          {looked ? <JointGlyph state={worst} /> : <span className="w-5" aria-hidden />}{' '}
+          {KIND_WORDS[entry.kind]}
+        </>
+      }
+      at={entry.at}
+      byDay={byDay}
+      billetId={entry.billetId}
+      billetName={entry.billetName}
+      stepKey={entry.stepKey}
+      stepTitle={entry.stepTitle}
+      madeBy={entry.madeBy}
+      changed={entry.version > 1}
+      onStrike={onStrike}
+      strikeLabel={`Strike what was ${KIND_WORDS[entry.kind]} at ${entry.billetName}`}
+      below={<PhotoStrip entry={entry} />}
+    >
+      <Words of={entryWords(entry)} />
+      {note && <span className="block text-soft">{note}</span>}
+    </LineFrame>
+  );
+}

@@ -1,0 +1,81 @@
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import { Button } from '../../ui/Button';
+import { clockTime, shortTime } from './time';
+
+/** What every line of the Book has: when, whose, which billet and step, and how to mend the record. */
+export function LineFrame({
+  glyph,
+  at,
+  byDay,
+  billetId,
+  billetName,
+  stepKey,
+  stepTitle,
+  madeBy,
+  changed,
+  onEdit,
+  onStrike,
+  strikeLabel,
+  below,
+  children,
+}: {
+  glyph: ReactNode;
+  at: string;
+  byDay: boolean;
+  billetId: number;
+  billetName: string;
+  stepKey: string | null;
+  stepTitle: string;
+  madeBy: string;
+  changed: boolean;
+  onEdit?: (() => void) | undefined;
+  onStrike: () => void;
+  strikeLabel: string;
+  below?: ReactNode;
+  children: ReactNode;
+}) {
+  return (
+    <li className="border-b border-rule py-2" data-book-line>
+      <div className="grid grid-cols-[7.5rem_4.5rem_15rem_1fr_auto] items-baseline gap-x-4">
+        <span className="flex items-center gap-2 font-semibold">{glyph}</span>
+        <span className="whitespace-nowrap text-[14px] text-soft" title={shortTime(at)}>
+          {byDay ? clockTime(at) : shortTime(at).replace(/,? \d{4}.*/, '')}
+        </span>
+        <span className="min-w-0">
+          <Link
+            to={`/billets/${billetId}`}
+            state={stepKey === null ? undefined : { stepKey }}
+            className="underline decoration-line underline-offset-4 hover:decoration-ink"
+          >
+            {byDay ? billetName : stepTitle || billetName}
+          </Link>
+          {byDay && <span className="block text-[13px] text-soft">{stepTitle}</span>}
+        </span>
+        <span className="min-w-0">
+          {children}
+          <span className="block text-[13px] text-soft">
+            {madeBy}
+            {changed && ' · changed since'}
+          </span>
+        </span>
+        <span className="flex gap-3 text-[13px] text-soft">
+          {onEdit && (
+            <Button weight="quiet" onClick={onEdit}>
+              Mend
+            </Button>
+          )}
+          <Button
+            weight="quiet"
+            aria-label={strikeLabel}
+            title="Written by mistake; Undo brings it back"
+            onClick={onStrike}
+          >
+            Strike
+          </Button>
+        </span>
+      </div>
+      {below}
+    </li>
+  );
+}

@@ -1,0 +1,24 @@
+import type { Entry } from './api';
+
+const HIGH_PX = 96;
+
+/** The photographs of an entry, each to be opened whole. */
+export function PhotoStrip({ entry }: { entry: Entry }) {
+  if (entry.photos.length === 0) return null;
+  return (
+    <p className="flex gap-2 pt-1 pl-[13rem]">
+      {entry.photos.map((p, i) => (
+        <a key={p.id} href={`/api/photos/${p.id}`} target="_blank" rel="noreferrer">
+          <img
+            src={`/api/photos/${p.id}`}
+            alt={`Photograph ${i + 1} of ${entry.photos.length}`}
+            height={HIGH_PX}
+            width={(HIGH_PX * p.widthPx) / p.heightPx}
+            loading="lazy"
+            className="border border-line"
+          />
+        </a>
+      ))}
+    </p>
+  );
+}

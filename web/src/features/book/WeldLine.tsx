@@ -1,0 +1,124 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { JointGlyph } from '../../figures/JointGlyph';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { INPUT } from '../../ui/Field';
+import { MeasureField } from '../../ui/MeasureField';
+import { Temperature, Words } from '../../ui/Words';
+import { SCHOOL_WORDS } from '../billet/plan';
+import { changeWeld, OUTCOME_WORDS, weldBeforeQuery, type Weld, type WeldOutcome } from './api';
+import { LineFrame } from './LineFrame';
+import { howWords } from './lines';
+import { shortTime } from './time';
+
+/** A weld: heat, school, how it was made, what came of it; mended in place with its past kept. */
+export function WeldLine({ weld, byDay, onStrike }: { weld: Weld; byDay: boolean; onStrike: () => void }) {
+  const [mending, setMending] = useState(false);
+  const how = howWords(weld);
+  return (
+    <LineFrame
+      glyph={
+        <>
+          <JointGlyph state={weld.outcome} /> {OUTCOME_WORDS[weld.outcome]}
+        </>
+      }
+      at={weld.madeAt}
+      byDay={byDay}
+      billetId={weld.billetId}
+      billetName={weld.billetName}
+      stepKey={weld.stepKey}
+      stepTitle={weld.stepTitle}
+      madeBy={weld.madeBy}
+      changed={weld.version > 1}
+      onEdit={() => setMending(!mending)}
+      onStrike={onStrike}
+      strikeLabel={`Strike ${weld.stepTitle} of ${weld.billetName}`}
+      below={mending && <Mending weld={weld} onDone={() => setMending(false)} />}
+    >
+      <b className="text-[17px]">
+        <Temperature celsius={weld.temperatureC} />
+      </b>{' '}
+      · {SCHOOL_WORDS[weld.school]}
+      {how && <> · {how}</>}
+      {weld.fireSession !== null && (
+        <>
+          {' · '}
+          <Link to={`/fire/${weld.fireSession}`} className="underline decoration-line underline-offset-4">
+            trace
+          </Link>
+        </>
+      )}
+      {weld.note && <span className="block text-soft">{weld.note}</span>}
+    </LineFrame>
+  );
+}
+
+function Mending({ weld, onDone }: { weld: Weld; onDone: () => void }) {
+  const client = useQueryClient();
+  const before = useQuery(weldBeforeQuery(weld.id));
+  const [temperatureC, setTemperatureC] = useState(weld.temperatureC);
+  const [outcome, setOutcome] = useState<WeldOutcome>(weld.outcome);
+  const [note, setNote] = useState(weld.note);
+  const store = useMutation({
+    mutationFn: () => changeWeld(weld.id, { ...weld, temperatureC, outcome, note }),
+    onSuccess: async () => {
+      await client.invalidateQueries({ queryKey: ['book'] });
+      onDone();
+    },
+  });
+  const problem = store.error ? Problem.from(store.error) : null;
+  return (
+    <form
+      aria-label={`Mend ${weld.stepTitle}`}
+      className="grid gap-3 bg-panel px-4 py-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        store.mutate();
+      }}
+    >
+      <div className="flex flex-wrap items-end gap-4">
+        <MeasureField
+          label="Heat, as read"
+          measure="temperature"
+          value={temperatureC}
+          onCommit={(c) => {
+            setTemperatureC(c);
+            return c < 600 || c > 1500 ? 'A welding heat lies between [[C 600]] and [[C 1500]].' : null;
+          }}
+        />
+        <Choice<WeldOutcome>
+          label="What came of it"
+          value={outcome}
+          options={(['HELD', 'SUSPECT', 'OPEN'] as const).map((o) => ({ value: o, show: OUTCOME_WORDS[o] }))}
+          onChoose={setOutcome}
+        />
+        <label className="min-w-64 flex-1">
+          <span className="condensed block pb-0.5 text-[13px] text-soft">Note</span>
+          <input className={INPUT} maxLength={2000} value={note} onChange={(e) => setNote(e.target.value)} />
+        </label>
+        <Button weight="strong" type="submit" disabled={store.isPending}>
+          Mend it
+        </Button>
+        <Button onClick={onDone}>Leave it</Button>
+      </div>
+      {problem && (
+        <p role="alert">
+          ▲ <Words of={`${problem.detail} ${problem.remedy}`} />
+        </p>
+      )}
+      {before.data && before.data.length > 0 && (
+        <ul className="text-[14px] text-soft" aria-label="As it was">
+          {before.data.map((b) => (
+            <li key={b.version}>
+              until {shortTime(b.changedAt)}, changed by {b.changedBy}: {OUTCOME_WORDS[b.was.outcome]} ·{' '}
+              <Temperature celsius={b.was.temperatureC} /> · {b.was.note || 'no note'}
+            </li>
+          ))}
+        </ul>
+      )}
+    </form>
+  );
+}

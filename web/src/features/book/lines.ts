@@ -1,0 +1,131 @@
+import { SCHOOL_WORDS } from '../billet/plan';
+import {
+  DECISION_WORDS,
+  FLAW_WORDS,
+  OUTCOME_WORDS,
+  TREATMENT_WORDS,
+  WAY_WORDS,
+  type Entry,
+  type Weld,
+} from './api';
+
+/** The Book as lines, welds and all else together. No React in here. */
+
+export type Line =
+  { readonly weld: Weld; readonly entry?: never } | { readonly entry: Entry; readonly weld?: never };
+
+export const atOf = (line: Line) => (line.weld ? line.weld.madeAt : line.entry.at);
+const billetOf = (line: Line) => line.weld?.billetName ?? line.entry?.billetName ?? '';
+
+/** All lines, newest first. */
+export const linesOf = (welds: readonly Weld[], entries: readonly Entry[]): readonly Line[] =>
+  [...welds.map((weld): Line => ({ weld })), ...entries.map((entry): Line => ({ entry }))].sort((a, b) =>
+    atOf(b).localeCompare(atOf(a)),
+  );
+
+/** What an entry says, in one sentence of plain words; lengths as marks. */
+export function entryWords({ says }: Entry): string {
+  if (says.looked) {
+    const { ways, flaws, brightShare } = says.looked;
+    const found =
+      flaws.length === 0
+        ? 'nothing found'
+        : flaws
+            .map(
+              (f) =>
+                `${FLAW_WORDS[f.kind]} [[mm ${f.spot.fromXMm}]] to [[mm ${f.spot.toXMm}]] from the stop${f.joint === null ? '' : `, joint ${f.joint}`}`,
+            )
+            .join('; ');
+    const bright = brightShare === null ? '' : `, ${Math.round(brightShare * 100)} % bright`;
+    return `${ways.map((w) => WAY_WORDS[w][0]).join(', ')}${bright}: ${found}`;
+  }
+  if (says.decided) return `A flaw ${DECISION_WORDS[says.decided.decision]}`;
+  if (says.measured) {
+    const { widthMm, heightMm, lengthMm, massKg } = says.measured.sizes;
+    const size = (mm: number | null) => (mm === null ? '?' : `[[mm ${mm}]]`);
+    return `Measured ${size(widthMm)} × ${size(heightMm)} × ${size(lengthMm)}${massKg === null ? '' : `, ${massKg} kg`}`;
+  }
+  if (says.treated) {
+    const t = says.treated;
+    return [
+      TREATMENT_WORDS[t.kind],
+      t.temperatureC === null ? '' : `[[C ${t.temperatureC}]]`,
+      t.minutes === null ? '' : `${t.minutes} min`,
+      t.cycles === null ? '' : `${t.cycles} times`,
+      t.medium,
+      t.hrc.length === 0 ? '' : `${t.hrc.join(', ')} HRC`,
+      t.file === null
+        ? ''
+        : { SKATES: 'a file skates', BITES_A_LITTLE: 'a file bites a little', BITES: 'a file bites' }[t.file],
+    ]
+      .filter((w) => w !== '')
+      .join(', ');
+  }
+  return '';
+}
+
+const noteOf = ({ says }: Entry) =>
+  says.looked?.note ?? says.decided?.note ?? says.measured?.note ?? says.treated?.note ?? '';
+
+const wordsOf = (line: Line) =>
+  (line.weld
+    ? `${line.weld.billetName} ${line.weld.stepTitle} ${line.weld.note} ${SCHOOL_WORDS[line.weld.school]} ${OUTCOME_WORDS[line.weld.outcome]} ${line.weld.madeBy}`
+    : `${line.entry.billetName} ${line.entry.stepTitle} ${entryWords(line.entry)} ${noteOf(line.entry)} ${line.entry.madeBy}`
+  ).toLowerCase();
+
+export type Shown = 'ALL' | 'HELD' | 'SUSPECT' | 'OPEN' | 'REST';
+
+/** The lines that are wanted: by what came of a weld, and by words found anywhere in them. */
+export function findLines(lines: readonly Line[], shown: Shown, text: string): readonly Line[] {
+  const words = text.toLowerCase().split(/\s+/).filter(Boolean);
+  return lines.filter((line) => {
+    if (shown === 'REST' && line.weld) return false;
+    if (shown !== 'ALL' && shown !== 'REST' && line.weld?.outcome !== shown) return false;
+    const all = wordsOf(line);
+    return words.every((w) => all.includes(w));
+  });
+}
+
+const DAY = new Intl.DateTimeFormat('en-GB', {
+  weekday: 'short',
+  day: 'numeric',
+  month: 'short',
+  year: 'numeric',
+});
+
+/** Lines in groups, in the order the first of each comes: by day, or by billet. */
+export function grouped(
+  lines: readonly Line[],
+  by: 'DAY' | 'BILLET',
+): readonly { readonly title: string; readonly lines: readonly Line[] }[] {
+  const groups = new Map<string, Line[]>();
+  for (const line of lines) {
+    const title = by === 'DAY' ? DAY.format(new Date(atOf(line))) : billetOf(line);
+    const there = groups.get(title);
+    if (there) there.push(line);
+    else groups.set(title, [line]);
+  }
+  return [...groups].map(([title, group]) => ({ title, lines: group }));
+}
+
+/** How a weld was made, in a few words; what nobody knows is left out. */
+export function howWords({ how }: Weld): string {
+  const soak =
+    how.soakMin === null
+      ? ''
+      : `soak ${how.soakMin.toFixed(0)} min${how.neededSoakMin === null ? '' : ` of ${how.neededSoakMin.toFixed(0)}`}`;
+  const wait =
+    how.waitedS === null
+      ? ''
+      : `at the dies after ${how.waitedS.toFixed(0)} s${how.workingS === null ? '' : ` of ${how.workingS.toFixed(0)}`}`;
+  return [
+    how.joints > 0 ? `${how.joints} joints` : '',
+    soak,
+    how.heats === null ? '' : `${how.heats} ${how.heats === 1 ? 'set' : 'sets'}`,
+    wait,
+    how.forceKn === null ? '' : `${how.forceKn.toFixed(0)} kN`,
+    how.reduction === null ? '' : `${(how.reduction * 100).toFixed(0)} % down`,
+  ]
+    .filter((w) => w !== '')
+    .join(' · ');
+}

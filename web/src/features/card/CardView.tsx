@@ -1,0 +1,140 @@
+import { queryOptions, useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { get } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { LoadFailed } from '../../ui/Notice';
+import { useUnits } from '../../ui/Words';
+
+interface Card {
+  readonly name: string;
+  readonly purpose: string;
+  readonly units: string;
+  readonly cutList: readonly string[];
+  readonly rows: readonly {
+    readonly what: string;
+    readonly after: string;
+    readonly layers: string;
+    readonly stops: string;
+  }[];
+  readonly heats: readonly {
+    readonly title: string;
+    readonly aim: string;
+    readonly window: string;
+    readonly soak: string;
+    readonly school: string;
+  }[];
+  readonly counts: { readonly visible: string; readonly shop: string; readonly bar: string };
+  readonly flaws: readonly string[];
+  readonly cautions: readonly string[];
+  readonly link: string;
+}
+
+const cardQuery = (id: number, units: string) =>
+  queryOptions({
+    queryKey: ['billet', id, 'card', units],
+    queryFn: () => get<Card>(`/api/billets/${id}/card`),
+  });
+
+/** One page for the wall beside the press, printed from here or as a PDF with its code to the fire. */
+export function CardView() {
+  const id = Number(useParams().id);
+  const card = useQuery({ ...cardQuery(id, useUnits()), staleTime: 0 });
+  if (card.isError) return <LoadFailed error={card.error} again={() => void card.refetch()} />;
+  if (!card.data) return <p className="p-10 text-soft">Writing the card …</p>;
+  const c = card.data;
+  return (
+    <main className="h-full overflow-y-auto px-5 py-4 print:h-auto print:overflow-visible print:p-0">
+      <p className="flex items-baseline gap-4 pb-3 print:hidden">
+        <Link
+          to={`/billets/${id}`}
+          className="underline decoration-line underline-offset-4 hover:decoration-ink"
+        >
+          {c.name}
+        </Link>
+        <Button onClick={() => window.print()}>Print</Button>
+        <a
+          className="border border-line px-3 py-1.5 hover:border-ink"
+          href={`/api/billets/${id}/card.pdf`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          As PDF, with the code to the fire
+        </a>
+      </p>
+      <article
+        aria-label="Shop card"
+        className="max-w-4xl border border-ink bg-raised px-6 py-4 print:max-w-none print:border-0 print:p-0"
+      >
+        <header className="flex items-start justify-between gap-6 border-b-2 border-ink pb-2">
+          <div>
+            <h1 className="text-3xl">{c.name}</h1>
+            <p className="text-soft">{c.purpose}</p>
+            <p className="text-soft">All figures in {c.units}.</p>
+          </div>
+          <p className="text-right">
+            <b className="text-[44px] leading-none">{c.counts.visible}</b> visible layers
+            <span className="block text-soft">{c.counts.shop} counted at the saw</span>
+            <span className="block font-semibold">{c.counts.bar}</span>
+          </p>
+        </header>
+        <h2 className="pt-3 font-semibold">Cut</h2>
+        <ul className="text-lg">
+          {c.cutList.map((line, i) => (
+            <li key={i}>{line}</li>
+          ))}
+        </ul>
+        <h2 className="pt-3 font-semibold">Run</h2>
+        <table className="w-full border-collapse text-left">
+          <thead className="condensed text-[13px] text-soft">
+            <tr className="[&>th]:font-normal">
+              <th>step</th>
+              <th>then it is</th>
+              <th>layers</th>
+              <th>stops, heat by heat</th>
+            </tr>
+          </thead>
+          <tbody>
+            {c.rows.map((r, i) => (
+              <tr key={i} className="border-t border-rule align-top [&>td]:py-1 [&>td]:pr-3">
+                <td>{r.what}</td>
+                <td className="text-lg font-semibold whitespace-nowrap">{r.after}</td>
+                <td className="text-lg font-semibold">{r.layers}</td>
+                <td>{r.stops}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        <h2 className="pt-3 font-semibold">Heats</h2>
+        <table className="w-full border-collapse text-left">
+          <tbody>
+            {c.heats.map((h, i) => (
+              <tr key={i} className="border-t border-rule [&>td]:py-1 [&>td]:pr-3">
+                <td>{h.title}</td>
+                <td className="text-lg font-semibold">{h.aim}</td>
+                <td>{h.window}</td>
+                <td>soak {h.soak}</td>
+                <td>{h.school}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+        {c.flaws.length > 0 && (
+          <>
+            <h2 className="pt-3 font-semibold">Flaws in the bar</h2>
+            <ul>
+              {c.flaws.map((f, i) => (
+                <li key={i}>{f}</li>
+              ))}
+            </ul>
+          </>
+        )}
+        <h2 className="pt-3 font-semibold">Where it can hurt</h2>
+        <ul className="list-disc pl-5">
+          {c.cautions.map((f, i) => (
+            <li key={i}>{f}</li>
+          ))}
+        </ul>
+      </article>
+    </main>
+  );
+}

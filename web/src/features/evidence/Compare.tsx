@@ -1,0 +1,81 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+import { INPUT } from '../../ui/Field';
+import { compareQuery, levelWords, type Evidence, type FactorName } from './api';
+
+const points = (share: number) => Math.round(Math.abs(share) * 100);
+
+/** Two ways of working beside each other, and how many welds it still takes to know. */
+export function Compare({ evidence }: { evidence: Evidence }) {
+  const some = evidence.factors.filter((f) => f.lines.length > 1);
+  const [factor, setFactor] = useState<FactorName | null>(null);
+  const chosen = some.find((f) => f.factor === factor) ?? some.find((f) => f.factor === 'SCHOOL') ?? some[0];
+  const [pair, setPair] = useState<readonly [string, string] | null>(null);
+  const levels = chosen?.lines.map((l) => l.level) ?? [];
+  const [one, other] =
+    pair && levels.includes(pair[0]) && levels.includes(pair[1])
+      ? pair
+      : ([levels[0] ?? '', levels[1] ?? ''] as const);
+  const compared = useQuery({
+    ...compareQuery(chosen?.factor ?? 'SCHOOL', one, other),
+    enabled: chosen !== undefined && one !== other,
+  });
+  if (!chosen) return null;
+  const c = compared.data;
+  return (
+    <section aria-label="Two ways beside each other" className="border-b border-ink pb-3">
+      <h2>Two ways beside each other</h2>
+      <div className="grid grid-cols-2 gap-2 pt-1">
+        <select
+          aria-label="What is compared"
+          className={`${INPUT} col-span-2`}
+          value={chosen.factor}
+          onChange={(e) => setFactor(e.target.value as FactorName)}
+        >
+          {some.map((f) => (
+            <option key={f.factor} value={f.factor}>
+              {f.words}
+            </option>
+          ))}
+        </select>
+        {[one, other].map((level, i) => (
+          <select
+            key={i}
+            aria-label={i === 0 ? 'One way' : 'The other way'}
+            className={INPUT}
+            value={level}
+            onChange={(e) => setPair(i === 0 ? [e.target.value, other] : [one, e.target.value])}
+          >
+            {levels.map((l) => (
+              <option key={l} value={l}>
+                {levelWords(l)}
+              </option>
+            ))}
+          </select>
+        ))}
+      </div>
+      {one === other && <p className="pt-2 text-soft">Choose two different ways.</p>}
+      {c && one !== other && (
+        <p className="pt-2" data-compared>
+          {c.one.open} of {c.one.held + c.one.open} opened with {levelWords(one)}, {c.other.open} of{' '}
+          {c.other.held + c.other.open} with {levelWords(other)}: {points(c.difference)} points{' '}
+          {c.difference >= 0 ? 'more' : 'fewer'}.{' '}
+          {c.needed === 0 ? (
+            <b>
+              The record tells them apart: {points(c.limits.low)} to {points(c.limits.high)} points, nine
+              times in ten.
+            </b>
+          ) : (
+            <b>
+              Too few to tell them apart. About {c.needed} more decided {c.needed === 1 ? 'weld' : 'welds'} of
+              each would.
+            </b>
+          )}
+        </p>
+      )}
+      <p className="pt-1 text-[13px] text-soft">
+        What goes together is counted. A way may have been used on the harder bars only.
+      </p>
+    </section>
+  );
+}

@@ -1,0 +1,161 @@
+import { useQuery } from '@tanstack/react-query';
+import { LoadFailed } from '../../ui/Notice';
+import { evidenceQuery, levelWords, type Chance, type Evidence, type Line } from './api';
+import { Compare } from './Compare';
+import { IntervalBar } from './IntervalBar';
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
+
+/** What goes together in the Book: counts first, then how sure they are. Why is nowhere said. */
+export function EvidenceView() {
+  const evidence = useQuery({ ...evidenceQuery, staleTime: 0 });
+  if (evidence.isError) return <LoadFailed error={evidence.error} again={() => void evidence.refetch()} />;
+  if (!evidence.data) return <p className="p-10 text-soft">Counting the Book …</p>;
+  const e = evidence.data;
+  return (
+    <main className="h-full overflow-y-auto px-5 py-4">
+      <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
+        <h1 className="text-2xl">Evidence</h1>
+        <p className="text-soft">
+          which ways of working go with open seams, and how sure that is; not what makes them open
+        </p>
+      </div>
+      <div className="grid grid-cols-[1fr_22rem] gap-8 pt-4">
+        <div>
+          <All evidence={e} />
+          {e.factors
+            .filter((f) => f.lines.length > 0)
+            .map((f) => (
+              <Table key={f.factor} title={f.words} lines={f.lines} of="welds" />
+            ))}
+          {e.joints.length > 0 && (
+            <Table title="where the joint lies in the stack" lines={e.joints} of="joints" />
+          )}
+        </div>
+        <aside className="flex flex-col gap-5">
+          <Next usual={e.usual} belief={e.belief} />
+          <Compare evidence={e} />
+          <Belief evidence={e} />
+        </aside>
+      </div>
+    </main>
+  );
+}
+
+function All({ evidence: { all } }: { evidence: Evidence }) {
+  const decided = all.held + all.open;
+  return (
+    <section aria-label="All welds" className="border-y border-ink py-3">
+      <p className="flex flex-wrap items-baseline gap-x-3">
+        <b className="text-[44px] leading-none" data-evidence="open">
+          {all.open}
+        </b>
+        <span className="text-lg">
+          of {decided} decided welds opened
+          {all.suspect > 0 && <span className="text-soft">, {all.suspect} not decided yet</span>}
+        </span>
+      </p>
+      <p className="pt-1 text-soft">
+        {decided === 0
+          ? 'Nothing in the Book is decided yet.'
+          : all.tooFew
+            ? 'Too few to tell more than the counts.'
+            : `So ${percent(all.limits.low)} to ${percent(all.limits.high)} of such welds open, nine times in ten.`}
+      </p>
+    </section>
+  );
+}
+
+function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of: string }) {
+  return (
+    <section aria-label={title} className="pt-4">
+      <h2 className="text-[15px] font-semibold">{title}</h2>
+      <table className="w-full border-collapse text-left">
+        <thead className="sr-only">
+          <tr>
+            <th>{title}</th>
+            <th>open</th>
+            <th>share that opens</th>
+          </tr>
+        </thead>
+        <tbody>
+          {lines.map(({ level, tally }) => (
+            <tr key={level} className="border-t border-rule [&>td]:py-1.5 [&>td]:pr-4">
+              <td className="w-56">{levelWords(level)}</td>
+              <td className="w-44 whitespace-nowrap">
+                <b className="text-[17px]">{tally.open}</b>{' '}
+                <span className="text-soft">
+                  of {tally.held + tally.open} {of} open
+                </span>
+              </td>
+              <td className="w-64">
+                <IntervalBar
+                  share={tally.openShare}
+                  limits={tally.limits}
+                  label={`${percent(tally.limits.low)} to ${percent(tally.limits.high)}`}
+                />
+              </td>
+              <td className="text-[14px] text-soft">
+                {tally.tooFew
+                  ? 'too few to tell'
+                  : `${percent(tally.limits.low)} to ${percent(tally.limits.high)} open`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function Next({ usual, belief }: { usual: Chance; belief: Chance }) {
+  return (
+    <section aria-label="The next weld" className="border-y border-ink py-3">
+      <h2>The next weld, made as usual</h2>
+      <p className="leading-tight">
+        <b className="text-[44px]" data-evidence="next">
+          {percent(usual.mean)}
+        </b>{' '}
+        <span className="text-soft">that it holds</span>
+      </p>
+      <p className="text-[14px] text-soft">
+        {usual.tooFew
+          ? `Too few to tell: with ${usual.welds} decided welds this is little more than the belief it starts from, ${percent(belief.mean)}.`
+          : `${percent(usual.limits.low)} to ${percent(usual.limits.high)}, nine times in ten, from ${usual.welds} decided welds. Before any of them it was ${percent(belief.mean)}.`}{' '}
+        The Finder reckons with this.
+      </p>
+    </section>
+  );
+}
+
+function Belief({ evidence: { factors, shopSpread, moves } }: { evidence: Evidence }) {
+  const odds = (move: number) => `${move > 0 ? '+' : '−'}${Math.abs(move).toFixed(2)}`;
+  return (
+    <details className="text-[14px]">
+      <summary className="cursor-pointer font-semibold">What that is reckoned from</summary>
+      <p className="pt-2 text-soft">
+        Before any record a weld of few joints is believed to hold 95 times in 100, each joint alone 998 in
+        1000. Each way of working moves the log odds of holding by an amount of its own, believed to be 0 give
+        or take what stands below; the shop as a whole by 0 give or take {shopSpread}. Whether the ways lie
+        nearer together or further apart than that is left to the record. Ways do not work on each other in
+        it, and nothing changes with time: it is a plain model of a small record.
+      </p>
+      <table className="mt-2 w-full">
+        <tbody>
+          {factors.map((f) => (
+            <tr key={f.factor} className="border-t border-rule align-top">
+              <td className="py-1 pr-3">{f.words}</td>
+              <td className="py-1 text-right">± {f.spread}</td>
+              <td className="py-1 pl-3 text-soft">
+                {f.lines
+                  .filter((l) => moves[`${f.factor}:${l.level}`] !== undefined)
+                  .map((l) => `${levelWords(l.level)} ${odds(moves[`${f.factor}:${l.level}`] ?? 0)}`)
+                  .join(', ')}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </details>
+  );
+}

@@ -1,0 +1,234 @@
+import { useQuery } from '@tanstack/react-query';
+import { Link, useParams } from 'react-router';
+import { Danger } from '../../ui/Danger';
+import { LoadFailed } from '../../ui/Notice';
+import { Length, Temperature, Words } from '../../ui/Words';
+import { billetQuery } from '../billet/api';
+import { billetEntriesQuery } from '../book/api';
+import { entryWords } from '../book/lines';
+import { PhotoStrip } from '../book/PhotoStrip';
+import { shortTime } from '../book/time';
+import { SmallPicture } from '../picture/SmallPicture';
+import { hardeningQuery, type HardeningPlan } from './api';
+import { finishedSight } from './finishedSight';
+import { TreatmentFields } from './TreatmentFields';
+
+/** After the weld: what the finished piece asks for, what was done, and the etch beside what was foretold. */
+export function HardeningView() {
+  const id = Number(useParams().id);
+  const plan = useQuery(hardeningQuery(id));
+  const billet = useQuery(billetQuery(id));
+  const entries = useQuery(billetEntriesQuery(id));
+  if (plan.isError) return <LoadFailed error={plan.error} again={() => void plan.refetch()} />;
+  if (billet.isError) return <LoadFailed error={billet.error} again={() => void billet.refetch()} />;
+  if (!plan.data || !billet.data) return <p className="p-10 text-soft">Fetching the billet …</p>;
+  const done = (entries.data ?? []).filter((e) => e.kind === 'TREATED');
+  const etched = done.find((e) => e.photos.length > 0);
+  const sight = finishedSight(billet.data);
+  const p = plan.data;
+  return (
+    <main className="h-full overflow-y-auto px-5 py-4">
+      <p className="text-soft">
+        <Link
+          to={`/billets/${id}`}
+          className="underline decoration-line underline-offset-4 hover:decoration-ink"
+        >
+          {billet.data.name}
+        </Link>
+      </p>
+      <h1 className="text-2xl">After the weld</h1>
+      <div className="grid grid-cols-[1fr_24rem] gap-8 pt-3">
+        <div>
+          <Wishes plan={p} />
+          {p.tempers.length > 0 && <Tempers plan={p} />}
+          <section aria-label="Etching" className="pt-4">
+            <h2 className="text-lg">Etch</h2>
+            <ol className="list-decimal pl-5">
+              {p.etch.map((step) => (
+                <li key={step} className="py-0.5">
+                  <Words of={step} />
+                </li>
+              ))}
+            </ol>
+          </section>
+          <div className="grid gap-1 pt-4">
+            {p.cautions.map((c) => (
+              <Danger key={c} words={c} />
+            ))}
+          </div>
+        </div>
+        <aside>
+          <section aria-label="Foretold and etched" className="border-y border-ink py-3">
+            <h2>The etch, foretold</h2>
+            <SmallPicture
+              sight={sight.sight}
+              pane={sight.pane}
+              width={360}
+              height={Math.max(40, (360 * sight.pane.heightMm) / sight.pane.widthMm)}
+              label="The face as it should look when etched"
+            />
+            {etched ? (
+              <>
+                <h3 className="pt-2">as it came out</h3>
+                <img
+                  src={`/api/photos/${etched.photos[0]?.id ?? ''}`}
+                  alt="The etched piece"
+                  className="w-full border border-line"
+                />
+              </>
+            ) : (
+              <p className="pt-1 text-[14px] text-soft">
+                A photograph of the etched piece, added to what was done, stands here beside it.
+              </p>
+            )}
+          </section>
+          <TreatmentFields billetId={id} plan={p} />
+          <section aria-label="Done" className="pt-3">
+            <h2>Done</h2>
+            {done.length === 0 && <p className="text-soft">Nothing written down yet.</p>}
+            <ul>
+              {done.map((e) => (
+                <li key={e.id} className="border-b border-rule py-1.5">
+                  <Words of={entryWords(e)} />
+                  <span className="block text-[13px] text-soft">
+                    {shortTime(e.at)} · {e.madeBy} {e.says.treated?.note && `· ${e.says.treated.note}`}
+                  </span>
+                  <PhotoStrip entry={e} />
+                </li>
+              ))}
+            </ul>
+          </section>
+        </aside>
+      </div>
+    </main>
+  );
+}
+
+function Wishes({ plan: p }: { plan: HardeningPlan }) {
+  if (p.steels.length === 0) {
+    return <p className="border-y border-ink py-3 text-lg">Nothing in it hardens.</p>;
+  }
+  return (
+    <section aria-label="Hardening">
+      <div className="grid grid-cols-3 gap-6 border-y border-ink py-3">
+        <div>
+          <h2 className="text-soft">Normalize, three heats</h2>
+          <p className="text-lg">
+            {p.normalizingC.map((c, i) => (
+              <span key={c}>
+                {i > 0 && ', '}
+                <Temperature celsius={c} />
+              </span>
+            ))}
+          </p>
+          <p className="text-[13px] text-soft">to black in still air each time</p>
+        </div>
+        <div>
+          <h2 className="text-soft">Harden at</h2>
+          <p className="text-[32px] leading-tight font-semibold" data-harden>
+            <Temperature celsius={p.hardenC} />
+          </p>
+          <p className="text-[13px] text-soft">
+            {p.toC >= p.fromC ? (
+              <>
+                both from <Temperature celsius={p.fromC} /> to <Temperature celsius={p.toC} />, 5 to 10 min
+              </>
+            ) : (
+              <>
+                their windows miss each other: <Temperature celsius={p.toC} /> and{' '}
+                <Temperature celsius={p.fromC} />
+              </>
+            )}
+          </p>
+        </div>
+        <div>
+          <h2 className="text-soft">
+            Quench, at <Length mm={p.thickMm} unit /> thick
+          </h2>
+          <p className="text-lg">{p.quench}</p>
+          <p className="text-[13px] text-soft">a file skates if it is hard</p>
+        </div>
+      </div>
+      {p.compromise.length > 0 && (
+        <ul className="py-2">
+          {p.compromise.map((c) => (
+            <li key={c}>
+              <span aria-hidden>▲ </span>
+              <Words of={c} />
+            </li>
+          ))}
+        </ul>
+      )}
+      <table className="mt-2 w-full border-collapse text-left text-[14px]">
+        <thead className="condensed text-[13px] text-soft">
+          <tr className="[&>th]:py-1 [&>th]:font-normal">
+            <th>steel</th>
+            <th>share</th>
+            <th>hardens from</th>
+            <th>to</th>
+            <th>in</th>
+            <th>as quenched</th>
+          </tr>
+        </thead>
+        <tbody>
+          {p.steels.map((s) => (
+            <tr key={s.steel} className="border-t border-rule [&>td]:py-1">
+              <td className="font-semibold">{s.steel}</td>
+              <td>{Math.round(s.share * 100)} %</td>
+              <td>
+                <Temperature celsius={s.fromC} />
+              </td>
+              <td>
+                <Temperature celsius={s.toC} />
+              </td>
+              <td>{s.quench.toLowerCase().replace('_', ' ')}</td>
+              <td>{s.asQuenchedHrc.toFixed(0)} HRC</td>
+            </tr>
+          ))}
+          {p.soft.map((s) => (
+            <tr key={s} className="border-t border-rule [&>td]:py-1">
+              <td className="font-semibold">{s}</td>
+              <td colSpan={5} className="text-soft">
+                stays soft
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}
+
+function Tempers({ plan: p }: { plan: HardeningPlan }) {
+  return (
+    <section aria-label="Tempering" className="pt-4">
+      <h2 className="text-lg">Temper, two times two hours</h2>
+      <table className="border-collapse text-left text-[14px]">
+        <thead className="condensed text-[13px] text-soft">
+          <tr className="[&>th]:py-1 [&>th]:pr-6 [&>th]:font-normal">
+            <th>at</th>
+            {p.steels.map((s) => (
+              <th key={s.steel}>{s.steel}</th>
+            ))}
+            <th>layers together</th>
+          </tr>
+        </thead>
+        <tbody>
+          {p.tempers.map((t) => (
+            <tr key={t.celsius} className="border-t border-rule [&>td]:py-1 [&>td]:pr-6">
+              <td>
+                <Temperature celsius={t.celsius} />
+              </td>
+              {p.steels.map((s) => (
+                <td key={s.steel}>{t.hrcBySteel[s.steel]?.toFixed(1) ?? '–'}</td>
+              ))}
+              <td className="font-semibold">
+                {t.layersHrc === null ? '–' : `${t.layersHrc.toFixed(1)} HRC`}
+              </td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </section>
+  );
+}

@@ -1,0 +1,184 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { INPUT } from '../../ui/Field';
+import { MeasureField } from '../../ui/MeasureField';
+import { Words } from '../../ui/Words';
+import { addPhoto, FILE_WORDS, TREATMENT_WORDS, writeEntry, type TreatmentKind } from '../book/api';
+import type { HardeningPlan } from './api';
+
+const HEATED: readonly TreatmentKind[] = ['NORMALIZED', 'HARDENED', 'TEMPERED'];
+const REPEATED: readonly TreatmentKind[] = ['NORMALIZED', 'TEMPERED', 'ETCHED'];
+
+/** What is usually done, for a start. */
+const usual = (kind: TreatmentKind, plan: HardeningPlan) => ({
+  temperatureC:
+    kind === 'NORMALIZED' ? (plan.normalizingC[0] ?? 870) : kind === 'TEMPERED' ? 200 : plan.hardenC || 800,
+  minutes: kind === 'TEMPERED' ? 120 : 8,
+  cycles: kind === 'TEMPERED' ? 2 : 3,
+  medium: kind === 'HARDENED' ? (plan.quench ?? '') : kind === 'ETCHED' ? 'ferric chloride 1 : 4' : '',
+});
+
+/** Writes down one piece of work after the weld. */
+export function TreatmentFields({ billetId, plan }: { billetId: number; plan: HardeningPlan }) {
+  const client = useQueryClient();
+  const [kind, setKind] = useState<TreatmentKind>('HARDENED');
+  const [figures, setFigures] = useState(() => usual('HARDENED', plan));
+  const [hrc, setHrc] = useState('');
+  const [file, setFile] = useState<keyof typeof FILE_WORDS | ''>('');
+  const [note, setNote] = useState('');
+  const [photo, setPhoto] = useState<File | null>(null);
+  const readings = hrc.split(/[\s,;]+/).filter(Boolean);
+  const unread = readings.find((r) => !/^\d{1,2}(\.\d+)?$/.test(r));
+  const write = useMutation({
+    mutationFn: async () => {
+      const entry = await writeEntry(billetId, {
+        treated: {
+          kind,
+          at: new Date().toISOString(),
+          temperatureC: HEATED.includes(kind) ? figures.temperatureC : null,
+          minutes: kind === 'TESTED' ? null : figures.minutes,
+          cycles: REPEATED.includes(kind) ? figures.cycles : null,
+          medium: figures.medium,
+          hrc: kind === 'TESTED' ? readings.map(Number) : [],
+          file: kind === 'TESTED' && file !== '' ? file : null,
+          note,
+        },
+      });
+      if (photo) await addPhoto(entry.id, photo);
+    },
+    onSuccess: async () => {
+      setNote('');
+      setHrc('');
+      setFile('');
+      setPhoto(null);
+      await client.invalidateQueries({ queryKey: ['billet', billetId, 'entries'] });
+      await client.invalidateQueries({ queryKey: ['book'] });
+    },
+  });
+  const put = (change: Partial<typeof figures>) => {
+    setFigures({ ...figures, ...change });
+    return null;
+  };
+  const problem = write.error ? Problem.from(write.error) : null;
+  return (
+    <form
+      aria-label="Write down what was done"
+      className="grid gap-2 border-b border-ink py-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        write.mutate();
+      }}
+    >
+      <h2>Write down what was done</h2>
+      <select
+        aria-label="What was done"
+        className={INPUT}
+        value={kind}
+        onChange={(e) => {
+          const next = e.target.value as TreatmentKind;
+          setKind(next);
+          setFigures(usual(next, plan));
+        }}
+      >
+        {Object.entries(TREATMENT_WORDS).map(([k, words]) => (
+          <option key={k} value={k}>
+            {words}
+          </option>
+        ))}
+      </select>
+      <div className="flex flex-wrap gap-3">
+        {HEATED.includes(kind) && (
+          <MeasureField
+            label="At"
+            measure="temperature"
+            width="w-24"
+            value={figures.temperatureC}
+            onCommit={(temperatureC) => put({ temperatureC })}
+          />
+        )}
+        {kind !== 'TESTED' && (
+          <MeasureField
+            label="For"
+            measure="minutes"
+            width="w-20"
+            value={figures.minutes}
+            onCommit={(minutes) => put({ minutes })}
+          />
+        )}
+        {REPEATED.includes(kind) && (
+          <MeasureField
+            label="Times"
+            measure="count"
+            width="w-16"
+            value={figures.cycles}
+            onCommit={(cycles) => put({ cycles })}
+          />
+        )}
+      </div>
+      {(kind === 'HARDENED' || kind === 'ETCHED') && (
+        <label>
+          <span className="condensed block pb-0.5 text-[13px] text-soft">In</span>
+          <input
+            className={INPUT}
+            maxLength={80}
+            value={figures.medium}
+            onChange={(e) => put({ medium: e.target.value })}
+          />
+        </label>
+      )}
+      {kind === 'TESTED' && (
+        <div className="grid grid-cols-2 gap-3">
+          <label>
+            <span className="condensed block pb-0.5 text-[13px] text-soft">Readings, HRC</span>
+            <input
+              className={INPUT}
+              placeholder="60.5, 61"
+              aria-invalid={unread !== undefined}
+              value={hrc}
+              onChange={(e) => setHrc(e.target.value)}
+            />
+            {unread !== undefined && <span role="alert">“{unread}” is no reading.</span>}
+          </label>
+          <label>
+            <span className="condensed block pb-0.5 text-[13px] text-soft">or a file</span>
+            <select
+              className={INPUT}
+              value={file}
+              onChange={(e) => setFile(e.target.value as keyof typeof FILE_WORDS | '')}
+            >
+              <option value="">not tried</option>
+              {Object.entries(FILE_WORDS).map(([f, words]) => (
+                <option key={f} value={f}>
+                  {words}
+                </option>
+              ))}
+            </select>
+          </label>
+        </div>
+      )}
+      <label>
+        <span className="condensed block pb-0.5 text-[13px] text-soft">Note, and what came of it</span>
+        <input className={INPUT} maxLength={2000} value={note} onChange={(e) => setNote(e.target.value)} />
+      </label>
+      <label>
+        <span className="condensed block pb-0.5 text-[13px] text-soft">Photograph</span>
+        <input
+          type="file"
+          accept="image/jpeg,image/png"
+          className="w-full text-[14px]"
+          onChange={(e) => setPhoto(e.target.files?.[0] ?? null)}
+        />
+      </label>
+      {problem && (
+        <p role="alert">
+          ▲ <Words of={`${problem.detail} ${problem.remedy}`} />
+        </p>
+      )}
+      <Button weight="strong" type="submit" disabled={write.isPending || unread !== undefined}>
+        Write it down
+      </Button>
+    </form>
+  );
+}
