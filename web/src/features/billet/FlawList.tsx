@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { JointGlyph } from '../../figures/JointGlyph';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
-import { Length, Words } from '../../ui/Words';
+import { Length, useUnits, Words } from '../../ui/Words';
 import { DECISION_WORDS, FLAW_WORDS, writeEntry, type Spot } from '../book/api';
 import type { Stage } from './api';
 import { STATE_WORDS, waysOut, type FlawView, type WayOut } from './flaws';
@@ -61,6 +61,7 @@ function OneFlaw({
   onStep: (operation: Operation) => Promise<{ key: string } | { wrong: string }>;
 }) {
   const client = useQueryClient();
+  const system = useUnits();
   const [choosing, setChoosing] = useState(false);
   const [wrong, setWrong] = useState<string | null>(null);
   const decide = useMutation({
@@ -104,7 +105,7 @@ function OneFlaw({
       </span>
       {choosing ? (
         <span className="flex flex-col items-start gap-1.5 pt-1.5 pl-7" role="group" aria-label="Decide">
-          {waysOut(spot, stage, weld).map((way) => (
+          {waysOut(spot, stage, weld, system).map((way) => (
             <Button
               key={way.decision}
               className="text-left text-[14px]"

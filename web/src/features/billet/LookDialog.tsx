@@ -7,11 +7,11 @@ import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { INPUT } from '../../ui/Field';
 import { MeasureField } from '../../ui/MeasureField';
-import { Length, Words } from '../../ui/Words';
+import { Length, useUnits, Words } from '../../ui/Words';
 import { addPhoto, FLAW_WORDS, WAY_WORDS, writeEntry, type FlawKind, type Way } from '../book/api';
 import type { Stage } from './api';
 import { seamsQuery } from './flaws';
-import { flawOf, SIDE_WORDS, type FlawDraft, type Side } from './lookDraft';
+import { flawOf, onRuler, SIDE_WORDS, type FlawDraft, type Side } from './lookDraft';
 import { TapBar } from './TapBar';
 
 const WAYS = Object.keys(WAY_WORDS) as Way[];
@@ -29,6 +29,7 @@ export function LookDialog({
   onClose: () => void;
 }) {
   const client = useQueryClient();
+  const system = useUnits();
   const seams = useQuery(seamsQuery(billetId, stepKey)).data ?? [];
   const [ways, setWays] = useState<readonly Way[]>([]);
   const [drafts, setDrafts] = useState<readonly FlawDraft[]>([]);
@@ -65,11 +66,12 @@ export function LookDialog({
   const problem = write.error ? Problem.from(write.error) : null;
 
   return (
-    <Dialog.Root open onOpenChange={(open) => !open && onClose()}>
+    <Dialog.Root open modal={false} onOpenChange={(open) => !open && onClose()}>
       <Dialog.Portal>
-        <Dialog.Overlay className="fixed inset-0 z-40 bg-ink/40" />
+        <div className="fixed inset-0 z-40 bg-ink/40" aria-hidden />
         <Dialog.Content
           aria-describedby={undefined}
+          onInteractOutside={(e) => e.preventDefault()}
           className="fixed top-[4vh] left-1/2 z-50 flex max-h-[92vh] w-[min(60rem,96vw)] -translate-x-1/2 flex-col gap-4 overflow-y-auto border border-ink bg-ground px-6 py-4"
         >
           <Dialog.Title className="text-xl">How was it looked at, and what was found?</Dialog.Title>
@@ -120,10 +122,10 @@ export function LookDialog({
                     kind: 'SEAM',
                     state: 'OPEN',
                     bar: 0,
-                    fromXMm,
-                    toXMm,
+                    fromXMm: onRuler(fromXMm, system),
+                    toXMm: onRuler(toXMm, system),
                     side: 'THROUGH',
-                    depthMm: bar.widthMm / 4,
+                    depthMm: onRuler(bar.widthMm / 4, system),
                     joint,
                   },
                 ])

@@ -99,11 +99,6 @@ export function StagePanel({
           )}
         </span>
       </div>
-      {stage ? (
-        <Inside billet={billet} place={place} stage={stage} findings={findings} onMend={onMend} />
-      ) : (
-        <p className="py-3 text-soft">The plan does not come this far yet.</p>
-      )}
       {stage && (
         <FlawList
           billetId={billet.id}
@@ -112,6 +107,11 @@ export function StagePanel({
           weld={lastWeld(billet.plan, place)}
           onStep={onStep}
         />
+      )}
+      {stage ? (
+        <Inside billet={billet} place={place} stage={stage} findings={findings} onMend={onMend} />
+      ) : (
+        <p className="py-3 text-soft">The plan does not come this far yet.</p>
       )}
       {stage && step && stepPath !== undefined && stage.form !== 'BLADE' && stage.count > 0 && (
         <>

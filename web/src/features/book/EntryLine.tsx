@@ -1,8 +1,10 @@
+import { useState } from 'react';
 import { JointGlyph } from '../../figures/JointGlyph';
 import { Words } from '../../ui/Words';
 import type { Entry } from './api';
+import { EntryMending } from './EntryMending';
 import { LineFrame } from './LineFrame';
-import { entryWords } from './lines';
+import { entryWords, noteOf } from './lines';
 import { PhotoStrip } from './PhotoStrip';
 
 const KIND_WORDS: Record<Entry['kind'], string> = {
@@ -22,6 +24,7 @@ export function EntryLine({
   byDay: boolean;
   onStrike: () => void;
 }) {
+  const [mending, setMending] = useState(false);
   const { says } = entry;
   const looked = says.looked;
   const worst = looked?.flaws.some((f) => f.state === 'OPEN')
@@ -29,7 +32,7 @@ export function EntryLine({
     : looked && looked.flaws.length > 0
       ? 'SUSPECT'
       : 'HELD';
-  const note = says.looked?.note ?? says.decided?.note ?? says.measured?.note ?? says.treated?.note ?? '';
+  const note = noteOf(entry);
   return (
     <LineFrame
       glyph={
@@ -46,9 +49,15 @@ export function EntryLine({
       stepTitle={entry.stepTitle}
       madeBy={entry.madeBy}
       changed={entry.version > 1}
+      onEdit={() => setMending(!mending)}
       onStrike={onStrike}
       strikeLabel={`Strike what was ${KIND_WORDS[entry.kind]} at ${entry.billetName}`}
-      below={<PhotoStrip entry={entry} />}
+      below={
+        <>
+          <PhotoStrip entry={entry} />
+          {mending && <EntryMending entry={entry} note={note} onDone={() => setMending(false)} />}
+        </>
+      }
     >
       <Words of={entryWords(entry)} />
       {note && <span className="block text-soft">{note}</span>}

@@ -238,3 +238,9 @@ export const weldBeforeQuery = (id: number) =>
     queryKey: ['book', 'weld-before', id],
     queryFn: () => get<Before<Weld>[]>(`/api/welds/${id}/before`),
   });
+
+export const entryBeforeQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['book', 'entry-before', id],
+    queryFn: () => get<Before<Entry>[]>(`/api/book/entries/${id}/before`),
+  });

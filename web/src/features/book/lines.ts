@@ -64,7 +64,8 @@ export function entryWords({ says }: Entry): string {
   return '';
 }
 
-const noteOf = ({ says }: Entry) =>
+/** What was noted beside it. */
+export const noteOf = ({ says }: Entry) =>
   says.looked?.note ?? says.decided?.note ?? says.measured?.note ?? says.treated?.note ?? '';
 
 const wordsOf = (line: Line) =>

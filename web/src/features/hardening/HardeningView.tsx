@@ -67,6 +67,15 @@ export function HardeningView() {
               height={Math.max(40, (360 * sight.pane.heightMm) / sight.pane.widthMm)}
               label="The face as it should look when etched"
             />
+            <p className="condensed pb-1 text-[13px] text-soft">the face, ground clean</p>
+            <SmallPicture
+              sight={sight.end}
+              pane={sight.endPane}
+              width={Math.min(360, (90 * sight.endPane.widthMm) / sight.endPane.heightMm)}
+              height={Math.min(90, (360 * sight.endPane.heightMm) / sight.endPane.widthMm)}
+              label="The end as it should look when etched"
+            />
+            <p className="condensed text-[13px] text-soft">the end</p>
             {etched ? (
               <>
                 <h3 className="pt-2">as it came out</h3>

@@ -57,7 +57,8 @@ public record HardeningPlan(
   private static final List<String> ETCH =
       List.of(
           "Sand to 600 or finer along the blade, degrease, and touch it with gloves only.",
-          "One part ferric chloride (42 Baumé) into four parts distilled water, at 20 to 30 °C: the chloride into the water.",
+          "One part ferric chloride (42 Baumé) into four parts distilled water, at %s to %s: the chloride into the water."
+              .formatted(Measure.celsius(20), Measure.celsius(30)),
           "Three cycles of about 8 min. Rub the black oxide off with fine paper between them, rinse.",
           "Neutralise in baking soda and water until it stops fizzing, rinse hot, dry, oil at once.",
           "To darken more: strong coffee, an hour or longer, after the last cycle. Nickel stays bright.");

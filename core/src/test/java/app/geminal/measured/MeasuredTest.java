@@ -117,6 +117,15 @@ class MeasuredTest {
   }
 
   @Test
+  void aBarIsToldWhatItGivesAtTheSaw() {
+    assertThat(SawnInto.words(bar(40, 15, 568), 2, 100))
+        .isEqualTo(
+            "It gives 2 pieces of [[mm 283]], 3 of [[mm 188]], 4 of [[mm 140.5]], 5 of [[mm 112]]; 6 of [[mm 93]] would be under the [[mm 100]] you can hold.");
+    assertThat(SawnInto.words(bar(40, 15, 50), 2, 60)).startsWith("It is too short to cut");
+    assertThat(SawnInto.words(bar(40, 15, 5000), 2, 60)).endsWith("or more.");
+  }
+
+  @Test
   void theScalesSpeakToo() {
     assertThat(Difference.scales(1.0, 1.005)).contains("agree");
     assertThat(Difference.scales(0.95, 1)).contains("5.0 % less");

@@ -1,6 +1,7 @@
 package app.geminal.server.billet;
 
 import app.geminal.bar.Bars;
+import app.geminal.bar.Form;
 import app.geminal.billet.CountWords;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
@@ -8,6 +9,7 @@ import app.geminal.billet.Step;
 import app.geminal.forging.StopLadder;
 import app.geminal.measured.Difference;
 import app.geminal.measured.Measured;
+import app.geminal.measured.SawnInto;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Draw;
 import app.geminal.operation.Fit;
@@ -76,13 +78,17 @@ record StageView(
    */
   record PlannedView(
       double widthMm, double heightMm, double lengthMm, double massKg, List<String> words) {
-    static PlannedView of(Stage stage, Bars planned, Steels steels, Practice practice) {
+    static PlannedView of(Stage stage, Bars planned, Steels steels, Shop shop) {
+      Practice practice = shop.practice();
       Bars real = stage.bars();
       Measured measured = stage.step().map(Step::measured).orElse(null);
       List<String> words = new ArrayList<>();
       words.addAll(Difference.of(planned, real).words(planned, real, scaleMm(stage, practice)));
       if (measured != null && measured.massKg() != null && measured.lengthMm() != null) {
         words.add(Difference.scales(measured.massKg(), real.times(1).amount().massKg(steels)));
+      }
+      if (real.form() != Form.BLADE && real.count() == 1) {
+        words.add(SawnInto.words(real, practice.kerfMm(), shop.limits().shortestPieceMm()));
       }
       return new PlannedView(
           planned.widthMm(),
@@ -127,7 +133,7 @@ record StageView(
         CountWords.of(run, index),
         before.flatMap(b -> marks(stage, b)).orElse(null),
         before.flatMap(b -> stops(stage, b, shop)).orElse(null),
-        stage.planned().map(p -> PlannedView.of(stage, p, steels, shop.practice())).orElse(null));
+        stage.planned().map(p -> PlannedView.of(stage, p, steels, shop)).orElse(null));
   }
 
   private static Optional<Cut.Marks> marks(Stage stage, Bars before) {

@@ -14,17 +14,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
 import org.springframework.web.util.HtmlUtils;
 
 /** A card as one A4 page, PDF: large figures, black on white. */
 final class CardPdf {
-  private static final int QR_PX = 240;
+  private static final int QR_PX = 480;
 
-  /** Rows that fit at the full size; more are set smaller. */
-  private static final int EASY_ROWS = 14;
-
-  private static final double FULL_PT = 11.5;
-  private static final double LEAST_PT = 6.5;
+  /** Tried one after the other until all of it fits on one page. */
+  private static final double[] SIZES_PT = {16, 14.5, 13, 12, 11, 10, 9, 8, 7, 6, 5};
 
   /** What the base fonts of a PDF can write of what the core says; the rest is near enough. */
   private static final Map<String, String> PLAIN =
@@ -32,24 +31,36 @@ final class CardPdf {
 
   private CardPdf() {}
 
+  /** The page, set as large as it goes. */
   static byte[] of(Card card) throws IOException {
+    byte[] page = new byte[0];
+    for (double pt : SIZES_PT) {
+      page = set(html(card, pt));
+      try (PDDocument pdf = Loader.loadPDF(page)) {
+        if (pdf.getNumberOfPages() == 1) {
+          break;
+        }
+      }
+    }
+    return page;
+  }
+
+  private static byte[] set(String html) throws IOException {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     PdfRendererBuilder builder = new PdfRendererBuilder();
     builder.withProducer("Geminal");
-    builder.withHtmlContent(html(card), null);
+    builder.withHtmlContent(html, null);
     builder.toStream(bytes);
     builder.run();
     return bytes.toByteArray();
   }
 
-  private static String html(Card card) throws IOException {
-    int lines = card.rows().size() + card.cutList().size() / 2 + card.heats().size();
-    double pt = Math.clamp(FULL_PT * EASY_ROWS / Math.max(EASY_ROWS, lines), LEAST_PT, FULL_PT);
+  private static String html(Card card, double pt) throws IOException {
     return """
     <html><head><title>%s</title><style>
     @page { size: A4; margin: 11mm 12mm; }
     body { font-family: Helvetica, sans-serif; font-size: %.1fpt; color: #000; }
-    h1 { font-size: 22pt; margin: 0; }
+    h1 { font-size: 24pt; margin: 0; }
     h2 { font-size: 1.05em; margin: 3.2mm 0 1mm 0; border-bottom: 0.6pt solid #000; }
     p, ul { margin: 0.6mm 0; }
     ul { padding-left: 4mm; }
@@ -57,7 +68,7 @@ final class CardPdf {
     td, th { text-align: left; vertical-align: top; padding: 0.7mm 2mm 0.7mm 0; }
     th { font-size: 0.8em; font-weight: normal; }
     tr.row td { border-bottom: 0.3pt solid #999; }
-    .big { font-size: 1.25em; font-weight: bold; }
+    .big { font-size: 1.2em; font-weight: bold; }
     .count { font-size: 30pt; font-weight: bold; }
     .qr { width: 27mm; height: 27mm; }
     .right { text-align: right; padding-right: 0; }

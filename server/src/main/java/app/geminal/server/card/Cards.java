@@ -21,10 +21,8 @@ import app.geminal.units.UnitSystem;
 import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
@@ -60,9 +58,12 @@ class Cards {
     CardWords words = new CardWords(units);
     Run run = Run.of(billet.plan(), shelf.steels(), shop.practice());
     List<HeatPlan> plans = new ArrayList<>();
+    List<Card.Heat> lines = new ArrayList<>();
     for (HeatPlans.HeatView heat : heats.heats(billetId)) {
       if (heat.welds()) {
-        plans.add(heats.of(billetId, heat.path()));
+        HeatPlan plan = heats.of(billetId, heat.path());
+        plans.add(plan);
+        lines.add(heat(heat.title(), plan, words));
       }
     }
     Bars end = run.last().bars();
@@ -72,7 +73,7 @@ class Cards {
         units == UnitSystem.METRIC ? "mm, °C" : "inches, °F",
         cutList(billet.plan(), words),
         rows(run, "", words, units, shop),
-        plans.stream().map(p -> heat(p, words)).toList(),
+        lines,
         new Card.Counts(
             "%,d".formatted(end.visibleCount()),
             "%,d".formatted(end.shopCount()),
@@ -159,9 +160,9 @@ class Cards {
         .collect(Collectors.joining(", "));
   }
 
-  private static Card.Heat heat(HeatPlan plan, CardWords words) {
+  private static Card.Heat heat(String title, HeatPlan plan, CardWords words) {
     return new Card.Heat(
-        plan.title(),
+        title,
         words.heat(plan.window().aimC()),
         words.heat(plan.window().floorC()) + " to " + words.heat(plan.window().ceilingC()),
         "%.0f min, then %.0f".formatted(plan.soaking().firstMin(), plan.soaking().againMin()),
@@ -169,8 +170,14 @@ class Cards {
   }
 
   private static List<String> cautions(List<HeatPlan> plans, CardWords words) {
-    Set<String> all = new LinkedHashSet<>();
-    plans.forEach(p -> p.cautions().forEach(c -> all.add(words.sentence(c))));
-    return all.stream().limit(MOST_CAUTIONS).toList();
+    // What begins alike is the same danger told twice; the longer telling is kept.
+    Map<String, String> all = new LinkedHashMap<>();
+    plans.forEach(p ->
+        p.cautions()
+            .forEach(c -> {
+              String told = words.sentence(c);
+              all.merge(told.split("[.;]", 2)[0], told, (a, b) -> a.length() >= b.length() ? a : b);
+            }));
+    return all.values().stream().limit(MOST_CAUTIONS).toList();
   }
 }

@@ -1,0 +1,105 @@
+import { describe, expect, it } from 'vitest';
+import type { Spot } from '../book/api';
+import type { Stage } from './api';
+import { flawBox, flawsAt, waysOut, type FlawView } from './flaws';
+import { flawOf, nearestJoint, onRuler, spotOf, type FlawDraft } from './lookDraft';
+
+const STAGE = { count: 1, widthMm: 40, heightMm: 30, lengthMm: 200, fill: 1 } as Stage;
+const WELD = {
+  kind: 'set',
+  heats: 3,
+  reduction: 0.08,
+  temperatureC: 1180,
+  soakMin: 15,
+  school: 'DRY',
+  tack: 'SIDES',
+  jacket: 'BEAD',
+  tool: 'FLAT',
+  bites: 0,
+} as const;
+const SPOT: Spot = { bar: 0, fromXMm: 0, toXMm: 24, fromYMm: 0, toYMm: 6, fromZMm: 10, toZMm: 10 };
+
+const decisions = (spot: Spot, stage = STAGE) => waysOut(spot, stage, WELD, 'METRIC');
+
+describe('ways out of a flaw', () => {
+  it('trims the nearer end with a little beyond, and grinds where least is lost', () => {
+    const ways = decisions(SPOT);
+    expect(ways.map((w) => w.decision)).toEqual(['TRIM', 'GRIND', 'REWELD', 'WATCH', 'SCRAP']);
+    expect(ways[0]?.operation).toEqual({ kind: 'trim', frontMm: 26, backMm: 0, sidesMm: 0 });
+    expect(ways[1]?.operation).toEqual({ kind: 'trim', frontMm: 0, backMm: 0, sidesMm: 6.5 });
+    const far = decisions({ ...SPOT, fromXMm: 180, toXMm: 200 });
+    expect(far[0]?.operation).toEqual({ kind: 'trim', frontMm: 0, backMm: 22, sidesMm: 0 });
+  });
+
+  it('does not offer to trim what lies in the middle, nor to grind half the bar away', () => {
+    const middle = { ...SPOT, fromXMm: 90, toXMm: 110, fromYMm: 0, toYMm: 40, fromZMm: 15, toZMm: 15 };
+    expect(decisions(middle).map((w) => w.decision)).toEqual(['REWELD', 'WATCH', 'SCRAP']);
+  });
+
+  it('names the bar where there are several', () => {
+    const ways = decisions({ ...SPOT, bar: 2 }, { ...STAGE, count: 5 });
+    expect(ways.find((w) => w.decision === 'SET_ASIDE')?.operation).toMatchObject({ pieces: 1, which: [3] });
+    expect(ways.find((w) => w.decision === 'SCRAP')?.operation).toEqual({ kind: 'scrap', which: [3] });
+  });
+
+  it('rounds to what is set on a saw', () => {
+    const [trim] = waysOut(SPOT, STAGE, WELD, 'INCH');
+    expect(trim?.operation).toMatchObject({ frontMm: 26.19375 });
+  });
+});
+
+describe('a flaw pointed at', () => {
+  const draft: FlawDraft = {
+    id: 'f',
+    kind: 'SEAM',
+    state: 'OPEN',
+    bar: 0,
+    fromXMm: 50,
+    toXMm: 20,
+    side: 'RIGHT',
+    depthMm: 8,
+    joint: 2,
+  };
+  const bar = { lengthMm: 200, widthMm: 40, heightMm: 30 };
+
+  it('is a box at its edge and in its joint, whichever way it was drawn', () => {
+    expect(spotOf(draft, bar, [10, 20])).toEqual({
+      bar: 0,
+      fromXMm: 20,
+      toXMm: 50,
+      fromYMm: 32,
+      toYMm: 40,
+      fromZMm: 20,
+      toZMm: 20,
+    });
+    expect(spotOf({ ...draft, joint: null, side: 'TOP', depthMm: 3 }, bar, [])).toMatchObject({
+      fromYMm: 0,
+      toYMm: 40,
+      fromZMm: 27,
+      toZMm: 30,
+    });
+    expect(spotOf({ ...draft, toXMm: 900 }, bar, []).toXMm).toBe(200);
+    expect(flawOf(draft, bar, [10, 20]).joint).toBe(2);
+  });
+
+  it('finds the nearest joint and the ruler', () => {
+    expect(nearestJoint(14, [10, 20])).toBe(1);
+    expect(nearestJoint(16, [10, 20])).toBe(2);
+    expect(nearestJoint(16, [])).toBeNull();
+    expect(onRuler(81.117256, 'METRIC')).toBe(81);
+    expect(onRuler(81.117256, 'INCH')).toBe(80.9625);
+  });
+
+  it('is drawn where it lies on the side of the bar', () => {
+    const box = { x: 10, y: 5, width: 400, height: 60 };
+    expect(flawBox(SPOT, STAGE, box)).toEqual({ x: 10, y: 45, width: 48, height: 0 });
+  });
+
+  it('is found at its stage only, and not in a bar set aside', () => {
+    const at = (stage: number, aside: boolean) => ({ part: '', stage, spot: SPOT, aside });
+    const view = { places: [at(1, false), at(2, true)] } as unknown as FlawView;
+    expect(flawsAt([view], '', 1)).toHaveLength(1);
+    expect(flawsAt([view], '', 2)).toHaveLength(0);
+    expect(flawsAt([view], 'edge', 1)).toHaveLength(0);
+  });
+});

@@ -1,0 +1,64 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { INPUT } from '../../ui/Field';
+import { Words } from '../../ui/Words';
+import { changeEntry, entryBeforeQuery, type Entry, type Says } from './api';
+import { entryWords, noteOf } from './lines';
+import { shortTime } from './time';
+
+/** The same entry with another note. */
+function withNote({ says }: Entry, note: string): Says {
+  if (says.looked) return { looked: { ...says.looked, note } };
+  if (says.decided) return { decided: { ...says.decided, note } };
+  if (says.measured) return { measured: { ...says.measured, note } };
+  return says.treated ? { treated: { ...says.treated, note } } : says;
+}
+
+/** Mends the note of an entry; how it stood is kept and shown. What was found or measured is struck and written anew. */
+export function EntryMending({ entry, note, onDone }: { entry: Entry; note: string; onDone: () => void }) {
+  const client = useQueryClient();
+  const before = useQuery(entryBeforeQuery(entry.id));
+  const [text, setText] = useState(note);
+  const store = useMutation({
+    mutationFn: () => changeEntry(entry.id, entry.version, withNote(entry, text)),
+    onSuccess: async () => {
+      await client.invalidateQueries({ queryKey: ['book'] });
+      onDone();
+    },
+  });
+  const problem = store.error ? Problem.from(store.error) : null;
+  return (
+    <form
+      aria-label="Mend the note"
+      className="grid gap-3 bg-panel px-4 py-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        store.mutate();
+      }}
+    >
+      <div className="flex items-end gap-4">
+        <label className="flex-1">
+          <span className="condensed block pb-0.5 text-[13px] text-soft">Note</span>
+          <input className={INPUT} maxLength={500} value={text} onChange={(e) => setText(e.target.value)} />
+        </label>
+        <Button weight="strong" type="submit" disabled={store.isPending}>
+          Mend it
+        </Button>
+        <Button onClick={onDone}>Leave it</Button>
+      </div>
+      {problem && <p role="alert">▲ {problem.detail}</p>}
+      {before.data && before.data.length > 0 && (
+        <ul className="text-[14px] text-soft" aria-label="As it was">
+          {before.data.map((b) => (
+            <li key={b.version}>
+              until {shortTime(b.changedAt)}, changed by {b.changedBy}: <Words of={entryWords(b.was)} /> ·{' '}
+              {noteOf(b.was) || 'no note'}
+            </li>
+          ))}
+        </ul>
+      )}
+    </form>
+  );
+}
