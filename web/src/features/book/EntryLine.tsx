@@ -35,6 +35,7 @@ export function EntryLine({
   const note = noteOf(entry);
   return (
     <LineFrame
+      kind="entry"
       glyph={
         <>
           {looked ? <JointGlyph state={worst} /> : <span className="w-5" aria-hidden />}{' '}

@@ -5,6 +5,7 @@ import { clockTime, shortTime } from './time';
 
 /** What every line of the Book has: when, whose, which billet and step, and how to mend the record. */
 export function LineFrame({
+  kind,
   glyph,
   at,
   byDay,
@@ -20,6 +21,7 @@ export function LineFrame({
   below,
   children,
 }: {
+  kind: 'weld' | 'entry';
   glyph: ReactNode;
   at: string;
   byDay: boolean;
@@ -36,7 +38,7 @@ export function LineFrame({
   children: ReactNode;
 }) {
   return (
-    <li className="border-b border-rule py-2" data-book-line>
+    <li className="border-b border-rule py-2" data-book-line={kind}>
       <div className="grid grid-cols-[7.5rem_4.5rem_15rem_1fr_auto] items-baseline gap-x-4">
         <span className="flex items-center gap-2 self-start pt-0.5 font-semibold">{glyph}</span>
         <span className="whitespace-nowrap text-[14px] text-soft" title={shortTime(at)}>

@@ -20,6 +20,7 @@ export function WeldLine({ weld, byDay, onStrike }: { weld: Weld; byDay: boolean
   const how = howWords(weld);
   return (
     <LineFrame
+      kind="weld"
       glyph={
         <>
           <JointGlyph state={weld.outcome} /> {OUTCOME_WORDS[weld.outcome]}
@@ -63,7 +64,10 @@ function Mending({ weld, onDone }: { weld: Weld; onDone: () => void }) {
   const [outcome, setOutcome] = useState<WeldOutcome>(weld.outcome);
   const [note, setNote] = useState(weld.note);
   const store = useMutation({
-    mutationFn: () => changeWeld(weld.id, { ...weld, temperatureC, outcome, note }),
+    mutationFn: () => {
+      const { version, madeAt, school, how } = weld;
+      return changeWeld(weld.id, { version, madeAt, temperatureC, school, outcome, note, how });
+    },
     onSuccess: async () => {
       await client.invalidateQueries({ queryKey: ['book'] });
       onDone();

@@ -2,12 +2,16 @@ package app.geminal.e2e.pages;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 
-/** Every weld, newest first. */
+/** What was done, by day or by billet, newest first. */
 public record BookPage(Page page) {
   public Locator welds() {
-    return page.locator("tbody").getByRole(AriaRole.ROW);
+    return page.locator("[data-book-line=weld]");
+  }
+
+  /** Everything else that is written in it. */
+  public Locator entries() {
+    return page.locator("[data-book-line=entry]");
   }
 
   public BookPage find(String words) {

@@ -68,19 +68,19 @@ final class CardPdf {
     td, th { text-align: left; vertical-align: top; padding: 0.7mm 2mm 0.7mm 0; }
     th { font-size: 0.8em; font-weight: normal; }
     tr.row td { border-bottom: 0.3pt solid #999; }
-    .big { font-size: 1.2em; font-weight: bold; }
+    .big { font-size: 1.2em; font-weight: bold; white-space: nowrap; }
     .count { font-size: 30pt; font-weight: bold; }
     .qr { width: 27mm; height: 27mm; }
     .right { text-align: right; padding-right: 0; }
     </style></head><body>
     <table><tr>
       <td><h1>%s</h1><p>%s</p><p>All figures in %s.</p></td>
-      <td class="right" style="width: 52mm"><span class="count">%s</span> visible layers
+      <td class="right" style="width: 58mm"><span class="count">%s</span> visible layers
         <br/>%s counted at the saw<br/>%s</td>
       <td class="right" style="width: 29mm"><img class="qr" src="data:image/png;base64,%s"/>
         <br/>to the fire</td>
     </tr></table>
-    <h2>Cut</h2><p class="big">%s</p>
+    <h2>Cut</h2><p style="font-size: 1.2em">%s</p>
     <h2>Run</h2>
     <table><tr><th>step</th><th>then it is, width × height × length</th><th>layers</th>
       <th>stops, heat by heat</th></tr>%s</table>
