@@ -72,7 +72,7 @@ function LetIn({ onIn }: { onIn: () => void }) {
   });
   const problem = add.error ? Problem.from(add.error) : null;
   const field = (name: keyof typeof NOBODY, label: string, type = 'text') => (
-    <Field label={label} error={problem?.where === name ? problem.detail : null}>
+    <Field label={label} error={problem?.where === `/${name}` ? problem.detail : null}>
       {(parts) => (
         <input
           {...parts}

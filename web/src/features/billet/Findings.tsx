@@ -34,6 +34,7 @@ export function Findings({
               <span className="text-soft">
                 <Words of={`${f.why} ${f.mend}`} />
               </span>{' '}
+              {f.record && <span>{f.record} </span>}
               <Mend finding={f} onMend={onMend} />
             </p>
           </div>

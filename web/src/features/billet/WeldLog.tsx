@@ -1,4 +1,4 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { JointGlyph } from '../../figures/JointGlyph';
 import { Problem } from '../../lib/http';
@@ -9,11 +9,14 @@ import { MeasureField } from '../../ui/MeasureField';
 import { Temperature, Words } from '../../ui/Words';
 import { logWeld, OUTCOME_WORDS, strikeWeld, type Weld, type WeldOutcome } from '../book/api';
 import { shortTime } from '../book/time';
+import { nextQuery } from '../evidence/api';
 import { billetQuery } from './api';
 import { Caution } from './Caution';
 import { SCHOOL_WORDS, type Operation, type OxygenSchool } from './plan';
 
 type SetWeld = Extract<Operation, { kind: 'set' }>;
+
+const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 const OUTCOMES: readonly WeldOutcome[] = ['HELD', 'SUSPECT', 'OPEN'];
 
@@ -30,6 +33,7 @@ export function WeldLog({
   welds: readonly Weld[];
 }) {
   const client = useQueryClient();
+  const next = useQuery(nextQuery(billetId, stepKey));
   const [temperatureC, setTemperatureC] = useState(planned.temperatureC);
   const [school, setSchool] = useState<OxygenSchool>(planned.school);
   const [outcome, setOutcome] = useState<WeldOutcome | null>(null);
@@ -50,6 +54,13 @@ export function WeldLog({
   return (
     <section aria-label="Weld log" className="border-t border-ink pt-3">
       <h3>In the Book</h3>
+      {next.data && (
+        <p className="text-[14px] text-soft" data-next-weld>
+          {next.data.tooFew
+            ? `Too few welds to tell more of the next one than the belief: it holds with ${percent(next.data.mean)}.`
+            : `By your record a weld like this holds with ${percent(next.data.mean)} (${percent(next.data.limits.low)} to ${percent(next.data.limits.high)}).`}
+        </p>
+      )}
       <ul>
         {welds.map((w) => (
           <li key={w.id} className="flex gap-2.5 border-b border-rule py-2">

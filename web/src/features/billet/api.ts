@@ -92,6 +92,8 @@ export interface Finding {
   readonly what: string;
   readonly why: string;
   readonly mend: string;
+  /** What the Book says of such welds; empty where it says nothing. */
+  readonly record: string;
   readonly about: string;
   readonly remedy: Remedy | null;
 }

@@ -88,6 +88,13 @@ export const compareQuery = (factor: FactorName, one: string, other: string) =>
       ),
   });
 
+export const nextQuery = (billetId: number, step: string) =>
+  queryOptions({
+    queryKey: ['billet', billetId, 'next', step],
+    queryFn: () => get<Chance>(`/api/evidence/next?billet=${billetId}&step=${encodeURIComponent(step)}`),
+    retry: false,
+  });
+
 const LEVELS: Readonly<Record<string, string>> = {
   BORAX: 'borax',
   DRY: 'dry with fuel',

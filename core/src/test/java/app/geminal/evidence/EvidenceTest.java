@@ -195,6 +195,21 @@ class EvidenceTest {
   }
 
   @Test
+  void whatTheBookSaysStandsByTheCheckItIsAbout() {
+    HowMade tooShort =
+        new HowMade(1100.0, 1200.0, 5.0, 10.0, null, null, null, null, null, 3, false);
+    List<Past> few = Collections.nCopies(3, at(1150, tooShort));
+    assertThat(Sayings.of(few))
+        .containsOnlyKeys("soak-short")
+        .containsEntry(
+            "soak-short",
+            "In your Book 0 of 3 welds soaked shorter than they needed opened; too few to tell.");
+    assertThat(Sayings.of(Collections.nCopies(40, at(1150, tooShort))).get("soak-short"))
+        .endsWith("opened: 0 to 7 %, nine times in ten.");
+    assertThat(Sayings.of(List.of())).isEmpty();
+  }
+
+  @Test
   void jointsAreCountedByWhereTheyLie() {
     WeldOutcome held = WeldOutcome.HELD;
     Past four =

@@ -69,6 +69,9 @@ class ScreenshotsTest extends Story {
     page.navigate(shop.at("/rack"));
     new BilletPage(page).rack().book().welds().first().waitFor();
     picture("book");
+    page.navigate(shop.at("/evidence"));
+    page.locator("[data-compared]").waitFor();
+    picture("evidence");
   }
 
   /**
@@ -110,7 +113,8 @@ class ScreenshotsTest extends Story {
 
   private void picture(String name) {
     page.mouse().move(0, 790);
-    page.waitForFunction("() => document.fonts.status === 'loaded'");
+    page.waitForFunction(
+        "() => document.fonts.status === 'loaded' && !document.querySelector('[data-picture=waiting]')");
     Path file =
         Path.of(System.getenv("GEMINAL_SCREENSHOTS")).toAbsolutePath().resolve(name + ".png");
     page.screenshot(new Page.ScreenshotOptions().setPath(file));

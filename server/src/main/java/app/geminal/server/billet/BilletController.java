@@ -141,7 +141,7 @@ class BilletController {
   }
 
   private OnRack onRack(Billet b, List<MadeWeld> welds, Principal who) {
-    RunView run = runs.of(b.plan(), b.id(), who);
+    RunView run = runs.counted(b.plan(), b.id(), who);
     StandingView standing = StandingView.of(b.plan(), welds);
     int nowStage = Math.min(reached(b.plan(), welds), run.stages().size() - 1);
     return new OnRack(

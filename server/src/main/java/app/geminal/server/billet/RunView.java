@@ -45,7 +45,7 @@ record RunView(
     }
   }
 
-  /** A finding. */
+  /** A finding; {@code record} is what the Book says of such welds, empty where it says nothing. */
   record FindingView(
       String id,
       String strength,
@@ -57,9 +57,10 @@ record RunView(
       String what,
       String why,
       String mend,
+      String record,
       @Nullable RemedyView remedy) {
 
-    static FindingView of(Finding f) {
+    static FindingView of(Finding f, Map<String, String> sayings) {
       return new FindingView(
           f.id(),
           f.strength().name(),
@@ -71,6 +72,7 @@ record RunView(
           f.what(),
           f.why(),
           f.mend(),
+          sayings.getOrDefault(f.id(), ""),
           f.remedy().map(RemedyView::of).orElse(null));
     }
 
@@ -118,16 +120,18 @@ record RunView(
   /** One way steel went. */
   record LostView(LossKind kind, double kg) {}
 
-  static RunView of(Run run, String line, Steels steels, Shop shop, Known known) {
+  static RunView of(
+      Run run, String line, Steels steels, Shop shop, Known known, Map<String, String> sayings) {
     Map<String, RunView> parts = new LinkedHashMap<>();
-    run.parts().forEach((name, part) -> parts.put(name, of(part, "", steels, shop, known)));
+    run.parts()
+        .forEach((name, part) -> parts.put(name, of(part, "", steels, shop, known, sayings)));
     return new RunView(
         line,
         IntStream.range(0, run.stages().size())
             .mapToObj(i -> StageView.of(run, i, steels, shop))
             .toList(),
         run.stop().map(StopView::of).orElse(null),
-        Checks.of(run, steels, shop, known).stream().map(FindingView::of).toList(),
+        Checks.of(run, steels, shop, known).stream().map(f -> FindingView.of(f, sayings)).toList(),
         LedgerView.of(run, steels),
         parts,
         run.plan().wanted().isEmpty() ? null : Finish.of(run, shop.practice()));

@@ -37,7 +37,7 @@ class RunViews {
 
   /** A plan that is no stored billet's. */
   RunView of(Plan plan, Principal who) {
-    return of(plan, 0, who);
+    return of(plan, 0, who, book.sayings());
   }
 
   /**
@@ -47,6 +47,15 @@ class RunViews {
    *     does not count against it
    */
   RunView of(Plan plan, long billetId, Principal who) {
+    return of(plan, billetId, who, book.sayings());
+  }
+
+  /** The same for the Rack, where findings are only counted. */
+  RunView counted(Plan plan, long billetId, Principal who) {
+    return of(plan, billetId, who, Map.of());
+  }
+
+  private RunView of(Plan plan, long billetId, Principal who, Map<String, String> sayings) {
     Shop shop = shops.shop();
     Steels steels = shelf.steels();
     String line = Shorthand.format(plan, accounts.units(who.getName()), shop.practice());
@@ -57,7 +66,8 @@ class RunViews {
         line,
         steels,
         shop,
-        new Known(welded, !welded.isEmpty(), free));
+        new Known(welded, !welded.isEmpty(), free),
+        sayings);
   }
 
   static List<Origin> origins(Plan plan) {

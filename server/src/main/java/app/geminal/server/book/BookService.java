@@ -5,8 +5,10 @@ import app.geminal.billet.Run;
 import app.geminal.check.BadValue;
 import app.geminal.evidence.HoldModel;
 import app.geminal.evidence.Past;
+import app.geminal.evidence.Sayings;
 import app.geminal.finding.Known;
 import app.geminal.fire.SchoolCost;
+import app.geminal.operation.SetWeld;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.problem.Stale;
@@ -79,6 +81,36 @@ public class BookService {
         practice.school(),
         practice.weldTemperatureC(),
         HowMade.UNKNOWN.of(USUAL_JOINTS, true),
+        "",
+        WeldOutcome.SUSPECT,
+        List.of());
+  }
+
+  /** What the Book says beside findings, by the check's id. */
+  @Transactional(readOnly = true)
+  public Map<String, String> sayings() {
+    return Sayings.of(past());
+  }
+
+  /**
+   * The weld of a step as it would be made, for foretelling it.
+   *
+   * @throws BadValue when the plan has no such weld that it can reach
+   */
+  @Transactional(readOnly = true)
+  public Past planned(Plan plan, String path) {
+    SetWeld weld =
+        plan.setWelds().stream()
+            .filter(p -> p.path().equals(path))
+            .map(p -> (SetWeld) p.step().operation())
+            .findFirst()
+            .orElseThrow(() -> new BadValue("step", "The plan has no set weld of this key."));
+    Joining joining = joining(plan, path);
+    return new Past(
+        joining.steels(),
+        weld.school(),
+        weld.temperatureC(),
+        joining.known(HowMade.UNKNOWN),
         "",
         WeldOutcome.SUSPECT,
         List.of());

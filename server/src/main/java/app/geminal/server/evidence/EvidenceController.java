@@ -16,15 +16,9 @@ import app.geminal.server.book.BookService;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.Practice;
-import app.geminal.weld.HowMade;
-import app.geminal.weld.OxygenSchool;
-import app.geminal.weld.WeldOutcome;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
-import java.util.Set;
-import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -113,24 +107,11 @@ class EvidenceController {
         model.moves());
   }
 
-  /** The next weld, made like that. */
+  /** A weld of a billet's plan, made as it is planned. */
   @GetMapping("/api/evidence/next")
-  ChanceView next(
-      @RequestParam OxygenSchool school,
-      @RequestParam int joints,
-      @RequestParam boolean later,
-      @RequestParam @Nullable Set<String> steels) {
-    return ChanceView.of(
-        HoldModel.of(book.past())
-            .foretell(
-                new Past(
-                    Objects.requireNonNullElse(steels, Set.of()),
-                    school,
-                    shops.practice().weldTemperatureC(),
-                    HowMade.UNKNOWN.of(joints, later),
-                    "",
-                    WeldOutcome.SUSPECT,
-                    List.of())));
+  ChanceView next(@RequestParam long billet, @RequestParam String step) {
+    Past planned = book.planned(billets.get(billet).plan(), step);
+    return ChanceView.of(HoldModel.of(book.past()).foretell(planned));
   }
 
   /** Two ways of working beside each other. */

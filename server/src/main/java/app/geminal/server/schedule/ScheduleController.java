@@ -71,7 +71,8 @@ class ScheduleController {
     HoldChance chance = book.holdChance();
     try (Turns.Turn _ = turns.take()) {
       Telling telling = new Telling(response, json, question, System::nanoTime);
-      telling.tell(new Told.Begun(question.within(), question.blockMm(), chance));
+      telling.tell(
+          new Told.Begun(question.within(), question.blockMm(), Told.ChanceView.of(chance)));
       Outcome outcome = Finder.find(question, steels, shop, chance, telling, Finder.USUAL_WORK);
       telling.tell(Told.Ended.of(outcome, question));
     }

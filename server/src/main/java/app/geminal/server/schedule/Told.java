@@ -30,7 +30,14 @@ sealed interface Told {
    *
    * @param chance what a weld is taken to hold with
    */
-  record Begun(Within within, double blockMm, HoldChance chance) implements Told {}
+  record Begun(Within within, double blockMm, ChanceView chance) implements Told {}
+
+  /** What a weld is taken to hold with: for the whole of it, for each joint, and from how many. */
+  record ChanceView(double whole, double joint, int welds) {
+    static ChanceView of(HoldChance chance) {
+      return new ChanceView(chance.whole(), chance.joint(), chance.welds());
+    }
+  }
 
   /**
    * How far it has come.

@@ -48,13 +48,29 @@ class EvidenceApiTest extends ShopTest {
     assertThat(
             evidence.<List<Integer>>at(
                 "$.factors[?(@.factor == 'SOAK')].lines[?(@.level == 'short')].tally.open"))
-        .containsExactly(22);
+        .containsExactly(27);
     assertThat(evidence.number("$.belief.mean")).isGreaterThan(0.85);
-    double dry = smith.get("/api/evidence/next?school=DRY&joints=2&later=false").number("$.mean");
-    double borax =
-        smith.get("/api/evidence/next?school=BORAX&joints=2&later=false").number("$.mean");
-    assertThat(dry).isLessThan(borax - 0.15);
+    double dry = smith.get("/api/evidence/next?billet=" + billet + "&step=a").number("$.mean");
+    int withBorax =
+        smith
+            .post(
+                "/api/billets",
+                "{\"name\": \"Borax\", \"purpose\": \"\", \"plan\": "
+                    + PLAN.replace("DRY", "BORAX")
+                    + "}")
+            .at("$.id");
+    double borax = smith.get("/api/evidence/next?billet=" + withBorax + "&step=a").number("$.mean");
+    assertThat(dry).isLessThan(borax - 0.1);
     assertThat(evidence.body()).doesNotContainIgnoringCase("because");
+  }
+
+  @Test
+  void findingsStandBesideWhatTheBookSaysOfSuchWelds() {
+    String hurried = PLAN.replace("\"soakMin\": 15", "\"soakMin\": 0");
+    Answer run = smith.post("/api/runs", "{\"plan\": " + hurried + "}");
+    assertThat(run.<List<String>>at("$.findings[?(@.id == 'soak-short')].record").getFirst())
+        .startsWith("In your Book")
+        .contains("soaked shorter than they needed opened", "nine times in ten");
   }
 
   @Test

@@ -1,0 +1,47 @@
+package app.geminal.evidence;
+
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/** What the Book says of the ways of working that checks warn of, for standing beside a finding. */
+public final class Sayings {
+  /** The checks that speak of something welds are told apart by. */
+  private static final Map<String, Way> CHECKED =
+      Map.of(
+          "soak-short", new Way(Factor.SOAK, "short", "soaked shorter than they needed"),
+          "soak-long", new Way(Factor.SOAK, "long", "soaked half as long again as they needed"),
+          "below-welding-heat", new Way(Factor.HEAT, "under", "made under the window"),
+          "overheated", new Way(Factor.HEAT, "over", "made over the window"),
+          "above-solidus", new Way(Factor.HEAT, "over", "made over the window"),
+          "waiting-too-long", new Way(Factor.WAITING, "too long", "out of the fire too long"));
+
+  private record Way(Factor factor, String level, String words) {}
+
+  private Sayings() {}
+
+  /** A sentence for each check the Book has decided welds for, by the check's id. */
+  public static Map<String, String> of(List<Past> book) {
+    Map<String, String> said = new HashMap<>();
+    CHECKED.forEach((id, way) ->
+        Evidence.by(book, way.factor()).stream()
+            .filter(line -> line.level().equals(way.level()) && line.tally().decided() > 0)
+            .findFirst()
+            .ifPresent(line -> said.put(id, sentence(line.tally(), way))));
+    return Map.copyOf(said);
+  }
+
+  private static String sentence(Tally t, Way way) {
+    String counted =
+        "In your Book %d of %d welds %s opened".formatted(t.open(), t.decided(), way.words());
+    return t.isTooFew()
+        ? counted + "; too few to tell."
+        : String.format(
+            Locale.ROOT,
+            "%s: %.0f to %.0f %%, nine times in ten.",
+            counted,
+            t.interval().low() * 100,
+            t.interval().high() * 100);
+  }
+}
