@@ -43,7 +43,12 @@ export function WeldLine({ weld, byDay, onStrike }: { weld: Weld; byDay: boolean
         <Temperature celsius={weld.temperatureC} />
       </b>{' '}
       · {SCHOOL_WORDS[weld.school]}
-      {how && <> · {how}</>}
+      {how && (
+        <>
+          {' '}
+          · <Words of={how} />
+        </>
+      )}
       {weld.fireSession !== null && (
         <>
           {' · '}

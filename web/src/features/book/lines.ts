@@ -109,7 +109,7 @@ export function grouped(
   return [...groups].map(([title, group]) => ({ title, lines: group }));
 }
 
-/** How a weld was made, in a few words; what nobody knows is left out. */
+/** How a weld was made beside what it asked for, in a few words with marks; what nobody knows is left out. */
 export function howWords({ how }: Weld): string {
   const soak =
     how.soakMin === null
@@ -119,7 +119,12 @@ export function howWords({ how }: Weld): string {
     how.waitedS === null
       ? ''
       : `at the dies after ${how.waitedS.toFixed(0)} s${how.workingS === null ? '' : ` of ${how.workingS.toFixed(0)}`}`;
+  const window =
+    how.floorC === null || how.ceilingC === null
+      ? ''
+      : `it welds at [[C ${how.floorC}]] to [[C ${how.ceilingC}]]`;
   return [
+    window,
     how.joints > 0 ? `${how.joints} joints` : '',
     soak,
     how.heats === null ? '' : `${how.heats} ${how.heats === 1 ? 'set' : 'sets'}`,

@@ -37,4 +37,9 @@ public record MadeWeld(
       Require.text("note", note, 2000);
     }
   }
+
+  /** The same weld, something else having become of it. */
+  public MadeWeld withOutcome(WeldOutcome newOutcome) {
+    return new MadeWeld(stepKey, madeAt, temperatureC, school, newOutcome, note);
+  }
 }

@@ -5,10 +5,12 @@ import app.geminal.billet.Standing;
 import app.geminal.server.book.BookService;
 import app.geminal.server.book.WeldView;
 import app.geminal.weld.MadeWeld;
+import app.geminal.weld.WeldOutcome;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,8 +27,10 @@ class BilletController {
   private final BilletService billets;
   private final BookService book;
   private final RunViews runs;
+  private final Flaws flaws;
 
-  BilletController(BilletService billets, BookService book, RunViews runs) {
+  BilletController(BilletService billets, BookService book, RunViews runs, Flaws flaws) {
+    this.flaws = flaws;
     this.billets = billets;
     this.book = book;
     this.runs = runs;
@@ -136,13 +140,13 @@ class BilletController {
         b.onRack(),
         b.plan(),
         runs.of(b.plan(), b.id(), who),
-        StandingView.of(b.plan(), welds.stream().map(WeldView::made).toList()),
+        standing(b, welds.stream().map(WeldView::made).toList()),
         welds);
   }
 
   private OnRack onRack(Billet b, List<MadeWeld> welds, Principal who) {
     RunView run = runs.counted(b.plan(), b.id(), who);
-    StandingView standing = StandingView.of(b.plan(), welds);
+    StandingView standing = standing(b, welds);
     int nowStage = Math.min(reached(b.plan(), welds), run.stages().size() - 1);
     return new OnRack(
         b.id(),
@@ -156,6 +160,19 @@ class BilletController {
         run.stages().getLast(),
         run.stop() != null,
         run.findings().stream().filter(f -> f.strength().equals("WILL_FAIL")).count());
+  }
+
+  /** A weld whose flaws are out of the bar counts as held for what is left of it. */
+  private StandingView standing(Billet b, List<MadeWeld> welds) {
+    if (welds.stream().allMatch(w -> w.outcome() == WeldOutcome.HELD)) {
+      return StandingView.of(b.plan(), welds);
+    }
+    Set<String> settled = flaws.settled(b);
+    return StandingView.of(
+        b.plan(),
+        welds.stream()
+            .map(w -> settled.contains(w.stepKey()) ? w.withOutcome(WeldOutcome.HELD) : w)
+            .toList());
   }
 
   /** The furthest stage with a weld in the Book. */

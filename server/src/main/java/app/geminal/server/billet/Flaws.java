@@ -14,9 +14,13 @@ import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.Practice;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 
 /** Follows the flaws of a billet through its plan. */
@@ -62,6 +66,29 @@ class Flaws {
       }
     }
     return views;
+  }
+
+  /**
+   * Paths of steps at which flaws were found that are all out of the bar by now, or held since:
+   * what is left of it is sound there.
+   */
+  Set<String> settled(Billet billet) {
+    Map<String, Boolean> settled = new HashMap<>();
+    Map<Long, EntryView> looks =
+        entries.of(billet.id()).stream().collect(Collectors.toMap(EntryView::id, e -> e));
+    for (FlawView flaw : of(billet)) {
+      String step = Objects.requireNonNull(looks.get(flaw.entryId())).stepKey();
+      boolean out =
+          switch (flaw.state()) {
+            case GONE, ASIDE, HELD -> true;
+            case OPEN, WATCHED, WELDED_AGAIN, LOST -> false;
+          };
+      settled.merge(String.valueOf(step), out, Boolean::logicalAnd);
+    }
+    return settled.entrySet().stream()
+        .filter(Map.Entry::getValue)
+        .map(Map.Entry::getKey)
+        .collect(Collectors.toSet());
   }
 
   /** Heights of the joints that lie level after a step, lowest first, mm. */

@@ -91,6 +91,35 @@ class EntriesApiTest extends ShopTest {
   }
 
   @Test
+  void aFlawThatIsTrimmedOffLeavesTheBilletSound() {
+    int id = billet();
+    smith.post(
+        "/api/billets/" + id + "/welds",
+        """
+        {"stepKey": "a", "madeAt": "2026-03-01T09:00:00Z", "temperatureC": 1170, "school": "DRY",
+         "outcome": "OPEN", "note": ""}\
+        """);
+    smith.post("/api/billets/" + id + "/entries", look("a", flaw(0, 8)));
+    assertThat(smith.get("/api/billets/" + id).<String>at("$.standing.flaw")).isEqualTo("a");
+    String trimmed =
+        PLAN.replace(
+            "{\"key\": \"b\"",
+            """
+            {"key": "t", "operation": {"kind": "trim", "frontMm": 12, "backMm": 0, "sidesMm": 0}},
+            {"key": "b\"\
+            """);
+    Answer changed =
+        smith.put(
+            "/api/billets/" + id,
+            "{\"version\": 1, \"name\": \"Froe\", \"purpose\": \"\", \"plan\": " + trimmed + "}");
+    assertThat(changed.status()).as(changed.body()).isEqualTo(200);
+    assertThat(changed.<Object>at("$.standing.flaw")).isNull();
+    assertThat(changed.<String>at("$.welds[0].outcome")).as("it did open").isEqualTo("OPEN");
+    assertThat(smith.get("/api/billets/" + id + "/flaws").<String>at("$[0].state"))
+        .isEqualTo("GONE");
+  }
+
+  @Test
   void whatIsMendedKeepsHowItStoodAndStrikingIsTakenBack() {
     int id = billet();
     int entry = smith.post("/api/billets/" + id + "/entries", look("a", "")).at("$.id");

@@ -1,0 +1,66 @@
+import { describe, expect, it } from 'vitest';
+import type { Entry, Says, Weld } from './api';
+import { entryWords, howWords } from './lines';
+
+const entry = (says: Says) => ({ says }) as Entry;
+const AT = '2026-03-01T10:00:00Z';
+
+describe('an entry in words', () => {
+  it('tells a look and what it found where', () => {
+    const spot = { bar: 0, fromXMm: 0, toXMm: 25.4, fromYMm: 0, toYMm: 6, fromZMm: 9, toZMm: 9 };
+    const looked = { stepKey: 'a', at: AT, ways: ['BEND', 'TAP'] as const, note: '' };
+    expect(entryWords(entry({ looked: { ...looked, brightShare: 0.8, flaws: [] } }))).toBe(
+      'bend or break, tap, 80 % bright: nothing found',
+    );
+    const flaw = { id: 'f', kind: 'CRACK', state: 'OPEN', joint: 3, spot, note: '' } as const;
+    expect(entryWords(entry({ looked: { ...looked, brightShare: null, flaws: [flaw] } }))).toBe(
+      'bend or break, tap: crack [[mm 0]] to [[mm 25.4]] from the stop, joint 3',
+    );
+  });
+
+  it('leaves out what was not measured or done', () => {
+    const sizes = { widthMm: null, heightMm: 12.7, lengthMm: 300, massKg: 1.25 };
+    expect(entryWords(entry({ measured: { stepKey: 'a', at: AT, sizes, note: '' } }))).toBe(
+      'Measured ? × [[mm 12.7]] × [[mm 300]], 1.25 kg',
+    );
+    const treated = {
+      kind: 'TESTED',
+      at: AT,
+      temperatureC: null,
+      minutes: null,
+      cycles: null,
+      medium: '',
+      hrc: [60.5, 61],
+      file: 'SKATES',
+      note: '',
+    } as const;
+    expect(entryWords(entry({ treated }))).toBe('hardness tested, 60.5, 61 HRC, a file skates');
+    expect(
+      entryWords(entry({ decided: { flawId: 'f', decision: 'SCRAP', stepKey: null, at: AT, note: '' } })),
+    ).toBe('A flaw given up');
+  });
+});
+
+describe('how a weld was made', () => {
+  const how = {
+    floorC: 1110,
+    ceilingC: 1260,
+    soakMin: 9.4,
+    neededSoakMin: 7,
+    waitedS: 4,
+    workingS: null,
+    heats: 1,
+    forceKn: null,
+    reduction: 0.08,
+    joints: 12,
+    later: false,
+  };
+
+  it('stands beside what it asked for, and says nothing of what nobody knows', () => {
+    expect(howWords({ how } as Weld)).toBe(
+      'it welds at [[C 1110]] to [[C 1260]] · 12 joints · soak 9 min of 7 · 1 set · at the dies after 4 s · 8 % down',
+    );
+    const unknown = Object.fromEntries(Object.keys(how).map((k) => [k, null]));
+    expect(howWords({ how: { ...unknown, joints: 0, later: false } } as unknown as Weld)).toBe('');
+  });
+});
