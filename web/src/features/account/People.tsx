@@ -99,7 +99,12 @@ function LetIn({ onIn }: { onIn: () => void }) {
       {field('password', 'First password', 'password')}
       <label>
         <span className="condensed block pb-0.5 text-[13px] text-soft">as</span>
-        <select className={INPUT} value={rank} onChange={(e) => setRank(e.target.value as Rank)}>
+        <select
+          aria-label="What they may do"
+          className={INPUT}
+          value={rank}
+          onChange={(e) => setRank(e.target.value as Rank)}
+        >
           {RANKS.map((r) => (
             <option key={r} value={r}>
               {RANK_WORDS[r]}

@@ -21,7 +21,7 @@ export function FlawMark({
   const at = flawBox(spot, stage, box);
   const middle = at.y + at.height / 2;
   return (
-    <g data-flaw role="img" aria-label={label}>
+    <g data-flaw>
       <title>{label}</title>
       <rect
         x={at.x}

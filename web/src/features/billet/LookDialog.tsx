@@ -30,7 +30,8 @@ export function LookDialog({
 }) {
   const client = useQueryClient();
   const system = useUnits();
-  const seams = useQuery(seamsQuery(billetId, stepKey)).data ?? [];
+  const asked = useQuery(seamsQuery(billetId, stepKey));
+  const seams = asked.data ?? [];
   const [ways, setWays] = useState<readonly Way[]>([]);
   const [drafts, setDrafts] = useState<readonly FlawDraft[]>([]);
   const [bright, setBright] = useState(0.5);
@@ -109,28 +110,32 @@ export function LookDialog({
               {stage.count > 1 && `; ${stage.count} bars, the bar is chosen below`}. Nothing found? Write it
               down as it is.
             </p>
-            <TapBar
-              bar={bar}
-              stage={stage}
-              seams={seams}
-              drafts={drafts}
-              onTap={(fromXMm, toXMm, joint) =>
-                setDrafts([
-                  ...drafts,
-                  {
-                    id: uuid(),
-                    kind: 'SEAM',
-                    state: 'OPEN',
-                    bar: 0,
-                    fromXMm: onRuler(fromXMm, system),
-                    toXMm: onRuler(toXMm, system),
-                    side: 'THROUGH',
-                    depthMm: onRuler(bar.widthMm / 4, system),
-                    joint,
-                  },
-                ])
-              }
-            />
+            {asked.isPending ? (
+              <p className="border border-line py-8 text-center text-soft">Finding the joints …</p>
+            ) : (
+              <TapBar
+                bar={bar}
+                stage={stage}
+                seams={seams}
+                drafts={drafts}
+                onTap={(fromXMm, toXMm, joint) =>
+                  setDrafts([
+                    ...drafts,
+                    {
+                      id: uuid(),
+                      kind: 'SEAM',
+                      state: 'OPEN',
+                      bar: 0,
+                      fromXMm: onRuler(fromXMm, system),
+                      toXMm: onRuler(toXMm, system),
+                      side: 'THROUGH',
+                      depthMm: onRuler(bar.widthMm / 4, system),
+                      joint,
+                    },
+                  ])
+                }
+              />
+            )}
             <p className="condensed flex justify-between pt-1 text-[13px] text-soft">
               <span>bench stop</span>
               <span>
