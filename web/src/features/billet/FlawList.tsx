@@ -26,7 +26,7 @@ export function FlawList({
 }) {
   if (flaws.length === 0) return null;
   return (
-    <section aria-label="Flaws here" className="border-t border-ink pt-2 pb-3">
+    <section aria-label="Flaws here" className="mt-2 border-t border-ink pt-2 pb-3">
       <h3>Flaws in it here</h3>
       <ul>
         {flaws.map(({ view, spot }, i) => (

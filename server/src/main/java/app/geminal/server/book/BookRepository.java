@@ -145,6 +145,18 @@ class BookRepository {
         == 1;
   }
 
+  /** Changes whenever a weld or an entry is written, changed, struck or brought back. */
+  String state() {
+    return jdbc.sql(
+            """
+            SELECT CONCAT_WS('/',
+              (SELECT CONCAT_WS('-', COUNT(*), SUM(version), SUM(struck * id)) FROM weld),
+              (SELECT CONCAT_WS('-', COUNT(*), SUM(version), SUM(struck * id)) FROM book_entry))
+            """)
+        .query(String.class)
+        .single();
+  }
+
   /** Steels each weld joined, by its number; none where nobody knows. */
   Map<Long, Set<String>> steels() {
     return jdbc

@@ -38,6 +38,10 @@ public class BookService {
   /** Joints of the weld the Finder's chance is told for; others are reckoned from it. */
   private static final int USUAL_JOINTS = 4;
 
+  /** What the Book said when it stood like that. */
+  private record Counted(String state, Map<String, String> sayings) {}
+
+  private volatile Counted counted = new Counted("", Map.of());
   private final BookRepository welds;
   private final EntryRepository entries;
   private final Accounts accounts;
@@ -86,10 +90,19 @@ public class BookService {
         List.of());
   }
 
-  /** What the Book says beside findings, by the check's id. */
+  /**
+   * What the Book says beside findings, by the check's id. Asked with every change of a plan, so it
+   * is counted anew only when something was written in the Book since.
+   */
   @Transactional(readOnly = true)
   public Map<String, String> sayings() {
-    return Sayings.of(past());
+    String state = welds.state();
+    Counted last = counted;
+    if (!last.state().equals(state)) {
+      last = new Counted(state, Sayings.of(past()));
+      counted = last;
+    }
+    return last.sayings();
   }
 
   /**
