@@ -1,3 +1,4 @@
+import { rulerStepMm } from '../units';
 import type { Operation } from '../features/billet/plan';
 import type { RowFigure } from './bars';
 
@@ -77,11 +78,9 @@ export function gripsOf(
   }
 }
 
-const MM_PER_INCH = 25.4;
-
 /** The size after a drag, to the nearest half millimetre or 1/32 in, and never under one of them. */
 export function dragged(grip: Grip, px: number, metric: boolean): number {
-  const step = metric ? 0.5 : MM_PER_INCH / 32;
+  const step = rulerStepMm(metric ? 'METRIC' : 'INCH');
   const least = grip.field === 'frontMm' || grip.field === 'backMm' ? 0 : 1;
   return Math.max(least, Math.round((grip.mm + px * grip.mmPerPx) / step)) * step;
 }

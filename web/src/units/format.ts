@@ -94,6 +94,9 @@ export function showMass(kg: number, system: UnitSystem): string {
   return `${value.toFixed(digits)} ${system === 'METRIC' ? 'kg' : 'lb'}`;
 }
 
+/** A share as whole percent. */
+export const showPercent = (share: number) => `${Math.round(share * 100)} %`;
+
 /** Replaces the figures the core marked in a sentence by the reader's units. */
 export function renderWords(sentence: string, system: UnitSystem): string {
   return sentence.replace(/\[\[(mm|C|dC) (-?[0-9.]+)]]/g, (_, unit: string, digits: string) => {

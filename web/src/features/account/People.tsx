@@ -3,10 +3,9 @@ import { useState } from 'react';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { Field, INPUT } from '../../ui/Field';
+import { Select } from '../../ui/Select';
 import { useUnits } from '../../ui/Words';
 import { changePerson, letIn, peopleQuery, RANK_WORDS, type Rank } from './api';
-
-const RANKS = Object.keys(RANK_WORDS) as Rank[];
 
 /** Who may come into the shop and what they may do there; the owner's business. */
 export function People() {
@@ -25,18 +24,13 @@ export function People() {
               <td className={p.mayEnter ? 'font-semibold' : 'text-soft line-through'}>{p.name}</td>
               <td className="text-soft">{p.login}</td>
               <td>
-                <select
-                  aria-label={`What ${p.name} may do`}
-                  className={INPUT}
+                <Select
+                  label={`What ${p.name} may do`}
+                  hideLabel
                   value={p.rank}
-                  onChange={(e) => change.mutate({ ...p, rank: e.target.value as Rank })}
-                >
-                  {RANKS.map((r) => (
-                    <option key={r} value={r}>
-                      {RANK_WORDS[r]}
-                    </option>
-                  ))}
-                </select>
+                  options={RANK_WORDS}
+                  onChoose={(rank) => change.mutate({ ...p, rank })}
+                />
               </td>
               <td>
                 <Button weight="quiet" onClick={() => change.mutate({ ...p, mayEnter: !p.mayEnter })}>
@@ -97,21 +91,7 @@ function LetIn({ onIn }: { onIn: () => void }) {
       {field('name', 'Name')}
       {field('login', 'Sign-in name')}
       {field('password', 'First password', 'password')}
-      <label>
-        <span className="condensed block pb-0.5 text-[13px] text-soft">as</span>
-        <select
-          aria-label="What they may do"
-          className={INPUT}
-          value={rank}
-          onChange={(e) => setRank(e.target.value as Rank)}
-        >
-          {RANKS.map((r) => (
-            <option key={r} value={r}>
-              {RANK_WORDS[r]}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Select label="What they may do" value={rank} options={RANK_WORDS} onChoose={setRank} />
       <Button type="submit" disabled={add.isPending}>
         Let in
       </Button>

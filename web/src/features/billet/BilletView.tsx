@@ -5,7 +5,7 @@ import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { LoadFailed, Notice } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
-import { writeEntry } from '../book/api';
+import { useWriteEntry } from '../book/useWriteEntry';
 import { addStep, readLine, waitingQuery, type Billet, type Remedy } from './api';
 import { BilletHead } from './BilletHead';
 import { CutListView } from './CutListView';
@@ -99,6 +99,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
 
   const found = state?.plan;
   const { change } = editing;
+  const writing = useWriteEntry(billet.id);
   const flaws = useQuery({
     ...flawsQuery(billet.id),
     queryKey: [...flawsQuery(billet.id).queryKey, billet.version],
@@ -207,15 +208,13 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
   const measure = async (measured: Measured | null) => {
     const wrong = await changePlan((p) => withMeasured(p, selected - 1, measured));
     if (wrong === null && measured && step) {
-      await writeEntry(billet.id, {
-        measured: {
-          stepKey: inside(path, step.key),
-          at: new Date().toISOString(),
-          sizes: measured,
-          note: '',
-        },
-      }).catch(() => undefined);
-      await client.invalidateQueries({ queryKey: ['book'] });
+      const at = new Date().toISOString();
+      const bar = { stepKey: inside(path, step.key), at, sizes: measured, note: '' };
+      try {
+        await writing.mutateAsync({ says: { measured: bar } });
+      } catch (e) {
+        return `The Run goes on from it, but it is not in the Book: ${Problem.from(e).detail}`;
+      }
     }
     return wrong;
   };

@@ -1,10 +1,11 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { JointGlyph } from '../../figures/JointGlyph';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { Length, useUnits, Words } from '../../ui/Words';
-import { DECISION_WORDS, FLAW_WORDS, writeEntry, type Spot } from '../book/api';
+import { DECISION_WORDS, FLAW_WORDS, type Spot } from '../book/api';
+import { useWriteEntry } from '../book/useWriteEntry';
 import type { Stage } from './api';
 import { STATE_WORDS, waysOut, type FlawView, type WayOut } from './flaws';
 import type { Operation } from './plan';
@@ -60,7 +61,7 @@ function OneFlaw({
   weld: Extract<Operation, { kind: 'set' }>;
   onStep: (operation: Operation) => Promise<{ key: string } | { wrong: string }>;
 }) {
-  const client = useQueryClient();
+  const write = useWriteEntry(billetId);
   const system = useUnits();
   const [choosing, setChoosing] = useState(false);
   const [wrong, setWrong] = useState<string | null>(null);
@@ -73,17 +74,14 @@ function OneFlaw({
       }
       setWrong(null);
       setChoosing(false);
-      await writeEntry(billetId, {
-        decided: {
-          flawId: view.flaw.id,
-          decision: way.decision,
-          stepKey: done.key,
-          at: new Date().toISOString(),
-          note: '',
-        },
-      });
-      await client.invalidateQueries({ queryKey: ['billet', billetId] });
-      await client.invalidateQueries({ queryKey: ['book'] });
+      const decided = {
+        flawId: view.flaw.id,
+        decision: way.decision,
+        stepKey: done.key,
+        at: new Date().toISOString(),
+        note: '',
+      };
+      await write.mutateAsync({ says: { decided } });
     },
   });
   const last = view.decisions.at(-1);

@@ -1,17 +1,19 @@
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useQuery } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
 import { uuid } from '../../lib/uuid';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { INPUT } from '../../ui/Field';
+import { Field, INPUT } from '../../ui/Field';
 import { MeasureField } from '../../ui/MeasureField';
+import { Select } from '../../ui/Select';
 import { Length, useUnits, Words } from '../../ui/Words';
-import { addPhoto, FLAW_WORDS, WAY_WORDS, writeEntry, type FlawKind, type Way } from '../book/api';
+import { FLAW_WORDS, WAY_WORDS, type Way } from '../book/api';
+import { useWriteEntry } from '../book/useWriteEntry';
 import type { Stage } from './api';
 import { seamsQuery } from './flaws';
-import { flawOf, onRuler, SIDE_WORDS, type FlawDraft, type Side } from './lookDraft';
+import { flawOf, onRuler, SIDE_WORDS, type FlawDraft } from './lookDraft';
 import { TapBar } from './TapBar';
 
 const WAYS = Object.keys(WAY_WORDS) as Way[];
@@ -28,7 +30,6 @@ export function LookDialog({
   stage: Stage;
   onClose: () => void;
 }) {
-  const client = useQueryClient();
   const system = useUnits();
   const asked = useQuery(seamsQuery(billetId, stepKey));
   const seams = asked.data ?? [];
@@ -42,24 +43,15 @@ export function LookDialog({
     widthMm: stage.widthMm,
     heightMm: stage.heightMm * stage.fill,
   };
-  const write = useMutation({
-    mutationFn: async () => {
-      const entry = await writeEntry(billetId, {
-        looked: {
-          stepKey,
-          at: new Date().toISOString(),
-          ways,
-          brightShare: ways.includes('BEND') ? bright : null,
-          flaws: drafts.map((d) => flawOf(d, bar, seams)),
-          note,
-        },
-      });
-      for (const photo of photos) await addPhoto(entry.id, photo);
-    },
-    onSuccess: async () => {
-      await client.invalidateQueries({ queryKey: ['billet', billetId] });
-      await client.invalidateQueries({ queryKey: ['book'] });
-      onClose();
+  const write = useWriteEntry(billetId, onClose);
+  const says = () => ({
+    looked: {
+      stepKey,
+      at: new Date().toISOString(),
+      ways,
+      brightShare: ways.includes('BEND') ? bright : null,
+      flaws: drafts.map((d) => flawOf(d, bar, seams)),
+      note,
     },
   });
   const change = (id: string, edit: Partial<FlawDraft>) =>
@@ -155,28 +147,30 @@ export function LookDialog({
             />
           ))}
           <div className="grid grid-cols-[1fr_16rem] gap-4">
-            <label className="block">
-              <span className="condensed block pb-0.5 text-[13px] text-soft">Note</span>
-              <textarea
-                className={INPUT}
-                rows={2}
-                maxLength={2000}
-                value={note}
-                onChange={(e) => setNote(e.target.value)}
-              />
-            </label>
-            <label className="block">
-              <span className="condensed block pb-0.5 text-[13px] text-soft">
-                Photographs; where they were taken is not kept
-              </span>
-              <input
-                type="file"
-                accept="image/jpeg,image/png"
-                multiple
-                className="w-full text-[14px]"
-                onChange={(e) => setPhotos([...(e.target.files ?? [])])}
-              />
-            </label>
+            <Field label="Note">
+              {(parts) => (
+                <textarea
+                  {...parts}
+                  className={INPUT}
+                  rows={2}
+                  maxLength={2000}
+                  value={note}
+                  onChange={(e) => setNote(e.target.value)}
+                />
+              )}
+            </Field>
+            <Field label="Photographs; where they were taken is not kept">
+              {(parts) => (
+                <input
+                  {...parts}
+                  type="file"
+                  accept="image/jpeg,image/png"
+                  multiple
+                  className="w-full text-[14px]"
+                  onChange={(e) => setPhotos([...(e.target.files ?? [])])}
+                />
+              )}
+            </Field>
           </div>
           {problem && (
             <p role="alert">
@@ -187,7 +181,7 @@ export function LookDialog({
             <Button
               weight="strong"
               disabled={ways.length === 0 || write.isPending}
-              onClick={() => write.mutate()}
+              onClick={() => write.mutate({ says: says(), photos })}
             >
               {ways.length === 0
                 ? 'Say how it was looked at first'
@@ -204,6 +198,10 @@ export function LookDialog({
     </Dialog.Root>
   );
 }
+
+/** So many things to choose one of, told from 1; their values count from where it is said. */
+const numbered = (of: number, from: 0 | 1): Record<string, string> =>
+  Object.fromEntries(Array.from({ length: of }, (_, i) => [i + from, `${i + 1} of ${of}`]));
 
 function FlawFields({
   nth,
@@ -227,20 +225,12 @@ function FlawFields({
   return (
     <fieldset className="border-t border-rule pt-2" aria-label={`Flaw ${nth}`}>
       <div className="flex flex-wrap items-end gap-3">
-        <label className="block">
-          <span className="condensed block pb-0.5 text-[13px] text-soft">What</span>
-          <select
-            className={INPUT}
-            value={draft.kind}
-            onChange={(e) => onChange({ kind: e.target.value as FlawKind })}
-          >
-            {Object.entries(FLAW_WORDS).map(([kind, words]) => (
-              <option key={kind} value={kind}>
-                {words}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Select
+          label="What"
+          value={draft.kind}
+          options={FLAW_WORDS}
+          onChoose={(kind) => onChange({ kind })}
+        />
         <Choice<'OPEN' | 'SUSPECT'>
           label="How sure"
           value={draft.state}
@@ -264,20 +254,12 @@ function FlawFields({
           value={draft.toXMm}
           onCommit={(toXMm) => put({ toXMm })}
         />
-        <label className="block">
-          <span className="condensed block pb-0.5 text-[13px] text-soft">Where across</span>
-          <select
-            className={INPUT}
-            value={draft.side}
-            onChange={(e) => onChange({ side: e.target.value as Side })}
-          >
-            {Object.entries(SIDE_WORDS).map(([side, words]) => (
-              <option key={side} value={side}>
-                {words}
-              </option>
-            ))}
-          </select>
-        </label>
+        <Select
+          label="Where across"
+          value={draft.side}
+          options={SIDE_WORDS}
+          onChoose={(side) => onChange({ side })}
+        />
         {draft.side !== 'THROUGH' && (
           <MeasureField
             label="How deep"
@@ -288,37 +270,20 @@ function FlawFields({
           />
         )}
         {joints > 0 && (
-          <label className="block">
-            <span className="condensed block pb-0.5 text-[13px] text-soft">Joint, from below</span>
-            <select
-              className={INPUT}
-              value={draft.joint ?? 0}
-              onChange={(e) => onChange({ joint: Number(e.target.value) || null })}
-            >
-              <option value={0}>in none</option>
-              {Array.from({ length: joints }, (_, i) => (
-                <option key={i} value={i + 1}>
-                  {i + 1} of {joints}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Select
+            label="Joint, from below"
+            value={String(draft.joint ?? 0)}
+            options={{ 0: 'in none', ...numbered(joints, 1) }}
+            onChoose={(joint) => onChange({ joint: Number(joint) || null })}
+          />
         )}
         {bars > 1 && (
-          <label className="block">
-            <span className="condensed block pb-0.5 text-[13px] text-soft">Bar</span>
-            <select
-              className={INPUT}
-              value={draft.bar}
-              onChange={(e) => onChange({ bar: Number(e.target.value) })}
-            >
-              {Array.from({ length: bars }, (_, i) => (
-                <option key={i} value={i}>
-                  {i + 1} of {bars}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Select
+            label="Bar"
+            value={String(draft.bar)}
+            options={numbered(bars, 0)}
+            onChoose={(bar) => onChange({ bar: Number(bar) })}
+          />
         )}
         <Button weight="quiet" onClick={onTakeOut}>
           Take out

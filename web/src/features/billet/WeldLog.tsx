@@ -13,10 +13,9 @@ import { nextQuery } from '../evidence/api';
 import { billetQuery } from './api';
 import { Caution } from './Caution';
 import { SCHOOL_WORDS, type Operation, type OxygenSchool } from './plan';
+import { showPercent } from '../../units';
 
 type SetWeld = Extract<Operation, { kind: 'set' }>;
-
-const percent = (share: number) => `${Math.round(share * 100)} %`;
 
 const OUTCOMES: readonly WeldOutcome[] = ['HELD', 'SUSPECT', 'OPEN'];
 
@@ -57,8 +56,8 @@ export function WeldLog({
       {next.data && (
         <p className="text-[14px] text-soft" data-next-weld>
           {next.data.tooFew
-            ? `Too few welds to tell more of the next one than the belief: it holds with ${percent(next.data.mean)}.`
-            : `By your record a weld like this holds with ${percent(next.data.mean)} (${percent(next.data.limits.low)} to ${percent(next.data.limits.high)}).`}
+            ? `Too few welds to tell more of the next one than the belief: it holds with ${showPercent(next.data.mean)}.`
+            : `By your record a weld like this holds with ${showPercent(next.data.mean)} (${showPercent(next.data.limits.low)} to ${showPercent(next.data.limits.high)}).`}
         </p>
       )}
       <ul>

@@ -1,6 +1,6 @@
 import { queryOptions } from '@tanstack/react-query';
 import { get } from '../../lib/http';
-import type { UnitSystem } from '../../units';
+import { onStep, rulerStepMm, type UnitSystem } from '../../units';
 import type { Decided, Decision, Flaw, Spot } from '../book/api';
 import type { Stage } from './api';
 import type { Operation } from './plan';
@@ -71,14 +71,6 @@ export interface WayOut {
 }
 
 const mm = (value: number) => `[[mm ${value.toFixed(4)}]]`;
-const MM_PER_INCH = 25.4;
-
-/** Rounded up to what is set on a saw: half millimetres, or 32nds of an inch. */
-const rounding = (system: UnitSystem) => (value: number) =>
-  system === 'METRIC'
-    ? Math.ceil(value * 2) / 2
-    : Number(((Math.ceil((value / MM_PER_INCH) * 32) * MM_PER_INCH) / 32).toPrecision(12));
-
 /** The ways out of a flaw that lies there, the least loss of each kind. */
 export function waysOut(
   spot: Spot,
@@ -86,7 +78,8 @@ export function waysOut(
   weld: Extract<Operation, { kind: 'set' }>,
   system: UnitSystem,
 ): WayOut[] {
-  const rounded = rounding(system);
+  // Up, so that nothing of it is left.
+  const rounded = (mm: number) => onStep(mm, rulerStepMm(system), Math.ceil);
   const ways: WayOut[] = [];
   const front = rounded(spot.toXMm + BEYOND_MM);
   const back = rounded(stage.lengthMm - spot.fromXMm + BEYOND_MM);

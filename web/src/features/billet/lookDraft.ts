@@ -1,4 +1,4 @@
-import type { UnitSystem } from '../../units';
+import { onStep, rulerStepMm, type UnitSystem } from '../../units';
 import type { Flaw, FlawKind, Spot } from '../book/api';
 
 /** A flaw being pointed at, before it is written down. No React in here. */
@@ -33,14 +33,9 @@ export interface BarSize {
   readonly heightMm: number;
 }
 
-const MM_PER_INCH = 25.4;
-const RULER_PARTS = 32;
-
 /** A place as a ruler has it: whole millimetres, or 32nds of an inch. */
 export const onRuler = (mm: number, system: UnitSystem) =>
-  system === 'METRIC'
-    ? Math.round(mm)
-    : Number(((Math.round((mm / MM_PER_INCH) * RULER_PARTS) * MM_PER_INCH) / RULER_PARTS).toPrecision(12));
+  onStep(mm, system === 'METRIC' ? 1 : rulerStepMm(system));
 
 const clamp = (value: number, most: number) => Math.min(Math.max(0, value), most);
 

@@ -35,21 +35,14 @@ export function EntryLine({
   const note = noteOf(entry);
   return (
     <LineFrame
-      kind="entry"
+      line={{ entry }}
       glyph={
         <>
           {looked ? <JointGlyph state={worst} /> : <span className="w-5" aria-hidden />}{' '}
           {KIND_WORDS[entry.kind]}
         </>
       }
-      at={entry.at}
       byDay={byDay}
-      billetId={entry.billetId}
-      billetName={entry.billetName}
-      stepKey={entry.stepKey}
-      stepTitle={entry.stepTitle}
-      madeBy={entry.madeBy}
-      changed={entry.version > 1}
       onEdit={() => setMending(!mending)}
       onStrike={onStrike}
       strikeLabel={`Strike what was ${KIND_WORDS[entry.kind]} at ${entry.billetName}`}

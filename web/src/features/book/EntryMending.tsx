@@ -2,7 +2,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
-import { INPUT } from '../../ui/Field';
+import { Field, INPUT } from '../../ui/Field';
 import { Words } from '../../ui/Words';
 import { changeEntry, entryBeforeQuery, type Entry, type Says } from './api';
 import { entryWords, noteOf } from './lines';
@@ -39,10 +39,17 @@ export function EntryMending({ entry, note, onDone }: { entry: Entry; note: stri
       }}
     >
       <div className="flex items-end gap-4">
-        <label className="flex-1">
-          <span className="condensed block pb-0.5 text-[13px] text-soft">Note</span>
-          <input className={INPUT} maxLength={500} value={text} onChange={(e) => setText(e.target.value)} />
-        </label>
+        <Field label="Note" className="flex-1">
+          {(parts) => (
+            <input
+              {...parts}
+              className={INPUT}
+              maxLength={500}
+              value={text}
+              onChange={(e) => setText(e.target.value)}
+            />
+          )}
+        </Field>
         <Button weight="strong" type="submit" disabled={store.isPending}>
           Mend it
         </Button>

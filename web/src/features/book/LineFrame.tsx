@@ -1,44 +1,33 @@
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../ui/Button';
+import { atOf, type Line } from './lines';
 import { clockTime, shortTime } from './time';
 
 /** What every line of the Book has: when, whose, which billet and step, and how to mend the record. */
 export function LineFrame({
-  kind,
+  line,
   glyph,
-  at,
   byDay,
-  billetId,
-  billetName,
-  stepKey,
-  stepTitle,
-  madeBy,
-  changed,
   onEdit,
   onStrike,
   strikeLabel,
   below,
   children,
 }: {
-  kind: 'weld' | 'entry';
+  line: Line;
   glyph: ReactNode;
-  at: string;
   byDay: boolean;
-  billetId: number;
-  billetName: string;
-  stepKey: string | null;
-  stepTitle: string;
-  madeBy: string;
-  changed: boolean;
-  onEdit?: (() => void) | undefined;
+  onEdit: () => void;
   onStrike: () => void;
   strikeLabel: string;
   below?: ReactNode;
   children: ReactNode;
 }) {
+  const { billetId, billetName, stepKey, stepTitle, madeBy, version } = line.weld ?? line.entry;
+  const at = atOf(line);
   return (
-    <li className="border-b border-rule py-2" data-book-line={kind}>
+    <li className="border-b border-rule py-2" data-book-line={line.weld ? 'weld' : 'entry'}>
       <div className="grid grid-cols-[7.5rem_4.5rem_15rem_1fr_auto] items-baseline gap-x-4">
         <span className="flex items-center gap-2 self-start pt-0.5 font-semibold">{glyph}</span>
         <span className="whitespace-nowrap text-[14px] text-soft" title={shortTime(at)}>
@@ -58,15 +47,13 @@ export function LineFrame({
           {children}
           <span className="block text-[13px] text-soft">
             {madeBy}
-            {changed && ' · changed since'}
+            {version > 1 && ' · changed since'}
           </span>
         </span>
         <span className="flex gap-3 text-[13px] text-soft">
-          {onEdit && (
-            <Button weight="quiet" onClick={onEdit}>
-              Mend
-            </Button>
-          )}
+          <Button weight="quiet" onClick={onEdit}>
+            Mend
+          </Button>
           <Button
             weight="quiet"
             aria-label={strikeLabel}

@@ -5,7 +5,7 @@ import { JointGlyph } from '../../figures/JointGlyph';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { INPUT } from '../../ui/Field';
+import { Field, INPUT } from '../../ui/Field';
 import { MeasureField } from '../../ui/MeasureField';
 import { Temperature, Words } from '../../ui/Words';
 import { SCHOOL_WORDS } from '../billet/plan';
@@ -20,20 +20,13 @@ export function WeldLine({ weld, byDay, onStrike }: { weld: Weld; byDay: boolean
   const how = howWords(weld);
   return (
     <LineFrame
-      kind="weld"
+      line={{ weld }}
       glyph={
         <>
           <JointGlyph state={weld.outcome} /> {OUTCOME_WORDS[weld.outcome]}
         </>
       }
-      at={weld.madeAt}
       byDay={byDay}
-      billetId={weld.billetId}
-      billetName={weld.billetName}
-      stepKey={weld.stepKey}
-      stepTitle={weld.stepTitle}
-      madeBy={weld.madeBy}
-      changed={weld.version > 1}
       onEdit={() => setMending(!mending)}
       onStrike={onStrike}
       strikeLabel={`Strike ${weld.stepTitle} of ${weld.billetName}`}
@@ -104,10 +97,17 @@ function Mending({ weld, onDone }: { weld: Weld; onDone: () => void }) {
           options={(['HELD', 'SUSPECT', 'OPEN'] as const).map((o) => ({ value: o, show: OUTCOME_WORDS[o] }))}
           onChoose={setOutcome}
         />
-        <label className="min-w-64 flex-1">
-          <span className="condensed block pb-0.5 text-[13px] text-soft">Note</span>
-          <input className={INPUT} maxLength={2000} value={note} onChange={(e) => setNote(e.target.value)} />
-        </label>
+        <Field label="Note" className="min-w-64 flex-1">
+          {(parts) => (
+            <input
+              {...parts}
+              className={INPUT}
+              maxLength={2000}
+              value={note}
+              onChange={(e) => setNote(e.target.value)}
+            />
+          )}
+        </Field>
         <Button weight="strong" type="submit" disabled={store.isPending}>
           Mend it
         </Button>

@@ -1,6 +1,7 @@
 import { SCHOOL_WORDS } from '../billet/plan';
 import {
   DECISION_WORDS,
+  FILE_WORDS,
   FLAW_WORDS,
   OUTCOME_WORDS,
   TREATMENT_WORDS,
@@ -54,9 +55,7 @@ export function entryWords({ says }: Entry): string {
       t.cycles === null ? '' : `${t.cycles} times`,
       t.medium,
       t.hrc.length === 0 ? '' : `${t.hrc.join(', ')} HRC`,
-      t.file === null
-        ? ''
-        : { SKATES: 'a file skates', BITES_A_LITTLE: 'a file bites a little', BITES: 'a file bites' }[t.file],
+      t.file === null ? '' : FILE_WORDS[t.file],
     ]
       .filter((w) => w !== '')
       .join(', ');

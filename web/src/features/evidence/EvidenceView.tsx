@@ -3,8 +3,7 @@ import { LoadFailed } from '../../ui/Notice';
 import { evidenceQuery, levelWords, type Chance, type Evidence, type Line } from './api';
 import { Compare } from './Compare';
 import { IntervalBar } from './IntervalBar';
-
-const percent = (share: number) => `${Math.round(share * 100)} %`;
+import { showPercent } from '../../units';
 
 /** What goes together in the Book: counts first, then how sure they are. Why is nowhere said. */
 export function EvidenceView() {
@@ -60,7 +59,7 @@ function All({ evidence: { all } }: { evidence: Evidence }) {
           ? 'Nothing in the Book is decided yet.'
           : all.tooFew
             ? 'Too few to tell more than the counts.'
-            : `So ${percent(all.limits.low)} to ${percent(all.limits.high)} of such welds open, nine times in ten.`}
+            : `So ${showPercent(all.limits.low)} to ${showPercent(all.limits.high)} of such welds open, nine times in ten.`}
       </p>
     </section>
   );
@@ -92,13 +91,13 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
                 <IntervalBar
                   share={tally.openShare}
                   limits={tally.limits}
-                  label={`${percent(tally.limits.low)} to ${percent(tally.limits.high)}`}
+                  label={`${showPercent(tally.limits.low)} to ${showPercent(tally.limits.high)}`}
                 />
               </td>
               <td className="text-[14px] text-soft">
                 {tally.tooFew
                   ? 'too few to tell'
-                  : `${percent(tally.limits.low)} to ${percent(tally.limits.high)} open`}
+                  : `${showPercent(tally.limits.low)} to ${showPercent(tally.limits.high)} open`}
               </td>
             </tr>
           ))}
@@ -114,14 +113,14 @@ function Next({ usual, belief }: { usual: Chance; belief: Chance }) {
       <h2>The next weld, made as usual</h2>
       <p className="leading-tight">
         <b className="text-[44px]" data-evidence="next">
-          {percent(usual.mean)}
+          {showPercent(usual.mean)}
         </b>{' '}
         <span className="text-soft">that it holds</span>
       </p>
       <p className="text-[14px] text-soft">
         {usual.tooFew
-          ? `Too few to tell: with ${usual.welds} decided welds this is little more than the belief it starts from, ${percent(belief.mean)}.`
-          : `${percent(usual.limits.low)} to ${percent(usual.limits.high)}, nine times in ten, from ${usual.welds} decided welds. Before any of them it was ${percent(belief.mean)}.`}{' '}
+          ? `Too few to tell: with ${usual.welds} decided welds this is little more than the belief it starts from, ${showPercent(belief.mean)}.`
+          : `${showPercent(usual.limits.low)} to ${showPercent(usual.limits.high)}, nine times in ten, from ${usual.welds} decided welds. Before any of them it was ${showPercent(belief.mean)}.`}{' '}
         The Finder reckons with this.
       </p>
     </section>

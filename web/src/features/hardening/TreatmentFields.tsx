@@ -1,11 +1,12 @@
-import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
-import { INPUT } from '../../ui/Field';
+import { Field, INPUT } from '../../ui/Field';
 import { MeasureField } from '../../ui/MeasureField';
+import { Select } from '../../ui/Select';
 import { Words } from '../../ui/Words';
-import { addPhoto, FILE_WORDS, TREATMENT_WORDS, writeEntry, type TreatmentKind } from '../book/api';
+import { FILE_WORDS, TREATMENT_WORDS, type TreatmentKind } from '../book/api';
+import { useWriteEntry } from '../book/useWriteEntry';
 import type { HardeningPlan } from './api';
 
 const HEATED: readonly TreatmentKind[] = ['NORMALIZED', 'HARDENED', 'TEMPERED'];
@@ -22,7 +23,6 @@ const usual = (kind: TreatmentKind, plan: HardeningPlan) => ({
 
 /** Writes down one piece of work after the weld. */
 export function TreatmentFields({ billetId, plan }: { billetId: number; plan: HardeningPlan }) {
-  const client = useQueryClient();
   const [kind, setKind] = useState<TreatmentKind>('HARDENED');
   const [figures, setFigures] = useState(() => usual('HARDENED', plan));
   const [hrc, setHrc] = useState('');
@@ -31,30 +31,23 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
   const [photo, setPhoto] = useState<File | null>(null);
   const readings = hrc.split(/[\s,;]+/).filter(Boolean);
   const unread = readings.find((r) => !/^\d{1,2}(\.\d+)?$/.test(r));
-  const write = useMutation({
-    mutationFn: async () => {
-      const entry = await writeEntry(billetId, {
-        treated: {
-          kind,
-          at: new Date().toISOString(),
-          temperatureC: HEATED.includes(kind) ? figures.temperatureC : null,
-          minutes: kind === 'TESTED' ? null : figures.minutes,
-          cycles: REPEATED.includes(kind) ? figures.cycles : null,
-          medium: figures.medium,
-          hrc: kind === 'TESTED' ? readings.map(Number) : [],
-          file: kind === 'TESTED' && file !== '' ? file : null,
-          note,
-        },
-      });
-      if (photo) await addPhoto(entry.id, photo);
-    },
-    onSuccess: async () => {
-      setNote('');
-      setHrc('');
-      setFile('');
-      setPhoto(null);
-      await client.invalidateQueries({ queryKey: ['billet', billetId, 'entries'] });
-      await client.invalidateQueries({ queryKey: ['book'] });
+  const write = useWriteEntry(billetId, () => {
+    setNote('');
+    setHrc('');
+    setFile('');
+    setPhoto(null);
+  });
+  const says = () => ({
+    treated: {
+      kind,
+      at: new Date().toISOString(),
+      temperatureC: HEATED.includes(kind) ? figures.temperatureC : null,
+      minutes: kind === 'TESTED' ? null : figures.minutes,
+      cycles: REPEATED.includes(kind) ? figures.cycles : null,
+      medium: figures.medium,
+      hrc: kind === 'TESTED' ? readings.map(Number) : [],
+      file: kind === 'TESTED' && file !== '' ? file : null,
+      note,
     },
   });
   const put = (change: Partial<typeof figures>) => {
@@ -68,26 +61,20 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
       className="grid gap-2 border-b border-ink py-3"
       onSubmit={(e) => {
         e.preventDefault();
-        write.mutate();
+        write.mutate({ says: says(), photos: photo ? [photo] : [] });
       }}
     >
       <h2>Write down what was done</h2>
-      <select
-        aria-label="What was done"
-        className={INPUT}
+      <Select
+        label="What was done"
+        hideLabel
         value={kind}
-        onChange={(e) => {
-          const next = e.target.value as TreatmentKind;
+        options={TREATMENT_WORDS}
+        onChoose={(next) => {
           setKind(next);
           setFigures(usual(next, plan));
         }}
-      >
-        {Object.entries(TREATMENT_WORDS).map(([k, words]) => (
-          <option key={k} value={k}>
-            {words}
-          </option>
-        ))}
-      </select>
+      />
       <div className="flex flex-wrap gap-3">
         {HEATED.includes(kind) && (
           <MeasureField
@@ -118,59 +105,61 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
         )}
       </div>
       {(kind === 'HARDENED' || kind === 'ETCHED') && (
-        <label>
-          <span className="condensed block pb-0.5 text-[13px] text-soft">In</span>
-          <input
-            className={INPUT}
-            maxLength={80}
-            value={figures.medium}
-            onChange={(e) => put({ medium: e.target.value })}
-          />
-        </label>
+        <Field label="In">
+          {(parts) => (
+            <input
+              {...parts}
+              className={INPUT}
+              maxLength={80}
+              value={figures.medium}
+              onChange={(e) => put({ medium: e.target.value })}
+            />
+          )}
+        </Field>
       )}
       {kind === 'TESTED' && (
         <div className="grid grid-cols-2 gap-3">
-          <label>
-            <span className="condensed block pb-0.5 text-[13px] text-soft">Readings, HRC</span>
-            <input
-              className={INPUT}
-              placeholder="60.5, 61"
-              aria-invalid={unread !== undefined}
-              value={hrc}
-              onChange={(e) => setHrc(e.target.value)}
-            />
-            {unread !== undefined && <span role="alert">“{unread}” is no reading.</span>}
-          </label>
-          <label>
-            <span className="condensed block pb-0.5 text-[13px] text-soft">or a file</span>
-            <select
-              className={INPUT}
-              value={file}
-              onChange={(e) => setFile(e.target.value as keyof typeof FILE_WORDS | '')}
-            >
-              <option value="">not tried</option>
-              {Object.entries(FILE_WORDS).map(([f, words]) => (
-                <option key={f} value={f}>
-                  {words}
-                </option>
-              ))}
-            </select>
-          </label>
+          <Field label="Readings, HRC" error={unread === undefined ? null : `“${unread}” is no reading.`}>
+            {(parts) => (
+              <input
+                {...parts}
+                className={INPUT}
+                placeholder="60.5, 61"
+                value={hrc}
+                onChange={(e) => setHrc(e.target.value)}
+              />
+            )}
+          </Field>
+          <Select
+            label="or a file"
+            value={file}
+            options={{ '': 'not tried', ...FILE_WORDS }}
+            onChoose={setFile}
+          />
         </div>
       )}
-      <label>
-        <span className="condensed block pb-0.5 text-[13px] text-soft">Note, and what came of it</span>
-        <input className={INPUT} maxLength={2000} value={note} onChange={(e) => setNote(e.target.value)} />
-      </label>
-      <label>
-        <span className="condensed block pb-0.5 text-[13px] text-soft">Photograph</span>
-        <input
-          type="file"
-          accept="image/jpeg,image/png"
-          className="w-full text-[14px]"
-          onChange={(e) => setPhoto(e.target.files?.[0] ?? null)}
-        />
-      </label>
+      <Field label="Note, and what came of it">
+        {(parts) => (
+          <input
+            {...parts}
+            className={INPUT}
+            maxLength={2000}
+            value={note}
+            onChange={(e) => setNote(e.target.value)}
+          />
+        )}
+      </Field>
+      <Field label="Photograph">
+        {(parts) => (
+          <input
+            {...parts}
+            type="file"
+            accept="image/jpeg,image/png"
+            className="w-full text-[14px]"
+            onChange={(e) => setPhoto(e.target.files?.[0] ?? null)}
+          />
+        )}
+      </Field>
       {problem && (
         <p role="alert">
           ▲ <Words of={`${problem.detail} ${problem.remedy}`} />

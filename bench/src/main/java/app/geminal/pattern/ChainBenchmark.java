@@ -1,5 +1,6 @@
 package app.geminal.pattern;
 
+import app.geminal.bar.Size;
 import app.geminal.billet.Run;
 import app.geminal.library.ShippedSteels;
 import app.geminal.notation.Shorthand;
@@ -57,18 +58,18 @@ public class ChainBenchmark {
 
   private final Ladder ladder = (Ladder) operation(GROOVED);
   private final Grind grind = (Grind) operation(GROOVED + 1);
-  private final Box square = box(TWISTED - 1);
-  private final Box twisted = box(TWISTED);
-  private final Box trimmed = box(TWISTED + 1);
-  private final Box forged = box(FORGED);
-  private final Box grooved = box(GROOVED);
-  private final Box ground = box(GROOVED + 1);
+  private final Size square = box(TWISTED - 1);
+  private final Size twisted = box(TWISTED);
+  private final Size trimmed = box(TWISTED + 1);
+  private final Size forged = box(FORGED);
+  private final Size grooved = box(GROOVED);
+  private final Size ground = box(GROOVED + 1);
   private final double grooveSkin = ladder.skinMm(practice);
   private final double drawSkin = ((Heated) operation(FORGED)).skinMm(practice);
   private final double twistSkin = ((Twist) operation(TWISTED)).skinMm(practice);
-  private final Box beforeGroove = forged.without(grooveSkin);
-  private final Box beforeDraw = trimmed.without(drawSkin);
-  private final Box beforeTwist = square.without(twistSkin);
+  private final Size beforeGroove = forged.without(grooveSkin);
+  private final Size beforeDraw = trimmed.without(drawSkin);
+  private final Size beforeTwist = square.without(twistSkin);
   private final double alongGroove = beforeGroove.length() / grooved.length();
   private final double acrossGroove = beforeGroove.width() / grooved.width();
   private final double drawX = beforeDraw.length() / forged.length();
@@ -95,8 +96,8 @@ public class ChainBenchmark {
     }
   }
 
-  private Box box(int stage) {
-    return Box.of(run.stages().get(stage).bars());
+  private Size box(int stage) {
+    return Size.of(run.stages().get(stage).bars());
   }
 
   private Operation operation(int stage) {

@@ -1,6 +1,7 @@
 package app.geminal.cli;
 
 import app.geminal.library.plan.PlanJson;
+import app.geminal.units.Lengths;
 import app.geminal.units.Measure;
 import app.geminal.units.UnitSystem;
 import java.util.Locale;
@@ -9,9 +10,6 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Figures and documents as the shell shows them. */
 final class Show {
-  private static final double MM_PER_INCH = 25.4;
-  private static final int FINEST = 64;
-
   private Show() {}
 
   static String json(Object value) {
@@ -25,17 +23,7 @@ final class Show {
     if (units == UnitSystem.METRIC) {
       return String.format(Locale.ROOT, "%.1f", mm).replaceFirst("\\.0$", "");
     }
-    long over = Math.round(mm / MM_PER_INCH * FINEST);
-    int under = FINEST;
-    while (over % 2 == 0 && under > 1) {
-      over /= 2;
-      under /= 2;
-    }
-    long whole = over / under;
-    String fraction = over % under == 0 ? "" : over % under + "/" + under;
-    return whole == 0 && !fraction.isEmpty()
-        ? fraction
-        : fraction.isEmpty() ? Long.toString(whole) : whole + " " + fraction;
+    return Lengths.nearestFraction(mm);
   }
 
   /** A sentence with its marks turned into figures. */

@@ -249,14 +249,17 @@ public record Run(
     if (!bars.loose()) {
       return 0;
     }
-    int things = 2;
-    for (int i = stage; i >= 0; i--) {
-      if (stages.get(i).joints() > 0) {
-        things = stages.get(i).joints() + 1;
-        break;
-      }
+    int joints = stages.get(laidAt(stage)).joints();
+    return bars.heightMm() / (joints > 0 ? joints + 1 : 2);
+  }
+
+  /** The stage whose step laid joints last before a stage or in it; the stack where none did. */
+  public int laidAt(int stage) {
+    int laid = stage;
+    while (laid > 0 && stages.get(laid).joints() == 0) {
+      laid--;
     }
-    return bars.heightMm() / things;
+    return laid;
   }
 
   /** The Run of a part, or of a part's part, by its path of names; itself for an empty path. */
@@ -284,10 +287,9 @@ public record Run(
    * @return empty where there is none or the Run stops before it
    */
   public Optional<Found> find(String path) {
-    int stroke = path.lastIndexOf('/');
-    String part = stroke < 0 ? "" : path.substring(0, stroke);
-    String key = path.substring(stroke + 1);
-    return at(part).flatMap(run -> run.stageOf(key).map(stage -> new Found(part, run, stage)));
+    StepPath step = StepPath.of(path);
+    return at(step.part())
+        .flatMap(run -> run.stageOf(step.key()).map(stage -> new Found(step.part(), run, stage)));
   }
 
   private Optional<Integer> stageOf(String key) {

@@ -2,6 +2,7 @@ package app.geminal.evidence;
 
 import java.util.List;
 import org.ojalgo.matrix.decomposition.Cholesky;
+import org.ojalgo.matrix.store.MatrixStore;
 import org.ojalgo.matrix.store.R064Store;
 
 /**
@@ -57,7 +58,7 @@ final class Fit {
       if (!solver.decompose(curvature(slope))) {
         throw new IllegalStateException("The curvature is not positive: a figure is no number.");
       }
-      var whole = solver.getSolution(slope);
+      MatrixStore<Double> whole = solver.getSolution(slope);
       double part = 1;
       double[] next = moved(whole, part);
       for (int i = 0; i < MOST_HALVINGS && height(next) < height; i++) {
@@ -76,7 +77,7 @@ final class Fit {
     doubt = R064Store.FACTORY.copy(solver.getInverse());
   }
 
-  private double[] moved(org.ojalgo.matrix.store.MatrixStore<Double> step, double part) {
+  private double[] moved(MatrixStore<Double> step, double part) {
     double[] next = at.clone();
     for (int i = 0; i < next.length; i++) {
       next[i] += part * step.doubleValue(i, 0);

@@ -2,6 +2,7 @@ package app.geminal.flaw;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
+import app.geminal.bar.Size;
 import app.geminal.billet.Stage;
 import app.geminal.layup.Turn;
 import app.geminal.operation.Blade;
@@ -228,13 +229,17 @@ final class Ahead {
             .map(m -> m.take(there, bar, there.bar() / each)));
   }
 
+  /** How many bars of a part each block takes. */
+  static int perBlock(Stage now, String part) {
+    return (int)
+        now.placed().stream()
+            .filter(p -> p.what() instanceof Placed.What.PartOf of && of.part().equals(part))
+            .count();
+  }
+
   /** Where bars of a part lie in the blocks they are laid into. */
   static Stream<Spot> ofPart(Spot spot, String part, Bars bars, int used, Stage now, boolean up) {
-    int each =
-        (int)
-            now.placed().stream()
-                .filter(p -> p.what() instanceof Placed.What.PartOf of && of.part().equals(part))
-                .count();
+    int each = perBlock(now, part);
     int nth = spot.bar() - used;
     if (each == 0 || nth < 0 || nth >= each * now.reckoned().count()) {
       return Stream.empty();

@@ -1,5 +1,6 @@
 package app.geminal.flaw;
 
+import app.geminal.bar.Size;
 import app.geminal.layup.Turn;
 import java.util.Optional;
 

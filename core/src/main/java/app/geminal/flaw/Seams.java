@@ -10,6 +10,7 @@ import app.geminal.operation.Restack;
 import app.geminal.operation.Sandwich;
 import app.geminal.shop.Practice;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /**
@@ -26,10 +27,7 @@ public final class Seams {
    * @return empty where none was laid or where they do not lie level
    */
   public static List<Double> of(Run run, Practice practice, int stage) {
-    int laid = stage;
-    while (laid > 0 && run.stages().get(laid).joints() == 0) {
-      laid--;
-    }
+    int laid = run.laidAt(stage);
     List<Double> heights = heights(run, laid);
     Bars bars = run.stages().get(laid).bars();
     double high = bars.section().heightMm();
@@ -66,7 +64,7 @@ public final class Seams {
       case Fold fold -> {
         int bars = 1 << fold.folds();
         double each = stage.reckoned().section().heightMm() / bars;
-        yield below(java.util.Collections.nCopies(bars, each), measured);
+        yield below(Collections.nCopies(bars, each), measured);
       }
       default -> List.of();
     };

@@ -1,12 +1,12 @@
 package app.geminal.flaw;
 
 import app.geminal.bar.Bars;
+import app.geminal.bar.Size;
 import app.geminal.billet.Part;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
 import app.geminal.operation.LayUp;
 import app.geminal.operation.Operation;
-import app.geminal.operation.Placed;
 import app.geminal.shop.Practice;
 import java.util.ArrayList;
 import java.util.List;
@@ -85,14 +85,7 @@ public final class Travel {
               .flatMap(s -> measured(s, now))
               .toList();
       from(run, prefix, i, joined);
-      used +=
-          now.reckoned().count()
-              * (int)
-                  now.placed().stream()
-                      .filter(p ->
-                          p.what() instanceof Placed.What.PartOf of
-                              && of.part().equals(part.name()))
-                      .count();
+      used += now.reckoned().count() * Ahead.perBlock(now, part.name());
     }
   }
 

@@ -2,6 +2,7 @@ package app.geminal.notation;
 
 import app.geminal.measured.Measured;
 import java.util.List;
+import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.jspecify.annotations.Nullable;
@@ -57,7 +58,7 @@ final class MeasuredWords {
       throw text.misread("A mass belongs here: 3.9 kg or 8.6 lb.");
     }
     double figure = Double.parseDouble(m.group(1));
-    return switch (m.group(2).toLowerCase(java.util.Locale.ROOT)) {
+    return switch (m.group(2).toLowerCase(Locale.ROOT)) {
       case "g" -> figure / G_PER_KG;
       case "lb", "lbs" -> figure * KG_PER_LB;
       case "oz" -> figure * KG_PER_LB / OZ_PER_LB;

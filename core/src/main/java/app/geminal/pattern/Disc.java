@@ -1,5 +1,7 @@
 package app.geminal.pattern;
 
+import app.geminal.bar.Size;
+
 /**
  * The smooth map between a square and a disc, both from −1 to 1, that stands for forging round and
  * square again: u = y·√(1 − z²/2), v = z·√(1 − y²/2), and its closed inverse.
@@ -43,12 +45,12 @@ final class Disc {
   }
 
   /** From a box of that width and height to −1 … 1. */
-  static Stretch unit(Box box) {
+  static Stretch unit(Size box) {
     return new Stretch(1, 0, 2 / box.width(), -1, 2 / box.height(), -1);
   }
 
   /** From −1 … 1 to a box of that width and height. */
-  static Stretch full(Box box) {
+  static Stretch full(Size box) {
     return new Stretch(1, 0, box.width() / 2, box.width() / 2, box.height() / 2, box.height() / 2);
   }
 }

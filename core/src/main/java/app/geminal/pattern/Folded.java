@@ -1,11 +1,13 @@
 package app.geminal.pattern;
 
+import app.geminal.bar.Size;
+
 /**
  * Folded once, top face to top face.
  *
  * @param before the bar that was folded
  */
-record Folded(Box before) implements Back {
+record Folded(Size before) implements Back {
   @Override
   public void back(Point p) {
     boolean over = p.z > before.height();

@@ -2,6 +2,7 @@ package app.geminal.pattern;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
+import app.geminal.bar.Size;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
 import app.geminal.layup.Piece;
@@ -90,7 +91,7 @@ final class History {
   private void walk(Operation operation, Bars before, Stage now) {
     chain = chainAfter(operation, before, now);
     if (now.planned().isPresent()) {
-      chain = chain.after(Box.of(now.bars()).to(Box.of(now.reckoned())));
+      chain = chain.after(Stretch.between(Size.of(now.bars()), Size.of(now.reckoned())));
     }
   }
 
@@ -120,8 +121,8 @@ final class History {
   }
 
   private Chain chainAfter(Operation operation, Bars bars, Stage now) {
-    Box before = Box.of(bars);
-    Box after = Box.of(now.reckoned());
+    Size before = Size.of(bars);
+    Size after = Size.of(now.reckoned());
     return switch (operation) {
       case SetWeld weld -> stretched(after, before, weld.skinMm(practice));
       case Heated heated -> heated(heated, bars, before, after);
@@ -136,8 +137,8 @@ final class History {
       case Fold fold -> folded(fold, before);
       case FourWay way -> {
         Turning turning =
-            new Turning(way.turn(), new Box(after.length(), before.width(), before.height()));
-        Box tile = new Box(after.length(), after.width() / 2, after.height() / 2);
+            new Turning(way.turn(), new Size(after.length(), before.width(), before.height()));
+        Size tile = new Size(after.length(), after.width() / 2, after.height() / 2);
         yield chain.after(new Tiled(tile, turning, after.length() + way.kerfMm()));
       }
       case ForgedSurface surface ->
@@ -152,19 +153,22 @@ final class History {
     };
   }
 
-  private Chain stretched(Box after, Box before, double skin) {
-    return chain.after(after.to(before.without(skin)), Stretch.shift(skin, skin, skin));
+  private Chain stretched(Size after, Size before, double skin) {
+    return chain.after(
+        Stretch.between(after, before.without(skin)), Stretch.shift(skin, skin, skin));
   }
 
   /** The skin goes first, then the bar is shaped; so it comes back last. */
-  private Chain heated(Heated heated, Bars bars, Box before, Box after) {
+  private Chain heated(Heated heated, Bars bars, Size before, Size after) {
     double skin = heated.skinMm(practice);
-    Box scaled = before.without(skin);
+    Size scaled = before.without(skin);
     Stretch skinned = Stretch.shift(skin, skin, skin);
     boolean round = bars.form() == Form.ROUND;
     return switch (heated) {
       case Draw _ ->
-          round ? onDisc(after, scaled, skinned, true) : chain.after(after.to(scaled), skinned);
+          round
+              ? onDisc(after, scaled, skinned, true)
+              : chain.after(Stretch.between(after, scaled), skinned);
       case Twist twist -> onDisc(after, scaled, skinned, round, Twisted.of(twist, after.length()));
       case Resquare resquare -> {
         double angle = Math.toRadians(resquare.angleDeg());
@@ -173,12 +177,12 @@ final class History {
         yield onDisc(after, scaled, skinned, round, p -> Disc.turn(p, cos, -sin));
       }
       case Upset upset -> {
-        Box stood = scaled.onEdge();
+        Size stood = scaled.onEdge();
         Back bowed = new Bowed(upset.bowMm(), after.width(), after.height());
         Turning stoodUp = new Turning(Turn.QUARTER, scaled);
         yield upset.bowMm() == 0
-            ? chain.after(after.to(stood), stoodUp, skinned)
-            : chain.after(bowed, after.to(stood), stoodUp, skinned);
+            ? chain.after(Stretch.between(after, stood), stoodUp, skinned)
+            : chain.after(bowed, Stretch.between(after, stood), stoodUp, skinned);
       }
       case RollUp roll -> rolled(roll, scaled, after, chain.after(skinned));
       case Ladder ladder ->
@@ -195,7 +199,7 @@ final class History {
     };
   }
 
-  private Chain onDisc(Box after, Box scaled, Stretch skinned, boolean wasRound, Back... turned) {
+  private Chain onDisc(Size after, Size scaled, Stretch skinned, boolean wasRound, Back... turned) {
     Back[] steps = new Back[turned.length + 5];
     int n = 0;
     steps[n++] = Disc.unit(after);
@@ -210,7 +214,7 @@ final class History {
     return chain.after(steps);
   }
 
-  private Chain rolled(RollUp roll, Box strip, Box after, Chain before) {
+  private Chain rolled(RollUp roll, Size strip, Size after, Chain before) {
     Piece core = roll.core();
     FlatLayers middle = core == null ? FlatLayers.NOTHING : FlatLayers.sheet(core.steel());
     End end = new Roll(before, strip, middle, core == null ? 0 : core.thicknessMm() / 2);
@@ -225,8 +229,8 @@ final class History {
       boolean bothFaces,
       boolean pressed,
       double meanMm,
-      Box scaled,
-      Box after,
+      Size scaled,
+      Size after,
       Stretch skinned) {
     Stretch along =
         Stretch.scale(scaled.length() / after.length(), scaled.width() / after.width(), 1);
@@ -236,17 +240,17 @@ final class History {
         skinned);
   }
 
-  private Chain folded(Fold fold, Box before) {
+  private Chain folded(Fold fold, Size before) {
     Back[] steps = new Back[fold.folds()];
-    Box bar = before;
+    Size bar = before;
     for (int i = 0; i < fold.folds(); i++) {
       steps[fold.folds() - 1 - i] = new Folded(bar);
-      bar = new Box((bar.length() - fold.endLossMm()) / 2, bar.width(), 2 * bar.height());
+      bar = new Size((bar.length() - fold.endLossMm()) / 2, bar.width(), 2 * bar.height());
     }
     return chain.after(steps);
   }
 
-  private Block block(boolean up, Box own, Stage now) {
+  private Block block(boolean up, Size own, Stage now) {
     List<Placed> placed = now.placed();
     int owns = (int) placed.stream().filter(p -> p.what() instanceof Placed.What.OwnBar).count();
     Map<String, Integer> perBlock = new HashMap<>();
@@ -261,7 +265,7 @@ final class History {
     return new Block(up, placed.stream().map(Placed::sizeMm).toList(), members);
   }
 
-  private Block.Member member(Placed placed, Box own, int owns, Map<String, Integer> perBlock) {
+  private Block.Member member(Placed placed, Size own, int owns, Map<String, Integer> perBlock) {
     return switch (placed.what()) {
       case Placed.What.OwnBar bar -> member(placed, chain, own, bar.nth(), owns);
       case Placed.What.Sheet sheet ->
@@ -270,12 +274,13 @@ final class History {
         History part = part(bar.part());
         int first = partBarsUsed.getOrDefault(bar.part(), 0) + bar.nth();
         int each = Objects.requireNonNull(perBlock.get(bar.part()));
-        yield member(placed, part.chain, Box.of(part.run.last().bars()), first, each);
+        yield member(placed, part.chain, Size.of(part.run.last().bars()), first, each);
       }
     };
   }
 
-  private static Block.Member member(Placed placed, Chain chain, Box bar, int first, int perBlock) {
+  private static Block.Member member(
+      Placed placed, Chain chain, Size bar, int first, int perBlock) {
     return new Block.Member(
         chain,
         first,

@@ -1,5 +1,7 @@
 package app.geminal.pattern;
 
+import app.geminal.bar.Size;
+
 /**
  * A strip rolled up, its underside outside, perhaps round a core. Points come on the unit disc.
  *
@@ -25,7 +27,7 @@ final class Roll implements End {
    * @param core what it is rolled round; any where the radius is 0
    * @param coreRadius mm
    */
-  Roll(Chain strip, Box box, FlatLayers core, double coreRadius) {
+  Roll(Chain strip, Size box, FlatLayers core, double coreRadius) {
     this.strip = strip;
     this.core = core;
     this.thickness = box.height();

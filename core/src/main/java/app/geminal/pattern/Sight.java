@@ -2,6 +2,7 @@ package app.geminal.pattern;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
+import app.geminal.bar.Size;
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.layers.Layer;
@@ -18,14 +19,14 @@ public final class Sight {
   private final View view;
   private final int bar;
   private final BladeShape laid;
-  private final Box box;
+  private final Size box;
 
   private Sight(Field field, View view, int bar) {
     Bars bars = field.bars();
     this.field = field;
     this.view = view;
     this.bar = bar;
-    this.box = Box.of(bars);
+    this.box = Size.of(bars);
     this.laid = laid(field, view);
   }
 

@@ -1,5 +1,7 @@
 package app.geminal.pattern;
 
+import app.geminal.bar.Size;
+
 /** Stretched and shifted along each of the three directions: v → v·by + plus. */
 record Stretch(double byX, double plusX, double byY, double plusY, double byZ, double plusZ)
     implements Back {
@@ -10,6 +12,14 @@ record Stretch(double byX, double plusX, double byY, double plusY, double byZ, d
 
   static Stretch scale(double x, double y, double z) {
     return new Stretch(x, 0, y, 0, z, 0);
+  }
+
+  /** Takes a point of a bar to where it was when the bar had another size. */
+  static Stretch between(Size size, Size source) {
+    return scale(
+        source.length() / size.length(),
+        source.width() / size.width(),
+        source.height() / size.height());
   }
 
   /** This first, then another, as one. */

@@ -1,5 +1,7 @@
 package app.geminal.pattern;
 
+import app.geminal.bar.Size;
+
 /**
  * Four pieces of a bar two by two, neighbours mirrored. A piece is mirrored across by turning it
  * end for end, up by turning it over its short edge, and both ways by rolling it over; so where a
@@ -9,7 +11,7 @@ package app.geminal.pattern;
  * @param turning which way pieces are laid
  * @param stepMm a piece and its kerf
  */
-record Tiled(Box tile, Turning turning, double stepMm) implements Back {
+record Tiled(Size tile, Turning turning, double stepMm) implements Back {
   @Override
   public void back(Point p) {
     boolean right = p.y > tile.width();

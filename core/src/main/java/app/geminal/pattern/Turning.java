@@ -1,5 +1,6 @@
 package app.geminal.pattern;
 
+import app.geminal.bar.Size;
 import app.geminal.layup.Turn;
 
 /**
@@ -7,7 +8,7 @@ import app.geminal.layup.Turn;
  *
  * @param bar as it was before it was turned
  */
-record Turning(Turn turn, Box bar) implements Back {
+record Turning(Turn turn, Size bar) implements Back {
   /** Height of the bar as it lies. */
   double heightMm() {
     return turn == Turn.QUARTER ? bar.width() : bar.height();

@@ -80,6 +80,17 @@ public final class Lengths {
     return parseMm(decimal, UnitSystem.INCH) == mm ? decimal : plain(mm) + "mm";
   }
 
+  /** Inches to the nearest 1/64 as a fraction, for reading; not to be read back. */
+  public static String nearestFraction(double mm) {
+    long over = Math.round(mm / 25.4 * FINEST_FRACTION);
+    int under = FINEST_FRACTION;
+    while (over % 2 == 0 && under > 1) {
+      over /= 2;
+      under /= 2;
+    }
+    return mixed(over, under);
+  }
+
   private static String mixed(long over, int under) {
     long whole = over / under;
     long rest = over % under;

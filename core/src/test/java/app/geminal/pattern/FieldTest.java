@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.geminal.RandomPlans;
 import app.geminal.TestSteels;
 import app.geminal.bar.Form;
+import app.geminal.bar.Size;
 import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
@@ -37,7 +38,7 @@ class FieldTest {
   }
 
   private static String steel(Field field, double x, double y, double z) {
-    Box box = Box.of(field.bars());
+    Size box = Size.of(field.bars());
     return field.steelAt(x * box.length(), y * box.width(), z * box.height(), 0).orElse("");
   }
 
@@ -53,7 +54,7 @@ class FieldTest {
   @Test
   void aBarTurnedOverAndSetOnItselfIsAMirror() {
     Field two = Looked.last(BAR + "ladder pitch 20, width 10, depth 3 > cut 2 > restack turned");
-    Box box = Box.of(two.bars());
+    Size box = Size.of(two.bars());
     everywhere((x, y, z) -> {
       // Pieces follow each other along the bar, so the grooves of the second have moved on.
       assertThat(two.steelAt(x * box.length(), y * box.width(), 0, 0)).contains("D");
@@ -120,7 +121,7 @@ class FieldTest {
   @Test
   void piecesOfTheSawComeFromAlongTheBar() {
     Field pieces = Looked.last("(D 20, B 20) 40 x 200 > draw 16 x 16 > twist 1 > cut 2");
-    Box box = Box.of(pieces.bars());
+    Size box = Size.of(pieces.bars());
     // Half a turn between where the first and the second piece begin.
     assertThat(pieces.steelAt(1, 8, 2, 0)).contains("D");
     assertThat(pieces.steelAt(1, 8, 2, 1)).contains("B");
@@ -227,7 +228,7 @@ class FieldTest {
   private static Map<String, Integer> found(Field field, long seed) {
     Map<String, Integer> found = new TreeMap<>();
     SplittableRandom random = new SplittableRandom(seed);
-    Box box = Box.of(field.bars());
+    Size box = Size.of(field.bars());
     for (int i = 0; i < POINTS; i++) {
       field
           .steelAt(

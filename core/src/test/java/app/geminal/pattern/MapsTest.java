@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
+import app.geminal.bar.Size;
 import app.geminal.billet.Run;
 import java.util.Arrays;
 import java.util.SplittableRandom;
@@ -59,7 +60,7 @@ class MapsTest {
       String steps, double least, double most, double whole) {
     Run run = Looked.run(BAR + steps);
     Field field = Looked.lastUnlisted(run);
-    Box source = Box.of(run.stages().getFirst().bars());
+    Size source = Size.of(run.stages().getFirst().bars());
     SplittableRandom random = new SplittableRandom(7);
     double[] local = new double[POINTS];
     int n = 0;

@@ -1,5 +1,6 @@
 package app.geminal.server.billet;
 
+import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.flaw.Decided;
 import app.geminal.flaw.Decided.Decision;
@@ -50,6 +51,8 @@ class Flaws {
     }
     Practice practice = shops.practice();
     Run run = Run.of(billet.plan(), shelf.steels(), practice);
+    Set<String> steps =
+        billet.plan().allSteps().stream().map(Plan.Placed::path).collect(Collectors.toSet());
     List<FlawView> views = new ArrayList<>();
     for (EntryView e : book.reversed()) {
       Looked look = e.says().looked();
@@ -59,7 +62,7 @@ class Flaws {
       for (Flaw flaw : look.flaws()) {
         List<Decided> about =
             decisions.stream()
-                .filter(d -> d.flawId().equals(flaw.id()))
+                .filter(d -> d.flawId().equals(flaw.id()) && stands(d, steps))
                 .sorted(Comparator.comparing(Decided::at))
                 .toList();
         views.add(view(e.id(), flaw, look, about, looks, run, practice));
@@ -74,16 +77,13 @@ class Flaws {
    */
   Set<String> settled(Billet billet) {
     Map<String, Boolean> settled = new HashMap<>();
-    Map<Long, EntryView> looks =
-        entries.of(billet.id()).stream().collect(Collectors.toMap(EntryView::id, e -> e));
     for (FlawView flaw : of(billet)) {
-      String step = Objects.requireNonNull(looks.get(flaw.entryId())).stepKey();
       boolean out =
           switch (flaw.state()) {
             case GONE, ASIDE, HELD -> true;
             case OPEN, WATCHED, WELDED_AGAIN, LOST -> false;
           };
-      settled.merge(String.valueOf(step), out, Boolean::logicalAnd);
+      settled.merge(flaw.stepKey(), out, Boolean::logicalAnd);
     }
     return settled.entrySet().stream()
         .filter(Map.Entry::getValue)
@@ -100,6 +100,11 @@ class Flaws {
         .orElse(List.of());
   }
 
+  /** A decision is taken back with the step that does it. */
+  private static boolean stands(Decided decided, Set<String> steps) {
+    return decided.stepKey() == null || steps.contains(decided.stepKey());
+  }
+
   private static FlawView view(
       long entryId,
       Flaw flaw,
@@ -110,25 +115,37 @@ class Flaws {
       Practice practice) {
     Optional<Run.Found> found = run.find(look.stepKey());
     if (found.isEmpty()) {
-      return new FlawView(entryId, flaw, "", -1, List.of(), about, FlawView.State.LOST);
+      return new FlawView(
+          entryId, flaw, look.stepKey(), "", -1, List.of(), about, FlawView.State.LOST);
     }
     Run.Found at = found.get();
     List<Travel.At> places = Travel.of(run, practice, at.part(), at.stage(), flaw.spot());
     return new FlawView(
-        entryId, flaw, at.part(), at.stage(), places, about, state(look, about, looks, places, at));
+        entryId,
+        flaw,
+        look.stepKey(),
+        at.part(),
+        at.stage(),
+        places,
+        about,
+        state(look, about, looks, places, run));
+  }
+
+  /** Whether it lies in the bars at the end of the outermost Run it has come to. */
+  private static boolean isAtTheEnd(List<Travel.At> places, Run run) {
+    String outermost =
+        places.stream()
+            .map(Travel.At::part)
+            .min(Comparator.comparingInt(String::length))
+            .orElse("");
+    int end = run.at(outermost).orElseThrow().stages().size() - 1;
+    return places.stream()
+        .anyMatch(p -> !p.aside() && p.part().equals(outermost) && p.stage() == end);
   }
 
   private static FlawView.State state(
-      Looked look,
-      List<Decided> about,
-      List<Looked> looks,
-      List<Travel.At> places,
-      Run.Found found) {
-    int end = found.run().stages().size() - 1;
-    boolean here =
-        places.stream()
-            .anyMatch(p -> !p.aside() && (!p.part().equals(found.part()) || p.stage() == end));
-    if (!here) {
+      Looked look, List<Decided> about, List<Looked> looks, List<Travel.At> places, Run run) {
+    if (!isAtTheEnd(places, run)) {
       return places.stream().anyMatch(Travel.At::aside)
           ? FlawView.State.ASIDE
           : FlawView.State.GONE;

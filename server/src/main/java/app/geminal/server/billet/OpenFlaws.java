@@ -2,6 +2,7 @@ package app.geminal.server.billet;
 
 import app.geminal.flaw.Spot;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleFunction;
 import org.springframework.stereotype.Service;
@@ -45,6 +46,6 @@ public class OpenFlaws {
           default -> "";
         };
     String words = f.flaw().kind().words() + where + how;
-    return words.substring(0, 1).toUpperCase(java.util.Locale.ROOT) + words.substring(1) + ".";
+    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".";
   }
 }

@@ -2,6 +2,7 @@ package app.geminal.server.book;
 
 import java.io.IOException;
 import java.io.StringWriter;
+import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
@@ -94,7 +95,7 @@ class BookFileController {
   }
 
   private static List<@Nullable Object> row(WeldView w) {
-    return java.util.Arrays.asList(
+    return Arrays.asList(
         "WELD",
         w.id(),
         w.madeAt(),

@@ -67,7 +67,7 @@ public class BookService {
   /** Every weld, newest first; a later look counts for more than what was thought at the fire. */
   @Transactional(readOnly = true)
   public List<WeldView> all() {
-    return LookedAt.judged(welds.all(), entries.all());
+    return LookedAt.judged(welds.all(), entries.looks());
   }
 
   /** How likely a weld holds by this shop's record, made as the shop usually makes it. */
@@ -133,13 +133,13 @@ public class BookService {
   @Transactional(readOnly = true)
   public List<Past> past() {
     Map<Long, Set<String>> steels = welds.steels();
-    return LookedAt.past(welds.all(), entries.all(), steels);
+    return LookedAt.past(welds.all(), entries.looks(), steels);
   }
 
   /** Welds of one billet, newest first. */
   @Transactional(readOnly = true)
   public List<WeldView> of(long billetId) {
-    return LookedAt.judged(welds.of(billetId), entries.of(billetId));
+    return LookedAt.judged(welds.of(billetId), entries.looks(billetId));
   }
 
   /** All welds as the core knows them, by billet. */

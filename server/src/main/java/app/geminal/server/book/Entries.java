@@ -9,6 +9,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.Objects;
 import java.util.UUID;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -74,7 +75,7 @@ public class Entries {
   public EntryView change(long id, int version, Written says, String login) {
     requirePast(says);
     EntryView was = get(id);
-    if (was.kind() != says.kind() || !java.util.Objects.equals(was.stepKey(), says.stepKey())) {
+    if (was.kind() != says.kind() || !Objects.equals(was.stepKey(), says.stepKey())) {
       throw new BadValue("says", "An entry stays of its kind and at its step; strike it instead.");
     }
     if (!entries.replace(id, version, says)) {

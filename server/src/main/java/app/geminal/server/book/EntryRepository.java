@@ -26,6 +26,9 @@ class EntryRepository {
       FROM book_entry e JOIN billet b ON b.id = e.billet_id JOIN account a ON a.id = e.made_by
       """;
 
+  private static final String LOOKS =
+      "SELECT billet_id, body FROM book_entry WHERE kind = 'LOOKED' AND NOT struck";
+
   private static final String NEWEST_FIRST = " ORDER BY e.at DESC, e.id DESC";
 
   private final JdbcClient jdbc;
@@ -61,6 +64,26 @@ class EntryRepository {
             .param("billet", billetId)
             .query(entry)
             .list());
+  }
+
+  /** All looks, in any order. */
+  List<LookedAt.Look> looks() {
+    return looks(jdbc.sql(LOOKS));
+  }
+
+  /** The looks at one billet, in any order. */
+  List<LookedAt.Look> looks(long billetId) {
+    return looks(jdbc.sql(LOOKS + " AND billet_id = :billet").param("billet", billetId));
+  }
+
+  private List<LookedAt.Look> looks(JdbcClient.StatementSpec asked) {
+    return asked
+        .query((row, n) ->
+            new LookedAt.Look(
+                row.getLong("billet_id"),
+                Objects.requireNonNull(
+                    json.readValue(row.getString("body"), Written.class).looked())))
+        .list();
   }
 
   Optional<EntryView> find(long id) {

@@ -21,10 +21,7 @@ record Joining(Set<String> steels, int joints, boolean later, Optional<WeldWindo
 
   /** Joints laid last before the step; a stack of one piece closes none. */
   static Joining of(Run.Found found, Steels steels) {
-    int laid = found.stage() - 1;
-    while (laid > 0 && found.run().stages().get(laid).joints() == 0) {
-      laid--;
-    }
+    int laid = found.run().laidAt(found.stage() - 1);
     Stage before = found.run().stages().get(found.stage() - 1);
     Set<String> joined = before.bars().section().areaBySteel().keySet();
     return new Joining(

@@ -3,12 +3,14 @@ package app.geminal.server.book;
 import app.geminal.evidence.Past;
 import app.geminal.flaw.Looked;
 import app.geminal.weld.WeldOutcome;
+import java.time.Instant;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 
 /**
@@ -16,21 +18,42 @@ import java.util.stream.IntStream;
  * step was welded once more, tells what became of a weld.
  */
 final class LookedAt {
-  private LookedAt() {}
+  private final Map<At, List<Looked>> looks;
+  private final Map<At, TreeSet<Instant>> made;
+
+  /** A step of a billet. */
+  private record At(long billetId, String stepKey) {}
+
+  /** A look at a billet. */
+  record Look(long billetId, Looked looked) {}
+
+  private LookedAt(List<WeldView> welds, List<Look> looks) {
+    this.looks =
+        looks.stream()
+            .collect(
+                Collectors.groupingBy(
+                    l -> new At(l.billetId(), l.looked().stepKey()),
+                    Collectors.mapping(Look::looked, Collectors.toList())));
+    this.made =
+        welds.stream()
+            .collect(
+                Collectors.groupingBy(
+                    LookedAt::at,
+                    Collectors.mapping(WeldView::madeAt, Collectors.toCollection(TreeSet::new))));
+  }
 
   /** The welds with what was found of them. */
-  static List<WeldView> judged(List<WeldView> welds, List<EntryView> entries) {
-    return welds.stream()
-        .map(w -> look(w, welds, entries).map(l -> w.found(l.outcome())).orElse(w))
-        .toList();
+  static List<WeldView> judged(List<WeldView> welds, List<Look> looks) {
+    LookedAt at = new LookedAt(welds, looks);
+    return welds.stream().map(w -> at.look(w).map(l -> w.found(l.outcome())).orElse(w)).toList();
   }
 
   /** The welds as the evidence reads them. */
-  static List<Past> past(
-      List<WeldView> welds, List<EntryView> entries, Map<Long, Set<String>> steels) {
+  static List<Past> past(List<WeldView> welds, List<Look> looks, Map<Long, Set<String>> steels) {
+    LookedAt at = new LookedAt(welds, looks);
     return welds.stream()
         .map(w -> {
-          Optional<Looked> look = look(w, welds, entries);
+          Optional<Looked> look = at.look(w);
           return new Past(
               steels.getOrDefault(w.id(), Set.of()),
               w.school(),
@@ -48,24 +71,18 @@ final class LookedAt {
     return placed ? IntStream.rangeClosed(1, joints).mapToObj(look::ofJoint).toList() : List.of();
   }
 
-  private static Optional<Looked> look(
-      WeldView weld, List<WeldView> welds, List<EntryView> entries) {
-    Optional<WeldView> next =
-        welds.stream()
-            .filter(w -> isSameStep(w, weld) && w.madeAt().isAfter(weld.madeAt()))
-            .min(Comparator.comparing(WeldView::madeAt));
-    return entries.stream()
-        .filter(e ->
-            e.billetId() == weld.billetId()
-                && weld.stepKey().equals(e.stepKey())
-                && !e.at().isBefore(weld.madeAt())
-                && next.map(n -> e.at().isBefore(n.madeAt())).orElse(true))
-        .filter(e -> e.kind() == Written.Kind.LOOKED)
-        .max(Comparator.comparing(EntryView::at))
-        .map(e -> Objects.requireNonNull(e.says().looked()));
+  private static At at(WeldView weld) {
+    return new At(weld.billetId(), weld.stepKey());
   }
 
-  private static boolean isSameStep(WeldView one, WeldView other) {
-    return one.billetId() == other.billetId() && one.stepKey().equals(other.stepKey());
+  private Optional<Looked> look(WeldView weld) {
+    List<Looked> here = looks.getOrDefault(at(weld), List.of());
+    if (here.isEmpty()) {
+      return Optional.empty();
+    }
+    Instant next = made.getOrDefault(at(weld), new TreeSet<>()).higher(weld.madeAt());
+    return here.stream()
+        .filter(l -> !l.at().isBefore(weld.madeAt()) && (next == null || l.at().isBefore(next)))
+        .max(Comparator.comparing(Looked::at));
   }
 }

@@ -2,6 +2,7 @@ package app.geminal.server.book;
 
 import app.geminal.billet.Plan;
 import app.geminal.billet.Step;
+import app.geminal.billet.StepPath;
 import app.geminal.check.BadValue;
 import app.geminal.operation.Draw;
 import app.geminal.operation.SetWeld;
@@ -18,10 +19,8 @@ final class StepTitles {
    * @throws BadValue when the plan has no such step
    */
   static String of(Plan plan, String path) {
-    int stroke = path.lastIndexOf('/');
-    String part = stroke < 0 ? "" : path.substring(0, stroke);
-    String key = path.substring(stroke + 1);
-    List<Step> steps = plan.at(part).map(Plan::steps).orElse(List.of());
+    StepPath step = StepPath.of(path);
+    List<Step> steps = plan.at(step.part()).map(Plan::steps).orElse(List.of());
     int welds = 0;
     int draws = 0;
     for (int i = 0; i < steps.size(); i++) {
@@ -29,12 +28,12 @@ final class StepTitles {
       boolean draw = steps.get(i).operation() instanceof Draw;
       welds += weld ? 1 : 0;
       draws += draw ? 1 : 0;
-      if (steps.get(i).key().equals(key)) {
-        String step = "step " + (i + 1);
-        return (part.isEmpty() ? "" : part + ": ")
+      if (steps.get(i).key().equals(step.key())) {
+        String nth = "step " + (i + 1);
+        return (step.part().isEmpty() ? "" : step.part() + ": ")
             + (weld
-                ? "Weld " + welds + ", " + step
-                : draw ? "Draw " + draws + ", " + step : "S" + step.substring(1));
+                ? "Weld " + welds + ", " + nth
+                : draw ? "Draw " + draws + ", " + nth : "S" + nth.substring(1));
       }
     }
     throw new BadValue("stepKey", "The plan has no step of this key.");

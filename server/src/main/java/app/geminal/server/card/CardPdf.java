@@ -33,9 +33,10 @@ final class CardPdf {
 
   /** The page, set as large as it goes. */
   static byte[] of(Card card) throws IOException {
+    String code = qr(card.link());
     byte[] page = new byte[0];
     for (double pt : SIZES_PT) {
-      page = set(html(card, pt));
+      page = set(html(card, pt, code));
       try (PDDocument pdf = Loader.loadPDF(page)) {
         if (pdf.getNumberOfPages() == 1) {
           break;
@@ -55,7 +56,7 @@ final class CardPdf {
     return bytes.toByteArray();
   }
 
-  private static String html(Card card, double pt) throws IOException {
+  private static String html(Card card, double pt, String code) {
     return """
     <html><head><title>%s</title><style>
     @page { size: A4; margin: 11mm 12mm; }
@@ -97,7 +98,7 @@ final class CardPdf {
             text(card.counts().visible()),
             text(card.counts().shop()),
             text(card.counts().bar()),
-            qr(card.link()),
+            code,
             card.cutList().stream().map(CardPdf::text).collect(Collectors.joining("<br/>")),
             card.rows().stream().map(CardPdf::row).collect(Collectors.joining()),
             heats(card.heats()),

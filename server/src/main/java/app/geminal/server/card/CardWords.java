@@ -1,30 +1,17 @@
 package app.geminal.server.card;
 
+import app.geminal.units.Lengths;
 import app.geminal.units.Measure;
 import app.geminal.units.UnitSystem;
 import java.util.Locale;
 
 /** Lengths and heats as they are printed: rounded to what a smith sets. */
 record CardWords(UnitSystem units) {
-  private static final double MM_PER_INCH = 25.4;
-  private static final int FINEST = 64;
-
   String length(double mm) {
     if (units == UnitSystem.METRIC) {
       return String.format(Locale.ROOT, mm < 10 ? "%.1f" : "%.0f", mm);
     }
-    long parts = Math.round(mm / MM_PER_INCH * FINEST);
-    long whole = parts / FINEST;
-    long over = parts % FINEST;
-    if (over == 0) {
-      return Long.toString(whole);
-    }
-    long under = FINEST;
-    while (over % 2 == 0) {
-      over /= 2;
-      under /= 2;
-    }
-    return (whole == 0 ? "" : whole + " ") + over + "/" + under;
+    return Lengths.nearestFraction(mm);
   }
 
   String withUnit(double mm) {

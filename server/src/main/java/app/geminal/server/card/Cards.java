@@ -19,7 +19,10 @@ import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.Shop;
 import app.geminal.units.UnitSystem;
 import app.geminal.weld.OxygenSchool;
+import java.net.URLEncoder;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -57,15 +60,7 @@ class Cards {
     Shop shop = shops.shop();
     CardWords words = new CardWords(units);
     Run run = Run.of(billet.plan(), shelf.steels(), shop.practice());
-    List<HeatPlan> plans = new ArrayList<>();
-    List<Card.Heat> lines = new ArrayList<>();
-    for (HeatPlans.HeatView heat : heats.heats(billetId)) {
-      if (heat.welds()) {
-        HeatPlan plan = heats.of(billetId, heat.path());
-        plans.add(plan);
-        lines.add(heat(heat.title(), plan, words));
-      }
-    }
+    Map<HeatPlans.HeatView, HeatPlan> welds = heats.welds(billetId);
     Bars end = run.last().bars();
     return new Card(
         billet.name(),
@@ -73,22 +68,20 @@ class Cards {
         units == UnitSystem.METRIC ? "mm, °C" : "inches, °F",
         cutList(billet.plan(), words),
         rows(run, "", words, units, shop),
-        lines,
+        welds.entrySet().stream().map(w -> heat(w.getKey().title(), w.getValue(), words)).toList(),
         new Card.Counts(
             "%,d".formatted(end.visibleCount()),
             "%,d".formatted(end.shopCount()),
             bars(end, words)),
         flaws.words(billet, words::withUnit),
-        cautions(plans, words),
-        origin + "/fire?billet=" + billetId + nextStep(billetId));
+        cautions(welds.values(), words),
+        origin + "/fire?billet=" + billetId + nextStep(welds.keySet()));
   }
 
-  private String nextStep(long billetId) {
-    return heats.heats(billetId).stream()
+  private static String nextStep(Collection<HeatPlans.HeatView> welds) {
+    return welds.stream()
         .filter(HeatPlans.HeatView::next)
-        .map(h ->
-            "&step="
-                + java.net.URLEncoder.encode(h.path(), java.nio.charset.StandardCharsets.UTF_8))
+        .map(h -> "&step=" + URLEncoder.encode(h.path(), StandardCharsets.UTF_8))
         .findFirst()
         .orElse("");
   }
@@ -169,7 +162,7 @@ class Cards {
         plan.school().map(OxygenSchool::word).orElse(""));
   }
 
-  private static List<String> cautions(List<HeatPlan> plans, CardWords words) {
+  private static List<String> cautions(Collection<HeatPlan> plans, CardWords words) {
     // What begins alike is the same danger told twice; the longer telling is kept.
     Map<String, String> all = new LinkedHashMap<>();
     plans.forEach(p ->

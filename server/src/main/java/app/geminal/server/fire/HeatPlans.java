@@ -18,6 +18,7 @@ import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -65,15 +66,30 @@ public class HeatPlans {
   }
 
   /** The heats of a billet and its parts that the Run reaches, in order. */
-  public List<HeatView> heats(long billetId) {
+  List<HeatView> heats(long billetId) {
     Plan plan = billets.get(billetId).plan();
-    Run run = Run.of(plan, shelf.steels(), shops.practice());
+    return heats(billetId, Run.of(plan, shelf.steels(), shops.practice()));
+  }
+
+  /** The welds among them with their heat plans, the billet worked through once. */
+  public Map<HeatView, HeatPlan> welds(long billetId) {
+    Worked worked = worked(billetId);
+    Map<HeatView, HeatPlan> welds = new LinkedHashMap<>();
+    for (HeatView heat : heats(billetId, worked.run())) {
+      if (heat.welds()) {
+        welds.put(heat, there(worked.planner().plan(worked.run(), heat.path())));
+      }
+    }
+    return welds;
+  }
+
+  private List<HeatView> heats(long billetId, Run run) {
     Map<String, Long> made =
         book.of(billetId).stream()
             .collect(Collectors.groupingBy(WeldView::stepKey, Collectors.counting()));
     List<HeatView> heats = new ArrayList<>();
     boolean found = false;
-    for (Plan.Placed placed : plan.allSteps()) {
+    for (Plan.Placed placed : run.plan().allSteps()) {
       boolean weld = placed.step().operation() instanceof SetWeld;
       Optional<Run.Found> there = run.find(placed.path());
       if ((weld || placed.step().operation() instanceof Draw) && there.isPresent()) {
@@ -96,7 +112,7 @@ public class HeatPlans {
    *
    * @throws BadValue where the billet has no such heat
    */
-  public HeatPlan of(long billetId, String path) {
+  HeatPlan of(long billetId, String path) {
     Worked worked = worked(billetId);
     return there(worked.planner().plan(worked.run(), path));
   }

@@ -115,8 +115,61 @@ class EntriesApiTest extends ShopTest {
     assertThat(changed.status()).as(changed.body()).isEqualTo(200);
     assertThat(changed.<Object>at("$.standing.flaw")).isNull();
     assertThat(changed.<String>at("$.welds[0].outcome")).as("it did open").isEqualTo("OPEN");
+    smith.post(
+        "/api/billets/" + id + "/entries",
+        """
+        {"decided": {"flawId": "f1", "decision": "TRIM", "stepKey": "t",
+          "at": "2026-03-01T11:00:00Z"}}\
+        """);
+    assertThat(smith.get("/api/billets/" + id + "/flaws").<List<Object>>at("$[0].decisions"))
+        .hasSize(1);
     assertThat(smith.get("/api/billets/" + id + "/flaws").<String>at("$[0].state"))
         .isEqualTo("GONE");
+    smith.put(
+        "/api/billets/" + id,
+        "{\"version\": 2, \"name\": \"Froe\", \"purpose\": \"\", \"plan\": " + PLAN + "}");
+    Answer back = smith.get("/api/billets/" + id + "/flaws");
+    assertThat(back.<String>at("$[0].state")).isEqualTo("OPEN");
+    assertThat(back.<List<Object>>at("$[0].decisions")).as("taken back with its step").isEmpty();
+  }
+
+  @Test
+  void aFlawOfAPartIsGoneWhenTheBilletItWentIntoIsTrimmed() {
+    String line =
+        "part edge = (1084 1/2) 5/8 x 7 > set 1 | 5 (1075 1/8, 15N20 1/16) 3/4 x 7 > set 2"
+            + " > draw 5/8 x 7/16, 2 heats > layup right (@edge) > set 2 > trim %s, 0";
+    int id =
+        smith
+            .post(
+                "/api/billets",
+                "{\"name\": \"Froe\", \"purpose\": \"\", \"plan\": "
+                    + read(line.formatted("1/4"))
+                    + "}")
+            .at("$.id");
+    smith.post(
+        "/api/billets/" + id + "/entries",
+        look("edge/s1", flaw(2, 12).replace("\"joint\": 1", "\"joint\": null")));
+    Answer in = smith.get("/api/billets/" + id + "/flaws");
+    assertThat(in.<List<String>>at("$[0].places[*].part")).contains("edge", "");
+    assertThat(in.<String>at("$[0].state")).isEqualTo("OPEN");
+    Answer trimmed =
+        smith.put(
+            "/api/billets/" + id,
+            "{\"version\": 1, \"name\": \"Froe\", \"purpose\": \"\", \"plan\": "
+                + read(line.formatted("2"))
+                + "}");
+    assertThat(trimmed.status()).as(trimmed.body()).isEqualTo(200);
+    assertThat(smith.get("/api/billets/" + id + "/flaws").<String>at("$[0].state"))
+        .isEqualTo("GONE");
+  }
+
+  /** A plan from its line, as JSON. */
+  private String read(String line) {
+    Answer read =
+        smith.post("/api/plans/read", "{\"line\": \"%s\", \"plan\": null}".formatted(line));
+    assertThat(read.status()).as(read.body()).isEqualTo(200);
+    String body = read.body();
+    return body.substring(body.indexOf(':') + 1, body.lastIndexOf('}'));
   }
 
   @Test
