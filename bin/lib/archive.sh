@@ -27,7 +27,7 @@ archive_run() {
   need_jdk
   need_mariadb
   build_application
-  if pid_alive "$HOME_FOLDER/database/mariadb.pid"; then
+  if database_runs "$HOME_FOLDER/database"; then
     DB_PORT=$(<"$HOME_FOLDER/database/port")
     DB_PASSWORD=$(<"$HOME_FOLDER/database/password")
   else
@@ -36,7 +36,7 @@ archive_run() {
     trap 'database_stop "$HOME_FOLDER/database"' EXIT
   fi
   log=$(mktemp)
-  GEMINAL_DB_PORT=$DB_PORT GEMINAL_DB_PASSWORD=$DB_PASSWORD \
+  GEMINAL_DB_PORT=$DB_PORT GEMINAL_DB_PASSWORD=$DB_PASSWORD GEMINAL_DB_TIMEOUT_MS=600000 \
     "$JAVA_HOME/bin/java" -Xmx512m --enable-native-access=ALL-UNNAMED \
     --sun-misc-unsafe-memory-access=allow -jar "$GEMINAL_APP/$(basename "$GEMINAL_JAR")" \
     --server.port=0 --geminal.demo=false "$@" </dev/null >"$log" 2>&1 || code=$?

@@ -15,6 +15,12 @@ build_is_current() {
 # Packages the server, unpacks it (a jar of jars starts slowly) and trains the JDK's start-up cache.
 build_application() {
   build_is_current && return
+  # Two scripts started at once build once.
+  if [[ ${1:-} != locked ]] && command -v flock >/dev/null; then
+    mkdir -p "$GEMINAL_ROOT/var"
+    (flock 8 && build_application locked) 8>"$GEMINAL_ROOT/var/build.lock"
+    return
+  fi
   need_build_tools
   say "building (the first time takes a few minutes) …"
   local log=$GEMINAL_ROOT/var/build.log

@@ -10,9 +10,10 @@ fail() {
 
 say() { printf '%s\n' "$*"; }
 
-java_major() {
-  "$1/bin/java" -version 2>&1 | sed -n '1s/.*version "\([0-9]*\).*/\1/p'
-}
+# Without JAVA_TOOL_OPTIONS, whose notice would come before the version.
+java_version() { env -u JAVA_TOOL_OPTIONS -u JDK_JAVA_OPTIONS "$1/bin/java" -version 2>&1; }
+
+java_major() { java_version "$1" | sed -n 's/.*version "\([0-9]*\).*/\1/p' | head -n 1; }
 
 # Sets JAVA_HOME to a JDK 25 or newer: the one given, else the newest under GEMINAL_JVMS (/usr/lib/jvm).
 need_jdk() {
@@ -83,4 +84,45 @@ end_process() {
   kill -9 "$pid" 2>/dev/null || true
 }
 
-pid_alive() { [[ -f $1 ]] && kill -0 "$(<"$1")" 2>/dev/null; }
+# command_line PID: what a process was started with, one argument a line; nothing when there is none.
+command_line() {
+  if [[ -r /proc/$1/cmdline ]]; then
+    tr '\0' '\n' <"/proc/$1/cmdline" 2>/dev/null || true
+  else
+    ps -o args= -p "$1" 2>/dev/null | tr ' ' '\n' || true
+  fi
+}
+
+# runs_with PIDFILE ARGUMENT: whether the process named in the file runs and was started with this argument.
+# A number alone proves nothing: after a crash it may belong to somebody else's process.
+runs_with() {
+  local pid
+  [[ -f $1 ]] || return 1
+  pid=$(<"$1")
+  [[ $pid =~ ^[0-9]+$ ]] || return 1
+  kill -0 "$pid" 2>/dev/null && command_line "$pid" | grep -qxF -- "$2"
+}
+
+# server_argument HOME, keeper_argument HOME: how the processes of a shop are told from all others.
+server_argument() { printf -- '-Dgeminal.home=%s' "$1"; }
+keeper_argument() { printf -- '--geminal-home=%s' "$1"; }
+
+# The server of a shop and what keeps it running, if either runs.
+server_runs() {
+  runs_with "$1/keeper.pid" "$(keeper_argument "$1")" || runs_with "$1/server.pid" "$(server_argument "$1")"
+}
+
+# Ends the server of a shop. A number in a stale file is never used.
+server_stop() {
+  if runs_with "$1/keeper.pid" "$(keeper_argument "$1")"; then end_process "$(<"$1/keeper.pid")"; fi
+  if runs_with "$1/server.pid" "$(server_argument "$1")"; then end_process "$(<"$1/server.pid")"; fi
+  rm -f "$1/keeper.pid" "$1/server.pid"
+}
+
+# lock_home HOME: only one script at a time prepares a shop; ends with the script or unlock_home.
+lock_home() {
+  command -v flock >/dev/null || return 0
+  exec 9>"$1/lock"
+  flock -w 180 9 || fail "another script has been at work on $1 for three minutes; end it and start again."
+}
+unlock_home() { exec 9>&-; }

@@ -11,15 +11,19 @@ database_start() {
   PATH=$PATH:/usr/sbin
   mkdir -p "$folder"
   folder=$(cd "$folder" && pwd)
-  if pid_alive "$folder/mariadb.pid"; then
+  if database_runs "$folder"; then
     fail "a database already runs on $folder; stop it with bin/stop first."
   fi
   rm -f "$folder/mariadb.pid"
   local first=()
-  if [[ ! -f $folder/ready ]]; then
+  if [[ ! -e $folder/data || -z $(ls -A "$folder/data" 2>/dev/null) ]]; then
     database_create "$folder"
-    first=(--init-file="$folder/first.sql")
   fi
+  [[ -s $folder/password ]] || fail "$folder/data holds a shop, but the file $folder/password is missing. \
+Nothing was changed. Put that file back from your copy, or restore the newest backup into another folder with bin/restore."
+  [[ -s $folder/port ]] || free_port >"$folder/port"
+  # The users are made at the first start; a start that broke off before that makes them now.
+  [[ ! -f $folder/first.sql ]] || first=(--init-file="$folder/first.sql")
   DB_PASSWORD=$(<"$folder/password")
   DB_PORT=$(<"$folder/port")
   if ! port_is_free "$DB_PORT"; then
@@ -33,13 +37,12 @@ database_start() {
     --port="$DB_PORT" --bind-address=127.0.0.1 --skip-name-resolve \
     --pid-file="$folder/mariadb.pid" --log-error="$folder/mariadb.log" \
     --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci \
-    --skip-log-bin --performance-schema=OFF "${first[@]}" "$@" </dev/null >/dev/null 2>&1 &
+    --skip-log-bin --performance-schema=OFF "${first[@]}" "$@" </dev/null >/dev/null 2>&1 9>&- &
   local pid=$!
   disown "$pid"
   for _ in {1..300}; do
     if database_answers; then
       rm -f "$folder/first.sql"
-      touch "$folder/ready"
       export DB_PORT DB_PASSWORD
       return
     fi
@@ -56,21 +59,21 @@ database_answers() {
     --user=geminal --connect-timeout=1 -e 'select 1' >/dev/null 2>&1
 }
 
-# Makes the data folder, a password nobody chose, and one user who may use databases geminal*.
+# Makes the data folder, a password nobody chose, and one user who may use databases geminal*. The folder is
+# made beside its place and moved there when it is whole; nothing that is there already is ever removed.
 database_create() {
-  local folder=$1 password log
+  local folder=$1 password log made
   local free_mb
   free_mb=$(df -Pm "$folder" | awk 'NR == 2 { print $4 }')
   [[ ${free_mb:-0} -ge 300 ]] || fail "only $free_mb MB are free for $folder; free 300 MB and start again."
-  rm -rf "$folder/data"
+  made=$(mktemp -d "$folder/new-data.XXXXXX")
   password=$(head -c 24 /dev/urandom | od -An -tx1 | tr -d ' \n')
-  (umask 077 && printf '%s' "$password" >"$folder/password")
-  free_port >"$folder/port"
   log=$(mktemp)
-  if ! mariadb-install-db --no-defaults --user="$(id -un)" --datadir="$folder/data" \
-    --auth-root-authentication-method=normal --skip-test-db --skip-name-resolve >"$log" 2>&1; then
+  # Started inside the folder, because its script does not take a path with a space.
+  if ! (cd "$made" && mariadb-install-db --no-defaults --user="$(id -un)" --datadir=. \
+    --auth-root-authentication-method=normal --skip-test-db --skip-name-resolve) >"$log" 2>&1; then
     tail -n 5 "$log" >&2
-    fail "the database's folder $folder/data could not be made; the lines above say why."
+    fail "the database could not be made in $made; the lines above say why."
   fi
   rm -f "$log"
   (umask 077 && cat >"$folder/first.sql" <<SQL
@@ -82,9 +85,17 @@ GRANT ALL ON \`geminal%\`.* TO geminal@127.0.0.1;
 FLUSH PRIVILEGES;
 SQL
   )
+  (umask 077 && printf '%s' "$password" >"$folder/password")
+  free_port >"$folder/port"
+  rmdir "$folder/data" 2>/dev/null || true
+  mv -T "$made" "$folder/data"
 }
 
-# database_stop FOLDER: ends it cleanly if it runs.
+# The data folder as the database was told it: its full path.
+database_argument() { printf -- '--datadir=%s/data' "$(cd "$1" && pwd)"; }
+database_runs() { [[ -d $1 ]] && runs_with "$1/mariadb.pid" "$(database_argument "$1")"; }
+
+# database_stop FOLDER: ends it cleanly if it runs. A number in a stale file is never used.
 database_stop() {
-  if pid_alive "$1/mariadb.pid"; then end_process "$(<"$1/mariadb.pid")"; fi
+  if database_runs "$1"; then end_process "$(<"$1/mariadb.pid")"; fi
 }

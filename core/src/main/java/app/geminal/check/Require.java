@@ -19,6 +19,17 @@ public final class Require {
     return mm;
   }
 
+  /** A length within the bounds, both included, millimetres. */
+  public static double length(String field, double mm, double leastMm, double mostMm) {
+    if (!(mm >= leastMm && mm <= mostMm)) {
+      throw new BadValue(
+          field,
+          "This must be from %s to %s; it is %s."
+              .formatted(Measure.mm(leastMm), Measure.mm(mostMm), shownMm(mm)));
+    }
+    return mm;
+  }
+
   /** A length from 0 to {@code mostMm}, both included, millimetres. */
   public static double lengthUpTo(String field, double mm, double mostMm) {
     if (!(mm >= 0 && mm <= mostMm)) {

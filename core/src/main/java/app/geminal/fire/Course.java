@@ -70,6 +70,33 @@ public final class Course {
     this.done = new boolean[plan.steps().size()];
   }
 
+  private Course(Course that) {
+    plan = that.plan;
+    ramMmS = that.ramMmS;
+    following = that.following.copy();
+    marks.addAll(that.marks);
+    done = that.done.clone();
+    next = that.next;
+    nowS = that.nowS;
+    heat = that.heat;
+    last = that.last;
+    outAtS = that.outAtS;
+    inAtS = that.inAtS;
+    readyAtS = that.readyAtS;
+    leftAtOutS = that.leftAtOutS;
+    loadedS = that.loadedS;
+    hottestC = that.hottestC;
+    peakMpa = that.peakMpa;
+    squeezing = that.squeezing;
+    begun = that.begun;
+    working = that.working;
+  }
+
+  /** A copy that goes its own way: how it stands now, to go on from here once more. */
+  public Course copy() {
+    return new Course(this);
+  }
+
   /** Something is done now. */
   public void done(Deed deed) {
     Following.Estimate now = following.estimate();

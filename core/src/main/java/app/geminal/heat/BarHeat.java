@@ -196,6 +196,16 @@ public final class BarHeat {
     of[b] = kept;
   }
 
+  /** Whether all of it is at a temperature, to within so many kelvins. */
+  public boolean isAt(double at, double withinK) {
+    for (double c : celsius) {
+      if (Math.abs(c - at) > withinK) {
+        return false;
+      }
+    }
+    return true;
+  }
+
   /** The coldest place inside, °C. */
   public double coreC() {
     double coldest = Double.POSITIVE_INFINITY;

@@ -16,6 +16,9 @@ import java.util.function.ToDoubleFunction;
  * Mutable, for one thread.
  */
 public final class Following {
+  /** A bar this near to the air around it is as cold as it gets, K. */
+  private static final double COLD_WITHIN_K = 0.5;
+
   private static final double LOOK_STEP_S = 15;
   private static final double LONGEST_LOOK_S = 3600;
   private static final double FIRE_CONVECTION_SLOW = 20;
@@ -62,6 +65,20 @@ public final class Following {
     quick = new BarHeat(of.withGap(of.gapWM2K() * 3), startC);
   }
 
+  private Following(Following that) {
+    likely = that.likely.copy();
+    slow = that.slow.copy();
+    quick = that.quick.copy();
+    place = that.place;
+    forgeC = that.forgeC;
+    toll = that.toll;
+  }
+
+  /** A copy that goes its own way. */
+  public Following copy() {
+    return new Following(this);
+  }
+
   /** It is put somewhere; the time until now must have been told. */
   public void put(Place where) {
     place = where;
@@ -92,11 +109,22 @@ public final class Following {
   public void advance(double seconds, double chamberC) {
     Require.number("seconds", seconds, 0, 1e6, " s");
     forgeC = chamberC;
+    if (place == Place.AIR && isCold()) {
+      // Nothing happens to a cold bar, however long it lies.
+      return;
+    }
     likely.advance(seconds, around(place, chamberC, Around.EMISSIVITY, Around.FORGE_CONVECTION));
     slow.advance(seconds, around(place, chamberC, 0.7, FIRE_CONVECTION_SLOW));
     quick.advance(seconds, around(place, chamberC, 0.85, FIRE_CONVECTION_QUICK));
     Around now = now();
     toll = toll.plus(seconds, likely.topSkinC(now), likely.coreC());
+  }
+
+  private boolean isCold() {
+    double air = Around.air().celsius();
+    return likely.isAt(air, COLD_WITHIN_K)
+        && slow.isAt(air, COLD_WITHIN_K)
+        && quick.isAt(air, COLD_WITHIN_K);
   }
 
   private static Around around(

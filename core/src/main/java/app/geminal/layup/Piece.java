@@ -9,9 +9,9 @@ import org.jspecify.annotations.Nullable;
  * One piece of bar or sheet in a stack.
  *
  * @param steel designation
- * @param thicknessMm with its voids; above 0, at most 100
- * @param widthMm where it differs from the stack's, else 0; at most 1000
- * @param lengthMm where it differs from the stack's, else 0; at most 3000
+ * @param thicknessMm with its voids; 0.005 (foil) to 100
+ * @param widthMm where it differs from the stack's, else 0; 1 to 1000
+ * @param lengthMm where it differs from the stack's, else 0; 1 to 3000
  * @param fill part of it that is steel: 1 for bar and sheet, about 0.6 to 0.8 for cable and chain;
  *     0.2 to 1
  */
@@ -20,14 +20,21 @@ public record Piece(String steel, double thicknessMm, double widthMm, double len
   /** Thicker than this is a block, not a piece of a stack. */
   public static final double THICKEST_MM = 100;
 
+  /** Thinner than this is no foil anybody sells, mm. */
+  public static final double THINNEST_MM = 0.005;
+
   private static final double LEAST_FILL = 0.2;
 
   /** Checks every field. */
   public Piece {
     Steel.requireId("steel", steel);
-    Require.lengthAbove("thicknessMm", thicknessMm, 0, THICKEST_MM);
-    Require.lengthUpTo("widthMm", widthMm, Stack.WIDEST_MM);
-    Require.lengthUpTo("lengthMm", lengthMm, Stack.LONGEST_MM);
+    Require.length("thicknessMm", thicknessMm, THINNEST_MM, THICKEST_MM);
+    if (widthMm != 0) {
+      Require.length("widthMm", widthMm, Stack.NARROWEST_MM, Stack.WIDEST_MM);
+    }
+    if (lengthMm != 0) {
+      Require.length("lengthMm", lengthMm, Stack.NARROWEST_MM, Stack.LONGEST_MM);
+    }
     Require.number("fill", fill, LEAST_FILL, 1, "");
   }
 

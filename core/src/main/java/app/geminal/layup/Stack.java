@@ -9,12 +9,15 @@ import java.util.List;
  * smallest with the first trimming of the stack.
  *
  * @param pieces 1 to 500
- * @param widthMm of every piece that does not say its own; above 0, at most 1000
- * @param lengthMm of every piece that does not say its own; above 0, at most 3000
+ * @param widthMm of every piece that does not say its own; 1 to 1000
+ * @param lengthMm of every piece that does not say its own; 1 to 3000
  */
 public record Stack(List<Piece> pieces, double widthMm, double lengthMm) {
   /** More pieces than this cannot be held together by any means. */
   public static final int MOST_PIECES = 500;
+
+  /** Narrowest and shortest piece the program plans, mm. */
+  public static final double NARROWEST_MM = 1;
 
   /** Widest bar the program plans, mm. */
   public static final double WIDEST_MM = 1000;
@@ -25,8 +28,8 @@ public record Stack(List<Piece> pieces, double widthMm, double lengthMm) {
   /** Checks every field and copies the list. */
   public Stack {
     pieces = Require.list("pieces", pieces, 1, MOST_PIECES);
-    Require.lengthAbove("widthMm", widthMm, 0, WIDEST_MM);
-    Require.lengthAbove("lengthMm", lengthMm, 0, LONGEST_MM);
+    Require.length("widthMm", widthMm, NARROWEST_MM, WIDEST_MM);
+    Require.length("lengthMm", lengthMm, NARROWEST_MM, LONGEST_MM);
   }
 
   /** The steel of the pieces as layers, bottom to top, without voids. */
@@ -75,11 +78,15 @@ public record Stack(List<Piece> pieces, double widthMm, double lengthMm) {
                 new Piece(
                     p.steel(),
                     p.thicknessMm(),
-                    Math.min(WIDEST_MM, p.widthMm() * newWidthMm / widthMm),
-                    Math.min(LONGEST_MM, p.lengthMm() * newLengthMm / lengthMm),
+                    inStep(p.widthMm(), newWidthMm / widthMm, WIDEST_MM),
+                    inStep(p.lengthMm(), newLengthMm / lengthMm, LONGEST_MM),
                     p.fill()))
             .toList(),
         newWidthMm,
         newLengthMm);
+  }
+
+  private static double inStep(double ownMm, double factor, double mostMm) {
+    return ownMm == 0 ? 0 : Math.clamp(ownMm * factor, NARROWEST_MM, mostMm);
   }
 }

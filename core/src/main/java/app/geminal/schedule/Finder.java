@@ -66,6 +66,15 @@ public final class Finder implements Watch.Progress {
     return new Finder(question, steels, shop, chance, watch).find(work);
   }
 
+  /**
+   * Looks at a question before it is searched.
+   *
+   * @throws BadValue when a steel is unknown or the question cannot be worked out
+   */
+  public static void check(Question question, Steels steels, Shop shop, HoldChance chance) {
+    var _ = new Finder(question, steels, shop, chance, Watch.NONE).starts();
+  }
+
   private Outcome find(long work) {
     int fewest = question.core().isEmpty() ? 0 : 1;
     int most = question.bounds().mostRestacks();
@@ -87,7 +96,7 @@ public final class Finder implements Watch.Progress {
 
   @Override
   public synchronized List<Way> ways() {
-    return front.sorted().stream().map(c -> Way.of(c, question, steels, shop, chance)).toList();
+    return front.shown().stream().map(c -> Way.of(c, question, steels, shop, chance)).toList();
   }
 
   @Override

@@ -1,12 +1,17 @@
 package app.geminal.schedule;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Supplier;
 
 /** Candidates none of which is beaten by another in everything; ties stay. Not for threads. */
 final class Front implements Shortlist {
+  /** Nobody reads more; a question as wide as a million layers has tens of thousands. */
+  static final int MOST_SHOWN = 600;
+
   private final List<Candidate> kept = new ArrayList<>();
 
   @Override
@@ -32,8 +37,29 @@ final class Front implements Shortlist {
     that.kept.forEach(c -> offer(c.cost(), () -> c));
   }
 
-  /** In the order of {@link Candidate#ORDER}. */
-  List<Candidate> sorted() {
-    return kept.stream().sorted(Candidate.ORDER).toList();
+  /** How many there are. */
+  int size() {
+    return kept.size();
+  }
+
+  /**
+   * In the order of {@link Candidate#ORDER}; where there are more than {@value #MOST_SHOWN}, the
+   * best by each criterion.
+   */
+  List<Candidate> shown() {
+    if (kept.size() <= MOST_SHOWN) {
+      return kept.stream().sorted(Candidate.ORDER).toList();
+    }
+    int each = MOST_SHOWN / Criterion.values().length;
+    return Arrays.stream(Criterion.values())
+        .flatMap(by ->
+            kept.stream()
+                .sorted(
+                    Comparator.<Candidate>comparingLong(c -> c.cost().at(by))
+                        .thenComparing(Candidate.ORDER))
+                .limit(each))
+        .distinct()
+        .sorted(Candidate.ORDER)
+        .toList();
   }
 }

@@ -57,9 +57,17 @@ final class Pieces {
     return isOver(count - 1, turned);
   }
 
-  /** Layers of all pieces before any merge. */
-  int layersUnmerged() {
-    return lowest.layers() + (count - 2) * middle.layers() + highest.layers();
+  /** At least so many layers before any merge; a piece turned over at the top is the lowest kind. */
+  int leastUnmerged() {
+    return unmerged(Math.min(lowest.layers(), highest.layers()));
+  }
+
+  private int mostUnmerged() {
+    return unmerged(Math.max(lowest.layers(), highest.layers()));
+  }
+
+  private int unmerged(int last) {
+    return lowest.layers() + (count - 2) * middle.layers() + last;
   }
 
   /** Layers of the block they make. */
@@ -107,7 +115,7 @@ final class Pieces {
 
   /** Lays them on each other. */
   void layInto(Block block, boolean turned, List<Reckoning.Sheet> between) {
-    block.empty(layersUnmerged() + between.size() * (count - 1) + 1);
+    block.empty(mostUnmerged() + between.size() * (count - 1) + 1);
     for (int i = 0; i < count; i++) {
       if (i > 0) {
         for (Reckoning.Sheet sheet : between) {

@@ -164,7 +164,7 @@ final class Walk {
       return false;
     }
     Pieces cut = pieces[depth];
-    int least = cut.layersUnmerged() - count + 1;
+    int least = cut.leastUnmerged() - count + 1;
     double bound = r.core.isEmpty() ? mostAt(depth + 1) : mostToGoOn(depth + 1);
     if (counted(least, blocks[depth].shop * count) > bound) {
       return true;

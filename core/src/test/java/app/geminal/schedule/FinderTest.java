@@ -1,6 +1,7 @@
 package app.geminal.schedule;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.OptionalDouble;
+import java.util.Random;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -28,6 +30,7 @@ import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class FinderTest {
   private static final Shop SHOP = Shop.common();
@@ -384,5 +387,36 @@ class FinderTest {
     assertThat(HoldChance.prior().ofJoints(0)).isCloseTo(0.95, within(1e-12));
     assertThat(HoldChance.moved(Math.log(1 / 19.0), 20).whole()).isCloseTo(0.5, within(1e-12));
     assertThat(HoldChance.moved(0.5, 40).ofJoints(4)).isGreaterThan(HoldChance.prior().ofJoints(4));
+  }
+
+  /** Whatever thicknesses are asked for, with whatever sheet: an answer, never an exception. */
+  @ParameterizedTest
+  @ValueSource(longs = {1, 2, 3, 4})
+  void anyThicknessesCanBeAsked(long seed) {
+    Random random = new Random(seed);
+    for (int i = 0; i < 40; i++) {
+      Question asked = random(random);
+      assertThatCode(
+              () ->
+                  Finder.find(
+                      asked, TestSteels.ALL, SHOP, HoldChance.prior(), Watch.NONE, 30_000))
+          .as("seed %d, question %d: %s", seed, i, asked)
+          .doesNotThrowAnyException();
+    }
+  }
+
+  private static Question random(Random random) {
+    return new Question(
+        new Aim.Near(20 + random.nextInt(600), 0.05 + 0.2 * random.nextDouble(), Counted.VISIBLE),
+        new From.Stacks(
+            List.of(new Piece("D", 0.2 + 4 * random.nextDouble())),
+            List.of(new Piece("B", 0.2 + 4 * random.nextDouble())),
+            20 + random.nextInt(40)),
+        new Finished(20 + random.nextInt(30), 3 + random.nextInt(8), 100 + random.nextInt(400)),
+        Bounds.full(),
+        random.nextInt(4) == 0 ? null : new Piece("B", 0.05 + 3 * random.nextDouble()),
+        random.nextInt(3) == 0 ? List.of(new Piece("D", 5)) : List.of(),
+        5 + random.nextInt(80),
+        Within.of(SHOP));
   }
 }

@@ -34,7 +34,7 @@ record OwnSteelRow(CSVRecord cells) {
   OwnSteel steel() {
     return new OwnSteel(
         cells.get("short_name"),
-        cells.get("name"),
+        PlainText.read(cells.get("name")),
         word("origin", Origin.class),
         Optional.of(cells.get("like")).filter(l -> !l.isEmpty()),
         new Composition(
@@ -65,7 +65,7 @@ record OwnSteelRow(CSVRecord cells) {
 
   private List<StockTest> tests() {
     List<StockTest> tests = new ArrayList<>();
-    for (String text : cells.get("tests").split("\\|", -1)) {
+    for (String text : PlainText.read(cells.get("tests")).split("\\|", -1)) {
       if (text.isBlank()) {
         continue;
       }

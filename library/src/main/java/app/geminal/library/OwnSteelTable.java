@@ -174,7 +174,7 @@ public final class OwnSteelTable {
     Given g = s.given();
     return Arrays.asList(
         s.id(),
-        s.name(),
+        PlainText.of(s.name()),
         s.origin().name().toLowerCase(Locale.ROOT),
         s.like().orElse(""),
         c.carbonMin(),
@@ -196,7 +196,7 @@ public final class OwnSteelTable {
         blank(g.hardenToC()),
         g.quench().map(q -> q.name().toLowerCase(Locale.ROOT)).orElse(""),
         blank(g.etchTone()),
-        String.join(" | ", s.tests().stream().map(OwnSteelTable::test).toList()));
+        PlainText.of(String.join(" | ", s.tests().stream().map(OwnSteelTable::test).toList())));
   }
 
   private static Object blank(OptionalDouble value) {

@@ -53,6 +53,23 @@ public final class TestShop implements AutoCloseable {
                     context.getEnvironment().getProperty("local.server.port"))));
   }
 
+  /** The status of an answer to a request written by hand. */
+  public int rawStatus(String request) throws java.io.IOException {
+    int port =
+        Integer.parseInt(
+            Objects.requireNonNull(context.getEnvironment().getProperty("local.server.port")));
+    try (var socket = new java.net.Socket("127.0.0.1", port)) {
+      socket.setSoTimeout(20_000);
+      socket.getOutputStream().write(request.getBytes(StandardCharsets.ISO_8859_1));
+      String line =
+          new java.io.BufferedReader(
+                  new java.io.InputStreamReader(
+                      socket.getInputStream(), StandardCharsets.ISO_8859_1))
+              .readLine();
+      return line == null ? 0 : Integer.parseInt(line.split(" ")[1]);
+    }
+  }
+
   /** The demo's smith, signed in. */
   public Visitor smith() {
     Visitor visitor = visitor();
@@ -76,6 +93,31 @@ public final class TestShop implements AutoCloseable {
         text.append('\n');
       }
       return text.toString();
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** Something that changes when any row of these tables does. */
+  public String checksums(java.util.List<String> tables) {
+    String all = String.join(", ", tables.stream().map(t -> database + "." + t).toList());
+    StringBuilder sums = new StringBuilder();
+    try (Connection c = connect();
+        var rows = c.createStatement().executeQuery("CHECKSUM TABLE " + all)) {
+      while (rows.next()) {
+        sums.append(rows.getString(2)).append(' ');
+      }
+      return sums.toString();
+    } catch (SQLException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
+  /** Changes rows behind the application's back. */
+  public int update(String statement) {
+    try (Connection c = connect()) {
+      c.setCatalog(database);
+      return c.createStatement().executeUpdate(statement);
     } catch (SQLException e) {
       throw new IllegalStateException(e);
     }

@@ -96,13 +96,35 @@ public final class Visitor {
             .POST(BodyPublishers.ofString(json)));
   }
 
-  private HttpRequest.Builder request(String path) {
-    HttpRequest.Builder request = HttpRequest.newBuilder(shop.resolve(path));
-    cookies.getCookieStore().getCookies().stream()
+  /** Posts as a page of another site would. */
+  public Answer from(String origin, String path) {
+    return send(
+        request(path).header("Origin", origin).POST(HttpRequest.BodyPublishers.noBody()));
+  }
+
+  /** Posts under an id of its own. */
+  public Answer once(String id, String path, String json) {
+    return send(
+        request(path)
+            .header("Content-Type", "application/json")
+            .header("Request-Id", id)
+            .POST(BodyPublishers.ofString(json)));
+  }
+
+  /** The page's token. */
+  public String token() {
+    return cookies.getCookieStore().getCookies().stream()
         .filter(c -> c.getName().equals("XSRF-TOKEN"))
         .map(HttpCookie::getValue)
         .findFirst()
-        .ifPresent(token -> request.header("X-XSRF-TOKEN", token));
+        .orElse("");
+  }
+
+  private HttpRequest.Builder request(String path) {
+    HttpRequest.Builder request = HttpRequest.newBuilder(shop.resolve(path));
+    if (!token().isEmpty()) {
+      request.header("X-XSRF-TOKEN", token());
+    }
     return request;
   }
 

@@ -118,6 +118,6 @@ public final class Svg {
   }
 
   private static String escaped(String text) {
-    return text.replace("&", "&amp;").replace("<", "&lt;").replace("\"", "&quot;");
+    return XmlText.of(text).replace("&", "&amp;").replace("<", "&lt;").replace("\"", "&quot;");
   }
 }

@@ -1,6 +1,7 @@
 package app.geminal.library.plan;
 
 import app.geminal.billet.Step;
+import app.geminal.check.BadValue;
 import app.geminal.layup.Laid;
 import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
@@ -36,10 +37,14 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
+import tools.jackson.core.JsonParser;
 import tools.jackson.core.StreamReadFeature;
+import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
+import tools.jackson.databind.deser.jdk.NumberDeserializers;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
 
 /**
  * How the core's values look as JSON, in files, on the wire and in the database: the records as
@@ -60,11 +65,31 @@ public final class PlanJson {
         .addMixIn(PartBar.class, PartBarJson.class)
         .addMixIn(Step.class, StepJson.class)
         .addMixIn(SetAside.class, SetAsideJson.class)
+        .addModule(
+            new SimpleModule("finite")
+                .addDeserializer(double.class, new Finite(double.class, 0.0))
+                .addDeserializer(Double.class, new Finite(Double.class, null)))
         .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
         .enable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
         .enable(StreamReadFeature.STRICT_DUPLICATE_DETECTION)
         .disable(MapperFeature.ALLOW_COERCION_OF_SCALARS)
         .disable(DeserializationFeature.ACCEPT_FLOAT_AS_INT);
+  }
+
+  /** A figure is a number: what is too large for one, or says that it is none, is refused. */
+  private static final class Finite extends NumberDeserializers.DoubleDeserializer {
+    Finite(Class<Double> type, @Nullable Double nothing) {
+      super(type, nothing);
+    }
+
+    @Override
+    public Double deserialize(JsonParser parser, DeserializationContext context) {
+      Double value = super.deserialize(parser, context);
+      if (value != null && !Double.isFinite(value)) {
+        throw new BadValue("", "This must be a number that can be used.");
+      }
+      return value;
+    }
   }
 
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")

@@ -3,6 +3,7 @@ package app.geminal.server.account;
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.units.UnitSystem;
+import jakarta.servlet.http.HttpServletRequest;
 import java.security.Principal;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -23,11 +24,13 @@ class AccountController {
   private final Accounts accounts;
   private final OwnerCode ownerCode;
   private final DemoAccount demo;
+  private final Guesses guesses;
 
-  AccountController(Accounts accounts, OwnerCode ownerCode, DemoAccount demo) {
+  AccountController(Accounts accounts, OwnerCode ownerCode, DemoAccount demo, Guesses guesses) {
     this.accounts = accounts;
     this.ownerCode = ownerCode;
     this.demo = demo;
+    this.guesses = guesses;
   }
 
   /** What the sign-in page needs to know of a demo shop. */
@@ -75,8 +78,12 @@ class AccountController {
 
   @PostMapping("/api/owner")
   @ResponseStatus(HttpStatus.CREATED)
-  void makeOwner(@RequestBody NewOwner owner) {
+  void makeOwner(@RequestBody NewOwner owner, HttpServletRequest request) {
     String code = Require.text("code", owner.code(), 40);
+    long seconds = guesses.begin("", request.getRemoteAddr());
+    if (seconds > 0) {
+      throw new TooManyGuesses(seconds);
+    }
     if (!accounts.isEmpty()) {
       throw new BadValue("code", "This shop has its owner already. Sign in instead.");
     }
@@ -84,12 +91,14 @@ class AccountController {
       throw new BadValue(
           "code", "This is not the code printed on the console when the shop was started.");
     }
+    guesses.right("", request.getRemoteAddr());
     try {
       accounts.add(owner.login(), owner.name(), owner.password(), owner.units(), Rank.OWNER);
     } catch (RuntimeException e) {
       ownerCode.restore(code);
       throw e;
     }
+    ownerCode.forget();
   }
 
   @PutMapping("/api/settings")

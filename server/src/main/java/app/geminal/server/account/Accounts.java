@@ -4,8 +4,11 @@ import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.server.problem.NotThere;
 import app.geminal.units.UnitSystem;
+import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetails;
@@ -19,15 +22,20 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Accounts implements UserDetailsService {
   private static final int SHORTEST_PASSWORD = 10;
-  private static final int LONGEST_PASSWORD = 200;
+
+  /** What bcrypt takes in; letters with accents count twice or more. */
+  private static final int MOST_PASSWORD_BYTES = 72;
 
   private final AccountRepository accounts;
   private final PasswordEncoder passwords;
+  private final SignIns signIns;
   private final Clock clock;
 
-  Accounts(AccountRepository accounts, PasswordEncoder passwords, Clock clock) {
+  Accounts(
+      AccountRepository accounts, PasswordEncoder passwords, SignIns signIns, Clock clock) {
     this.accounts = accounts;
     this.passwords = passwords;
+    this.signIns = signIns;
     this.clock = clock;
   }
 
@@ -65,14 +73,30 @@ public class Accounts implements UserDetailsService {
     Require.present("units", units);
     Require.present("rank", rank);
     if (accounts.find(login).isPresent()) {
-      throw new BadValue("login", "Somebody has this sign-in name already.");
+      throw nameTaken();
     }
-    accounts.add(login, name, passwords.encode(password), units, rank, clock.instant());
+    try {
+      accounts.add(login, name, passwords.encode(password), units, rank, clock.instant());
+    } catch (DuplicateKeyException e) {
+      // Somebody else was quicker by a moment.
+      throw nameTaken();
+    }
     return get(login);
   }
 
+  private static BadValue nameTaken() {
+    return new BadValue("login", "Somebody has this sign-in name already.");
+  }
+
   private static void requirePassword(String password) {
-    Require.text("password", password, LONGEST_PASSWORD);
+    Require.text("password", password, MOST_PASSWORD_BYTES);
+    int bytes = password.getBytes(StandardCharsets.UTF_8).length;
+    if (bytes > MOST_PASSWORD_BYTES) {
+      throw new BadValue(
+          "password",
+          "This password is too long: %d bytes, at most %d. Letters with accents count twice."
+              .formatted(bytes, MOST_PASSWORD_BYTES));
+    }
     if (password.length() < SHORTEST_PASSWORD) {
       throw new BadValue(
           "password",
@@ -103,22 +127,29 @@ public class Accounts implements UserDetailsService {
           "rank", "Nobody else is owner. Make somebody else one first, or the shop is shut.");
     }
     accounts.change(id, rank, mayEnter);
+    if (!mayEnter) {
+      signIns.end(there.login(), null);
+    }
     return accounts.find(id).orElseThrow();
   }
 
+  /** Whether this is somebody's password. */
+  @Transactional(readOnly = true)
+  public boolean isPassword(String login, String password) {
+    return passwords.matches(Require.present("old", password), get(login).passwordHash());
+  }
+
   /**
-   * Changes one's own password.
+   * Sets somebody's password and ends their sign-ins.
    *
-   * @throws BadValue when the old one is wrong or the new one too short
+   * @param here the sign-in that stays, or null for none
+   * @throws BadValue when the password is too short or too long
    */
   @Transactional
-  public void changePassword(String login, String old, String password) {
-    Account account = get(login);
-    if (!passwords.matches(Require.text("old", old, LONGEST_PASSWORD), account.passwordHash())) {
-      throw new BadValue("old", "This is not your password.");
-    }
+  public void setPassword(String login, String password, @Nullable String here) {
     requirePassword(password);
-    accounts.setPassword(account.id(), passwords.encode(password));
+    accounts.setPassword(get(login).id(), passwords.encode(password));
+    signIns.end(login, here);
   }
 
   /**
@@ -133,6 +164,15 @@ public class Accounts implements UserDetailsService {
         .filter(Account::mayEnter)
         .map(Account::rank)
         .orElseThrow(() -> new AccessDeniedException("not let in any more"));
+  }
+
+  /**
+   * Whose turn it is when somebody asks for costly work: everybody has turns of their own, and all
+   * guests share one person's.
+   */
+  @Transactional(readOnly = true)
+  public String turnOf(String login) {
+    return rank(login) == Rank.GUEST ? "all guests" : login;
   }
 
   /** The units a person reads and types. */

@@ -1,12 +1,18 @@
 package app.geminal.server.account;
 
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.security.MessageDigest;
 import java.security.SecureRandom;
 import java.util.Locale;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.context.event.EventListener;
@@ -15,7 +21,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * The one-time code that makes the first visitor the owner. Made at the start of an empty shop,
- * printed on the console only, kept in memory only, gone once used.
+ * shown on the console, never in the log, gone once used.
  */
 @Component
 @Lazy(false)
@@ -27,9 +33,11 @@ public class OwnerCode {
 
   private final Accounts accounts;
   private final AtomicReference<String> code = new AtomicReference<>("");
+  private final @Nullable Path file;
 
-  OwnerCode(Accounts accounts) {
+  OwnerCode(Accounts accounts, @Value("${geminal.owner-code-file:}") String file) {
     this.accounts = accounts;
+    this.file = file.isEmpty() ? null : Path.of(file);
   }
 
   /** After the demo shop, which may add its account, has been opened. */
@@ -38,7 +46,22 @@ public class OwnerCode {
   void announce() {
     if (accounts.isEmpty()) {
       code.set(make());
-      System.out.printf("owner code: %s (asked for on the first visit)%n", code.get());
+      tell(code.get());
+    }
+  }
+
+  /** Into a file that only its owner reads, which bin/start shows; the log never has it. */
+  private void tell(String made) {
+    if (file == null) {
+      System.out.printf("owner code: %s (asked for on the first visit)%n", made);
+      return;
+    }
+    try {
+      Files.writeString(file, made);
+      file.toFile().setReadable(false, /* ownerOnly= */ false);
+      file.toFile().setReadable(true, /* ownerOnly= */ true);
+    } catch (IOException e) {
+      throw new UncheckedIOException("The owner code could not be written to " + file, e);
     }
   }
 
@@ -46,6 +69,13 @@ public class OwnerCode {
   boolean use(String given) {
     String now = code.get();
     return !now.isEmpty() && matches(given, now) && code.compareAndSet(now, "");
+  }
+
+  /** The owner is there: nobody needs the code any more. */
+  void forget() {
+    if (file != null) {
+      file.toFile().delete();
+    }
   }
 
   /** Puts the code back, when making the owner failed for another reason. */

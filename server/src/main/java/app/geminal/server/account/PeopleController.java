@@ -1,6 +1,9 @@
 package app.geminal.server.account;
 
+import app.geminal.check.BadValue;
 import app.geminal.units.UnitSystem;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpSession;
 import java.security.Principal;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -16,9 +19,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PeopleController {
   private final Accounts accounts;
+  private final Guesses guesses;
 
-  PeopleController(Accounts accounts) {
+  PeopleController(Accounts accounts, Guesses guesses) {
     this.accounts = accounts;
+    this.guesses = guesses;
   }
 
   /** A person as the owner sees them; nobody sees a password. */
@@ -60,7 +65,18 @@ class PeopleController {
   @PutMapping("/api/settings/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Needs(Rank.GUEST)
-  void changePassword(@RequestBody NewPassword body, Principal who) {
-    accounts.changePassword(who.getName(), body.old(), body.password());
+  void changePassword(@RequestBody NewPassword body, Principal who, HttpServletRequest request) {
+    String login = who.getName();
+    long seconds = guesses.begin(login, request.getRemoteAddr());
+    if (seconds > 0) {
+      throw new TooManyGuesses(seconds);
+    }
+    boolean old = accounts.isPassword(login, body.old());
+    if (!old) {
+      throw new BadValue("old", "This is not your password.");
+    }
+    guesses.right(login, request.getRemoteAddr());
+    HttpSession here = request.getSession(false);
+    accounts.setPassword(login, body.password(), here == null ? null : here.getId());
   }
 }

@@ -3,9 +3,12 @@ package app.geminal.server.archive;
 import app.geminal.check.BadValue;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -13,12 +16,15 @@ import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.context.annotation.Lazy;
 import org.springframework.context.event.EventListener;
 import org.springframework.core.annotation.Order;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Component;
 
 /** bin/backup and bin/restore: does one of both and ends the server. */
 @Component
 @Lazy(false)
 class ArchiveCommand {
+  private static final Logger LOG = LoggerFactory.getLogger(ArchiveCommand.class);
+
   private final Archives archives;
   private final ConfigurableApplicationContext context;
   private final String backup;
@@ -66,8 +72,17 @@ class ArchiveCommand {
     } catch (BadValue bad) {
       System.out.println("archive: " + bad.words());
       code = 1;
-    } catch (IOException e) {
+    } catch (IOException | UncheckedIOException e) {
       System.out.println("archive: the file could not be read or written: " + e.getMessage());
+      code = 1;
+    } catch (DataAccessException e) {
+      System.out.println(
+          "archive: the database refused a row; nothing was changed. "
+              + e.getMostSpecificCause().getMessage());
+      code = 1;
+    } catch (RuntimeException e) {
+      LOG.error("The archive cannot be read or written", e);
+      System.out.println("archive: this is not an archive that can be read; nothing was changed.");
       code = 1;
     }
     int result = code;

@@ -94,7 +94,11 @@ public class Archives {
     BufferedWriter lines =
         new BufferedWriter(new OutputStreamWriter(digest, StandardCharsets.UTF_8));
     long rows =
-        tables.write(table, lines, (id, bytes) -> Files.write(photos.resolve(id + ".jpg"), bytes));
+        tables.write(table, lines, (id, bytes) -> {
+          if (TableRepository.PHOTO_ID.matcher(id).matches()) {
+            Files.write(photos.resolve(id + ".jpg"), bytes);
+          }
+        });
     lines.flush();
     zip.closeEntry();
     return new Manifest.Item(name, rows, hex(digest.getMessageDigest()));
@@ -154,6 +158,10 @@ public class Archives {
 
   private Manifest manifest(ZipFile zip) throws IOException {
     Manifest manifest = json.readValue(in(zip, Manifest.NAME).readAllBytes(), Manifest.class);
+    if (manifest.files() == null
+        || manifest.files().stream().anyMatch(f -> f == null || f.name() == null)) {
+      throw BadArchive.because("The archive's list of files is not complete.");
+    }
     if (!Manifest.FORMAT.equals(manifest.format()) || manifest.version() != Manifest.VERSION) {
       throw BadArchive.because("This is no archive of a shop that this release can read.");
     }

@@ -1,5 +1,6 @@
 package app.geminal.server.archive;
 
+import app.geminal.server.account.Rank;
 import java.io.IOException;
 import java.io.Writer;
 import java.sql.ResultSet;
@@ -8,11 +9,13 @@ import java.sql.SQLException;
 import java.sql.Types;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
@@ -48,6 +51,12 @@ class TableRepository {
           "fire_billet", "session_id, place",
           "fire_entry", "seq",
           "fire_reading", "session_id, channel, second");
+
+  /** The file name of a photograph is made of it. */
+  static final Pattern PHOTO_ID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
+
+  private static final Set<String> ROLES =
+      Arrays.stream(Rank.values()).map(Enum::name).collect(Collectors.toSet());
 
   private static final int BATCH = 500;
   private static final int FETCH = 1000;
@@ -154,6 +163,7 @@ class TableRepository {
     for (String text : lines) {
       @SuppressWarnings("unchecked")
       Map<String, Object> line = new LinkedHashMap<>(json.readValue(text, Map.class));
+      requireSane(table, line);
       if (table.equals("photo")) {
         line.put("jpeg", blobs.of(String.valueOf(line.get("id"))));
       }
@@ -170,6 +180,16 @@ class TableRepository {
       batch.add(line.values().toArray());
     }
     insert(table, names, batch);
+  }
+
+  /** What later becomes the name of a file, or decides what somebody may do, is looked at first. */
+  private static void requireSane(String table, Map<String, Object> line) {
+    if (table.equals("photo") && !PHOTO_ID.matcher(String.valueOf(line.get("id"))).matches()) {
+      throw BadArchive.because("A photograph has an id that is none.");
+    }
+    if (table.equals("account") && !ROLES.contains(String.valueOf(line.get("role")))) {
+      throw BadArchive.because("A person has a role that this release does not know.");
+    }
   }
 
   private void insert(String table, List<String> names, List<Object[]> batch) {

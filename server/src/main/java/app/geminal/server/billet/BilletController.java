@@ -2,17 +2,25 @@ package app.geminal.server.billet;
 
 import app.geminal.billet.Plan;
 import app.geminal.billet.Standing;
+import app.geminal.check.BadValue;
 import app.geminal.server.book.BookService;
 import app.geminal.server.book.WeldView;
+import app.geminal.server.stored.StoredRow;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.WeldOutcome;
 import java.security.Principal;
 import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -73,7 +81,21 @@ class BilletController {
       StageView now,
       StageView end,
       boolean stops,
-      long willFail) {}
+      long willFail)
+      implements RackLine {}
+
+  /** A billet whose plan cannot be read or worked through; why, as a sentence. */
+  record NotReadable(long id, String name, String unreadable) implements RackLine {
+    static NotReadable of(Unreadable billet) {
+      return new NotReadable(billet.id(), billet.name(), billet.why());
+    }
+  }
+
+  /** One place on the Rack. */
+  sealed interface RackLine {
+    /** The billet's number. */
+    long id();
+  }
 
   /** A billet opened. */
   record Opened(
@@ -94,17 +116,45 @@ class BilletController {
   record ChangedBillet(int version, String name, String purpose, Plan plan) {}
 
   @GetMapping("/api/billets")
-  List<OnRack> rack(Principal who) {
+  List<RackLine> rack(Principal who) {
     Map<Long, List<MadeWeld>> welds = book.weldsByBillet();
-    return billets.onRack().stream()
-        .map(b -> onRack(b, welds.getOrDefault(b.id(), List.of()), who))
-        .toList();
+    List<RackLine> rack = new ArrayList<>();
+    for (Billet b : billets.onRack(u -> rack.add(NotReadable.of(u)))) {
+      rack.add(
+          StoredRow.<RackLine, RuntimeException>of(
+                  "billet",
+                  b.id(),
+                  () -> onRack(b, welds.getOrDefault(b.id(), List.of()), who),
+                  why -> rack.add(new NotReadable(b.id(), b.name(), why)))
+              .orElse(null));
+    }
+    rack.removeIf(Objects::isNull);
+    rack.sort(Comparator.comparingLong(RackLine::id));
+    return rack;
+  }
+
+  /** The plan's document as it is stored, also of a billet that cannot be read. */
+  @GetMapping(value = "/api/billets/{id}/stored", produces = MediaType.APPLICATION_JSON_VALUE)
+  ResponseEntity<String> stored(@PathVariable long id) {
+    return ResponseEntity.ok()
+        .header(
+            HttpHeaders.CONTENT_DISPOSITION,
+            "attachment; filename=\"billet-%d.stored.json\"".formatted(id))
+        .body(billets.document(id));
   }
 
   @PostMapping("/api/billets")
   @ResponseStatus(HttpStatus.CREATED)
   Opened start(@RequestBody NewBillet body, Principal who) {
+    requireShown(body.plan(), 0, who);
     return opened(billets.start(body.name(), body.purpose(), body.plan()), who);
+  }
+
+  /** What is stored has been worked through for the screen once, so that it can be shown again. */
+  private void requireShown(@Nullable Plan plan, long id, Principal who) {
+    if (plan != null) {
+      BadValue.within("plan", () -> runs.of(plan, id, who));
+    }
   }
 
   @GetMapping("/api/billets/{id}")
@@ -114,6 +164,7 @@ class BilletController {
 
   @PutMapping("/api/billets/{id}")
   Opened change(@PathVariable long id, @RequestBody ChangedBillet body, Principal who) {
+    requireShown(body.plan(), id, who);
     return opened(
         billets.change(id, body.version(), body.name(), body.purpose(), body.plan()), who);
   }

@@ -1,11 +1,13 @@
 package app.geminal.server.billet;
 
 import app.geminal.billet.Plan;
+import app.geminal.server.stored.StoredRow;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
@@ -40,12 +42,48 @@ class BilletRepository {
                 row.getBoolean("on_rack"));
   }
 
+  /** Those that can be read. */
   List<Billet> onRack() {
-    return jdbc.sql(SELECT + "WHERE on_rack ORDER BY id").query(billet).list();
+    return onRack(_ -> {});
   }
 
+  /**
+   * Those that can be read.
+   *
+   * @param unreadable is told of the others
+   */
+  List<Billet> onRack(Consumer<Unreadable> unreadable) {
+    return readable(jdbc.sql(SELECT + "WHERE on_rack ORDER BY id"), unreadable);
+  }
+
+  /** Those that can be read, on the Rack or off it. */
   List<Billet> all() {
-    return jdbc.sql(SELECT + "ORDER BY id").query(billet).list();
+    return readable(jdbc.sql(SELECT + "ORDER BY id"), _ -> {});
+  }
+
+  private List<Billet> readable(JdbcClient.StatementSpec asked, Consumer<Unreadable> unreadable) {
+    return asked
+        .query((row, n) -> {
+          long id = row.getLong("id");
+          String name = row.getString("name");
+          return StoredRow.of(
+              "billet",
+              id,
+              () -> billet.mapRow(row, n),
+              why -> unreadable.accept(new Unreadable(id, name, why)));
+        })
+        .list()
+        .stream()
+        .flatMap(Optional::stream)
+        .toList();
+  }
+
+  /** The plan's document as it is stored. */
+  Optional<String> document(long id) {
+    return jdbc.sql("SELECT plan FROM billet WHERE id = :id")
+        .param("id", id)
+        .query(String.class)
+        .optional();
   }
 
   Optional<Billet> find(long id) {

@@ -10,6 +10,7 @@ import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import java.time.Clock;
 import java.util.List;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -37,7 +38,27 @@ public class BilletService {
     return billets.onRack();
   }
 
-  /** All of them, on the Rack or off it, in the order they were started. */
+  /**
+   * What stands on the Rack and can be read.
+   *
+   * @param unreadable is told of the others
+   */
+  @Transactional(readOnly = true)
+  List<Billet> onRack(Consumer<Unreadable> unreadable) {
+    return billets.onRack(unreadable);
+  }
+
+  /** A billet's plan as it is stored, also one that cannot be read. */
+  @Transactional(readOnly = true)
+  public String document(long id) {
+    return billets.document(id).orElseThrow(() -> missing(id));
+  }
+
+  private static NotThere missing(long id) {
+    return new NotThere("There is no billet number " + id + ".");
+  }
+
+  /** All of them that can be read, on the Rack or off it, in the order they were started. */
   @Transactional(readOnly = true)
   public List<Billet> all() {
     return billets.all();
@@ -46,9 +67,7 @@ public class BilletService {
   /** One billet, on the Rack or off it. */
   @Transactional(readOnly = true)
   public Billet get(long id) {
-    return billets
-        .find(id)
-        .orElseThrow(() -> new NotThere("There is no billet number " + id + "."));
+    return billets.find(id).orElseThrow(() -> missing(id));
   }
 
   /**

@@ -5,13 +5,16 @@ import app.geminal.server.account.Rank;
 import app.geminal.server.book.Entries;
 import app.geminal.server.book.EntryView;
 import app.geminal.server.book.Written;
+import app.geminal.server.stored.Once;
 import java.security.Principal;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -22,8 +25,10 @@ class EntryAtBilletController {
   private final BilletService billets;
   private final Entries entries;
   private final Flaws flaws;
+  private final Once once;
 
-  EntryAtBilletController(BilletService billets, Entries entries, Flaws flaws) {
+  EntryAtBilletController(BilletService billets, Entries entries, Flaws flaws, Once once) {
+    this.once = once;
     this.billets = billets;
     this.entries = entries;
     this.flaws = flaws;
@@ -38,8 +43,19 @@ class EntryAtBilletController {
   @PostMapping("/api/billets/{id}/entries")
   @ResponseStatus(HttpStatus.CREATED)
   @Needs(Rank.APPRENTICE)
-  EntryView add(@PathVariable long id, @RequestBody Written body, Principal who) {
-    return entries.add(id, billets.get(id).plan(), body, who.getName());
+  EntryView add(
+      @PathVariable long id,
+      @RequestBody Written body,
+      @RequestHeader(name = Once.HEADER, required = false) @Nullable String requestId,
+      Principal who) {
+    String login = who.getName();
+    return entries.get(
+        once.make(
+            requestId,
+            "/api/billets/" + id + "/entries",
+            body,
+            login,
+            () -> entries.add(id, billets.get(id).plan(), body, login).id()));
   }
 
   @GetMapping("/api/billets/{id}/flaws")

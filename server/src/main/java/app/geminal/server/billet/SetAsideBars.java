@@ -8,6 +8,7 @@ import app.geminal.billet.Run;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
+import app.geminal.server.stored.StoredRow;
 import app.geminal.shop.Practice;
 import app.geminal.steel.Steels;
 import java.util.ArrayList;
@@ -42,7 +43,11 @@ class SetAsideBars {
     Map<Place, Integer> taken = taken(onRack, 0, steels, practice);
     List<Waiting> waiting = new ArrayList<>();
     for (Billet billet : onRack) {
-      for (Leaving leaving : Leaving.of(Run.of(billet.plan(), steels, practice))) {
+      List<Leaving> leavings =
+          StoredRow.<List<Leaving>, RuntimeException>of(
+                  "billet", billet.id(), () -> Leaving.of(Run.of(billet.plan(), steels, practice)))
+              .orElse(List.of());
+      for (Leaving leaving : leavings) {
         int used = taken.getOrDefault(new Place(billet.id(), leaving.stepKey()), 0);
         waiting.add(
             new Waiting(
@@ -95,7 +100,13 @@ class SetAsideBars {
     Map<Place, Integer> taken = new HashMap<>();
     for (Billet billet : billets) {
       if (billet.id() != butFor) {
-        claim(billet.plan().parts(), steels, practice, taken);
+        StoredRow.of(
+            "billet",
+            billet.id(),
+            () -> {
+              claim(billet.plan().parts(), steels, practice, taken);
+              return true;
+            });
       }
     }
     return taken;

@@ -4,6 +4,7 @@ import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.book.BookService;
 import app.geminal.server.book.WeldView;
+import app.geminal.server.stored.Once;
 import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
@@ -17,6 +18,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -25,9 +27,11 @@ import org.springframework.web.bind.annotation.RestController;
 class WeldController {
   private final BilletService billets;
   private final BookService book;
+  private final Once once;
   private final Clock clock;
 
-  WeldController(BilletService billets, BookService book, Clock clock) {
+  WeldController(BilletService billets, BookService book, Once once, Clock clock) {
+    this.once = once;
     this.billets = billets;
     this.book = book;
     this.clock = clock;
@@ -48,7 +52,17 @@ class WeldController {
   @PostMapping("/api/billets/{id}/welds")
   @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.CREATED)
-  WeldView log(@PathVariable long id, @RequestBody NewWeld body, Principal who) {
+  WeldView log(
+      @PathVariable long id,
+      @RequestBody NewWeld body,
+      @RequestHeader(name = Once.HEADER, required = false) @Nullable String requestId,
+      Principal who) {
+    String where = "/api/billets/" + id + "/welds";
+    return book.weld(
+        once.make(requestId, where, body, who.getName(), () -> log(id, body, who).id()));
+  }
+
+  private WeldView log(long id, NewWeld body, Principal who) {
     MadeWeld weld =
         new MadeWeld(
             body.stepKey(),

@@ -1,5 +1,6 @@
 package app.geminal.server.book;
 
+import app.geminal.library.PlainText;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.util.Arrays;
@@ -80,9 +81,9 @@ class BookFileController {
                         e.kind(),
                         e.id(),
                         e.at(),
-                        plain(e.billetName()),
+                        PlainText.of(e.billetName()),
                         e.stepTitle(),
-                        plain(e.madeBy())),
+                        PlainText.of(e.madeBy())),
                     Stream.concat(
                         Stream.generate(() -> "").limit(14),
                         Stream.of(json.writeValueAsString(e.says()), "")))
@@ -99,9 +100,9 @@ class BookFileController {
         "WELD",
         w.id(),
         w.madeAt(),
-        plain(w.billetName()),
+        PlainText.of(w.billetName()),
         w.stepTitle(),
-        plain(w.madeBy()),
+        PlainText.of(w.madeBy()),
         w.outcome(),
         w.temperatureC(),
         w.school(),
@@ -117,13 +118,9 @@ class BookFileController {
         w.how().forceKn(),
         w.how().reduction(),
         "",
-        plain(w.note()));
+        PlainText.of(w.note()));
   }
 
-  /** A table program would take these for a formula. */
-  private static String plain(String text) {
-    return text.isEmpty() || "=+-@\t".indexOf(text.charAt(0)) < 0 ? text : "'" + text;
-  }
 
   private static String named(String file) {
     return ContentDisposition.attachment().filename(file).build().toString();

@@ -2,6 +2,7 @@ package app.geminal.server.book;
 
 import app.geminal.finding.Known;
 import app.geminal.fire.SchoolCost;
+import app.geminal.server.stored.StoredRow;
 import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
@@ -66,14 +67,13 @@ class BookRepository {
   }
 
   List<WeldView> all() {
-    return jdbc.sql(SELECT + "WHERE NOT w.struck" + NEWEST_FIRST).query(weld).list();
+    return readable(jdbc.sql(SELECT + "WHERE NOT w.struck" + NEWEST_FIRST));
   }
 
   List<WeldView> of(long billetId) {
-    return jdbc.sql(SELECT + "WHERE w.billet_id = :billet AND NOT w.struck" + NEWEST_FIRST)
-        .param("billet", billetId)
-        .query(weld)
-        .list();
+    return readable(
+        jdbc.sql(SELECT + "WHERE w.billet_id = :billet AND NOT w.struck" + NEWEST_FIRST)
+            .param("billet", billetId));
   }
 
   Optional<WeldView> find(long id) {
@@ -121,6 +121,7 @@ class BookRepository {
             new Known.Welded(
                 Set.of(row.getString("steels").split(",", -1)),
                 OxygenSchool.valueOf(row.getString("school"))))
+        .list()
         .stream()
         .collect(Collectors.toSet());
   }
@@ -163,6 +164,7 @@ class BookRepository {
         .sql("SELECT id, steels FROM weld WHERE NOT struck AND steels <> ''")
         .query((row, n) ->
             Map.entry(row.getLong("id"), Set.of(row.getString("steels").split(",", -1))))
+        .list()
         .stream()
         .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
   }
@@ -178,6 +180,7 @@ class BookRepository {
             Map.entry(
                 OxygenSchool.valueOf(row.getString("school")),
                 new SchoolCost.Told(row.getInt("made"), row.getInt("held"))))
+        .list()
         .stream()
         .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
   }
@@ -206,5 +209,15 @@ class BookRepository {
         .param("struck", struck)
         .param("id", id)
         .update();
+  }
+
+  /** Those that can be read; the log tells of the others. */
+  private List<WeldView> readable(JdbcClient.StatementSpec asked) {
+    return asked
+        .query((row, n) -> StoredRow.of("weld", row.getLong("id"), () -> weld.mapRow(row, n)))
+        .list()
+        .stream()
+        .flatMap(Optional::stream)
+        .toList();
   }
 }

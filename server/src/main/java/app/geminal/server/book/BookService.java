@@ -159,6 +159,7 @@ public class BookService {
    */
   @Transactional
   public WeldView log(long billetId, Plan plan, MadeWeld weld, HowMade how, String login) {
+    Dates.require("madeAt", weld.madeAt());
     if (weld.madeAt().isAfter(clock.instant().plus(AHEAD))) {
       throw new BadValue("madeAt", "This is still to come; a weld is logged when it was made.");
     }
@@ -250,6 +251,7 @@ public class BookService {
   @Transactional
   public WeldView change(long id, int version, MadeWeld weld, HowMade how, String login) {
     WeldView was = weld(id);
+    Dates.require("madeAt", weld.madeAt());
     if (weld.madeAt().isAfter(clock.instant().plus(AHEAD))) {
       throw new BadValue("madeAt", "This is still to come; a weld is logged when it was made.");
     }

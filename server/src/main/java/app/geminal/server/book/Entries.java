@@ -11,8 +11,10 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.util.unit.DataSize;
 
 /** Keeps what is written in the Book beside the welds. */
 @Service
@@ -23,8 +25,14 @@ public class Entries {
   private final EntryRepository entries;
   private final Accounts accounts;
   private final Clock clock;
+  private final long mostPhotoBytes;
 
-  Entries(EntryRepository entries, Accounts accounts, Clock clock) {
+  Entries(
+      EntryRepository entries,
+      Accounts accounts,
+      Clock clock,
+      @Value("${geminal.most-photos}") DataSize mostPhotos) {
+    this.mostPhotoBytes = mostPhotos.toBytes();
     this.entries = entries;
     this.accounts = accounts;
     this.clock = clock;
@@ -86,6 +94,7 @@ public class Entries {
   }
 
   private void requirePast(Written says) {
+    Dates.require("at", says.at());
     if (says.at().isAfter(clock.instant().plus(AHEAD))) {
       throw new BadValue("at", "This is still to come; the Book holds what was.");
     }
@@ -108,15 +117,21 @@ public class Entries {
   /**
    * Adds a photograph to an entry.
    *
-   * @throws BadValue when it is no picture, or the entry has enough
+   * @throws BadValue when the entry, or the shop, has enough
    */
   @Transactional
-  public EntryView addPhoto(long entryId, byte[] file, String login) {
+  EntryView addPhoto(long entryId, Photo photo, String login) {
+    entries.lock(entryId);
     get(entryId);
     if (entries.photos(entryId) >= MOST_PHOTOS) {
       throw new BadValue("photo", "An entry has room for %d photographs.".formatted(MOST_PHOTOS));
     }
-    Photo photo = Photo.of(file);
+    if (entries.photoBytes() + photo.jpeg().length > mostPhotoBytes) {
+      throw new BadValue(
+          "photo",
+          "The shop's photographs have reached %d MB. Delete some, or raise geminal.most-photos."
+              .formatted(mostPhotoBytes / 1_000_000));
+    }
     Instant now = clock.instant();
     entries.addPhoto(UUID.randomUUID().toString(), entryId, photo, accounts.id(login), now);
     return get(entryId);

@@ -1,9 +1,9 @@
 package app.geminal.server.book;
 
-import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import app.geminal.server.turn.Turns;
 import java.io.IOException;
 import java.io.InputStream;
 import java.security.Principal;
@@ -24,7 +24,8 @@ import org.springframework.web.bind.annotation.RestController;
 /** Entries of the Book over HTTP. New ones are written at their billet. */
 @RestController
 class EntryController {
-  private static final int MOST_BYTES = 16 * 1024 * 1024;
+  private final Turns turns =
+      new Turns(1, 1, Duration.ofSeconds(30), "Other photographs are being read already.");
 
   private final Entries entries;
 
@@ -68,18 +69,22 @@ class EntryController {
   @ResponseStatus(HttpStatus.CREATED)
   @Needs(Rank.APPRENTICE)
   EntryView addPhoto(@PathVariable long id, InputStream file, Principal who) throws IOException {
-    // A body of unannounced length passes the filter; no more than this is read of it.
-    byte[] bytes = file.readNBytes(MOST_BYTES + 1);
-    if (bytes.length > MOST_BYTES) {
-      throw new BadValue("photo", "This picture is larger than 16 MB.");
+    entries.get(id);
+    byte[] bytes = file.readAllBytes();
+    Photo photo;
+    // One picture is unpacked at a time, and no transaction is open meanwhile.
+    try (Turns.Turn _ = turns.take(who.getName())) {
+      photo = Photo.of(bytes);
     }
-    return entries.addPhoto(id, bytes, who.getName());
+    return entries.addPhoto(id, photo, who.getName());
   }
 
   @GetMapping(value = "/api/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)
   ResponseEntity<byte[]> photo(@PathVariable String id) {
     return ResponseEntity.ok()
-        .cacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePrivate().immutable())
+        // Asked for anew each time, so that one that was taken away is not shown any more.
+        .cacheControl(CacheControl.noCache().cachePrivate())
+        .eTag("\"" + id + "\"")
         .body(entries.jpeg(id));
   }
 

@@ -1,6 +1,7 @@
 package app.geminal.server.book;
 
 import app.geminal.server.book.EntryView.PhotoView;
+import app.geminal.server.stored.StoredRow;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
@@ -27,7 +28,7 @@ class EntryRepository {
       """;
 
   private static final String LOOKS =
-      "SELECT billet_id, body FROM book_entry WHERE kind = 'LOOKED' AND NOT struck";
+      "SELECT id, billet_id, body FROM book_entry WHERE kind = 'LOOKED' AND NOT struck";
 
   private static final String NEWEST_FIRST = " ORDER BY e.at DESC, e.id DESC";
 
@@ -55,15 +56,24 @@ class EntryRepository {
   }
 
   List<EntryView> all() {
-    return withPhotos(jdbc.sql(SELECT + "WHERE NOT e.struck" + NEWEST_FIRST).query(entry).list());
+    return withPhotos(readable(jdbc.sql(SELECT + "WHERE NOT e.struck" + NEWEST_FIRST)));
   }
 
   List<EntryView> of(long billetId) {
     return withPhotos(
-        jdbc.sql(SELECT + "WHERE e.billet_id = :billet AND NOT e.struck" + NEWEST_FIRST)
-            .param("billet", billetId)
-            .query(entry)
-            .list());
+        readable(
+            jdbc.sql(SELECT + "WHERE e.billet_id = :billet AND NOT e.struck" + NEWEST_FIRST)
+                .param("billet", billetId)));
+  }
+
+  /** Those that can be read; the log tells of the others. */
+  private List<EntryView> readable(JdbcClient.StatementSpec asked) {
+    return asked
+        .query((row, n) -> StoredRow.of("entry", row.getLong("id"), () -> entry.mapRow(row, n)))
+        .list()
+        .stream()
+        .flatMap(Optional::stream)
+        .toList();
   }
 
   /** All looks, in any order. */
@@ -79,11 +89,18 @@ class EntryRepository {
   private List<LookedAt.Look> looks(JdbcClient.StatementSpec asked) {
     return asked
         .query((row, n) ->
-            new LookedAt.Look(
-                row.getLong("billet_id"),
-                Objects.requireNonNull(
-                    json.readValue(row.getString("body"), Written.class).looked())))
-        .list();
+            StoredRow.of(
+                "entry",
+                row.getLong("id"),
+                () ->
+                    new LookedAt.Look(
+                        row.getLong("billet_id"),
+                        Objects.requireNonNull(
+                            json.readValue(row.getString("body"), Written.class).looked()))))
+        .list()
+        .stream()
+        .flatMap(Optional::stream)
+        .toList();
   }
 
   Optional<EntryView> find(long id) {
@@ -111,6 +128,7 @@ class EntryRepository {
                     row.getLong("entry_id"),
                     new PhotoView(
                         row.getString("id"), row.getInt("width_px"), row.getInt("height_px"))))
+            .list()
             .stream()
             .collect(
                 Collectors.groupingBy(
@@ -201,6 +219,21 @@ class EntryRepository {
         .list();
   }
 
+  /** Until the transaction ends nobody else adds to this entry. */
+  void lock(long entryId) {
+    jdbc.sql("SELECT id FROM book_entry WHERE id = :id FOR UPDATE")
+        .param("id", entryId)
+        .query(Long.class)
+        .optional();
+  }
+
+  /** Bytes of all photographs, those taken away too. */
+  long photoBytes() {
+    return jdbc.sql("SELECT COALESCE(SUM(OCTET_LENGTH(jpeg)), 0) FROM photo")
+        .query(Long.class)
+        .single();
+  }
+
   int photos(long entryId) {
     return jdbc.sql("SELECT COUNT(*) FROM photo WHERE entry_id = :entry")
         .param("entry", entryId)
@@ -225,7 +258,7 @@ class EntryRepository {
   }
 
   Optional<byte[]> jpeg(String id) {
-    return jdbc.sql("SELECT jpeg FROM photo WHERE id = :id")
+    return jdbc.sql("SELECT jpeg FROM photo WHERE id = :id AND NOT struck")
         .param("id", id)
         .query((row, n) -> row.getBytes("jpeg"))
         .optional();

@@ -12,10 +12,12 @@ import java.util.Iterator;
 import java.util.Set;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.MemoryCacheImageInputStream;
 
 /**
  * A photograph as it is kept: painted anew from the pixels that were sent, upright, no longer than
@@ -24,6 +26,7 @@ import javax.imageio.stream.ImageInputStream;
 final class Photo {
   static final int LONGEST_PX = 1600;
   private static final long MOST_PIXELS = 60_000_000;
+  private static final int LONGEST_SENT_PX = 20_000;
   private static final float QUALITY = 0.85f;
   private static final Set<String> FORMATS = Set.of("JPEG", "png");
 
@@ -38,12 +41,14 @@ final class Photo {
   }
 
   /**
-   * From a file as it was sent.
+   * From a file as it was sent. Only every so many pixels of a large picture are ever in memory, so
+   * that what is needed does not grow with what is sent.
    *
    * @throws BadValue when it is no JPEG or PNG, or too large to be a photograph
    */
   static Photo of(byte[] file) {
-    try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
+    JpegMarkers.requirePhotograph(file);
+    try (ImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(file))) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
       if (!readers.hasNext()) {
         throw unreadable();
@@ -53,20 +58,33 @@ final class Photo {
         if (!FORMATS.contains(reader.getFormatName())) {
           throw unreadable();
         }
-        reader.setInput(in, true, true);
-        long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
-        if (pixels > MOST_PIXELS) {
-          throw new BadValue(
-              "photo",
-              "This picture has %,d million pixels; 60 are enough.".formatted(pixels / 1_000_000));
-        }
-        return painted(reader.read(0), Upright.of(file));
+        reader.setInput(in, /* seekForwardOnly= */ true, /* ignoreMetadata= */ true);
+        return painted(sampled(reader), Upright.of(file));
       } finally {
         reader.dispose();
       }
     } catch (IOException | IndexOutOfBoundsException | IllegalArgumentException e) {
+      if (e instanceof BadValue bad) {
+        throw bad;
+      }
       throw unreadable();
     }
+  }
+
+  private static BufferedImage sampled(ImageReader reader) throws IOException {
+    int width = reader.getWidth(0);
+    int height = reader.getHeight(0);
+    long pixels = (long) width * height;
+    if (pixels > MOST_PIXELS || Math.max(width, height) > LONGEST_SENT_PX) {
+      throw new BadValue(
+          "photo",
+          "This picture has %d × %d pixels; %d million and %,d along a side are the most."
+              .formatted(width, height, MOST_PIXELS / 1_000_000, LONGEST_SENT_PX));
+    }
+    int every = Math.max(1, Math.max(width, height) / (2 * LONGEST_PX));
+    ImageReadParam how = reader.getDefaultReadParam();
+    how.setSourceSubsampling(every, every, 0, 0);
+    return reader.read(0, how);
   }
 
   private static BadValue unreadable() {

@@ -1,11 +1,14 @@
 package app.geminal.server.book;
 
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
+import com.drew.imaging.jpeg.JpegMetadataReader;
+import com.drew.imaging.jpeg.JpegProcessingException;
+import com.drew.imaging.jpeg.JpegSegmentMetadataReader;
 import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifReader;
 import java.awt.geom.AffineTransform;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.util.List;
 
 /**
  * How a camera held the picture, by its EXIF orientation.
@@ -14,15 +17,18 @@ import java.io.IOException;
  */
 record Upright(int orientation) {
 
-  /** As the file says; as it is where it says nothing. */
+  /** Only this of all that may be in a file is ever unpacked. */
+  private static final List<JpegSegmentMetadataReader> EXIF = List.of(new ExifReader());
+
+  /** As a JPEG says; as it is where it says nothing, and for everything else. */
   static Upright of(byte[] file) {
     try {
       ExifIFD0Directory exif =
-          ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
+          JpegMetadataReader.readMetadata(new ByteArrayInputStream(file), EXIF)
               .getFirstDirectoryOfType(ExifIFD0Directory.class);
       Integer said = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
       return new Upright(said == null || said < 1 || said > 8 ? 1 : said);
-    } catch (ImageProcessingException | IOException e) {
+    } catch (JpegProcessingException | IOException | RuntimeException e) {
       return new Upright(1);
     }
   }

@@ -6,6 +6,7 @@ import com.google.zxing.WriterException;
 import com.google.zxing.common.BitMatrix;
 import com.google.zxing.qrcode.QRCodeWriter;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import app.geminal.library.picture.XmlText;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -141,7 +142,7 @@ final class CardPdf {
   }
 
   private static String text(String said) {
-    String plain = said;
+    String plain = XmlText.of(said);
     for (Map.Entry<String, String> sign : PLAIN.entrySet()) {
       plain = plain.replace(sign.getKey(), sign.getValue());
     }

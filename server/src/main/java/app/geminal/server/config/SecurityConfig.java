@@ -1,9 +1,11 @@
 package app.geminal.server.config;
 
 import app.geminal.server.account.SignInThrottle;
+import app.geminal.server.account.SignIns;
 import app.geminal.server.problem.Problem;
 import app.geminal.server.problem.ProblemWriter;
 import app.geminal.server.problem.Problems;
+import jakarta.servlet.http.HttpSession;
 import java.util.stream.Stream;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
@@ -11,10 +13,12 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
+import org.springframework.security.authentication.AuthenticationServiceException;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
@@ -45,7 +49,8 @@ class SecurityConfig {
           .toArray(String[]::new);
 
   @Bean
-  SecurityFilterChain chain(HttpSecurity http, ProblemWriter problems, SignInThrottle throttle) {
+  SecurityFilterChain chain(
+      HttpSecurity http, ProblemWriter problems, SignInThrottle throttle, SignIns signIns) {
     return http.authorizeHttpRequests(requests ->
             requests
                 .requestMatchers(HttpMethod.GET, PAGES)
@@ -58,18 +63,37 @@ class SecurityConfig {
                 .permitAll()
                 .anyRequest()
                 .authenticated())
-        .csrf(csrf -> csrf.spa())
+        .csrf(csrf ->
+            csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
+                .csrfTokenRequestHandler(new HeaderOnlyCsrf()))
+        // A visitor who is not signed in leaves no trace in the database.
+        .requestCache(c -> c.disable())
         .formLogin(form ->
             form.loginPage("/sign-in")
                 .loginProcessingUrl("/api/sign-in")
                 .usernameParameter("login")
                 .successHandler((request, response, who) -> {
-                  throttle.forget(who.getName());
+                  throttle.right(request);
                   response.setStatus(HttpStatus.NO_CONTENT.value());
                 })
-                .failureHandler((request, response, e) -> problems.write(response, wrongSignIn())))
+                .failureHandler((request, response, e) -> {
+                  if (e instanceof AuthenticationServiceException) {
+                    throttle.right(request);
+                    throw e;
+                  }
+                  problems.write(response, wrongSignIn());
+                }))
         .logout(out ->
             out.logoutUrl("/api/sign-out")
+                .addLogoutHandler((request, response, who) -> {
+                  HttpSession session = request.getSession(false);
+                  if (session != null) {
+                    signIns.ended(session.getId());
+                  }
+                })
+                // Photographs and answers; what waits to be sent stays with its own person.
+                .addLogoutHandler((request, response, who) ->
+                    response.setHeader("Clear-Site-Data", "\"cache\""))
                 .logoutSuccessHandler(
                     (request, response, who) -> response.setStatus(HttpStatus.NO_CONTENT.value()))
                 .deleteCookies("GEMINAL"))
@@ -103,7 +127,7 @@ class SecurityConfig {
     return Problem.of(
         HttpStatus.UNAUTHORIZED,
         "wrong-sign-in",
-        "That did not fit",
+        "Wrong name or password",
         "The name or the password is wrong.",
         "",
         "Check both and try again.");

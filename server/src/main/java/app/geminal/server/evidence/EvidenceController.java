@@ -15,6 +15,7 @@ import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
+import app.geminal.server.stored.StoredRow;
 import app.geminal.shop.Practice;
 import java.util.Arrays;
 import java.util.List;
@@ -158,7 +159,13 @@ class EvidenceController {
   List<LearntView> losses() {
     Practice practice = shops.practice();
     List<Run> runs =
-        billets.all().stream().map(b -> Run.of(b.plan(), shelf.steels(), practice)).toList();
+        
+            billets.all().stream()
+                .flatMap(b ->
+                    StoredRow.<Run, RuntimeException>of(
+                        "billet", b.id(), () -> Run.of(b.plan(), shelf.steels(), practice))
+                        .stream())
+                .toList();
     return Learnt.of(runs, practice).stream()
         .map(l -> {
           double now = l.loss().now(practice);

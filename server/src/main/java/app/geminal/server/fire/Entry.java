@@ -58,7 +58,10 @@ public record Entry(
     }
   }
 
-  private static final double FASTEST = 20;
+  /** How fast time goes in a rehearsal at most. */
+  static final double FASTEST = 20;
+
+  private static final double MOST_FIGURE = 1e6;
 
   /** Checks every field. */
   public Entry {
@@ -71,6 +74,9 @@ public record Entry(
       note = "";
     } else if (!note.isEmpty()) {
       Require.text("note", note, 2000);
+    }
+    if (figure != null) {
+      Require.number("figure", figure, -MOST_FIGURE, MOST_FIGURE, "");
     }
     switch (kind) {
       case DEED -> Require.present("act", act);

@@ -5,6 +5,7 @@ import app.geminal.fire.HeatPlan;
 import app.geminal.fire.Rotation;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -80,8 +81,12 @@ class FireController {
   @PostMapping("/api/fires/day")
   @Needs(Rank.GUEST)
   Rotation.Day day(@RequestBody DayAsked asked) {
+    List<FireService.Chosen> billets = Require.list("billets", asked.billets(), 1, 3);
+    for (int i = 0; i < billets.size(); i++) {
+      Require.text("billets/" + i + "/stepPath", billets.get(i).stepPath(), 120);
+    }
     return plans.day(
-        Require.list("billets", asked.billets(), 1, 3),
+        billets,
         asked.places(),
         asked.fromMin(),
         asked.toMin());
@@ -113,12 +118,12 @@ class FireController {
 
   /** Tells everything, and then of what happens, a JSON object a line, as long as it is read. */
   @GetMapping("/api/fires/{id}/stream")
-  void stream(@PathVariable long id, HttpServletResponse response)
+  void stream(@PathVariable long id, HttpServletRequest request, HttpServletResponse response)
       throws IOException, InterruptedException {
     LiveFire fire = fires.get(id);
     response.setContentType("application/x-ndjson");
     response.setCharacterEncoding(StandardCharsets.UTF_8);
-    Listener listener = fire.listen(clock.instant());
+    Listener listener = fire.listen(clock.instant(), request.getSession().getId());
     try {
       OutputStream out = response.getOutputStream();
       while (!listener.isLetGo()) {
@@ -141,7 +146,11 @@ class FireController {
   @Needs(Rank.APPRENTICE)
   Kept keep(@PathVariable long id, @RequestBody Told told, Principal who) {
     List<Entry> entries = Require.list("entries", told.entries(), 1, MOST_ENTRIES);
-    List<KeptEntry> kept = service.keep(id, entries, who.getName());
+    List<KeptEntry> kept;
+    // Screens that send the same entries at once would wait for each other's rows and give up.
+    synchronized (fires.get(id).keeping()) {
+      kept = service.keep(id, entries, who.getName());
+    }
     fires.kept(id, kept);
     return new Kept(kept.stream().map(k -> k.entry().id()).toList());
   }

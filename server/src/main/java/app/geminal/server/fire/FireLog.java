@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import org.jspecify.annotations.Nullable;
 
 /** A session's entries as they are on disk, each once, and what of them counts. Not for threads. */
 final class FireLog {
@@ -29,6 +30,19 @@ final class FireLog {
     if (entry.entry().kind() == Entry.Kind.SPEED && figure != null) {
       speed = figure;
     }
+  }
+
+  /** The first second that an entry, which is in the log by now, makes different. */
+  double changesFromS(KeptEntry k) {
+    @Nullable KeptEntry about = k;
+    // An undoing may take back an undoing; what it is about in the end is what changes.
+    for (int i = 0; i < entries.size() && about != null; i++) {
+      if (about.entry().kind() != Entry.Kind.UNDO) {
+        return Math.min(k.atS(), about.atS());
+      }
+      about = entries.get(Objects.requireNonNullElse(about.entry().about(), ""));
+    }
+    return Double.NEGATIVE_INFINITY;
   }
 
   boolean has(String id) {

@@ -4,6 +4,7 @@ import app.geminal.fire.Act;
 import app.geminal.fire.HeatPlan;
 import app.geminal.heat.Gauge;
 import app.geminal.server.instrument.Channel;
+import app.geminal.server.stored.StoredRow;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -157,6 +158,7 @@ class FireRepository {
                 List.of(
                     new FireLine.BilletLine(
                         row.getLong("billet_id"), row.getString("name"), row.getString("title")))))
+        .list()
         .stream()
         .forEach(line -> lines.merge(line.id(), line, FireLine::joined));
     return List.copyOf(lines.values());
@@ -207,8 +209,12 @@ class FireRepository {
             WHERE e.session_id = :session ORDER BY e.seq
             """)
         .param("session", sessionId)
-        .query(ENTRY)
-        .list();
+        .query((row, n) ->
+            StoredRow.of("session entry", row.getLong("seq"), () -> ENTRY.mapRow(row, n)))
+        .list()
+        .stream()
+        .flatMap(Optional::stream)
+        .toList();
   }
 
   /** Those of some ids that are on disk, in the order they were kept. */

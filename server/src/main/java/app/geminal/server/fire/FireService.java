@@ -40,9 +40,13 @@ class FireService {
   private static final double FORGE_TOLERANCE_C = 2;
   private static final double PRESS_TOLERANCE_MPA = 0.2;
   private static final int MOST_BILLETS = 3;
-  private static final double FASTEST = 20;
   private static final int MOST_LISTED = 40;
   private static final Duration AHEAD = Duration.ofMinutes(10);
+  private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
+  private static final Duration REOPENS_WITHIN = Duration.ofHours(24);
+
+  /** A logger's last reading may come so long after the session, s. */
+  private static final double AFTERWARDS_S = 600;
 
   private final FireRepository fires;
   private final Fires live;
@@ -76,7 +80,7 @@ class FireService {
   @Transactional
   public long start(List<Chosen> chosen, boolean rehearsal, double speed, String login) {
     Require.list("billets", chosen, 1, MOST_BILLETS);
-    Require.number("speed", speed, 1, FASTEST, "");
+    Require.number("speed", speed, 1, Entry.FASTEST, "");
     long id = fires.start(clock.instant(), rehearsal, rehearsal ? speed : 1, accounts.id(login));
     for (int i = 0; i < chosen.size(); i++) {
       Chosen c = chosen.get(i);
@@ -115,9 +119,16 @@ class FireService {
         throw new BadValue(where + "/place", "The session has no billet in this place.");
       }
       if (e.doneAt().isAfter(now.plus(AHEAD))) {
-        throw new BadValue(where + "/doneAt", "This is still to come.");
+        throw new BadValue(
+            where + "/doneAt", "This is dated in the future. Check the clock of this device.");
       }
-      boolean fresh = fires.keep(sessionId, e, fire.secondOf(e.doneAt()), now, by);
+      double atS = fire.secondOf(e.doneAt());
+      if (!Moments.isOfSession(atS) || e.doneAt().isBefore(EARLIEST)) {
+        throw new BadValue(
+            where + "/doneAt",
+            "This is dated outside the session. Check the clock of this device.");
+      }
+      boolean fresh = fires.keep(sessionId, e, atS, now, by);
       if (fresh && e.kind().isOutcome()) {
         outcomes.add(e);
       }
@@ -196,14 +207,21 @@ class FireService {
   public void setEnded(long sessionId, boolean ended) {
     LiveFire fire = live.get(sessionId);
     if (fire.isOpen() == ended) {
-      fires.setEnded(sessionId, ended ? clock.instant() : null);
+      Instant now = clock.instant();
+      if (!ended && fire.endedBefore(now.minus(REOPENS_WITHIN))) {
+        throw new BadValue(
+            "", "This session ended more than a day ago. Start a new one for the next heat.");
+      }
+      fires.setEnded(sessionId, ended ? now : null);
     }
   }
 
   /** Keeps what a logger wrote; seconds that are there already stay as they are. */
   @Transactional
   public List<Row> keepLogged(long sessionId, String csv) {
-    Session session = live.get(sessionId).session();
+    LiveFire fire = live.get(sessionId);
+    Session session = fire.session();
+    double lastedS = fire.lastedS(clock.instant());
     List<LoggerFile.Logged> lines = LoggerFile.read(csv, session.startedAt());
     Map<Channel, Gauge> gauges = new EnumMap<>(Channel.class);
     gauges.put(Channel.FORGE, Gauge.ofForge());
@@ -211,8 +229,10 @@ class FireService {
     List<Row> rows = new ArrayList<>();
     for (int i = 0; i < lines.size(); i++) {
       LoggerFile.Logged line = lines.get(i);
-      if (line.atS() < 0 || line.atS() > 30 * 24 * 3600.0) {
-        throw new BadValue("line/" + (i + 2), "This was not while the session went on.");
+      if (!(line.atS() >= 0 && line.atS() <= lastedS + AFTERWARDS_S)) {
+        throw new BadValue(
+            "line/" + (i + 2),
+            "This is outside the session, which lasted %.0f seconds.".formatted(lastedS));
       }
       rows.add(
           new Row(

@@ -1,6 +1,7 @@
 package app.geminal.server.fire;
 
 import app.geminal.heat.BarHeat;
+import app.geminal.server.account.SignedOut;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.instrument.Instruments;
 import app.geminal.server.instrument.Said;
@@ -93,12 +94,23 @@ class Fires {
         repository
             .find(id)
             .orElseThrow(() -> new NotThere("There is no session number " + id + " at the fire."));
-    return new LiveFire(session, shops.shop(), repository.entries(id), repository.readings(id));
+    return new LiveFire(
+        session,
+        shops.shop(),
+        repository.entries(id),
+        repository.readings(id),
+        clock.instant());
   }
 
   void setEnded(long id, boolean ended) {
     Instant now = clock.instant();
     get(id).setEnded(ended ? now : null, now);
+  }
+
+  /** Screens of sign-ins that have ended are told nothing more, from this moment on. */
+  @EventListener
+  void signedOut(SignedOut ended) {
+    live.values().forEach(f -> f.signedOut(ended.sessionIds()));
   }
 
   /** It is read from the database again at the next question. */
@@ -107,21 +119,25 @@ class Fires {
   }
 
   private void tick() {
+    ticks++;
+    List<Row> rows = new ArrayList<>();
+    if (ticks % TICKS_A_QUESTION == 0) {
+      alone("instruments", () -> question(rows));
+    }
+    for (LiveFire fire : live.values()) {
+      if (fire.isRehearsal()) {
+        alone("session " + fire.id(), () -> rows.addAll(fire.rehearse(TICK_MS / 1000.0)));
+      }
+    }
+    alone("readings", () -> keeper.add(rows));
+  }
+
+  /** One bad session or second must not stop the clock of the others. */
+  private static void alone(String what, Runnable work) {
     try {
-      ticks++;
-      List<Row> rows = new ArrayList<>();
-      if (ticks % TICKS_A_QUESTION == 0) {
-        question(rows);
-      }
-      for (LiveFire fire : live.values()) {
-        if (fire.isRehearsal()) {
-          rows.addAll(fire.rehearse(TICK_MS / 1000.0));
-        }
-      }
-      keeper.add(rows);
+      work.run();
     } catch (RuntimeException e) {
-      // One bad second must not stop the clock.
-      LOG.error("The fire's clock stumbled", e);
+      LOG.error("The clock of the forge sessions stumbled over {}", what, e);
     }
   }
 
@@ -137,7 +153,7 @@ class Fires {
     live.values().stream().filter(f -> f.isForgotten(now)).forEach(f -> endForgotten(f, now));
     for (LiveFire fire : live.values()) {
       if (fire.isOpen() && !fire.isRehearsal()) {
-        rows.addAll(fire.tick(now, forge, press));
+        alone("session " + fire.id(), () -> rows.addAll(fire.tick(now, forge, press)));
       }
     }
   }

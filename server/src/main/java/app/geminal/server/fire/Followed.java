@@ -35,6 +35,20 @@ final class Followed {
     this.course = course;
   }
 
+  private Followed(Followed that) {
+    course = that.course.copy();
+    history.addAll(that.history);
+    readyInS = that.readyInS;
+    leftS = that.leftS;
+    ahead = that.ahead;
+    lookedAtS = that.lookedAtS;
+  }
+
+  /** A copy that goes its own way. */
+  Followed copy() {
+    return new Followed(this);
+  }
+
   Course course() {
     return course;
   }

@@ -12,8 +12,30 @@ import org.jspecify.annotations.Nullable;
 final class Listener {
   private static final int MOST_WAITING = 400;
 
+  /** Wakes the line up, so that it ends at once. */
+  private static final Object END = new Object();
+
   private final BlockingQueue<Object> waiting = new LinkedBlockingQueue<>(MOST_WAITING);
+  private final String signInId;
   private volatile boolean letGo;
+
+  /**
+   * @param signInId the sign-in it listens under
+   */
+  Listener(String signInId) {
+    this.signInId = signInId;
+  }
+
+  String signInId() {
+    return signInId;
+  }
+
+  /** Ends it; nothing that waits is told any more. */
+  void letGo() {
+    letGo = true;
+    waiting.clear();
+    var _ = waiting.offer(END);
+  }
 
   void tell(Object what) {
     if (!waiting.offer(what)) {
@@ -23,7 +45,8 @@ final class Listener {
 
   /** The next thing to tell, or null when nothing came for so long. */
   @Nullable Object next(long patienceMs) throws InterruptedException {
-    return waiting.poll(patienceMs, TimeUnit.MILLISECONDS);
+    Object what = waiting.poll(patienceMs, TimeUnit.MILLISECONDS);
+    return letGo ? null : what;
   }
 
   boolean isLetGo() {

@@ -17,7 +17,6 @@ import app.geminal.server.fire.FireView.Whole;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.instrument.Said;
 import app.geminal.shop.Shop;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -26,18 +25,23 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * A session that is looked at: its log, its readings, and every billet followed up to this second.
  *
  * <p>An entry that comes in time is done at once; one that comes late, and everything taken back,
- * begins the billets anew from the log and the readings, so that the order in which entries arrive
- * does not matter. Guarded by its own lock.
+ * works the billets out anew from the log and the readings, from the last {@link Marked} moment
+ * before it, so that the order in which entries arrive does not matter. Guarded by its own lock.
  */
 final class LiveFire {
+  private static final Logger LOG = LoggerFactory.getLogger(LiveFire.class);
+
   /** An entry this much older than the second that was reckoned last is still in time. */
   private static final double IN_TIME_S = 2.5;
 
@@ -46,15 +50,26 @@ final class LiveFire {
   private static final int FORGE_PLACES = 2;
   private static final double DUE_SPEED = 4;
   private static final double FORGOTTEN_AFTER_S = 12 * 3600;
+  /** Seconds a session catches up with at once; some 15 ms of work a billet. */
+  private static final int MOST_PER_TICK_S = 600;
+
+  /** Readings may end so long after the session. */
+  private static final double SLACK_S = 600;
+
+  /** A clock that goes back further than this was set. */
+  private static final double CLOCK_SLACK_S = 120;
+
   private static final int ORDER_EVERY_S = 30;
   private static final int ORDER_SOON_S = 3;
 
+  private final Object keeping = new Object();
   private final Session session;
   private final Shop shop;
   private final FireLog log;
   private final Map<Channel, Trace> traces = new EnumMap<>(Channel.class);
   private final List<Listener> listeners = new CopyOnWriteArrayList<>();
   private final @Nullable Rehearsed rehearsed;
+  private final List<Marked> marked = new ArrayList<>();
   private List<Followed> followed = new ArrayList<>();
   private List<FireLog.Typed> typed = List.of();
   private @Nullable Instant endedAt;
@@ -62,10 +77,21 @@ final class LiveFire {
   private Said press = Said.NOTHING;
   private int second;
   private double clockS;
+
+  /** Added to what the shop's clock says, s; above 0 once it was set back. */
+  private double clockShiftS;
+
   private List<Rotation.Turn> order = List.of();
   private int orderedAtS = -1;
 
-  LiveFire(Session session, Shop shop, List<KeptEntry> entries, List<Row> readings) {
+  /**
+   * A session as it is stored, up to its last second. Entries and readings that cannot belong to it
+   * (an earlier release kept some) are left aside and told in the log; the session goes on.
+   *
+   * @param now by the shop's clock
+   */
+  LiveFire(
+      Session session, Shop shop, List<KeptEntry> entries, List<Row> readings, Instant now) {
     this.session = session;
     this.shop = shop;
     this.endedAt = session.endedAt();
@@ -73,8 +99,19 @@ final class LiveFire {
     for (Channel channel : Channel.values()) {
       traces.put(channel, new Trace());
     }
-    readings.forEach(r -> trace(r.channel()).put(r.second(), r.figure(), r.state()));
-    entries.forEach(log::take);
+    double longestS = longestS(session, now);
+    for (Row r : readings) {
+      if (r.second() >= 0 && r.second() <= longestS) {
+        trace(r.channel()).put(r.second(), r.figure(), r.state());
+      }
+    }
+    for (KeptEntry e : entries) {
+      if (Moments.isOfSession(e.atS()) && e.entry().place() < session.billets().size()) {
+        log.take(e);
+      } else {
+        LOG.warn("Session {}: entry {} at {} s is left aside", session.id(), e.entry().id(), e.atS());
+      }
+    }
     List<HeatPlan> plans = session.billets().stream().map(Session.Billet::plan).toList();
     rehearsed =
         session.rehearsal()
@@ -87,9 +124,30 @@ final class LiveFire {
     second =
         Math.max(traces.values().stream().mapToInt(Trace::length).max().orElse(0), log.latestS());
     clockS = second;
-    followed = anew();
+    session.billets().forEach(_ -> marked.add(new Marked()));
+    followed = anew(Double.NEGATIVE_INFINITY);
     if (rehearsed != null) {
       catchUp(rehearsed);
+    }
+    adjustClock(now);
+  }
+
+  /** The longest a session can have lasted by now, s; time in a rehearsal may go faster. */
+  private static double longestS(Session session, Instant now) {
+    Instant end = session.endedAt() == null ? now : session.endedAt();
+    double lasted = Math.max(0, Moments.seconds(session.startedAt(), end));
+    return (lasted + SLACK_S) * (session.rehearsal() ? Entry.FASTEST : 1);
+  }
+
+  /**
+   * Where the shop's clock was set back, the session goes on from the second it has come to: what
+   * is done next must not fall before what was done already.
+   */
+  private void adjustClock(Instant now) {
+    double by = Moments.seconds(session.startedAt(), now) + clockShiftS;
+    if (!isRehearsal() && endedAt == null && by < second - CLOCK_SLACK_S) {
+      LOG.warn("Session {}: the clock was set back by {} s", session.id(), Math.round(second - by));
+      clockShiftS += second - by;
     }
   }
 
@@ -116,21 +174,43 @@ final class LiveFire {
     }
   }
 
-  /** Every billet from the beginning to this second. */
-  private List<Followed> anew() {
+  /**
+   * Every billet up to this second, from the last moment that a change leaves as it was.
+   *
+   * @param fromS the first second that changed
+   */
+  private List<Followed> anew(double fromS) {
     typed = log.typed();
-    return session.billets().stream().map(b -> anew(b, log)).toList();
+    return session.billets().stream().map(b -> anew(b, fromS)).toList();
   }
 
-  private Followed anew(Session.Billet billet, FireLog from) {
+  private Followed anew(Session.Billet billet, double fromS) {
+    List<Deed> deeds = log.deeds(billet.place());
+    Marked marks = marked.get(billet.place());
+    Marked.Moment from = marks.before(fromS, deeds.stream().map(Deed::id).toList());
+    if (from == null) {
+      return goneOn(fresh(billet), 0, deeds, marks);
+    }
+    List<Deed> left = deeds.stream().filter(d -> !from.done().contains(d.id())).toList();
+    return goneOn(from.followed().copy(), from.second(), left, marks);
+  }
+
+  private Followed fresh(Session.Billet billet) {
     double ramMmS = shop.press() == null ? 0 : shop.press().speedMmS();
-    Followed f = new Followed(new Course(billet.plan(), ramMmS));
-    Deque<Deed> deeds = new ArrayDeque<>(from.deeds(billet.place()));
-    for (int s = 0; s < second; s++) {
+    return new Followed(new Course(billet.plan(), ramMmS));
+  }
+
+  /** Goes on with a billet to this second. */
+  private Followed goneOn(Followed f, int from, List<Deed> due, @Nullable Marked marks) {
+    Deque<Deed> deeds = new ArrayDeque<>(due);
+    for (int s = from; s < second; s++) {
       while (!deeds.isEmpty() && deeds.getFirst().atS() <= s) {
         f.done(deeds.removeFirst());
       }
       f.passes(s + 1, chamberC(s + 1), pressMpa(s + 1));
+      if (marks != null) {
+        marks.passed(s + 1, f);
+      }
     }
     deeds.forEach(f::done);
     return f;
@@ -159,6 +239,11 @@ final class LiveFire {
     return trace(Channel.PRESS).believed(at).orElse(0);
   }
 
+  /** Held while entries are put on disk: one screen after the other. */
+  Object keeping() {
+    return keeping;
+  }
+
   long id() {
     return session.id();
   }
@@ -175,6 +260,16 @@ final class LiveFire {
     return endedAt == null;
   }
 
+  /** Whether it ended before a moment. */
+  synchronized boolean endedBefore(Instant moment) {
+    return endedAt != null && endedAt.isBefore(moment);
+  }
+
+  /** How long it has lasted, or lasted until it ended, s. */
+  synchronized double lastedS(Instant now) {
+    return isRehearsal() ? clockS : secondOf(endedAt == null ? now : endedAt);
+  }
+
   /** Whether a live session was left open: nothing was tapped for half a day. */
   synchronized boolean isForgotten(Instant now) {
     return isOpen() && !isRehearsal() && secondOf(now) - log.latestS() > FORGOTTEN_AFTER_S;
@@ -186,9 +281,7 @@ final class LiveFire {
 
   /** The second of the session something done at a moment belongs to. */
   synchronized double secondOf(Instant doneAt) {
-    return isRehearsal()
-        ? clockS
-        : Duration.between(session.startedAt(), doneAt).toMillis() / 1000.0;
+    return isRehearsal() ? clockS : Moments.seconds(session.startedAt(), doneAt) + clockShiftS;
   }
 
   /** Entries that are on disk now; those known already change nothing. */
@@ -198,20 +291,25 @@ final class LiveFire {
       return;
     }
     boolean late = false;
+    double changedFromS = Double.POSITIVE_INFINITY;
     for (KeptEntry k : fresh) {
       log.take(k);
       Entry e = k.entry();
       if (rehearsed != null && endedAt == null) {
         tell(rehearsed, e);
       }
-      late |=
+      boolean changesThePast =
           e.kind() == Entry.Kind.UNDO
               || e.kind() == Entry.Kind.READING
               || (e.kind() == Entry.Kind.DEED
                   && k.atS() < Math.max(latestDeedS(e) - 1e-9, second - IN_TIME_S));
+      if (changesThePast) {
+        late = true;
+        changedFromS = Math.min(changedFromS, log.changesFromS(k));
+      }
     }
     if (late) {
-      followed = anew();
+      followed = anew(changedFromS);
     } else {
       fresh.stream()
           .filter(k -> k.entry().kind() == Entry.Kind.DEED)
@@ -238,7 +336,7 @@ final class LiveFire {
   /** Readings from a logger's file. */
   synchronized void logged(List<Row> rows, Instant now) {
     rows.forEach(r -> trace(r.channel()).put(r.second(), r.figure(), r.state()));
-    followed = anew();
+    followed = anew(rows.stream().mapToInt(Row::second).min().orElse(0));
     tell(whole(now));
   }
 
@@ -248,7 +346,9 @@ final class LiveFire {
    * @return readings to keep
    */
   synchronized List<Row> tick(Instant now, Said forgeSays, Said pressSays) {
-    int to = (int) secondOf(now);
+    adjustClock(now);
+    // After a gap the session catches up in several ticks, so that others do not wait for it.
+    int to = Math.min((int) secondOf(now), second + MOST_PER_TICK_S);
     forge = forgeSays;
     press = pressSays;
     List<Row> rows = new ArrayList<>();
@@ -269,8 +369,9 @@ final class LiveFire {
     boolean passed = to > second;
     for (int s = second + 1; s <= to; s++) {
       double chamberC = chamberC(s);
-      for (Followed f : followed) {
-        f.passes(s, chamberC, pressMpa(s));
+      for (int i = 0; i < followed.size(); i++) {
+        of(i).passes(s, chamberC, pressMpa(s));
+        marked.get(i).passed(s, of(i));
       }
     }
     second = Math.max(second, to);
@@ -323,8 +424,8 @@ final class LiveFire {
   }
 
   /** Begins with everything; what follows comes as it happens. */
-  synchronized Listener listen(Instant now) {
-    Listener listener = new Listener();
+  synchronized Listener listen(Instant now, String signInId) {
+    Listener listener = new Listener(signInId);
     listener.tell(whole(now));
     listeners.add(listener);
     return listener;
@@ -332,6 +433,11 @@ final class LiveFire {
 
   void leave(Listener listener) {
     listeners.remove(listener);
+  }
+
+  /** These sign-ins have ended: nothing more is told to their screens. */
+  void signedOut(Set<String> signInIds) {
+    listeners.stream().filter(l -> signInIds.contains(l.signInId())).forEach(Listener::letGo);
   }
 
   /** Everything there is to see. */
@@ -410,7 +516,8 @@ final class LiveFire {
   /** How a billet went by a log that may hold more than was taken yet; for the Book. */
   synchronized Course course(int place, List<KeptEntry> entries) {
     FireLog from = new FireLog(session.speed());
-    entries.forEach(from::take);
-    return anew(session.billets().get(place), from).course();
+    entries.stream().filter(e -> Moments.isOfSession(e.atS())).forEach(from::take);
+    Session.Billet billet = session.billets().get(place);
+    return goneOn(fresh(billet), 0, from.deeds(place), null).course();
   }
 }

@@ -8,7 +8,7 @@ import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.stereotype.Component;
 
 /**
@@ -62,18 +62,32 @@ class ReadingKeeper {
     }
   }
 
+  /** Tries again while the database is away; rows it will never take are put down one by one. */
   private void keep(List<Row> rows) throws InterruptedException {
     while (true) {
       try {
         repository.keep(rows);
         return;
-      } catch (DataAccessException e) {
+      } catch (DataIntegrityViolationException refused) {
+        keepOneByOne(rows, refused);
+        return;
+      } catch (RuntimeException e) {
         if (closing) {
-          LOG.error("{} readings could not be put on disk before the end.", rows.size());
+          LOG.error("{} readings could not be put on disk before the end.", rows.size(), e);
           return;
         }
         Thread.sleep(AGAIN_MS);
       }
+    }
+  }
+
+  private void keepOneByOne(List<Row> rows, RuntimeException refused) throws InterruptedException {
+    if (rows.size() == 1) {
+      LOG.error("A reading cannot be stored and is dropped: {}", rows.getFirst(), refused);
+      return;
+    }
+    for (Row row : rows) {
+      keep(List.of(row));
     }
   }
 

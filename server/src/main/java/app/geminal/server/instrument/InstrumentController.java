@@ -1,5 +1,7 @@
 package app.geminal.server.instrument;
 
+import app.geminal.server.account.Needs;
+import app.geminal.server.account.Rank;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -25,17 +27,20 @@ class InstrumentController {
   }
 
   @PostMapping("/api/instruments")
+  @Needs(Rank.OWNER)
   @ResponseStatus(HttpStatus.CREATED)
   Instruments.Standing add(@RequestBody Instrument body) {
     return instruments.add(body);
   }
 
   @PutMapping("/api/instruments/{id}")
+  @Needs(Rank.OWNER)
   Instruments.Standing change(@PathVariable long id, @RequestBody Instrument body) {
     return instruments.change(id, body);
   }
 
   @PostMapping("/api/instruments/{id}/remove")
+  @Needs(Rank.OWNER)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(@PathVariable long id) {
     instruments.remove(id);

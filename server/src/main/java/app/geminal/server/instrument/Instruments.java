@@ -18,11 +18,13 @@ import org.springframework.transaction.annotation.Transactional;
 public class Instruments {
   private final InstrumentRepository instruments;
   private final ShopKeeper shops;
+  private final Reach reach;
   private final Map<Long, Line> lines = new LinkedHashMap<>();
   private boolean read;
   private @Nullable SimulatedBench bench;
 
-  Instruments(InstrumentRepository instruments, ShopKeeper shops) {
+  Instruments(InstrumentRepository instruments, ShopKeeper shops, Reach reach) {
+    this.reach = reach;
     this.instruments = instruments;
     this.shops = shops;
   }
@@ -63,6 +65,7 @@ public class Instruments {
   /** One more. */
   @Transactional
   public Standing add(Instrument instrument) {
+    reach.require(instrument);
     long id = instruments.add(instrument);
     reread();
     return standing(id, instrument);
@@ -71,6 +74,7 @@ public class Instruments {
   /** Another address, or switched on or off. */
   @Transactional
   public Standing change(long id, Instrument instrument) {
+    reach.require(instrument);
     if (!instruments.change(id, instrument)
         && instruments.all().stream().noneMatch(k -> k.id() == id)) {
       throw missing(id);
@@ -116,7 +120,8 @@ public class Instruments {
             }
             return gone;
           });
-      wanted.forEach((id, i) -> lines.computeIfAbsent(id, k -> new Line(i, this::simulated)));
+      wanted.forEach(
+          (id, i) -> lines.computeIfAbsent(id, _ -> new Line(i, reach, this::simulated)));
       read = true;
     }
     return List.copyOf(lines.values());

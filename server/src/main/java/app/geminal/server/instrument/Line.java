@@ -23,18 +23,21 @@ final class Line implements AutoCloseable {
   private final Instrument instrument;
   private final ModbusTcpClient client;
   private final Gauge gauge;
+  private final boolean isThere;
   private final AtomicBoolean asking = new AtomicBoolean();
   private double value = Double.NaN;
   private Gauge.State state = Gauge.State.WAITING;
   private boolean fresh;
 
-  Line(Instrument instrument, Supplier<SimulatedBench> bench) {
+  Line(Instrument instrument, Reach reach, Supplier<SimulatedBench> bench) {
     this.instrument = instrument;
     this.gauge = instrument.channel() == Channel.FORGE ? Gauge.ofForge() : Gauge.ofPress();
+    String host = reach.resolved(instrument);
+    this.isThere = !host.isEmpty();
     this.client =
         ModbusTcpClient.create(
             NettyTcpClientTransport.create(c -> {
-              c.hostname = instrument.isSimulated() ? "127.0.0.1" : instrument.host();
+              c.hostname = host;
               c.port = instrument.isSimulated() ? bench.get().port() : instrument.port();
               c.connectTimeout = PATIENCE;
             }),
@@ -47,7 +50,7 @@ final class Line implements AutoCloseable {
 
   /** Asks; a question that is still open is not asked twice. */
   void ask(double nowS) {
-    if (!asking.compareAndSet(false, true)) {
+    if (!isThere || !asking.compareAndSet(false, true)) {
       silent(nowS);
       return;
     }

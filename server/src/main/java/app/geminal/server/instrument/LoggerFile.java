@@ -1,8 +1,6 @@
 package app.geminal.server.instrument;
 
 import app.geminal.check.BadValue;
-import app.geminal.units.Temperatures;
-import app.geminal.units.UnitSystem;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -21,6 +19,7 @@ import org.apache.commons.csv.CSVRecord;
  */
 public final class LoggerFile {
   private static final int MOST_LINES = 100_000;
+  private static final double MOST_FIGURE = 1e7;
   private static final double MPA_PER_PSI = 0.006894757;
   private static final double MPA_PER_BAR = 0.1;
 
@@ -38,7 +37,13 @@ public final class LoggerFile {
   public static List<Logged> read(String text, Instant startedAt) {
     List<Logged> lines = new ArrayList<>();
     CSVFormat format =
-        CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setTrim(true).get();
+        CSVFormat.RFC4180
+            .builder()
+            .setHeader()
+            .setSkipHeaderRecord(true)
+            .setAllowMissingColumnNames(true)
+            .setTrim(true)
+            .get();
     try (var csv = format.parse(new StringReader(text))) {
       for (String column : List.of("at", "channel", "value", "unit")) {
         if (!csv.getHeaderNames().contains(column)) {
@@ -55,7 +60,10 @@ public final class LoggerFile {
         }
         lines.add(line(row, startedAt));
       }
-    } catch (CSVException | UncheckedIOException e) {
+    } catch (CSVException | UncheckedIOException | IllegalArgumentException e) {
+      if (e instanceof BadValue bad) {
+        throw bad;
+      }
       throw new BadValue("line", "This is no CSV: " + e.getMessage());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
@@ -79,10 +87,13 @@ public final class LoggerFile {
 
   private static double at(String text, Instant startedAt, String where) {
     try {
-      return Double.parseDouble(text);
+      return number(text, where);
     } catch (NumberFormatException noSeconds) {
       try {
-        return (Instant.parse(text).toEpochMilli() - startedAt.toEpochMilli()) / 1000.0;
+        Instant at = Instant.parse(text);
+        return (double) at.getEpochSecond()
+            - startedAt.getEpochSecond()
+            + (at.getNano() - startedAt.getNano()) / 1e9;
       } catch (DateTimeParseException neither) {
         throw new BadValue(
             where,
@@ -92,10 +103,19 @@ public final class LoggerFile {
     }
   }
 
+  /** A plain number; not one of the words for what is none. */
+  private static double number(String text, String where) {
+    double value = Double.parseDouble(text);
+    if (!(Math.abs(value) <= MOST_FIGURE)) {
+      throw new BadValue(where, "“%s” is not a figure a logger writes.".formatted(text));
+    }
+    return value;
+  }
+
   private static double value(CSVRecord row, Channel channel, String where) {
     double value;
     try {
-      value = Double.parseDouble(row.get("value"));
+      value = number(row.get("value"), where);
     } catch (NumberFormatException e) {
       throw new BadValue(where, "“%s” is no number.".formatted(row.get("value")));
     }
@@ -103,7 +123,7 @@ public final class LoggerFile {
     if (channel == Channel.FORGE) {
       return switch (unit) {
         case "c" -> value;
-        case "f" -> Temperatures.parseC(row.get("value") + " F", UnitSystem.METRIC);
+        case "f" -> (value - 32) * 5 / 9;
         default -> throw new BadValue(where, "The unit of the forge is C or F.");
       };
     }

@@ -4,6 +4,7 @@ import app.geminal.check.Require;
 import app.geminal.layers.Layer;
 import app.geminal.pattern.Pane;
 import app.geminal.pattern.ScanLine;
+import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.picture.Pictures.Drawn;
@@ -27,9 +28,11 @@ class PictureController {
 
   private final Frames frames = new Frames();
   private final Pictures pictures;
+  private final Accounts accounts;
 
-  PictureController(Pictures pictures) {
+  PictureController(Pictures pictures, Accounts accounts) {
     this.pictures = pictures;
+    this.accounts = accounts;
   }
 
   /**
@@ -78,7 +81,8 @@ class PictureController {
             ? () -> false
             : frames.asked(
                 who.getName() + " " + Require.text("window", body.window(), 60), body.frame());
-    Optional<Drawn> drawn = pictures.drawn(wanted, true, body.stays() ? () -> false : unwanted);
+    Optional<Drawn> drawn = 
+        pictures.drawn(wanted, true, turn(who), body.stays() ? () -> false : unwanted);
     return drawn.isEmpty() ? ResponseEntity.noContent().build() : answer(drawn.get());
   }
 
@@ -98,31 +102,40 @@ class PictureController {
   /** A picture or outlines to keep. */
   @PostMapping("/api/pictures/files")
   @Needs(Rank.GUEST)
-  ResponseEntity<byte[]> file(@RequestBody FileBody body) {
+  ResponseEntity<byte[]> file(@RequestBody FileBody body, Principal who) {
     Wanted wanted = Require.present("wanted", body.wanted());
     String title = Require.text("title", body.title(), 200);
     return switch (Require.present("as", body.as())) {
       case PNG ->
           ResponseEntity.ok()
               .contentType(MediaType.IMAGE_PNG)
-              .body(pictures.drawn(wanted, false, () -> false).orElseThrow().png());
+              .body(
+                  pictures
+                      .drawn(wanted, false, turn(who), () -> false)
+                      .orElseThrow()
+                      .png());
       case SVG ->
           ResponseEntity.ok()
               .contentType(SVG)
-              .body(pictures.outlines(wanted, title).getBytes(StandardCharsets.UTF_8));
+              .body(pictures.outlines(wanted, title, turn(who)).getBytes(StandardCharsets.UTF_8));
     };
   }
 
   /** Counts what a line crosses. */
   @PostMapping("/api/pictures/scan")
   @Needs(Rank.GUEST)
-  ScanView scan(@RequestBody ScanBody body) {
+  ScanView scan(@RequestBody ScanBody body, Principal who) {
     return ScanView.of(
         pictures.scanned(
             Require.present("wanted", body.wanted()),
             body.right(),
             body.up(),
             body.toRight(),
-            body.toUp()));
+            body.toUp(),
+            turn(who)));
+  }
+
+  private String turn(Principal who) {
+    return accounts.turnOf(who.getName());
   }
 }

@@ -9,9 +9,11 @@ import app.geminal.library.picture.Svg;
 import app.geminal.pattern.Field;
 import app.geminal.pattern.Painter;
 import app.geminal.pattern.Pane;
+import app.geminal.pattern.Picture;
 import app.geminal.pattern.ScanLine;
 import app.geminal.pattern.Sight;
 import app.geminal.pattern.Tones;
+import app.geminal.server.problem.Busy;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.turn.Turns;
@@ -20,7 +22,10 @@ import app.geminal.steel.Steels;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.Callable;
 import java.util.concurrent.ForkJoinPool;
+import java.util.concurrent.LinkedBlockingQueue;
 import java.util.function.BooleanSupplier;
 import org.springframework.beans.factory.DisposableBean;
 import org.springframework.stereotype.Component;
@@ -31,15 +36,25 @@ class Pictures implements DisposableBean {
   /** What a screen shows at most; a picture to keep may be larger, but only one at a time. */
   private static final int MOST_PX = 4_000_000;
 
+  /** So many pictures are drawn at once. */
+  private static final int ON_SCREEN = 3;
+
+  private static final int FILES = 1;
+
+  private static final Duration LONGEST_ON_SCREEN = Duration.ofSeconds(6);
+  private static final Duration LONGEST_FILE = Duration.ofSeconds(20);
+
   private final Turns turns =
-      new Turns(3, Duration.ofSeconds(10), "Several pictures are being drawn already.");
+      new Turns(ON_SCREEN, 2, Duration.ofSeconds(10), "Several pictures are being drawn already.");
 
   private final Turns files =
-      new Turns(1, Duration.ofSeconds(30), "Other pictures are being saved already.");
+      new Turns(FILES, 1, Duration.ofSeconds(30), "Other pictures are being saved already.");
 
-  /** A request's own thread is a virtual one, which would leave all the work to the others. */
-  private final ForkJoinPool painters =
-      new ForkJoinPool(Runtime.getRuntime().availableProcessors());
+  /**
+   * A request's own thread is a virtual one, which would leave all the work to the others. Each
+   * picture has painters of its own while it lasts, so that a costly one does not hold up the next.
+   */
+  private final BlockingQueue<ForkJoinPool> painters = new LinkedBlockingQueue<>();
 
   private final SteelShelf shelf;
   private final ShopKeeper shops;
@@ -47,11 +62,24 @@ class Pictures implements DisposableBean {
   Pictures(SteelShelf shelf, ShopKeeper shops) {
     this.shelf = shelf;
     this.shops = shops;
+    for (int i = 0; i < ON_SCREEN + FILES; i++) {
+      painters.add(new ForkJoinPool(Runtime.getRuntime().availableProcessors()));
+    }
   }
 
   @Override
   public void destroy() {
-    painters.shutdownNow();
+    painters.forEach(ForkJoinPool::shutdownNow);
+  }
+
+  /** Has painters do some work; whoever has a turn finds some free. */
+  private <T> T byPainters(Callable<T> work) {
+    ForkJoinPool some = painters.remove();
+    try {
+      return some.submit(work).join();
+    } finally {
+      painters.add(some);
+    }
   }
 
   /** A view of a bar of the shop. */
@@ -61,35 +89,62 @@ class Pictures implements DisposableBean {
   @SuppressWarnings("ArrayRecordComponent") // bytes on their way out
   record Drawn(byte[] png, Pane pane, Sight sight) {}
 
-  /** Empty when it was not wanted any more before it was there. */
-  Optional<Drawn> drawn(Wanted wanted, boolean quick, BooleanSupplier unwanted) {
+  /**
+   * Empty when it was not wanted any more before it was there.
+   *
+   * @param person whose picture it is
+   * @throws Busy when it takes longer than a picture may
+   */
+  Optional<Drawn> drawn(Wanted wanted, boolean quick, String person, BooleanSupplier unwanted) {
     Seen seen = seen(wanted);
     if (quick) {
       int pixels = seen.pane.widthPx() * seen.pane.heightPx();
       Require.count("wanted/widthPx", pixels, 1, MOST_PX);
     }
-    try (Turns.Turn _ = (quick ? turns : files).take()) {
-      return painters
-          .submit(() -> Painter.paint(seen.sight, seen.pane, seen.tones, wanted.relief(), unwanted))
-          .join()
-          .map(picture -> new Drawn(Png.of(picture, seen.pane, quick), seen.pane, seen.sight));
+    try (Turns.Turn _ = (quick ? turns : files).take(person)) {
+      Budget budget = new Budget(quick ? LONGEST_ON_SCREEN : LONGEST_FILE);
+      BooleanSupplier left = () -> budget.isSpent() || unwanted.getAsBoolean();
+      Optional<Picture> painted =
+          byPainters(
+              () -> Painter.paint(seen.sight, seen.pane, seen.tones, wanted.relief(), left));
+      if (painted.isEmpty() && budget.isSpent() && !unwanted.getAsBoolean()) {
+        throw new Busy(
+            "This picture takes longer than %d seconds. Ask for a smaller one, or for a smaller part."
+                .formatted(budget.seconds()));
+      }
+      return painted.map(
+          picture -> new Drawn(Png.of(picture, seen.pane, quick), seen.pane, seen.sight));
+    }
+  }
+
+  /** How long a picture may take: nobody notices when the one who asked for it has gone. */
+  private record Budget(long fromNanos, Duration of) {
+    Budget(Duration of) {
+      this(System.nanoTime(), of);
+    }
+
+    boolean isSpent() {
+      return System.nanoTime() - fromNanos > of.toNanos();
+    }
+
+    long seconds() {
+      return of.toSeconds();
     }
   }
 
   /** Outlines in true size. */
-  String outlines(Wanted wanted, String title) {
+  String outlines(Wanted wanted, String title, String person) {
     Seen seen = seen(wanted);
-    try (Turns.Turn _ = files.take()) {
-      return painters
-          .submit(() -> Svg.of(seen.sight, seen.pane, seen.steels, seen.tones, title))
-          .join();
+    try (Turns.Turn _ = files.take(person)) {
+      return byPainters(() -> Svg.of(seen.sight, seen.pane, seen.steels, seen.tones, title));
     }
   }
 
   /** What a line across a view crosses, from one place to another, mm. */
-  ScanLine scanned(Wanted wanted, double right, double up, double toRight, double toUp) {
+  ScanLine scanned(
+      Wanted wanted, double right, double up, double toRight, double toUp, String person) {
     Seen seen = seen(wanted);
-    try (Turns.Turn _ = turns.take()) {
+    try (Turns.Turn _ = turns.take(person)) {
       return ScanLine.of(seen.sight, right, up, toRight, toUp);
     }
   }

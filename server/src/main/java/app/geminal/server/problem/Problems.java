@@ -7,9 +7,12 @@ import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.dao.NonTransientDataAccessResourceException;
+import org.springframework.dao.PessimisticLockingFailureException;
 import org.springframework.dao.RecoverableDataAccessException;
 import org.springframework.dao.TransientDataAccessException;
+import org.springframework.dao.UncategorizedDataAccessException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -24,11 +27,17 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+import tools.jackson.core.JacksonException;
 
 /** Turns every exception into a problem document. */
 @RestControllerAdvice
 public class Problems extends ResponseEntityExceptionHandler {
   private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+  private static final long MEGABYTE = 1024 * 1024;
+
+  /** As in application.yaml, for documents of unannounced length. */
+  private static final long LARGEST_DOCUMENT = 256 * 1024;
+
   private static final String TO_THE_PLACE =
       "Change the value at the place named and send it again.";
 
@@ -79,18 +88,90 @@ public class Problems extends ResponseEntityExceptionHandler {
     TransientDataAccessException.class,
     NonTransientDataAccessResourceException.class,
     RecoverableDataAccessException.class,
+    UncategorizedDataAccessException.class,
     CannotCreateTransactionException.class,
     TransactionSystemException.class
   })
   ProblemDetail noDatabase(Exception e) {
     LOG.warn("The database does not answer: {}", e.getMessage());
+    return noDatabase();
+  }
+
+  /** What everybody is told while the database is away. */
+  public static ProblemDetail noDatabase() {
     return Problem.of(
         HttpStatus.SERVICE_UNAVAILABLE,
         "no-database",
-        "The shop's records do not answer",
-        "The database is away; nothing of this change was stored.",
+        "The database does not answer",
+        "The shop's database is away. Your change was not confirmed.",
         "",
-        "It is tried again by itself at the fire; elsewhere try again in a moment.");
+        "Try again in a moment. A session at the forge tries again by itself.");
+  }
+
+  /** Whether a failure has its cause in a database that is away. */
+  public static boolean isDatabaseAway(@Nullable Throwable failure) {
+    for (Throwable t = failure; t != null; t = t.getCause()) {
+      if (t instanceof TransientDataAccessException
+          || t instanceof NonTransientDataAccessResourceException
+          || t instanceof RecoverableDataAccessException
+          || t instanceof CannotCreateTransactionException
+          || t instanceof TransactionSystemException
+          || t instanceof UncategorizedDataAccessException) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  /** A problem for what failed outside every controller, or after an answer has begun. */
+  public static ProblemDetail of(Exception e) {
+    if (e instanceof BadValue bad) {
+      return badValue("/" + bad.path(), bad.words());
+    }
+    if (isDatabaseAway(e)) {
+      LOG.warn("The database does not answer: {}", e.getMessage());
+      return noDatabase();
+    }
+    BodyRefused refused = cause(e, BodyRefused.class);
+    return refused == null ? unexpected(e) : refused.problem();
+  }
+
+  @ExceptionHandler
+  ProblemDetail bodyRefused(BodyRefused refused) {
+    return refused.problem();
+  }
+
+  private static <T extends Throwable> @Nullable T cause(Throwable from, Class<T> kind) {
+    for (Throwable t = from; t != null; t = t.getCause()) {
+      if (kind.isInstance(t)) {
+        return kind.cast(t);
+      }
+    }
+    return null;
+  }
+
+  /** A stored document that this release cannot read; what was sent is told of elsewhere. */
+  @ExceptionHandler
+  ProblemDetail damaged(JacksonException e) {
+    LOG.warn("A stored document cannot be read: {}", e.getMessage());
+    return Problem.of(
+        HttpStatus.CONFLICT,
+        "damaged",
+        "This record cannot be read",
+        "What is stored is not as this release expects it. Everything else works.",
+        "",
+        "Restore it from a backup, or open it with the release that wrote it.");
+  }
+
+  @ExceptionHandler
+  ProblemDetail conflict(Conflict conflict) {
+    return Problem.of(
+        HttpStatus.CONFLICT,
+        "conflict",
+        "This does not go together",
+        String.valueOf(conflict.getMessage()),
+        "",
+        "Load it again and look at what is there.");
   }
 
   @ExceptionHandler
@@ -107,19 +188,41 @@ public class Problems extends ResponseEntityExceptionHandler {
     return problem;
   }
 
+  /** Two changes wanted the same rows; the database let one of them go first. */
+  @ExceptionHandler
+  ProblemDetail tooManyAtOnce(PessimisticLockingFailureException e) {
+    return busy(new Busy("Others are changing the same thing at this moment."));
+  }
+
+  /** A figure or a date that passes every rule and still has no room in its column. */
+  @ExceptionHandler
+  ProblemDetail noRoom(DataIntegrityViolationException e) {
+    LOG.warn("The database refused a value: {}", e.getMessage());
+    return Problem.of(
+        HttpStatus.UNPROCESSABLE_CONTENT,
+        "no-room",
+        "A value cannot be stored",
+        "A date, figure or text is outside what can be stored. Nothing was stored.",
+        "",
+        "Check dates and figures and send it again.");
+  }
+
   @ExceptionHandler
   ResponseEntity<ProblemDetail> anythingElse(Exception e) {
+    ProblemDetail problem = isDatabaseAway(e) ? noDatabase(e) : unexpected(e);
+    return ResponseEntity.status(problem.getStatus()).body(problem);
+  }
+
+  private static ProblemDetail unexpected(Exception e) {
     String id = UUID.randomUUID().toString();
     LOG.error("Unexpected, told to the user as {}", id, e);
-    return ResponseEntity.internalServerError()
-        .body(
-            Problem.of(
-                HttpStatus.INTERNAL_SERVER_ERROR,
-                "unexpected",
-                "Something broke on our side",
-                "The log has it under " + id + ".",
-                "",
-                "Try once more; nothing of this change was stored."));
+    return Problem.of(
+        HttpStatus.INTERNAL_SERVER_ERROR,
+        "unexpected",
+        "Something went wrong on our side",
+        "The server's log has it under " + id + ".",
+        "",
+        "Try once more. If it happens again, report it with this number.");
   }
 
   @Override
@@ -128,7 +231,8 @@ public class Problems extends ResponseEntityExceptionHandler {
       HttpHeaders headers,
       HttpStatusCode status,
       WebRequest request) {
-    return of(unreadable(e));
+    BodyRefused refused = cause(e, BodyRefused.class);
+    return of(refused == null ? of(JsonFault.of(e)) : refused.problem());
   }
 
   /** Somebody who is signed in and may not do what was asked. */
@@ -153,13 +257,9 @@ public class Problems extends ResponseEntityExceptionHandler {
     return of(bad.fault());
   }
 
-  private static ProblemDetail unreadable(HttpMessageNotReadableException e) {
-    return of(JsonFault.of(e));
-  }
-
   private static ProblemDetail of(JsonFault fault) {
     return switch (fault.kind()) {
-      case TOO_LARGE -> tooLarge();
+      case TOO_LARGE -> tooLarge(LARGEST_DOCUMENT);
       case BAD_VALUE -> badValue(fault.pointer(), fault.reason());
       case UNREADABLE ->
           Problem.of(
@@ -172,15 +272,28 @@ public class Problems extends ResponseEntityExceptionHandler {
     };
   }
 
-  /** What the filter for large bodies answers too. */
-  static ProblemDetail tooLarge() {
+  /** A body over its limit in bytes. */
+  static ProblemDetail tooLarge(long mostBytes) {
     return Problem.of(
         HttpStatus.CONTENT_TOO_LARGE,
         "too-large",
         "This is too large",
-        "No plan or record is this large, so it was not read.",
+        "What was sent is larger than the limit, so it was not read. Nothing was stored.",
         "",
-        "Send less than 256 kB.");
+        mostBytes < MEGABYTE
+            ? "Send less than %d kB.".formatted(mostBytes / 1024)
+            : "Send less than %d MB.".formatted(mostBytes / MEGABYTE));
+  }
+
+  /** A body that did not arrive in time. */
+  static ProblemDetail tooSlow() {
+    return Problem.of(
+        HttpStatus.REQUEST_TIMEOUT,
+        "too-slow",
+        "This took too long to arrive",
+        "The request was not complete in time. Nothing was stored.",
+        "",
+        "Check the connection and send it again.");
   }
 
   private static ProblemDetail badValue(String where, String words) {

@@ -9,10 +9,13 @@ import app.geminal.schedule.From;
 import app.geminal.schedule.Outcome;
 import app.geminal.schedule.Planned;
 import app.geminal.schedule.Question;
+import app.geminal.schedule.Restacking;
 import app.geminal.schedule.Schedule;
+import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.book.BookService;
+import app.geminal.server.problem.Problems;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.turn.Turns;
@@ -21,6 +24,7 @@ import app.geminal.steel.Steels;
 import app.geminal.weld.HoldChance;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.security.Principal;
 import java.time.Duration;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -31,18 +35,25 @@ import tools.jackson.databind.json.JsonMapper;
 /** Ways to a layer count; nothing is stored. */
 @RestController
 class ScheduleController {
-  /** One to run, and two that are on their way out or belong to somebody else. */
+  /** For one person one to run and one that is on its way out; one more for somebody else. */
   private final Turns turns =
-      new Turns(3, Duration.ofSeconds(20), "Several searches are going on already.");
+      new Turns(3, 2, Duration.ofSeconds(20), "Several searches are going on already.");
 
   private final Asking asking;
   private final SteelShelf shelf;
   private final ShopKeeper shops;
   private final BookService book;
+  private final Accounts accounts;
   private final JsonMapper json;
 
   ScheduleController(
-      Asking asking, SteelShelf shelf, ShopKeeper shops, BookService book, JsonMapper json) {
+      Asking asking,
+      SteelShelf shelf,
+      ShopKeeper shops,
+      BookService book,
+      Accounts accounts,
+      JsonMapper json) {
+    this.accounts = accounts;
     this.asking = asking;
     this.shelf = shelf;
     this.shops = shops;
@@ -61,20 +72,29 @@ class ScheduleController {
   /** The plan of a way. */
   record PlanBody(Plan plan) {}
 
-  /** Searches, and tells of it while it does, a JSON object a line. */
+  /**
+   * Searches, and tells of it while it does, a JSON object a line. What fails once the first line
+   * is out is told as a last line of kind “failed”.
+   */
   @PostMapping("/api/schedules")
   @Needs(Rank.GUEST)
-  void find(@RequestBody Asked asked, HttpServletResponse response) throws IOException {
+  void find(@RequestBody Asked asked, Principal who, HttpServletResponse response)
+      throws IOException {
     Steels steels = shelf.steels();
     Shop shop = shops.shop();
     Question question = asking.question(asked, steels, shop);
     HoldChance chance = book.holdChance();
-    try (Turns.Turn _ = turns.take()) {
+    Finder.check(question, steels, shop, chance);
+    try (Turns.Turn _ = turns.take(accounts.turnOf(who.getName()))) {
       Telling telling = new Telling(response, json, question, System::nanoTime);
       telling.tell(
           new Told.Begun(question.within(), question.blockMm(), Told.ChanceView.of(chance)));
-      Outcome outcome = Finder.find(question, steels, shop, chance, telling, Finder.USUAL_WORK);
-      telling.tell(Told.Ended.of(outcome, question));
+      try {
+        Outcome outcome = Finder.find(question, steels, shop, chance, telling, Finder.USUAL_WORK);
+        telling.tell(Told.Ended.of(outcome, question));
+      } catch (RuntimeException e) {
+        telling.tell(new Told.Failed(Problems.of(e)));
+      }
     }
   }
 
@@ -86,6 +106,9 @@ class ScheduleController {
     Asked asked = Require.present("asked", chosen.asked());
     Question question = asking.question(asked, shelf.steels(), shop);
     Schedule schedule = Require.present("schedule", chosen.schedule()).schedule();
+    if (question.insert() == null && schedule.restacks().stream().anyMatch(ScheduleController::lays)) {
+      throw new BadValue("schedule/restacks", "This lays sheets in the joints; say which in “insert”.");
+    }
     if (question.from() instanceof From.Bar) {
       return new PlanBody(goneOn(asked, Planned.stepsFromBar(schedule, question, shop)));
     }
@@ -93,6 +116,10 @@ class ScheduleController {
       throw new BadValue("schedule/start", "This way begins with a stack; say which.");
     }
     return new PlanBody(Planned.plan(schedule, question, chosen.startMm(), shop));
+  }
+
+  private static boolean lays(Restacking restacking) {
+    return restacking instanceof Restacking.Recut recut && recut.insert();
   }
 
   private static Plan goneOn(Asked asked, List<Operation> operations) {

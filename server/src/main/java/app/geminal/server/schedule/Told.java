@@ -15,13 +15,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
+import org.springframework.http.ProblemDetail;
 
 /** One line of what a search tells. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = Told.Begun.class, name = "begun"),
   @JsonSubTypes.Type(value = Told.Seen.class, name = "seen"),
-  @JsonSubTypes.Type(value = Told.Ended.class, name = "ended")
+  @JsonSubTypes.Type(value = Told.Ended.class, name = "ended"),
+  @JsonSubTypes.Type(value = Told.Failed.class, name = "failed")
 })
 sealed interface Told {
 
@@ -45,6 +47,9 @@ sealed interface Told {
    * @param ways the best so far; null where none are told this time
    */
   record Seen(int done, int of, CensusView census, @Nullable List<WayView> ways) implements Told {}
+
+  /** It broke off; the problem is as an answer of its own would be. */
+  record Failed(ProblemDetail problem) implements Told {}
 
   /** How it ended. */
   enum How {

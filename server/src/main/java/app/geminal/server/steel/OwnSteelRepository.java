@@ -1,5 +1,6 @@
 package app.geminal.server.steel;
 
+import app.geminal.server.stored.StoredRow;
 import app.geminal.steel.OwnSteel;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -38,7 +39,7 @@ class OwnSteelRepository {
   }
 
   List<Kept> all() {
-    return jdbc.sql(SELECT + "ORDER BY short_name").query(kept).list();
+    return readable(jdbc.sql(SELECT + "ORDER BY short_name"));
   }
 
   /**
@@ -100,5 +101,15 @@ class OwnSteelRepository {
         .param("listed", listed)
         .param("id", id)
         .update();
+  }
+
+  /** Those that can be read; the log tells of the others. */
+  private List<Kept> readable(JdbcClient.StatementSpec asked) {
+    return asked
+        .query((row, n) -> StoredRow.of("own steel", row.getLong("id"), () -> kept.mapRow(row, n)))
+        .list()
+        .stream()
+        .flatMap(Optional::stream)
+        .toList();
   }
 }

@@ -5,6 +5,7 @@ import app.geminal.library.OwnSteelTable;
 import app.geminal.library.ShippedSteels;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.problem.Stale;
+import app.geminal.server.stored.StoredRow;
 import app.geminal.steel.Estimate;
 import app.geminal.steel.OwnSteel;
 import app.geminal.steel.Steel;
@@ -57,7 +58,12 @@ public class SteelShelf {
     List<Kept> kept = own.all();
     Set<String> names = kept.stream().map(k -> k.known().id()).collect(Collectors.toSet());
     List<SteelView> offered = new ArrayList<>();
-    kept.stream().filter(Kept::listed).map(this::view).forEach(offered::add);
+    for (Kept k : kept) {
+      if (k.listed()) {
+        StoredRow.<SteelView, RuntimeException>of("own steel", k.known().id(), () -> view(k))
+            .ifPresent(offered::add);
+      }
+    }
     shipped.all().stream()
         .filter(s -> !names.contains(s.id()))
         .map(s -> SteelView.of(s, null))
@@ -205,7 +211,11 @@ public class SteelShelf {
 
   private Steels together(List<Kept> kept) {
     List<Steel> all = new ArrayList<>(shipped.all());
-    kept.forEach(k -> all.add(Estimate.of(k.known(), shipped)));
+    for (Kept k : kept) {
+      StoredRow.<Steel, RuntimeException>of(
+              "own steel", k.known().id(), () -> Estimate.of(k.known(), shipped))
+          .ifPresent(all::add);
+    }
     return Steels.of(all);
   }
 }

@@ -1,5 +1,6 @@
 package app.geminal.server.stock;
 
+import app.geminal.check.Require;
 import app.geminal.stock.StockBar;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -36,7 +37,7 @@ class StockController {
 
   @PutMapping("/api/stock/{id}")
   Shelved change(@PathVariable long id, @RequestBody Changed body) {
-    return stock.change(id, body.version(), body.bar());
+    return stock.change(id, body.version(), Require.present("bar", body.bar()));
   }
 
   @PostMapping("/api/stock/{id}/off-shelf")

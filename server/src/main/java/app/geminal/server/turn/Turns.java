@@ -2,23 +2,42 @@ package app.geminal.server.turn;
 
 import app.geminal.server.problem.Busy;
 import java.time.Duration;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Semaphore;
 import java.util.concurrent.TimeUnit;
 
-/** Lets a few of one kind of work go on at once: each takes all processors while it lasts. */
+/**
+ * Lets a few of one kind of work go on at once: each takes all processors while it lasts. A person
+ * has only some of the turns, so that others always find one; who asks for more waits for their own.
+ */
 public final class Turns {
   private final Semaphore free;
+  private final int each;
   private final Duration patience;
   private final String many;
+  private final ConcurrentHashMap<String, Share> shares = new ConcurrentHashMap<>();
+
+  /** What one person has of the turns, and how many of their requests hold or want one. */
+  private static final class Share {
+    private final Semaphore free;
+    private int users;
+
+    Share(int turns) {
+      free = new Semaphore(turns, true);
+    }
+  }
 
   /**
    * Turns of one kind of work.
    *
+   * @param atOnce for everybody together
+   * @param each for one person
    * @param patience how long to wait for a turn
    * @param many what is going on already when none comes free, as a sentence
    */
-  public Turns(int atOnce, Duration patience, String many) {
+  public Turns(int atOnce, int each, Duration patience, String many) {
     this.free = new Semaphore(atOnce, true);
+    this.each = each;
     this.patience = patience;
     this.many = many;
   }
@@ -32,16 +51,41 @@ public final class Turns {
   /**
    * Waits for a turn.
    *
+   * @param person whose work it is
    * @throws Busy when none comes free in time
    */
-  public Turn take() {
+  public Turn take(String person) {
+    Share share = enter(person);
+    long until = System.nanoTime() + patience.toNanos();
     try {
-      if (free.tryAcquire(patience.toMillis(), TimeUnit.MILLISECONDS)) {
-        return free::release;
+      if (share.free.tryAcquire(patience.toNanos(), TimeUnit.NANOSECONDS)) {
+        if (free.tryAcquire(Math.max(0, until - System.nanoTime()), TimeUnit.NANOSECONDS)) {
+          return () -> {
+            free.release();
+            share.free.release();
+            leave(person);
+          };
+        }
+        share.free.release();
       }
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
     }
+    leave(person);
     throw new Busy(many);
+  }
+
+  private Share enter(String person) {
+    return shares.compute(
+        person,
+        (_, there) -> {
+          Share share = there == null ? new Share(each) : there;
+          share.users++;
+          return share;
+        });
+  }
+
+  private void leave(String person) {
+    shares.computeIfPresent(person, (_, share) -> --share.users == 0 ? null : share);
   }
 }

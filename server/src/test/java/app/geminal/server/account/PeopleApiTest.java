@@ -40,8 +40,11 @@ class PeopleApiTest extends ShopTest {
     Visitor bellows = signedIn("bellows", "five brass rivets");
     assertThat(bellows.get("/api/book").status()).isEqualTo(200);
     smith.put("/api/people/" + id, "{\"rank\": \"SMITH\", \"mayEnter\": false}");
-    assertThat(bellows.get("/api/book").status()).isEqualTo(403);
+    assertThat(bellows.get("/api/book").status()).isEqualTo(401);
     assertThat(signedIn("bellows", "five brass rivets").get("/api/book").status()).isEqualTo(401);
+    smith.put("/api/people/" + id, "{\"rank\": \"SMITH\", \"mayEnter\": true}");
+    assertThat(bellows.get("/api/book").status()).as("the old sign-in stays ended").isEqualTo(401);
+    assertThat(signedIn("bellows", "five brass rivets").get("/api/book").status()).isEqualTo(200);
   }
 
   @Test

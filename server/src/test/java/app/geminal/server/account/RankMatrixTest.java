@@ -66,7 +66,14 @@ class RankMatrixTest extends ShopTest {
           "POST /api/book/entries/{id}/photos");
 
   private static final Set<String> OWNERS =
-      Set.of("GET /api/people", "POST /api/people", "PUT /api/people/{id}", "GET /api/archive");
+      Set.of(
+          "GET /api/people",
+          "POST /api/people",
+          "PUT /api/people/{id}",
+          "GET /api/archive",
+          "POST /api/instruments",
+          "PUT /api/instruments/{id}",
+          "POST /api/instruments/{id}/remove");
 
   private final Map<Rank, Visitor> people = new EnumMap<>(Rank.class);
 

@@ -148,7 +148,10 @@ class ArchiveTest {
             java.util.stream.Stream.concat(
                     TableRepository.ALL.stream(),
                     java.util.stream.Stream.of(
-                        "SPRING_SESSION", "SPRING_SESSION_ATTRIBUTES", "flyway_schema_history"))
+                        "SPRING_SESSION",
+                        "SPRING_SESSION_ATTRIBUTES",
+                        "flyway_schema_history",
+                        "request_once"))
                 .toList());
   }
 }

@@ -276,9 +276,18 @@ class FireApiTest extends ShopTest {
     assertThat(smith.get("/api/fires/" + fire).<String>at("$.endedAt")).isNull();
   }
 
+  /** As if the session had begun so many days ago. */
+  private void beganDaysAgo(long fire, int days) {
+    shop.update(
+        "UPDATE fire_session SET started_at = started_at - INTERVAL %d DAY WHERE id = %d"
+            .formatted(days, fire));
+    shop.bean(Fires.class).forget(fire);
+  }
+
   @Test
   void aLoggersFileIsTakenWholeOrNotAtAll() {
     long fire = start(false, 1, 3);
+    beganDaysAgo(fire, 2);
     String path = "/api/fires/%d/readings".formatted(fire);
     Answer bad =
         smith.send(
@@ -329,6 +338,7 @@ class FireApiTest extends ShopTest {
   @Test
   void readingsOfAnOldSessionAreThinned() {
     long fire = start(false, 1, 5);
+    beganDaysAgo(fire, 5);
     StringBuilder csv = new StringBuilder("at,channel,value,unit\n");
     for (int s = 0; s < 2000; s++) {
       csv.append(200_000 + s).append(",forge,").append(1000 + s * 0.05).append(",C\n");

@@ -1,0 +1,22 @@
+package app.geminal.server.book;
+
+import app.geminal.check.BadValue;
+import java.time.Instant;
+
+/** Dates the Book takes. */
+final class Dates {
+  private static final Instant EARLIEST = Instant.parse("1900-01-01T00:00:00Z");
+
+  private Dates() {}
+
+  /**
+   * A date that can be meant and stored.
+   *
+   * @throws BadValue for one before 1900
+   */
+  static void require(String field, Instant at) {
+    if (at.isBefore(EARLIEST)) {
+      throw new BadValue(field, "This date is before 1900. Check the year.");
+    }
+  }
+}

@@ -1,0 +1,58 @@
+package app.geminal.server.stored;
+
+import java.util.Optional;
+import java.util.function.Consumer;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** Reads a stored thing that may have been damaged or written under other rules. */
+public final class StoredRow {
+  private static final Logger LOG = LoggerFactory.getLogger(StoredRow.class);
+
+  private StoredRow() {}
+
+  /** Reads; {@code E} is what a database throws while it does. */
+  public interface Reading<T, E extends Exception> {
+    /** Reads it. */
+    T read() throws E;
+  }
+
+  /**
+   * What was read; where it cannot be, the log tells why and there is nothing.
+   *
+   * @param what kind of thing, for the log
+   * @param id its number, for the log
+   */
+  public static <T, E extends Exception> Optional<T> of(
+      String what, Object id, Reading<T, E> reading) throws E {
+    return of(what, id, reading, _ -> {});
+  }
+
+  /**
+   * The same, telling also somebody else why.
+   *
+   * @param whyNot is told why, as a sentence
+   */
+  public static <T, E extends Exception> Optional<T> of(
+      String what, Object id, Reading<T, E> reading, Consumer<String> whyNot) throws E {
+    try {
+      return Optional.of(reading.read());
+    } catch (RuntimeException e) {
+      LOG.warn("The stored {} {} cannot be read: {}", what, id, e.toString());
+      whyNot.accept(why(e));
+      return Optional.empty();
+    }
+  }
+
+  /** The innermost reason in words. */
+  private static String why(RuntimeException e) {
+    Throwable t = e;
+    while (t.getCause() != null) {
+      t = t.getCause();
+    }
+    String words = t.getMessage();
+    return words == null || words.isBlank()
+        ? "It is not as this release expects it."
+        : words.lines().findFirst().orElse("");
+  }
+}
