@@ -16,6 +16,19 @@ export class Problem extends Error {
     return thrown instanceof Problem ? thrown : Problem.offline();
   }
 
+  /** From the document that tells it. */
+  static of(document: Readonly<Record<string, unknown>>): Problem {
+    const text = (value: unknown, otherwise: string) => (typeof value === 'string' ? value : otherwise);
+    return new Problem(
+      typeof document['status'] === 'number' ? document['status'] : 0,
+      text(document['title'], 'Refused'),
+      text(document['detail'], 'The server gave no reason.'),
+      text(document['where'], ''),
+      text(document['remedy'], ''),
+      document,
+    );
+  }
+
   /** Nobody answered. */
   static offline(): Problem {
     return new Problem(
@@ -34,17 +47,9 @@ function token(): string {
 }
 
 async function problemOf(response: Response): Promise<Problem> {
-  const text = (value: unknown, otherwise: string) => (typeof value === 'string' ? value : otherwise);
   try {
-    const body = (await response.json()) as Record<string, unknown>;
-    return new Problem(
-      response.status,
-      text(body['title'], response.statusText),
-      text(body['detail'], 'The server gave no reason.'),
-      text(body['where'], ''),
-      text(body['remedy'], ''),
-      body,
-    );
+    const document = (await response.json()) as Record<string, unknown>;
+    return Problem.of({ title: response.statusText, ...document, status: response.status });
   } catch {
     return new Problem(response.status, response.statusText, 'The server gave no reason.', '', 'Try again.');
   }
@@ -66,15 +71,23 @@ export async function get<T>(path: string): Promise<T> {
   return (await (await send(path, {})).json()) as T;
 }
 
-/** Sends JSON and reads the answer; undefined where there is none. */
+/**
+ * Sends JSON and reads the answer; undefined where there is none. With an id of its own a request that is sent
+ * twice, because no answer was heard, is done once.
+ */
 export async function change<T = undefined>(
   method: 'POST' | 'PUT',
   path: string,
   body?: unknown,
+  requestId?: string,
 ): Promise<T> {
   const response = await send(path, {
     method,
-    headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
+    headers: {
+      'Content-Type': 'application/json',
+      'X-XSRF-TOKEN': token(),
+      ...(requestId ? { 'Request-Id': requestId } : {}),
+    },
     body: body === undefined ? null : typeof body === 'string' ? body : JSON.stringify(body),
   });
   const text = await response.text();

@@ -7,4 +7,19 @@ export function stored(key: string): unknown {
   }
 }
 
-export const store = (key: string, value: unknown) => localStorage.setItem(key, JSON.stringify(value));
+/** Keeps a value; false where the browser has no room for it. */
+export function store(key: string, value: unknown): boolean {
+  try {
+    localStorage.setItem(key, JSON.stringify(value));
+    return true;
+  } catch {
+    return false;
+  }
+}
+
+/** Forgets everything under keys that begin so. */
+export function forget(prefix: string) {
+  Object.keys(localStorage)
+    .filter((k) => k.startsWith(prefix))
+    .forEach((k) => localStorage.removeItem(k));
+}

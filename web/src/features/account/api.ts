@@ -1,5 +1,7 @@
 import { queryOptions } from '@tanstack/react-query';
 import { change, get, postForm } from '../../lib/http';
+import { setPerson } from '../../lib/person';
+import { forget } from '../../lib/stored';
 import type { UnitSystem } from '../../units';
 
 export interface Session {
@@ -21,12 +23,24 @@ export interface NewOwner {
 
 export const sessionQuery = queryOptions({
   queryKey: ['session'],
-  queryFn: () => get<Session>('/api/session'),
+  queryFn: async () => {
+    const session = await get<Session>('/api/session');
+    setPerson(session.login);
+    return session;
+  },
   staleTime: Infinity,
 });
 
 export const signIn = (login: string, password: string) => postForm('/api/sign-in', { login, password });
-export const signOut = () => change('POST', '/api/sign-out');
+
+/** Signs out; what this browser remembers of the shop goes with it, taps that wait stay with their person. */
+export async function signOut() {
+  await change('POST', '/api/sign-out');
+  forget('geminal.seen.');
+  forget('geminal.signed');
+  setPerson(null);
+}
+
 export const makeOwner = (owner: NewOwner) => change('POST', '/api/owner', owner);
 export const setUnits = (units: UnitSystem) =>
   change<{ units: UnitSystem }>('PUT', '/api/settings', { units });

@@ -2,12 +2,13 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { JointGlyph } from '../../figures/JointGlyph';
 import { Problem } from '../../lib/http';
+import { useOnce } from '../../lib/useOnce';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { INPUT } from '../../ui/Field';
 import { MeasureField } from '../../ui/MeasureField';
 import { Temperature, Words } from '../../ui/Words';
-import { logWeld, OUTCOME_WORDS, strikeWeld, type Weld, type WeldOutcome } from '../book/api';
+import { logWeld, OUTCOME_WORDS, strikeWeld, type NewWeld, type Weld, type WeldOutcome } from '../book/api';
 import { shortTime } from '../book/time';
 import { nextQuery } from '../evidence/api';
 import { billetQuery } from './api';
@@ -37,11 +38,16 @@ export function WeldLog({
   const [school, setSchool] = useState<OxygenSchool>(planned.school);
   const [outcome, setOutcome] = useState<WeldOutcome | null>(null);
   const [note, setNote] = useState('');
+  const request = useOnce<NewWeld>();
   const again = () => client.invalidateQueries(billetQuery(billetId));
   const log = useMutation({
-    mutationFn: (found: WeldOutcome) =>
-      logWeld(billetId, { stepKey, temperatureC, school, outcome: found, note }),
+    mutationFn: (found: WeldOutcome) => {
+      const weld = { stepKey, temperatureC, school, outcome: found, note };
+      const sent = request.of(weld);
+      return logWeld(billetId, sent.contents, sent.id);
+    },
     onSuccess: () => {
+      request.taken();
       setOutcome(null);
       setNote('');
       return again();

@@ -156,10 +156,25 @@ export interface Billet {
   readonly welds: readonly Weld[];
 }
 
+/** A billet whose plan this release cannot read or work through; why, in a sentence. */
+export interface UnreadableBillet {
+  readonly id: number;
+  readonly name: string;
+  readonly unreadable: string;
+}
+
+type RackLine = BilletOnRack | UnreadableBillet;
+
+const isUnreadable = (line: RackLine): line is UnreadableBillet => 'unreadable' in line;
+
+const rack = { queryKey: ['rack'], queryFn: () => get<RackLine[]>('/api/billets') };
+
 export const rackQuery = queryOptions({
-  queryKey: ['rack'],
-  queryFn: () => get<BilletOnRack[]>('/api/billets'),
+  ...rack,
+  select: (lines) => lines.filter((l): l is BilletOnRack => !isUnreadable(l)),
 });
+
+export const unreadableQuery = queryOptions({ ...rack, select: (lines) => lines.filter(isUnreadable) });
 
 export const billetQuery = (id: number) =>
   queryOptions({ queryKey: ['billet', id], queryFn: () => get<Billet>(`/api/billets/${id}`), retry: false });

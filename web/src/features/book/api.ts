@@ -48,8 +48,8 @@ export interface NewWeld {
 
 export const bookQuery = queryOptions({ queryKey: ['book'], queryFn: () => get<Weld[]>('/api/book') });
 
-export const logWeld = (billetId: number, weld: NewWeld) =>
-  change<Weld>('POST', `/api/billets/${billetId}/welds`, weld);
+export const logWeld = (billetId: number, weld: NewWeld, requestId: string) =>
+  change<Weld>('POST', `/api/billets/${billetId}/welds`, weld, requestId);
 
 export const strikeWeld = (id: number) => change('POST', `/api/welds/${id}/strike`);
 export const unstrikeWeld = (id: number) => change('POST', `/api/welds/${id}/unstrike`);
@@ -216,8 +216,8 @@ export const billetEntriesQuery = (billetId: number) =>
     queryFn: () => get<Entry[]>(`/api/billets/${billetId}/entries`),
   });
 
-export const writeEntry = (billetId: number, says: Says) =>
-  change<Entry>('POST', `/api/billets/${billetId}/entries`, says);
+export const writeEntry = (billetId: number, says: Says, requestId: string) =>
+  change<Entry>('POST', `/api/billets/${billetId}/entries`, says, requestId);
 
 export const changeEntry = (id: number, version: number, says: Says) =>
   change<Entry>('PUT', `/api/book/entries/${id}`, { version, says });

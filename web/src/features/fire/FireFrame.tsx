@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, type ReactNode } from 'react';
 import { Navigate, useLocation } from 'react-router';
 import { sessionQuery, type Session } from '../account/api';
+import { setPerson } from '../../lib/person';
 import { store, stored } from '../../lib/stored';
 import { Units } from '../../ui/Words';
 
@@ -25,6 +26,10 @@ export function FireFrame({ children }: { children: ReactNode }) {
   useEffect(() => {
     if (session.data?.login) store(KEY, session.data);
   }, [session.data]);
+  useEffect(() => {
+    // Without the shop whoever was signed in last taps on, under their own name.
+    if (session.isError) setPerson((stored(KEY) as Session | null)?.login ?? null);
+  }, [session.isError]);
   const who = session.data ?? (session.isError ? (stored(KEY) as Session | null) : null);
   if (session.data?.login === null) {
     return <Navigate to="/sign-in" state={{ from: location.pathname }} replace />;

@@ -61,10 +61,21 @@ export function FireHead({
         {whole.rehearsal && ' · rehearsal'}
       </span>
       <span role="status" aria-label="Line to the shop" className="text-soft">
-        {!fire.online && <b className="text-ink">no line to the shop; </b>}
-        {fire.unsent > 0 && `${fire.unsent} ${fire.unsent === 1 ? 'entry waits' : 'entries wait'} here`}
-        {!fire.online && fire.unsent === 0 && 'go on, nothing is lost'}
+        {fire.expired && (
+          <a href="/sign-in" className="text-ink underline underline-offset-4">
+            You are signed out. Sign in again; your taps are kept.
+          </a>
+        )}
+        {!fire.online && !fire.expired && <b className="text-ink">no line to the shop; </b>}
+        {fire.unsent > 0 && ` ${fire.unsent} ${fire.unsent === 1 ? 'entry waits' : 'entries wait'} here`}
+        {!fire.online && fire.unsent === 0 && !fire.expired && 'go on, nothing is lost'}
       </span>
+      {fire.unsaved > 0 && (
+        <span role="alert">
+          This device has no storage left: {fire.unsaved} {fire.unsaved === 1 ? 'tap is' : 'taps are'} kept on
+          this page only. Keep it open until they are sent.
+        </span>
+      )}
       {fire.refused.map((r) => (
         <span key={r.entry.id} role="alert">
           One entry was not taken: {r.why}{' '}

@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Act, Entry } from './api';
-import { drain, letGo, put, refused, waiting } from './outbox';
+import { setPerson } from '../../lib/person';
+import { drain, letGo, put, refused, snapshot, waiting } from './outbox';
 
 const entry = (id: string, act: Act = 'IN'): Entry => ({
   id,
@@ -93,5 +94,39 @@ describe('entries that wait', () => {
   it('survive what somebody else wrote into the browser', () => {
     localStorage.setItem('geminal.fire.3.x', 'not json');
     expect(waiting()).toEqual([]);
+  });
+
+  it('belong to their person and go out under no other', async () => {
+    setPerson('mara');
+    fetching.mockRejectedValue(new TypeError('offline'));
+    put(3, entry('a'));
+    await vi.advanceTimersByTimeAsync(100);
+    fetching.mockClear();
+    keeping();
+    setPerson('ilse');
+    await vi.advanceTimersByTimeAsync(10_000);
+    expect(waiting()).toEqual([]);
+    expect(fetching).not.toHaveBeenCalled();
+    expect(localStorage.getItem('geminal.fire.3.a')).not.toBeNull();
+    setPerson('mara');
+    await vi.advanceTimersByTimeAsync(2500);
+    expect(fetching.mock.calls.map(sent)).toEqual([['a']]);
+    expect(localStorage.getItem('geminal.fire.3.a')).toBeNull();
+    setPerson(null);
+  });
+
+  it('are kept on the page, and said to be, where the browser has no room', async () => {
+    fetching.mockRejectedValue(new TypeError('offline'));
+    const full = vi.spyOn(Storage.prototype, 'setItem').mockImplementation(() => {
+      throw new DOMException('full', 'QuotaExceededError');
+    });
+    put(3, entry('a'));
+    expect(waiting().map((w) => w.entry.id)).toEqual(['a']);
+    expect(snapshot().unsaved).toBe(1);
+    full.mockRestore();
+    keeping();
+    await vi.advanceTimersByTimeAsync(2500);
+    expect(waiting()).toEqual([]);
+    expect(snapshot().unsaved).toBe(0);
   });
 });

@@ -1,11 +1,13 @@
 import { change, Problem } from '../../lib/http';
+import { onPerson, person } from '../../lib/person';
 import { store, stored } from '../../lib/stored';
 import type { Entry } from './api';
 
 /**
  * Entries that are not on disk at the shop yet. Each stands in this browser under a key of its own before
  * anything else happens, and stays there until the shop has answered for it; so a reload, a dead tablet that
- * wakes up and two tabs beside each other all end in the same record. Sending twice is safe.
+ * wakes up and two tabs beside each other all end in the same record. Sending twice is safe. Each belongs to
+ * the person who was signed in and goes out under no other.
  */
 const PREFIX = 'geminal.fire.';
 const REFUSED = 'geminal.refused.';
@@ -24,12 +26,19 @@ export interface Refused extends Waiting {
 export interface Snapshot {
   readonly waiting: readonly Waiting[];
   readonly refused: readonly Refused[];
+  /** Entries this browser had no room for: they are kept as long as the page is open. */
+  readonly unsaved: number;
 }
 
 interface Stored {
   readonly order: number;
   readonly entry: Entry;
+  /** Whose it is; entries of earlier releases do not say. */
+  readonly by?: string | null;
 }
+
+/** What found no room in the browser's storage. */
+const inMemory = new Map<string, Stored>();
 
 const keyOf = (session: number, id: string) => `${PREFIX}${session}.${id}`;
 
@@ -37,14 +46,20 @@ function keysWith(prefix: string): string[] {
   return Object.keys(localStorage).filter((k) => k.startsWith(prefix));
 }
 
-/** Everything that waits, in the order it was told. */
+/** Everything of this person that waits, in the order it was told. */
 export function waiting(): readonly Waiting[] {
-  return keysWith(PREFIX)
+  return [...keysWith(PREFIX), ...inMemory.keys()]
     .flatMap((key) => {
-      const entry = stored(key) as Stored | null;
-      return entry ? [{ session: Number(key.slice(PREFIX.length).split('.')[0]), ...entry }] : [];
+      const entry = inMemory.get(key) ?? (stored(key) as Stored | null);
+      const theirs = entry && (entry.by == null || entry.by === person());
+      return theirs ? [{ session: Number(key.slice(PREFIX.length).split('.')[0]), ...entry }] : [];
     })
     .sort((a, b) => a.order - b.order);
+}
+
+function done(key: string) {
+  inMemory.delete(key);
+  localStorage.removeItem(key);
 }
 
 /** Entries the shop would not take, with its reason; they are kept until somebody lets them go. */
@@ -76,12 +91,14 @@ export function subscribe(listener: () => void): () => void {
 }
 
 /** What waits and what was refused; the same object until it changes. */
-export const snapshot = (): Snapshot => (cached ??= { waiting: waiting(), refused: refused() });
+export const snapshot = (): Snapshot =>
+  (cached ??= { waiting: waiting(), refused: refused(), unsaved: inMemory.size });
 
 /** Writes it down here, then sends it. */
 export function put(session: number, entry: Entry) {
   const order = performance.timeOrigin + performance.now();
-  store(keyOf(session, entry.id), { order, entry } satisfies Stored);
+  const mine: Stored = { order, entry, by: person() };
+  if (!store(keyOf(session, entry.id), mine)) inMemory.set(keyOf(session, entry.id), mine);
   tellAll();
   void drain();
 }
@@ -121,7 +138,7 @@ export async function drain(): Promise<void> {
 async function send(session: number, entries: readonly Entry[]) {
   try {
     const answer = await change<{ kept: string[] }>('POST', `/api/fires/${session}/entries`, { entries });
-    answer.kept.forEach((id) => localStorage.removeItem(keyOf(session, id)));
+    answer.kept.forEach((id) => done(keyOf(session, id)));
   } catch (thrown) {
     const problem = Problem.from(thrown);
     if (problem.status !== 422 && problem.status !== 404 && problem.status !== 400) throw thrown;
@@ -130,9 +147,13 @@ async function send(session: number, entries: readonly Entry[]) {
     const bad = entries[at];
     if (!bad) throw thrown;
     store(REFUSED + bad.id, { session, entry: bad, why: problem.detail } satisfies Refused);
-    localStorage.removeItem(keyOf(session, bad.id));
+    done(keyOf(session, bad.id));
   }
 }
 
 window.addEventListener('online', () => void drain());
 window.addEventListener('storage', tellAll);
+onPerson(() => {
+  tellAll();
+  void drain();
+});

@@ -36,6 +36,7 @@ export function useFire(id: number) {
   const [seen, setSeen] = useState<Seen | null>(() => remembered(id));
   const [online, setOnline] = useState(false);
   const [missing, setMissing] = useState(false);
+  const [expired, setExpired] = useState(false);
   const latest = useRef<Seen | null>(seen);
 
   useEffect(() => {
@@ -61,9 +62,12 @@ export function useFire(id: number) {
             heard = Date.now();
             wait = FIRST_WAIT_MS;
             setOnline(true);
+            setExpired(false);
             void outbox.drain();
           });
         } catch (thrown) {
+          // Signed out meanwhile: taps are kept, and go out when the same person has signed in again.
+          if ((thrown as { status?: number }).status === 401) setExpired(true);
           if ((thrown as { status?: number }).status === 404) {
             setMissing(true);
             return;
@@ -129,7 +133,9 @@ export function useFire(id: number) {
     const gone = undone(log);
     return waiting.filter((e) => !gone.has(e.id));
   }, [log, waiting]);
-  return { seen, online, missing, waiting: standing, unsent: waiting.length, refused, log, put, tap, undo };
+  const unsaved = box.unsaved;
+  const unsent = waiting.length;
+  return { seen, online, missing, expired, waiting: standing, unsent, unsaved, refused, log, put, tap, undo };
 }
 
 export type Fire = ReturnType<typeof useFire>;

@@ -5,8 +5,8 @@ import { EndSection } from '../../figures/EndSection';
 import { JointGlyph } from '../../figures/JointGlyph';
 import { shelfScale } from '../../figures/shelf';
 import { LoadFailed, Passing } from '../../ui/Notice';
-import { Length, Mass } from '../../ui/Words';
-import { rackQuery, setOnRack, type BilletOnRack } from '../billet/api';
+import { Length, Mass, Words } from '../../ui/Words';
+import { rackQuery, setOnRack, unreadableQuery, type BilletOnRack } from '../billet/api';
 import { firesQuery } from '../fire/api';
 import { useTones } from '../steel/api';
 import { ReadPlanFile } from './ReadPlanFile';
@@ -38,6 +38,7 @@ export function RackView() {
           Start a billet
         </Link>
       </div>
+      <Unreadable />
       {!billets && <p className="py-10 text-soft">Fetching the billets …</p>}
       {billets?.length === 0 && <EmptyRack />}
       {billets && billets.length > 0 && (
@@ -67,6 +68,34 @@ function summary(billets: readonly BilletOnRack[]): string {
   const flaws = billets.filter((b) => b.standing.flaw !== null).length;
   const all = `${billets.length} ${billets.length === 1 ? 'billet' : 'billets'}, ends to one scale`;
   return flaws === 0 ? all : `${all}; ${flaws} with a joint to see to`;
+}
+
+/** Billets that cannot be shown: what they are, why, and the way to their data. */
+function Unreadable() {
+  const unreadable = useQuery(unreadableQuery).data ?? [];
+  if (unreadable.length === 0) return null;
+  return (
+    <section aria-label="Billets that cannot be read" className="mt-4 border-l-4 border-ink py-1 pl-4">
+      <h2 className="text-[17px] font-semibold">
+        {unreadable.length === 1
+          ? 'One billet cannot be read'
+          : `${unreadable.length} billets cannot be read`}
+      </h2>
+      <ul>
+        {unreadable.map((b) => (
+          <li key={b.id} className="pt-1">
+            <b>{b.name}</b>: <Words of={b.unreadable} />{' '}
+            <a href={`/api/billets/${b.id}/stored`} className="underline underline-offset-4" download>
+              Download its data
+            </a>
+          </li>
+        ))}
+      </ul>
+      <p className="pt-1 text-soft">
+        Nothing of them is lost. Restore them from a backup, or update Geminal.
+      </p>
+    </section>
+  );
 }
 
 function EmptyRack() {

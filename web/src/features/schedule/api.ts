@@ -163,8 +163,16 @@ export interface Ended {
   readonly restacksSeen: number;
 }
 
-export const find = (asked: Asked, signal: AbortSignal, onLine: (line: Begun | Seen | Ended) => void) =>
-  readLines('/api/schedules', asked, signal, (line) => onLine(line as Begun | Seen | Ended));
+/** It broke off; the problem as an answer of its own would have it. */
+export interface Failed {
+  readonly kind: 'failed';
+  readonly problem: Readonly<Record<string, unknown>>;
+}
+
+type Line = Begun | Seen | Ended | Failed;
+
+export const find = (asked: Asked, signal: AbortSignal, onLine: (line: Line) => void) =>
+  readLines('/api/schedules', asked, signal, (line) => onLine(line as Line));
 
 export const planOf = (asked: Asked, way: Way) =>
   change<{ plan: Plan }>('POST', '/api/schedules/plan', {

@@ -37,6 +37,7 @@ export function useSearch(
     find(asked, abort.signal, (line) => {
       if (line.kind === 'begun') put({ begun: line });
       if (line.kind === 'seen') put({ seen: line, ...(line.ways ? { ways: line.ways } : {}) });
+      if (line.kind === 'failed') put({ problem: Problem.of(line.problem), running: false });
       if (line.kind === 'ended') {
         if (!abort.signal.aborted) {
           setSearch((s) => ({ ...s, ended: line, ways: line.ways, running: false, ends: s.ends + 1 }));

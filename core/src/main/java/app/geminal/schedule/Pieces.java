@@ -57,7 +57,9 @@ final class Pieces {
     return isOver(count - 1, turned);
   }
 
-  /** At least so many layers before any merge; a piece turned over at the top is the lowest kind. */
+  /**
+   * At least so many layers before any merge; a piece turned over at the top is the lowest kind.
+   */
   int leastUnmerged() {
     return unmerged(Math.min(lowest.layers(), highest.layers()));
   }

@@ -396,10 +396,8 @@ class FinderTest {
     Random random = new Random(seed);
     for (int i = 0; i < 40; i++) {
       Question asked = random(random);
-      assertThatCode(
-              () ->
-                  Finder.find(
-                      asked, TestSteels.ALL, SHOP, HoldChance.prior(), Watch.NONE, 30_000))
+      assertThatCode(() ->
+              Finder.find(asked, TestSteels.ALL, SHOP, HoldChance.prior(), Watch.NONE, 30_000))
           .as("seed %d, question %d: %s", seed, i, asked)
           .doesNotThrowAnyException();
     }

@@ -98,8 +98,7 @@ public final class Visitor {
 
   /** Posts as a page of another site would. */
   public Answer from(String origin, String path) {
-    return send(
-        request(path).header("Origin", origin).POST(HttpRequest.BodyPublishers.noBody()));
+    return send(request(path).header("Origin", origin).POST(HttpRequest.BodyPublishers.noBody()));
   }
 
   /** Posts under an id of its own. */

@@ -60,10 +60,35 @@ class StartTest {
     Files.writeString(database.resolve("ibdata1"), "this is no table space");
     Files.writeString(home.resolve("database/password"), "x");
     Files.writeString(home.resolve("database/port"), "1");
-    Files.createFile(home.resolve("database/ready"));
     refused(
         "the database did not come up; the reason stands in",
         start(Map.of(), "--port", "" + freePort()));
+  }
+
+  /** A copy that lost a small file must not be taken for a first start. */
+  @Test
+  void aDataFolderWhosePasswordIsMissingIsLeftAlone() throws IOException {
+    Path data = Files.createDirectories(home.resolve("database/data"));
+    Path table = Files.writeString(data.resolve("ibdata1"), "a year of welds");
+    refused("password is missing. Nothing was changed", start(Map.of(), "--port", "" + freePort()));
+    assertThat(table).hasContent("a year of welds");
+  }
+
+  /** After a crash the number in a file may belong to anybody. */
+  @Test
+  void aProcessThatOnlyBearsTheNumberIsLeftAlone() throws Exception {
+    Process stranger = new ProcessBuilder("sleep", "120").start();
+    try {
+      Files.createDirectories(home.resolve("database"));
+      for (String file : List.of("server.pid", "keeper.pid", "database/mariadb.pid")) {
+        Files.writeString(home.resolve(file), "" + stranger.pid());
+      }
+      assertThat(Shop.run(List.of("bin/stop", "--home", home.toString()), Map.of()).status())
+          .isZero();
+      assertThat(stranger.isAlive()).isTrue();
+    } finally {
+      stranger.destroy();
+    }
   }
 
   private static int freePort() throws IOException {

@@ -4,7 +4,9 @@ package app.geminal.library.picture;
 public final class XmlText {
   private XmlText() {}
 
-  /** The text without the characters XML does not take; each becomes the mark for what is missing. */
+  /**
+   * The text without the characters XML does not take; each becomes the mark for what is missing.
+   */
   public static String of(String text) {
     if (text.codePoints().allMatch(XmlText::isTaken)) {
       return text;

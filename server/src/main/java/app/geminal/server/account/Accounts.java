@@ -31,8 +31,7 @@ public class Accounts implements UserDetailsService {
   private final SignIns signIns;
   private final Clock clock;
 
-  Accounts(
-      AccountRepository accounts, PasswordEncoder passwords, SignIns signIns, Clock clock) {
+  Accounts(AccountRepository accounts, PasswordEncoder passwords, SignIns signIns, Clock clock) {
     this.accounts = accounts;
     this.passwords = passwords;
     this.signIns = signIns;

@@ -77,8 +77,7 @@ public class Guesses {
     Tries here = tries(hereKey(name, address), FREE_HERE, now);
     Tries at = tries(atKey(address), FREE_AT_ADDRESS, now);
     Tries named = tries(nameKey(name), FREE_FOR_NAME, now);
-    long wait =
-        Math.max(here.waitNanos(now), Math.max(at.waitNanos(now), named.waitNanos(now)));
+    long wait = Math.max(here.waitNanos(now), Math.max(at.waitNanos(now), named.waitNanos(now)));
     if (wait > 0) {
       return 1 + Duration.ofNanos(wait).toSeconds();
     }

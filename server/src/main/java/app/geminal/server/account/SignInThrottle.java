@@ -26,8 +26,7 @@ public class SignInThrottle extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    return !(request.getMethod().equals("POST")
-        && request.getServletPath().equals("/api/sign-in"));
+    return !(request.getMethod().equals("POST") && request.getServletPath().equals("/api/sign-in"));
   }
 
   @Override

@@ -94,11 +94,14 @@ public class Archives {
     BufferedWriter lines =
         new BufferedWriter(new OutputStreamWriter(digest, StandardCharsets.UTF_8));
     long rows =
-        tables.write(table, lines, (id, bytes) -> {
-          if (TableRepository.PHOTO_ID.matcher(id).matches()) {
-            Files.write(photos.resolve(id + ".jpg"), bytes);
-          }
-        });
+        tables.write(
+            table,
+            lines,
+            (id, bytes) -> {
+              if (TableRepository.PHOTO_ID.matcher(id).matches()) {
+                Files.write(photos.resolve(id + ".jpg"), bytes);
+              }
+            });
     lines.flush();
     zip.closeEntry();
     return new Manifest.Item(name, rows, hex(digest.getMessageDigest()));

@@ -121,7 +121,6 @@ class BookFileController {
         PlainText.of(w.note()));
   }
 
-
   private static String named(String file) {
     return ContentDisposition.attachment().filename(file).build().toString();
   }

@@ -15,7 +15,9 @@ import org.springframework.http.MediaType;
 public final class RefusalValve extends ErrorReportValve {
   @Override
   protected void report(Request request, Response response, @Nullable Throwable failure) {
-    if (response.getStatus() < 400 || response.getContentWritten() > 0 || !response.setErrorReported()) {
+    if (response.getStatus() < 400
+        || response.getContentWritten() > 0
+        || !response.setErrorReported()) {
       return;
     }
     try {

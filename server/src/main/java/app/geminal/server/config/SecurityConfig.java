@@ -18,8 +18,8 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
-import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /** Everything is closed but the pages themselves and signing in. */
@@ -92,8 +92,8 @@ class SecurityConfig {
                   }
                 })
                 // Photographs and answers; what waits to be sent stays with its own person.
-                .addLogoutHandler((request, response, who) ->
-                    response.setHeader("Clear-Site-Data", "\"cache\""))
+                .addLogoutHandler(
+                    (request, response, who) -> response.setHeader("Clear-Site-Data", "\"cache\""))
                 .logoutSuccessHandler(
                     (request, response, who) -> response.setStatus(HttpStatus.NO_CONTENT.value()))
                 .deleteCookies("GEMINAL"))

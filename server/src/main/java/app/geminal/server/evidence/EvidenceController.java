@@ -159,13 +159,12 @@ class EvidenceController {
   List<LearntView> losses() {
     Practice practice = shops.practice();
     List<Run> runs =
-        
-            billets.all().stream()
-                .flatMap(b ->
-                    StoredRow.<Run, RuntimeException>of(
-                        "billet", b.id(), () -> Run.of(b.plan(), shelf.steels(), practice))
-                        .stream())
-                .toList();
+        billets.all().stream()
+            .flatMap(b ->
+                StoredRow.<Run, RuntimeException>of(
+                    "billet", b.id(), () -> Run.of(b.plan(), shelf.steels(), practice))
+                    .stream())
+            .toList();
     return Learnt.of(runs, practice).stream()
         .map(l -> {
           double now = l.loss().now(practice);

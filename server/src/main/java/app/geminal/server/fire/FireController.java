@@ -85,11 +85,7 @@ class FireController {
     for (int i = 0; i < billets.size(); i++) {
       Require.text("billets/" + i + "/stepPath", billets.get(i).stepPath(), 120);
     }
-    return plans.day(
-        billets,
-        asked.places(),
-        asked.fromMin(),
-        asked.toMin());
+    return plans.day(billets, asked.places(), asked.fromMin(), asked.toMin());
   }
 
   @GetMapping("/api/fires")

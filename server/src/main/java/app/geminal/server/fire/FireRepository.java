@@ -203,7 +203,8 @@ class FireRepository {
   }
 
   List<KeptEntry> entries(long sessionId) {
-    return jdbc.sql(
+    return jdbc
+        .sql(
             """
             SELECT e.*, a.name AS made_by_name FROM fire_entry e JOIN account a ON a.id = e.made_by
             WHERE e.session_id = :session ORDER BY e.seq

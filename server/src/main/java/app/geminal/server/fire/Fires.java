@@ -95,11 +95,7 @@ class Fires {
             .find(id)
             .orElseThrow(() -> new NotThere("There is no session number " + id + " at the fire."));
     return new LiveFire(
-        session,
-        shops.shop(),
-        repository.entries(id),
-        repository.readings(id),
-        clock.instant());
+        session, shops.shop(), repository.entries(id), repository.readings(id), clock.instant());
   }
 
   void setEnded(long id, boolean ended) {

@@ -50,6 +50,7 @@ final class LiveFire {
   private static final int FORGE_PLACES = 2;
   private static final double DUE_SPEED = 4;
   private static final double FORGOTTEN_AFTER_S = 12 * 3600;
+
   /** Seconds a session catches up with at once; some 15 ms of work a billet. */
   private static final int MOST_PER_TICK_S = 600;
 
@@ -90,8 +91,7 @@ final class LiveFire {
    *
    * @param now by the shop's clock
    */
-  LiveFire(
-      Session session, Shop shop, List<KeptEntry> entries, List<Row> readings, Instant now) {
+  LiveFire(Session session, Shop shop, List<KeptEntry> entries, List<Row> readings, Instant now) {
     this.session = session;
     this.shop = shop;
     this.endedAt = session.endedAt();
@@ -109,7 +109,8 @@ final class LiveFire {
       if (Moments.isOfSession(e.atS()) && e.entry().place() < session.billets().size()) {
         log.take(e);
       } else {
-        LOG.warn("Session {}: entry {} at {} s is left aside", session.id(), e.entry().id(), e.atS());
+        LOG.warn(
+            "Session {}: entry {} at {} s is left aside", session.id(), e.entry().id(), e.atS());
       }
     }
     List<HeatPlan> plans = session.billets().stream().map(Session.Billet::plan).toList();

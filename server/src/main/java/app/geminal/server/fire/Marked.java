@@ -35,7 +35,8 @@ final class Marked {
    * @param counting entries that count now, those of the changed past among them
    * @return null where everything begins anew
    */
-  @org.jspecify.annotations.Nullable Moment before(double fromS, List<String> counting) {
+  @org.jspecify.annotations.Nullable
+  Moment before(double fromS, List<String> counting) {
     moments.tailMap((int) Math.ceil(Math.max(0, fromS)), /* inclusive= */ true).clear();
     Set<String> there = new HashSet<>(counting);
     while (!moments.isEmpty()) {

@@ -42,7 +42,9 @@ class Reach {
     }
   }
 
-  /** The address to ask, which cannot be another one than was looked at; empty where there is none. */
+  /**
+   * The address to ask, which cannot be another one than was looked at; empty where there is none.
+   */
   String resolved(Instrument instrument) {
     if (instrument.isSimulated()) {
       return "127.0.0.1";

@@ -81,7 +81,7 @@ class PictureController {
             ? () -> false
             : frames.asked(
                 who.getName() + " " + Require.text("window", body.window(), 60), body.frame());
-    Optional<Drawn> drawn = 
+    Optional<Drawn> drawn =
         pictures.drawn(wanted, true, turn(who), body.stays() ? () -> false : unwanted);
     return drawn.isEmpty() ? ResponseEntity.noContent().build() : answer(drawn.get());
   }
@@ -109,11 +109,7 @@ class PictureController {
       case PNG ->
           ResponseEntity.ok()
               .contentType(MediaType.IMAGE_PNG)
-              .body(
-                  pictures
-                      .drawn(wanted, false, turn(who), () -> false)
-                      .orElseThrow()
-                      .png());
+              .body(pictures.drawn(wanted, false, turn(who), () -> false).orElseThrow().png());
       case SVG ->
           ResponseEntity.ok()
               .contentType(SVG)

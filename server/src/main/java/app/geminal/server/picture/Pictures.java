@@ -105,8 +105,7 @@ class Pictures implements DisposableBean {
       Budget budget = new Budget(quick ? LONGEST_ON_SCREEN : LONGEST_FILE);
       BooleanSupplier left = () -> budget.isSpent() || unwanted.getAsBoolean();
       Optional<Picture> painted =
-          byPainters(
-              () -> Painter.paint(seen.sight, seen.pane, seen.tones, wanted.relief(), left));
+          byPainters(() -> Painter.paint(seen.sight, seen.pane, seen.tones, wanted.relief(), left));
       if (painted.isEmpty() && budget.isSpent() && !unwanted.getAsBoolean()) {
         throw new Busy(
             "This picture takes longer than %d seconds. Ask for a smaller one, or for a smaller part."

@@ -9,7 +9,9 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What the container refused by itself, as a problem document. Asked for directly it is nothing. */
+/**
+ * What the container refused by itself, as a problem document. Asked for directly it is nothing.
+ */
 @RestController
 class ErrorPage implements ErrorController {
 

@@ -106,8 +106,10 @@ class ScheduleController {
     Asked asked = Require.present("asked", chosen.asked());
     Question question = asking.question(asked, shelf.steels(), shop);
     Schedule schedule = Require.present("schedule", chosen.schedule()).schedule();
-    if (question.insert() == null && schedule.restacks().stream().anyMatch(ScheduleController::lays)) {
-      throw new BadValue("schedule/restacks", "This lays sheets in the joints; say which in “insert”.");
+    if (question.insert() == null
+        && schedule.restacks().stream().anyMatch(ScheduleController::lays)) {
+      throw new BadValue(
+          "schedule/restacks", "This lays sheets in the joints; say which in “insert”.");
     }
     if (question.from() instanceof From.Bar) {
       return new PlanBody(goneOn(asked, Planned.stepsFromBar(schedule, question, shop)));

@@ -24,8 +24,7 @@ public class Once {
   /** Header with an id made in the browser, a UUID in small letters. */
   public static final String HEADER = "Request-Id";
 
-  private static final Pattern UUID =
-      Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
+  private static final Pattern UUID = Pattern.compile("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}");
   private static final Duration REMEMBERED = Duration.ofDays(30);
 
   private final OnceRepository requests;

@@ -8,7 +8,8 @@ import java.util.concurrent.TimeUnit;
 
 /**
  * Lets a few of one kind of work go on at once: each takes all processors while it lasts. A person
- * has only some of the turns, so that others always find one; who asks for more waits for their own.
+ * has only some of the turns, so that others always find one; who asks for more waits for their
+ * own.
  */
 public final class Turns {
   private final Semaphore free;

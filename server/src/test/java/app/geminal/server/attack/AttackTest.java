@@ -176,8 +176,14 @@ class AttackTest extends ShopTest {
     long fire = session();
     String path = "/api/fires/%d/readings".formatted(fire);
     for (String line :
-        List.of("2592000,forge,1000,C", "-5,forge,1000,C", "NaN,forge,1,C", "1,forge,Infinity,C",
-            "1e999,press,1,bar", "+999999999-12-31T23:59:59Z,forge,1000,C", "1,forge,1e300,F")) {
+        List.of(
+            "2592000,forge,1000,C",
+            "-5,forge,1000,C",
+            "NaN,forge,1,C",
+            "1,forge,Infinity,C",
+            "1e999,press,1,bar",
+            "+999999999-12-31T23:59:59Z,forge,1000,C",
+            "1,forge,1e300,F")) {
       Answer answer =
           smith.send(
               "POST",
@@ -261,8 +267,7 @@ class AttackTest extends ShopTest {
       assertThat(itself.status()).isEqualTo(409);
       assertThat(itself.<String>at("$.title")).isEqualTo("This record cannot be read");
     } finally {
-      shop.update(
-          "UPDATE book_entry SET body = JSON_EXTRACT(body, '$.was') WHERE id = " + entry);
+      shop.update("UPDATE book_entry SET body = JSON_EXTRACT(body, '$.was') WHERE id = " + entry);
       shop.update("DELETE FROM own_steel WHERE short_name = 'torn'");
     }
   }
@@ -441,8 +446,8 @@ class AttackTest extends ShopTest {
         """;
     List<Integer> answers =
         java.util.stream.IntStream.range(0, 10)
-            .mapToObj(_ ->
-                CompletableFuture.supplyAsync(() -> smith.post("/api/people", mara).status()))
+            .mapToObj(
+                _ -> CompletableFuture.supplyAsync(() -> smith.post("/api/people", mara).status()))
             .toList()
             .stream()
             .map(CompletableFuture::join)
@@ -559,15 +564,14 @@ class AttackTest extends ShopTest {
     List<Integer> answers =
         java.util.stream.IntStream.range(0, 15)
             .mapToObj(_ ->
-                CompletableFuture.supplyAsync(
-                    () ->
-                        smith
-                            .send(
-                                "POST",
-                                "/api/book/entries/%d/photos".formatted(entry),
-                                "image/png",
-                                BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(small)))
-                            .status()))
+                CompletableFuture.supplyAsync(() ->
+                    smith
+                        .send(
+                            "POST",
+                            "/api/book/entries/%d/photos".formatted(entry),
+                            "image/png",
+                            BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(small)))
+                        .status()))
             .toList()
             .stream()
             .map(CompletableFuture::join)
@@ -599,7 +603,8 @@ class AttackTest extends ShopTest {
   }
 
   @ParameterizedTest
-  @ValueSource(strings = {"/error", "/api/%00", "/api/billets/%2e%2e%2f", "/api//billets", "/api/;x"})
+  @ValueSource(
+      strings = {"/error", "/api/%00", "/api/billets/%2e%2e%2f", "/api//billets", "/api/;x"})
   void whatTheContainerRefusesIsAProblemToo(String path) {
     Answer answer = smith.get(path);
     assertThat(answer.status()).isBetween(400, 499);

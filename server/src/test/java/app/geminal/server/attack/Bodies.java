@@ -119,7 +119,8 @@ final class Bodies {
     add(
         "POST",
         "/api/schedules",
-        asked.replace("\"kind\":\"STACKS\"", "\"kind\":\"BAR\"")
+        asked
+            .replace("\"kind\":\"STACKS\"", "\"kind\":\"BAR\"")
             .replace("\"plan\":null,\"stage\":null", "\"plan\":" + plan + ",\"stage\":1"));
     add(
         "POST",
@@ -146,7 +147,11 @@ final class Bodies {
     post("/api/welds/%s/strike".formatted(weld.get("id")));
     post("/api/welds/%s/unstrike".formatted(weld.get("id")));
     for (JsonNode entry : read("/api/book/entries")) {
-      add("POST", "/api/billets/%s/entries".formatted(entry.get("billetId")), "%s", entry.get("says"));
+      add(
+          "POST",
+          "/api/billets/%s/entries".formatted(entry.get("billetId")),
+          "%s",
+          entry.get("says"));
       add(
           "PUT",
           "/api/book/entries/" + entry.get("id"),
@@ -188,7 +193,9 @@ final class Bodies {
           kind,
           java.time.Instant.now());
     }
-    csv("/api/fires/" + fire + "/readings", "at,channel,value,unit\n1,forge,1180,C\n2,press,9,MPa\n");
+    csv(
+        "/api/fires/" + fire + "/readings",
+        "at,channel,value,unit\n1,forge,1180,C\n2,press,9,MPa\n");
     post("/api/fires/%d/end".formatted(fire));
     post("/api/fires/%d/reopen".formatted(fire));
   }
@@ -218,10 +225,7 @@ final class Bodies {
         "/api/instruments",
         "{\"name\":\"i\",\"channel\":\"FORGE\",\"host\":\"127.0.0.1\",\"port\":502,\"unit\":1,\"registers\":\"INPUT\",\"address\":0,\"format\":\"INT16\",\"scale\":0.1,\"shift\":0,\"switched\":false}");
     add("PUT", "/api/settings", "{\"units\":\"INCH\"}");
-    add(
-        "PUT",
-        "/api/people/1",
-        "{\"rank\":\"OWNER\",\"mayEnter\":true}");
+    add("PUT", "/api/people/1", "{\"rank\":\"OWNER\",\"mayEnter\":true}");
     add(
         "POST",
         "/api/people",

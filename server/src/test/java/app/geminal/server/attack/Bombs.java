@@ -46,8 +46,7 @@ final class Bombs {
   }
 
   private static byte[] png(
-      int width, int height, int depth, int colour, byte[] text, byte[] pixels)
-      throws IOException {
+      int width, int height, int depth, int colour, byte[] text, byte[] pixels) throws IOException {
     ByteArrayOutputStream bytes = new ByteArrayOutputStream();
     DataOutputStream out = new DataOutputStream(bytes);
     out.write(SIGNATURE);

@@ -18,8 +18,8 @@ import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandl
 
 /**
  * Thousands of requests that nobody means: none may be answered by a fault of ours, none may break
- * off, and what is refused must change nothing. Seeds are told; run one again with
- * {@code -Dgeminal.fuzz.seeds=7 -Dgeminal.fuzz.requests=50000}.
+ * off, and what is refused must change nothing. Seeds are told; run one again with {@code
+ * -Dgeminal.fuzz.seeds=7 -Dgeminal.fuzz.requests=50000}.
  */
 class FuzzTest extends ShopTest {
   private static final int REQUESTS = Integer.getInteger("geminal.fuzz.requests", 2500);
@@ -153,11 +153,13 @@ class FuzzTest extends ShopTest {
     shop.bean(RequestMappingHandlerMapping.class)
         .getHandlerMethods()
         .keySet()
-        .forEach(info -> info.getMethodsCondition().getMethods().stream()
-            .filter(m -> m.name().equals("POST") || m.name().equals("PUT"))
-            .forEach(m -> info.getPatternValues().stream()
-                .filter(p -> samples.stream().noneMatch(s -> is(s, m.name(), p)))
-                .forEach(p -> missing.add(m + " " + p))));
+        .forEach(info ->
+            info.getMethodsCondition().getMethods().stream()
+                .filter(m -> m.name().equals("POST") || m.name().equals("PUT"))
+                .forEach(m ->
+                    info.getPatternValues().stream()
+                        .filter(p -> samples.stream().noneMatch(s -> is(s, m.name(), p)))
+                        .forEach(p -> missing.add(m + " " + p))));
     // Photographs have tests of their own; these end or change what the others need.
     missing.removeAll(
         List.of(
