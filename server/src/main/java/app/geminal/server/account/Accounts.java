@@ -3,6 +3,7 @@ package app.geminal.server.account;
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.server.problem.NotThere;
+import app.geminal.server.turn.Turns;
 import app.geminal.units.UnitSystem;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -167,11 +168,11 @@ public class Accounts implements UserDetailsService {
 
   /**
    * Whose turn it is when somebody asks for costly work: everybody has turns of their own, and all
-   * guests share one person's.
+   * guests together have one.
    */
   @Transactional(readOnly = true)
-  public String turnOf(String login) {
-    return rank(login) == Rank.GUEST ? "all guests" : login;
+  public Turns.Person turnOf(String login) {
+    return rank(login) == Rank.GUEST ? new Turns.Person("all guests", 1) : Turns.Person.of(login);
   }
 
   /** The units a person reads and types. */

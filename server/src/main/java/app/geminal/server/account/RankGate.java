@@ -16,9 +16,11 @@ import org.springframework.web.servlet.HandlerInterceptor;
 @Component
 public class RankGate implements HandlerInterceptor {
   private final Accounts accounts;
+  private final Shares shares;
 
-  RankGate(Accounts accounts) {
+  RankGate(Accounts accounts, Shares shares) {
     this.accounts = accounts;
+    this.shares = shares;
   }
 
   @Override
@@ -29,6 +31,7 @@ public class RankGate implements HandlerInterceptor {
     if (who == null || !(handler instanceof HandlerMethod method)) {
       return true;
     }
+    shares.remember(request, who.getName());
     Rank needed = needed(method, request.getMethod());
     if (!accounts.rank(who.getName()).isAtLeast(needed)) {
       throw new AccessDeniedException("needs " + needed);

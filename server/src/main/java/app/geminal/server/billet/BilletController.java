@@ -35,9 +35,16 @@ class BilletController {
   private final BilletService billets;
   private final BookService book;
   private final RunViews runs;
+  private final RackFigures rackFigures;
   private final Flaws flaws;
 
-  BilletController(BilletService billets, BookService book, RunViews runs, Flaws flaws) {
+  BilletController(
+      BilletService billets,
+      BookService book,
+      RunViews runs,
+      RackFigures rackFigures,
+      Flaws flaws) {
+    this.rackFigures = rackFigures;
     this.flaws = flaws;
     this.billets = billets;
     this.book = book;
@@ -116,7 +123,7 @@ class BilletController {
   record ChangedBillet(int version, String name, String purpose, Plan plan) {}
 
   @GetMapping("/api/billets")
-  List<RackLine> rack(Principal who) {
+  List<RackLine> rack() {
     Map<Long, List<MadeWeld>> welds = book.weldsByBillet();
     List<RackLine> rack = new ArrayList<>();
     for (Billet b : billets.onRack(u -> rack.add(NotReadable.of(u)))) {
@@ -124,7 +131,7 @@ class BilletController {
           StoredRow.<RackLine, RuntimeException>of(
                   "billet",
                   b.id(),
-                  () -> onRack(b, welds.getOrDefault(b.id(), List.of()), who),
+                  () -> onRack(b, welds.getOrDefault(b.id(), List.of())),
                   why -> rack.add(new NotReadable(b.id(), b.name(), why)))
               .orElse(null));
     }
@@ -195,10 +202,9 @@ class BilletController {
         welds);
   }
 
-  private OnRack onRack(Billet b, List<MadeWeld> welds, Principal who) {
-    RunView run = runs.counted(b.plan(), b.id(), who);
+  private OnRack onRack(Billet b, List<MadeWeld> welds) {
     StandingView standing = standing(b, welds);
-    int nowStage = Math.min(reached(b.plan(), welds), run.stages().size() - 1);
+    RackFigures.Figures figures = rackFigures.of(b, reached(b.plan(), welds));
     return new OnRack(
         b.id(),
         b.name(),
@@ -206,11 +212,11 @@ class BilletController {
         b.version(),
         b.changedAt(),
         standing,
-        nowStage,
-        run.stages().get(nowStage),
-        run.stages().getLast(),
-        run.stop() != null,
-        run.findings().stream().filter(f -> f.strength().equals("WILL_FAIL")).count());
+        figures.nowStage(),
+        figures.now(),
+        figures.end(),
+        figures.stops(),
+        figures.willFail());
   }
 
   /** A weld whose flaws are out of the bar counts as held for what is left of it. */

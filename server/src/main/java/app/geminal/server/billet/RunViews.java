@@ -50,11 +50,6 @@ class RunViews {
     return of(plan, billetId, who, book.sayings());
   }
 
-  /** The same for the Rack, where findings are only counted. */
-  RunView counted(Plan plan, long billetId, Principal who) {
-    return of(plan, billetId, who, Map.of());
-  }
-
   private RunView of(Plan plan, long billetId, Principal who, Map<String, String> sayings) {
     Shop shop = shops.shop();
     Steels steels = shelf.steels();

@@ -73,7 +73,7 @@ class EntryController {
     byte[] bytes = file.readAllBytes();
     Photo photo;
     // One picture is unpacked at a time, and no transaction is open meanwhile.
-    try (Turns.Turn _ = turns.take(who.getName())) {
+    try (Turns.Turn _ = turns.take(Turns.Person.of(who.getName()))) {
       photo = Photo.of(bytes);
     }
     return entries.addPhoto(id, photo, who.getName());

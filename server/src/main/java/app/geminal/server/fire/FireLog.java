@@ -42,7 +42,13 @@ final class FireLog {
       }
       about = entries.get(Objects.requireNonNullElse(about.entry().about(), ""));
     }
-    return Double.NEGATIVE_INFINITY;
+    // What it is about has not come yet; when it comes it counts for nothing from the beginning.
+    return Double.POSITIVE_INFINITY;
+  }
+
+  /** Whether an entry was taken back, perhaps before it came. */
+  boolean isUndone(String id) {
+    return Undone.of(entries.values()).contains(id);
   }
 
   boolean has(String id) {

@@ -202,6 +202,13 @@ class FireRepository {
         == 1;
   }
 
+  long countEntries(long sessionId) {
+    return jdbc.sql("SELECT COUNT(*) FROM fire_entry WHERE session_id = :session")
+        .param("session", sessionId)
+        .query(Long.class)
+        .single();
+  }
+
   List<KeptEntry> entries(long sessionId) {
     return jdbc
         .sql(

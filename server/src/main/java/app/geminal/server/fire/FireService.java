@@ -21,6 +21,7 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -42,6 +43,7 @@ class FireService {
   private static final int MOST_BILLETS = 3;
   private static final int MOST_LISTED = 40;
   private static final Duration AHEAD = Duration.ofMinutes(10);
+  private static final int MOST_ENTRIES = 5000;
   private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
   private static final Duration REOPENS_WITHIN = Duration.ofHours(24);
 
@@ -110,6 +112,12 @@ class FireService {
     Session session = fire.session();
     Instant now = clock.instant();
     long by = accounts.id(login);
+    if (fires.countEntries(sessionId) + entries.size() > MOST_ENTRIES) {
+      throw new BadValue(
+          "entries",
+          "This session has %,d entries, as many as one can have. Start a new session."
+              .formatted(MOST_ENTRIES));
+    }
     List<Entry> outcomes = new ArrayList<>();
     boolean undoes = false;
     for (int i = 0; i < entries.size(); i++) {
@@ -216,8 +224,11 @@ class FireService {
     }
   }
 
-  /** Keeps what a logger wrote; seconds that are there already stay as they are. */
-  @Transactional
+  /**
+   * Keeps what a logger wrote; seconds that are there already stay as they are. The file is read
+   * whole before anything is kept; then it is put on disk piece by piece, so that nobody waits for
+   * all of it, and one that broke off is sent again.
+   */
   public List<Row> keepLogged(long sessionId, String csv) {
     LiveFire fire = live.get(sessionId);
     Session session = fire.session();
@@ -226,7 +237,7 @@ class FireService {
     Map<Channel, Gauge> gauges = new EnumMap<>(Channel.class);
     gauges.put(Channel.FORGE, Gauge.ofForge());
     gauges.put(Channel.PRESS, Gauge.ofPress());
-    List<Row> rows = new ArrayList<>();
+    Map<Second, Row> rows = new LinkedHashMap<>();
     for (int i = 0; i < lines.size(); i++) {
       LoggerFile.Logged line = lines.get(i);
       if (!(line.atS() >= 0 && line.atS() <= lastedS + AFTERWARDS_S)) {
@@ -234,17 +245,22 @@ class FireService {
             "line/" + (i + 2),
             "This is outside the session, which lasted %.0f seconds.".formatted(lastedS));
       }
-      rows.add(
+      Row row =
           new Row(
               sessionId,
               line.channel(),
               (int) line.atS(),
               line.value(),
-              Objects.requireNonNull(gauges.get(line.channel())).said(line.atS(), line.value())));
+              Objects.requireNonNull(gauges.get(line.channel())).said(line.atS(), line.value()));
+      rows.putIfAbsent(new Second(row.channel(), row.second()), row);
     }
-    fires.keep(rows);
-    return rows;
+    List<Row> each = List.copyOf(rows.values());
+    fires.keep(each);
+    return each;
   }
+
+  /** A second of a channel; of several readings in it the first counts. */
+  private record Second(Channel channel, int second) {}
 
   /** Readings as they are kept. */
   @Transactional(readOnly = true)

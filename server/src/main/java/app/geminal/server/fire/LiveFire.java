@@ -291,7 +291,7 @@ final class LiveFire {
     if (fresh.isEmpty()) {
       return;
     }
-    boolean late = false;
+    boolean undoes = false;
     double changedFromS = Double.POSITIVE_INFINITY;
     for (KeptEntry k : fresh) {
       log.take(k);
@@ -304,21 +304,22 @@ final class LiveFire {
               || e.kind() == Entry.Kind.READING
               || (e.kind() == Entry.Kind.DEED
                   && k.atS() < Math.max(latestDeedS(e) - 1e-9, second - IN_TIME_S));
+      undoes |= e.kind() == Entry.Kind.UNDO;
       if (changesThePast) {
-        late = true;
         changedFromS = Math.min(changedFromS, log.changesFromS(k));
       }
     }
+    boolean late = changedFromS < Double.POSITIVE_INFINITY;
     if (late) {
       followed = anew(changedFromS);
     } else {
       fresh.stream()
-          .filter(k -> k.entry().kind() == Entry.Kind.DEED)
+          .filter(k -> k.entry().kind() == Entry.Kind.DEED && !log.isUndone(k.entry().id()))
           .forEach(k -> of(k.entry().place()).done(FireLog.deed(k)));
     }
     // Several taps are one change of the order, which is worked out again a moment later.
     orderedAtS = Math.min(orderedAtS, second - ORDER_EVERY_S + ORDER_SOON_S);
-    if (late) {
+    if (late || undoes) {
       tell(whole(now));
     } else {
       tell(new FireView.Entries("entries", fresh.stream().map(EntryView::of).toList(), log.seq()));

@@ -8,6 +8,7 @@ import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.picture.Pictures.Drawn;
+import app.geminal.server.turn.Turns;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
@@ -131,7 +132,7 @@ class PictureController {
             turn(who)));
   }
 
-  private String turn(Principal who) {
+  private Turns.Person turn(Principal who) {
     return accounts.turnOf(who.getName());
   }
 }

@@ -95,7 +95,7 @@ class Pictures implements DisposableBean {
    * @param person whose picture it is
    * @throws Busy when it takes longer than a picture may
    */
-  Optional<Drawn> drawn(Wanted wanted, boolean quick, String person, BooleanSupplier unwanted) {
+  Optional<Drawn> drawn(Wanted wanted, boolean quick, Turns.Person person, BooleanSupplier unwanted) {
     Seen seen = seen(wanted);
     if (quick) {
       int pixels = seen.pane.widthPx() * seen.pane.heightPx();
@@ -132,7 +132,7 @@ class Pictures implements DisposableBean {
   }
 
   /** Outlines in true size. */
-  String outlines(Wanted wanted, String title, String person) {
+  String outlines(Wanted wanted, String title, Turns.Person person) {
     Seen seen = seen(wanted);
     try (Turns.Turn _ = files.take(person)) {
       return byPainters(() -> Svg.of(seen.sight, seen.pane, seen.steels, seen.tones, title));
@@ -141,7 +141,7 @@ class Pictures implements DisposableBean {
 
   /** What a line across a view crosses, from one place to another, mm. */
   ScanLine scanned(
-      Wanted wanted, double right, double up, double toRight, double toUp, String person) {
+      Wanted wanted, double right, double up, double toRight, double toUp, Turns.Person person) {
     Seen seen = seen(wanted);
     try (Turns.Turn _ = turns.take(person)) {
       return ScanLine.of(seen.sight, right, up, toRight, toUp);

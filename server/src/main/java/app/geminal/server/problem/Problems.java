@@ -74,6 +74,10 @@ public class Problems extends ResponseEntityExceptionHandler {
 
   @ExceptionHandler
   ProblemDetail busy(Busy busy) {
+    return busyProblem(busy);
+  }
+
+  private static ProblemDetail busyProblem(Busy busy) {
     return Problem.of(
         HttpStatus.SERVICE_UNAVAILABLE,
         "busy",
@@ -127,6 +131,9 @@ public class Problems extends ResponseEntityExceptionHandler {
   public static ProblemDetail of(Exception e) {
     if (e instanceof BadValue bad) {
       return badValue("/" + bad.path(), bad.words());
+    }
+    if (e instanceof Busy busy) {
+      return busyProblem(busy);
     }
     if (isDatabaseAway(e)) {
       LOG.warn("The database does not answer: {}", e.getMessage());

@@ -43,6 +43,19 @@ public final class Turns {
     this.many = many;
   }
 
+  /**
+   * Whose work it is.
+   *
+   * @param name the same for all who share
+   * @param most turns they have at once, where that is less than a person has
+   */
+  public record Person(String name, int most) {
+    /** Somebody with the usual share. */
+    public static Person of(String name) {
+      return new Person(name, Integer.MAX_VALUE);
+    }
+  }
+
   /** A turn, to be closed when the work has ended. */
   public interface Turn extends AutoCloseable {
     @Override
@@ -55,7 +68,7 @@ public final class Turns {
    * @param person whose work it is
    * @throws Busy when none comes free in time
    */
-  public Turn take(String person) {
+  public Turn take(Person person) {
     Share share = enter(person);
     long until = System.nanoTime() + patience.toNanos();
     try {
@@ -64,7 +77,7 @@ public final class Turns {
           return () -> {
             free.release();
             share.free.release();
-            leave(person);
+            leave(person.name());
           };
         }
         share.free.release();
@@ -72,15 +85,15 @@ public final class Turns {
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
     }
-    leave(person);
+    leave(person.name());
     throw new Busy(many);
   }
 
-  private Share enter(String person) {
+  private Share enter(Person person) {
     return shares.compute(
-        person,
+        person.name(),
         (_, there) -> {
-          Share share = there == null ? new Share(each) : there;
+          Share share = there == null ? new Share(Math.min(each, person.most())) : there;
           share.users++;
           return share;
         });

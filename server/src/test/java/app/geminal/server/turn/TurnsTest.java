@@ -13,22 +13,32 @@ class TurnsTest {
   @Test
   void soManyAtOnceAndAnotherWhenOneHasEnded() {
     Turns turns = new Turns(2, 2, Duration.ZERO, MANY);
-    Turns.Turn first = turns.take("mara");
-    turns.take("mara");
-    assertThatThrownBy(() -> turns.take("mara")).isInstanceOf(Busy.class).hasMessage(MANY);
+    Turns.Turn first = turns.take(Turns.Person.of("mara"));
+    turns.take(Turns.Person.of("mara"));
+    assertThatThrownBy(() -> turns.take(Turns.Person.of("mara"))).isInstanceOf(Busy.class).hasMessage(MANY);
     first.close();
-    assertThatCode(() -> turns.take("mara")).doesNotThrowAnyException();
+    assertThatCode(() -> turns.take(Turns.Person.of("mara"))).doesNotThrowAnyException();
   }
 
   @Test
   void nobodyTakesTheTurnsOfOthers() {
     Turns turns = new Turns(3, 1, Duration.ZERO, MANY);
-    turns.take("guest");
+    turns.take(Turns.Person.of("guest"));
     for (int i = 0; i < 10; i++) {
-      assertThatThrownBy(() -> turns.take("guest")).isInstanceOf(Busy.class);
+      assertThatThrownBy(() -> turns.take(Turns.Person.of("guest"))).isInstanceOf(Busy.class);
     }
-    assertThatCode(() -> turns.take("mara")).doesNotThrowAnyException();
-    assertThatCode(() -> turns.take("ilse")).doesNotThrowAnyException();
-    assertThatThrownBy(() -> turns.take("joss")).isInstanceOf(Busy.class);
+    assertThatCode(() -> turns.take(Turns.Person.of("mara"))).doesNotThrowAnyException();
+    assertThatCode(() -> turns.take(Turns.Person.of("ilse"))).doesNotThrowAnyException();
+    assertThatThrownBy(() -> turns.take(Turns.Person.of("joss"))).isInstanceOf(Busy.class);
+  }
+
+  @Test
+  void whoSharesHasFewer() {
+    Turns turns = new Turns(3, 2, Duration.ZERO, MANY);
+    Turns.Person guests = new Turns.Person("all guests", 1);
+    Turns.Turn first = turns.take(guests);
+    assertThatThrownBy(() -> turns.take(guests)).isInstanceOf(Busy.class);
+    first.close();
+    assertThatCode(() -> turns.take(guests)).doesNotThrowAnyException();
   }
 }

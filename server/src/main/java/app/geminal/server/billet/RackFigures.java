@@ -1,0 +1,90 @@
+package app.geminal.server.billet;
+
+import app.geminal.billet.Origin;
+import app.geminal.billet.Run;
+import app.geminal.finding.Checks;
+import app.geminal.finding.Known;
+import app.geminal.finding.Strength;
+import app.geminal.server.shop.Kept;
+import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.steel.SteelShelf;
+import app.geminal.shop.Shop;
+import app.geminal.steel.Steels;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+
+/**
+ * What the Rack shows of a billet's Run. Worked out once for a version of the billet, the steels
+ * and the shop, and kept, because the Rack is asked for with every glance.
+ */
+@Component
+class RackFigures {
+  private static final int MOST_KEPT = 5000;
+
+  private final SteelShelf shelf;
+  private final ShopKeeper shops;
+  private final SetAsideBars aside;
+  private final Cache<Key, Figures> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
+
+  RackFigures(SteelShelf shelf, ShopKeeper shops, SetAsideBars aside) {
+    this.shelf = shelf;
+    this.shops = shops;
+    this.aside = aside;
+  }
+
+  /** What they are worked out from; steels are the same object until one of them changes. */
+  private record Key(
+      long billetId,
+      int version,
+      Steels steels,
+      int shopVersion,
+      int reached,
+      Map<Origin, Integer> free) {}
+
+  /**
+   * Figures of a Run.
+   *
+   * @param nowStage the stage it has come to
+   * @param willFail findings of the strongest kind
+   */
+  record Figures(int nowStage, StageView now, StageView end, boolean stops, long willFail) {}
+
+  /**
+   * The figures of a billet.
+   *
+   * @param reached the furthest stage with a weld in the Book
+   */
+  Figures of(Billet billet, int reached) {
+    Kept shop = shops.kept();
+    Steels steels = shelf.steels();
+    List<Origin> origins = RunViews.origins(billet.plan());
+    Map<Origin, Integer> free = aside.free(origins, billet.id());
+    Key key = new Key(billet.id(), billet.version(), steels, shop.version(), reached, free);
+    Figures there = kept.getIfPresent(key);
+    if (there == null) {
+      there = workedOut(billet, reached, shop.shop(), steels, free);
+      kept.put(key, there);
+    }
+    return there;
+  }
+
+  private static Figures workedOut(
+      Billet billet, int reached, Shop shop, Steels steels, Map<Origin, Integer> free) {
+    Run run = Run.of(billet.plan(), steels, shop.practice());
+    int now = Math.min(reached, run.stages().size() - 1);
+    // Whether something was welded here before makes no finding of the strongest kind.
+    Known known = new Known(Set.of(), false, free);
+    return new Figures(
+        now,
+        StageView.of(run, now, steels, shop),
+        StageView.of(run, run.stages().size() - 1, steels, shop),
+        run.stop().isPresent(),
+        Checks.of(run, steels, shop, known).stream()
+            .filter(f -> f.strength() == Strength.WILL_FAIL)
+            .count());
+  }
+}
