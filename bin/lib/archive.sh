@@ -5,8 +5,9 @@
 archive_arguments() {
   local what=$1 usage
   shift
-  usage="bin/$what [--home FOLDER] ARCHIVE.zip   (--home as with bin/start; var/shop)"
+  usage="bin/$what [--home FOLDER] ARCHIVE.zip   (--home as with bin/start; var/shop, or for a backup var/demo where that is the only one)"
   HOME_FOLDER=$GEMINAL_ROOT/var/shop ARCHIVE=''
+  if [[ $what == backup && ! -d $HOME_FOLDER && -d $GEMINAL_ROOT/var/demo ]]; then HOME_FOLDER=$GEMINAL_ROOT/var/demo; fi
   while [[ $# -gt 0 ]]; do
     case $1 in
       --home) HOME_FOLDER=${2:?--home needs a folder}; shift ;;
@@ -26,7 +27,10 @@ archive_run() {
   local log started=false code=0
   need_jdk
   need_mariadb
-  build_application
+  # Beside a shop that is open its own build is used; another would be put under its feet.
+  if ! server_runs "$HOME_FOLDER" || [[ ! -f $GEMINAL_APP/built ]]; then build_application; fi
+  # An archive holds everything the shop has, password hashes too.
+  umask 077
   if database_runs "$HOME_FOLDER/database"; then
     DB_PORT=$(<"$HOME_FOLDER/database/port")
     DB_PASSWORD=$(<"$HOME_FOLDER/database/password")
@@ -45,6 +49,7 @@ archive_run() {
     rm -f "$log"
     fail "it was not done; the line above says why."
   fi
+  ARCHIVE_SAID=$(sed -n 's/^password: //p' "$log")
   rm -f "$log"
   if [[ $started == true ]]; then
     database_stop "$HOME_FOLDER/database"

@@ -5,7 +5,7 @@ import { Button } from '../../ui/Button';
 import { Field, INPUT } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { useUnits } from '../../ui/Words';
-import { changePerson, letIn, peopleQuery, RANK_WORDS, type Rank } from './api';
+import { changePerson, givePassword, letIn, peopleQuery, RANK_WORDS, type Person, type Rank } from './api';
 
 /** Who may come into the shop and what they may do there; the owner's business. */
 export function People() {
@@ -34,8 +34,11 @@ export function People() {
               </td>
               <td>
                 <Button weight="quiet" onClick={() => change.mutate({ ...p, mayEnter: !p.mayEnter })}>
-                  {p.mayEnter ? 'Shut out' : 'Let in again'}
+                  {p.mayEnter ? 'Block' : 'Unblock'}
                 </Button>
+              </td>
+              <td>
+                <GivePassword person={p} />
               </td>
             </tr>
           ))}
@@ -48,6 +51,48 @@ export function People() {
       )}
       <LetIn onIn={() => void again()} />
     </section>
+  );
+}
+
+/** For somebody who forgot theirs; tell it to them, they can change it. */
+function GivePassword({ person }: { person: Person }) {
+  const [password, setPassword] = useState<string | null>(null);
+  const give = useMutation({ mutationFn: givePassword, onSuccess: () => setPassword(null) });
+  if (password === null) {
+    return (
+      <Button weight="quiet" onClick={() => setPassword('')}>
+        {give.isSuccess ? 'New password set' : 'Set new password'}
+      </Button>
+    );
+  }
+  const problem = give.error ? Problem.from(give.error) : null;
+  return (
+    <form
+      className="flex items-end gap-2"
+      onSubmit={(e) => {
+        e.preventDefault();
+        give.mutate({ id: person.id, password });
+      }}
+    >
+      <Field label={`New password for ${person.name}`} error={problem?.detail ?? null}>
+        {(parts) => (
+          <input
+            {...parts}
+            autoComplete="off"
+            autoFocus
+            className={INPUT}
+            value={password}
+            onChange={(e) => setPassword(e.target.value)}
+            onKeyDown={(e) => {
+              if (e.key === 'Escape') setPassword(null);
+            }}
+          />
+        )}
+      </Field>
+      <Button type="submit" disabled={give.isPending || password === ''}>
+        Set
+      </Button>
+    </form>
   );
 }
 
@@ -81,7 +126,7 @@ function LetIn({ onIn }: { onIn: () => void }) {
   );
   return (
     <form
-      aria-label="Let somebody in"
+      aria-label="Add person"
       className="flex flex-wrap items-end gap-3 pt-3"
       onSubmit={(e) => {
         e.preventDefault();
@@ -93,7 +138,7 @@ function LetIn({ onIn }: { onIn: () => void }) {
       {field('password', 'First password', 'password')}
       <Select label="What they may do" value={rank} options={RANK_WORDS} onChoose={setRank} />
       <Button type="submit" disabled={add.isPending}>
-        Let in
+        Add person
       </Button>
     </form>
   );

@@ -77,3 +77,23 @@ export const letIn = (person: {
 
 export const changePerson = ({ id, rank, mayEnter }: Person) =>
   change<Person>('PUT', `/api/people/${id}`, { rank, mayEnter });
+
+/** A new password for somebody who forgot theirs. */
+export const givePassword = ({ id, password }: { id: number; password: string }) =>
+  change('PUT', `/api/people/${id}/password`, { password });
+
+export const changePassword = (own: { old: string; password: string }) =>
+  change('PUT', '/api/settings/password', own);
+
+export interface SignedIn {
+  readonly since: string;
+  readonly lastUsed: string;
+  readonly here: boolean;
+}
+
+export const signInsQuery = queryOptions({
+  queryKey: ['sign-ins'],
+  queryFn: () => get<SignedIn[]>('/api/settings/sign-ins'),
+});
+
+export const endOtherSignIns = () => change('POST', '/api/settings/sign-ins/end-others');

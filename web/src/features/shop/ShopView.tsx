@@ -7,6 +7,7 @@ import { LoadFailed, Notice } from '../../ui/Notice';
 import { changeShop, outfitsQuery, shopQuery, type Kept, type Shop } from './api';
 import type { Loss } from '../evidence/api';
 import { LossFields } from '../evidence/LossFields';
+import { OwnSignIn } from '../account/OwnSignIn';
 import { People } from '../account/People';
 import { sessionQuery } from '../account/api';
 import { InstrumentFields } from '../fire/InstrumentFields';
@@ -195,6 +196,7 @@ function Editing({ kept }: { kept: Kept }) {
           />
         </div>
       </FieldSet>
+      <OwnSignIn />
       {owner && (
         <>
           <People />

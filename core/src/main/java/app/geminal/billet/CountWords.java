@@ -2,7 +2,6 @@ package app.geminal.billet;
 
 import app.geminal.bar.Beside;
 import app.geminal.bar.Section;
-import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Laid;
 import app.geminal.operation.Fold;
 import app.geminal.operation.FourWay;
@@ -132,22 +131,29 @@ public final class CountWords {
       return "%d bars on each other with their layers on edge: across, the count is that of one bar, %,d."
           .formatted(bars, after.visibleCount());
     }
-    long sum = after.visibleCount() + after.merged();
+    long met = after.visibleCount() + after.merged();
+    long came = met + after.gone();
     long between = (bars - 1L) * restack.between().size();
-    String parts =
+    String words =
         "%d bars of %,d layers".formatted(bars, before.visibleCount())
             + (between > 0
-                ? " and %,d pieces between make %,d".formatted(between, sum)
-                : " make %,d".formatted(sum));
-    if (after.merged() == 0) {
-      return parts + ". At every joint two different steels meet, so nothing merges.";
+                ? " and %,d pieces between make %,d.".formatted(between, came)
+                : " make %,d.".formatted(came));
+    if (after.gone() > 0) {
+      words += " Grinding the joint faces takes off %s.".formatted(counted(after.gone(), "layer"));
     }
-    return parts
-        + ". At %s two %sfaces meet and become one layer: %,d − %d = %,d."
+    if (after.merged() == 0) {
+      return words
+          + " At every joint two different steels meet, so nothing merges"
+          + (after.gone() > 0 ? ": %,d − %d = %,d.".formatted(came, after.gone(), met) : ".");
+    }
+    return words
+        + " At %s two %sfaces meet and become one layer: %,d%s − %d = %,d."
             .formatted(
                 ofJoints(after),
-                meetingSteel(before.bars().layers()),
-                sum,
+                meetingSteel(after),
+                came,
+                after.gone() > 0 ? " − " + after.gone() : "",
                 after.merged(),
                 after.visibleCount());
   }
@@ -157,9 +163,9 @@ public final class CountWords {
         .formatted(before.bars().layers().topSteel(), before.visibleCount(), after.visibleCount());
   }
 
-  /** Names the steel where only one can be meant. */
-  private static String meetingSteel(LayerSequence bar) {
-    return bar.topSteel().equals(bar.bottomSteel()) ? bar.topSteel() + " " : "like ";
+  /** Names the steel where only one meets itself. */
+  private static String meetingSteel(Stage laid) {
+    return laid.meeting().size() == 1 ? laid.meeting().iterator().next() + " " : "like ";
   }
 
   private static String ofJoints(Stage laid) {

@@ -80,7 +80,7 @@ public record Leaving(String stepKey, Bars bars, Plan source, Bars before) {
       double rest = before.lengthMm() - set.lengthMm() - set.kerfMm();
       steps.add(
           Step.of(last.key(), SetAside.length(Math.min(Stack.LONGEST_MM, rest), set.kerfMm())));
-      others(before.count() - count, "x" + last.key(), steps);
+      others(before.count() - count, Keys.free(source.steps()), steps);
     }
     return source.withSteps(steps);
   }

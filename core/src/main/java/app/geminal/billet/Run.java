@@ -24,6 +24,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /**
@@ -206,6 +207,7 @@ public record Run(
         pieces - 1,
         pieces - stack.layers().visibleCount(),
         0,
+        Set.of(),
         List.of(),
         List.of(),
         Optional.empty());
@@ -216,12 +218,15 @@ public record Run(
     int joints = 0;
     long merged = 0;
     long gone = 0;
+    Set<String> meeting = Set.of();
     switch (done.layers()) {
       case Done.Layers.Kept _ -> gone = Math.max(0, before.visibleCount() - now);
       case Done.Layers.Moved _ -> {}
       case Done.Layers.Joined laid -> {
         joints = laid.joints();
         merged = Math.max(0, laid.before() - now);
+        gone = laid.ground();
+        meeting = laid.meeting();
       }
     }
     return new Stage(
@@ -234,6 +239,7 @@ public record Run(
         joints,
         merged,
         gone,
+        meeting,
         done.fits(),
         done.placed(),
         Optional.empty());

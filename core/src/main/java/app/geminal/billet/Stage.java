@@ -7,6 +7,7 @@ import app.geminal.operation.Fit;
 import app.geminal.operation.Placed;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The steel after one step.
@@ -19,7 +20,9 @@ import java.util.Optional;
  * @param aside bars that left for another billet
  * @param joints new joints in each bar
  * @param merged how many visible layers each bar has fewer because touching faces are of one steel
- * @param gone how many whole visible layers fire or grinding took off each bar
+ * @param gone how many whole visible layers fire or grinding took off each bar, from joint faces
+ *     before they met too
+ * @param meeting steels of which two faces met in a new joint
  * @param fits how parts met the bar
  * @param placed what lies where in a block laid together in this step, else empty
  * @param planned the bars as reckoned, where they were measured otherwise
@@ -34,6 +37,7 @@ public record Stage(
     int joints,
     long merged,
     long gone,
+    Set<String> meeting,
     List<Fit> fits,
     List<Placed> placed,
     Optional<Bars> planned) {
@@ -65,6 +69,7 @@ public record Stage(
         joints,
         merged,
         gone,
+        meeting,
         fits,
         placed,
         Optional.of(bars));

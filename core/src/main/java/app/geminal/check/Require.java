@@ -8,8 +8,18 @@ import org.jspecify.annotations.Nullable;
 public final class Require {
   private Require() {}
 
-  /** A length above {@code leastMm} (exclusive) and at most {@code mostMm}, millimetres. */
+  /** No length that is not nothing is smaller: a tenth of a micrometre, mm. */
+  private static final double SMALLEST_MM = 1e-4;
+
+  /**
+   * A length above {@code leastMm} (exclusive) and at most {@code mostMm}, millimetres; above 0 it
+   * is {@value #SMALLEST_MM} mm at least, so that nothing divided by it gets out of hand.
+   */
   public static double lengthAbove(String field, double mm, double leastMm, double mostMm) {
+    if (mm > 0 && mm < SMALLEST_MM) {
+      throw new BadValue(
+          field, "This is too small to be meant: at least %s.".formatted(Measure.mm(SMALLEST_MM)));
+    }
     if (!(mm > leastMm && mm <= mostMm)) {
       throw new BadValue(
           field,

@@ -93,7 +93,9 @@ public final class Checks {
               PatternChecks.hollows(at, dimples.depthMm(), dimples.deepMm(), dimples));
       case Blade blade -> both(WeldChecks.notSet(at, "Grinding"), PatternChecks.blade(at, blade));
       case ForgedSurface _ -> WeldChecks.notSet(at, "Uneven forging");
-      case Sandwich _, LayUp _, Trim _, Grind _, SetAside _, Scrap _, Watch _ -> List.of();
+      case Sandwich sandwich -> FaceChecks.sandwich(at, sandwich);
+      case LayUp layUp -> FaceChecks.layUp(at, layUp);
+      case Trim _, Grind _, SetAside _, Scrap _, Watch _ -> List.of();
     };
   }
 

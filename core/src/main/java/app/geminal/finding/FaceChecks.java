@@ -2,38 +2,68 @@ package app.geminal.finding;
 
 import app.geminal.billet.Stage;
 import app.geminal.billet.Step;
-import app.geminal.operation.Draw;
 import app.geminal.operation.Grind;
+import app.geminal.operation.Heated;
+import app.geminal.operation.LayUp;
 import app.geminal.operation.Operation;
 import app.geminal.operation.Restack;
+import app.geminal.operation.Sandwich;
 import app.geminal.operation.SetWeld;
+import app.geminal.operation.Trim;
 import java.util.List;
+import java.util.function.DoubleFunction;
 
 /** Checks of faces that were in the fire and shall be laid together. */
 final class FaceChecks {
   private FaceChecks() {}
 
   static List<Finding> restack(At at, Restack restack) {
-    if (restack.faceGrindMm() > 0 || isBright(at, false)) {
+    return joined(at, restack.faceGrindMm(), Faces.BROAD, grind -> restack.withFaceGrindMm(grind));
+  }
+
+  static List<Finding> sandwich(At at, Sandwich s) {
+    return joined(
+        at, s.faceGrindMm(), Faces.BROAD, grind -> new Sandwich(s.below(), s.above(), grind));
+  }
+
+  static List<Finding> layUp(At at, LayUp l) {
+    return joined(
+        at,
+        l.faceGrindMm(),
+        Faces.SIDES,
+        grind -> new LayUp(l.turns(), l.left(), l.right(), l.shims(), grind));
+  }
+
+  private static List<Finding> joined(
+      At at, double groundMm, Faces meeting, DoubleFunction<Operation> ground) {
+    if (groundMm > 0 || isBright(at, meeting)) {
       return List.of();
     }
     return List.of(
         scaled(at)
-            .instead(
-                "Grind the joint faces",
-                restack.withFaceGrindMm(Math.max(0.1, at.shop().practice().faceGrindMm())))
+            .instead("Grind the joint faces", ground.apply(usualMm(at)))
             .mend("Grind the faces that meet; the outsides can wait."));
   }
 
   static List<Finding> fold(At at) {
-    if (isBright(at, true)) {
+    if (isBright(at, Faces.TOP)) {
       return List.of();
     }
-    double usual = Math.max(0.1, at.shop().practice().faceGrindMm());
     return List.of(
         scaled(at)
-            .before("Grind the inside of the fold", new Grind(0, usual))
+            .before("Grind the inside of the fold", new Grind(0, usualMm(at)))
             .mend("Grind the face that folds on itself, or flux it open and brush it at heat."));
+  }
+
+  private static double usualMm(At at) {
+    return Math.max(0.1, at.shop().practice().faceGrindMm());
+  }
+
+  /** Which faces of a bar meet others. */
+  private enum Faces {
+    TOP,
+    BROAD,
+    SIDES
   }
 
   private static Finding.Builder scaled(At at) {
@@ -45,22 +75,28 @@ final class FaceChecks {
   }
 
   /** Whether the faces were ground since the bar was last in the fire, or never were in it. */
-  private static boolean isBright(At at, boolean topIsEnough) {
+  private static boolean isBright(At at, Faces meeting) {
     for (int i = at.stage() - 1; i > 0; i--) {
       Stage stage = at.run().stages().get(i);
       Operation operation = stage.step().map(Step::operation).orElseThrow();
       if (stage.isOff()) {
         continue;
       }
-      if (operation instanceof Grind grind
-          && grind.topMm() > 0
-          && (topIsEnough || grind.bottomMm() > 0)) {
+      if (grinds(operation, meeting)) {
         return true;
       }
-      if (operation instanceof SetWeld || operation instanceof Draw) {
+      if (operation instanceof SetWeld || operation instanceof Heated) {
         return false;
       }
     }
     return true;
+  }
+
+  private static boolean grinds(Operation operation, Faces meeting) {
+    return switch (meeting) {
+      case TOP -> operation instanceof Grind grind && grind.topMm() > 0;
+      case BROAD -> operation instanceof Grind grind && grind.topMm() > 0 && grind.bottomMm() > 0;
+      case SIDES -> operation instanceof Trim trim && trim.sidesMm() > 0;
+    };
   }
 }

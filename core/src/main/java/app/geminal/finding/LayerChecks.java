@@ -29,7 +29,9 @@ final class LayerChecks {
     Operation operation = now.step().map(Step::operation).orElseThrow();
     LayerSequence bar = run.stages().get(index - 1).bars().layers();
     boolean fold = operation instanceof Fold;
-    boolean alike = bar.bottomSteel().equals(bar.topSteel());
+    // Turning bars over helps only where the faces that meet are of two steels in turn.
+    boolean alike =
+        bar.bottomSteel().equals(bar.topSteel()) || (now.gone() > 0 && now.meeting().size() == 1);
     String mend =
         fold
             ? "A fold always does this. Cut and lay the same way up to avoid it."
@@ -38,7 +40,7 @@ final class LayerChecks {
                 : "Lay all bars the same way up: then unlike faces meet.";
     Optional<Remedy> remedy =
         operation instanceof Restack restack && restack.between().isEmpty()
-            ? alike ? sheets(restack, bar) : sameWayUp(restack)
+            ? alike ? sheets(restack, bar, now) : sameWayUp(restack)
             : Optional.empty();
     return List.of(
         Finding.of("joints-merge", Strength.WORTH_KNOWING, index)
@@ -59,9 +61,9 @@ final class LayerChecks {
   }
 
   /** A sheet of the bar's other steel in every joint, where it has just one other. */
-  private static Optional<Remedy> sheets(Restack restack, LayerSequence bar) {
+  private static Optional<Remedy> sheets(Restack restack, LayerSequence bar, Stage laid) {
     List<String> others =
-        bar.thicknessBySteel().keySet().stream().filter(s -> !s.equals(bar.topSteel())).toList();
+        bar.thicknessBySteel().keySet().stream().filter(s -> !laid.meeting().contains(s)).toList();
     return others.size() == 1
         ? Optional.of(
             new Remedy(

@@ -6,6 +6,7 @@ import app.geminal.ledger.Loss;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * The step can be done.
@@ -44,9 +45,22 @@ public record Done(
      * Faces were laid together.
      *
      * @param joints new joints in each resulting bar
-     * @param before visible layers that went into one resulting bar, before any of them merged
+     * @param before visible layers that met in one resulting bar, after their faces were ground and
+     *     before any of them merged
+     * @param ground whole layers that grinding the joint faces took off before they met
+     * @param meeting steels of which two faces met; each such pair is one layer from then on
      */
-    record Joined(int joints, long before) implements Layers {}
+    record Joined(int joints, long before, long ground, Set<String> meeting) implements Layers {
+      /** Copies the set. */
+      public Joined {
+        meeting = Set.copyOf(meeting);
+      }
+
+      /** Nothing was ground off, and what meets is not told. */
+      Joined(int joints, long before) {
+        this(joints, before, 0, Set.of());
+      }
+    }
   }
 
   static final Layers KEPT = new Layers.Kept();

@@ -7,7 +7,9 @@ import app.geminal.check.Require;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 
 /**
  * Each bar cut half through and folded on itself, top face to top face: half as long, twice as
@@ -37,6 +39,7 @@ public record Fold(double endLossMm, int folds) implements Operation {
     long shop = bars.shopCount();
     int joints = 0;
     long before = bars.visibleCount();
+    Set<String> meeting = new HashSet<>();
     for (int i = 0; i < folds; i++) {
       length = (length - endLossMm) / 2;
       if (length <= 0) {
@@ -46,6 +49,7 @@ public record Fold(double endLossMm, int folds) implements Operation {
                 .formatted(Measure.mm(endLossMm), Measure.mm(2 * length + endLossMm)),
             "Draw the bar longer before folding.");
       }
+      meeting.add(section.up().topSteel());
       section = Section.upon(List.of(section, section.mirroredUp()));
       shop = Math.multiplyExact(shop, 2L);
       joints = 2 * joints + 1;
@@ -55,6 +59,9 @@ public record Fold(double endLossMm, int folds) implements Operation {
     Loss end = new Loss(LossKind.TRIM, bars.amount().minus(after.amount()));
     boolean across = section.isCountedAcross();
     return Done.of(after, end)
-        .with(new Done.Layers.Joined(joints, across ? after.visibleCount() : before));
+        .with(
+            across
+                ? new Done.Layers.Joined(joints, after.visibleCount())
+                : new Done.Layers.Joined(joints, before, 0, meeting));
   }
 }

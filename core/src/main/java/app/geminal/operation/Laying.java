@@ -282,7 +282,7 @@ final class Laying {
             new Loss(LossKind.TRIM, afterGrinding.minus(laid).times(bars))),
         added.times(bars),
         joined.times(bars),
-        new Done.Layers.Joined(joints, countBefore(block)),
+        joined(block, cut),
         Optional.empty(),
         Map.copyOf(takenInAll),
         List.copyOf(fits),
@@ -293,14 +293,30 @@ final class Laying {
             .toList());
   }
 
-  private long countBefore(Bars block) {
+  /** What became of the layers: counted along the same line as the block is. */
+  private Done.Layers.Joined joined(Bars block, List<Member> asLaid) {
     boolean across = block.section().isCountedAcross();
     if (across != (axis == Axis.ACROSS)) {
-      return block.visibleCount();
+      return new Done.Layers.Joined(joints, block.visibleCount());
     }
-    return members.stream()
-        .mapToLong(m -> (across ? m.section().across() : m.section().up()).visibleCount())
-        .sum();
+    Set<String> meeting = new HashSet<>();
+    for (int i = 1; i < asLaid.size(); i++) {
+      String below = line(asLaid.get(i - 1), across).topSteel();
+      if (below.equals(line(asLaid.get(i), across).bottomSteel())) {
+        meeting.add(below);
+      }
+    }
+    long came = countedIn(members, across);
+    long met = countedIn(asLaid, across);
+    return new Done.Layers.Joined(joints, met, came - met, meeting);
+  }
+
+  private static long countedIn(List<Member> members, boolean across) {
+    return members.stream().mapToLong(m -> line(m, across).visibleCount()).sum();
+  }
+
+  private static LayerSequence line(Member member, boolean across) {
+    return across ? member.section().across() : member.section().up();
   }
 
   private Optional<List<Member>> ground(double mm) {

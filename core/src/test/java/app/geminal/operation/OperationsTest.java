@@ -146,7 +146,7 @@ class OperationsTest {
     assertThat(done.bars().heightMm()).isCloseTo(54, within(1e-9));
     assertThat(done.bars().count()).isEqualTo(1);
     assertThat(done.bars().loose()).isTrue();
-    assertThat(done.layers()).isEqualTo(new Done.Layers.Joined(8, 19));
+    assertThat(done.layers()).isEqualTo(new Done.Layers.Joined(8, 19, 0, java.util.Set.of()));
     assertThat(done.added().volumeMm3()).isCloseTo(4 * 40 * 40, within(1e-9));
     assertThat(refused(Restack.of(Restack.ALL_SAME), bar(200)).remedy()).contains("Cut");
   }

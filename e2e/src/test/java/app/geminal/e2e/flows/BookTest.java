@@ -177,15 +177,15 @@ class BookTest extends Story {
   void somebodyIsLetInToReadAndChangesNothing() {
     SignInPage.at(page, shop).asDemo().billets().first().waitFor();
     page.navigate(shop.at("/shop"));
-    Locator form = page.getByLabel("Let somebody in");
+    Locator form = page.getByLabel("Add person");
     form.getByLabel("Name", new Locator.GetByLabelOptions().setExact(true)).fill("Harbour master");
     form.getByLabel("Sign-in name").fill("harbour");
     form.getByLabel("First password").fill("short");
-    button("Let in").click();
+    button("Add person").click();
     assertThat(form.getByRole(AriaRole.ALERT)).containsText("at least 10 characters");
     form.getByLabel("First password").fill("long enough now");
     form.getByLabel("What they may do").selectOption("GUEST");
-    button("Let in").click();
+    button("Add person").click();
     assertThat(page.getByLabel("What Harbour master may do")).hasValue("GUEST");
     page.getByText("Sign out").click();
     page.waitForURL(Pattern.compile(".*/sign-in"));

@@ -118,8 +118,7 @@ public class Accounts implements UserDetailsService {
    */
   @Transactional
   public Account change(long id, Rank rank, boolean mayEnter) {
-    Account there =
-        accounts.find(id).orElseThrow(() -> new NotThere("There is nobody of number " + id + "."));
+    Account there = accounts.find(id).orElseThrow(() -> nobody(id));
     Require.present("rank", rank);
     boolean stays = rank == Rank.OWNER && mayEnter;
     if (there.rank() == Rank.OWNER && !stays && accounts.otherOwners(id) == 0) {
@@ -150,6 +149,21 @@ public class Accounts implements UserDetailsService {
     requirePassword(password);
     accounts.setPassword(get(login).id(), passwords.encode(password));
     signIns.end(login, here);
+  }
+
+  /**
+   * Gives somebody a new password, because they forgot theirs.
+   *
+   * @throws BadValue when the password is too short or too long
+   */
+  @Transactional
+  public void givePassword(long id, String password) {
+    Account there = accounts.find(id).orElseThrow(() -> nobody(id));
+    setPassword(there.login(), password, null);
+  }
+
+  private static NotThere nobody(long id) {
+    return new NotThere("There is nobody of number " + id + ".");
   }
 
   /**

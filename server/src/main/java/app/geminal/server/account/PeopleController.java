@@ -6,6 +6,7 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
 import java.security.Principal;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -20,10 +21,12 @@ import org.springframework.web.bind.annotation.RestController;
 class PeopleController {
   private final Accounts accounts;
   private final Guesses guesses;
+  private final SignIns signIns;
 
-  PeopleController(Accounts accounts, Guesses guesses) {
+  PeopleController(Accounts accounts, Guesses guesses, SignIns signIns) {
     this.accounts = accounts;
     this.guesses = guesses;
+    this.signIns = signIns;
   }
 
   /** A person as the owner sees them; nobody sees a password. */
@@ -62,6 +65,35 @@ class PeopleController {
     return PersonView.of(accounts.change(id, body.rank(), body.mayEnter()));
   }
 
+  /** A password the owner gives somebody; ends that person's sign-ins. */
+  record GivenPassword(String password) {}
+
+  @PutMapping("/api/people/{id}/password")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Needs(Rank.OWNER)
+  void givePassword(@PathVariable long id, @RequestBody GivenPassword body) {
+    accounts.givePassword(id, body.password());
+  }
+
+  /** One's own sign-ins, this one first. */
+  @GetMapping("/api/settings/sign-ins")
+  List<SignIns.SignIn> signIns(Principal who, HttpServletRequest request) {
+    return signIns.of(who.getName(), here(request));
+  }
+
+  /** Signs out everywhere else. */
+  @PostMapping("/api/settings/sign-ins/end-others")
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  @Needs(Rank.GUEST)
+  void endOthers(Principal who, HttpServletRequest request) {
+    signIns.end(who.getName(), here(request));
+  }
+
+  private static @Nullable String here(HttpServletRequest request) {
+    HttpSession session = request.getSession(false);
+    return session == null ? null : session.getId();
+  }
+
   @PutMapping("/api/settings/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Needs(Rank.GUEST)
@@ -76,7 +108,6 @@ class PeopleController {
       throw new BadValue("old", "This is not your password.");
     }
     guesses.right(login, request.getRemoteAddr());
-    HttpSession here = request.getSession(false);
-    accounts.setPassword(login, body.password(), here == null ? null : here.getId());
+    accounts.setPassword(login, body.password(), here(request));
   }
 }

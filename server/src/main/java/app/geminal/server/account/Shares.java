@@ -31,7 +31,10 @@ class Shares {
       new Turns(
           STREAMS, STREAMS_EACH, Duration.ZERO, "Too many screens follow sessions at the forge.");
   private final Cache<String, String> people =
-      Caffeine.newBuilder().maximumSize(MOST_REMEMBERED).expireAfterAccess(Duration.ofHours(1)).build();
+      Caffeine.newBuilder()
+          .maximumSize(MOST_REMEMBERED)
+          .expireAfterAccess(Duration.ofHours(1))
+          .build();
 
   /** A turn for a request; waits for it. */
   Turns.Turn request(HttpServletRequest request) {

@@ -1,6 +1,9 @@
 package app.geminal.server.account;
 
+import java.time.Instant;
+import java.util.Comparator;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.ApplicationEventPublisher;
@@ -33,6 +36,21 @@ public class SignIns {
     }
     ended.forEach(sessions::deleteById);
     events.publishEvent(new SignedOut(ended));
+  }
+
+  /** A sign-in as its person sees it. */
+  public record SignIn(Instant since, Instant lastUsed, boolean here) {}
+
+  /**
+   * A person's sign-ins, the one named first, then the latest used.
+   *
+   * @param here the one that is asked from, or null
+   */
+  public List<SignIn> of(String login, @Nullable String here) {
+    return sessions.findByPrincipalName(login).values().stream()
+        .map(s -> new SignIn(s.getCreationTime(), s.getLastAccessedTime(), s.getId().equals(here)))
+        .sorted(Comparator.comparing(SignIn::here).thenComparing(SignIn::lastUsed).reversed())
+        .toList();
   }
 
   /** One sign-in has ended. */

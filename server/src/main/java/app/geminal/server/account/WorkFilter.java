@@ -59,7 +59,8 @@ class WorkFilter extends OncePerRequestFilter {
           work.get();
           return;
         } catch (InterruptedException e) {
-          // The answer is being written on the other thread; it must have ended before this one does.
+          // The answer is being written on the other thread; it must have ended before this one
+          // does.
           interrupted = true;
         } catch (ExecutionException e) {
           switch (e.getCause()) {

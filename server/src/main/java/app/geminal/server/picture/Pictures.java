@@ -95,7 +95,8 @@ class Pictures implements DisposableBean {
    * @param person whose picture it is
    * @throws Busy when it takes longer than a picture may
    */
-  Optional<Drawn> drawn(Wanted wanted, boolean quick, Turns.Person person, BooleanSupplier unwanted) {
+  Optional<Drawn> drawn(
+      Wanted wanted, boolean quick, Turns.Person person, BooleanSupplier unwanted) {
     Seen seen = seen(wanted);
     if (quick) {
       int pixels = seen.pane.widthPx() * seen.pane.heightPx();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.server.ShopTest;
 import app.geminal.server.Visitor;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class PeopleApiTest extends ShopTest {
@@ -75,5 +76,29 @@ class PeopleApiTest extends ShopTest {
                 .status())
         .isEqualTo(204);
     assertThat(signedIn("anvil", "six brass rivets").get("/api/book").status()).isEqualTo(200);
+  }
+
+  @Test
+  void theOwnerGivesSomebodyWhoForgotANewPassword() {
+    int id = smith.post("/api/people", person("quench", "SMITH")).<Integer>at("$.id");
+    Visitor quench = signedIn("quench", "five brass rivets");
+    String path = "/api/people/%d/password".formatted(id);
+    assertThat(smith.put(path, "{\"password\": \"short\"}").<String>at("$.where"))
+        .isEqualTo("/password");
+    assertThat(smith.put(path, "{\"password\": \"nine iron nails\"}").status()).isEqualTo(204);
+    assertThat(quench.get("/api/book").status()).isEqualTo(401);
+    assertThat(signedIn("quench", "nine iron nails").get("/api/book").status()).isEqualTo(200);
+  }
+
+  @Test
+  void onesOwnSignInsAreListedAndTheOthersEnded() {
+    smith.post("/api/people", person("temper", "SMITH"));
+    Visitor here = signedIn("temper", "five brass rivets");
+    Visitor there = signedIn("temper", "five brass rivets");
+    Visitor.Answer all = here.get("/api/settings/sign-ins");
+    assertThat(all.<List<Boolean>>at("$[*].here")).containsExactly(true, false);
+    assertThat(here.post("/api/settings/sign-ins/end-others", "").status()).isEqualTo(204);
+    assertThat(here.get("/api/book").status()).isEqualTo(200);
+    assertThat(there.get("/api/book").status()).isEqualTo(401);
   }
 }

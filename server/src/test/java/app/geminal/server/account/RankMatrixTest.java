@@ -51,7 +51,11 @@ class RankMatrixTest extends ShopTest {
           "POST /api/steels/own/preview");
 
   /** One's own. */
-  private static final Set<String> OWN = Set.of("PUT /api/settings", "PUT /api/settings/password");
+  private static final Set<String> OWN =
+      Set.of(
+          "PUT /api/settings",
+          "PUT /api/settings/password",
+          "POST /api/settings/sign-ins/end-others");
 
   /** Rehearsing and logging. */
   private static final Set<String> LOGS =
@@ -70,6 +74,7 @@ class RankMatrixTest extends ShopTest {
           "GET /api/people",
           "POST /api/people",
           "PUT /api/people/{id}",
+          "PUT /api/people/{id}/password",
           "GET /api/archive",
           "POST /api/instruments",
           "PUT /api/instruments/{id}",

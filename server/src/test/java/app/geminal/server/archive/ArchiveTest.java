@@ -14,6 +14,9 @@ import java.net.http.HttpRequest.BodyPublishers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.util.HexFormat;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.TreeMap;
@@ -101,6 +104,38 @@ class ArchiveTest {
     return file;
   }
 
+  /** The same with a list that agrees with it, as somebody who means it would write it. */
+  private Path forged(String name, UnaryOperator<String> change) throws IOException {
+    byte[] bytes = change.apply(contents(archive).get(name)).getBytes(StandardCharsets.ISO_8859_1);
+    Path once = changed(name, change);
+    String sum = HexFormat.of().formatHex(sha256(bytes));
+    Map<String, String> all = new LinkedHashMap<>(contents(once));
+    all.computeIfPresent(
+        "manifest.json",
+        (_, text) ->
+            text.replaceFirst(
+                "(\"name\" : \"%s\",\\s*\"rows\" : \\d+,\\s*\"sha256\" : \")[0-9a-f]+"
+                    .formatted(name),
+                "$1" + sum));
+    Path file = folder.resolve("forged-" + name.replace('/', '-') + ".zip");
+    try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
+      for (Map.Entry<String, String> e : all.entrySet()) {
+        zip.putNextEntry(new ZipEntry(e.getKey()));
+        zip.write(e.getValue().getBytes(StandardCharsets.ISO_8859_1));
+        zip.closeEntry();
+      }
+    }
+    return file;
+  }
+
+  private static byte[] sha256(byte[] bytes) {
+    try {
+      return MessageDigest.getInstance("SHA-256").digest(bytes);
+    } catch (NoSuchAlgorithmException e) {
+      throw new IllegalStateException(e);
+    }
+  }
+
   private void refused(Path file, String why) {
     assertThatThrownBy(() -> empty.bean(Archives.class).read(file))
         .isInstanceOf(BadValue.class)
@@ -122,6 +157,16 @@ class ArchiveTest {
     byte[] bytes = Files.readAllBytes(archive);
     Files.write(half, java.util.Arrays.copyOf(bytes, bytes.length / 2));
     refused(half, "cut short");
+    refused(
+        forged("tables/photo.jsonl", t -> t.replaceFirst("\"id\":\"[^\"]+\"", "\"id\":\"../x\"")),
+        "id that is none");
+    refused(
+        forged("tables/account.jsonl", t -> t.replace("\"role\":\"OWNER\"", "\"role\":\"KING\"")),
+        "a role that this release does not know");
+    refused(
+        changed(
+            "manifest.json", t -> t.replaceFirst("(?s)\"files\" : \\[.*\\]", "\"files\" : null")),
+        "not complete");
     empty.bean(Archives.class).read(archive);
     Path again = folder.resolve("again.zip");
     write(empty, again);

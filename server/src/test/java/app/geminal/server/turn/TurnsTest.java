@@ -15,7 +15,9 @@ class TurnsTest {
     Turns turns = new Turns(2, 2, Duration.ZERO, MANY);
     Turns.Turn first = turns.take(Turns.Person.of("mara"));
     turns.take(Turns.Person.of("mara"));
-    assertThatThrownBy(() -> turns.take(Turns.Person.of("mara"))).isInstanceOf(Busy.class).hasMessage(MANY);
+    assertThatThrownBy(() -> turns.take(Turns.Person.of("mara")))
+        .isInstanceOf(Busy.class)
+        .hasMessage(MANY);
     first.close();
     assertThatCode(() -> turns.take(Turns.Person.of("mara"))).doesNotThrowAnyException();
   }

@@ -1,0 +1,67 @@
+package app.geminal.server.account;
+
+import java.security.SecureRandom;
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.Order;
+import org.springframework.security.core.userdetails.UsernameNotFoundException;
+import org.springframework.stereotype.Component;
+
+/**
+ * bin/new-password: gives somebody a new password and ends the server. For an owner who is locked
+ * out; whoever may run it on the machine itself may read everything there anyway.
+ */
+@Component
+@Lazy(false)
+class PasswordCommand {
+  /** Without signs that read alike. */
+  private static final String SIGNS = "abcdefghjkmnpqrstuvwxyz23456789";
+
+  private static final int LENGTH = 16;
+
+  private final Accounts accounts;
+  private final ConfigurableApplicationContext context;
+  private final String login;
+
+  PasswordCommand(
+      Accounts accounts,
+      ConfigurableApplicationContext context,
+      @Value("${geminal.new-password:}") String login) {
+    this.accounts = accounts;
+    this.context = context;
+    this.login = login;
+  }
+
+  @EventListener(ApplicationReadyEvent.class)
+  @Order(0)
+  void run() {
+    if (login.isEmpty()) {
+      return;
+    }
+    int code = 0;
+    try {
+      String password = made();
+      accounts.setPassword(login, password, null);
+      System.out.println("password: " + password);
+    } catch (UsernameNotFoundException e) {
+      System.out.println("archive: nobody here signs in as “" + login + "”.");
+      code = 1;
+    }
+    int result = code;
+    System.exit(SpringApplication.exit(context, () -> result));
+  }
+
+  private static String made() {
+    SecureRandom random = new SecureRandom();
+    StringBuilder made = new StringBuilder();
+    for (int i = 0; i < LENGTH; i++) {
+      made.append(i > 0 && i % 4 == 0 ? "-" : "")
+          .append(SIGNS.charAt(random.nextInt(SIGNS.length())));
+    }
+    return made.toString();
+  }
+}

@@ -1,0 +1,94 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { Field, INPUT } from '../../ui/Field';
+import { shortTime } from '../book/time';
+import { changePassword, endOtherSignIns, signInsQuery } from './api';
+
+/** One's own password, and where one is signed in. */
+export function OwnSignIn() {
+  const client = useQueryClient();
+  const again = () => client.invalidateQueries(signInsQuery);
+  const others = useMutation({ mutationFn: endOtherSignIns, onSuccess: again });
+  const all = useQuery(signInsQuery).data ?? [];
+  return (
+    <section aria-label="Your sign-in" className="border-t border-ink py-3">
+      <h2 className="text-lg">Your sign-in</h2>
+      <ul className="pb-2">
+        {all.map((s, i) => (
+          <li key={i}>
+            {s.here ? <b>This device</b> : 'Another device'}{' '}
+            <span className="text-soft">
+              since {shortTime(s.since)}, last used {shortTime(s.lastUsed)}
+            </span>
+          </li>
+        ))}
+      </ul>
+      {all.length > 1 && (
+        <Button disabled={others.isPending} onClick={() => others.mutate()}>
+          Sign out on all other devices
+        </Button>
+      )}
+      <ChangePassword onChanged={() => void again()} />
+    </section>
+  );
+}
+
+const EMPTY = { old: '', password: '' };
+
+function ChangePassword({ onChanged }: { onChanged: () => void }) {
+  const [typed, setTyped] = useState(EMPTY);
+  const change = useMutation({
+    mutationFn: () => changePassword(typed),
+    onSuccess: () => {
+      setTyped(EMPTY);
+      onChanged();
+    },
+  });
+  const problem = change.error ? Problem.from(change.error) : null;
+  const beside = (name: keyof typeof EMPTY) => (problem?.where === `/${name}` ? problem.detail : null);
+  const field = (name: keyof typeof EMPTY, label: string, autoComplete: string) => (
+    <Field label={label} error={beside(name)}>
+      {(parts) => (
+        <input
+          {...parts}
+          type="password"
+          autoComplete={autoComplete}
+          className={INPUT}
+          value={typed[name]}
+          onChange={(e) => {
+            change.reset();
+            setTyped({ ...typed, [name]: e.target.value });
+          }}
+        />
+      )}
+    </Field>
+  );
+  return (
+    <form
+      aria-label="Change password"
+      className="flex flex-wrap items-end gap-3 pt-3"
+      onSubmit={(e) => {
+        e.preventDefault();
+        change.mutate();
+      }}
+    >
+      {field('old', 'Password now', 'current-password')}
+      {field('password', 'New password, 10 characters or more', 'new-password')}
+      <Button type="submit" disabled={change.isPending || !typed.old || !typed.password}>
+        Change password
+      </Button>
+      {change.isSuccess && (
+        <p role="status" className="pb-2">
+          Password changed. All other devices are signed out.
+        </p>
+      )}
+      {problem && !problem.where && (
+        <p role="alert" className="pb-2">
+          {problem.detail} {problem.remedy}
+        </p>
+      )}
+    </form>
+  );
+}
