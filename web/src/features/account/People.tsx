@@ -17,33 +17,30 @@ export function People() {
   return (
     <section aria-label="People" className="border-t border-ink py-3">
       <h2 className="text-lg">People</h2>
-      <table className="border-collapse text-left">
-        <tbody>
-          {people.data?.map((p) => (
-            <tr key={p.id} className="border-t border-rule [&>td]:py-1.5 [&>td]:pr-5">
-              <td className={p.mayEnter ? 'font-semibold' : 'text-soft line-through'}>{p.name}</td>
-              <td className="text-soft">{p.login}</td>
-              <td>
-                <Select
-                  label={`What ${p.name} may do`}
-                  hideLabel
-                  value={p.rank}
-                  options={RANK_WORDS}
-                  onChoose={(rank) => change.mutate({ ...p, rank })}
-                />
-              </td>
-              <td>
-                <Button weight="quiet" onClick={() => change.mutate({ ...p, mayEnter: !p.mayEnter })}>
-                  {p.mayEnter ? 'Block' : 'Unblock'}
-                </Button>
-              </td>
-              <td>
-                <GivePassword person={p} />
-              </td>
-            </tr>
-          ))}
-        </tbody>
-      </table>
+      <ul className="max-w-3xl">
+        {people.data?.map((p) => (
+          <li
+            key={p.id}
+            className="flex flex-wrap items-center gap-x-5 gap-y-1.5 border-t border-rule py-1.5"
+          >
+            <span className="w-44">
+              <span className={p.mayEnter ? 'font-semibold' : 'text-soft line-through'}>{p.name}</span>{' '}
+              <span className="text-soft">{p.login}</span>
+            </span>
+            <Select
+              label={`What ${p.name} may do`}
+              hideLabel
+              value={p.rank}
+              options={RANK_WORDS}
+              onChoose={(rank) => change.mutate({ ...p, rank })}
+            />
+            <Button weight="quiet" onClick={() => change.mutate({ ...p, mayEnter: !p.mayEnter })}>
+              {p.mayEnter ? 'Block' : 'Unblock'}
+            </Button>
+            <GivePassword person={p} />
+          </li>
+        ))}
+      </ul>
       {problem && (
         <p role="alert" className="pt-1">
           ▲ {problem.detail}

@@ -91,9 +91,7 @@ function Unreadable() {
           </li>
         ))}
       </ul>
-      <p className="pt-1 text-soft">
-        Nothing of them is lost. Restore them from a backup, or update Geminal.
-      </p>
+      <p className="pt-1 text-soft">Nothing is lost. Restore from a backup, or update Geminal.</p>
     </section>
   );
 }

@@ -1,5 +1,6 @@
 package app.geminal.server.stored;
 
+import app.geminal.check.BadValue;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.slf4j.Logger;
@@ -50,7 +51,10 @@ public final class StoredRow {
     while (t.getCause() != null) {
       t = t.getCause();
     }
-    String words = t.getMessage();
+    String words =
+        t instanceof BadValue bad && !bad.path().isEmpty()
+            ? "“%s”: %s".formatted(bad.path(), bad.words())
+            : t.getMessage();
     return words == null || words.isBlank()
         ? "It is not as this release expects it."
         : words.lines().findFirst().orElse("");
