@@ -34,7 +34,7 @@ public final class Require {
     if (!(mm >= leastMm && mm <= mostMm)) {
       throw new BadValue(
           field,
-          "This must be from %s to %s; it is %s."
+          "This must be at least %s and at most %s; it is %s."
               .formatted(Measure.mm(leastMm), Measure.mm(mostMm), shownMm(mm)));
     }
     return mm;

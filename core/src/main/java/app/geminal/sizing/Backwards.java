@@ -158,8 +158,8 @@ public final class Backwards {
         not = middle;
       }
     }
-    double rounded = Math.ceil(yes / ROUNDED_MM) * ROUNDED_MM;
-    return rounded <= high ? Math.rint(rounded * 10) / 10 : yes;
+    double rounded = Math.rint(Math.ceil(yes / ROUNDED_MM)) / 10;
+    return rounded <= high || (rounded <= Stack.LONGEST_MM && enough.test(rounded)) ? rounded : yes;
   }
 
   private static double longest(Plan plan) {

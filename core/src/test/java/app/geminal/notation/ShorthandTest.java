@@ -112,7 +112,7 @@ class ShorthandTest {
         "(1075 3) 38 x 150 | [(1075 3) 38 x 150]~already",
         "(1075 3) 38 x 150 | want [two knives]~2 of 240",
         "(1075 3 fill [x%]) 38 x 150~percentage",
-        "(1075 3.2) [0 x 150]~must be from",
+        "(1075 3.2) [0 x 150]~must be at least",
       })
   void faultsAreShownWhereTheyAre(String marked, String message) {
     int from = marked.indexOf('[');

@@ -131,6 +131,8 @@ class BackwardsTest {
     assertThat(answer).isInstanceOf(Backwards.Sized.class);
     Plan sized = ((Backwards.Sized) answer).plan();
     assertThat(finish(sized).isEnough()).isTrue();
+    double tenths = sized.stack().lengthMm() * 10;
+    assertThat(tenths).as("to a tenth of a millimetre").isCloseTo(Math.rint(tenths), within(1e-6));
     if (sized.stack().lengthMm() > 2) {
       assertThat(finish(shortened(sized, 1)).isEnough()).isFalse();
     }

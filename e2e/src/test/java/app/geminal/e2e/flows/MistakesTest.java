@@ -20,8 +20,8 @@ class MistakesTest extends Story {
       delimiter = '|',
       textBlock =
           """
-          Stack    | Width     | 0         | more than 0 in
-          Stack    | Thickness | -1/8      | more than 0 in
+          Stack    | Width     | 0         | at least 3/64 in
+          Stack    | Thickness | -1/8      | at least .0002 in
           Stack    | Length    | long      | cannot be read
           Stack    | Pieces    | 1000000   | whole number
           Stack    | Pieces    | 501       | 500

@@ -94,8 +94,12 @@ class ArchiveTest {
     Path file = folder.resolve("changed-" + name.replace('/', '-') + ".zip");
     Map<String, String> all = new LinkedHashMap<>(contents(archive));
     all.computeIfPresent(name, (_, text) -> change.apply(text));
+    return zipped(file, all);
+  }
+
+  private static Path zipped(Path file, Map<String, String> contents) throws IOException {
     try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
-      for (Map.Entry<String, String> e : all.entrySet()) {
+      for (Map.Entry<String, String> e : contents.entrySet()) {
         zip.putNextEntry(new ZipEntry(e.getKey()));
         zip.write(e.getValue().getBytes(StandardCharsets.ISO_8859_1));
         zip.closeEntry();
@@ -117,15 +121,7 @@ class ArchiveTest {
                 "(\"name\" : \"%s\",\\s*\"rows\" : \\d+,\\s*\"sha256\" : \")[0-9a-f]+"
                     .formatted(name),
                 "$1" + sum));
-    Path file = folder.resolve("forged-" + name.replace('/', '-') + ".zip");
-    try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file))) {
-      for (Map.Entry<String, String> e : all.entrySet()) {
-        zip.putNextEntry(new ZipEntry(e.getKey()));
-        zip.write(e.getValue().getBytes(StandardCharsets.ISO_8859_1));
-        zip.closeEntry();
-      }
-    }
-    return file;
+    return zipped(folder.resolve("forged-" + name.replace('/', '-') + ".zip"), all);
   }
 
   private static byte[] sha256(byte[] bytes) {
