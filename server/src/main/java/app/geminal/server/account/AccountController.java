@@ -80,10 +80,7 @@ class AccountController {
   @ResponseStatus(HttpStatus.CREATED)
   void makeOwner(@RequestBody NewOwner owner, HttpServletRequest request) {
     String code = Require.text("code", owner.code(), 40);
-    long seconds = guesses.begin("", request.getRemoteAddr());
-    if (seconds > 0) {
-      throw new TooManyGuesses(seconds);
-    }
+    guesses.require("", request.getRemoteAddr());
     if (!accounts.isEmpty()) {
       throw new BadValue("code", "This shop has its owner already. Sign in instead.");
     }

@@ -87,6 +87,18 @@ public class Guesses {
     return 0;
   }
 
+  /**
+   * The same for an endpoint.
+   *
+   * @throws TooManyGuesses when this one comes too soon
+   */
+  void require(String name, String address) {
+    long seconds = begin(name, address);
+    if (seconds > 0) {
+      throw new TooManyGuesses(seconds);
+    }
+  }
+
   /** The try that was begun was right, or nobody could tell. */
   public void right(String name, String address) {
     long now = nanoTime.getAsLong();

@@ -45,7 +45,7 @@ public class OwnerCode {
   @Order(2)
   void announce() {
     if (accounts.isEmpty()) {
-      code.set(make());
+      code.set(made(LENGTH));
       tell(code.get());
     }
   }
@@ -88,10 +88,11 @@ public class OwnerCode {
     return MessageDigest.isEqual(a, code.getBytes(StandardCharsets.UTF_8));
   }
 
-  private static String make() {
+  /** So many signs by chance, in groups of four. */
+  static String made(int length) {
     SecureRandom random = new SecureRandom();
     String signs =
-        IntStream.range(0, LENGTH)
+        IntStream.range(0, length)
             .mapToObj(_ -> String.valueOf(SIGNS.charAt(random.nextInt(SIGNS.length()))))
             .collect(Collectors.joining());
     return signs.replaceAll("(.{4})(?=.)", "$1-");

@@ -1,6 +1,6 @@
 package app.geminal.server.account;
 
-import java.security.SecureRandom;
+import java.util.Locale;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
@@ -18,9 +18,6 @@ import org.springframework.stereotype.Component;
 @Component
 @Lazy(false)
 class PasswordCommand {
-  /** Without signs that read alike. */
-  private static final String SIGNS = "abcdefghjkmnpqrstuvwxyz23456789";
-
   private static final int LENGTH = 16;
 
   private final Accounts accounts;
@@ -44,7 +41,7 @@ class PasswordCommand {
     }
     int code = 0;
     try {
-      String password = made();
+      String password = OwnerCode.made(LENGTH).toLowerCase(Locale.ROOT);
       accounts.setPassword(login, password, null);
       System.out.println("password: " + password);
     } catch (UsernameNotFoundException e) {
@@ -53,15 +50,5 @@ class PasswordCommand {
     }
     int result = code;
     System.exit(SpringApplication.exit(context, () -> result));
-  }
-
-  private static String made() {
-    SecureRandom random = new SecureRandom();
-    StringBuilder made = new StringBuilder();
-    for (int i = 0; i < LENGTH; i++) {
-      made.append(i > 0 && i % 4 == 0 ? "-" : "")
-          .append(SIGNS.charAt(random.nextInt(SIGNS.length())));
-    }
-    return made.toString();
   }
 }

@@ -99,12 +99,8 @@ class PeopleController {
   @Needs(Rank.GUEST)
   void changePassword(@RequestBody NewPassword body, Principal who, HttpServletRequest request) {
     String login = who.getName();
-    long seconds = guesses.begin(login, request.getRemoteAddr());
-    if (seconds > 0) {
-      throw new TooManyGuesses(seconds);
-    }
-    boolean old = accounts.isPassword(login, body.old());
-    if (!old) {
+    guesses.require(login, request.getRemoteAddr());
+    if (!accounts.isPassword(login, body.old())) {
       throw new BadValue("old", "This is not your password.");
     }
     guesses.right(login, request.getRemoteAddr());

@@ -102,7 +102,7 @@ public class Problems extends ResponseEntityExceptionHandler {
   }
 
   /** What everybody is told while the database is away. */
-  public static ProblemDetail noDatabase() {
+  private static ProblemDetail noDatabase() {
     return Problem.of(
         HttpStatus.SERVICE_UNAVAILABLE,
         "no-database",
@@ -113,7 +113,7 @@ public class Problems extends ResponseEntityExceptionHandler {
   }
 
   /** Whether a failure has its cause in a database that is away. */
-  public static boolean isDatabaseAway(@Nullable Throwable failure) {
+  private static boolean isDatabaseAway(@Nullable Throwable failure) {
     for (Throwable t = failure; t != null; t = t.getCause()) {
       if (t instanceof TransientDataAccessException
           || t instanceof NonTransientDataAccessResourceException
