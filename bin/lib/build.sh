@@ -12,7 +12,7 @@ build_is_current() {
   [[ -z $newer ]]
 }
 
-# Packages the server, unpacks it (a jar of jars starts slowly) and trains the JDK's start-up cache.
+# Packages the server and unpacks it (a jar of jars starts slowly).
 build_application() {
   build_is_current && return
   # Two scripts started at once build once.
@@ -33,4 +33,24 @@ build_application() {
   "$JAVA_HOME/bin/java" -Djarmode=tools -jar "$GEMINAL_JAR" extract --destination "$GEMINAL_APP" >>"$log" 2>&1 ||
     fail "the application could not be unpacked; see $log."
   touch "$GEMINAL_APP/built"
+}
+
+# Where the JDK keeps what it has learnt about starting the application; see bin/start.
+start_cache() { printf '%s/start-%s.aot' "$GEMINAL_APP" "$(java_version "$JAVA_HOME" | cksum | cut -d' ' -f1)"; }
+
+# furnish HOME: a demo shop in a folder, ended again, to make copies of; the start trains the JDK's start-up cache.
+furnish() {
+  local log=$1.log start
+  : >"$log"
+  "$GEMINAL_ROOT/bin/start" --port "$(free_port)" --home "$1" >"$log" 2>&1 &
+  start=$!
+  for _ in {1..1200}; do
+    grep -q '^Geminal answers' "$log" && break
+    kill -0 "$start" 2>/dev/null || { tail -n 5 "$log" >&2; fail "the demo shop did not start; see $log."; }
+    sleep 0.1
+  done
+  "$GEMINAL_ROOT/bin/stop" --home "$1" >>"$log" 2>&1
+  wait "$start" || true
+  # Writing the cache takes the JDK a moment after the server has ended.
+  for _ in {1..300}; do [[ -f $(start_cache) ]] && break || sleep 0.1; done
 }

@@ -72,7 +72,8 @@ database_create() {
   # Started inside the folder, because its script does not take a path with a space.
   if ! (cd "$made" && mariadb-install-db --no-defaults --user="$(id -un)" --datadir=. \
     --auth-root-authentication-method=normal --skip-test-db --skip-name-resolve) >"$log" 2>&1; then
-    tail -n 5 "$log" >&2
+    # It ends with advice of its own; the reason stands before that.
+    { grep -iE 'error|denied|no space|not found|cannot|failed' "$log" || cat "$log"; } | head -n 8 >&2
     fail "the database could not be made in $made; the lines above say why."
   fi
   rm -f "$log"

@@ -5,8 +5,11 @@ passed=0 failed=0 summary=''
 add_up() {
   passed=$((passed + $2))
   failed=$((failed + $3))
-  summary+=$(printf '  %-14s %4d passed, %d failed' "$1" "$2" "$3")$'\n'
+  summary+=$(printf '  %-16s %5d passed, %d failed' "$1" "$2" "$3")$'\n'
 }
+
+# summary_seconds SECONDS: how long the part that was counted last took.
+summary_seconds() { summary=${summary%$'\n'}$(printf '  %5d s' "$1")$'\n'; }
 
 # tally_check NAME LOG COMMAND...: a check that passes or fails as a whole.
 tally_check() {

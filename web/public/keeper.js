@@ -5,18 +5,31 @@
 const KEPT = 'geminal-page-1';
 const PATIENCE_MS = 4000;
 
-async function keepPage() {
+const partsOf = (html) => [...html.matchAll(/(?:src|href)="(\/assets\/[^"]+)"/g)].map((m) => m[1]);
+
+/**
+ * Keeps a page with all its parts. Every release names its parts anew: those of an earlier one go when the
+ * page of the later one is whole, never before.
+ */
+async function keep(page) {
   const kept = await caches.open(KEPT);
-  const page = await fetch('/fire', { credentials: 'same-origin' });
   const html = await page.clone().text();
-  await kept.put('/', page);
-  const parts = [...html.matchAll(/(?:src|href)="(\/assets\/[^"]+)"/g)].map((m) => m[1]);
+  const before = await (await kept.match('/'))?.text();
+  if (html === before) return;
+  const parts = partsOf(html);
   await Promise.all(parts.map((part) => kept.match(part).then((there) => there ?? kept.add(part))));
+  await kept.put('/', page);
+  if (before === undefined) return;
+  const stale = (await kept.keys()).filter(({ url }) => {
+    const { pathname } = new URL(url);
+    return pathname.startsWith('/assets/') && !parts.includes(pathname);
+  });
+  await Promise.all(stale.map((request) => kept.delete(request)));
 }
 
 self.addEventListener('install', (event) => {
   self.skipWaiting();
-  event.waitUntil(keepPage());
+  event.waitUntil(fetch('/fire', { credentials: 'same-origin' }).then(keep));
 });
 
 self.addEventListener('activate', (event) => {
@@ -28,11 +41,16 @@ self.addEventListener('activate', (event) => {
   );
 });
 
-async function page(request) {
+const isPage = (answer) => answer.ok && (answer.headers.get('Content-Type') ?? '').startsWith('text/html');
+
+async function page(event) {
   try {
-    const answer = await fetch(request, { signal: AbortSignal.timeout(PATIENCE_MS) });
-    if (answer.ok) return answer;
-    throw new Error(String(answer.status));
+    const answer = await fetch(event.request, { signal: AbortSignal.timeout(PATIENCE_MS) });
+    if (!answer.ok) throw new Error(String(answer.status));
+    // Every address has the same page; after an update it is a new one, kept for the next time offline.
+    // When the line breaks meanwhile, the page that is kept stays whole.
+    if (isPage(answer)) event.waitUntil(keep(answer.clone()).catch(() => undefined));
+    return answer;
   } catch {
     return (await caches.match('/')) ?? Response.error();
   }
@@ -53,6 +71,6 @@ self.addEventListener('fetch', (event) => {
   const { request } = event;
   const { origin, pathname } = new URL(request.url);
   if (request.method !== 'GET' || origin !== self.location.origin || pathname.startsWith('/api/')) return;
-  if (request.mode === 'navigate') event.respondWith(page(request));
+  if (request.mode === 'navigate') event.respondWith(page(event));
   else if (pathname.startsWith('/assets/')) event.respondWith(part(request));
 });

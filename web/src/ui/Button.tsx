@@ -8,10 +8,8 @@ const LOOKS: Record<Weight, string> = {
   quiet: 'underline decoration-line underline-offset-4 hover:decoration-ink',
 };
 
-export function Button({
-  weight = 'plain',
-  className = '',
-  ...rest
-}: ComponentProps<'button'> & { weight?: Weight }) {
+export type ButtonProps = ComponentProps<'button'> & { weight?: Weight };
+
+export function Button({ weight = 'plain', className = '', ...rest }: ButtonProps) {
   return <button type="button" {...rest} className={`${LOOKS[weight]} ${className}`} />;
 }

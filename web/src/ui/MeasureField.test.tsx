@@ -1,10 +1,10 @@
-import { render, screen } from '@testing-library/react';
+import { act, render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { MeasureField } from './MeasureField';
 import { Units } from './Words';
 
-function show(commit: (mm: number) => string | null, value = 38.1) {
+function show(commit: (mm: number) => string | null | Promise<null>, value = 38.1) {
   const field = (v: number) => (
     <Units value="INCH">
       <MeasureField label="Width" measure="length" value={v} onCommit={commit} />
@@ -53,5 +53,23 @@ describe('a figure that is typed', () => {
     store(25.4);
     expect(input).toHaveValue('1');
     expect(screen.queryByRole('alert')).toBeNull();
+  });
+
+  it('that is typed while an earlier one is still being stored is not lost', async () => {
+    let taken: (wrong: null) => void = () => undefined;
+    const commit = vi.fn(() => new Promise<null>((done) => (taken = done)));
+    const { input, store } = show(commit);
+    await userEvent.clear(input);
+    await userEvent.type(input, '3.5 mm{Enter}');
+    await userEvent.clear(input);
+    await userEvent.type(input, '38 mm');
+    store(3.5);
+    await act(async () => {
+      taken(null);
+      await Promise.resolve();
+    });
+    expect(input).toHaveValue('38 mm');
+    await userEvent.keyboard('{Enter}');
+    expect(commit).toHaveBeenLastCalledWith(38);
   });
 });

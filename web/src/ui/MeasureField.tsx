@@ -6,6 +6,7 @@ import {
   parseCount,
   parseLength,
   parseNumber,
+  parseSigned,
   parseTemperature,
   type Parsed,
   type UnitSystem,
@@ -13,7 +14,7 @@ import {
 import { Field, INPUT } from './Field';
 import { useUnits } from './Words';
 
-export type Measure = 'length' | 'temperature' | 'count' | 'percent' | 'minutes' | 'number';
+export type Measure = 'length' | 'temperature' | 'count' | 'percent' | 'minutes' | 'number' | 'offset';
 
 const READ: Record<Measure, (text: string, system: UnitSystem) => Parsed> = {
   length: parseLength,
@@ -25,6 +26,7 @@ const READ: Record<Measure, (text: string, system: UnitSystem) => Parsed> = {
   },
   minutes: (text) => parseNumber(text, 'min'),
   number: (text) => parseNumber(text),
+  offset: (text) => parseSigned(text),
 };
 
 const WRITE: Record<Measure, (value: number, system: UnitSystem) => string> = {
@@ -34,6 +36,7 @@ const WRITE: Record<Measure, (value: number, system: UnitSystem) => string> = {
   percent: (value) => String(Number((value * 100).toPrecision(12))),
   minutes: String,
   number: String,
+  offset: String,
 };
 
 const unitOf = (measure: Measure, system: UnitSystem) =>
@@ -44,6 +47,7 @@ const unitOf = (measure: Measure, system: UnitSystem) =>
     percent: '%',
     minutes: 'min',
     number: '',
+    offset: '',
   })[measure];
 
 /**
@@ -73,16 +77,22 @@ export function MeasureField({
   const stored = WRITE[measure](value, system);
   const [typed, setTyped] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
+  /** What was last taken over, or tried to. */
+  const [put, setPut] = useState<string | null>(null);
   const [seen, setSeen] = useState(value);
   if (seen !== value) {
-    // Stored anew, by this field or past it (undo, another window): what was typed is over.
+    // Stored anew, by this field or past it (undo, another window): what was taken over from here is over. What
+    // is being typed since then stays.
     setSeen(value);
-    setTyped(null);
-    setError(null);
+    if (typed === put) {
+      setTyped(null);
+      setError(null);
+    }
   }
   const unit = unitOf(measure, system);
 
-  const put = async (text: string) => {
+  const take = async (text: string) => {
+    setPut(text);
     if (text.trim() === stored) {
       setTyped(null);
       setError(null);
@@ -91,7 +101,7 @@ export function MeasureField({
     const read = READ[measure](text, system);
     const wrong = 'error' in read ? read.error : await onCommit(read.value);
     setError(wrong);
-    if (wrong === null) setTyped(null);
+    if (wrong === null) setTyped((now) => (now === text ? null : now));
   };
 
   return (
@@ -117,12 +127,12 @@ export function MeasureField({
             onFocus={(e) => e.target.select()}
             onChange={(e) => setTyped(e.target.value)}
             onBlur={() => {
-              if (typed !== null) void put(typed);
+              if (typed !== null) void take(typed);
             }}
             onKeyDown={(e) => {
               if (e.key === 'Enter') {
                 e.preventDefault();
-                void put(typed ?? stored);
+                void take(typed ?? stored);
               }
               if (e.key === 'Escape') {
                 e.stopPropagation();

@@ -82,6 +82,13 @@ export function parseNumber(text: string, word = ''): Parsed {
   return { value: toNumber(ofDecimal(match[1])) };
 }
 
+/** Reads a number that may lie below zero, such as what a gauge is off by; any kind of minus will do. */
+export function parseSigned(text: string): Parsed {
+  const sign = /^\s*([-−–+])/.exec(text);
+  const read = parseNumber(sign ? text.slice(sign[0].length) : text);
+  return 'value' in read && sign && sign[1] !== '+' ? { value: read.value === 0 ? 0 : -read.value } : read;
+}
+
 /** Reads a whole number. */
 export function parseCount(text: string): Parsed {
   const bare = tidy(text);

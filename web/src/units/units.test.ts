@@ -6,6 +6,7 @@ import {
   parseLength,
   parseMass,
   parseNumber,
+  parseSigned,
   parseTemperature,
   renderWords,
   showLength,
@@ -134,6 +135,11 @@ describe('masses and numbers', () => {
     expect(parseNumber('8 %', '%')).toEqual({ value: 8 });
     expect(parseNumber('12.5')).toEqual({ value: 12.5 });
     expect(parseNumber('eight')).toHaveProperty('error');
+    expect(parseSigned('-12.5')).toEqual({ value: -12.5 });
+    expect(parseSigned('− 3')).toEqual({ value: -3 });
+    expect(parseSigned('+4')).toEqual({ value: 4 });
+    expect(parseSigned('-0')).toEqual({ value: 0 });
+    expect(parseSigned('--3')).toHaveProperty('error');
   });
 });
 

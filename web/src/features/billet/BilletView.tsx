@@ -267,6 +267,11 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
         onCutList={() => setShowCutList(!showCutList)}
       />
       <ShorthandLine line={run.line} onCommit={commitLine} />
+      {editing.refused && (
+        <Notice title={editing.refused.title}>
+          {editing.refused.detail} {editing.refused.remedy}
+        </Notice>
+      )}
       {editing.trouble && (
         <NotStored
           trouble={editing.trouble}

@@ -91,8 +91,9 @@ export function LookDialog({
               measure="percent"
               value={bright}
               onCommit={(share) => {
+                if (share > 1) return 'A share is 100 % at most.';
                 setBright(share);
-                return share > 1 ? 'A share is 100 % at most.' : null;
+                return null;
               }}
             />
           )}

@@ -1,10 +1,11 @@
 import { useQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
+import { Select } from '../../ui/Select';
 import { steelsQuery } from '../steel/api';
 import { SteelChoice } from '../steel/SteelChoice';
 import { stockQuery } from '../stock/api';
-import { patternOf, repeated, type Piece, type Stack } from './plan';
+import { COATING_WORDS, patternOf, repeated, type Piece, type Stack } from './plan';
 
 /** The stack in place: how many pieces, the pattern they follow from the bottom up, and their size. */
 export function StackFields({
@@ -100,6 +101,15 @@ export function PatternFields({
             value={piece.thicknessMm}
             onCommit={(thicknessMm) => onPiece(i, { thicknessMm })}
           />
+          <div className="w-28 shrink-0">
+            <Select
+              label={`Surface of piece ${i + 1} as bought`}
+              hideLabel
+              value={piece.coating ?? 'NONE'}
+              options={COATING_WORDS}
+              onChoose={(coating) => void onPiece(i, { coating })}
+            />
+          </div>
           {pattern.length > least && (
             <Button
               weight="quiet"

@@ -104,8 +104,9 @@ export function WeldLog({
           measure="temperature"
           value={temperatureC}
           onCommit={(c) => {
+            if (c < 600 || c > 1500) return 'A welding heat lies between [[C 600]] and [[C 1500]].';
             setTemperatureC(c);
-            return c < 600 || c > 1500 ? 'A welding heat lies between [[C 600]] and [[C 1500]].' : null;
+            return null;
           }}
         />
         <Choice<OxygenSchool>

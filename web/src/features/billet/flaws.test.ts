@@ -2,7 +2,6 @@ import { describe, expect, it } from 'vitest';
 import type { Spot } from '../book/api';
 import type { Stage } from './api';
 import { flawBox, flawsAt, waysOut, type FlawView } from './flaws';
-import { flawOf, nearestJoint, onRuler, spotOf, type FlawDraft } from './lookDraft';
 
 const STAGE = { count: 1, widthMm: 40, heightMm: 30, lengthMm: 200, fill: 1 } as Stage;
 const WELD = {
@@ -48,48 +47,7 @@ describe('ways out of a flaw', () => {
   });
 });
 
-describe('a flaw pointed at', () => {
-  const draft: FlawDraft = {
-    id: 'f',
-    kind: 'SEAM',
-    state: 'OPEN',
-    bar: 0,
-    fromXMm: 50,
-    toXMm: 20,
-    side: 'RIGHT',
-    depthMm: 8,
-    joint: 2,
-  };
-  const bar = { lengthMm: 200, widthMm: 40, heightMm: 30 };
-
-  it('is a box at its edge and in its joint, whichever way it was drawn', () => {
-    expect(spotOf(draft, bar, [10, 20])).toEqual({
-      bar: 0,
-      fromXMm: 20,
-      toXMm: 50,
-      fromYMm: 32,
-      toYMm: 40,
-      fromZMm: 20,
-      toZMm: 20,
-    });
-    expect(spotOf({ ...draft, joint: null, side: 'TOP', depthMm: 3 }, bar, [])).toMatchObject({
-      fromYMm: 0,
-      toYMm: 40,
-      fromZMm: 27,
-      toZMm: 30,
-    });
-    expect(spotOf({ ...draft, toXMm: 900 }, bar, []).toXMm).toBe(200);
-    expect(flawOf(draft, bar, [10, 20]).joint).toBe(2);
-  });
-
-  it('finds the nearest joint and the ruler', () => {
-    expect(nearestJoint(14, [10, 20])).toBe(1);
-    expect(nearestJoint(16, [10, 20])).toBe(2);
-    expect(nearestJoint(16, [])).toBeNull();
-    expect(onRuler(81.117256, 'METRIC')).toBe(81);
-    expect(onRuler(81.117256, 'INCH')).toBe(80.9625);
-  });
-
+describe('a flaw', () => {
   it('is drawn where it lies on the side of the bar', () => {
     const box = { x: 10, y: 5, width: 400, height: 60 };
     expect(flawBox(SPOT, STAGE, box)).toEqual({ x: 10, y: 45, width: 48, height: 0 });

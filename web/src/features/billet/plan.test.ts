@@ -1,8 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Weld } from '../book/api';
 import { findLines, grouped, linesOf } from '../book/lines';
-import { begin, commit, redo, undo } from './history';
-import { freeName, planAt, withoutPart, withPart, withPartRenamed, withPlanAt } from './parts';
+import { begin, commit, redo, stored, undo } from './history';
 import {
   patternOf,
   repeated,
@@ -12,7 +11,6 @@ import {
   withoutStep,
   withStepBefore,
   withStepMoved,
-  type Part,
   type Piece,
   type Plan,
 } from './plan';
@@ -69,26 +67,75 @@ describe('a plan', () => {
   });
 });
 
+/** What a step of the history led to; it must have led somewhere. */
+const must = <T>(history: T | null): T => {
+  if (history === null) throw new Error('It was refused.');
+  return history;
+};
+
 describe('undo', () => {
   it('goes back and forth at least 100 changes', () => {
     let h = begin(0);
     for (let n = 1; n <= 150; n++) h = commit(h, n);
-    for (let n = 0; n < 120; n++) h = undo(h);
+    for (let n = 0; n < 120; n++) h = must(undo(h));
     expect(h.present).toBe(30);
-    for (let n = 0; n < 20; n++) h = redo(h);
+    for (let n = 0; n < 20; n++) h = must(redo(h));
     expect(h.present).toBe(50);
   });
 
   it('loses what was undone when something new is done', () => {
-    const h = commit(undo(commit(commit(begin('a'), 'b'), 'c')), 'd');
+    const h = commit(must(undo(commit(commit(begin('a'), 'b'), 'c'))), 'd');
     expect(redo(h)).toBe(h);
-    expect(undo(h).present).toBe('b');
+    expect(must(undo(h)).present).toBe('b');
   });
 
   it('stays where there is nothing', () => {
     const h = begin('a');
     expect(undo(h)).toBe(h);
     expect(redo(h)).toBe(h);
+  });
+
+  it('takes back one’s own edit and leaves what another window did since', () => {
+    const mine = commit(
+      begin(PLAN),
+      withChange(PLAN, 1, () => ({ pieces: 5 })),
+    );
+    const theirs = withChange(mine.present, 0, () => ({ heats: 7 }));
+    const undone = must(undo({ ...mine, present: theirs }));
+    expect(undone.present).toEqual(withChange(PLAN, 0, () => ({ heats: 7 })));
+    expect(must(redo(undone)).present).toEqual(theirs);
+  });
+
+  it('takes back a step that was put in while another was changed', () => {
+    const grind = { kind: 'grind', bottomMm: 1, topMm: 1 } as const;
+    const mine = commit(begin(PLAN), withStepBefore(PLAN, 0, grind));
+    const theirs = {
+      ...withChange(mine.present, 2, () => ({ pieces: 6 })),
+      stack: { ...PLAN.stack, widthMm: 50 },
+    };
+    const undone = must(undo({ ...mine, present: theirs })).present;
+    expect(undone.steps.map((s) => s.key)).toEqual(['a', 'b']);
+    expect(undone.stack.widthMm).toBe(50);
+    expect(undone.steps[1]?.operation).toMatchObject({ pieces: 6 });
+  });
+
+  it('refuses where the same place was changed since', () => {
+    const mine = commit(
+      begin(PLAN),
+      withChange(PLAN, 1, () => ({ pieces: 5 })),
+    );
+    expect(undo({ ...mine, present: withChange(PLAN, 1, () => ({ pieces: 8 })) })).toBeNull();
+    const added = commit(begin(PLAN), withCopy(PLAN, 0));
+    const changed = withChange(added.present, 1, () => ({ heats: 9 }));
+    expect(undo({ ...added, present: changed })).toBeNull();
+    const moved = withStepMoved(added.present, 0, 1);
+    expect(undo({ ...added, present: moved })).toBeNull();
+  });
+
+  it('knows its edit again when it was stored in other words', () => {
+    const sent = commit(begin({ a: 1, b: 1 }), { b: 1, a: 2 });
+    const kept = stored(sent, { a: 2, b: 1 });
+    expect(must(undo({ ...kept, present: { a: 2, b: 3 } })).present).toEqual({ a: 1, b: 3 });
   });
 });
 
@@ -140,51 +187,5 @@ describe('the Book', () => {
     const lines = linesOf([...all, later], []);
     expect(grouped(lines, 'DAY').map((g) => g.lines.length)).toEqual([1, 2]);
     expect(grouped(lines, 'BILLET').map((g) => g.title)).toEqual(['Froe', 'Drawknife']);
-  });
-});
-
-describe('parts', () => {
-  const part = (name: string): Part => ({
-    name,
-    plan: PLAN,
-    origin: { billetId: 3, billet: 'Other', stepKey: 's1' },
-  });
-  const LAID: Plan = {
-    ...withPart(PLAN, part('edge')),
-    steps: [
-      {
-        key: 'u',
-        off: false,
-        operation: {
-          kind: 'layup',
-          turns: ['SAME'],
-          left: [{ part: 'edge', turn: 'SAME', shims: [] }],
-          right: [D],
-          shims: [],
-          faceGrindMm: 0,
-        },
-      },
-    ],
-  };
-
-  it('are found and edited by their path, and are then no bar that was picked', () => {
-    const nested = withPlanAt(LAID, 'edge', (p) => withPart(p, part('core')));
-    expect(planAt(nested, 'edge/core')).toBe(PLAN);
-    expect(planAt(nested, 'edge/none')).toBeUndefined();
-    const cut = withPlanAt(nested, 'edge/core', (p) => withoutStep(p, 0));
-    expect(planAt(cut, 'edge/core')?.steps).toHaveLength(1);
-    expect(cut.parts[0]?.origin).toBeNull();
-    expect(planAt(cut, '')?.steps).toBe(LAID.steps);
-  });
-
-  it('keep their places under another name, and leave none behind', () => {
-    const renamed = withPartRenamed(LAID, 'edge', 'blade');
-    expect(renamed.parts.map((p) => p.name)).toEqual(['blade']);
-    expect(JSON.stringify(renamed.steps)).toContain('"part":"blade"');
-    const gone = withoutPart(LAID, 'edge');
-    expect(gone.parts).toEqual([]);
-    expect(JSON.stringify(gone.steps)).toContain('"left":[],"right":[{"steel":"D"');
-    expect(freeName(LAID, 'edge')).toBe('edge2');
-    expect(freeName(LAID, 'core')).toBe('core');
   });
 });

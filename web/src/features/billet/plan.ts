@@ -7,14 +7,17 @@ export type Turn = 'SAME' | 'OVER' | 'END' | 'QUARTER';
 export type Tool = 'FLAT' | 'ROUND' | 'HAMMER' | 'MILL';
 export type Tack = 'ENDS' | 'SIDES' | 'SIDES_PROUD' | 'WIRE';
 export type Jacket = 'BEAD' | 'VENTED' | 'CLOSED';
+export type Method = 'FORGE' | 'COPPER_SOLID' | 'COPPER_MOLTEN';
+export type Coating = 'NONE' | 'ZINC' | 'PLATED' | 'PAINTED';
 
-/** What is not said of a piece is as the stack, and solid. */
+/** What is not said of a piece is as the stack, solid, and bare. */
 export interface Piece {
   readonly steel: string;
   readonly thicknessMm: number;
   readonly widthMm?: number;
   readonly lengthMm?: number;
   readonly fill?: number;
+  readonly coating?: Coating;
 }
 
 /** A bar of a part, with what is laid on it to bring it up. */
@@ -39,6 +42,8 @@ export type Operation =
       readonly jacket: Jacket;
       readonly tool: Tool;
       readonly bites: number;
+      /** An ordinary forge weld where it is not said. */
+      readonly method?: Method;
     }
   | {
       readonly kind: 'draw';
@@ -217,6 +222,19 @@ export const KIND_GROUPS: readonly { readonly at: string; readonly kinds: readon
 ];
 
 export const KINDS: readonly KindOf[] = KIND_GROUPS.flatMap((g) => g.kinds);
+
+export const METHOD_WORDS: Record<Method, string> = {
+  FORGE: 'forge weld',
+  COPPER_SOLID: 'copper, kept solid',
+  COPPER_MOLTEN: 'copper, let melt',
+};
+
+export const COATING_WORDS: Record<Coating, string> = {
+  NONE: 'bare',
+  ZINC: 'galvanised',
+  PLATED: 'plated',
+  PAINTED: 'painted',
+};
 
 export const SCHOOL_WORDS: Record<OxygenSchool, string> = {
   BORAX: 'borax',

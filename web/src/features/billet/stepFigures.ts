@@ -1,6 +1,14 @@
 import type { Measure } from '../../ui/MeasureField';
 import type { Kind, Operation } from './plan';
-import { JACKET_WORDS, PROFILE_WORDS, SCHOOL_WORDS, TACK_WORDS, TOOL_WORDS, TURN_WORDS } from './plan';
+import {
+  JACKET_WORDS,
+  METHOD_WORDS,
+  PROFILE_WORDS,
+  SCHOOL_WORDS,
+  TACK_WORDS,
+  TOOL_WORDS,
+  TURN_WORDS,
+} from './plan';
 
 /** What can be set on each kind of step, in the order it is thought of. No React in here. */
 
@@ -33,7 +41,7 @@ export const FIGURES: Record<Kind, readonly FigureOf[]> = {
   set: [
     { name: 'heats', label: 'Setting heats', measure: 'count' },
     { name: 'temperatureC', label: 'Heat', measure: 'temperature' },
-    { name: 'soakMin', label: 'Soak', measure: 'minutes' },
+    { name: 'soakMin', label: 'Soak, from cold', measure: 'minutes' },
     { name: 'reduction', label: 'Height taken', measure: 'percent' },
     { name: 'bites', label: 'Bites, 0 as needed', measure: 'count' },
   ],
@@ -121,6 +129,13 @@ const tool: ChoiceOf = { name: 'tool', label: 'Under', options: TOOL_WORDS };
 
 export const CHOICES: Partial<Record<Kind, readonly ChoiceOf[]>> = {
   set: [
+    {
+      name: 'method',
+      label: 'Joined by',
+      options: METHOD_WORDS,
+      // An ordinary forge weld is not asked about; the finding on copper offers the others.
+      when: (o) => o.kind === 'set' && o.method !== undefined && o.method !== 'FORGE',
+    },
     { name: 'school', label: 'Keeping oxygen out', options: SCHOOL_WORDS },
     {
       name: 'jacket',

@@ -2,7 +2,7 @@ import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef, useState } from 'react';
 import { Problem } from '../../lib/http';
 import { billetQuery, changeBillet, type Billet } from './api';
-import { begin, commit, redo, undo, type History } from './history';
+import { begin, commit, redo, stored as asStored, undo, type History } from './history';
 import type { Plan } from './plan';
 
 /** What can be edited, and undone, on a billet. */
@@ -20,8 +20,19 @@ export interface Trouble {
   readonly step: Step;
 }
 
-/** From the history as it is by then to the one wanted; the same one where there is nothing to do. */
-type Step = (history: History<Doc>) => History<Doc>;
+/**
+ * From the history as it is by then to the one wanted; the same one where there is nothing to do, null where an
+ * edit can no longer be taken back or done again.
+ */
+type Step = (history: History<Doc>) => History<Doc> | null;
+
+const ELSEWHERE = new Problem(
+  409,
+  'This cannot be taken back',
+  'The same place was changed in another window since, and undoing would take that away too.',
+  '',
+  'Change it by hand.',
+);
 
 /**
  * A billet being edited. Every change is stored at once, one after the other; what is on screen is always
@@ -34,6 +45,7 @@ export function useBillet(id: number) {
   const query = useQuery(billetQuery(id));
   const [history, setHistory] = useState<History<Doc> | null>(null);
   const [trouble, setTrouble] = useState<Trouble | null>(null);
+  const [refused, setRefused] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
   const chain = useRef<Promise<unknown>>(Promise.resolve());
   const latest = useRef<History<Doc> | null>(null);
@@ -50,12 +62,16 @@ export function useBillet(id: number) {
         if (!stored) return null;
         const before = { ...(latest.current ?? begin(docOf(stored))), present: docOf(stored) };
         const next = step(before);
+        setRefused(next === null ? ELSEWHERE : null);
+        if (next === null) return ELSEWHERE;
         if (next === before) return null;
         setBusy(true);
         try {
           const saved = await changeBillet(id, { version: stored.version, ...next.present });
+          // What was asked for before this was stored must not come after it.
+          await client.cancelQueries({ queryKey, exact: true });
           client.setQueryData(queryKey, saved);
-          remember({ ...next, present: docOf(saved) });
+          remember(asStored(next, docOf(saved)));
           setTrouble(null);
           return null;
         } catch (e) {
@@ -72,7 +88,14 @@ export function useBillet(id: number) {
     [client, id, queryKey, remember],
   );
 
-  const change = useCallback((edit: (doc: Doc) => Doc) => store((h) => commit(h, edit(h.present))), [store]);
+  const change = useCallback(
+    (edit: (doc: Doc) => Doc) =>
+      store((h) => {
+        const next = edit(h.present);
+        return next === h.present ? h : commit(h, next);
+      }),
+    [store],
+  );
 
   /** Takes what is stored, letting go of what could not be. */
   const takeTheirs = async () => {
@@ -94,6 +117,8 @@ export function useBillet(id: number) {
     billet: query.data,
     busy,
     trouble,
+    /** Why the last undo or redo did nothing. */
+    refused,
     change,
     takeTheirs,
     keepMine,

@@ -4,6 +4,7 @@ import { Button } from '../../ui/Button';
 import { Length, Words } from '../../ui/Words';
 import { ACT_WORDS, type Kind, type Lesson } from './api';
 import { clock, undone, type Seen } from './course';
+import { Readings } from './Readings';
 import { TraceChart } from './TraceChart';
 
 const KINDS: Partial<Record<Kind, string>> = {
@@ -35,7 +36,7 @@ export function Afterwards({
   const entries = seen.entries.filter((e) => e.place === place && e.kind !== 'UNDO');
   const lessons = whole.lessons[place] ?? [];
   return (
-    <main className="grid h-screen grid-rows-[auto_1fr] gap-y-3 px-7 py-4">
+    <main className="grid grid-cols-[minmax(0,1fr)] gap-y-3 px-7 py-4 lg:h-screen lg:grid-rows-[auto_1fr]">
       <header className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
         <h1 className="text-2xl">{whole.rehearsal ? 'How the rehearsal went' : 'How the heat went'}</h1>
         {whole.billets.map((b, i) => (
@@ -49,16 +50,11 @@ export function Afterwards({
             {b.name}, {b.title.toLowerCase()}
           </button>
         ))}
-        <span className="ml-auto flex gap-5">
+        <span className="ml-auto flex flex-wrap items-baseline gap-x-5 gap-y-1">
           <Button weight="quiet" onClick={() => void onReopen()}>
             Go on with it
           </Button>
-          <a
-            className="underline decoration-line underline-offset-4"
-            href={`/api/fires/${whole.id}/readings.csv`}
-          >
-            Readings as CSV
-          </a>
+          <Readings id={whole.id} />
           <Link to={`/billets/${billet.billetId}`} className="underline decoration-line underline-offset-4">
             The billet
           </Link>
@@ -67,7 +63,7 @@ export function Afterwards({
           </Link>
         </span>
       </header>
-      <div className="grid min-h-0 grid-cols-[minmax(20rem,30rem)_1fr] gap-8">
+      <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[minmax(20rem,30rem)_minmax(0,1fr)]">
         <section aria-label="What the log shows" className="min-h-0 overflow-y-auto">
           {lessons.length === 0 && <p className="text-soft">It never went into the fire.</p>}
           <ul>
@@ -83,7 +79,7 @@ export function Afterwards({
             </p>
           )}
         </section>
-        <div className="grid min-h-0 grid-rows-[minmax(0,1fr)_minmax(0,0.7fr)] gap-3">
+        <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] grid-rows-[20rem_auto] gap-3 lg:grid-rows-[minmax(0,1fr)_minmax(0,0.7fr)]">
           <TraceChart
             billet={billet}
             forge={seen.forge}

@@ -95,7 +95,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
   const nowS = seen.now.second + ((atMs - seen.heardAt) / 1000) * seen.now.speed;
   const decided = here.now.finished && here.billet.school !== null && !outcome;
   return (
-    <main className="grid h-screen grid-rows-[auto_1fr_auto_auto] gap-y-3 px-7 py-4">
+    <main className="grid h-screen grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto_auto] gap-y-3 px-7 py-4">
       <FireHead
         seen={seen}
         fire={fire}
@@ -105,7 +105,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
         onPane={setPane}
         onEnd={end}
       />
-      <div className="grid min-h-0 grid-cols-[minmax(19rem,27rem)_1fr] gap-8">
+      <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-8 md:grid-cols-[minmax(19rem,27rem)_minmax(0,1fr)]">
         <section aria-label="Now" className="flex min-h-0 flex-col justify-between overflow-hidden">
           <div>
             <h1 aria-live="polite" className="text-[42px] leading-[1.08] font-bold">

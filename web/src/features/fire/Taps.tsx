@@ -38,7 +38,7 @@ export function Tap({
       type="button"
       disabled={disabled}
       onClick={onTap}
-      className={`flex min-h-[104px] flex-col justify-center px-5 text-left ${wide ? 'flex-[1.7]' : 'flex-1'} ${
+      className={`flex min-h-[104px] min-w-36 flex-col justify-center px-5 text-left ${wide ? 'flex-[1.7]' : 'flex-1'} ${
         strong ? 'bg-ink text-ground' : 'border-2 border-line text-ink active:border-ink'
       }`}
     >
@@ -69,7 +69,7 @@ export function Taps({
   undoWords: string | null;
 }) {
   return (
-    <div role="group" aria-label="Taps" className="flex gap-3">
+    <div role="group" aria-label="Taps" className="flex flex-wrap gap-3">
       <Tap
         strong
         wide
@@ -109,7 +109,7 @@ export function OutcomeTaps({
   undoWords: string | null;
 }) {
   return (
-    <div role="group" aria-label="What came of it" className="flex gap-3">
+    <div role="group" aria-label="What came of it" className="flex flex-wrap gap-3">
       {OUTCOMES.map((o) => (
         <Tap
           key={o.outcome}
@@ -145,7 +145,7 @@ export function DoneTaps({
   undoWords: string | null;
 }) {
   return (
-    <div role="group" aria-label="Taps" className="flex gap-3">
+    <div role="group" aria-label="Taps" className="flex flex-wrap gap-3">
       {next === null ? (
         <Tap strong wide title="End the session" hint="E · all is done" onTap={onEnd} />
       ) : (

@@ -1,5 +1,5 @@
 import { queryOptions } from '@tanstack/react-query';
-import { change, get } from '../../lib/http';
+import { change, get, sendText } from '../../lib/http';
 import type { OxygenSchool } from '../billet/plan';
 import type { WeldOutcome } from '../book/api';
 
@@ -279,6 +279,8 @@ export const dayQuery = (billets: readonly Chosen[], places: number, fromMin: nu
 export const startFire = (billets: readonly Chosen[], rehearsal: boolean, speed: number) =>
   change<{ id: number }>('POST', '/api/fires', { billets, rehearsal, speed });
 export const endFire = (id: number) => change('POST', `/api/fires/${id}/end`);
+export const takeReadings = (id: number, csv: string) =>
+  sendText<{ lines: number }>(`/api/fires/${id}/readings`, 'text/csv', csv);
 export const reopenFire = (id: number) => change('POST', `/api/fires/${id}/reopen`);
 
 export const ACT_WORDS: Record<Act, string> = {

@@ -60,7 +60,9 @@ export function VerdictPanel({
         <dd>{v.quench ? v.quench.toLowerCase().replace('_', ' ') : 'none'}, to 6 mm thick</dd>
         <dt>carbon</dt>
         <dd>
-          {carbons.map((c) => c.toFixed(2)).join(' and ')}, evened out {v.meanCarbon.toFixed(2)} %
+          {v.meanCarbon === null
+            ? `${carbons.map((c) => c.toFixed(2)).join(' and ')} %; how it evens out is not estimated`
+            : `${carbons.map((c) => c.toFixed(2)).join(' and ')}, evened out ${v.meanCarbon.toFixed(2)} %`}
         </dd>
         {v.hardness && (
           <>
@@ -68,8 +70,13 @@ export function VerdictPanel({
               after <Temperature celsius={v.hardness.temperC} />
             </dt>
             <dd>
-              about {Math.round(v.hardness.evenedHrc)} HRC ± {HRC_PLUS_MINUS} once even
-              {v.hardness.layeredHrc !== null && `, ${Math.round(v.hardness.layeredHrc)} while layered`}
+              {[
+                v.hardness.evenedHrc !== null &&
+                  `${Math.round(v.hardness.evenedHrc)} HRC ± ${HRC_PLUS_MINUS} once even`,
+                v.hardness.layeredHrc !== null && `${Math.round(v.hardness.layeredHrc)} HRC while layered`,
+              ]
+                .filter(Boolean)
+                .join(', ') || 'not estimated'}
             </dd>
           </>
         )}

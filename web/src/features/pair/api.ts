@@ -43,10 +43,10 @@ export interface Verdict {
     readonly msApartC: number;
     readonly strainPercent: number;
     readonly toneApart: number;
-    readonly meanCarbon: number;
+    readonly meanCarbon: number | null;
     readonly hardness: {
       readonly layeredHrc: number | null;
-      readonly evenedHrc: number;
+      readonly evenedHrc: number | null;
       readonly temperC: number;
     } | null;
   };

@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
+import { FileButton } from '../../ui/FileButton';
 import { Notice } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
 import { rackQuery, readPlanFile } from '../billet/api';
@@ -10,7 +11,6 @@ import { steelsQuery } from '../steel/api';
 
 /** Takes a billet in from an open plan file; a broken one is named with its place. */
 export function ReadPlanFile() {
-  const field = useRef<HTMLInputElement>(null);
   const [problem, setProblem] = useState<{ file: string; said: Problem } | null>(null);
   const [reading, setReading] = useState(false);
   const client = useQueryClient();
@@ -30,22 +30,14 @@ export function ReadPlanFile() {
   };
   return (
     <>
-      <input
-        ref={field}
-        type="file"
+      <FileButton
+        name="Plan file"
         accept=".json,application/json"
-        aria-label="Plan file"
-        className="sr-only"
-        tabIndex={-1}
-        onChange={(e) => {
-          const [file] = e.target.files ?? [];
-          if (file) void read(file);
-          e.target.value = '';
-        }}
-      />
-      <Button disabled={reading} onClick={() => field.current?.click()}>
+        disabled={reading}
+        onFile={(file) => void read(file)}
+      >
         {reading ? 'Reading …' : 'Read a plan file'}
-      </Button>
+      </FileButton>
       {problem && (
         <div className="fixed right-5 bottom-5 z-40 max-w-lg border border-ink">
           <Notice title={`“${problem.file}” was not taken.`}>

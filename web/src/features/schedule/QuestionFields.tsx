@@ -118,7 +118,10 @@ export function QuestionFields({
         />
         <p className="-mt-1 text-[13px] text-soft">
           {asked.blockMm === null ? (
-            <>so that pieces come out about {system === 'METRIC' ? '110 mm' : '4 1/4 in'} long</>
+            <>
+              so that pieces come out about {system === 'METRIC' ? '110 mm' : '4 1/4 in'} long; half as high
+              again is tried too
+            </>
           ) : (
             <Button weight="quiet" onClick={() => onAsk((q) => ({ ...q, blockMm: null }))}>
               As it was reckoned

@@ -5,7 +5,16 @@ import { isLength, LIMIT_NAME, limitAt, withLimit } from './ask';
 import type { Ask } from './useAsk';
 import type { Search } from './useSearch';
 
-const ALL: readonly Limit[] = ['TALLEST', 'LONGEST', 'HEAVIEST', 'SHORTEST', 'OUTER_LAYER', 'WIDE', 'HIGH'];
+const ALL: readonly Limit[] = [
+  'TALLEST',
+  'LONGEST',
+  'HEAVIEST',
+  'SHORTEST',
+  'OUTER_LAYER',
+  'WIDE',
+  'HIGH',
+  'COARSE',
+];
 
 /** What is out and why, each limit to be moved where it stands. */
 export function RuledOut({ search, asked, onAsk }: { search: Search; asked: Asked; onAsk: Ask }) {

@@ -5,6 +5,7 @@ import { useWidth } from '../../ui/useWidth';
 import { Button } from '../../ui/Button';
 import { Length, Mass, Words } from '../../ui/Words';
 import type { Way } from './api';
+import { EndLook } from './EndLook';
 import { hours, keyOf, type Axis } from './weigh';
 
 const MOST_SCALE = 1;
@@ -157,6 +158,7 @@ const WayRow = memo(function WayRow({
         <div ref={measure}>
           <NestedFigure shapes={way.shapes} scale={scale} tones={tones} label={`${way.words}, to scale`} />
         </div>
+        <EndLook look={way.look} tones={tones} />
         <p className="pt-1 leading-snug">
           <b className="font-semibold">{way.words}</b>{' '}
           <span className="text-soft">

@@ -4,7 +4,16 @@ import type { Piece, Plan } from '../billet/plan';
 export type Counted = 'VISIBLE' | 'SHOP';
 export type Layout = 'PLAIN' | 'DOUBLED' | 'THICK_OUTSIDES';
 export type Limit =
-  'TALLEST' | 'LONGEST' | 'HEAVIEST' | 'SHORTEST' | 'OUTER_LAYER' | 'WIDE' | 'HIGH' | 'FORCE' | 'LENGTH';
+  | 'TALLEST'
+  | 'LONGEST'
+  | 'HEAVIEST'
+  | 'SHORTEST'
+  | 'OUTER_LAYER'
+  | 'WIDE'
+  | 'HIGH'
+  | 'COARSE'
+  | 'FORCE'
+  | 'LENGTH';
 
 /** What is tried. */
 export interface Bounds {
@@ -27,6 +36,7 @@ export interface Within {
   readonly outerLayerMm: number;
   readonly wideMm: number;
   readonly highMm: number;
+  readonly coarsePercent: number;
   readonly forceKn: number;
 }
 
@@ -110,6 +120,15 @@ export interface Way {
   readonly minutes: number;
   readonly chance: number;
   readonly layerMm: number;
+  readonly medianMm: number;
+  readonly thinnestMm: number;
+  /** Part of the height in sheets much thicker than the layers round them. */
+  readonly coarsePercent: number;
+  readonly blockMm: number;
+  /** Nothing is laid in any joint. */
+  readonly plain: boolean;
+  /** Its end from below: share of the first steel in equal parts of the height, percent. */
+  readonly look: readonly number[];
   readonly tallestMm: number;
   readonly longestMm: number;
   readonly finishedMm: number;
@@ -179,4 +198,5 @@ export const planOf = (asked: Asked, way: Way) =>
     asked,
     schedule: way.schedule,
     startMm: way.startMm,
+    blockMm: way.blockMm,
   }).then((r) => r.plan);

@@ -62,6 +62,7 @@ export const FIELD_OF: Record<Exclude<Limit, 'LENGTH'>, keyof Within> = {
   OUTER_LAYER: 'outerLayerMm',
   WIDE: 'wideMm',
   HIGH: 'highMm',
+  COARSE: 'coarsePercent',
   FORCE: 'forceKn',
 };
 
@@ -73,12 +74,13 @@ export const LIMIT_NAME: Record<Limit, string> = {
   OUTER_LAYER: 'Outer layer left',
   WIDE: 'Door width',
   HIGH: 'Door height',
+  COARSE: 'Broad sheets, % of height',
   FORCE: 'Press, kN',
   LENGTH: 'Finished length',
 };
 
 /** Whether a limit is a length, and not kilograms or kilonewtons. */
-export const isLength = (limit: Limit) => limit !== 'HEAVIEST' && limit !== 'FORCE';
+export const isLength = (limit: Limit) => limit !== 'HEAVIEST' && limit !== 'FORCE' && limit !== 'COARSE';
 
 /** The question with a limit moved; the limits in force are given, since they may be the shop's. */
 export function withLimit(asked: Asked, within: Within, limit: Limit, to: number): Asked {

@@ -3,7 +3,7 @@ import type { Asked, Way } from './api';
 
 /** What ways are weighed by, for lists and plots. No React in here. */
 
-export type Axis = 'welds' | 'faces' | 'steel' | 'time' | 'risk' | 'count';
+export type Axis = 'welds' | 'faces' | 'steel' | 'time' | 'risk' | 'count' | 'even';
 
 /** Whether the start's length is given, so that the finished bar's is what differs. */
 export const isGiven = (asked: Asked) => asked.from.kind !== 'STACKS';
@@ -15,6 +15,7 @@ export const AXIS_NAME: Record<Axis, string> = {
   time: 'hours',
   risk: 'risk',
   count: 'layers',
+  even: 'broad sheets, %',
 };
 
 /** The figure shown for a way; what is drawn on an axis. */
@@ -32,6 +33,8 @@ export function valueOf(way: Way, axis: Axis, given: boolean): number {
       return 1 - way.chance;
     case 'count':
       return way.visible;
+    case 'even':
+      return way.coarsePercent;
   }
 }
 
@@ -49,9 +52,15 @@ export function shownOf(way: Way, axis: Axis, given: boolean, system: UnitSystem
 const costOf = (way: Way, axis: Axis, given: boolean): number =>
   axis === 'count' ? way.distance : axis === 'steel' && given ? -way.finishedMm : valueOf(way, axis, given);
 
-/** Best first; ways alike in it stay as they came. */
-export const ordered = (ways: readonly Way[], by: Axis, given: boolean): readonly Way[] =>
-  [...ways].sort((a, b) => costOf(a, by, given) - costOf(b, by, given));
+const FIRST = 5;
+
+/** Best first, ways alike in it as they came; the best one without sheets stands among the first. */
+export function ordered(ways: readonly Way[], by: Axis, given: boolean): readonly Way[] {
+  const best = [...ways].sort((a, b) => costOf(a, by, given) - costOf(b, by, given));
+  const plain = best.findIndex((w) => w.plain);
+  if (plain >= FIRST) best.splice(FIRST - 1, 0, ...best.splice(plain, 1));
+  return best;
+}
 
 /** A part of the plot, in figures of its axes. */
 export interface Brush {
@@ -77,8 +86,10 @@ export const brushed = (
     : ways;
 
 /** Tells ways apart: the same schedule may be of pieces of another thickness. */
-export const keyOf = ({ words, schedule: { start } }: Way): string =>
-  start ? `${words}, ${start.outside.thicknessMm} ${start.inside.thicknessMm}` : words;
+export const keyOf = ({ words, blockMm, schedule: { start } }: Way): string =>
+  start
+    ? `${words}, ${start.outside.thicknessMm} ${start.inside.thicknessMm}, ${blockMm}`
+    : `${words}, ${blockMm}`;
 
 /** "9 h 40", "35 min". */
 export function hours(minutes: number): string {

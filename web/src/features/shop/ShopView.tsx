@@ -12,6 +12,7 @@ import { People } from '../account/People';
 import { sessionQuery } from '../account/api';
 import { InstrumentFields } from '../fire/InstrumentFields';
 import { FieldSet } from './FieldSet';
+import { PutAwayList } from './PutAwayList';
 import { FORGE, FORGE_PICKS, LIMITS, PACE, MILL, PRACTICE, PRACTICE_PICKS, PRESS } from './fields';
 
 const MOST_KEPT = 100;
@@ -100,7 +101,7 @@ function Editing({ kept }: { kept: Kept }) {
         <div className="pt-2">
           <MeasureField
             label="Gauge is off by, °C"
-            measure="number"
+            measure="offset"
             width="w-24"
             value={shop.forge.gaugeOffsetC ?? 0}
             hint={shop.forge.gaugeOffsetC === null ? 'never compared' : undefined}
@@ -196,6 +197,7 @@ function Editing({ kept }: { kept: Kept }) {
           />
         </div>
       </FieldSet>
+      <PutAwayList />
       <OwnSignIn />
       {owner && (
         <>

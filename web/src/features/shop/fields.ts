@@ -62,7 +62,7 @@ export const MILL: readonly Figure<Mill>[] = [
 
 export const PRACTICE: readonly Figure<Practice>[] = [
   { name: 'weldTemperatureC', label: 'Welding heat', measure: 'temperature' },
-  { name: 'soakMin', label: 'Soak', measure: 'minutes' },
+  { name: 'soakMin', label: 'Soak, from cold', measure: 'minutes' },
   { name: 'settingHeats', label: 'Setting heats', measure: 'count' },
   { name: 'setReduction', label: 'Height taken', measure: 'percent' },
   { name: 'drawTemperatureC', label: 'Drawing heat', measure: 'temperature' },

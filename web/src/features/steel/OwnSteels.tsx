@@ -1,8 +1,9 @@
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
+import { FileButton } from '../../ui/FileButton';
 import { steelsQuery, takeTable, type Fault, type Steel } from './api';
 import { SteelForm, type Existing } from './SteelForm';
 
@@ -10,7 +11,6 @@ import { SteelForm, type Existing } from './SteelForm';
 export function OwnSteels({ steels, onAdded }: { steels: readonly Steel[]; onAdded: (id: string) => void }) {
   const [adding, setAdding] = useState(false);
   const [said, setSaid] = useState<{ words: string; faults: readonly Fault[] } | null>(null);
-  const file = useRef<HTMLInputElement>(null);
   const client = useQueryClient();
   const take = useMutation({
     mutationFn: takeTable,
@@ -46,9 +46,14 @@ export function OwnSteels({ steels, onAdded }: { steels: readonly Steel[]; onAdd
         <Button weight="quiet" className="font-semibold" onClick={() => setAdding(true)}>
           Add a steel of yours
         </Button>
-        <Button weight="quiet" onClick={() => file.current?.click()}>
+        <FileButton
+          weight="quiet"
+          name="A table of steels"
+          accept=".csv,text/csv"
+          onFile={(file) => void file.text().then((csv) => take.mutate(csv))}
+        >
           Take in a table
-        </Button>
+        </FileButton>
         <a
           href="/api/steels/own.csv"
           download
@@ -56,19 +61,6 @@ export function OwnSteels({ steels, onAdded }: { steels: readonly Steel[]; onAdd
         >
           Give out a table
         </a>
-        <input
-          ref={file}
-          type="file"
-          accept=".csv,text/csv"
-          aria-label="A table of steels"
-          className="sr-only"
-          tabIndex={-1}
-          onChange={(e) => {
-            const chosen = e.target.files?.[0];
-            if (chosen) void chosen.text().then((csv) => take.mutate(csv));
-            e.target.value = '';
-          }}
-        />
       </div>
       <SteelDialog steels={steels} open={adding} onOpen={setAdding} onKept={onAdded} />
     </div>

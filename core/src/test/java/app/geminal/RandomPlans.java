@@ -4,6 +4,7 @@ import app.geminal.billet.Part;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Step;
 import app.geminal.billet.Wanted;
+import app.geminal.layup.Coating;
 import app.geminal.layup.Laid;
 import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
@@ -32,6 +33,7 @@ import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
 import app.geminal.shop.Tool;
 import app.geminal.weld.Jacket;
+import app.geminal.weld.Method;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.Tack;
 import java.util.ArrayList;
@@ -136,6 +138,71 @@ public final class RandomPlans {
     }
     operations.add(new Draw(random.mm(10, 12), random.mm(4, 8), 3, Tool.ROUND));
     return Plan.of(solid, operations);
+  }
+
+  /**
+   * Plans with something to be found in them: stacks of any metals as they may be bought, welds at
+   * any heat and in any way, and what follows on them.
+   */
+  public static Plan offered(long seed) {
+    RandomPlans random = new RandomPlans(seed);
+    SplittableRandom r = random.random;
+    List<Operation> operations = new ArrayList<>();
+    operations.add(random.anyWeld());
+    for (int rounds = r.nextInt(3); rounds > 0; rounds--) {
+      operations.add(new Draw(40, random.mm(4, 12), r.nextInt(1, 6), Tool.values()[r.nextInt(4)]));
+      if (r.nextBoolean()) {
+        operations.add(new Grind(random.mm(0, 0.5), random.mm(0, 0.5)));
+      }
+      operations.add(random.operation(4, List.of()));
+      operations.add(random.operation(5, List.of()));
+      operations.add(random.anyWeld());
+    }
+    if (r.nextInt(3) == 0) {
+      operations.add(random.operation(r.nextInt(7, ALL_KINDS), List.of()));
+    }
+    List<String> metals =
+        switch (r.nextInt(6)) {
+          case 0, 1 -> List.of("D", "Cu", "M");
+          case 2 -> List.of("D", "Iron");
+          case 3 -> List.of("D", "Cr", "B");
+          default -> List.of("D", "B", "M", "Hot");
+        };
+    // Cable, chain, and chips in a can are steel and void.
+    boolean voids = r.nextInt(5) == 0;
+    int count = r.nextInt(2, 12);
+    List<Piece> pieces =
+        IntStream.range(0, count)
+            .mapToObj(i ->
+                new Piece(
+                    // What lies outermost may scale away whole, and copper does not lie there.
+                    i == 0 || i == count - 1
+                        ? metals.getFirst()
+                        : metals.get(r.nextInt(metals.size())),
+                    random.mm(0.5, 8),
+                    r.nextInt(10) == 0 ? random.mm(36, 44) : 0,
+                    0,
+                    voids ? r.nextInt(3, 10) / 10.0 : 1,
+                    r.nextInt(20) == 0
+                        ? Coating.values()[r.nextInt(Coating.values().length)]
+                        : Coating.NONE))
+            .toList();
+    return Plan.of(new Stack(pieces, random.mm(30, 60), random.mm(60, 400)), operations);
+  }
+
+  private SetWeld anyWeld() {
+    Method method = random.nextInt(4) == 0 ? Method.values()[random.nextInt(3)] : Method.FORGE;
+    return new SetWeld(
+        random.nextInt(1, 5),
+        random.nextInt(0, 40) / 100.0,
+        random.nextInt(22) * 25 + 900,
+        random.nextInt(0, 60),
+        OxygenSchool.values()[random.nextInt(4)],
+        Tack.values()[random.nextInt(4)],
+        Jacket.values()[random.nextInt(3)],
+        Tool.values()[random.nextInt(4)],
+        random.nextInt(0, 3),
+        method);
   }
 
   private List<Operation> round() {

@@ -11,7 +11,10 @@ import app.geminal.steel.WeldWindow;
 import java.util.List;
 import java.util.Optional;
 
-/** A few steels for tests: D dark, B bright, M mild, Cu melts far below the others. */
+/**
+ * A few steels for tests: D dark, B bright, M mild, Cu melts far below the others, Hot welds far
+ * above them, Iron is wrought iron, Cr stainless.
+ */
 public final class TestSteels {
   public static final Steel D =
       steel("D", Composition.of(0.75, 0.55, 0.2, 0, 0), 7850, 0.15, 1378, 1100, 1280, true);
@@ -31,7 +34,11 @@ public final class TestSteels {
           false);
   public static final Steel HOT =
       steel("Hot", Composition.of(0.05, 0.3, 0.1, 0, 0), 7870, 0.6, 1510, 1290, 1390, false);
-  public static final Steels ALL = Steels.of(List.of(D, B, M, CU, HOT));
+  public static final Steel IRON =
+      steel("Iron", Composition.of(0.04, 0.03, 0.12, 0, 0), 7700, 0.48, 1470, 1180, 1380, false);
+  public static final Steel CR =
+      steel("Cr", Composition.of(0.2, 0.8, 0.5, 0, 13), 7730, 0.86, 1430, 1120, 1240, true);
+  public static final Steels ALL = Steels.of(List.of(D, B, M, CU, HOT, IRON, CR));
 
   private TestSteels() {}
 

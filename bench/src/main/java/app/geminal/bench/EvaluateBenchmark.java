@@ -11,6 +11,7 @@ import app.geminal.library.ShippedSteels;
 import app.geminal.notation.Shorthand;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
+import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -47,9 +48,9 @@ public class EvaluateBenchmark {
     String line =
         pieces
             + " (1075 3.2, 15N20 1.5) 38 x 2000 > set 3"
-            + ROUND.formatted(first)
-            + ROUND.formatted(second)
-            + ROUND.formatted(third)
+            + Text.of(ROUND, first)
+            + Text.of(ROUND, second)
+            + Text.of(ROUND, third)
             + end;
     Plan plan = Shorthand.parse(line, UnitSystem.METRIC, shop.practice());
     if (plan.steps().size() != 20) {

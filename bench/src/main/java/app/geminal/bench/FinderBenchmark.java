@@ -53,7 +53,9 @@ public class FinderBenchmark {
   private final Steels steels = ShippedSteels.read();
   private final Shop shop = Shop.common();
   private final Piece sheet = new Piece("15N20", 1.5);
-  private final Question full = question(Counted.VISIBLE, Bounds.full(), true);
+  private final Question full =
+      question(Counted.VISIBLE, Bounds.full(), true).tryingHigherBlocks(shop);
+  private final Question oneBlock = question(Counted.VISIBLE, Bounds.full(), true);
   private final Question products =
       question(
           Counted.SHOP,
@@ -81,6 +83,12 @@ public class FinderBenchmark {
   @Benchmark
   public Outcome full() {
     return find(full);
+  }
+
+  /** The same with blocks of one height only, as it was before other heights were tried. */
+  @Benchmark
+  public Outcome fullOneBlock() {
+    return find(oneBlock);
   }
 
   /** What a constraint solver can state too. */

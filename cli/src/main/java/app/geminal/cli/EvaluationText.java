@@ -3,6 +3,7 @@ package app.geminal.cli;
 import app.geminal.billet.Run;
 import app.geminal.notation.Shorthand;
 import app.geminal.shop.Practice;
+import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import java.util.Locale;
 import java.util.StringJoiner;
@@ -18,8 +19,7 @@ record EvaluationText(UnitSystem units, Practice practice) {
     ledger(evaluation.ledger(), text);
     Evaluation.StageLine last = evaluation.stages().getLast();
     text.add("");
-    text.add(
-        "%,d visible layers. %s".formatted(last.visibleCount(), Show.words(last.why(), units)));
+    text.add(Text.of("%,d visible layers. %s", last.visibleCount(), Show.words(last.why(), units)));
     findings("", evaluation, text);
     return text.toString();
   }
@@ -47,11 +47,11 @@ record EvaluationText(UnitSystem units, Practice practice) {
     }
     if (evaluation.stop() != null) {
       text.add(
-          "  stops at step %d: %s %s"
-              .formatted(
-                  evaluation.stop().step(),
-                  Show.words(evaluation.stop().reason(), units),
-                  Show.words(evaluation.stop().remedy(), units)));
+          Text.of(
+              "  stops at step %d: %s %s",
+              evaluation.stop().step(),
+              Show.words(evaluation.stop().reason(), units),
+              Show.words(evaluation.stop().remedy(), units)));
     }
     text.add("");
   }
@@ -92,13 +92,13 @@ record EvaluationText(UnitSystem units, Practice practice) {
           };
       text.add("");
       text.add(
-          "%s%s, %s%s: %s"
-              .formatted(
-                  f.hazard() ? "DANGER, " : "",
-                  strength,
-                  part.isEmpty() ? "" : "part " + part.substring(0, part.length() - 1) + ", ",
-                  f.stage() == 0 ? "stack" : "step " + f.stage(),
-                  Show.words(f.what(), units)));
+          Text.of(
+              "%s%s, %s%s: %s",
+              f.hazard() ? "DANGER, " : "",
+              strength,
+              part.isEmpty() ? "" : "part " + part.substring(0, part.length() - 1) + ", ",
+              f.stage() == 0 ? "stack" : "step " + f.stage(),
+              Show.words(f.what(), units)));
       text.add("  " + Show.words(f.why(), units));
       text.add("  " + Show.words(f.mend(), units));
     }

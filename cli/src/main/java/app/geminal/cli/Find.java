@@ -14,6 +14,7 @@ import app.geminal.schedule.Finder;
 import app.geminal.schedule.Finished;
 import app.geminal.schedule.From;
 import app.geminal.schedule.Limit;
+import app.geminal.schedule.Ordering;
 import app.geminal.schedule.Outcome;
 import app.geminal.schedule.Question;
 import app.geminal.schedule.Watch;
@@ -26,7 +27,6 @@ import app.geminal.units.UnitSystem;
 import app.geminal.units.Unreadable;
 import app.geminal.weld.HoldChance;
 import java.util.Arrays;
-import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.stream.IntStream;
@@ -146,10 +146,7 @@ final class Find implements Callable<Integer> {
     } catch (Unreadable bad) {
       throw new Unusable(Show.words(String.valueOf(bad.getMessage()), units()));
     }
-    List<Way> ways =
-        ways(outcome).stream()
-            .sorted(Comparator.comparingDouble(w -> w.cost(best, question)))
-            .toList();
+    List<Way> ways = Ordering.by(best, ways(outcome), question);
     List<String> lines = Explained.of(ways, question);
     FoundText text = new FoundText(spec.commandLine().getOut(), units());
     if (json) {
@@ -197,15 +194,17 @@ final class Find implements Callable<Integer> {
     Within limits = Within.of(shop);
     limits = tallest == null ? limits : limits.with(Limit.TALLEST, mm(tallest));
     limits = longest == null ? limits : limits.with(Limit.LONGEST, mm(longest));
-    return new Question(
-        new Aim.Near(target, within / 100, shopCount ? Counted.SHOP : Counted.VISIBLE),
-        new From.Stacks(List.of(piece(outside)), List.of(piece(inside)), stackWidth),
-        finished,
-        Bounds.full().withMostRestacks(restacks),
-        noSheets ? null : piece(sheet == null ? inside : sheet),
-        core == null ? List.of() : Arrays.stream(core.split(",", -1)).map(this::piece).toList(),
-        block == null ? Question.usualBlockMm(finished, stackWidth, shop) : mm(block),
-        limits);
+    Question question =
+        new Question(
+            new Aim.Near(target, within / 100, shopCount ? Counted.SHOP : Counted.VISIBLE),
+            new From.Stacks(List.of(piece(outside)), List.of(piece(inside)), stackWidth),
+            finished,
+            Bounds.full().withMostRestacks(restacks),
+            noSheets ? null : piece(sheet == null ? inside : sheet),
+            core == null ? List.of() : Arrays.stream(core.split(",", -1)).map(this::piece).toList(),
+            block == null ? Question.usualBlockMm(finished, stackWidth, shop) : mm(block),
+            limits);
+    return block == null ? question.tryingHigherBlocks(shop) : question;
   }
 
   private Piece piece(String given) {

@@ -15,6 +15,7 @@ import app.geminal.pattern.Tones;
 import app.geminal.pattern.View;
 import app.geminal.shop.Practice;
 import app.geminal.units.Lengths;
+import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Unreadable;
 import java.io.IOException;
@@ -96,7 +97,7 @@ final class Render implements Callable<Integer> {
   public Integer call() throws IOException {
     boolean picture = file.toString().toLowerCase(Locale.ROOT).endsWith(".png");
     if (!picture && !file.toString().toLowerCase(Locale.ROOT).endsWith(".svg")) {
-      throw new Unusable("“%s” must end in .png or .svg.".formatted(file));
+      throw new Unusable(Text.of("“%s” must end in .png or .svg.", file));
     }
     Practice practice = habits.shop().practice();
     Source source = Source.of(plan, units(), practice);

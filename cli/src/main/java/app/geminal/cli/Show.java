@@ -3,6 +3,7 @@ package app.geminal.cli;
 import app.geminal.library.plan.PlanJson;
 import app.geminal.units.Lengths;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import java.util.Locale;
 import tools.jackson.databind.SerializationFeature;
@@ -35,8 +36,8 @@ final class Show {
             switch (unit) {
               case "mm" -> length(value, units) + (metric ? " mm" : " in");
               case "C" ->
-                  metric ? "%.0f °C".formatted(value) : "%.0f °F".formatted(value * 9 / 5 + 32);
-              default -> metric ? "%.0f °C".formatted(value) : "%.0f °F".formatted(value * 9 / 5);
+                  metric ? Text.of("%.0f °C", value) : Text.of("%.0f °F", value * 9 / 5 + 32);
+              default -> metric ? Text.of("%.0f °C", value) : Text.of("%.0f °F", value * 9 / 5);
             });
   }
 }

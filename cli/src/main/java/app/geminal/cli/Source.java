@@ -9,6 +9,7 @@ import app.geminal.shop.Practice;
 import app.geminal.steel.Estimate;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
+import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -47,8 +48,9 @@ record Source(PlanFile file, Steels steels) {
       return given;
     } catch (IOException e) {
       throw new Unusable(
-          "“%s” is neither a file that can be read nor shorthand; a plan begins like \"13 (1075 3.2, 15N20 1.5) 38 x 150\"."
-              .formatted(given));
+          Text.of(
+              "“%s” is neither a file that can be read nor shorthand; a plan begins like \"13 (1075 3.2, 15N20 1.5) 38 x 150\".",
+              given));
     }
   }
 
@@ -68,12 +70,12 @@ record Source(PlanFile file, Steels steels) {
       return new PlanFile("Shorthand", "", Shorthand.parse(line, units, practice), List.of());
     } catch (Misread misread) {
       throw new Unusable(
-          "%s%n%s%n%s%s"
-              .formatted(
-                  Show.words(String.valueOf(misread.getMessage()), units),
-                  line,
-                  " ".repeat(misread.from()),
-                  "^".repeat(Math.max(1, misread.to() - misread.from()))));
+          Text.of(
+              "%s%n%s%n%s%s",
+              Show.words(String.valueOf(misread.getMessage()), units),
+              line,
+              " ".repeat(misread.from()),
+              "^".repeat(Math.max(1, misread.to() - misread.from()))));
     }
   }
 }

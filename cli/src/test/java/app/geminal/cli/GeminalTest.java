@@ -127,7 +127,7 @@ class GeminalTest {
     CommandLine line = Geminal.commandLine();
     line.setOut(new PrintWriter(text));
     assertThat(line.execute("steels", "--json")).isZero();
-    assertThat(JsonMapper.builder().build().readTree(text.toString())).hasSize(51);
+    assertThat(JsonMapper.builder().build().readTree(text.toString())).hasSize(52);
   }
 
   @Test

@@ -4,6 +4,7 @@ import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.layers.LayerSequence;
 import app.geminal.ledger.Amount;
+import app.geminal.units.Text;
 
 /**
  * One bar or several equal ones. x runs along the length, y across the width, z through the layers.
@@ -38,8 +39,9 @@ public record Bars(
     if (shopCount > MOST_LAYERS) {
       throw new BadValue(
           "",
-          "This makes %,d layers, and more than %,d cannot be meant. Cut into fewer pieces or leave a restack out."
-              .formatted(shopCount, MOST_LAYERS));
+          Text.of(
+              "This makes %,d layers, and more than %,d cannot be meant. Cut into fewer pieces or leave a restack out.",
+              shopCount, MOST_LAYERS));
     }
     Require.count("", count, 0, MOST_BARS);
     // What is left of rounding is no void.

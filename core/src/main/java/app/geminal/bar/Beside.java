@@ -7,6 +7,8 @@ import java.util.function.UnaryOperator;
 /** Bars side by side, left to right, all of one height. */
 public final class Beside extends Section {
   private final List<Section> members;
+  private final double upLineMm;
+  private final double acrossLineMm;
   private final LayerSequence up;
   private final LayerSequence across;
 
@@ -16,8 +18,10 @@ public final class Beside extends Section {
         members.getFirst().heightMm(),
         sum(members));
     this.members = List.copyOf(members);
-    this.across = LayerSequence.join(members.stream().map(Section::across).toList());
-    this.up = InARow.middle(this.members, Section::widthMm).up();
+    this.upLineMm = InARow.bestLine(members, Section::widthMm, Section::upLineMm, Section::up);
+    this.acrossLineMm = InARow.bestLineThrough(members, Section::acrossLineMm, this::acrossAt);
+    this.up = upAt(upLineMm);
+    this.across = acrossAt(acrossLineMm);
   }
 
   /** What stands side by side. */
@@ -33,6 +37,26 @@ public final class Beside extends Section {
   @Override
   public LayerSequence across() {
     return across;
+  }
+
+  @Override
+  public double upLineMm() {
+    return upLineMm;
+  }
+
+  @Override
+  public double acrossLineMm() {
+    return acrossLineMm;
+  }
+
+  @Override
+  public LayerSequence upAt(double yMm) {
+    return InARow.at(members, Section::widthMm, yMm, Section::upAt);
+  }
+
+  @Override
+  public LayerSequence acrossAt(double zMm) {
+    return LayerSequence.join(members.stream().map(s -> s.acrossAt(zMm)).toList());
   }
 
   private Beside each(UnaryOperator<Section> change) {

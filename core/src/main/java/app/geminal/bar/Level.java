@@ -13,13 +13,13 @@ final class Level extends Section {
   }
 
   @Override
-  public LayerSequence up() {
+  public LayerSequence upAt(double yMm) {
     return layers;
   }
 
   @Override
-  public LayerSequence across() {
-    return LayerSequence.band(layers.steelAt(heightMm() / 2), widthMm());
+  public LayerSequence acrossAt(double zMm) {
+    return LayerSequence.band(layers.steelAt(zMm), widthMm());
   }
 
   @Override

@@ -13,12 +13,12 @@ final class OnEdge extends Section {
   }
 
   @Override
-  public LayerSequence up() {
-    return LayerSequence.band(layers.steelAt(widthMm() / 2), heightMm());
+  public LayerSequence upAt(double yMm) {
+    return LayerSequence.band(layers.steelAt(yMm), heightMm());
   }
 
   @Override
-  public LayerSequence across() {
+  public LayerSequence acrossAt(double zMm) {
     return layers;
   }
 

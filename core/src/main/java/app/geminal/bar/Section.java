@@ -10,11 +10,13 @@ import java.util.TreeMap;
 /**
  * What a bar shows on its end: y across, z up; immutable.
  *
- * <p>Two straight lines stand for the whole: one up through the middle of the width, one across
- * through the middle of the height, each with the layers it crosses. Where layers lie flat or stand
- * on edge that is exact. Where they do not (a turned section, a roll), the lines are still what a
- * smith would count along, but how much of which steel the section holds is then kept apart, and a
- * skin taken off it takes every steel alike. The picture of the inside is the field's business.
+ * <p>Two straight lines stand for the whole: one up and one across, each with the layers it
+ * crosses. They go through the middle, except where bars lie on each other or side by side: there
+ * each goes through the middle of that bar in which it crosses the most layers, so that a line
+ * across never falls into a sheet between two bars. Where layers lie flat or stand on edge that is
+ * exact. Where they do not (a turned section, a roll), the lines are still what a smith would count
+ * along, but how much of which steel the section holds is then kept apart, and a skin taken off it
+ * takes every steel alike. The picture of the inside is the field's business.
  */
 public abstract sealed class Section permits Level, OnEdge, Wrought, Beside, Upon {
   /** Thinner than this, a remnant is rounding dust and no steel. */
@@ -103,11 +105,34 @@ public abstract sealed class Section permits Level, OnEdge, Wrought, Beside, Upo
     return Collections.unmodifiableMap(areaBySteel);
   }
 
-  /** Layers crossed going up through the middle of the width. */
-  public abstract LayerSequence up();
+  /** Layers crossed going up, {@link #upLineMm} from the left. */
+  public LayerSequence up() {
+    return upAt(upLineMm());
+  }
 
-  /** Layers crossed going from left to right through the middle of the height. */
-  public abstract LayerSequence across();
+  /** Layers crossed going from left to right, {@link #acrossLineMm} over the underside. */
+  public LayerSequence across() {
+    return acrossAt(acrossLineMm());
+  }
+
+  /** Layers crossed going up at so many mm from the left; one line for all of a wrought section. */
+  public abstract LayerSequence upAt(double yMm);
+
+  /**
+   * Layers crossed going from left to right at so many mm over the underside; one line for all of a
+   * wrought section.
+   */
+  public abstract LayerSequence acrossAt(double zMm);
+
+  /** Where the line up stands, mm from the left. */
+  public double upLineMm() {
+    return widthMm / 2;
+  }
+
+  /** Where the line across lies, mm over the underside. */
+  public double acrossLineMm() {
+    return heightMm / 2;
+  }
 
   /** Whether layers are counted across and not up, because more of them are met that way. */
   public final boolean isCountedAcross() {

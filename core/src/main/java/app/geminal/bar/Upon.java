@@ -7,6 +7,8 @@ import java.util.function.UnaryOperator;
 /** Bars on each other, the first at the bottom, all of one width. */
 public final class Upon extends Section {
   private final List<Section> members;
+  private final double upLineMm;
+  private final double acrossLineMm;
   private final LayerSequence up;
   private final LayerSequence across;
 
@@ -16,8 +18,11 @@ public final class Upon extends Section {
         members.stream().mapToDouble(Section::heightMm).sum(),
         sum(members));
     this.members = List.copyOf(members);
-    this.up = LayerSequence.join(members.stream().map(Section::up).toList());
-    this.across = InARow.middle(this.members, Section::heightMm).across();
+    this.acrossLineMm =
+        InARow.bestLine(members, Section::heightMm, Section::acrossLineMm, Section::across);
+    this.upLineMm = InARow.bestLineThrough(members, Section::upLineMm, this::upAt);
+    this.up = upAt(upLineMm);
+    this.across = acrossAt(acrossLineMm);
   }
 
   /** What lies on each other. */
@@ -33,6 +38,26 @@ public final class Upon extends Section {
   @Override
   public LayerSequence across() {
     return across;
+  }
+
+  @Override
+  public double upLineMm() {
+    return upLineMm;
+  }
+
+  @Override
+  public double acrossLineMm() {
+    return acrossLineMm;
+  }
+
+  @Override
+  public LayerSequence upAt(double yMm) {
+    return LayerSequence.join(members.stream().map(s -> s.upAt(yMm)).toList());
+  }
+
+  @Override
+  public LayerSequence acrossAt(double zMm) {
+    return InARow.at(members, Section::heightMm, zMm, Section::acrossAt);
   }
 
   private Upon each(UnaryOperator<Section> change) {

@@ -16,12 +16,12 @@ final class Wrought extends Section {
   }
 
   @Override
-  public LayerSequence up() {
+  public LayerSequence upAt(double yMm) {
     return up;
   }
 
   @Override
-  public LayerSequence across() {
+  public LayerSequence acrossAt(double zMm) {
     return across;
   }
 

@@ -10,6 +10,8 @@ import app.geminal.operation.Operation;
 import app.geminal.operation.Restack;
 import app.geminal.operation.RollUp;
 import app.geminal.operation.Sandwich;
+import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -36,16 +38,18 @@ public final class CountWords {
     long gone = past.subList(laid + 1, index + 1).stream().mapToLong(Stage::gone).sum();
     if (gone > 0) {
       words.add(
-          "Fire and grinding have since taken %s off the outside."
-              .formatted(counted(gone, "whole layer")));
+          Text.of(
+              "Fire and grinding have since taken %s off the outside.",
+              counted(gone, "whole layer")));
     }
     Stage now = past.getLast();
     words.addAll(lineWords(now.bars().section()));
     long shop = now.bars().shopCount();
     if (shop != now.visibleCount()) {
       words.add(
-          "The count at the saw stays %,d, because it multiplies pieces and bars and lets nothing merge."
-              .formatted(shop));
+          Text.of(
+              "The count at the saw stays %,d, because it multiplies pieces and bars and lets nothing merge.",
+              shop));
     }
     return String.join(" ", words);
   }
@@ -58,17 +62,35 @@ public final class CountWords {
     List<String> words = new ArrayList<>();
     words.add(
         section.isCountedAcross()
-            ? "Counted across, through the middle of the height."
-            : "Counted up, through the middle of the width.");
+            ? "Counted across, " + acrossWords(section)
+            : "Counted up, " + upWords(section));
     if (section instanceof Beside beside) {
       words.add(
-          "Side by side stand bars of %s layers."
-              .formatted(
-                  beside.members().stream()
-                      .map(s -> "%,d".formatted(s.counted().visibleCount()))
-                      .collect(Collectors.joining(", "))));
+          Text.of(
+              "Side by side stand bars of %s layers.",
+              beside.members().stream()
+                  .map(s -> Text.of("%,d", s.counted().visibleCount()))
+                  .collect(Collectors.joining(", "))));
     }
     return words;
+  }
+
+  private static String acrossWords(Section section) {
+    double at = section.acrossLineMm();
+    return isMiddle(at, section.heightMm())
+        ? "through the middle of the height."
+        : Text.of("%s over the underside, where most layers are crossed.", Measure.mm(at));
+  }
+
+  private static String upWords(Section section) {
+    double at = section.upLineMm();
+    return isMiddle(at, section.widthMm())
+        ? "through the middle of the width."
+        : Text.of("%s from the left edge, where most layers are crossed.", Measure.mm(at));
+  }
+
+  private static boolean isMiddle(double atMm, double ofMm) {
+    return Math.abs(atMm - ofMm / 2) < 1e-6 * ofMm;
   }
 
   private static String stackWords(Stage stack) {
@@ -76,10 +98,11 @@ public final class CountWords {
     if (stack.merged() == 0) {
       return pieces == 1
           ? "One piece is one layer."
-          : "%,d pieces, and no two of one steel touch: every piece is a layer.".formatted(pieces);
+          : Text.of("%,d pieces, and no two of one steel touch: every piece is a layer.", pieces);
     }
-    return "%,d pieces, and at %s both are of one steel and become one layer: %,d − %d = %,d."
-        .formatted(pieces, ofJoints(stack), pieces, stack.merged(), stack.visibleCount());
+    return Text.of(
+        "%,d pieces, and at %s both are of one steel and become one layer: %,d − %d = %,d.",
+        pieces, ofJoints(stack), pieces, stack.merged(), stack.visibleCount());
   }
 
   private static String joinWords(Stage before, Stage after) {
@@ -90,21 +113,22 @@ public final class CountWords {
           foldWords(before, after);
       case Fold fold ->
           sumWords(
-              "Folded %s".formatted(fold.folds() == 1 ? "once" : fold.folds() + " times"), after);
+              Text.of("Folded %s", fold.folds() == 1 ? "once" : fold.folds() + " times"), after);
       case Sandwich _ ->
           sumWords(
-              "The core of %,d layers and what lies round it".formatted(before.visibleCount()),
+              Text.of("The core of %,d layers and what lies round it", before.visibleCount()),
               after);
       case LayUp layUp ->
           sumWords(
-              "%s side by side"
-                  .formatted(
-                      counted(before.bars().count() + things(layUp.left(), layUp.right()), "bar")),
+              Text.of(
+                  "%s side by side",
+                  counted(before.bars().count() + things(layUp.left(), layUp.right()), "bar")),
               after);
       case RollUp _ ->
           sumWords(
-              "Rolled up, a line through the axis crosses the strip of %,d layers again and again"
-                  .formatted(before.visibleCount()),
+              Text.of(
+                  "Rolled up, a line through the axis crosses the strip of %,d layers again and again",
+                  before.visibleCount()),
               after);
       case FourWay _ -> sumWords("Two tiles on each other", after);
       default -> throw new IllegalStateException("Only laying makes joints.");
@@ -118,49 +142,57 @@ public final class CountWords {
   private static String sumWords(String what, Stage after) {
     long sum = after.visibleCount() + after.merged();
     if (after.merged() == 0) {
-      return "%s: %,d layers, and nothing merges.".formatted(what, sum);
+      return Text.of("%s: %,d layers, and nothing merges.", what, sum);
     }
-    return "%s: %,d layers, of which %,d merge with a like neighbour: %,d."
-        .formatted(what, sum, after.merged(), after.visibleCount());
+    return Text.of(
+        "%s: %,d layers, of which %,d merge with a like neighbour: %,d.",
+        what, sum, after.merged(), after.visibleCount());
   }
 
   private static String restackWords(Restack restack, Stage before, Stage after) {
     int bars = before.bars().count();
     boolean across = after.bars().section().isCountedAcross();
     if (across) {
-      return "%d bars on each other with their layers on edge: across, the count is that of one bar, %,d."
-          .formatted(bars, after.visibleCount());
+      return Text.of(
+          "%d bars on each other with their layers on edge: the line goes across through one of them and crosses %,d.",
+          bars, after.visibleCount());
     }
     long met = after.visibleCount() + after.merged();
     long came = met + after.gone();
     long between = (bars - 1L) * restack.between().size();
+    boolean alike = came == bars * before.visibleCount() + between;
+    String laid =
+        alike
+            ? Text.of("%d bars of %,d layers", bars, before.visibleCount())
+            : Text.of("%d bars, not all crossed the same way,", bars);
     String words =
-        "%d bars of %,d layers".formatted(bars, before.visibleCount())
+        laid
             + (between > 0
-                ? " and %,d pieces between make %,d.".formatted(between, came)
-                : " make %,d.".formatted(came));
+                ? Text.of(" and %,d pieces between make %,d.", between, came)
+                : Text.of(" make %,d.", came));
     if (after.gone() > 0) {
-      words += " Grinding the joint faces takes off %s.".formatted(counted(after.gone(), "layer"));
+      words += Text.of(" Grinding the joint faces takes off %s.", counted(after.gone(), "layer"));
     }
     if (after.merged() == 0) {
       return words
           + " At every joint two different steels meet, so nothing merges"
-          + (after.gone() > 0 ? ": %,d − %d = %,d.".formatted(came, after.gone(), met) : ".");
+          + (after.gone() > 0 ? Text.of(": %,d − %d = %,d.", came, after.gone(), met) : ".");
     }
     return words
-        + " At %s two %sfaces meet and become one layer: %,d%s − %d = %,d."
-            .formatted(
-                ofJoints(after),
-                meetingSteel(after),
-                came,
-                after.gone() > 0 ? " − " + after.gone() : "",
-                after.merged(),
-                after.visibleCount());
+        + Text.of(
+            " At %s two %sfaces meet and become one layer: %,d%s − %d = %,d.",
+            ofJoints(after),
+            meetingSteel(after),
+            came,
+            after.gone() > 0 ? " − " + after.gone() : "",
+            after.merged(),
+            after.visibleCount());
   }
 
   private static String foldWords(Stage before, Stage after) {
-    return "A fold lays the top face on itself, and two %s faces become one layer: 2 × %,d − 1 = %,d."
-        .formatted(before.bars().layers().topSteel(), before.visibleCount(), after.visibleCount());
+    return Text.of(
+        "A fold lays the top face on itself, and two %s faces become one layer: 2 × %,d − 1 = %,d.",
+        before.bars().layers().topSteel(), before.visibleCount(), after.visibleCount());
   }
 
   /** Names the steel where only one meets itself. */
@@ -173,10 +205,10 @@ public final class CountWords {
       return "its one joint";
     }
     boolean all = laid.merged() == laid.joints();
-    return "%s of %d joints".formatted(all ? "all" : laid.merged(), laid.joints());
+    return Text.of("%s of %d joints", all ? "all" : laid.merged(), laid.joints());
   }
 
   private static String counted(long n, String thing) {
-    return "%,d %s%s".formatted(n, thing, n == 1 ? "" : "s");
+    return Text.of("%,d %s%s", n, thing, n == 1 ? "" : "s");
   }
 }

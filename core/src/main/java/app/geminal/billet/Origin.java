@@ -2,6 +2,7 @@ package app.geminal.billet;
 
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
+import app.geminal.units.Text;
 
 /**
  * Where a part came from that was set aside in another billet.
@@ -16,7 +17,7 @@ public record Origin(long billetId, String billet, String stepKey) {
   public Origin {
     if (billetId < 1) {
       throw new BadValue(
-          "billetId", "A billet's number is 1 or more; this is %d.".formatted(billetId));
+          "billetId", Text.of("A billet's number is 1 or more; this is %d.", billetId));
     }
     Require.text("billet", billet, 120);
     Require.text("stepKey", stepKey, Step.LONGEST_PATH);

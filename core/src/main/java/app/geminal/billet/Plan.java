@@ -8,6 +8,7 @@ import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.operation.Operation;
 import app.geminal.operation.SetWeld;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -45,7 +46,7 @@ public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<Wanted>
     requireDifferent(
         "parts/%d/name", this.parts.stream().map(Part::name).toList(), "parts", "name");
     if (depth(this.parts) > DEEPEST) {
-      throw new BadValue("parts", "Parts of parts go %d deep at most.".formatted(DEEPEST));
+      throw new BadValue("parts", Text.of("Parts of parts go %d deep at most.", DEEPEST));
     }
   }
 
@@ -53,7 +54,8 @@ public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<Wanted>
     Set<String> seen = new HashSet<>();
     for (int i = 0; i < names.size(); i++) {
       if (!seen.add(names.get(i))) {
-        throw new BadValue(path.formatted(i), "Two %s have the same %s.".formatted(of, what));
+        throw new BadValue(
+            path.replace("%d", Integer.toString(i)), Text.of("Two %s have the same %s.", of, what));
       }
     }
   }

@@ -1,6 +1,7 @@
 package app.geminal.check;
 
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -18,13 +19,14 @@ public final class Require {
   public static double lengthAbove(String field, double mm, double leastMm, double mostMm) {
     if (mm > 0 && mm < SMALLEST_MM) {
       throw new BadValue(
-          field, "This is too small to be meant: at least %s.".formatted(Measure.mm(SMALLEST_MM)));
+          field, Text.of("This is too small to be meant: at least %s.", Measure.mm(SMALLEST_MM)));
     }
     if (!(mm > leastMm && mm <= mostMm)) {
       throw new BadValue(
           field,
-          "This must be more than %s and at most %s; it is %s."
-              .formatted(Measure.mm(leastMm), Measure.mm(mostMm), shownMm(mm)));
+          Text.of(
+              "This must be more than %s and at most %s; it is %s.",
+              Measure.mm(leastMm), Measure.mm(mostMm), shownMm(mm)));
     }
     return mm;
   }
@@ -34,8 +36,9 @@ public final class Require {
     if (!(mm >= leastMm && mm <= mostMm)) {
       throw new BadValue(
           field,
-          "This must be at least %s and at most %s; it is %s."
-              .formatted(Measure.mm(leastMm), Measure.mm(mostMm), shownMm(mm)));
+          Text.of(
+              "This must be at least %s and at most %s; it is %s.",
+              Measure.mm(leastMm), Measure.mm(mostMm), shownMm(mm)));
     }
     return mm;
   }
@@ -45,8 +48,8 @@ public final class Require {
     if (!(mm >= 0 && mm <= mostMm)) {
       throw new BadValue(
           field,
-          "This must be 0 or more, at most %s; it is %s."
-              .formatted(Measure.mm(mostMm), shownMm(mm)));
+          Text.of(
+              "This must be 0 or more, at most %s; it is %s.", Measure.mm(mostMm), shownMm(mm)));
     }
     return mm;
   }
@@ -56,11 +59,11 @@ public final class Require {
     if (!(celsius >= least && celsius <= most)) {
       throw new BadValue(
           field,
-          "This must be from %s to %s; it is %s."
-              .formatted(
-                  Measure.celsius(least),
-                  Measure.celsius(most),
-                  Double.isFinite(celsius) ? Measure.celsius(celsius) : "not a number"));
+          Text.of(
+              "This must be from %s to %s; it is %s.",
+              Measure.celsius(least),
+              Measure.celsius(most),
+              Double.isFinite(celsius) ? Measure.celsius(celsius) : "not a number"));
     }
     return celsius;
   }
@@ -70,8 +73,9 @@ public final class Require {
     if (!(value >= least && value <= most)) {
       throw new BadValue(
           field,
-          "This must be from %s to %s%s; it is %s."
-              .formatted(plain(least), plain(most), unit, plain(value)));
+          Text.of(
+              "This must be from %s to %s%s; it is %s.",
+              plain(least), plain(most), unit, plain(value)));
     }
     return value;
   }
@@ -89,7 +93,7 @@ public final class Require {
     }
     if (value.length() > most) {
       throw new BadValue(
-          field, "This may have at most %d characters; it has %d.".formatted(most, value.length()));
+          field, Text.of("This may have at most %d characters; it has %d.", most, value.length()));
     }
     return value;
   }

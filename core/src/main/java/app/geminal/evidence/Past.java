@@ -1,5 +1,6 @@
 package app.geminal.evidence;
 
+import app.geminal.check.Ordered;
 import app.geminal.weld.HowMade;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
@@ -29,7 +30,7 @@ public record Past(
 
   /** Copies the lists. */
   public Past {
-    steels = Set.copyOf(steels);
+    steels = Ordered.copyOf(steels);
     joints = List.copyOf(joints);
   }
 

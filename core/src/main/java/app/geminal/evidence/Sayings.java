@@ -1,5 +1,7 @@
 package app.geminal.evidence;
 
+import app.geminal.check.Ordered;
+import app.geminal.units.Text;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -29,12 +31,12 @@ public final class Sayings {
             .filter(line -> line.level().equals(way.level()) && line.tally().decided() > 0)
             .findFirst()
             .ifPresent(line -> said.put(id, sentence(line.tally(), way))));
-    return Map.copyOf(said);
+    return Ordered.copyOf(said);
   }
 
   private static String sentence(Tally t, Way way) {
     String counted =
-        "In your Book %d of %d welds %s opened".formatted(t.open(), t.decided(), way.words());
+        Text.of("In your Book %d of %d welds %s opened", t.open(), t.decided(), way.words());
     return t.isTooFew()
         ? counted + "; too few to tell."
         : String.format(

@@ -9,6 +9,7 @@ import app.geminal.operation.Fold;
 import app.geminal.operation.ForgedSurface;
 import app.geminal.operation.FourWay;
 import app.geminal.operation.Grind;
+import app.geminal.operation.Heated;
 import app.geminal.operation.Ladder;
 import app.geminal.operation.LayUp;
 import app.geminal.operation.Resquare;
@@ -36,21 +37,25 @@ public final class Checks {
   public static List<Finding> of(Run run, Steels steels, Shop shop, Known known) {
     List<Finding> found = new ArrayList<>();
     found.addAll(StackChecks.of(run, shop));
+    found.addAll(CoatingChecks.of(run));
     for (int i = 0; i < run.stages().size(); i++) {
       if (run.stages().get(i).isOff()) {
         continue;
       }
-      found.addAll(LayerChecks.merging(run, i));
+      found.addAll(LayerChecks.merging(run, i, shop.practice()));
       found.addAll(LayerChecks.gone(run, i));
       if (i > 0) {
         At at = new At(run, i, shop, steels);
         found.addAll(step(at));
+        if (at.operation() instanceof Heated) {
+          found.addAll(CopperChecks.heated(at, shop.practice().drawTemperatureC()));
+        }
         found.addAll(MachineChecks.of(at));
         found.addAll(FitChecks.of(at));
       }
     }
     found.addAll(LayerChecks.fineness(run, shop.limits()));
-    found.addAll(PairChecks.of(run, steels, known));
+    found.addAll(PairChecks.of(run, steels, shop.practice(), known));
     found.addAll(PartChecks.of(run, known));
     found.addAll(FinishChecks.of(run, shop));
     found.sort(
@@ -73,7 +78,7 @@ public final class Checks {
         found.addAll(FinishChecks.cutPieces(at, cut));
         yield found;
       }
-      case Draw _ -> WeldChecks.notSet(at, "Drawing");
+      case Draw draw -> both(WeldChecks.notSet(at, "Drawing"), DrawChecks.of(at, draw));
       case Fold _ -> both(WeldChecks.notSet(at, "Folding"), FaceChecks.fold(at));
       case Restack restack ->
           both(WeldChecks.notSet(at, "Restacking"), FaceChecks.restack(at, restack));

@@ -2,6 +2,7 @@ package app.geminal.finding;
 
 import app.geminal.layup.Stack;
 import app.geminal.operation.Operation;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
@@ -84,7 +85,7 @@ public record Finding(
     }
 
     private static String filled(String words, Object... figures) {
-      return figures.length == 0 ? words : words.formatted(figures);
+      return figures.length == 0 ? words : String.format(Locale.ROOT, words, figures);
     }
 
     Builder instead(String label, Operation operation) {

@@ -8,6 +8,7 @@ import app.geminal.operation.Cut;
 import app.geminal.shop.Shop;
 import app.geminal.sizing.Finish;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -24,14 +25,15 @@ final class FinishChecks {
       return List.of();
     }
     double kerf = cut.kerfMm();
-    int fit = (int) Math.floor((at.before().lengthMm() + kerf) / (limit + kerf));
+    int room = (int) Math.floor((at.before().lengthMm() + kerf) / (limit + kerf));
+    int fit = Math.min(room, cut.pieces());
     Finding.Builder found =
         Finding.of("piece-too-short", Strength.AT_RISK, at.stage())
             .against(length, limit)
             .what("Pieces of %s are short to hold.", Measure.mm(length))
             .why("Under %s they are hard to clamp on the grinder and to tack.", Measure.mm(limit));
     if (fit >= 2) {
-      found.instead("Cut %d".formatted(fit), Cut.equal(fit, kerf));
+      found.instead(Text.of("Cut %d", fit), Cut.equal(fit, kerf));
     }
     return List.of(found.mend("Cut fewer pieces, or draw the bar longer first."));
   }
@@ -74,8 +76,9 @@ final class FinishChecks {
                     s -> s.losses().stream().mapToDouble(l -> l.amount().volumeMm3()).sum()))
             .orElseThrow();
     int step = worst.step().map(Step::key).map(k -> indexOf(run, k) + 1).orElse(0);
-    return "Most is lost to %s, %.0f %% of what came in; most at once in %s."
-        .formatted(words(most), part * 100, step == 0 ? "the stack" : "step " + step);
+    return Text.of(
+        "Most is lost to %s, %.0f %% of what came in; most at once in %s.",
+        words(most), part * 100, step == 0 ? "the stack" : "step " + step);
   }
 
   private static int indexOf(Run run, String key) {

@@ -1,6 +1,7 @@
 package app.geminal.finding;
 
 import app.geminal.billet.Origin;
+import app.geminal.check.Ordered;
 import app.geminal.weld.OxygenSchool;
 import java.util.Map;
 import java.util.Set;
@@ -20,14 +21,14 @@ public record Known(Set<Welded> welded, boolean hasRecord, Map<Origin, Integer> 
   public record Welded(Set<String> steels, OxygenSchool school) {
     /** Copies the set. */
     public Welded {
-      steels = Set.copyOf(steels);
+      steels = Ordered.copyOf(steels);
     }
   }
 
   /** Copies all. */
   public Known {
-    welded = Set.copyOf(welded);
-    free = Map.copyOf(free);
+    welded = Ordered.copyOf(welded);
+    free = Ordered.copyOf(free);
   }
 
   /** Nothing is known but the plan. */

@@ -5,7 +5,6 @@ import app.geminal.forging.Force;
 import app.geminal.operation.Dimples;
 import app.geminal.operation.Draw;
 import app.geminal.operation.Ladder;
-import app.geminal.operation.Operation;
 import app.geminal.operation.Resquare;
 import app.geminal.operation.RollUp;
 import app.geminal.operation.SetWeld;
@@ -15,8 +14,10 @@ import app.geminal.shop.Forge;
 import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
 import app.geminal.shop.Tool;
+import app.geminal.steel.Deformation;
 import app.geminal.steel.FlowStress;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -30,7 +31,7 @@ final class MachineChecks {
   private MachineChecks() {}
 
   static List<Finding> of(At at) {
-    Optional<Heat> heat = heat(at.operation(), at.shop());
+    Optional<Heat> heat = heat(at);
     if (heat.isEmpty()) {
       return List.of();
     }
@@ -51,17 +52,23 @@ final class MachineChecks {
   }
 
   /** A step that goes into the fire: what shapes it, and how hot it is. */
-  private record Heat(Tool tool, double celsius) {}
+  private record Heat(Tool tool, double celsius, Deformation how) {}
 
-  private static Optional<Heat> heat(Operation operation, Shop shop) {
+  private static Optional<Heat> heat(At at) {
+    Shop shop = at.shop();
     double drawn = shop.practice().drawTemperatureC();
     Tool usual = shop.practice().drawTool();
-    return switch (operation) {
-      case SetWeld weld -> Optional.of(new Heat(weld.tool(), weld.temperatureC()));
-      case Draw draw -> Optional.of(new Heat(draw.tool(), drawn));
-      case Upset _ -> Optional.of(new Heat(usual == Tool.MILL ? Tool.FLAT : usual, drawn));
+    return switch (at.operation()) {
+      case SetWeld weld -> Optional.of(new Heat(weld.tool(), weld.temperatureC(), weld.squeeze()));
+      case Draw draw -> Optional.of(new Heat(draw.tool(), drawn, draw.each(at.before())));
+      case Upset upset ->
+          Optional.of(
+              new Heat(
+                  usual == Tool.MILL ? Tool.FLAT : usual,
+                  drawn,
+                  Deformation.ofDraw(upset.reductionPerHeat())));
       case Twist _, Resquare _, RollUp _, Ladder _, Dimples _ ->
-          Optional.of(new Heat(Tool.HAMMER, drawn));
+          Optional.of(new Heat(Tool.HAMMER, drawn, Deformation.USUAL));
       default -> Optional.empty();
     };
   }
@@ -145,20 +152,23 @@ final class MachineChecks {
 
   private static Optional<Finding> force(At at, Heat heat) {
     Press press = at.shop().press();
-    OptionalDouble flow =
-        FlowStress.ofMix(at.before().section().areaBySteel(), at.steels(), heat.celsius());
+    FlowStress.Mix mix =
+        FlowStress.ofMix(
+            at.before().section().areaBySteel(), at.steels(), heat.celsius(), heat.how());
+    OptionalDouble flow = mix.mpa();
     if (press == null || !heat.tool().isPressed() || flow.isEmpty()) {
       return Optional.empty();
     }
     Bars bars = at.before();
+    boolean onEdge = at.operation() instanceof Upset;
+    double width = onEdge ? bars.heightMm() : bars.widthMm();
+    double height = onEdge ? bars.widthMm() : bars.heightMm();
     double wanted = Math.min(press.dieMm(heat.tool()), bars.lengthMm());
-    double bite =
-        Force.longestBiteMm(
-            press.forceKn(), bars.widthMm(), bars.heightMm(), flow.getAsDouble(), wanted);
+    double bite = Force.longestBiteMm(press.forceKn(), width, height, flow.getAsDouble(), wanted);
     if (bite >= wanted) {
       return Optional.empty();
     }
-    double needed = Force.kn(bars.widthMm(), wanted, bars.heightMm(), flow.getAsDouble());
+    double needed = Force.kn(width, wanted, height, flow.getAsDouble());
     boolean never = bite == 0;
     return Optional.of(
         Finding.of("force-short", never ? Strength.WILL_FAIL : Strength.WORTH_KNOWING, at.stage())
@@ -166,10 +176,18 @@ final class MachineChecks {
             .what(
                 never
                     ? "The press is too weak for this."
-                    : "The press takes it in bites of %s.".formatted(Measure.mm(bite)))
+                    : Text.of("The press takes it in bites of %s.", Measure.mm(bite)))
             .why(
-                "%s of the bar under the dies want about %.0f kN at %s, and the press gives %.0f kN (±25 %%).",
-                Measure.mm(wanted), needed, Measure.celsius(heat.celsius()), press.forceKn())
+                "%s of the bar under the dies want about %.0f kN at %s, and the press gives %.0f kN (±25 %%).%s",
+                Measure.mm(wanted),
+                needed,
+                Measure.celsius(heat.celsius()),
+                press.forceKn(),
+                mix.unknown().isEmpty()
+                    ? ""
+                    : Text.of(
+                        " How hard %s resists is not known; it is taken as the rest.",
+                        String.join(", ", mix.unknown())))
             .mend(
                 never
                     ? "A narrower or lower bar, more heat, or another tool."
@@ -220,10 +238,12 @@ final class MachineChecks {
                     : "The chamber is large for its burners.")
             .why(
                 cold
-                    ? "%.1f kg want %.0f minutes of all the %.1f kW that reach the steel."
-                        .formatted(kg, minutes, forge.powerKw())
-                    : "%.1f litres, and the burners are rated for %.1f."
-                        .formatted(forge.litres(), forge.ratedLitres()))
+                    ? Text.of(
+                        "%.1f kg want %.0f minutes of all the %.1f kW that reach the steel.",
+                        kg, minutes, forge.powerKw())
+                    : Text.of(
+                        "%.1f litres, and the burners are rated for %.1f.",
+                        forge.litres(), forge.ratedLitres()))
             .mend(
                 cold
                     ? "Heat fewer bars at once."

@@ -1,22 +1,46 @@
 package app.geminal.finding;
 
+import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
+import app.geminal.billet.Step;
+import app.geminal.check.Ordered;
 import app.geminal.layup.Laid;
 import app.geminal.layup.Piece;
+import app.geminal.operation.Blade;
+import app.geminal.operation.Cut;
+import app.geminal.operation.Dimples;
+import app.geminal.operation.Draw;
+import app.geminal.operation.Fold;
+import app.geminal.operation.ForgedSurface;
+import app.geminal.operation.FourWay;
+import app.geminal.operation.Grind;
+import app.geminal.operation.Ladder;
+import app.geminal.operation.LayUp;
 import app.geminal.operation.Operation;
+import app.geminal.operation.Resquare;
+import app.geminal.operation.Restack;
+import app.geminal.operation.RollUp;
 import app.geminal.operation.Sandwich;
+import app.geminal.operation.Scrap;
+import app.geminal.operation.SetAside;
 import app.geminal.operation.SetWeld;
+import app.geminal.operation.Trim;
+import app.geminal.operation.Twist;
+import app.geminal.operation.Upset;
+import app.geminal.operation.Watch;
 import app.geminal.pair.Member;
 import app.geminal.pair.Pairing;
 import app.geminal.pair.Question;
 import app.geminal.pair.Reason;
 import app.geminal.pair.Role;
 import app.geminal.pair.Weight;
+import app.geminal.shop.Practice;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
-import app.geminal.units.Measure;
+import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -24,26 +48,28 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
  * What the pair of steels says about each weld: asked once for every new combination of steels and
- * school, and what was said once is not said again. Steels laid round a core by a sandwich are
- * cladding and the core is the edge; copper is a sheet; everything else counts as a mixed pattern
- * for a blade, since a plan does not say which layer is the edge.
+ * school, and what was said once is not said again. Steels laid round a core, by a sandwich or in
+ * the stack, are cladding and the core is the edge; copper is a sheet; everything else counts as a
+ * mixed pattern for a blade, since a plan does not say which layer is the edge.
  */
 final class PairChecks {
-  private static final double COPPER_MELTS_C = 1084.6;
-  private static final double COPPER_SOLID_TO_C = 1040;
-  private static final double COPPER_HARD_SQUEEZE = 0.05;
+
+  /** A core with up to four pieces on each side; more is a pattern. */
+  private static final int MOST_SIDES = 9;
 
   private PairChecks() {}
 
-  static List<Finding> of(Run run, Steels steels, Known known) {
+  static List<Finding> of(Run run, Steels steels, Practice practice, Known known) {
+    double apart = Evened.carbonApart(run, practice);
     List<Finding> found = new ArrayList<>();
-    Set<Object> asked = new HashSet<>();
+    Map<Object, List<Reason>> asked = new HashMap<>();
     Set<String> said = new HashSet<>();
-    Map<String, Role> roles = new TreeMap<>();
+    Map<String, Role> roles = new TreeMap<>(coreOf(run.plan()));
     for (int i = 1; i < run.stages().size(); i++) {
       Stage stage = run.stages().get(i);
       Operation operation = stage.step().orElseThrow().operation();
@@ -54,20 +80,60 @@ final class PairChecks {
         clad(run.stages().get(i - 1), sandwich, roles);
       }
       Map<String, Double> areas = run.stages().get(i - 1).bars().section().areaBySteel();
-      if (operation instanceof SetWeld weld && areas.size() >= 2) {
-        copper(i, weld, areas.keySet(), steels).ifPresent(found::add);
-        boolean fits = areas.size() <= Question.MOST;
-        if (fits && asked.add(List.of(areas.keySet(), weld.school(), Map.copyOf(roles)))) {
-          int at = i;
-          Pairing.of(question(areas, weld, steels, roles)).reasons().stream()
-              .filter(r -> said.add(r.id() + r.what() + r.why()))
-              .map(r -> finding(at, r))
-              .forEach(found::add);
+      if (operation instanceof SetWeld weld && areas.size() >= 2 && areas.size() <= Question.MOST) {
+        int at = i;
+        Object asks = List.of(areas.keySet(), weld.school(), Ordered.copyOf(roles));
+        boolean first = !asked.containsKey(asks);
+        asked
+            .computeIfAbsent(
+                asks, _ -> Pairing.of(question(areas, weld, steels, roles, apart)).reasons())
+            .stream()
+            // How copper is joined is the step's choice, and its own checks judge it.
+            .filter(r -> !r.id().equals("copper-runs"))
+            // Each weld is to be sealed; what else stands between two metals is said once.
+            .filter(r -> isOxide(r) || said.add(r.id() + r.what() + r.why()))
+            .map(r -> finding(at, r, weld))
+            .forEach(found::add);
+        if (first) {
           practised(i, weld, areas.keySet(), known).ifPresent(found::add);
         }
       }
     }
     return found;
+  }
+
+  /**
+   * A stack that is alike on both sides and never cut up and laid again is a core with sides: what
+   * lies in the middle becomes the edge. Empty for every other plan.
+   */
+  private static Map<String, Role> coreOf(Plan plan) {
+    List<Piece> pieces = plan.stack().pieces();
+    int count = pieces.size();
+    boolean mirrored =
+        count >= 3
+            && count <= MOST_SIDES
+            && count % 2 == 1
+            && IntStream.range(0, count / 2)
+                .allMatch(i -> pieces.get(i).equals(pieces.get(count - 1 - i)));
+    boolean layersStay =
+        plan.steps().stream().filter(s -> !s.off()).map(Step::operation).allMatch(PairChecks::stay);
+    String core = pieces.get(count / 2).steel();
+    long ofCore = pieces.stream().filter(p -> p.steel().equals(core)).count();
+    if (!mirrored || !layersStay || ofCore > 1) {
+      return Map.of();
+    }
+    Map<String, Role> roles = new TreeMap<>();
+    pieces.forEach(p -> roles.put(p.steel(), Role.CLADDING));
+    roles.put(core, Role.EDGE);
+    return roles;
+  }
+
+  private static boolean stay(Operation operation) {
+    return switch (operation) {
+      case SetWeld _, Draw _, Trim _, Grind _, Cut _, SetAside _, Scrap _, Watch _ -> true;
+      case Ladder _, Dimples _, ForgedSurface _, Blade _, Sandwich _ -> true;
+      case Restack _, Fold _, FourWay _, Twist _, RollUp _, Resquare _, Upset _, LayUp _ -> false;
+    };
   }
 
   private static void clad(Stage before, Sandwich sandwich, Map<String, Role> roles) {
@@ -83,24 +149,35 @@ final class PairChecks {
   }
 
   private static Question question(
-      Map<String, Double> areas, SetWeld weld, Steels steels, Map<String, Role> roles) {
+      Map<String, Double> areas,
+      SetWeld weld,
+      Steels steels,
+      Map<String, Role> roles,
+      double carbonApart) {
     List<Member> members =
         areas.entrySet().stream()
             .map(e -> member(steels.get(e.getKey()), e.getValue(), roles))
             .toList();
-    return new Question(members, weld.school(), true);
+    return new Question(members, weld.school(), true, carbonApart);
   }
 
   private static Member member(Steel steel, double area, Map<String, Role> roles) {
-    Role usual = steel.isCopper() ? Role.SHEET : Role.MIXED;
-    return new Member(steel, roles.getOrDefault(steel.id(), usual), Math.max(1e-6, area));
+    Role usual = roles.getOrDefault(steel.id(), Role.MIXED);
+    return new Member(steel, steel.isCopper() ? Role.SHEET : usual, Math.max(1e-6, area));
   }
 
-  private static Finding finding(int stage, Reason r) {
+  private static boolean isOxide(Reason r) {
+    return r.id().equals("oxide-will-not-lift");
+  }
+
+  private static Finding finding(int stage, Reason r, SetWeld weld) {
     Finding.Builder found =
         Finding.of(r.id(), strength(r), stage).about(String.join(", ", r.steels()));
     if (r.hazard()) {
       found.hazard();
+    }
+    if (isOxide(r)) {
+      found.instead("Seal the stack", weld.withSchool(OxygenSchool.SEALED));
     }
     return found.what("%s", r.what()).why("%s", r.why()).mend("%s", r.mend());
   }
@@ -109,49 +186,10 @@ final class PairChecks {
   private static Strength strength(Reason r) {
     return switch (r.id()) {
       case "no-weld-window", "zinc-or-lead" -> Strength.WILL_FAIL;
-      case "oxide-will-not-lift", "copper-runs" ->
+      case "oxide-will-not-lift" ->
           r.weight() == Weight.STOP ? Strength.WILL_FAIL : Strength.AT_RISK;
       default -> r.weight() == Weight.NOTE ? Strength.WORTH_KNOWING : Strength.AT_RISK;
     };
-  }
-
-  /** Copper at the heat that is planned: solid, on the edge, or molten and squeezed. */
-  private static Optional<Finding> copper(
-      int stage, SetWeld weld, Set<String> stacked, Steels steels) {
-    boolean has = stacked.stream().map(steels::get).anyMatch(s -> s.isCopper() && !s.neverWeld());
-    double planned = weld.temperatureC();
-    if (!has || planned <= COPPER_SOLID_TO_C) {
-      return Optional.empty();
-    }
-    if (planned >= COPPER_MELTS_C) {
-      if (weld.reductionPerHeat() <= COPPER_HARD_SQUEEZE) {
-        return Optional.empty();
-      }
-      return Optional.of(
-          Finding.of("copper-runs", Strength.AT_RISK, stage)
-              .hazard()
-              .against(weld.reductionPerHeat(), COPPER_HARD_SQUEEZE)
-              .what("Molten copper under a hard squeeze.")
-              .why(
-                  "Planned %s, where copper is liquid, and %.0f %% in one heat; it is thrown out of the seams.",
-                  Measure.celsius(planned), weld.reductionPerHeat() * 100)
-              .instead("Squeeze 3 %", weld.withReduction(0.03))
-              .mend(
-                  "Close it gently, nobody in line with the seams; or stay below %s.",
-                  Measure.celsius(COPPER_SOLID_TO_C)));
-    }
-    return Optional.of(
-        Finding.of("copper-runs", Strength.WILL_FAIL, stage)
-            .hazard()
-            .against(planned, COPPER_SOLID_TO_C)
-            .what("Neither solid nor molten.")
-            .why(
-                "Planned %s; copper runs from %s with oxygen near, and wets only above %s.",
-                Measure.celsius(planned), Measure.celsius(1066), Measure.celsius(1090))
-            .instead("Keep it solid: " + Measure.celsius(1020), weld.withTemperatureC(1020))
-            .mend(
-                "Either %s at most, sealed, or %s to %s without a hard squeeze.",
-                Measure.celsius(COPPER_SOLID_TO_C), Measure.celsius(1090), Measure.celsius(1120)));
   }
 
   private static Optional<Finding> practised(

@@ -15,6 +15,7 @@ import app.geminal.operation.Twist;
 import app.geminal.pattern.BandWidth;
 import app.geminal.steel.Steel;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -39,16 +40,20 @@ final class PatternChecks {
     double shear = twist.shear(at.before());
     double limit = at.limits().twistShear();
     if (shear > limit) {
-      double safe = Math.max(0.1, Math.floor(twist.turns() * limit / shear * 10) / 10);
-      found.add(
+      double safe = Math.floor(twist.turns() * limit / shear * 10) / 10;
+      Finding.Builder many =
           Finding.of("twist-shear", Strength.AT_RISK, at.stage())
               .against(shear, limit)
               .what("Many turns for this bar.")
               .why(
                   "The surface is sheared %.1f times its length; up to %.1f is safe at full welding heat, to 3 is for steady hands and even heat, beyond it seams open.",
-                  shear, limit)
-              .instead("%s turns".formatted(safe), twist.withTurns(safe))
-              .mend("Up to %s turns are safe over this length; or draw it longer first.", safe));
+                  shear, limit);
+      found.add(
+          safe < Twist.FEWEST_TURNS
+              ? many.mend("This bar is too short and thick to be twisted: draw it longer first.")
+              : many.instead(Text.of("%s turns", safe), twist.withTurns(safe))
+                  .mend(
+                      "Up to %s turns are safe over this length; or draw it longer first.", safe));
     }
     return found;
   }
@@ -85,7 +90,7 @@ final class PatternChecks {
               .why(
                   "%s of a bar %s high; past %.0f %% they meet from both sides or leave too little to flatten.",
                   Measure.mm(depthMm), Measure.mm(height), limit * 100)
-              .instead("%s deep".formatted(Measure.mm(safe)), shallower(hollows, safe))
+              .instead(Text.of("%s deep", Measure.mm(safe)), shallower(hollows, safe))
               .mend("Make them shallower, or do them earlier while the bar is thick."));
     }
     blade(at)

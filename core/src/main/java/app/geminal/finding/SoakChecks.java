@@ -1,10 +1,13 @@
 package app.geminal.finding;
 
 import app.geminal.heat.BarHeat;
+import app.geminal.heat.Decarburised;
 import app.geminal.heat.Diffusion;
 import app.geminal.heat.Soak;
 import app.geminal.operation.SetWeld;
+import app.geminal.steel.Steel;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,7 +17,6 @@ final class SoakChecks {
   private static final double SPARE_MIN = 10;
 
   private static final double LEAST_TOLD_MM = 0.02;
-  private static final double MIDDLE_CARBON = 0.8;
 
   private SoakChecks() {}
 
@@ -35,35 +37,46 @@ final class SoakChecks {
               .against(weld.soakMin(), soak.minutes())
               .what("The core is not hot yet.")
               .why(
-                  "After %.0f min from cold the core is at about %s; it is even with the skin after about %.0f min (±20 %%, the gaps of a loose stack weigh most).",
+                  "%.0f min after it went in cold the core is at about %s; it is even with the skin after about %.0f min (±20 %%, the gaps of a loose stack weigh most).",
                   weld.soakMin(), Measure.celsius(soak.coreC()), minutes)
-              .instead("Soak %.0f min".formatted(minutes), weld.withSoakMin(minutes))
+              .instead(Text.of("Soak %.0f min", minutes), weld.withSoakMin(minutes))
               .mend("Soak %.0f min longer, turned over half-way.", minutes - weld.soakMin()));
     } else if (weld.soakMin() > soak.minutes() + SPARE_MIN && at.before().loose()) {
-      double over = weld.soakMin() - soak.minutes();
-      double scale =
-          at.shop().practice().scaleMm(weld.temperatureC(), weld.soakMin())
-              - at.shop().practice().scaleMm(weld.temperatureC(), soak.minutes());
-      double carbon =
-          2.3e3 * Math.sqrt(Diffusion.carbonM2PerS(MIDDLE_CARBON, weld.temperatureC()) * over * 60);
+      double scale = scaleMm(at, weld, weld.soakMin()) - scaleMm(at, weld, soak.minutes());
+      double soft = softMm(at, weld, weld.soakMin()) - softMm(at, weld, soak.minutes());
       found.add(
           Finding.of("soak-long", Strength.WORTH_KNOWING, at.stage())
               .against(weld.soakMin(), soak.minutes() + SPARE_MIN)
               .what("It is ready before that.")
               .why(
                   weld.isSealed()
-                      ? "Ready after about %.0f min. Sealed, a long soak is safe; it costs time and gas."
-                          .formatted(minutes)
-                      : "Ready after about %.0f min; the rest costs %scarbon to a depth of about %s."
-                          .formatted(
-                              minutes,
-                              scale < LEAST_TOLD_MM
-                                  ? ""
-                                  : Measure.mm(scale) + " more scale on each face and ",
-                              Measure.mm(carbon)))
-              .instead("Soak %.0f min".formatted(minutes + 2), weld.withSoakMin(minutes + 2))
+                      ? Text.of(
+                          "Ready about %.0f min after it went in cold, of %.0f planned. Sealed, a long soak is safe; it costs time and gas.",
+                          minutes, weld.soakMin())
+                      : Text.of(
+                          "Ready about %.0f min after it went in cold, of %.0f planned; the rest costs %sa soft skin about %s deeper.",
+                          minutes,
+                          weld.soakMin(),
+                          scale < LEAST_TOLD_MM
+                              ? ""
+                              : Measure.mm(scale) + " more scale on each face and ",
+                          Measure.mm(soft)))
+              .instead(Text.of("Soak %.0f min", minutes + 2), weld.withSoakMin(minutes + 2))
               .mend("Take it when the core is even, unless you hold it on purpose."));
     }
     return found;
+  }
+
+  private static double scaleMm(At at, SetWeld weld, double minutes) {
+    return at.shop().practice().scaleMm(weld.temperatureC(), minutes);
+  }
+
+  /** Under the face as it is then, of the steel with the most carbon; the skin is hot early. */
+  private static double softMm(At at, SetWeld weld, double minutes) {
+    double carbon = at.inside().stream().mapToDouble(Steel::carbonPercent).max().orElse(0);
+    double wandered =
+        Diffusion.carbonM2PerS(Decarburised.SKIN_CARBON, weld.temperatureC()) * minutes * 60;
+    return Decarburised.depthMm(
+        carbon, wandered, scaleMm(at, weld, minutes), Decarburised.STILL_HARD);
   }
 }

@@ -10,6 +10,7 @@ import app.geminal.shop.FacePrep;
 import app.geminal.shop.Limits;
 import app.geminal.shop.Shop;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import app.geminal.weld.Tack;
 import java.util.ArrayList;
 import java.util.List;
@@ -136,8 +137,9 @@ final class StackChecks {
             .why(
                 proud
                     ? "Weld metal that is not ground flush is pressed into the joints."
-                    : "Past %s pieces of %s bow between the end welds."
-                        .formatted(Measure.mm(limits.longStackMm()), Measure.mm(thinnest)))
+                    : Text.of(
+                        "Past %s pieces of %s bow between the end welds.",
+                        Measure.mm(limits.longStackMm()), Measure.mm(thinnest)))
             .instead("Bead, ground flush", weld.withTack(Tack.SIDES))
             .mend("One bead on each side half-way along, ground flush before the fire."));
   }

@@ -8,6 +8,8 @@ import app.geminal.shop.Tool;
 import app.geminal.steel.Steel;
 import app.geminal.steel.WeldWindow;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
+import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -22,9 +24,17 @@ final class WeldChecks {
   private static final int FEWEST_HEATS = 2;
   private static final int FEWEST_WITH_VOIDS = 4;
 
+  /** A little more than the voids, so that they are closed when scale has gone off. */
+  private static final double TO_BE_SURE = 0.02;
+
+  private static final double MOST_AT_ONCE = 0.49;
+
   private WeldChecks() {}
 
   static List<Finding> of(At at, SetWeld weld) {
+    if (CopperChecks.concerns(at, weld)) {
+      return CopperChecks.of(at, weld);
+    }
     List<Finding> found = new ArrayList<>(heat(at, weld));
     if (at.before().loose()) {
       firstSet(at, weld).ifPresent(found::add);
@@ -45,8 +55,40 @@ final class WeldChecks {
                     ? doing + " comes before the voids are closed."
                     : doing + " comes before the joints are set.")
             .why("Pieces that are not welded slide and open.")
-            .before("Set it first", SetWeld.of(at.shop().practice()))
+            .remedy(suited(at).map(weld -> new Remedy("Set it first", new Remedy.Before(weld))))
             .mend("Put a set weld before this step, and check the joints after it."));
+  }
+
+  /**
+   * A weld as the shop makes it, at a heat that suits what is in the bars, sealed where nothing
+   * else keeps their faces clean, and hard enough to close their voids; empty where no one weld
+   * closes them.
+   */
+  private static Optional<SetWeld> suited(At at) {
+    SetWeld made = SetWeld.of(at.shop().practice());
+    boolean seal = at.inside().stream().anyMatch(Steel::weldsOnlySealed);
+    SetWeld usual = closing(at, seal ? made.withSchool(OxygenSchool.SEALED) : made);
+    if (usual.reduction() > MOST_AT_ONCE) {
+      return Optional.empty();
+    }
+    if (CopperChecks.hasCopper(at)) {
+      return Optional.of(CopperChecks.solidWeld(usual));
+    }
+    return Optional.of(
+        WeldWindow.sharedBy(at.inside())
+            .filter(w -> usual.temperatureC() < w.fromC() || usual.temperatureC() > w.toC())
+            .map(w -> usual.withTemperatureC(w.settingC()))
+            .orElse(usual));
+  }
+
+  private static SetWeld closing(At at, SetWeld usual) {
+    if (!at.before().hasVoids()) {
+      return usual;
+    }
+    double voids = Math.ceil((1 - at.before().fill()) * 100) / 100 + TO_BE_SURE;
+    return usual
+        .withHeats(Math.max(usual.heats(), FEWEST_WITH_VOIDS + 2))
+        .withReduction(Math.min(0.5, Math.max(usual.reduction(), voids)));
   }
 
   private static List<Finding> heat(At at, SetWeld weld) {
@@ -57,7 +99,7 @@ final class WeldChecks {
     Steel softest = stacked.stream().min(Comparator.comparingDouble(Steel::solidusC)).orElseThrow();
     Optional<Remedy> middle =
         window
-            .map(w -> Math.rint(w.middleC() / 5) * 5)
+            .map(WeldWindow::settingC)
             .map(c ->
                 new Remedy(
                     "Weld at " + Measure.celsius(c), new Remedy.Instead(weld.withTemperatureC(c))));
@@ -133,7 +175,7 @@ final class WeldChecks {
             .why(
                 "%.0f %% of the height in one heat; over %.0f %% the sides split.",
                 weld.reductionPerHeat() * 100, limit * 100)
-            .instead("Take %d heats".formatted(heats), weld.withHeats(heats))
+            .instead(Text.of("Take %d heats", heats), weld.withHeats(heats))
             .mend("Spread it over more heats."));
   }
 
@@ -152,13 +194,14 @@ final class WeldChecks {
             .what(
                 weld.heats() == 1
                     ? "One setting heat is few."
-                    : "%d setting heats are few.".formatted(weld.heats()))
+                    : Text.of("%d setting heats are few.", weld.heats()))
             .why(
                 slow
-                    ? "A roll or a bundle full of voids closes a little in each heat; under %d it stays open inside."
-                        .formatted(fewest)
+                    ? Text.of(
+                        "A roll or a bundle full of voids closes a little in each heat; under %d it stays open inside.",
+                        fewest)
                     : "Fewer than two leaves no second chance for a joint that was a little cold.")
-            .instead("Make it %d".formatted(better), weld.withHeats(better))
+            .instead(Text.of("Make it %d", better), weld.withHeats(better))
             .mend(slow ? "Many light heats, worked round." : "Plan two or three light ones."));
   }
 }

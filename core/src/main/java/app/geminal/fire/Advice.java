@@ -4,6 +4,7 @@ import app.geminal.heat.Following;
 import app.geminal.heat.Following.Place;
 import app.geminal.heat.WorkingTime;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -50,7 +51,7 @@ public record Advice(
     }
     return new Advice(
         "Put it in.",
-        "About %.0f min to an even core.".formatted(course.plan().soaking().firstMin()),
+        Text.of("About %.0f min to an even core.", course.plan().soaking().firstMin()),
         Act.IN,
         List.of(Act.LOOK),
         false,
@@ -69,11 +70,9 @@ public record Advice(
     if (now.skinC() > window.meltsC()) {
       return new Advice(
           "Too hot. Take it out.",
-          "The skin is at %s; %s begins to melt at %s. Metal may run."
-              .formatted(
-                  Measure.celsius(now.skinC()),
-                  window.softest(),
-                  Measure.celsius(window.solidusC())),
+          Text.of(
+              "The skin is at %s; %s begins to melt at %s. Metal may run.",
+              Measure.celsius(now.skinC()), window.softest(), Measure.celsius(window.solidusC())),
           Act.OUT,
           others,
           true,
@@ -82,8 +81,9 @@ public record Advice(
     if (flux && course.heat() == 1 && now.skinC() < Steps.BORAX_MELTS_C) {
       return new Advice(
           "Leave it in.",
-          "Flux at dull red, %s; the skin is at %s."
-              .formatted(Measure.celsius(Steps.FLUX_AT_C), Measure.celsius(now.skinC())),
+          Text.of(
+              "Flux at dull red, %s; the skin is at %s.",
+              Measure.celsius(Steps.FLUX_AT_C), Measure.celsius(now.skinC())),
           Act.OUT,
           others,
           false,
@@ -115,11 +115,11 @@ public record Advice(
     if (!now.isReady(window.floorC()) && now.skinC() > window.ceilingC() + OVER_C) {
       return new Advice(
           "Turn the forge down.",
-          "The skin is at %s and the window ends at %s; the core is %s behind."
-              .formatted(
-                  Measure.celsius(now.skinC()),
-                  Measure.celsius(window.ceilingC()),
-                  Measure.degrees(now.skinC() - now.coreC())),
+          Text.of(
+              "The skin is at %s and the window ends at %s; the core is %s behind.",
+              Measure.celsius(now.skinC()),
+              Measure.celsius(window.ceilingC()),
+              Measure.degrees(now.skinC() - now.coreC())),
           Act.OUT,
           others,
           false,
@@ -132,9 +132,10 @@ public record Advice(
     return new Advice(
         over ? "Take it out. It only loses steel." : "Ready. Take it out.",
         over
-            ? "Ready for %.0f min already.".formatted(course.readyForS() / 60)
-            : "Skin %s, core %s: even. Look for shadows before you trust it."
-                .formatted(Measure.celsius(now.skinC()), Measure.celsius(now.coreC())),
+            ? Text.of("Ready for %.0f min already.", course.readyForS() / 60)
+            : Text.of(
+                "Skin %s, core %s: even. Look for shadows before you trust it.",
+                Measure.celsius(now.skinC()), Measure.celsius(now.coreC())),
         Act.OUT,
         others,
         over,
@@ -144,14 +145,15 @@ public record Advice(
   private static String behind(Following.Estimate now, Window window) {
     double lag = now.skinC() - now.coreC();
     if (now.skinC() >= window.floorC()) {
-      return "The skin looks ready; the core is %s behind it."
-          .formatted(Measure.degrees(Math.max(BEHIND_C, lag)));
+      return Text.of(
+          "The skin looks ready; the core is %s behind it.",
+          Measure.degrees(Math.max(BEHIND_C, lag)));
     }
-    return "Skin %s, core %s; it welds from %s."
-        .formatted(
-            Measure.celsius(now.skinC()),
-            Measure.celsius(now.coreC()),
-            Measure.celsius(window.floorC()));
+    return Text.of(
+        "Skin %s, core %s; it welds from %s.",
+        Measure.celsius(now.skinC()),
+        Measure.celsius(now.coreC()),
+        Measure.celsius(window.floorC()));
   }
 
   private static Advice out(Course course) {
@@ -162,8 +164,9 @@ public record Advice(
     if (left.jointS() <= 0) {
       return new Advice(
           "Too cold. Back in.",
-          "The outer joint is under %s: closed now it would only look welded."
-              .formatted(Measure.celsius(course.plan().window().floorC())),
+          Text.of(
+              "The outer joint is under %s: closed now it would only look welded.",
+              Measure.celsius(course.plan().window().floorC())),
           Act.IN,
           List.of(Act.SQUEEZE, Act.BRUSH),
           true,
@@ -205,7 +208,7 @@ public record Advice(
     return new Advice(
         "Let go.",
         course.plan().isWeld()
-            ? "About %s down is enough; harder splits the sides.".formatted(Measure.mm(mm))
+            ? Text.of("About %s down is enough; harder splits the sides.", Measure.mm(mm))
             : "Down to the stop block, then up: cold dies chill it.",
         Act.LET_GO,
         List.of(Act.BRUSH, Act.IN),

@@ -4,6 +4,7 @@ import app.geminal.heat.Following;
 import app.geminal.heat.Following.Place;
 import app.geminal.heat.Toll;
 import app.geminal.heat.WorkingTime;
+import app.geminal.steel.Deformation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -65,7 +66,7 @@ public final class Course {
    */
   public Course(HeatPlan plan, double pressMmS) {
     this.plan = plan;
-    this.ramMmS = pressMmS * (plan.isWeld() ? Squeezing.FEATHERED : 1);
+    this.ramMmS = pressMmS * (plan.isWeld() ? Deformation.FEATHERED : 1);
     this.following = new Following(plan.bar(), COLD_C);
     this.done = new boolean[plan.steps().size()];
   }

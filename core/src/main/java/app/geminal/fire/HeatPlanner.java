@@ -5,6 +5,7 @@ import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
 import app.geminal.billet.Step;
+import app.geminal.check.Ordered;
 import app.geminal.finding.Checks;
 import app.geminal.finding.Finding;
 import app.geminal.finding.Known;
@@ -15,6 +16,7 @@ import app.geminal.operation.Draw;
 import app.geminal.operation.Operation;
 import app.geminal.operation.SetWeld;
 import app.geminal.shop.Shop;
+import app.geminal.steel.Deformation;
 import app.geminal.steel.FlowStress;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
@@ -54,7 +56,7 @@ public final class HeatPlanner {
     this.steels = steels;
     this.shop = shop;
     this.known = known;
-    this.record = Map.copyOf(record);
+    this.record = Ordered.copyOf(record);
   }
 
   /**
@@ -87,13 +89,19 @@ public final class HeatPlanner {
 
   private HeatPlan weld(Run run, int stage, String path, SetWeld weld) {
     Bars before = run.stages().get(stage - 1).bars();
-    Window window = Window.ofWeld(inside(before), shop.limits(), weld.temperatureC());
+    Window window =
+        Window.ofWeld(inside(before), shop.limits(), weld.temperatureC(), weld.method());
     BarHeat.Of bar = inTheFire(before).loose(run.loosePieceMm(stage - 1));
     Soaking soaking =
         Soaking.of(
             bar, weld.temperatureC(), shop.forge().powerKw(), weld.soakMin(), weld.isSealed());
     Squeezing squeezing =
-        Squeezing.of(before, weld.tool(), weld.bites(), flow(before, weld.temperatureC()), shop);
+        Squeezing.of(
+            before,
+            weld.tool(),
+            weld.bites(),
+            flow(before, weld.temperatureC(), weld.squeeze()),
+            shop);
     List<String> cautions = new ArrayList<>(hazards(run, stage));
     cautions.add(weld.school().caution());
     return new HeatPlan(
@@ -145,7 +153,7 @@ public final class HeatPlanner {
         shop.practice().atmosphere(),
         window,
         soaking,
-        Squeezing.of(before, draw.tool(), 0, flow(before, aim), shop),
+        Squeezing.of(before, draw.tool(), 0, flow(before, aim, draw.each(before)), shop),
         Steps.ofDraw(stops, draw.heats(), soaking, window),
         stops,
         hazards(run, stage),
@@ -213,8 +221,10 @@ public final class HeatPlanner {
         .sum();
   }
 
-  private double flow(Bars bars, double celsius) {
-    return FlowStress.ofMix(bars.section().areaBySteel(), steels, celsius).orElse(USUAL_FLOW_MPA);
+  private double flow(Bars bars, double celsius, Deformation how) {
+    return FlowStress.ofMix(bars.section().areaBySteel(), steels, celsius, how)
+        .mpa()
+        .orElse(USUAL_FLOW_MPA);
   }
 
   private BarHeat.Of inTheFire(Bars bars) {

@@ -10,6 +10,7 @@ import app.geminal.operation.Upset;
 import app.geminal.shop.Shop;
 import app.geminal.shop.Tool;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,8 +49,9 @@ final class LayingOut {
     }
     out.add(
         new LaidOut(
-            "Tongs that hold %s × %s, for when the handle comes off"
-                .formatted(Measure.mm(bars.widthMm()), Measure.mm(bars.heightMm())),
+            Text.of(
+                "Tongs that hold %s × %s, for when the handle comes off",
+                Measure.mm(bars.widthMm()), Measure.mm(bars.heightMm())),
             ""));
     out.add(handle(after));
     out.add(new LaidOut("Wire brush, beside the dies", ""));
@@ -67,8 +69,9 @@ final class LayingOut {
           new LaidOut(
               shop.press() == null
                   ? "Flat dies, pins in"
-                  : "Flat dies, %s along the bar, pins in, faces brushed"
-                      .formatted(Measure.mm(shop.press().dieLengthMm())),
+                  : Text.of(
+                      "Flat dies, %s along the bar, pins in, faces brushed",
+                      Measure.mm(shop.press().dieLengthMm())),
               hands);
       case ROUND -> new LaidOut("Round dies, pins in, faces brushed", hands);
       case HAMMER ->

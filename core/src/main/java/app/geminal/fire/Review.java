@@ -3,6 +3,7 @@ package app.geminal.fire;
 import app.geminal.heat.Soak;
 import app.geminal.shop.Limits;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
 import java.util.List;
@@ -64,8 +65,9 @@ public final class Review {
         mark.heat(),
         mark.deed().atS(),
         "Out before it was at heat.",
-        "Core %s. Fuel has burnt off by then and air gets into the seams: weld it with flux now, or soak it anew."
-            .formatted(Measure.celsius(mark.coreC())));
+        Text.of(
+            "Core %s. Fuel has burnt off by then and air gets into the seams: weld it with flux now, or soak it anew.",
+            Measure.celsius(mark.coreC())));
   }
 
   private static Lesson fluxed(Mark mark) {
@@ -76,8 +78,9 @@ public final class Review {
         mark.heat(),
         mark.deed().atS(),
         well ? "Fluxed hot enough." : "Fluxed too cold.",
-        "Skin %s; borax melts at %s, and colder it falls off."
-            .formatted(Measure.celsius(mark.skinC()), Measure.celsius(Steps.BORAX_MELTS_C)));
+        Text.of(
+            "Skin %s; borax melts at %s, and colder it falls off.",
+            Measure.celsius(mark.skinC()), Measure.celsius(Steps.BORAX_MELTS_C)));
   }
 
   /** An open stack pulled out to flux it is not pulled to be set. */
@@ -100,12 +103,12 @@ public final class Review {
     boolean hot = mark.coreC() >= window.floorC();
     boolean well = even && hot;
     String figures =
-        "Skin %s, core %s (±%s) as it left the fire; it welds from %s."
-            .formatted(
-                Measure.celsius(mark.skinC()),
-                Measure.celsius(mark.coreC()),
-                Measure.degrees(mark.plusMinusC()),
-                Measure.celsius(window.floorC()));
+        Text.of(
+            "Skin %s, core %s (±%s) as it left the fire; it welds from %s.",
+            Measure.celsius(mark.skinC()),
+            Measure.celsius(mark.coreC()),
+            Measure.degrees(mark.plusMinusC()),
+            Measure.celsius(window.floorC()));
     return new Lesson(
         Lesson.Kind.PULLED,
         well,
@@ -125,8 +128,9 @@ public final class Review {
         mark.heat(),
         mark.deed().atS(),
         well ? "At the dies in time." : "Out too long.",
-        "%.0f s out of the fire; the outer joint kept welding heat for %.0f s."
-            .formatted(mark.sinceOutS(), mark.sinceOutS() + mark.leftS()));
+        Text.of(
+            "%.0f s out of the fire; the outer joint kept welding heat for %.0f s.",
+            mark.sinceOutS(), mark.sinceOutS() + mark.leftS()));
   }
 
   private static Lesson squeezed(Mark mark, HeatPlan plan, Limits limits) {
@@ -139,8 +143,9 @@ public final class Review {
         mark.heat(),
         mark.deed().atS(),
         well ? "Squeezed as it should be." : "Squeezed too hard.",
-        "About %s under load, %.0f %% of the height; over %.0f %% the sides split."
-            .formatted(Measure.mm(mark.pressedMm()), part * 100, most * 100));
+        Text.of(
+            "About %s under load, %.0f %% of the height; over %.0f %% the sides split.",
+            Measure.mm(mark.pressedMm()), part * 100, most * 100));
   }
 
   private static Lesson heat(Course course, Window window) {
@@ -152,8 +157,9 @@ public final class Review {
         course.heat(),
         at,
         well ? "Never too hot." : "Too hot.",
-        "The skin reached %s; the window ends at %s."
-            .formatted(Measure.celsius(course.hottestC()), Measure.celsius(window.ceilingC())));
+        Text.of(
+            "The skin reached %s; the window ends at %s.",
+            Measure.celsius(course.hottestC()), Measure.celsius(window.ceilingC())));
   }
 
   private static List<Lesson> left(Course course) {

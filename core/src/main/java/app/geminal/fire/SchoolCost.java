@@ -35,7 +35,6 @@ public record SchoolCost(
     int held,
     List<String> risks) {
   private static final double STEP_S = 5;
-  private static final double AWAY_S = 25;
 
   /** Out at dull red to flux the seams, seconds. */
   private static final double FLUXING_S = 25;
@@ -120,7 +119,7 @@ public record SchoolCost(
           toFlux = false;
         }
       }
-      pass(AWAY_S, Around.air());
+      pass(Soaking.AWAY_S, Around.air());
       bar.welded();
       toll = toll.clean(in.shop().practice().atmosphere());
       if (number < in.heats()) {

@@ -4,6 +4,7 @@ import app.geminal.heat.Around;
 import app.geminal.heat.BarHeat;
 import app.geminal.heat.Soak;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 
 /**
  * How long one heat of a plan takes to an even core.
@@ -35,15 +36,15 @@ public record Soaking(
     away.advance(AWAY_S, Around.air());
     double again = Soak.again(bar.loose(0), away.meanC(), aimC, powerKw, 1).minutes();
     String why =
-        "%s × %s %s, %.1f kW into the steel: the skin looks ready after %.0f min, the core is at %s then; even after %.0f min."
-            .formatted(
-                Measure.mm(bar.widthMm()),
-                Measure.mm(bar.heightMm()),
-                bar.pieceMm() > 0 ? "of loose pieces with a gap at every joint" : "of solid steel",
-                powerKw,
-                first.skinMin(),
-                Measure.celsius(first.coreWhenSkinC()),
-                first.minutes());
+        Text.of(
+            "%s × %s %s, %.1f kW into the steel: the skin looks ready after %.0f min, the core is at %s then; even after %.0f min.",
+            Measure.mm(bar.widthMm()),
+            Measure.mm(bar.heightMm()),
+            bar.pieceMm() > 0 ? "of loose pieces with a gap at every joint" : "of solid steel",
+            powerKw,
+            first.skinMin(),
+            Measure.celsius(first.coreWhenSkinC()),
+            first.minutes());
     return new Soaking(
         first.minutes(),
         again,

@@ -6,6 +6,7 @@ import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
 import app.geminal.shop.Tool;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 
 /**
  * What one squeeze takes.
@@ -19,12 +20,6 @@ import app.geminal.units.Measure;
  */
 public record Squeezing(
     double needKn, double haveKn, int bites, double biteMm, double mostMpa, String why) {
-  /**
-   * A set is not pressed at the ram's full speed: the valve is only feathered, to about a fifth. A
-   * guess from practice; it decides how far a squeeze of so many seconds went.
-   */
-  public static final double FEATHERED = 0.2;
-
   static Squeezing of(Bars bars, Tool tool, int askedBites, double flowMpa, Shop shop) {
     Press press = shop.press();
     if (press == null || !tool.isPressed()) {
@@ -53,14 +48,14 @@ public record Squeezing(
         bites,
         bite,
         mpa,
-        "%s of the bar under the dies want about %.0f kN, the press gives %.0f kN (±25 %%)%s"
-            .formatted(
-                Measure.mm(die),
-                need,
-                press.forceKn(),
-                bites == 1
-                    ? ": one squeeze."
-                    : ": %d squeezes, a quarter over each other.".formatted(bites)));
+        Text.of(
+            "%s of the bar under the dies want about %.0f kN, the press gives %.0f kN (±25 %%)%s",
+            Measure.mm(die),
+            need,
+            press.forceKn(),
+            bites == 1
+                ? ": one squeeze."
+                : Text.of(": %d squeezes, a quarter over each other.", bites)));
   }
 
   private static int count(double lengthMm, double biteMm) {

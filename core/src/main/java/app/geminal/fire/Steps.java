@@ -4,6 +4,7 @@ import app.geminal.forging.StopLadder;
 import app.geminal.heat.HotSize;
 import app.geminal.operation.SetWeld;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
 import java.util.List;
@@ -35,16 +36,16 @@ final class Steps {
                 Act.TURN,
                 "turn",
                 "Turn it over, so that the side on the floor sees the flame.",
-                "after about %.0f min, half-way".formatted(Math.max(1, minutes / 2))));
+                Text.of("after about %.0f min, half-way", Math.max(1, minutes / 2))));
       }
       steps.add(
           FireStep.even(
               heat,
-              "Wait until core and skin are even at %s: no dark shadow across the end, the same colour over every seam%s."
-                  .formatted(
-                      Measure.celsius(window.aimC()),
-                      fluxed(weld.school(), heat) ? ", flux running and smoking" : ""),
-              "about %.0f min in the fire".formatted(minutes)));
+              Text.of(
+                  "Wait until core and skin are even at %s: no dark shadow across the end, the same colour over every seam%s.",
+                  Measure.celsius(window.aimC()),
+                  fluxed(weld.school(), heat) ? ", flux running and smoking" : ""),
+              Text.of("about %.0f min in the fire", minutes)));
       steps.add(FireStep.of(heat, Act.OUT, "out", "Straight to the dies.", "when it is even"));
       steps.add(set(heat, weld, squeezing));
       steps.add(
@@ -129,7 +130,7 @@ final class Steps {
   private static FireStep set(int heat, SetWeld weld, Squeezing squeezing) {
     String bites =
         squeezing.bites() > 1
-            ? " %d bites, each a quarter over the last.".formatted(squeezing.bites())
+            ? Text.of(" %d bites, each a quarter over the last.", squeezing.bites())
             : "";
     boolean voids = weld.heats() > 3;
     return FireStep.of(
@@ -137,13 +138,15 @@ final class Steps {
         Act.SQUEEZE,
         "set " + heat + (heat == 1 ? ", light" : ""),
         (heat == 1
-                ? "Light and even, the widest flat dies, the whole face at once if the press can: about %.0f %% of the height."
-                    .formatted(weld.reductionPerHeat() * 100)
+                ? Text.of(
+                    "Light and even, the widest flat dies, the whole face at once if the press can: about %.0f %% of the height.",
+                    weld.reductionPerHeat() * 100)
                 : voids && heat < weld.heats()
-                    ? "A little more, worked round: about %.0f %%."
-                        .formatted(weld.reductionPerHeat() * 100)
-                    : "Firmer now: about %.0f %% of the height."
-                        .formatted(weld.reductionPerHeat() * 100))
+                    ? Text.of(
+                        "A little more, worked round: about %.0f %%.",
+                        weld.reductionPerHeat() * 100)
+                    : Text.of(
+                        "Firmer now: about %.0f %% of the height.", weld.reductionPerHeat() * 100))
             + bites,
         "within seconds of leaving the fire");
   }
@@ -162,8 +165,8 @@ final class Steps {
       steps.add(
           FireStep.even(
               heat,
-              "Hot through at %s.".formatted(Measure.celsius(window.aimC())),
-              "about %.0f min in the fire".formatted(soaking.minutes(heat))));
+              Text.of("Hot through at %s.", Measure.celsius(window.aimC())),
+              Text.of("about %.0f min in the fire", soaking.minutes(heat))));
       steps.add(FireStep.of(heat, Act.OUT, "out", "Straight to the dies.", "when it is even"));
       StopLadder.Rung rung = stops.get(Math.min(heat, stops.size()) - 1);
       steps.add(
@@ -171,13 +174,13 @@ final class Steps {
               heat,
               Act.SQUEEZE,
               "down to " + Measure.mm(rung.heightMm()),
-              "Stop block %s: expect %s wide and %s long. Keep it square; work the edges back when it spreads to %s. Cold it will be %s high."
-                  .formatted(
-                      Measure.mm(rung.heightMm()),
-                      Measure.mm(rung.widthMm()),
-                      Measure.mm(rung.lengthMm()),
-                      Measure.mm(rung.spreadMm()),
-                      Measure.mm(HotSize.coldMm(rung.heightMm(), window.aimC()))),
+              Text.of(
+                  "Stop block %s: expect %s wide and %s long. Keep it square; work the edges back when it spreads to %s. Cold it will be %s high.",
+                  Measure.mm(rung.heightMm()),
+                  Measure.mm(rung.widthMm()),
+                  Measure.mm(rung.lengthMm()),
+                  Measure.mm(rung.spreadMm()),
+                  Measure.mm(HotSize.coldMm(rung.heightMm(), window.aimC()))),
               "while it is over " + Measure.celsius(window.floorC())));
       steps.add(
           FireStep.of(

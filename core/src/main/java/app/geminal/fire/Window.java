@@ -5,6 +5,8 @@ import app.geminal.shop.Limits;
 import app.geminal.steel.Steel;
 import app.geminal.steel.WeldWindow;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
+import app.geminal.weld.Method;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +33,40 @@ public record Window(
   /** A bar drawn colder than this is stiff, and seams that are hardly set open, °C. */
   private static final double DRAW_FLOOR_C = 900;
 
-  static Window ofWeld(List<Steel> steels, Limits limits, double aimC) {
+  /** Of a weld, by the way its metals are joined. */
+  static Window ofWeld(List<Steel> steels, Limits limits, double aimC, Method method) {
+    return method
+        .window()
+        .map(heats -> ofCopper(steels, limits, aimC, method, heats))
+        .orElseGet(() -> ofForgeWeld(steels, limits, aimC));
+  }
+
+  /** Where copper shall melt, what must not is the softest steel. */
+  private static Window ofCopper(
+      List<Steel> steels, Limits limits, double aimC, Method method, WeldWindow heats) {
+    boolean molten = method == Method.COPPER_MOLTEN;
+    Steel softest =
+        steels.stream()
+            .filter(s -> !molten || !s.isCopper())
+            .min(Comparator.comparingDouble(Steel::solidusC))
+            .orElseGet(() -> softest(steels));
+    double melts = molten ? softest.solidusC() - limits.meltMarginC() : heats.toC();
+    return new Window(
+        heats.fromC(),
+        aimC,
+        heats.toC(),
+        melts,
+        softest.solidusC(),
+        softest.id(),
+        Text.of(
+            "Copper %s: from %s to %s; it begins to melt at about %s.",
+            molten ? "let melt" : "kept solid",
+            Measure.celsius(heats.fromC()),
+            Measure.celsius(heats.toC()),
+            Measure.celsius(Method.COPPER_MELTS_C)));
+  }
+
+  private static Window ofForgeWeld(List<Steel> steels, Limits limits, double aimC) {
     Steel softest = softest(steels);
     double melts = softest.solidusC() - limits.meltMarginC();
     Optional<WeldWindow> shared = WeldWindow.sharedBy(steels);
@@ -42,18 +77,18 @@ public record Window(
     double ceiling = Math.min(melts, shared.map(WeldWindow::toC).orElse(melts));
     String why =
         shared.isEmpty()
-            ? "These steels share no welding heat; under %s nothing bonds, and %s begins to melt at %s."
-                .formatted(
-                    Measure.celsius(limits.nothingBondsBelowC()),
-                    softest.id(),
-                    Measure.celsius(softest.solidusC()))
-            : "All of %s weld from %s; %s begins to melt at %s, and the window ends at %s for a gauge that reads wrong."
-                .formatted(
-                    String.join(", ", steels.stream().map(Steel::id).toList()),
-                    Measure.celsius(floor),
-                    softest.id(),
-                    Measure.celsius(softest.solidusC()),
-                    Measure.celsius(ceiling));
+            ? Text.of(
+                "These steels share no welding heat; under %s nothing bonds, and %s begins to melt at %s.",
+                Measure.celsius(limits.nothingBondsBelowC()),
+                softest.id(),
+                Measure.celsius(softest.solidusC()))
+            : Text.of(
+                "All of %s weld from %s; %s begins to melt at %s, and the window ends at %s for a gauge that reads wrong.",
+                String.join(", ", steels.stream().map(Steel::id).toList()),
+                Measure.celsius(floor),
+                softest.id(),
+                Measure.celsius(softest.solidusC()),
+                Measure.celsius(ceiling));
     return new Window(
         floor, aimC, Math.max(ceiling, floor), melts, softest.solidusC(), softest.id(), why);
   }
@@ -69,8 +104,9 @@ public record Window(
         melts,
         softest.solidusC(),
         softest.id(),
-        "Under %s the bar is stiff and young seams open; over %s grain coarsens."
-            .formatted(Measure.celsius(DRAW_FLOOR_C), Measure.celsius(ceiling)));
+        Text.of(
+            "Under %s the bar is stiff and young seams open; over %s grain coarsens.",
+            Measure.celsius(DRAW_FLOOR_C), Measure.celsius(ceiling)));
   }
 
   /** What the chamber is run at: hotter than the steel shall get, and no hotter than it may. */

@@ -1,6 +1,7 @@
 package app.geminal.flaw;
 
 import app.geminal.check.BadValue;
+import app.geminal.check.Ordered;
 import app.geminal.check.Require;
 import app.geminal.weld.WeldOutcome;
 import java.time.Instant;
@@ -41,7 +42,7 @@ public record Looked(
     if (Require.present("ways", ways).isEmpty()) {
       throw new BadValue("ways", "Say how it was looked at.");
     }
-    this.ways = Set.copyOf(ways);
+    this.ways = Ordered.copyOf(ways);
     this.brightShare =
         brightShare == null
             ? null

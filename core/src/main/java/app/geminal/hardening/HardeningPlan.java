@@ -7,6 +7,7 @@ import app.geminal.steel.Quench;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -57,8 +58,9 @@ public record HardeningPlan(
   private static final List<String> ETCH =
       List.of(
           "Sand to 600 or finer along the blade, degrease, and touch it with gloves only.",
-          "One part ferric chloride (42 Baumé) into four parts distilled water, at %s to %s: the chloride into the water."
-              .formatted(Measure.celsius(20), Measure.celsius(30)),
+          Text.of(
+              "One part ferric chloride (42 Baumé) into four parts distilled water, at %s to %s: the chloride into the water.",
+              Measure.celsius(20), Measure.celsius(30)),
           "Three cycles of about 8 min. Rub the black oxide off with fine paper between them, rinse.",
           "Neutralise in baking soda and water until it stops fizzing, rinse hot, dry, oil at once.",
           "To darken more: strong coffee, an hour or longer, after the last cycle. Nickel stays bright.");
@@ -155,15 +157,17 @@ public record HardeningPlan(
       OfSteel hot = hard.stream().max(Comparator.comparingDouble(OfSteel::fromC)).orElseThrow();
       OfSteel cool = hard.stream().min(Comparator.comparingDouble(OfSteel::toC)).orElseThrow();
       given.add(
-          "%s wants %s at least and %s bears %s at most: between them one stays a little soft and the other grows a little coarse. Soak short."
-              .formatted(hot.steel(), Measure.celsius(from), cool.steel(), Measure.celsius(to)));
+          Text.of(
+              "%s wants %s at least and %s bears %s at most: between them one stays a little soft and the other grows a little coarse. Soak short.",
+              hot.steel(), Measure.celsius(from), cool.steel(), Measure.celsius(to)));
     }
     hard.stream()
         .filter(s -> s.quench().stepsTo(quench) >= QUENCH_APART)
         .forEach(s ->
             given.add(
-                "%s asks for %s only; in %s it may crack. Thin sections, no sharp corners, temper at once."
-                    .formatted(s.steel(), s.quench().words(), quench.words())));
+                Text.of(
+                    "%s asks for %s only; in %s it may crack. Thin sections, no sharp corners, temper at once.",
+                    s.steel(), s.quench().words(), quench.words())));
     if (!soft.isEmpty()) {
       given.add(String.join(", ", soft) + " stays soft: keep it out of the cutting edge.");
     }

@@ -15,6 +15,15 @@ public final class Decarburised {
   /** What a scaling face holds, mass %; 0.02 to 0.1 by the balance of CO with wüstite. */
   private static final double FACE_CARBON = 0.05;
 
+  /**
+   * Carbon that its diffusivity is asked with in the skin: half-way between the face and a blade
+   * steel, mass %. With all the steel's carbon the skin would come out about 11 % too deep.
+   */
+  public static final double SKIN_CARBON = 0.4;
+
+  /** A skin counts as soft up to where so much of the steel's carbon is left. */
+  public static final double STILL_HARD = 0.9;
+
   private static final double SLACK = 1e-6;
 
   private Decarburised() {}

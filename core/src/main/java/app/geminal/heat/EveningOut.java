@@ -25,13 +25,23 @@ public final class EveningOut {
   /** What is left of the centre-to-centre difference after a time, fraction of the first. */
   public static double differenceLeft(double layerMm, double diffusivityM2PerS, double seconds) {
     double h = layerMm / 1000;
-    double tau = Math.PI * Math.PI * diffusivityM2PerS * seconds / (h * h);
+    return differenceLeft(diffusivityM2PerS * seconds / (h * h));
+  }
+
+  /**
+   * The same where layers get thinner or the heat changes.
+   *
+   * @param fourier integral of D/h² over the time, h the thickness of one layer, both in metres
+   */
+  public static double differenceLeft(double fourier) {
+    double tau = Math.PI * Math.PI * fourier;
     double sum = 0;
     for (int k = 0; k < TERMS; k++) {
       int n = 2 * k + 1;
       sum += (k % 2 == 0 ? 1.0 : -1.0) / n * Math.exp(-n * n * tau);
     }
-    return Math.min(1, 4 / Math.PI * sum);
+    // Cut short, the series swings a little about what it comes to.
+    return Math.clamp(4 / Math.PI * sum, 0, 1);
   }
 
   /**

@@ -76,9 +76,16 @@ public final class Soak {
   /** Heats a billet that is still at {@code fromC} all through; remembered as {@link #of}. */
   public static Answer again(
       BarHeat.Of billet, double fromC, double aimC, double powerKw, double askedMin) {
-    return REMEMBERED.computeIfAbsent(
-        new Asked(billet, fromC, aimC, powerKw, askedMin),
-        a -> reckoned(a.billet(), a.fromC(), a.aimC(), a.powerKw(), a.askedMin()));
+    Asked asked = new Asked(billet, fromC, aimC, powerKw, askedMin);
+    Answer known = REMEMBERED.get(asked);
+    if (known != null) {
+      return known;
+    }
+    // Reckoned outside the map's lock: nobody waits for another's simulation, at worst it is done
+    // twice.
+    Answer answer = reckoned(billet, fromC, aimC, powerKw, askedMin);
+    REMEMBERED.put(asked, answer);
+    return answer;
   }
 
   /**

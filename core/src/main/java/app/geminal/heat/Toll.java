@@ -24,7 +24,9 @@ public record Toll(
     double evenedM2,
     double grainUm,
     double hotS) {
-  /** Carbon the diffusivities are asked with: the middle of blade steels, mass %. */
+  /**
+   * Carbon that its diffusivity is asked with between layers: the middle of blade steels, mass %.
+   */
   private static final double MIDDLE_CARBON = 0.8;
 
   private static final double WANDERS_FROM_C = 750;
@@ -46,14 +48,14 @@ public record Toll(
     return new Toll(
         eatenMm,
         scaleM2 + (scales ? Scale.rateM2PerS(skinC) * seconds : 0),
-        wanderedM2 + wandering(skinC) * seconds,
-        evenedM2 + wandering(coreC) * seconds,
+        wanderedM2 + wandering(Decarburised.SKIN_CARBON, skinC) * seconds,
+        evenedM2 + wandering(MIDDLE_CARBON, coreC) * seconds,
         Grain.grownUm(grainUm, skinC, seconds),
         hotS + (skinC >= HOT_C ? seconds : 0));
   }
 
-  private static double wandering(double celsius) {
-    return celsius < WANDERS_FROM_C ? 0 : Diffusion.carbonM2PerS(MIDDLE_CARBON, celsius);
+  private static double wandering(double carbon, double celsius) {
+    return celsius < WANDERS_FROM_C ? 0 : Diffusion.carbonM2PerS(carbon, celsius);
   }
 
   /** The scale has come off: brushed, or thrown off by the press. */
@@ -73,7 +75,7 @@ public record Toll(
 
   /** Under the face as it is now, to where nine tenths of the carbon are left, mm. */
   public double softMm(double carbon, Atmosphere flame) {
-    return Decarburised.depthMm(carbon, wanderedM2, scaleMm(flame), 0.9);
+    return Decarburised.depthMm(carbon, wanderedM2, scaleMm(flame), Decarburised.STILL_HARD);
   }
 
   /** Part of the difference in carbon left between the middles of equal layers, 0 to 1. */

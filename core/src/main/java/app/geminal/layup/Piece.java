@@ -14,8 +14,10 @@ import org.jspecify.annotations.Nullable;
  * @param lengthMm where it differs from the stack's, else 0; 1 to 3000
  * @param fill part of it that is steel: 1 for bar and sheet, about 0.6 to 0.8 for cable and chain;
  *     0.2 to 1
+ * @param coating what is on it; bare steel in what was stored before it could be said
  */
-public record Piece(String steel, double thicknessMm, double widthMm, double lengthMm, double fill)
+public record Piece(
+    String steel, double thicknessMm, double widthMm, double lengthMm, double fill, Coating coating)
     implements Laid {
   /** Thicker than this is a block, not a piece of a stack. */
   public static final double THICKEST_MM = 100;
@@ -36,6 +38,12 @@ public record Piece(String steel, double thicknessMm, double widthMm, double len
       Require.length("lengthMm", lengthMm, Stack.NARROWEST_MM, Stack.LONGEST_MM);
     }
     Require.number("fill", fill, LEAST_FILL, 1, "");
+    Require.present("coating", coating);
+  }
+
+  /** A bare piece. */
+  public Piece(String steel, double thicknessMm, double widthMm, double lengthMm, double fill) {
+    this(steel, thicknessMm, widthMm, lengthMm, fill, Coating.NONE);
   }
 
   /** A solid piece as wide and long as the stack. */
@@ -49,13 +57,15 @@ public record Piece(String steel, double thicknessMm, double widthMm, double len
       double thicknessMm,
       @Nullable Double widthMm,
       @Nullable Double lengthMm,
-      @Nullable Double fill) {
+      @Nullable Double fill,
+      @Nullable Coating coating) {
     return new Piece(
         steel,
         thicknessMm,
         Objects.requireNonNullElse(widthMm, 0.0),
         Objects.requireNonNullElse(lengthMm, 0.0),
-        Objects.requireNonNullElse(fill, 1.0));
+        Objects.requireNonNullElse(fill, 1.0),
+        Objects.requireNonNullElse(coating, Coating.NONE));
   }
 
   /** Thickness of the steel alone, mm. */
@@ -75,6 +85,11 @@ public record Piece(String steel, double thicknessMm, double widthMm, double len
 
   /** The same piece of another thickness, mm. */
   public Piece withThicknessMm(double newThicknessMm) {
-    return new Piece(steel, newThicknessMm, widthMm, lengthMm, fill);
+    return new Piece(steel, newThicknessMm, widthMm, lengthMm, fill, coating);
+  }
+
+  /** The same piece with its coating stripped. */
+  public Piece bare() {
+    return new Piece(steel, thicknessMm, widthMm, lengthMm, fill);
   }
 }

@@ -2,6 +2,7 @@ package app.geminal.measured;
 
 import app.geminal.bar.Bars;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -55,34 +56,38 @@ public record Difference(
     List<String> words = new ArrayList<>();
     if (!tells()) {
       words.add(
-          "As much steel as was reckoned, as far as a ruler tells (%s)."
-              .formatted(percent(-missingShare)));
+          Text.of(
+              "As much steel as was reckoned, as far as a ruler tells (%s).",
+              percent(-missingShare)));
     } else if (missingMm3 > 0) {
       words.add(
-          "%s less steel in each bar than was reckoned. If it burnt: %s more off every face%s. If it was cut off: %s more length. If it was ground: %s more off each broad face."
-              .formatted(
-                  percent(missingShare),
-                  Measure.mm(scaleMm),
-                  scaleReckonedMm > 0
-                      ? ", where %s was reckoned".formatted(Measure.mm(scaleReckonedMm))
-                      : "",
-                  Measure.mm(trimMm),
-                  Measure.mm(faceMm)));
+          Text.of(
+              "%s less steel in each bar than was reckoned. If it burnt: %s more off every face%s. If it was cut off: %s more length. If it was ground: %s more off each broad face.",
+              percent(missingShare),
+              Measure.mm(scaleMm),
+              scaleReckonedMm > 0
+                  ? Text.of(", where %s was reckoned", Measure.mm(scaleReckonedMm))
+                  : "",
+              Measure.mm(trimMm),
+              Measure.mm(faceMm)));
     } else {
       words.add(
-          "%s more steel in each bar than was reckoned: less burnt or was cut off, or hollow faces and rounded edges were measured as full."
-              .formatted(percent(-missingShare)));
+          Text.of(
+              "%s more steel in each bar than was reckoned: less burnt or was cut off, or hollow faces and rounded edges were measured as full.",
+              percent(-missingShare)));
     }
     double wider = real.widthMm() - reckoned.widthMm();
     double longer = real.lengthMm() - reckoned.lengthMm();
     if (wider > CALIPER_MM && longer < -CALIPER_MM) {
       words.add(
-          "It spread: %s wider and %s shorter than was reckoned."
-              .formatted(Measure.mm(wider), Measure.mm(-longer)));
+          Text.of(
+              "It spread: %s wider and %s shorter than was reckoned.",
+              Measure.mm(wider), Measure.mm(-longer)));
     } else if (wider < -CALIPER_MM && longer > CALIPER_MM) {
       words.add(
-          "It ran into length: %s narrower and %s longer than was reckoned."
-              .formatted(Measure.mm(-wider), Measure.mm(longer)));
+          Text.of(
+              "It ran into length: %s narrower and %s longer than was reckoned.",
+              Measure.mm(-wider), Measure.mm(longer)));
     }
     return words;
   }
@@ -99,10 +104,12 @@ public record Difference(
       return "The scales agree with the sizes.";
     }
     return off < 0
-        ? "The scales have %s less than the sizes hold: rounded edges, hollow faces or voids."
-            .formatted(percent(-off))
-        : "The scales have %s more than the sizes hold: a size was read low, or scale was weighed with it."
-            .formatted(percent(off));
+        ? Text.of(
+            "The scales have %s less than the sizes hold: rounded edges, hollow faces or voids.",
+            percent(-off))
+        : Text.of(
+            "The scales have %s more than the sizes hold: a size was read low, or scale was weighed with it.",
+            percent(off));
   }
 
   private static String percent(double share) {

@@ -4,6 +4,7 @@ import app.geminal.bar.Bars;
 import app.geminal.check.Require;
 import app.geminal.operation.Cut;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -27,9 +28,10 @@ public final class SawnInto {
       if (piece < shortestMm) {
         String tooShort =
             piece > 0
-                ? "%d of %s would be under the %s you can hold"
-                    .formatted(n, Measure.mm(piece), Measure.mm(shortestMm))
-                : "%d would be nothing but dust".formatted(n);
+                ? Text.of(
+                    "%d of %s would be under the %s you can hold",
+                    n, Measure.mm(piece), Measure.mm(shortestMm))
+                : Text.of("%d would be nothing but dust", n);
         return good.isEmpty()
             ? "It is too short to cut: " + tooShort + "."
             : "It gives " + listed(good) + "; " + tooShort + ".";

@@ -1,10 +1,12 @@
 package app.geminal.notation;
 
+import app.geminal.layup.Coating;
 import app.geminal.layup.Laid;
 import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.layup.Turn;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -19,7 +21,9 @@ final class PieceWords {
   private static final Pattern BY = Pattern.compile("[x×*]");
   private static final Pattern GROUP = Pattern.compile("(\\d*)\\s*\\((.*)\\)", Pattern.DOTALL);
   private static final Pattern ITEM =
-      Pattern.compile("(\\S+)\\s+(.+?)(?:\\s+fill\\s+(.+))?", Pattern.DOTALL);
+      Pattern.compile(
+          "(\\S+)\\s+(.+?)(?:\\s+fill\\s+(.+?))?(?:\\s+(galvanised|plated|painted))?",
+          Pattern.DOTALL);
   private static final Pattern PART =
       Pattern.compile("(?i)@(\\S+)(?:\\s+([a-z]+?))??(?:\\s+shim\\s*(\\(.*\\)))?", Pattern.DOTALL);
   private static final int LONGEST_PATTERN = 6;
@@ -60,7 +64,7 @@ final class PieceWords {
     int count =
         m.group(1).isEmpty() ? pattern.size() : Reading.count(text.part(m.start(1), m.end(1)));
     if (count > Stack.MOST_PIECES) {
-      throw text.misread("A stack has at most %d pieces.".formatted(Stack.MOST_PIECES));
+      throw text.misread(Text.of("A stack has at most %d pieces.", Stack.MOST_PIECES));
     }
     List<Piece> pieces = new ArrayList<>();
     for (int i = 0; i < count; i++) {
@@ -103,7 +107,12 @@ final class PieceWords {
     double width = sizes.size() > 1 ? reading.mm(sizes.get(1)) : 0;
     double length = sizes.size() > 2 ? reading.mm(sizes.get(2)) : 0;
     double fill = m.group(3) == null ? 1 : Reading.percent(text.part(m.start(3), m.end(3)));
-    return Reading.checked(text, () -> new Piece(m.group(1), thickness, width, length, fill));
+    Coating coating =
+        m.group(4) == null
+            ? Coating.NONE
+            : Reading.word(text.part(m.start(4), m.end(4)), Coating.values(), Coating::word);
+    return Reading.checked(
+        text, () -> new Piece(m.group(1), thickness, width, length, fill, coating));
   }
 
   private PartBar partBar(Span text) {
@@ -216,7 +225,8 @@ final class PieceWords {
         + reading.mm(piece.thicknessMm())
         + (sized ? " x " + reading.mm(piece.widthMm()) : "")
         + length.map(l -> " x " + l).orElse("")
-        + (piece.fill() == 1 ? "" : " fill " + Reading.percent(piece.fill()));
+        + (piece.fill() == 1 ? "" : " fill " + Reading.percent(piece.fill()))
+        + (piece.coating() == Coating.NONE ? "" : " " + piece.coating().word());
   }
 
   /** The pattern that carries on furthest from the start of a list of pieces. */

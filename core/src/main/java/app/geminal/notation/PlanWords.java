@@ -6,6 +6,7 @@ import app.geminal.billet.Step;
 import app.geminal.billet.Wanted;
 import app.geminal.layup.Stack;
 import app.geminal.measured.Measured;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -46,7 +47,7 @@ final class PlanWords {
   Plan read(String line) {
     Span whole = new Span(line, 0);
     if (line.length() > LONGEST_LINE) {
-      throw whole.misread("The line is longer than %,d characters.".formatted(LONGEST_LINE));
+      throw whole.misread(Text.of("The line is longer than %,d characters.", LONGEST_LINE));
     }
     return read(whole);
   }

@@ -5,6 +5,7 @@ import app.geminal.shop.Practice;
 import app.geminal.shop.Tool;
 import app.geminal.units.Temperatures;
 import app.geminal.weld.Jacket;
+import app.geminal.weld.Method;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.Tack;
 import java.math.BigDecimal;
@@ -46,6 +47,9 @@ final class SetWords {
     }
     for (Tool tool : Tool.values()) {
       words.put(tool.word(), w -> w.withTool(tool));
+    }
+    for (Method method : Method.values()) {
+      words.put(method.word(), w -> w.withMethod(method));
     }
     return words;
   }
@@ -110,6 +114,7 @@ final class SetWords {
     say(words, weld.tack() != usual.tack(), weld.tack().word());
     say(words, weld.jacket() != usual.jacket(), weld.jacket().word());
     say(words, weld.tool() != usual.tool(), weld.tool().word());
+    say(words, weld.method() != usual.method(), weld.method().word());
     say(words, weld.bites() != usual.bites(), Reading.counted(weld.bites(), "bite"));
     return words.toString();
   }

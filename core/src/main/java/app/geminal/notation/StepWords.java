@@ -22,6 +22,7 @@ import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
 import app.geminal.operation.Watch;
+import app.geminal.units.Text;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -77,7 +78,7 @@ final class StepWords {
               case "sandwich" -> laying.sandwich(new Clauses(rest));
               case "layup" -> laying.layUp(new Clauses(rest));
               case "blade" -> bench.blade(text, new Clauses(rest));
-              default -> throw text.misread("“%s” is no step. %s".formatted(word, KINDS));
+              default -> throw text.misread(Text.of("“%s” is no step. %s", word, KINDS));
             });
   }
 

@@ -1,6 +1,7 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
+import app.geminal.check.Ordered;
 import app.geminal.shop.Practice;
 import java.util.Map;
 import java.util.Optional;
@@ -16,7 +17,7 @@ public record Bench(Practice practice, Map<String, Bars> parts) {
 
   /** Copies the map. */
   public Bench {
-    parts = Map.copyOf(parts);
+    parts = Ordered.copyOf(parts);
   }
 
   /** No parts. */

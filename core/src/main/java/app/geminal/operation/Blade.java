@@ -9,6 +9,7 @@ import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 
 /**
  * One blade ground from each bar, out of its middle. What lies outside its box goes as trim along
@@ -122,8 +123,8 @@ public record Blade(
   private static Impossible smaller(String field, String how, double wanted, double there) {
     return new Impossible(
         field,
-        "The blade is %s %s and the bar only %s."
-            .formatted(Measure.mm(wanted), how, Measure.mm(there)),
+        Text.of(
+            "The blade is %s %s and the bar only %s.", Measure.mm(wanted), how, Measure.mm(there)),
         "Make the blade smaller, or keep the bar bigger.");
   }
 }

@@ -6,6 +6,7 @@ import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -70,11 +71,12 @@ public record Cut(int pieces, double kerfMm, double eachMm) implements Operation
       return new Impossible(
           "pieces",
           eachMm > 0
-              ? "%d pieces of %s want %s, and the bar is %s long."
-                  .formatted(
-                      pieces, Measure.mm(eachMm), Measure.mm(needed), Measure.mm(bars.lengthMm()))
-              : "%d saw cuts of %s leave nothing of a bar %s long."
-                  .formatted(pieces - 1, Measure.mm(kerfMm), Measure.mm(bars.lengthMm())),
+              ? Text.of(
+                  "%d pieces of %s want %s, and the bar is %s long.",
+                  pieces, Measure.mm(eachMm), Measure.mm(needed), Measure.mm(bars.lengthMm()))
+              : Text.of(
+                  "%d saw cuts of %s leave nothing of a bar %s long.",
+                  pieces - 1, Measure.mm(kerfMm), Measure.mm(bars.lengthMm())),
           "Cut fewer pieces.");
     }
     Bars cut = bars.times(Math.multiplyExact(bars.count(), pieces)).withLength(length);

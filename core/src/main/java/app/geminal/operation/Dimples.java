@@ -3,6 +3,7 @@ package app.geminal.operation;
 import app.geminal.bar.Bars;
 import app.geminal.check.Require;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 
 /**
  * Shallow round hollows drilled or ground over the face in rows, every second row staggered, then
@@ -61,8 +62,9 @@ public record Dimples(
     if (height > flush + 1e-9) {
       return new Impossible(
           "flattenToMm",
-          "At %s the hollows would still be open; they close at %s."
-              .formatted(Measure.mm(height), Measure.mm(flush)),
+          Text.of(
+              "At %s the hollows would still be open; they close at %s.",
+              Measure.mm(height), Measure.mm(flush)),
           "Flatten further, or leave it open.");
     }
     double hollows = hollows(bars.widthMm(), bars.lengthMm()) * (bothFaces ? 2 : 1);

@@ -1,6 +1,7 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
+import app.geminal.check.Ordered;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
 import java.util.List;
@@ -53,7 +54,7 @@ public record Done(
     record Joined(int joints, long before, long ground, Set<String> meeting) implements Layers {
       /** Copies the set. */
       public Joined {
-        meeting = Set.copyOf(meeting);
+        meeting = Ordered.copyOf(meeting);
       }
 
       /** Nothing was ground off, and what meets is not told. */

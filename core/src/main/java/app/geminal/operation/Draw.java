@@ -4,7 +4,9 @@ import app.geminal.bar.Bars;
 import app.geminal.check.Require;
 import app.geminal.layup.Stack;
 import app.geminal.shop.Tool;
+import app.geminal.steel.Deformation;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 
 /**
  * Drawing out to a section. Volume is kept less scale; the length follows from it.
@@ -42,22 +44,39 @@ public record Draw(double widthMm, double heightMm, int heats, Tool tool) implem
     if (widthMm * heightMm > there) {
       return new Impossible(
           "heightMm",
-          "Drawing makes a bar longer, and %s × %s is a bigger section than the %s × %s that is there."
-              .formatted(
-                  Measure.mm(widthMm),
-                  Measure.mm(heightMm),
-                  Measure.mm(before.widthMm()),
-                  Measure.mm(before.heightMm())),
+          Text.of(
+              "Drawing makes a bar longer, and %s × %s is a bigger section than the %s × %s that is there.",
+              Measure.mm(widthMm),
+              Measure.mm(heightMm),
+              Measure.mm(before.widthMm()),
+              Measure.mm(before.heightMm())),
           "Choose a smaller width or height, or start with more steel.");
     }
     Bars after = before.reshaped(widthMm, heightMm);
     if (after.lengthMm() > LONGEST_MM) {
       return new Impossible(
           "heightMm",
-          "The bar would be %s long.".formatted(Measure.mm(after.lengthMm())),
+          Text.of("The bar would be %s long.", Measure.mm(after.lengthMm())),
           "Choose a bigger section or cut the bar first.");
     }
     return scaled.with(after);
+  }
+
+  /** What one heat does to the steel of bars as they are before; all heats take the same part. */
+  public Deformation each(Bars before) {
+    double there = before.widthMm() * before.section().heightMm() * before.boxShare();
+    double left = Math.min(1, widthMm * heightMm / there);
+    return Deformation.ofDraw(1 - Math.pow(left, 1.0 / heats));
+  }
+
+  /** The same draw with another tool. */
+  public Draw withTool(Tool newTool) {
+    return new Draw(widthMm, heightMm, heats, newTool);
+  }
+
+  /** The same draw to another width. */
+  public Draw withWidthMm(double newWidthMm) {
+    return new Draw(newWidthMm, heightMm, heats, tool);
   }
 
   /** The same draw to another height. */

@@ -5,6 +5,7 @@ import app.geminal.bar.Section;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 
 /**
  * What comes after hollows were made in the broad faces. Ground or drilled ones are steel gone, and
@@ -29,7 +30,7 @@ final class Flattening {
     if (removedMm3 >= solid || heightMm <= LEAST_LEFT_MM) {
       return new Impossible(
           "depthMm",
-          "The hollows go through a bar %s high.".formatted(Measure.mm(bars.heightMm())),
+          Text.of("The hollows go through a bar %s high.", Measure.mm(bars.heightMm())),
           "Make them shallower, or keep the bar higher.");
     }
     double left = 1 - removedMm3 / solid;
@@ -46,8 +47,9 @@ final class Flattening {
     if (heightMm <= LEAST_LEFT_MM) {
       return new Impossible(
           "depthMm",
-          "Grinding down to the hollows leaves nothing of a bar %s high."
-              .formatted(Measure.mm(bars.heightMm())),
+          Text.of(
+              "Grinding down to the hollows leaves nothing of a bar %s high.",
+              Measure.mm(bars.heightMm())),
           "Press them shallower, or keep the bar higher.");
     }
     Bars flat = bars.withSection(flattened(bars.section(), heightMm)).withFill(1);

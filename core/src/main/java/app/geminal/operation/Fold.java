@@ -7,6 +7,7 @@ import app.geminal.check.Require;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -45,8 +46,9 @@ public record Fold(double endLossMm, int folds) implements Operation {
       if (length <= 0) {
         return new Impossible(
             "endLossMm",
-            "The bent end takes %s of a bar %s long."
-                .formatted(Measure.mm(endLossMm), Measure.mm(2 * length + endLossMm)),
+            Text.of(
+                "The bent end takes %s of a bar %s long.",
+                Measure.mm(endLossMm), Measure.mm(2 * length + endLossMm)),
             "Draw the bar longer before folding.");
       }
       meeting.add(section.up().topSteel());

@@ -3,6 +3,7 @@ package app.geminal.operation;
 import app.geminal.bar.Bars;
 import app.geminal.check.Require;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 
 /**
  * Uneven forging on purpose: the layers under the faces are pushed up and down, and grinding flat
@@ -26,8 +27,9 @@ public record ForgedSurface(double amplitudeMm, double scaleMm, int seed) implem
     if (2 * amplitudeMm >= bars.heightMm()) {
       return new Impossible(
           "amplitudeMm",
-          "Humps of %s to either side do not fit into a bar %s high."
-              .formatted(Measure.mm(amplitudeMm), Measure.mm(bars.heightMm())),
+          Text.of(
+              "Humps of %s to either side do not fit into a bar %s high.",
+              Measure.mm(amplitudeMm), Measure.mm(bars.heightMm())),
           "Forge it less unevenly.");
     }
     return Done.of(bars);

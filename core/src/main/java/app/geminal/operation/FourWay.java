@@ -7,6 +7,7 @@ import app.geminal.layup.Turn;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.List;
 
 /**
@@ -31,8 +32,9 @@ public record FourWay(Turn turn, double kerfMm) implements Operation {
     if (length <= 0) {
       return new Impossible(
           "kerfMm",
-          "Three saw cuts of %s leave nothing of a bar %s long."
-              .formatted(Measure.mm(kerfMm), Measure.mm(bars.lengthMm())),
+          Text.of(
+              "Three saw cuts of %s leave nothing of a bar %s long.",
+              Measure.mm(kerfMm), Measure.mm(bars.lengthMm())),
           "Draw the bar longer first.");
     }
     Section tile =

@@ -6,6 +6,7 @@ import app.geminal.check.Require;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 
 /**
  * Grinding the broad faces of every bar: to bright metal, or to the finished thickness. Faces that
@@ -28,8 +29,9 @@ public record Grind(double bottomMm, double topMm) implements Operation {
     if (bars.heightMm() - bottomMm - topMm < LEAST_LEFT_MM) {
       return new Impossible(
           bottomMm > topMm ? "bottomMm" : "topMm",
-          "Grinding takes %s off a bar %s high."
-              .formatted(Measure.mm(bottomMm + topMm), Measure.mm(bars.heightMm())),
+          Text.of(
+              "Grinding takes %s off a bar %s high.",
+              Measure.mm(bottomMm + topMm), Measure.mm(bars.heightMm())),
           "Grind less, or keep the bar higher before this step.");
     }
     Bars after = bars.without(Side.BOTTOM, bottomMm).without(Side.TOP, topMm);

@@ -3,6 +3,7 @@ package app.geminal.operation;
 import app.geminal.bar.Bars;
 import app.geminal.check.Require;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 
 /**
  * Grooves across the bar, ground in and the bar forged flush, or pressed in with ribbed dies and
@@ -64,8 +65,9 @@ public record Ladder(
     if (height > flush + 1e-9) {
       return new Impossible(
           "flattenToMm",
-          "At %s the grooves would still be open; they close at %s."
-              .formatted(Measure.mm(height), Measure.mm(flush)),
+          Text.of(
+              "At %s the grooves would still be open; they close at %s.",
+              Measure.mm(height), Measure.mm(flush)),
           "Flatten further, or leave it open.");
     }
     if (pressed) {

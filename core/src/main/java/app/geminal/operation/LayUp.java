@@ -6,6 +6,7 @@ import app.geminal.layup.Laid;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Turn;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -36,7 +37,11 @@ public record LayUp(
 
   @Override
   public Map<String, List<? extends Laid>> laid() {
-    return Map.of("left", left, "right", right, "shims", shims);
+    Map<String, List<? extends Laid>> laid = new LinkedHashMap<>();
+    laid.put("left", left);
+    laid.put("right", right);
+    laid.put("shims", shims);
+    return laid;
   }
 
   @Override

@@ -4,6 +4,7 @@ import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.bar.Section;
 import app.geminal.bar.Side;
+import app.geminal.check.Ordered;
 import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Laid;
 import app.geminal.layup.PartBar;
@@ -16,6 +17,7 @@ import app.geminal.operation.Placed.What.OwnBar;
 import app.geminal.operation.Placed.What.PartOf;
 import app.geminal.operation.Placed.What.Sheet;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -104,23 +106,25 @@ final class Laying {
         return Optional.of(
             new Impossible(
                 "",
-                "There is no bar of “%s” to lay: no part has that name, or its own Run stops."
-                    .formatted(want.getKey()),
+                Text.of(
+                    "There is no bar of “%s” to lay: no part has that name, or its own Run stops.",
+                    want.getKey()),
                 "Add the part, or mend its Run."));
       }
       if (left < want.getValue()) {
         return Optional.of(
             new Impossible(
                 "",
-                "%d bars of “%s” are wanted here, and %d %s left."
-                    .formatted(want.getValue(), want.getKey(), left, left == 1 ? "is" : "are"),
+                Text.of(
+                    "%d bars of “%s” are wanted here, and %d %s left.",
+                    want.getValue(), want.getKey(), left, left == 1 ? "is" : "are"),
                 "Cut the part into more bars, or use fewer."));
       }
       if (part.get().form() != Form.BAR) {
         return Optional.of(
             new Impossible(
                 "",
-                "“%s” is not square-edged and does not lie on anything.".formatted(want.getKey()),
+                Text.of("“%s” is not square-edged and does not lie on anything.", want.getKey()),
                 "Draw it to a square section first."));
       }
     }
@@ -248,8 +252,9 @@ final class Laying {
     if (ground.isEmpty()) {
       return new Impossible(
           "faceGrindMm",
-          "Grinding %s off each joint face leaves nothing of the thinnest bar."
-              .formatted(Measure.mm(faceGrindMm)),
+          Text.of(
+              "Grinding %s off each joint face leaves nothing of the thinnest bar.",
+              Measure.mm(faceGrindMm)),
           "Grind less, or lay thicker bars.");
     }
     List<Member> even = axis == Axis.UP ? ground.get() : lowered(ground.get());
@@ -284,7 +289,7 @@ final class Laying {
         joined.times(bars),
         joined(block, cut),
         Optional.empty(),
-        Map.copyOf(takenInAll),
+        Ordered.copyOf(takenInAll),
         List.copyOf(fits),
         cut.stream()
             .map(m ->
@@ -295,28 +300,36 @@ final class Laying {
 
   /** What became of the layers: counted along the same line as the block is. */
   private Done.Layers.Joined joined(Bars block, List<Member> asLaid) {
-    boolean across = block.section().isCountedAcross();
-    if (across != (axis == Axis.ACROSS)) {
+    if (block.section().isCountedAcross() != (axis == Axis.ACROSS)) {
       return new Done.Layers.Joined(joints, block.visibleCount());
     }
-    Set<String> meeting = new HashSet<>();
-    for (int i = 1; i < asLaid.size(); i++) {
-      String below = line(asLaid.get(i - 1), across).topSteel();
-      if (below.equals(line(asLaid.get(i), across).bottomSteel())) {
-        meeting.add(below);
+    List<LayerSequence> came = new ArrayList<>();
+    List<LayerSequence> met = new ArrayList<>();
+    for (int i = 0; i < members.size(); i++) {
+      Section before = members.get(i).section();
+      Section laid = asLaid.get(i).section();
+      if (axis == Axis.UP) {
+        double y = block.section().upLineMm();
+        came.add(before.upAt(y + (before.widthMm() - laid.widthMm()) / 2));
+        met.add(laid.upAt(y));
+      } else {
+        double z = block.section().acrossLineMm();
+        came.add(before.acrossAt(z));
+        met.add(laid.acrossAt(z));
       }
     }
-    long came = countedIn(members, across);
-    long met = countedIn(asLaid, across);
-    return new Done.Layers.Joined(joints, met, came - met, meeting);
+    Set<String> meeting = new HashSet<>();
+    for (int i = 1; i < met.size(); i++) {
+      if (met.get(i - 1).topSteel().equals(met.get(i).bottomSteel())) {
+        meeting.add(met.get(i - 1).topSteel());
+      }
+    }
+    long left = counted(met);
+    return new Done.Layers.Joined(joints, left, counted(came) - left, meeting);
   }
 
-  private static long countedIn(List<Member> members, boolean across) {
-    return members.stream().mapToLong(m -> line(m, across).visibleCount()).sum();
-  }
-
-  private static LayerSequence line(Member member, boolean across) {
-    return across ? member.section().across() : member.section().up();
+  private static long counted(List<LayerSequence> lines) {
+    return lines.stream().mapToLong(LayerSequence::visibleCount).sum();
   }
 
   private Optional<List<Member>> ground(double mm) {

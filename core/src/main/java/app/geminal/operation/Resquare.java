@@ -7,6 +7,7 @@ import app.geminal.layers.Face;
 import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Stack;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 
 /**
  * Forged on its corners to a new square whose sides lie at an angle to the old ones, so that layers
@@ -37,8 +38,9 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
     if (wide > FLATTEST * Math.min(bars.widthMm(), bars.heightMm())) {
       return new Impossible(
           "angleDeg",
-          "Only a square bar can be forged on its corners; this one is %s × %s."
-              .formatted(Measure.mm(bars.widthMm()), Measure.mm(bars.heightMm())),
+          Text.of(
+              "Only a square bar can be forged on its corners; this one is %s × %s.",
+              Measure.mm(bars.widthMm()), Measure.mm(bars.heightMm())),
           "Draw it square first.");
     }
     return ScaleLoss.inHeats(this, bars, bench.practice(), this::forged);
@@ -51,7 +53,7 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
     if (side > whole) {
       return new Impossible(
           "sideMm",
-          "The bar makes a square of %s at most.".formatted(Measure.mm(whole)),
+          Text.of("The bar makes a square of %s at most.", Measure.mm(whole)),
           "Ask for a smaller side, or leave it open.");
     }
     boolean acrossFirst = from.isCountedAcross();

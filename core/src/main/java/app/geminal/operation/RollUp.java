@@ -9,6 +9,7 @@ import app.geminal.layup.Laid;
 import app.geminal.layup.Piece;
 import app.geminal.ledger.Amount;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -20,8 +21,8 @@ import org.jspecify.annotations.Nullable;
  * round or square. The strip's width becomes the length of the roll. The seam between the wraps is
  * one joint and not welded yet.
  *
- * <p>Counted on a line through the axis, which crosses every whole wrap twice; the last part of a
- * wrap, which it may miss or meet, is left out.
+ * <p>Counted on a line through the axis, up or across, whichever crosses more: it meets the strip
+ * on both sides of the axis in every turn, also where an end tapers out (see {@link Spiral}).
  *
  * @param square whether it is forged square; else it stays round
  * @param core rolled in the middle, its thickness taken as a diameter; null for none
@@ -50,12 +51,13 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
     double coreMm2 = core == null ? 0 : Math.PI * core.thicknessMm() * core.thicknessMm() / 4;
     double area = thickness * strip.lengthMm() + coreMm2;
     double coreRadius = core == null ? 0 : core.thicknessMm() / 2;
-    int wraps = (int) ((Math.sqrt(area / Math.PI) - coreRadius) / thickness);
-    if (wraps < 1) {
+    Spiral spiral = Spiral.of(thickness, strip.lengthMm(), coreRadius);
+    if (spiral.wraps() < 1) {
       return new Impossible(
           "",
-          "A strip %s long and %s thick does not go round once."
-              .formatted(Measure.mm(strip.lengthMm()), Measure.mm(thickness)),
+          Text.of(
+              "A strip %s long and %s thick does not go round once.",
+              Measure.mm(strip.lengthMm()), Measure.mm(thickness)),
           "Draw it longer and thinner first.");
     }
     double side = square ? Math.sqrt(area) : Math.sqrt(4 * area / Math.PI);
@@ -65,20 +67,29 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
         core == null
             ? Amount.NONE
             : Amount.ofLayers(Map.of(core.steel(), coreMm2), length).times(strip.count());
-    LayerSequence line = line(strip.section().up(), wraps);
-    LayerSequence fitted = line.scaledBy(side / line.thicknessMm());
+    LayerSequence layers = strip.section().up();
+    Crossing up = crossing(spiral, layers, 3 * Spiral.TURN / 4, Spiral.TURN / 4);
+    Crossing across = crossing(spiral, layers, Spiral.TURN / 2, 0);
     Amount each = strip.amount().plus(added).times(1 / (strip.count() * length * share));
+    Section section =
+        Section.wrought(
+            up.line().scaledBy(side / up.line().thicknessMm()),
+            across.line().scaledBy(side / across.line().thicknessMm()),
+            each.mm3BySteel());
+    Crossing counted = section.isCountedAcross() ? across : up;
     Bars roll =
         new Bars(
             strip.count(),
             length,
-            Section.wrought(fitted, fitted, each.mm3BySteel()),
-            Math.addExact(Math.multiplyExact(strip.shopCount(), 2L * wraps), core == null ? 0 : 1),
+            section,
+            Math.addExact(
+                Math.multiplyExact(strip.shopCount(), (long) counted.strips()),
+                core == null ? 0 : 1),
             true,
             1,
             square ? Form.BAR : Form.ROUND,
             share);
-    long before = 2L * wraps * strip.section().up().visibleCount() + (core == null ? 0 : 1);
+    long before = counted.strips() * layers.visibleCount() + (core == null ? 0 : 1);
     return new Done(
         roll,
         scaled.losses(),
@@ -91,12 +102,24 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
         List.of());
   }
 
-  private LayerSequence line(LayerSequence strip, int wraps) {
-    List<LayerSequence> through = new ArrayList<>(List.of(strip.times(wraps)));
+  /**
+   * A line through the axis.
+   *
+   * @param line the layers on it
+   * @param strips how often it meets the strip
+   */
+  private record Crossing(LayerSequence line, int strips) {}
+
+  /** From one side of the axis to the other, each side given by its angle. */
+  private Crossing crossing(Spiral spiral, LayerSequence strip, double from, double to) {
+    List<LayerSequence> before = spiral.outwards(strip, from);
+    List<LayerSequence> after = spiral.outwards(strip, to);
+    List<LayerSequence> through = new ArrayList<>();
+    before.reversed().forEach(s -> through.add(s.turned()));
     if (core != null) {
       through.add(LayerSequence.band(core.steel(), core.thicknessMm()));
     }
-    through.add(strip.turned().times(wraps));
-    return LayerSequence.join(through);
+    through.addAll(after);
+    return new Crossing(LayerSequence.join(through), spiral.turns(from) + spiral.turns(to));
   }
 }

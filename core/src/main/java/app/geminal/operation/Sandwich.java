@@ -6,6 +6,7 @@ import app.geminal.check.Require;
 import app.geminal.layup.Laid;
 import app.geminal.layup.Turn;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -41,7 +42,10 @@ public record Sandwich(List<Laid> below, List<Laid> above, double faceGrindMm)
 
   @Override
   public Map<String, List<? extends Laid>> laid() {
-    return Map.of("below", below, "above", above);
+    Map<String, List<? extends Laid>> laid = new LinkedHashMap<>();
+    laid.put("below", below);
+    laid.put("above", above);
+    return laid;
   }
 
   @Override

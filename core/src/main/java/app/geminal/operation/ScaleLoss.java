@@ -6,6 +6,7 @@ import app.geminal.bar.Side;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.shop.Practice;
+import app.geminal.units.Text;
 import java.util.function.Function;
 
 /**
@@ -40,7 +41,7 @@ final class ScaleLoss {
     if (bars.lengthMm() - 2 * skinMm <= 0 || least - 2 * skinMm <= LEAST_LEFT_MM) {
       return new Impossible(
           "",
-          "The bar would burn away: %s more than is there.".formatted(taker),
+          Text.of("The bar would burn away: %s more than is there.", taker),
           "Plan fewer heats.");
     }
     Section core =

@@ -7,6 +7,7 @@ import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -38,7 +39,7 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
     this.which = Which.of("which", Objects.requireNonNullElse(which, List.of()), 0, 60);
     if (!this.which.isEmpty() && this.which.size() != pieces) {
       throw new BadValue(
-          "which", "%d bars are named and %d set aside.".formatted(this.which.size(), pieces));
+          "which", Text.of("%d bars are named and %d set aside.", this.which.size(), pieces));
     }
   }
 
@@ -76,7 +77,7 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
     if (pieces > bars.count()) {
       return new Impossible(
           "pieces",
-          "%d bars cannot be set aside of %d.".formatted(pieces, bars.count()),
+          Text.of("%d bars cannot be set aside of %d.", pieces, bars.count()),
           "Set aside fewer, or cut more pieces first.");
     }
     var missing = Which.missing("which", which, bars);
@@ -91,8 +92,9 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
     if (left <= 0) {
       return new Impossible(
           "lengthMm",
-          "The bar is %s long, and %s with the saw cut leave nothing to go on with."
-              .formatted(Measure.mm(bars.lengthMm()), Measure.mm(lengthMm + kerfMm)),
+          Text.of(
+              "The bar is %s long, and %s with the saw cut leave nothing to go on with.",
+              Measure.mm(bars.lengthMm()), Measure.mm(lengthMm + kerfMm)),
           "Set aside less.");
     }
     Bars stays = bars.withLength(left);

@@ -6,9 +6,13 @@ import app.geminal.check.Require;
 import app.geminal.ledger.LossKind;
 import app.geminal.shop.Practice;
 import app.geminal.shop.Tool;
+import app.geminal.steel.Deformation;
 import app.geminal.weld.Jacket;
+import app.geminal.weld.Method;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.Tack;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Setting heats: light, even squeezes that close the joints.
@@ -23,12 +27,14 @@ import app.geminal.weld.Tack;
  * @param heats 1 to 20
  * @param reduction of the height over all heats, fraction from 0 to 0.5
  * @param temperatureC planned welding heat, 600 to 1500 °C
- * @param soakMin minutes at heat before the first squeeze, 0 to 240
+ * @param soakMin minutes in the fire from cold to the first squeeze, 0 to 240; its scale is
+ *     reckoned as if the steel were at heat all that time, which is on the safe side
  * @param school how oxygen is kept out
  * @param tack what holds the stack together until it is set
  * @param jacket how a sealed stack is closed; means nothing for the open schools
  * @param tool what squeezes
  * @param bites overlapping squeezes along the bar in one heat, 0 for as many as it takes; to 50
+ * @param method how the metals are joined; where nothing is said, an ordinary forge weld
  */
 public record SetWeld(
     int heats,
@@ -39,7 +45,8 @@ public record SetWeld(
     Tack tack,
     Jacket jacket,
     Tool tool,
-    int bites)
+    int bites,
+    @Nullable Method method)
     implements Operation {
 
   /** Checks every field. */
@@ -53,6 +60,28 @@ public record SetWeld(
     Require.present("jacket", jacket);
     Require.present("tool", tool);
     Require.count("bites", bites, 0, 50);
+    // Welds were stored before there was more than one way.
+    method = method == null ? Method.FORGE : method;
+  }
+
+  /** An ordinary forge weld. */
+  public SetWeld(
+      int heats,
+      double reduction,
+      double temperatureC,
+      double soakMin,
+      OxygenSchool school,
+      Tack tack,
+      Jacket jacket,
+      Tool tool,
+      int bites) {
+    this(heats, reduction, temperatureC, soakMin, school, tack, jacket, tool, bites, Method.FORGE);
+  }
+
+  /** How the metals are joined. */
+  @Override
+  public Method method() {
+    return Objects.requireNonNull(method);
   }
 
   /** As the shop usually welds. */
@@ -72,6 +101,11 @@ public record SetWeld(
   /** Part of the height one heat takes when all take the same part, fraction. */
   public double reductionPerHeat() {
     return 1 - Math.pow(1 - reduction, 1.0 / heats);
+  }
+
+  /** What one squeeze does to the steel. */
+  public Deformation squeeze() {
+    return Deformation.ofSet(reductionPerHeat());
   }
 
   /** Minutes in the fire over all heats: reheats of a welded bar take half the first soak. */
@@ -127,54 +161,60 @@ public record SetWeld(
   /** The same weld in another number of heats. */
   public SetWeld withHeats(int newHeats) {
     return new SetWeld(
-        newHeats, reduction, temperatureC, soakMin, school, tack, jacket, tool, bites);
+        newHeats, reduction, temperatureC, soakMin, school, tack, jacket, tool, bites, method);
   }
 
   /** The same weld at another heat. */
   public SetWeld withTemperatureC(double newTemperatureC) {
     return new SetWeld(
-        heats, reduction, newTemperatureC, soakMin, school, tack, jacket, tool, bites);
+        heats, reduction, newTemperatureC, soakMin, school, tack, jacket, tool, bites, method);
   }
 
   /** The same weld with another reduction, fraction. */
   public SetWeld withReduction(double newReduction) {
     return new SetWeld(
-        heats, newReduction, temperatureC, soakMin, school, tack, jacket, tool, bites);
+        heats, newReduction, temperatureC, soakMin, school, tack, jacket, tool, bites, method);
   }
 
   /** The same weld with another soak, minutes. */
   public SetWeld withSoakMin(double newSoakMin) {
     return new SetWeld(
-        heats, reduction, temperatureC, newSoakMin, school, tack, jacket, tool, bites);
+        heats, reduction, temperatureC, newSoakMin, school, tack, jacket, tool, bites, method);
   }
 
   /** The same weld by another school. */
   public SetWeld withSchool(OxygenSchool newSchool) {
     return new SetWeld(
-        heats, reduction, temperatureC, soakMin, newSchool, tack, jacket, tool, bites);
+        heats, reduction, temperatureC, soakMin, newSchool, tack, jacket, tool, bites, method);
   }
 
   /** The same weld, the stack held another way. */
   public SetWeld withTack(Tack newTack) {
     return new SetWeld(
-        heats, reduction, temperatureC, soakMin, school, newTack, jacket, tool, bites);
+        heats, reduction, temperatureC, soakMin, school, newTack, jacket, tool, bites, method);
   }
 
   /** The same weld, the stack closed another way. */
   public SetWeld withJacket(Jacket newJacket) {
     return new SetWeld(
-        heats, reduction, temperatureC, soakMin, school, tack, newJacket, tool, bites);
+        heats, reduction, temperatureC, soakMin, school, tack, newJacket, tool, bites, method);
   }
 
   /** The same weld under another tool. */
   public SetWeld withTool(Tool newTool) {
     return new SetWeld(
-        heats, reduction, temperatureC, soakMin, school, tack, jacket, newTool, bites);
+        heats, reduction, temperatureC, soakMin, school, tack, jacket, newTool, bites, method);
+  }
+
+  /** The same weld, its metals joined another way. */
+  public SetWeld withMethod(Method newMethod) {
+    return new SetWeld(
+        heats, reduction, temperatureC, soakMin, school, tack, jacket, tool, bites, newMethod);
   }
 
   /** The same weld in another number of bites, 0 for as many as it takes. */
   public SetWeld withBites(int newBites) {
     return new SetWeld(
-        heats, reduction, temperatureC, soakMin, school, tack, jacket, tool, newBites);
+        heats, reduction, temperatureC, soakMin, school, tack, jacket, tool, newBites, method);
   }
 }

@@ -7,6 +7,7 @@ import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 
 /**
  * Cutting off ragged ends and edges.
@@ -36,15 +37,17 @@ public record Trim(double frontMm, double backMm, double sidesMm) implements Ope
     if (length <= 0) {
       return new Impossible(
           "backMm",
-          "Trimming takes %s off a bar %s long."
-              .formatted(Measure.mm(frontMm + backMm), Measure.mm(bars.lengthMm())),
+          Text.of(
+              "Trimming takes %s off a bar %s long.",
+              Measure.mm(frontMm + backMm), Measure.mm(bars.lengthMm())),
           "Trim less, or keep the bar longer before this step.");
     }
     if (width <= 0) {
       return new Impossible(
           "sidesMm",
-          "Trimming both edges takes %s off a bar %s wide."
-              .formatted(Measure.mm(2 * sidesMm), Measure.mm(bars.widthMm())),
+          Text.of(
+              "Trimming both edges takes %s off a bar %s wide.",
+              Measure.mm(2 * sidesMm), Measure.mm(bars.widthMm())),
           "Trim less off the edges.");
     }
     Bars left = bars.without(Side.LEFT, sidesMm).without(Side.RIGHT, sidesMm).withLength(length);

@@ -4,6 +4,7 @@ import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
 import app.geminal.check.Require;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 
 /**
  * Twisting round the length and forging square again. The section keeps its area less scale and
@@ -18,6 +19,9 @@ import app.geminal.units.Measure;
  */
 public record Twist(double turns, int sections, Hand hand, boolean rounded, int heats)
     implements Heated {
+  /** Fewer turns than this are no twist. */
+  public static final double FEWEST_TURNS = 0.05;
+
   private static final double FLATTEST = 1.5;
 
   /** Which way a bar is twisted. */
@@ -41,7 +45,7 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
 
   /** Checks every field. */
   public Twist {
-    Require.number("turns", turns, 0.05, 200, "");
+    Require.number("turns", turns, FEWEST_TURNS, 200, "");
     Require.count("sections", sections, 1, 50);
     Require.present("hand", hand);
     Require.count("heats", heats, 1, 60);
@@ -59,8 +63,9 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
     if (wide > FLATTEST * thin) {
       return new Impossible(
           "turns",
-          "A bar of %s × %s is too flat to twist evenly."
-              .formatted(Measure.mm(bars.widthMm()), Measure.mm(bars.heightMm())),
+          Text.of(
+              "A bar of %s × %s is too flat to twist evenly.",
+              Measure.mm(bars.widthMm()), Measure.mm(bars.heightMm())),
           "Draw it square first.");
     }
     return ScaleLoss.inHeats(

@@ -5,6 +5,7 @@ import app.geminal.bar.Section;
 import app.geminal.check.Require;
 import app.geminal.layup.Stack;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 
 /**
  * Rolled a quarter turn, so that the layers stand on edge, and pressed down on them. The length
@@ -29,6 +30,11 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
     return ScaleLoss.inHeats(this, bars, bench.practice(), this::pressed);
   }
 
+  /** Part of the height one heat takes when all take the same part, fraction. */
+  public double reductionPerHeat() {
+    return 1 - Math.pow(1 - reduction, 1.0 / heats);
+  }
+
   private Outcome pressed(Done scaled) {
     Section stood = scaled.bars().section().quarterTurned();
     double height = stood.heightMm() * (1 - reduction);
@@ -36,14 +42,14 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
     if (width > Stack.WIDEST_MM) {
       return new Impossible(
           "reduction",
-          "The bar would be %s wide.".formatted(Measure.mm(width)),
+          Text.of("The bar would be %s wide.", Measure.mm(width)),
           "Take less off its height.");
     }
     if (bowMm > width / 2) {
       return new Impossible(
           "bowMm",
-          "A bow of %s does not fit into a bar %s wide."
-              .formatted(Measure.mm(bowMm), Measure.mm(width)),
+          Text.of(
+              "A bow of %s does not fit into a bar %s wide.", Measure.mm(bowMm), Measure.mm(width)),
           "Bow it less.");
     }
     Section flat = stood.resized(width, height);

@@ -3,6 +3,7 @@ package app.geminal.operation;
 import app.geminal.bar.Bars;
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
+import app.geminal.units.Text;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
@@ -35,7 +36,7 @@ final class Which {
         .map(n ->
             new Impossible(
                 field,
-                "There is no bar %d of %d.".formatted(n, bars.count()),
+                Text.of("There is no bar %d of %d.", n, bars.count()),
                 "Name one that is there."));
   }
 

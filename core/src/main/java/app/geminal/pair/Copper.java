@@ -1,7 +1,10 @@
 package app.geminal.pair;
 
 import app.geminal.steel.Steel;
+import app.geminal.steel.WeldWindow;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
+import app.geminal.weld.Method;
 import java.util.List;
 
 /**
@@ -9,11 +12,8 @@ import java.util.List;
  * steel and copper weld in the ordinary way. Neither bears thick copper or a hammer.
  */
 final class Copper {
-  private static final double MELTS_C = 1084.6;
-  private static final double SOLID_FROM_C = 950;
-  private static final double SOLID_TO_C = 1040;
-  private static final double MOLTEN_FROM_C = 1090;
-  private static final double MOLTEN_TO_C = 1120;
+  private static final WeldWindow SOLID = Method.COPPER_SOLID.window().orElseThrow();
+  private static final WeldWindow MOLTEN = Method.COPPER_MOLTEN.window().orElseThrow();
 
   private Copper() {}
 
@@ -43,16 +43,16 @@ final class Copper {
             between
                 ? "One school keeps the copper solid."
                 : "Copper does not weld with steel in the ordinary way.",
-            "Sealed or welded all round, %s to %s, one heat, a steady press; no later heat above %s. Copper melts at %s (with oxygen at %s) and what is molten is thrown."
-                .formatted(
-                    Measure.celsius(SOLID_FROM_C),
-                    Measure.celsius(SOLID_TO_C),
-                    Measure.celsius(SOLID_TO_C),
-                    Measure.celsius(MELTS_C),
-                    Measure.celsius(1066)),
+            Text.of(
+                "Sealed or welded all round, %s to %s, one heat, a steady press; no later heat above %s. Copper begins to melt at about %s and what is molten is thrown.",
+                Measure.celsius(SOLID.fromC()),
+                Measure.celsius(SOLID.toC()),
+                Measure.celsius(SOLID.toC()),
+                Measure.celsius(Method.COPPER_MELTS_C)),
             between && question.sealed()
-                ? "Thin sheet, no hammer; the edge is steel only; harden from %s to %s."
-                    .formatted(Measure.celsius(790), Measure.celsius(815))
+                ? Text.of(
+                    "Thin sheet, no hammer; the edge is steel only; harden from %s to %s.",
+                    Measure.celsius(790), Measure.celsius(815))
                 : "Only as a thin sheet between steels, sealed.");
     Reason molten =
         new Reason(
@@ -61,8 +61,9 @@ final class Copper {
             true,
             names,
             "The other school lets it melt and braze.",
-            "At %s to %s it wets well, but it squirts out, runs along the grains of the steel, and any forging while it is liquid cracks the steel."
-                .formatted(Measure.celsius(MOLTEN_FROM_C), Measure.celsius(MOLTEN_TO_C)),
+            Text.of(
+                "At %s to %s it wets well, but it squirts out, runs along the grains of the steel, and any forging while it is liquid cracks the steel.",
+                Measure.celsius(MOLTEN.fromC()), Measure.celsius(MOLTEN.toC())),
             "Nobody in line with the seams, no hard squeeze; bond strength scatters in both schools.");
     return List.of(solid, molten);
   }

@@ -19,7 +19,7 @@ import java.util.function.ToDoubleBiFunction;
  * @param msApartC between their martensite starts, °C
  * @param strainPercent difference in length after the quench, %
  * @param toneApart between neighbours, 0 to 1
- * @param meanCarbon by share of all, mass %
+ * @param carbon what it comes to in each steel when it has evened out
  */
 record Figures(
     double weldFromC,
@@ -29,7 +29,7 @@ record Figures(
     double msApartC,
     double strainPercent,
     double toneApart,
-    double meanCarbon) {
+    CarbonAtRest carbon) {
   private static final double USUAL_HARDENING_C = 820;
 
   static Figures of(Question question) {
@@ -60,7 +60,7 @@ record Figures(
                 (a, b) ->
                     Math.abs(QuenchStrain.of(a, hardeningC) - QuenchStrain.of(b, hardeningC))),
         meanNeighbourTone(steels),
-        meanCarbon(members));
+        CarbonAtRest.of(members));
   }
 
   double windowC() {
@@ -77,11 +77,6 @@ record Figures(
   /** A metal that is not forge-welded has a window nothing meets. */
   private static WeldWindow window(Steel steel) {
     return steel.weldWindow().orElse(new WeldWindow(9999, 0));
-  }
-
-  private static double meanCarbon(List<Member> members) {
-    double shares = members.stream().mapToDouble(Member::share).sum();
-    return members.stream().mapToDouble(m -> m.share() * m.steel().carbonPercent()).sum() / shares;
   }
 
   private static double meanNeighbourTone(List<Steel> steels) {

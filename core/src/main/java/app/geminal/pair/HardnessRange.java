@@ -12,10 +12,11 @@ import java.util.OptionalDouble;
  * Hardness to expect after tempering, HRC.
  *
  * @param layeredHrc while the layers keep their own carbon, averaged in Vickers
- * @param evenedHrc once carbon has evened out, by the mean carbon
+ * @param evenedHrc once carbon has evened out, by the mean carbon; empty where that is not
+ *     estimated
  * @param temperC the temper it holds for
  */
-public record HardnessRange(OptionalDouble layeredHrc, double evenedHrc, double temperC) {
+public record HardnessRange(OptionalDouble layeredHrc, OptionalDouble evenedHrc, double temperC) {
   /** ± HRC of either figure. */
   public static final double PLUS_MINUS_HRC = 1.5;
 
@@ -32,7 +33,8 @@ public record HardnessRange(OptionalDouble layeredHrc, double evenedHrc, double 
     {2.2, 66}
   };
 
-  static Optional<HardnessRange> of(List<Member> members, double meanCarbon, double temperC) {
+  static Optional<HardnessRange> of(
+      List<Member> members, OptionalDouble meanCarbon, double temperC) {
     List<Hardening> hard = members.stream().flatMap(m -> m.steel().hardening().stream()).toList();
     Optional<Double> drop =
         hard.stream()
@@ -40,8 +42,11 @@ public record HardnessRange(OptionalDouble layeredHrc, double evenedHrc, double 
             .map(
                 h -> h.asQuenched().value() - h.temper().orElseThrow().hrcAt(temperC).orElseThrow())
             .findFirst();
-    return drop.map(
-        d -> new HardnessRange(layered(members, temperC), asQuenched(meanCarbon) - d, temperC));
+    return drop.map(d ->
+        new HardnessRange(
+            layered(members, temperC),
+            meanCarbon.stream().map(c -> asQuenched(c) - d).findAny(),
+            temperC));
   }
 
   private static OptionalDouble layered(List<Member> members, double temperC) {

@@ -4,6 +4,7 @@ import app.geminal.steel.Confidence;
 import app.geminal.steel.Hardening;
 import app.geminal.steel.Quench;
 import app.geminal.steel.Steel;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -25,8 +26,9 @@ final class LookReasons {
               "contrast-low",
               WeldReasons.names(steels),
               "Weak contrast.",
-              "Their tones lie %.2f apart (±0.15); under %.1f the lines are hard to see."
-                  .formatted(f.toneApart(), LOW_CONTRAST),
+              Text.of(
+                  "Their tones lie %.2f apart (±0.15); under %.1f the lines are hard to see.",
+                  f.toneApart(), LOW_CONTRAST),
               "A steel with one to three percent nickel beside it stays bright."));
     }
     for (Steel s : steels) {
@@ -35,7 +37,7 @@ final class LookReasons {
             note(
                 "steel-uncertain",
                 List.of(s.id()),
-                "%s may be something else.".formatted(s.id()),
+                Text.of("%s may be something else.", s.id()),
                 "Its composition is a guess about stock of that kind; every figure here follows from it.",
                 "First a coupon: spark, harden and break, etch, and a weld peeled apart."));
       }
@@ -45,7 +47,7 @@ final class LookReasons {
             note(
                 "hardens-in-air",
                 List.of(s.id()),
-                "%s hardens as it cools.".formatted(s.id()),
+                Text.of("%s hardens as it cools.", s.id()),
                 "After forging it is too hard for saw and drill.",
                 "Anneal before cutting."));
       }
@@ -57,8 +59,8 @@ final class LookReasons {
                 "carbon-wanders",
                 List.of(s.id()),
                 draws
-                    ? "%s draws carbon out of its neighbours.".formatted(s.id())
-                    : "%s gives its carbon to its neighbours.".formatted(s.id()),
+                    ? Text.of("%s draws carbon out of its neighbours.", s.id())
+                    : Text.of("%s gives its carbon to its neighbours.", s.id()),
                 draws
                     ? "Chromium binds it: a dark fringe on the one side, a soft line on the other."
                     : "Silicon drives it out; carbon comes to rest at equal activity, not equal content.",
@@ -79,7 +81,7 @@ final class LookReasons {
               Weight.NOTE,
               true,
               List.of(s.id()),
-              "%s carries %s.".formatted(s.id(), what),
+              Text.of("%s carries %s.", s.id(), what),
               chromium
                   ? "Fume in the forge, dust under the grinder; hot under borax chromium takes its most poisonous form."
                   : "Fume in the forge and dust under the grinder cause cancer of the lung.",

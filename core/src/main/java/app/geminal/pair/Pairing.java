@@ -36,7 +36,7 @@ public final class Pairing {
     boolean uncertain =
         question.members().stream().anyMatch(m -> m.steel().confidence() == Confidence.LOW);
     double soft = Score.soft(figures, question);
-    double score = Score.of(soft, uncertain);
+    double score = Score.of(soft, HardenReasons.edgeCarbon(question, figures), uncertain);
     boolean stopped = reasons.stream().anyMatch(r -> r.weight() == Weight.STOP);
     Grade grade =
         stopped
@@ -56,8 +56,8 @@ public final class Pairing {
         figures.msApartC(),
         figures.strainPercent(),
         figures.toneApart(),
-        figures.meanCarbon(),
-        HardnessRange.of(question.members(), figures.meanCarbon(), temperC));
+        figures.carbon().mean(),
+        HardnessRange.of(question.members(), figures.carbon().mean(), temperC));
   }
 
   private static Optional<Quench> quench(Question question) {

@@ -1,7 +1,9 @@
 package app.geminal.pair;
 
+import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.steel.Steel;
+import app.geminal.units.Text;
 import app.geminal.weld.OxygenSchool;
 import java.util.List;
 
@@ -11,8 +13,11 @@ import java.util.List;
  * @param members 2 to 6, in the order they lie on each other
  * @param process how oxygen is kept out
  * @param cuttingEdge whether it shall cut; fittings and tool bodies need not harden
+ * @param carbonApart part of the difference in carbon that is left between the layers of a mixed
+ *     pattern when it is done: 0 in fine layers, where it evens out, 1 in thick ones
  */
-public record Question(List<Member> members, OxygenSchool process, boolean cuttingEdge) {
+public record Question(
+    List<Member> members, OxygenSchool process, boolean cuttingEdge, double carbonApart) {
   /** Most steels one question takes. */
   public static final int MOST = 6;
 
@@ -20,6 +25,19 @@ public record Question(List<Member> members, OxygenSchool process, boolean cutti
   public Question {
     members = Require.list("members", members, 2, MOST);
     Require.present("process", process);
+    Require.number("carbonApart", carbonApart, 0, 1, "");
+    if (members.stream().map(m -> m.steel().id()).distinct().count() < 2) {
+      throw new BadValue(
+          "members",
+          Text.of(
+              "These are all %s: it welds to itself, and one steel shows no pattern. Name a second steel.",
+              members.getFirst().steel().id()));
+    }
+  }
+
+  /** In layers fine enough for carbon to even out. */
+  public Question(List<Member> members, OxygenSchool process, boolean cuttingEdge) {
+    this(members, process, cuttingEdge, 0);
   }
 
   /** Equal parts of a pattern for a blade. */

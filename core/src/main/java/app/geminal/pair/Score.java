@@ -1,5 +1,7 @@
 package app.geminal.pair;
 
+import java.util.OptionalDouble;
+
 /**
  * The soft score, 0 to 100. Each weight is craft judgement, not data:
  *
@@ -13,11 +15,15 @@ package app.geminal.pair;
  *   <li>0.12 ease of welding, by the worst of them
  * </ul>
  *
- * It does not know how fast a steel must be quenched, so 1095 scores like 1084; uncertain stock
- * costs 10 points.
+ * A cutting edge that comes out lean takes a part of it: {@value #LEAN_KEEPS} is left at {@value
+ * #LEANEST} % carbon and all from {@value #ENOUGH} %. It does not know how fast a steel must be
+ * quenched, so 1095 scores like 1084; uncertain stock costs 10 points.
  */
 final class Score {
   private static final double UNCERTAIN_COSTS = 10;
+  private static final double LEANEST = 0.35;
+  private static final double ENOUGH = 0.65;
+  private static final double LEAN_KEEPS = 0.4;
 
   private Score() {}
 
@@ -37,8 +43,18 @@ final class Score {
             + 0.12 * (1 - (worstWeldability - 1) / 4));
   }
 
-  static double of(double soft, boolean uncertain) {
-    return uncertain ? Math.max(0, soft - UNCERTAIN_COSTS) : soft;
+  /**
+   * What is left of it.
+   *
+   * @param edgeCarbon of a cutting edge, mass %; empty where none is asked for or it is not known
+   */
+  static double of(double soft, OptionalDouble edgeCarbon, boolean uncertain) {
+    double lean =
+        edgeCarbon.stream()
+            .map(c -> LEAN_KEEPS + (1 - LEAN_KEEPS) * part((c - LEANEST) / (ENOUGH - LEANEST)))
+            .findAny()
+            .orElse(1);
+    return Math.max(0, soft * lean - (uncertain ? UNCERTAIN_COSTS : 0));
   }
 
   private static double part(double x) {

@@ -4,6 +4,7 @@ import app.geminal.steel.FlowStress;
 import app.geminal.steel.OutOfRange;
 import app.geminal.steel.Steel;
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -12,9 +13,8 @@ import java.util.OptionalDouble;
 /** What stands against the weld itself. */
 final class WeldReasons {
   private static final double NARROW_WINDOW_C = 40;
-  private static final double CHROMIUM_WILL_NOT_LIFT = 3;
   private static final double CHROMIUM_LIFTS_BADLY = 1;
-  private static final int ONLY_SEALED = 5;
+  private static final double CAST_IRON_CARBON = 2.1;
   private static final double STRENGTH_RATIO = 2;
 
   private WeldReasons() {}
@@ -43,12 +43,18 @@ final class WeldReasons {
         Weight.STOP,
         zinc,
         List.of(s.id()),
-        "%s does not belong in a fire with steel.".formatted(s.id()),
+        Text.of("%s does not belong in a fire with steel.", s.id()),
         zinc
-            ? "Zinc boils at %s and lead and beryllium poison; fume before anything welds."
-                .formatted(Measure.celsius(907))
-            : "It forms a liquid or a brittle seam with iron or nickel far below welding heat (iron and titanium at %s, nickel and niobium at %s)."
-                .formatted(Measure.celsius(1085), Measure.celsius(1175)),
+            ? Text.of(
+                "Zinc boils at %s and lead and beryllium poison; fume before anything welds.",
+                Measure.celsius(907))
+            : s.carbonPercent() > CAST_IRON_CARBON
+                ? Text.of(
+                    "Cast iron begins to melt at %s, under welding heat; it crumbles under the press, and its carbon melts the steel it touches.",
+                    Measure.celsius(s.solidusC()))
+                : Text.of(
+                    "It forms a liquid or a brittle seam with iron or nickel at or below welding heat (iron and titanium at %s, nickel and niobium at %s).",
+                    Measure.celsius(1085), Measure.celsius(1175)),
         "Leave it out.");
   }
 
@@ -59,11 +65,11 @@ final class WeldReasons {
         false,
         names(steels),
         "They share no welding heat.",
-        "One needs %s and another bears %s at most; %s is missing."
-            .formatted(
-                Measure.celsius(f.weldFromC()),
-                Measure.celsius(f.weldToC()),
-                Measure.degrees(-f.windowC())),
+        Text.of(
+            "One needs %s and another bears %s at most; %s is missing.",
+            Measure.celsius(f.weldFromC()),
+            Measure.celsius(f.weldToC()),
+            Measure.degrees(-f.windowC())),
         "Leave one of them out.");
   }
 
@@ -74,18 +80,17 @@ final class WeldReasons {
         false,
         names(steels),
         "The welding window is narrow.",
-        "From %s to %s; under %s wide a gauge's error is as large."
-            .formatted(
-                Measure.celsius(f.weldFromC()),
-                Measure.celsius(f.weldToC()),
-                Measure.degrees(NARROW_WINDOW_C)),
+        Text.of(
+            "From %s to %s; under %s wide a gauge's error is as large.",
+            Measure.celsius(f.weldFromC()),
+            Measure.celsius(f.weldToC()),
+            Measure.degrees(NARROW_WINDOW_C)),
         "Only with a controlled flame, a thermocouple beside the billet and a press.");
   }
 
   private static void oxide(Steel s, List<Reason> found) {
     double chromium = s.chromiumPercent();
-    boolean stop =
-        !s.neverWeld() && (s.weldability() == ONLY_SEALED || chromium > CHROMIUM_WILL_NOT_LIFT);
+    boolean stop = s.weldsOnlySealed();
     if (stop || chromium >= CHROMIUM_LIFTS_BADLY) {
       found.add(
           new Reason(
@@ -94,11 +99,12 @@ final class WeldReasons {
               false,
               List.of(s.id()),
               stop
-                  ? "%s does not weld in the open.".formatted(s.id())
-                  : "The oxide of %s lifts badly.".formatted(s.id()),
+                  ? Text.of("%s does not weld in the open.", s.id())
+                  : Text.of("The oxide of %s lifts badly.", s.id()),
               chromium >= CHROMIUM_LIFTS_BADLY
-                  ? "%.1f %% chromium; borax does not dissolve its oxide, over %.0f %% not at all."
-                      .formatted(chromium, CHROMIUM_WILL_NOT_LIFT)
+                  ? Text.of(
+                      "%.1f %% chromium; borax does not dissolve its oxide, over %.0f %% not at all.",
+                      chromium, Steel.MOST_CHROMIUM_FLUXED)
                   : "Its oxide (aluminium, titanium, manganese) is not dissolved by borax.",
               "Weld it sealed: jacket or a bead round every seam."));
     }
@@ -121,9 +127,10 @@ final class WeldReasons {
               Weight.CONDITION,
               false,
               List.of(soft.id(), stiff.id()),
-              "%s runs out beside %s.".formatted(soft.id(), stiff.id()),
-              "At %s the one resists %.1f times as much as the other; over %.0f the soft layer is squeezed out or the stiff one tears."
-                  .formatted(Measure.celsius(heatC), ratio, STRENGTH_RATIO),
+              Text.of("%s runs out beside %s.", soft.id(), stiff.id()),
+              Text.of(
+                  "At %s the one resists %.1f times as much as the other; over %.0f the soft layer is squeezed out or the stiff one tears.",
+                  Measure.celsius(heatC), ratio, STRENGTH_RATIO),
               "Small reductions, hot, flat dies; or put the stiff one outside."));
     }
   }

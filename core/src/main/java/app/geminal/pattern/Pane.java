@@ -2,6 +2,7 @@ package app.geminal.pattern;
 
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
+import app.geminal.units.Text;
 
 /**
  * What part of a view is drawn, and on how many pixels.
@@ -30,8 +31,9 @@ public record Pane(
     if ((long) widthPx * heightPx > MOST_PX) {
       throw new BadValue(
           "widthPx",
-          "A picture of %,d × %,d pixels is more than 8 million; ask for fewer."
-              .formatted(widthPx, heightPx));
+          Text.of(
+              "A picture of %,d × %,d pixels is more than 8 million; ask for fewer.",
+              widthPx, heightPx));
     }
   }
 

@@ -1,25 +1,22 @@
 package app.geminal.pattern;
 
+import static app.geminal.operation.Spiral.TURN;
+
 import app.geminal.bar.Size;
+import app.geminal.operation.Spiral;
 
 /**
  * A strip rolled up, its underside outside, perhaps round a core. Points come on the unit disc.
  *
- * <p>Each wrap is as thick as the strip; the first turn tapers in from nothing and the last one out
- * to nothing, as scarfed ends do, so that no hole is left in the middle and no step outside. Length
+ * <p>Its shape on the end of the bar is the {@link Spiral} that the layers are counted on. Length
  * along the strip is the area swept over its thickness, so each piece of the strip keeps its area.
  * Through a wrap, local area is off as its radius is off the middle of the wrap: by half the
  * thickness over the radius, which is much only in the innermost turn.
  */
 final class Roll implements End {
-  private static final double TURN = 2 * Math.PI;
-
   private final Chain strip;
   private final FlatLayers core;
-  private final double thickness;
-  private final double coreRadius;
-  private final double radius;
-  private final double lastTurn;
+  private final Spiral spiral;
 
   /**
    * @param strip its history
@@ -30,38 +27,30 @@ final class Roll implements End {
   Roll(Chain strip, Size box, FlatLayers core, double coreRadius) {
     this.strip = strip;
     this.core = core;
-    this.thickness = box.height();
-    this.coreRadius = coreRadius;
-    this.radius = Math.sqrt(box.height() * box.length() / Math.PI + coreRadius * coreRadius);
-    this.lastTurn = TURN * (radius - coreRadius) / thickness;
-  }
-
-  private double outside(double angle) {
-    return angle < lastTurn ? coreRadius + thickness * angle / TURN : radius;
-  }
-
-  private double inside(double angle) {
-    return angle > TURN ? coreRadius + thickness * (angle - TURN) / TURN : coreRadius;
+    this.spiral = Spiral.of(box.height(), box.length(), coreRadius);
   }
 
   /** Area of the strip from its inner end to that angle, mm². */
   private double swept(double angle) {
-    double outer = sector(Math.min(angle, lastTurn));
-    outer += Math.max(0, angle - lastTurn) * radius * radius / 2;
-    double inner = Math.min(angle, TURN) * coreRadius * coreRadius / 2;
+    double core2 = spiral.coreRadiusMm() * spiral.coreRadiusMm();
+    double radius2 = spiral.radiusMm() * spiral.radiusMm();
+    double outer = sector(Math.min(angle, spiral.lastTurn()));
+    outer += Math.max(0, angle - spiral.lastTurn()) * radius2 / 2;
+    double inner = Math.min(angle, TURN) * core2 / 2;
     return outer - inner - sector(Math.max(0, angle - TURN));
   }
 
   /** Area between the middle and a spiral that begins at the core. */
   private double sector(double angle) {
-    double grown = thickness * angle / TURN;
-    return angle * (coreRadius * coreRadius / 2 + coreRadius * grown / 2 + grown * grown / 6);
+    double core = spiral.coreRadiusMm();
+    double grown = spiral.thicknessMm() * angle / TURN;
+    return angle * (core * core / 2 + core * grown / 2 + grown * grown / 6);
   }
 
   @Override
   public void land(Point p) {
-    double r = Math.sqrt(p.y * p.y + p.z * p.z) * radius;
-    if (r < coreRadius) {
+    double r = Math.sqrt(p.y * p.y + p.z * p.z) * spiral.radiusMm();
+    if (r < spiral.coreRadiusMm()) {
       p.through(-1);
       core.land(p);
       return;
@@ -70,15 +59,16 @@ final class Roll implements End {
     if (around < 0) {
       around += TURN;
     }
-    double wraps = Math.max(0, Math.ceil((r - coreRadius) / thickness - around / TURN));
+    double out = (r - spiral.coreRadiusMm()) / spiral.thicknessMm();
+    double wraps = Math.max(0, Math.ceil(out - around / TURN));
     double angle = around + TURN * wraps;
-    double inner = inside(angle);
-    double outer = outside(angle);
+    double inner = spiral.insideMm(angle);
+    double outer = spiral.outsideMm(angle);
     double through = outer > inner ? Math.clamp((r - inner) / (outer - inner), 0, 1) : 0;
     p.through((int) wraps);
     p.y = p.x;
-    p.x = swept(angle) / thickness;
-    p.z = (1 - through) * thickness;
+    p.x = swept(angle) / spiral.thicknessMm();
+    p.z = (1 - through) * spiral.thicknessMm();
     strip.land(p);
   }
 }

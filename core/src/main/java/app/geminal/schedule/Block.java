@@ -2,6 +2,7 @@ package app.geminal.schedule;
 
 import app.geminal.layers.Layer;
 import app.geminal.layup.Piece;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -12,6 +13,15 @@ import java.util.List;
  * never filled.
  */
 final class Block {
+  /** So many times as thick as the middle layer, a sheet is a band of its own to the eye. */
+  static final double COARSE_TIMES = 4;
+
+  /**
+   * Where the middle of the first stack's layers is taken, from the thin side: short of the half,
+   * so that of two thicknesses laid in turn it is the thin one, whichever there is one more of.
+   */
+  static final double MIDDLE = 0.4;
+
   double[] mm = new double[64];
   byte[] steel = new byte[64];
   int layers;
@@ -41,6 +51,14 @@ final class Block {
   double forceKn;
   double outerMm;
 
+  /** Height of sheets that were over four times as thick as the layers they were laid among, mm. */
+  double coarseMm;
+
+  /**
+   * The layer in the middle of those of the first stack, by thickness, as thick as it is now, mm.
+   */
+  double medianMm;
+
   /** Layers to come, at most so many; what was there is forgotten. */
   void empty(int most) {
     layers = 0;
@@ -67,6 +85,7 @@ final class Block {
     heightMm = start.laid().stream().mapToDouble(Piece::thicknessMm).sum();
     widthMm = r.widthMm;
     begin(start.pieces(), start.isSymmetric(), true, start.pieces() - 1);
+    sortOut();
   }
 
   void begin(Reckoning r, From.Bar bar) {
@@ -76,6 +95,23 @@ final class Block {
     heightMm = bar.bars().heightMm();
     widthMm = bar.bars().widthMm();
     begin(bar.bars().shopCount(), false, bar.bars().loose(), 0);
+    sortOut();
+  }
+
+  /** Which of the first layers are broad. */
+  private void sortOut() {
+    double[] sorted = Arrays.copyOf(mm, layers);
+    Arrays.sort(sorted);
+    medianMm = sorted[(int) (MIDDLE * layers)];
+    coarseMm = 0;
+    for (double layer : sorted) {
+      coarseMm += layer > COARSE_TIMES * medianMm ? layer : 0;
+    }
+  }
+
+  /** Part of the height that is broad sheets, %. */
+  double coarsePercent() {
+    return Math.min(100, 100 * coarseMm / heightMm);
   }
 
   private void begin(long shopCount, boolean isSymmetric, boolean isLoose, int newJoints) {

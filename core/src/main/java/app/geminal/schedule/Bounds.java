@@ -1,6 +1,7 @@
 package app.geminal.schedule;
 
 import app.geminal.check.BadValue;
+import app.geminal.check.Ordered;
 import app.geminal.check.Require;
 import java.util.EnumSet;
 import java.util.Set;
@@ -41,7 +42,7 @@ public record Bounds(
     if (Require.present("layouts", layouts).isEmpty()) {
       throw new BadValue("layouts", "Choose at least one way to lay the pieces.");
     }
-    layouts = Set.copyOf(layouts);
+    layouts = Ordered.copyOf(layouts);
   }
 
   /**

@@ -9,14 +9,17 @@ package app.geminal.schedule;
  * @param minutes of work and waiting
  * @param risk thousandths
  * @param distance layers
+ * @param coarse part of the height that is broad sheets, %
  */
-record Cost(long welds, long faces, long steel, long minutes, long risk, long distance) {
+record Cost(
+    long welds, long faces, long steel, long minutes, long risk, long distance, long coarse) {
 
   /**
    * As exactly as it is weighed; finer differences do not make a way worth choosing.
    *
    * @param lengthIsGiven whether steel is told by the finished length instead of the mass
    * @param chance that all welds hold
+   * @param coarsePercent part of the height that is broad sheets
    */
   static Cost of(
       int welds,
@@ -26,14 +29,16 @@ record Cost(long welds, long faces, long steel, long minutes, long risk, long di
       double finishedMm,
       double minutes,
       double chance,
-      long distance) {
+      long distance,
+      double coarsePercent) {
     return new Cost(
         welds,
         faces,
         lengthIsGiven ? -Math.round(finishedMm) : Math.round(startKg * 100),
         Math.round(minutes),
         Math.round((1 - chance) * 1000),
-        distance);
+        distance,
+        Math.round(coarsePercent));
   }
 
   long at(Criterion criterion) {
@@ -44,6 +49,7 @@ record Cost(long welds, long faces, long steel, long minutes, long risk, long di
       case TIME -> minutes;
       case RISK -> risk;
       case DISTANCE -> distance;
+      case EVEN -> coarse;
     };
   }
 
@@ -55,6 +61,7 @@ record Cost(long welds, long faces, long steel, long minutes, long risk, long di
         && minutes <= that.minutes
         && risk <= that.risk
         && distance <= that.distance
+        && coarse <= that.coarse
         && !equals(that);
   }
 }

@@ -15,7 +15,9 @@ public enum Criterion {
   /** Chance that some weld does not hold, in thousandths. */
   RISK("safest"),
   /** Layers away from what is wanted. */
-  DISTANCE("nearest count");
+  DISTANCE("nearest count"),
+  /** Part of the height in sheets much thicker than the layers round them, %. */
+  EVEN("most even layers");
 
   private final String best;
 

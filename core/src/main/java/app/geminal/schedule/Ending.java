@@ -224,8 +224,11 @@ final class Ending {
             finishedMm,
             work.minutes(),
             Math.exp(block.logChance),
-            aim.distance(countsVisible ? layers : block.shop));
-    shortlist.offer(cost, () -> new Candidate(schedule(depth, path), startMm, layers, cost));
+            aim.distance(countsVisible ? layers : block.shop),
+            block.coarsePercent());
+    shortlist.offer(
+        cost,
+        () -> new Candidate(schedule(depth, path), startMm, layers, cost, question.blockMm()));
   }
 
   private Schedule schedule(int depth, Restacking[] path) {
@@ -272,6 +275,7 @@ final class Ending {
         block.outerMm,
         block.wideMm,
         block.highMm,
+        block.coarsePercent(),
         block.forceKn,
         finishedMm + ROUNDING_MM);
   }

@@ -1,6 +1,7 @@
 package app.geminal.schedule;
 
 import app.geminal.units.Measure;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -38,10 +39,13 @@ public final class Explained {
     String first = said.isEmpty() ? "a middle way" : String.join(", ", said);
     List<String> all = new ArrayList<>(List.of(capital(first)));
     if (way.tallestMm() > 0) {
-      all.add("needs a stack %s high".formatted(Measure.mm(way.tallestMm())));
+      all.add(Text.of("needs a stack %s high", Measure.mm(way.tallestMm())));
     }
-    all.add("a bar %s long".formatted(Measure.mm(way.longestMm())));
-    all.add("loses %.0f %%".formatted(100 * (1 - way.yield())));
+    all.add(Text.of("a bar %s long", Measure.mm(way.longestMm())));
+    if (way.coarsePercent() > 0) {
+      all.add(Text.of("%.0f %% of the height is broad sheets", way.coarsePercent()));
+    }
+    all.add(Text.of("loses %.0f %%", 100 * (1 - way.yield())));
     return String.join("; ", all) + ".";
   }
 
@@ -49,7 +53,7 @@ public final class Explained {
     return switch (criterion) {
       case STEEL -> question.from().givesLength() ? "the longest finished bar" : criterion.best();
       case DISTANCE -> way.distance() == 0 ? "exactly the count" : criterion.best();
-      case WELDS, FACES, TIME, RISK -> criterion.best();
+      case WELDS, FACES, TIME, RISK, EVEN -> criterion.best();
     };
   }
 

@@ -38,7 +38,7 @@ public final class Finder implements Watch.Progress {
   private final Shop shop;
   private final HoldChance chance;
   private final Watch watch;
-  private final Reckoning reckoning;
+  private final List<Reckoning> reckonings;
   private final Front front = new Front();
   private final Tally tally = new Tally();
   private int done;
@@ -50,7 +50,8 @@ public final class Finder implements Watch.Progress {
     this.shop = shop;
     this.chance = chance;
     this.watch = watch;
-    this.reckoning = new Reckoning(question, steels, shop, chance);
+    this.reckonings =
+        question.byBlock().stream().map(q -> new Reckoning(q, steels, shop, chance)).toList();
   }
 
   /**
@@ -83,7 +84,9 @@ public final class Finder implements Watch.Progress {
     for (int restacks = fewest; restacks <= most; restacks++) {
       // The first few one by one, to show something soon; the others in one walk, which is less.
       int to = restacks < ONE_BY_ONE ? restacks : most;
-      if (!pass(starts, restacks, to, work)) {
+      // Without a restack nothing is drawn down to a block, and all heights are one.
+      List<Given> tried = to == 0 ? starts(reckonings.getFirst()) : starts;
+      if (!pass(tried, restacks, to, work)) {
         return new Outcome.Stopped(ways(), tally.census(), restacks - 1, !watch.goesOn());
       }
       restacks = to;
@@ -96,7 +99,9 @@ public final class Finder implements Watch.Progress {
 
   @Override
   public synchronized List<Way> ways() {
-    return front.shown().stream().map(c -> Way.of(c, question, steels, shop, chance)).toList();
+    return front.shown().stream()
+        .flatMap(c -> Way.of(c, question, steels, shop, chance).stream())
+        .toList();
   }
 
   @Override
@@ -114,21 +119,28 @@ public final class Finder implements Watch.Progress {
     return of;
   }
 
-  /** A start and its length where that is given; no start where the bar is there. */
-  private record Given(Optional<Start> start, OptionalDouble lengthMm) {}
+  /**
+   * A start and its length where that is given, no start where the bar is there, and what blocks of
+   * one height come to.
+   */
+  private record Given(Optional<Start> start, OptionalDouble lengthMm, Reckoning reckoning) {}
 
   private List<Given> starts() {
+    return reckonings.stream().flatMap(r -> starts(r).stream()).toList();
+  }
+
+  private List<Given> starts(Reckoning r) {
     return switch (question.from()) {
-      case From.Bar _ -> List.of(new Given(Optional.empty(), OptionalDouble.empty()));
+      case From.Bar _ -> List.of(new Given(Optional.empty(), OptionalDouble.empty(), r));
       case From.Stacks stacks ->
           stacks.outside().stream()
               .flatMap(o -> stacks.inside().stream().flatMap(i -> starts(o, i).stream()))
-              .map(s -> new Given(Optional.of(s), OptionalDouble.empty()))
+              .map(s -> new Given(Optional.of(s), OptionalDouble.empty(), r))
               .toList();
       case From.Shelf shelf ->
           starts(shelf.outside(), shelf.inside()).stream()
               .filter(s -> s.layout() != Layout.THICK_OUTSIDES)
-              .map(s -> new Given(Optional.of(s), OptionalDouble.of(longestMm(s, shelf))))
+              .map(s -> new Given(Optional.of(s), OptionalDouble.of(longestMm(s, shelf)), r))
               .filter(g -> g.lengthMm().getAsDouble() > 0)
               .toList();
     };
@@ -168,8 +180,9 @@ public final class Finder implements Watch.Progress {
           for (int i = next.getAndIncrement(); i < starts.size(); i = next.getAndIncrement()) {
             Front mine = new Front();
             Tally counted = new Tally();
-            Walk walk = new Walk(reckoning, mine, counted, watch::goesOn);
-            if (!go(walk, starts.get(i), restacks, to, work)) {
+            Given given = starts.get(i);
+            Walk walk = new Walk(given.reckoning(), mine, counted, watch::goesOn);
+            if (!go(walk, given, restacks, to, work)) {
               whole.set(false);
             }
             done(mine, counted);

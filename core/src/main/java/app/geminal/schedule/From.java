@@ -6,6 +6,7 @@ import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
+import app.geminal.units.Text;
 import java.util.List;
 
 /** What the steel is at the beginning. */
@@ -103,7 +104,7 @@ public sealed interface From {
     /** Checks what the search can take. */
     public Bar {
       if (bars.count() != 1) {
-        throw new BadValue("bars", "One bar at a time: %d lie there.".formatted(bars.count()));
+        throw new BadValue("bars", Text.of("One bar at a time: %d lie there.", bars.count()));
       }
       if (bars.form() != Form.BAR || bars.hasVoids() || !bars.section().isLevel()) {
         throw new BadValue(

@@ -17,8 +17,12 @@ final class Front implements Shortlist {
   @Override
   public void offer(Cost cost, Supplier<Candidate> candidate) {
     if (!isBeaten(cost)) {
+      Candidate made = candidate.get();
+      if (kept.stream().anyMatch(k -> k.cost().equals(cost) && k.isSameAs(made))) {
+        return;
+      }
       kept.removeIf(k -> cost.dominates(k.cost()));
-      kept.add(candidate.get());
+      kept.add(made);
     }
   }
 

@@ -16,6 +16,11 @@ public enum Limit {
   WIDE(true, "a door width of"),
   /** Higher than door and chamber take, mm. */
   HIGH(true, "a door height of"),
+  /**
+   * More of the finished height in sheets over four times as thick as the layers round them, %: the
+   * eye gets a few broad bands in grey.
+   */
+  COARSE(true, "broad sheets of"),
   /** More force than the press gives over its narrowest die, kN. */
   FORCE(true, "a press of"),
   /** The bar ends up shorter than wanted, mm. */

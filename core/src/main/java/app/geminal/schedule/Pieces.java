@@ -115,6 +115,29 @@ final class Pieces {
     return height;
   }
 
+  /**
+   * Height of sheets broader than {@code broadMm} with the layers of their own steel that they
+   * touch and are one with.
+   */
+  double broadMm(boolean turned, Reckoning.Sheet sheet, double broadMm) {
+    double sum = 0;
+    for (int i = 1; i < count; i++) {
+      Slice below = at(i - 1, turned);
+      Slice above = at(i, turned);
+      boolean belowOver = isOver(i - 1, turned);
+      boolean aboveOver = isOver(i, turned);
+      double band = sheet.mm();
+      if ((belowOver ? below.bottomSteel() : below.topSteel()) == sheet.steel()) {
+        band += belowOver ? below.lowestMm() : below.highestMm();
+      }
+      if ((aboveOver ? above.topSteel() : above.bottomSteel()) == sheet.steel()) {
+        band += aboveOver ? above.highestMm() : above.lowestMm();
+      }
+      sum += band > broadMm ? band : 0;
+    }
+    return sum;
+  }
+
   /** Lays them on each other. */
   void layInto(Block block, boolean turned, List<Reckoning.Sheet> between) {
     block.empty(mostUnmerged() + between.size() * (count - 1) + 1);

@@ -4,6 +4,7 @@ import app.geminal.check.Require;
 import app.geminal.layup.Piece;
 import app.geminal.shop.Shop;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -17,6 +18,7 @@ import org.jspecify.annotations.Nullable;
  * @param core pieces the last restack lies round, bottom first; 0 to 20, empty for no core
  * @param blockMm height the bars of a restack make together; bars are drawn down to it; 1 to 1000
  * @param within limits to keep to
+ * @param otherBlocksMm heights tried besides {@code blockMm}; 0 to 4, as it
  */
 public record Question(
     Aim aim,
@@ -26,7 +28,11 @@ public record Question(
     @Nullable Piece insert,
     List<Piece> core,
     double blockMm,
-    Within within) {
+    Within within,
+    List<Double> otherBlocksMm) {
+  /** A higher block draws farther in one go: fewer restacks, and longer bars on the way. */
+  private static final double HIGHER = 1.5;
+
   private static final double USUAL_YIELD = 0.65;
   private static final double USUAL_PIECE_MM = 110;
   private static final double LOWEST_BLOCK_MM = 20;
@@ -40,6 +46,42 @@ public record Question(
     core = Require.list("core", core, 0, 20);
     Require.number("blockMm", blockMm, 1, 1000, " mm");
     Require.present("within", within);
+    otherBlocksMm = Require.list("otherBlocksMm", otherBlocksMm, 0, 4);
+    otherBlocksMm.forEach(mm -> Require.number("otherBlocksMm", mm, 1, 1000, " mm"));
+  }
+
+  /** With blocks of one height only. */
+  public Question(
+      Aim aim,
+      From from,
+      Finished finished,
+      Bounds bounds,
+      @Nullable Piece insert,
+      List<Piece> core,
+      double blockMm,
+      Within within) {
+    this(aim, from, finished, bounds, insert, core, blockMm, within, List.of());
+  }
+
+  /** The same, a higher block tried too where the shop's stacks allow it. */
+  public Question tryingHigherBlocks(Shop shop) {
+    double higher = Math.rint(HIGHER * blockMm);
+    return higher > Within.of(shop).tallestMm()
+        ? this
+        : new Question(aim, from, finished, bounds, insert, core, blockMm, within, List.of(higher));
+  }
+
+  /** The same with blocks of that height only. */
+  public Question withBlockMm(double newBlockMm) {
+    return new Question(aim, from, finished, bounds, insert, core, newBlockMm, within, List.of());
+  }
+
+  /** The questions with one height of block each, the usual one first. */
+  List<Question> byBlock() {
+    return Stream.concat(Stream.of(blockMm), otherBlocksMm.stream())
+        .distinct()
+        .map(this::withBlockMm)
+        .toList();
   }
 
   /**
@@ -55,18 +97,20 @@ public record Question(
 
   /** The same with another aim. */
   public Question withAim(Aim newAim) {
-    return new Question(newAim, from, finished, bounds, insert, core, blockMm, within);
+    return new Question(
+        newAim, from, finished, bounds, insert, core, blockMm, within, otherBlocksMm);
   }
 
   /** The same within other limits. */
   public Question withWithin(Within newWithin) {
-    return new Question(aim, from, finished, bounds, insert, core, blockMm, newWithin);
+    return new Question(
+        aim, from, finished, bounds, insert, core, blockMm, newWithin, otherBlocksMm);
   }
 
   /** The same for a bar of another length. */
   public Question withLengthMm(double lengthMm) {
     Finished shorter = new Finished(finished.widthMm(), finished.heightMm(), lengthMm);
-    return new Question(aim, from, shorter, bounds, insert, core, blockMm, within);
+    return new Question(aim, from, shorter, bounds, insert, core, blockMm, within, otherBlocksMm);
   }
 
   /** Where a limit stands. */

@@ -10,6 +10,7 @@ package app.geminal.schedule;
  * @param outerLayerMm least left of an outer layer at a ground face
  * @param wideMm wider way of the biggest section heated
  * @param highMm narrower way of it
+ * @param coarsePercent part of the height that is broad sheets, %
  * @param forceKn most force over the narrowest die
  * @param finishedMm length of the finished bar
  */
@@ -21,6 +22,7 @@ record Reached(
     double outerLayerMm,
     double wideMm,
     double highMm,
+    double coarsePercent,
     double forceKn,
     double finishedMm) {
 
@@ -33,6 +35,7 @@ record Reached(
       case OUTER_LAYER -> outerLayerMm;
       case WIDE -> wideMm;
       case HIGH -> highMm;
+      case COARSE -> coarsePercent;
       case FORCE -> forceKn;
       case LENGTH -> finishedMm;
     };
@@ -58,6 +61,7 @@ record Reached(
         && outerLayerMm >= within.outerLayerMm()
         && wideMm <= within.wideMm()
         && highMm <= within.highMm()
+        && coarsePercent <= within.coarsePercent()
         && forceKn <= within.forceKn()
         && finishedMm >= question.finished().lengthMm();
   }

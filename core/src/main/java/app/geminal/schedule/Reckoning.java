@@ -8,6 +8,7 @@ import app.geminal.shop.Practice;
 import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
 import app.geminal.shop.Tool;
+import app.geminal.steel.Deformation;
 import app.geminal.steel.FlowStress;
 import app.geminal.steel.Steels;
 import app.geminal.weld.HoldChance;
@@ -15,6 +16,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 
 /** What stays the same for every schedule of one question, worked out once. */
 final class Reckoning {
@@ -46,6 +48,9 @@ final class Reckoning {
   final List<Sheet> insert;
   final List<Sheet> core;
 
+  /** What arithmetic alone tells; null where counts are no products. */
+  final @Nullable Products products;
+
   /**
    * At most so much goes off each face of a block, as it lies, when it is set, drawn down for two
    * pieces and ground, mm.
@@ -69,6 +74,10 @@ final class Reckoning {
     this.practice = shop.practice();
     this.pace = shop.pace();
     this.chance = chance;
+    this.products =
+        Products.suit(question)
+            ? new Products(question.bounds(), question.aim().least(), question.aim().most())
+            : null;
     SetWeld weld = SetWeld.of(practice);
     widthMm = Planned.widthMm(question);
     setSkinMm = weld.skinMm(practice);
@@ -84,8 +93,8 @@ final class Reckoning {
     setIsPressed = press != null && isPress(practice.setTool());
     drawIsPressed = press != null && isPress(practice.drawTool());
     Map<String, Double> share = share(question);
-    setFlowMpa = FlowStress.ofMix(share, steels, practice.weldTemperatureC()).orElse(0);
-    drawFlowMpa = FlowStress.ofMix(share, steels, practice.drawTemperatureC()).orElse(0);
+    setFlowMpa = flow(share, practice.weldTemperatureC(), weld.squeeze());
+    drawFlowMpa = flow(share, practice.drawTemperatureC(), Deformation.ofDraw(pace.drawPerHeat()));
     register(question);
     Piece sheet = question.insert();
     insert = sheet == null ? List.of() : List.of(sheet(sheet));
@@ -97,6 +106,10 @@ final class Reckoning {
     for (int joints = 0; joints <= MOST_JOINTS; joints++) {
       logChance[joints] = Math.log(chance.ofJoints(joints));
     }
+  }
+
+  private double flow(Map<String, Double> share, double celsius, Deformation how) {
+    return FlowStress.ofMix(share, steels, celsius, how).mpa().orElse(0);
   }
 
   private double mostOffMm() {

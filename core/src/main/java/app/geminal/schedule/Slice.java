@@ -66,6 +66,11 @@ final class Slice {
     drawnHeightMm = that.drawnHeightMm;
   }
 
+  /** How much lower it is than the same part of the block it came from. */
+  double scale() {
+    return scale;
+  }
+
   int layers() {
     return to - from + 1;
   }
@@ -76,6 +81,16 @@ final class Slice {
 
   byte topSteel() {
     return steel[to];
+  }
+
+  /** Thickness of the lowest layer that is left. */
+  double lowestMm() {
+    return layerMm(from);
+  }
+
+  /** Thickness of the highest layer that is left. */
+  double highestMm() {
+    return layerMm(to);
   }
 
   /** What is left of the lowest layer of {@code whole}, 0 when it is gone. */

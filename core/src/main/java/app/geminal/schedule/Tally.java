@@ -58,6 +58,13 @@ final class Tally {
     keeping++;
   }
 
+  /** A schedule that reaches the count and is left, with all that would follow on it. */
+  void tooCoarse(double percent) {
+    Count count = of(Limit.COARSE);
+    count.times++;
+    count.nearest = Limit.COARSE.nearer(count.nearest, percent);
+  }
+
   /** A schedule that breaks at least one limit. */
   void ruledOut(Reached reached, Question question) {
     reaching++;

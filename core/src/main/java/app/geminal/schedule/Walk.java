@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.function.BooleanSupplier;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Goes through every schedule of so many restacks from one start, to its end: a compact form of the
@@ -33,6 +34,9 @@ final class Walk {
   private final Bounds bounds;
   private final Ending ending;
   private final BooleanSupplier goesOn;
+  private final Tally tally;
+  private final @Nullable Products products;
+  private final double mostCoarse;
   private final boolean countsVisible;
   private final long leastWanted;
   private final long mostWanted;
@@ -56,6 +60,9 @@ final class Walk {
     this.bounds = r.question.bounds();
     this.ending = new Ending(r, shortlist, tally);
     this.goesOn = goesOn;
+    this.tally = tally;
+    this.products = r.products;
+    this.mostCoarse = r.question.within().coarsePercent();
     this.countsVisible = r.question.aim().counted() == Counted.VISIBLE;
     this.leastWanted = r.question.aim().least();
     this.mostWanted = r.question.aim().most();
@@ -113,7 +120,9 @@ final class Walk {
     }
     if (most > 0) {
       begin.run();
-      at(0);
+      if (isWorthDrawing(blocks[0].shop, 0)) {
+        at(0);
+      }
     }
     return !isStopped;
   }
@@ -160,7 +169,7 @@ final class Walk {
 
   /** Cuts into so many; true when they make too many layers already, as more of them would. */
   private boolean recut(int depth, int count) {
-    if (!cut(depth, count)) {
+    if (!isWorthDrawing(blocks[depth].shop * count, depth + 1) || !cut(depth, count)) {
       return false;
     }
     Pieces cut = pieces[depth];
@@ -176,6 +185,11 @@ final class Walk {
       }
     }
     return false;
+  }
+
+  /** Whether a bar of so many layers at the saw, restacked so often, can end within the count. */
+  private boolean isWorthDrawing(long shop, int depth) {
+    return products == null || products.reach(shop, most - depth);
   }
 
   private void roundCore(int depth) {
@@ -226,6 +240,14 @@ final class Walk {
       return;
     }
     boolean round = restacking instanceof Restacking.RoundCore;
+    double scale = laid.bar.scale();
+    // A core is meant to be broad: it is the edge.
+    double coarse = count * before.coarseMm * scale;
+    if (!round && !between.isEmpty()) {
+      double broad = Block.COARSE_TIMES * before.medianMm * scale;
+      coarse += laid.broadMm(turned, between.getFirst(), broad);
+    }
+    double coarsePercent = 100 * coarse / laid.heightMm(turned, between);
     boolean canEnd = next >= fewest && (round || r.core.isEmpty()) && ending.isWithin(layers, shop);
     boolean canGo =
         !round
@@ -236,8 +258,17 @@ final class Walk {
     if (!canEnd && !canGo) {
       return;
     }
+    if (coarsePercent > mostCoarse) {
+      // Further restacks of the same pieces make it no finer.
+      if (canEnd) {
+        tally.tooCoarse(coarsePercent);
+      }
+      return;
+    }
     Block block = blocks[next];
     path[depth] = restacking;
+    block.coarseMm = coarse;
+    block.medianMm = before.medianMm * scale;
     if (canEnd) {
       end(depth, turned, between, layers, shop);
     }

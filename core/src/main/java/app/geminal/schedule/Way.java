@@ -2,6 +2,7 @@ package app.geminal.schedule;
 
 import app.geminal.bar.Bars;
 import app.geminal.billet.Plan;
+import app.geminal.layers.Layer;
 import app.geminal.ledger.Amount;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Done;
@@ -12,12 +13,15 @@ import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import app.geminal.weld.HoldChance;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * A schedule worked through, with what it costs; every figure is the ledger's own.
  *
  * @param schedule the way
+ * @param blockMm height its blocks are drawn down to make
  * @param startMm length of the stack, or of the bar that is there
  * @param visible layers the eye tells apart in the finished bar as it is drawn out
  * @param shop layers counted at the saw
@@ -29,6 +33,12 @@ import java.util.List;
  * @param work where the time goes
  * @param chance that every weld holds
  * @param layerMm mean visible layer in the finished bar
+ * @param medianMm its middle layer by thickness
+ * @param thinnestMm its thinnest layer
+ * @param coarsePercent part of its height in sheets over four times as thick as the layers they
+ *     were laid among
+ * @param look of its end, bottom to top: share of the first steel in each of {@value #LOOKS} equal
+ *     parts of the height, %
  * @param tallestMm highest stack or block, 0 where none is laid
  * @param longestMm longest bar
  * @param finishedMm length of the finished bar
@@ -37,6 +47,7 @@ import java.util.List;
  */
 public record Way(
     Schedule schedule,
+    double blockMm,
     double startMm,
     long visible,
     long shop,
@@ -48,11 +59,17 @@ public record Way(
     Work work,
     double chance,
     double layerMm,
+    double medianMm,
+    double thinnestMm,
+    double coarsePercent,
+    List<Integer> look,
     double tallestMm,
     double longestMm,
     double finishedMm,
     List<Shape> shapes,
     List<Operation> steps) {
+  /** Parts of the height told in {@link #look}. */
+  public static final int LOOKS = 48;
 
   /**
    * A stack, a block, or the finished bar.
@@ -65,16 +82,19 @@ public record Way(
    */
   public record Shape(int pieces, double heightMm, double widthMm, double lengthMm, long visible) {}
 
-  static Way of(
+  /**
+   * A candidate worked through by the ledger; empty where the ledger comes to another count than
+   * the walk, which is a fault of ours and shall not cost the smith the other ways.
+   */
+  static Optional<Way> of(
       Candidate candidate, Question question, Steels steels, Shop shop, HoldChance chance) {
     Schedule schedule = candidate.schedule();
-    Planned planned = Planned.of(schedule, question, candidate.lengthMm(), shop);
+    Question asked = question.withBlockMm(candidate.blockMm());
+    Planned planned = Planned.of(schedule, asked, candidate.lengthMm(), shop);
     Bars before = planned.before();
     Bars end = planned.done().getLast().bars();
     if (!planned.isPossible() || end.visibleCount() != candidate.visible()) {
-      throw new IllegalStateException(
-          "The walk and the ledger disagree on “%s”: %d and %d layers."
-              .formatted(schedule.words(), candidate.visible(), end.visibleCount()));
+      return Optional.empty();
     }
     int startJoints = schedule.start().map(s -> s.pieces() - 1).orElse(0);
     Amount in = planned.done().stream().map(Done::added).reduce(before.amount(), Amount::plus);
@@ -98,24 +118,60 @@ public record Way(
       longest = Math.max(longest, bars.lengthMm());
     }
     long count = question.aim().counted() == Counted.VISIBLE ? end.visibleCount() : end.shopCount();
-    return new Way(
-        schedule,
-        candidate.lengthMm(),
-        end.visibleCount(),
-        end.shopCount(),
-        question.aim().distance(count),
-        in.massKg(steels),
-        end.amount().volumeMm3() / in.volumeMm3(),
-        welds,
-        (int) candidate.cost().faces(),
-        Work.of(planned, startJoints, shop),
-        holds,
-        end.heightMm() / end.visibleCount(),
-        tallest,
-        longest,
-        end.lengthMm(),
-        shapes(schedule, planned),
-        planned.steps());
+    List<Layer> layers = end.layers().layers(Integer.MAX_VALUE).orElseThrow();
+    double[] thin = layers.stream().mapToDouble(Layer::thicknessMm).sorted().toArray();
+    return Optional.of(
+        new Way(
+            schedule,
+            candidate.blockMm(),
+            candidate.lengthMm(),
+            end.visibleCount(),
+            end.shopCount(),
+            question.aim().distance(count),
+            in.massKg(steels),
+            end.amount().volumeMm3() / in.volumeMm3(),
+            welds,
+            (int) candidate.cost().faces(),
+            Work.of(planned, startJoints, shop),
+            holds,
+            end.heightMm() / end.visibleCount(),
+            thin[thin.length / 2],
+            thin[0],
+            candidate.cost().coarse(),
+            look(layers, schedule.start().map(s -> s.outside().steel()).orElse("")),
+            tallest,
+            longest,
+            end.lengthMm(),
+            shapes(schedule, planned),
+            planned.steps()));
+  }
+
+  /** Whether nothing is laid in any joint. */
+  public boolean isPlain() {
+    return schedule.restacks().stream()
+        .noneMatch(r ->
+            r instanceof Restacking.RoundCore
+                || (r instanceof Restacking.Recut cut && cut.insert()));
+  }
+
+  /** The steel whose share is told is the lowest one where there is none of that name. */
+  private static List<Integer> look(List<Layer> end, String steel) {
+    boolean there = end.stream().anyMatch(l -> l.steel().equals(steel));
+    String first = there ? steel : end.getFirst().steel();
+    double height = end.stream().mapToDouble(Layer::thicknessMm).sum();
+    double[] share = new double[LOOKS];
+    double each = height / LOOKS;
+    double from = 0;
+    for (Layer layer : end) {
+      double to = from + layer.thicknessMm();
+      if (layer.steel().equals(first)) {
+        for (int i = (int) (from / each); i < LOOKS && i * each < to; i++) {
+          share[i] += Math.max(0, Math.min(to, (i + 1) * each) - Math.max(from, i * each));
+        }
+      }
+      from = to;
+    }
+    return Arrays.stream(share).mapToObj(s -> (int) Math.round(100 * s / each)).toList();
   }
 
   private static List<Shape> shapes(Schedule schedule, Planned planned) {
@@ -143,7 +199,7 @@ public record Way(
 
   /** The whole plan; for a way that begins with a stack. */
   public Plan plan(Question question, Shop shop) {
-    return Planned.plan(schedule, question, startMm, shop);
+    return Planned.plan(schedule, question.withBlockMm(blockMm), startMm, shop);
   }
 
   /** How it does by one criterion; less is better. */
@@ -155,11 +211,13 @@ public record Way(
       case TIME -> work.minutes();
       case RISK -> 1 - chance;
       case DISTANCE -> distance;
+      case EVEN -> coarsePercent;
     };
   }
 
   Cost cost(Question question) {
     boolean given = question.from().givesLength();
-    return Cost.of(welds, faces, given, startKg, finishedMm, work.minutes(), chance, distance);
+    return Cost.of(
+        welds, faces, given, startKg, finishedMm, work.minutes(), chance, distance, coarsePercent);
   }
 }

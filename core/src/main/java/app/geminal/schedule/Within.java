@@ -18,6 +18,8 @@ import app.geminal.shop.Tool;
  *     comes, whole layers gone included; to 50
  * @param wideMm wider way of door and chamber; 1 to 5000
  * @param highMm narrower way of door and chamber; 1 to 5000
+ * @param coarsePercent most of the finished height in sheets over four times as thick as the layers
+ *     round them, %; 0 to 100
  * @param forceKn what the press gives; 0 to 100 000, and 0 where nothing is pressed
  */
 public record Within(
@@ -28,7 +30,10 @@ public record Within(
     double outerLayerMm,
     double wideMm,
     double highMm,
+    double coarsePercent,
     double forceKn) {
+  /** What a pattern bears before the eye sees bands and not layers; craft judgement. */
+  public static final double USUAL_COARSE_PERCENT = 15;
 
   /** Checks every field. */
   public Within {
@@ -39,6 +44,7 @@ public record Within(
     Require.lengthUpTo("outerLayerMm", outerLayerMm, 50);
     Require.number("wideMm", wideMm, 1, 5000, " mm");
     Require.number("highMm", highMm, 1, 5000, " mm");
+    Require.number("coarsePercent", coarsePercent, 0, 100, " %");
     Require.number("forceKn", forceKn, 0, 100_000, " kN");
   }
 
@@ -57,6 +63,7 @@ public record Within(
         0,
         forge.takesWideMm(),
         forge.takesHighMm(),
+        USUAL_COARSE_PERCENT,
         press == null ? 0 : press.forceKn());
   }
 
@@ -70,6 +77,7 @@ public record Within(
       case OUTER_LAYER -> outerLayerMm;
       case WIDE -> wideMm;
       case HIGH -> highMm;
+      case COARSE -> coarsePercent;
       case FORCE -> forceKn;
       case LENGTH ->
           throw new IllegalArgumentException("The finished length is no limit of these.");
@@ -86,6 +94,7 @@ public record Within(
         limit == Limit.OUTER_LAYER ? to : outerLayerMm,
         limit == Limit.WIDE ? to : wideMm,
         limit == Limit.HIGH ? to : highMm,
+        limit == Limit.COARSE ? to : coarsePercent,
         limit == Limit.FORCE ? to : forceKn);
   }
 }

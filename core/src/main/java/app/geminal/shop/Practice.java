@@ -15,7 +15,7 @@ import app.geminal.weld.Tack;
  * @param settingHeats heats for one set weld, 1 to 20
  * @param setReduction height lost over all setting heats, fraction, 0 to 0.5
  * @param weldTemperatureC usual welding heat, 600 to 1500 °C
- * @param soakMin minutes at heat before the first squeeze, 0 to 240
+ * @param soakMin minutes in the fire from cold to the first squeeze, 0 to 240
  * @param tack what holds a dry stack together
  * @param jacket how a sealed stack is closed
  * @param setTool what sets a weld

@@ -2,6 +2,7 @@ package app.geminal.steel;
 
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
+import app.geminal.units.Text;
 
 /**
  * What a metal is made of, mass %. Carbon has its range because melts of one grade differ in it and
@@ -43,8 +44,9 @@ public record Composition(
     if (carbonMin > carbon || carbon > carbonMax) {
       throw new BadValue(
           "carbon",
-          "Typical carbon lies between its lowest and highest; here are %s, %s and %s %%."
-              .formatted(carbonMin, carbon, carbonMax));
+          Text.of(
+              "Typical carbon lies between its lowest and highest; here are %s, %s and %s %%.",
+              carbonMin, carbon, carbonMax));
     }
     double sum =
         carbon
@@ -58,7 +60,7 @@ public record Composition(
             + copper
             + phosphorus;
     if (sum > 100.001) {
-      throw new BadValue("", "The contents add up to %.1f %%; more than all of it.".formatted(sum));
+      throw new BadValue("", Text.of("The contents add up to %.1f %%; more than all of it.", sum));
     }
   }
 

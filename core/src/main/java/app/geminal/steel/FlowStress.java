@@ -1,6 +1,8 @@
 package app.geminal.steel;
 
 import app.geminal.units.Temperatures;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 
@@ -12,6 +14,10 @@ import java.util.OptionalDouble;
  * four are guesses within 50 to 120 %.
  */
 public final class FlowStress {
+  private static final double LEAST_STRAIN = 0.01;
+  private static final double MOST_STRAIN = 0.7;
+  private static final double SLOWEST = 0.1;
+  private static final double FASTEST = 100;
   private static final double MPA_PER_KGF_MM2 = 9.807;
   private static final double[] CHROMIUM = {0, 1.5, 5, 12, 18};
   private static final double[] FACTOR = {1, 1.07, 1.25, 1.75, 2.0};
@@ -28,8 +34,8 @@ public final class FlowStress {
   public static double mpa(double carbon, double temperatureC, double strain, double perSecond) {
     OutOfRange.unless("Carbon", carbon, 0, 1.2);
     OutOfRange.unless("Temperature", temperatureC, 700, 1300);
-    OutOfRange.unless("Strain", strain, 0.01, 0.7);
-    OutOfRange.unless("Rate", perSecond, 0.1, 100);
+    OutOfRange.unless("Strain", strain, LEAST_STRAIN, MOST_STRAIN);
+    OutOfRange.unless("Rate", perSecond, SLOWEST, FASTEST);
     double t = Temperatures.kelvin(temperatureC) / 1000;
     OutOfRange.unless("Temperature over 1000 K", t, 0.95 * (carbon + 0.41) / (carbon + 0.32), 2);
     double n = 0.41 - 0.07 * carbon;
@@ -39,31 +45,59 @@ public final class FlowStress {
     return base * hardening * Math.pow(perSecond / 10, m) * MPA_PER_KGF_MM2;
   }
 
-  /** Flow stress of an alloyed steel at strain 0.2 and press speed, 0.5 per second. */
+  /** Flow stress of an alloyed steel in a hearty bite at press speed, {@link Deformation#USUAL}. */
   public static double mpa(Composition c, double temperatureC) {
-    OutOfRange.unless("Iron", c.iron(), 65, 100);
-    return mpa(Math.min(c.carbon(), 1.2), temperatureC, 0.2, 0.5) * alloyFactor(c);
+    return mpa(c, temperatureC, Deformation.USUAL);
   }
 
   /**
-   * How hard several steels resist together, by their share, at strain 0.2 and press speed; empty
-   * where the formula knows none of them.
+   * Flow stress of an alloyed steel. A strain or speed outside the formula's range is taken at its
+   * end.
+   *
+   * @throws OutOfRange for a metal that is not mostly iron, and outside the range of heats
+   */
+  public static double mpa(Composition c, double temperatureC, Deformation how) {
+    OutOfRange.unless("Iron", c.iron(), 65, 100);
+    return mpa(
+            Math.min(c.carbon(), 1.2),
+            temperatureC,
+            Math.clamp(how.strain(), LEAST_STRAIN, MOST_STRAIN),
+            Math.clamp(how.perSecond(), SLOWEST, FASTEST))
+        * alloyFactor(c);
+  }
+
+  /**
+   * How hard several steels resist together.
+   *
+   * @param mpa by the share of those that are known; empty where the formula knows none of them
+   * @param unknown designations of those it does not know, which are taken to resist as the others
+   */
+  public record Mix(OptionalDouble mpa, List<String> unknown) {
+    /** Copies the list. */
+    public Mix {
+      unknown = List.copyOf(unknown);
+    }
+  }
+
+  /**
+   * How hard several steels resist together, by their share.
    *
    * @param share of each steel, by designation, in any unit
    */
-  public static OptionalDouble ofMix(
-      Map<String, Double> share, Steels steels, double temperatureC) {
+  public static Mix ofMix(
+      Map<String, Double> share, Steels steels, double temperatureC, Deformation how) {
     double sum = 0;
     double known = 0;
+    List<String> unknown = new ArrayList<>();
     for (Map.Entry<String, Double> part : share.entrySet()) {
       try {
-        sum += mpa(steels.get(part.getKey()).composition(), temperatureC) * part.getValue();
+        sum += mpa(steels.get(part.getKey()).composition(), temperatureC, how) * part.getValue();
         known += part.getValue();
-      } catch (OutOfRange unknown) {
-        // A steel the formula does not know is taken to resist as the others do.
+      } catch (OutOfRange notCovered) {
+        unknown.add(part.getKey());
       }
     }
-    return known > 0 ? OptionalDouble.of(sum / known) : OptionalDouble.empty();
+    return new Mix(known > 0 ? OptionalDouble.of(sum / known) : OptionalDouble.empty(), unknown);
   }
 
   private static double alloyFactor(Composition c) {

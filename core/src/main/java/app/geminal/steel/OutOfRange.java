@@ -1,5 +1,7 @@
 package app.geminal.steel;
 
+import app.geminal.units.Text;
+
 /**
  * A formula was asked outside the range it was fitted in. The message says which limit and what
  * stands there; the caller shows no number rather than a wrong one.
@@ -15,7 +17,7 @@ public final class OutOfRange extends RuntimeException {
   static void unless(String what, double value, double from, double to) {
     if (!(value >= from && value <= to)) {
       throw new OutOfRange(
-          "%s is %.2f; this formula holds from %.2f to %.2f.".formatted(what, value, from, to));
+          Text.of("%s is %.2f; this formula holds from %.2f to %.2f.", what, value, from, to));
     }
   }
 }

@@ -48,6 +48,11 @@ public record Steel(
     String weldNote,
     boolean neverWeld,
     Confidence confidence) {
+  /** More chromium than this makes an oxide that borax does not dissolve, %. */
+  public static final double MOST_CHROMIUM_FLUXED = 3;
+
+  private static final int ONLY_SEALED = 5;
+
   /** Checks every field. */
   public Steel {
     requireId("id", id);
@@ -81,6 +86,14 @@ public record Steel(
   /** Chromium that borax cannot lift and that fumes, mass %. */
   public double chromiumPercent() {
     return composition.chromium();
+  }
+
+  /**
+   * Whether no flux lifts its oxide, so that it welds only where no air comes to it; a metal that
+   * must not be welded at all does not count.
+   */
+  public boolean weldsOnlySealed() {
+    return !neverWeld && (weldability == ONLY_SEALED || chromiumPercent() > MOST_CHROMIUM_FLUXED);
   }
 
   /** Whether it is copper or another metal that is mostly copper. */

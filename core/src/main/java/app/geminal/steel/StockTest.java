@@ -2,6 +2,7 @@ package app.geminal.steel;
 
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
+import app.geminal.units.Text;
 import java.util.OptionalDouble;
 
 /**
@@ -21,8 +22,9 @@ public record StockTest(Kind kind, String seen, OptionalDouble value) {
       if (!(v >= kind.least && v <= kind.most)) {
         throw new BadValue(
             "value",
-            "%s gives a figure from %s to %s; this is %s."
-                .formatted(kind.words, kind.least, kind.most, v));
+            Text.of(
+                "%s gives a figure from %s to %s; this is %s.",
+                kind.words, kind.least, kind.most, v));
       }
     }
   }

@@ -28,4 +28,9 @@ public record WeldWindow(double fromC, double toC) {
   public double middleC() {
     return (fromC + toC) / 2;
   }
+
+  /** The same to 5 °C, as one sets a forge. */
+  public double settingC() {
+    return Math.rint(middleC() / 5) * 5;
+  }
 }

@@ -16,6 +16,7 @@ import app.geminal.shop.FacePrep;
 import app.geminal.shop.Forge;
 import app.geminal.shop.Lining;
 import app.geminal.shop.Practice;
+import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
 import app.geminal.units.UnitSystem;
 import app.geminal.weld.OxygenSchool;
@@ -53,7 +54,7 @@ class ChecksTest {
         "above-solidus~WILL_FAIL~3 (D 3, B 2) 40 x 100 > set 3 1345C~3 (D 3, B 2) 40 x 100 > set 3 1344C",
         "no-weld-window~WILL_FAIL~3 (D 3, Hot 2) 40 x 100 > set 3~3 (D 3, M 2) 40 x 100 > set 3",
         "copper-runs~WILL_FAIL~3 (D 3, Cu 2) 40 x 100 > set 3~3 (D 3, M 2) 40 x 100 > set 3",
-        "edge-carbon~AT_RISK~3 (D 3, M 7) 40 x 100 > set 3~3 (D 3, M 3) 40 x 100 > set 3",
+        "edge-carbon~AT_RISK~3 (D 3, M 7) 40 x 100 > set 3~3 (D 3, B 3) 40 x 100 > set 3",
         "fume-metals~WORTH_KNOWING~3 (D 3, B 2) 40 x 100 > set 3~3 (D 3, M 3) 40 x 100 > set 3",
         "first-set-too-hard~AT_RISK~3 (D 3, B 2) 40 x 100 > set 2 19.1%~3 (D 3, B 2) 40 x 100 > set 2 18.9%",
         "few-setting-heats~AT_RISK~3 (D 3, B 2) 40 x 100 > set 1~3 (D 3, B 2) 40 x 100 > set 2",
@@ -61,6 +62,8 @@ class ChecksTest {
         "joints-merge~WORTH_KNOWING~4 (D 3, B 2) 40 x 200 > set 3 > fold~4 (D 3, B 2) 40 x 200 > set 3",
         "layers-lost-to-grinding~WORTH_KNOWING~3 (D 3, B 2) 40 x 200 > grind 3, 0~3 (D 3, B 2) 40 x 200 > grind 2.9, 0",
         "layers-too-fine~WORTH_KNOWING~10 (D 0.049, B 0.049) 40 x 200~10 (D 0.05, B 0.05) 40 x 200",
+        "layers-too-fine~WORTH_KNOWING~100 (D 0.5, B 0.5) 40 x 500 > set 3 > draw 40 x 5, 4 heats > cut 10 > restack same > set 3 > draw 40 x 5.2, 4 heats > blade 150 x 25 x 5, edge 0.4, bevel 20~100 (D 0.5, B 0.5) 40 x 500 > set 3 > draw 40 x 5, 4 heats > cut 10 > restack same > set 3 > draw 40 x 20, 4 heats > blade 150 x 25 x 5, edge 0.4, bevel 20",
+        "draw-too-wide~AT_RISK~(D 28) 39 x 100 > draw 120 x 5, 3 heats~(D 28) 39 x 100 > draw 60 x 5, 3 heats",
         "layers-too-fine~WORTH_KNOWING~100 (D 3, B 3) 40 x 2000 > cut 7 > restack same~100 (D 3, B 3) 40 x 2000 > cut 6 > restack same",
         "not-set~WILL_FAIL~3 (D 3, B 2) 10 x 200 > twist 1~3 (D 3, B 2) 10 x 200 > set 3 > twist 1",
         "not-set~WILL_FAIL~(D 10 fill 60%) 12 x 200 > set 4 10% > draw 10 x 5~(D 10 fill 60%) 12 x 200 > set 4 45% > draw 10 x 5",
@@ -109,8 +112,11 @@ class ChecksTest {
         "band-too-wide~WORTH_KNOWING~(D 2, B 0.5, D 4, B 0.5, D 2) 30 x 300 > blade 200 x 25 x 8, edge 0.4, bevel 20~(D 2, B 0.3, D 4, B 0.3, D 2) 30 x 300 > blade 200 x 25 x 8, edge 0.4, bevel 20",
         "finish-short~WILL_FAIL~(D 10) 30 x 202.5 | want 2 of 100.5 x 25 x 8 blade~(D 10) 30 x 202.6 | want 2 of 100.5 x 25 x 8 blade",
         "finish-short~WILL_FAIL~(D 10) 30 x 300 | want 1 of 100 x 25 x 9.1 blade~(D 10) 30 x 300 | want 1 of 100 x 25 x 9 blade",
-        "copper-runs~WILL_FAIL~(D 3, Cu 0.5, D 3) 40 x 100 > set 1 1041C sealed~(D 3, M 0.5, D 3) 40 x 100 > set 1 1041C sealed",
-        "copper-runs~AT_RISK~(D 3, Cu 0.5, D 3) 40 x 100 > set 1 6% 1100C sealed~(D 3, M 0.5, D 3) 40 x 100 > set 1 6% 1100C sealed",
+        "copper-runs~WILL_FAIL~(D 3, Cu 0.5, D 3) 40 x 100 > set 1 1041C sealed solid~(D 3, Cu 0.5, D 3) 40 x 100 > set 1 1040C sealed solid",
+        "copper-runs~AT_RISK~(D 3, Cu 0.5, D 3) 40 x 100 > set 1 6% 1100C molten~(D 3, Cu 0.5, D 3) 40 x 100 > set 1 5% 1100C molten",
+        "zinc-or-lead~WILL_FAIL~3 (D 3, M 2 galvanised) 40 x 100 > set 3~3 (D 3, M 2) 40 x 100 > set 3",
+        "plated-stock~WILL_FAIL~3 (D 3, M 2 plated) 40 x 100 > set 3~3 (D 3, M 2) 40 x 100 > set 3",
+        "face-not-ground~WILL_FAIL~3 (D 3, M 2) 40 x 200 > set 3 > cut 2 > restack same, with (M 2 painted), ground 0.2~3 (D 3, M 2) 40 x 200 > set 3 > cut 2 > restack same, with (M 2), ground 0.2",
       })
   void speaksAboveTheLimitAndNotJustInside(
       String id, Strength strength, String triggers, String inside) {
@@ -122,6 +128,35 @@ class ChecksTest {
           assertThat(f.mend()).isNotEmpty();
         });
     assertThat(found(inside)).extracting(Finding::id).doesNotContain(id);
+  }
+
+  /** 23 t set a face that they could not draw. */
+  @Test
+  void aHeavyStackIsSetByAModestPress() {
+    Shop shop = Shop.common().withPress(new Press(0, 0, 230, 300, 60, 100, 45, 10));
+    String stack = "10 (D 10, B 10) 100 x 100 > set 3 9%";
+    assertThat(found(stack, shop, Known.nothing()))
+        .filteredOn(f -> f.id().equals("force-short"))
+        .singleElement()
+        .satisfies(f -> {
+          assertThat(f.strength()).isEqualTo(Strength.WORTH_KNOWING);
+          assertThat(f.actual().orElseThrow()).isBetween(250.0, 420.0);
+        });
+  }
+
+  @Test
+  void aLongSoakCostsTheGrowthAndNotItsMinutesAlone() {
+    Finding held =
+        found("3 (D 3, B 2) 40 x 100 > set 3 60min 1180C").stream()
+            .filter(f -> f.id().equals("soak-long"))
+            .findFirst()
+            .orElseThrow();
+    assertThat(held.why()).contains("after it went in cold, of 60 planned", "deeper");
+    // By hand, 2.33 √(Dt) with D = 1.68e-10 m²/s: 1.8 mm after 60 min, 0.5 after the 5 it needs.
+    var deeper =
+        java.util.regex.Pattern.compile("about \\[\\[mm ([0-9.]+)]] deeper").matcher(held.why());
+    assertThat(deeper.find()).as(held.why()).isTrue();
+    assertThat(Double.parseDouble(deeper.group(1))).isBetween(1.1, 1.4);
   }
 
   @Test

@@ -124,7 +124,7 @@ class PatternOperationsTest {
   }
 
   @Test
-  void aRollIsCrossedTwiceByEveryWholeWrap() {
+  void aRollIsMetOnBothSidesOfTheAxisInEveryTurn() {
     LayerSequence two =
         LayerSequence.join(List.of(LayerSequence.band("D", 2), LayerSequence.band("B", 1)));
     Bars strip = Bars.level(1, 60, 300, two, 2, false);
@@ -132,9 +132,11 @@ class PatternOperationsTest {
     assertThat(roll.lengthMm()).isEqualTo(60);
     assertThat(roll.heightMm()).isCloseTo(30, within(1e-9));
     assertThat(roll.loose()).isTrue();
-    // Five whole wraps of 3 mm in a radius of 16.9 mm; in the middle the strip meets itself.
-    assertThat(roll.shopCount()).isEqualTo(20);
-    assertThat(roll.visibleCount()).isEqualTo(19);
+    // 5.6 turns of 3 mm in a radius of 16.9 mm: met 7 times above the axis and 6 times below it,
+    // the
+    // tapering ends included; in the middle the strip meets itself.
+    assertThat(roll.shopCount()).isEqualTo(26);
+    assertThat(roll.visibleCount()).isEqualTo(25);
     Done cored = done(new RollUp(false, new Piece("M", 6), 1), strip);
     assertThat(cored.bars().form()).isEqualTo(Form.ROUND);
     assertThat(cored.bars().amount().volumeMm3())

@@ -111,8 +111,7 @@ class PairingTest {
     "hardening-does-not-overlap, hardensFrom, 870, CONDITION, 830",
     "hardening-does-not-overlap, quench, 0, STOP, 2",
     "hardening-does-not-overlap, quench, 1, CONDITION, 2",
-    "edge-carbon, carbon, 0.09, STOP, 0.2",
-    "edge-carbon, carbon, 0.19, CONDITION, 0.2",
+    "edge-carbon, carbon, 0.19, CONDITION, 0.21",
     "edge-carbon, carbon, 1.41, CONDITION, 1.4",
     "shear-at-quench, ms, 311, CONDITION, 309",
     "shear-at-quench, softExpansion, 17.3, CONDITION, 17.1",
@@ -131,6 +130,24 @@ class PairingTest {
           assertThat(r.steels()).isNotEmpty();
         });
     assertThat(with(field, inside).has(id)).isFalse();
+  }
+
+  @Test
+  void anEdgeOfTooLittleCarbonIsStoppedAndNotJustAbove() {
+    Made mild = new Made();
+    mild.composition = Composition.of(0, 0.4, 0.2, 0, 0);
+    assertThat(shared(mild, 1.01).grade()).isEqualTo(Grade.STOP);
+    assertThat(shared(mild, 0.99).grade()).isNotEqualTo(Grade.STOP);
+  }
+
+  private static Verdict shared(Made other, double share) {
+    return Pairing.of(
+        new Question(
+            List.of(
+                new Member(plain(), Role.MIXED, 1),
+                new Member(other.steel("other"), Role.MIXED, share)),
+            OxygenSchool.BORAX,
+            true));
   }
 
   @Test

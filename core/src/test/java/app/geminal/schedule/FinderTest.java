@@ -417,4 +417,46 @@ class FinderTest {
         5 + random.nextInt(80),
         Within.of(SHOP));
   }
+
+  /**
+   * Broad sheets among fine layers are no pattern: few rows have any, and the plain way is near.
+   */
+  @ParameterizedTest
+  @ValueSource(longs = {120, 300, 640})
+  void theFirstRowsHaveEvenLayers(long count) {
+    Question question =
+        new Question(
+                new Aim.Near(count, 0.05, Counted.VISIBLE),
+                new From.Stacks(List.of(new Piece("D", 3.2)), List.of(BRIGHT), 40),
+                new Finished(38, 6, 300),
+                Bounds.full(),
+                BRIGHT,
+                List.of(),
+                24,
+                Within.of(SHOP))
+            .tryingHigherBlocks(SHOP);
+    List<Way> ways =
+        Ordering.by(Criterion.WELDS, ((Outcome.Found) find(question)).ways(), question);
+    assertThat(ways.subList(0, 5)).anyMatch(Way::isPlain);
+    assertThat(ways.subList(0, 5)).extracting(Way::blockMm).isSubsetOf(24.0, 36.0);
+    for (Way way : ways.subList(0, 5)) {
+      double coarse = coarseShare(way, question);
+      assertThat(coarse).as(way.schedule().words()).isLessThanOrEqualTo(0.15);
+      assertThat(way.look()).hasSize(Way.LOOKS);
+    }
+    assertThat(ways).extracting(Way::blockMm).contains(24.0, 36.0);
+  }
+
+  /** From the plan itself: height of layers over four times the middle one. */
+  private static double coarseShare(Way way, Question question) {
+    Run run = Run.of(way.plan(question, SHOP), TestSteels.ALL, SHOP.practice());
+    double[] layers =
+        run.last().bars().layers().layers(10_000).orElseThrow().stream()
+            .mapToDouble(app.geminal.layers.Layer::thicknessMm)
+            .sorted()
+            .toArray();
+    double median = layers[layers.length / 2];
+    return java.util.Arrays.stream(layers).filter(l -> l > 4 * median).sum()
+        / java.util.Arrays.stream(layers).sum();
+  }
 }

@@ -83,7 +83,7 @@ final class NaiveSchedules {
   private void end(Start start, List<Restacking> restacks) {
     int longest = 1;
     Work first = new Work(start, restacks, 3000);
-    if (!first.makesSense) {
+    if (!first.makesSense || first.coarsest > question.within().coarsePercent() / 100) {
       return;
     }
     long count = question.aim().counted() == Counted.VISIBLE ? first.layers() : first.shop;
@@ -119,7 +119,8 @@ final class NaiveSchedules {
             Math.round(work.kg * 100),
             Math.round(work.minutes),
             Math.round((1 - work.chance) * 1000),
-            question.aim().distance(count));
+            question.aim().distance(count),
+            Math.round(100 * work.coarseAtEnd));
     Schedule schedule = new Schedule(Optional.of(start), restacks);
     keeping.put(schedule.toString(), new Result(schedule, first.layers(), longest, cost));
   }
@@ -141,6 +142,13 @@ final class NaiveSchedules {
     private int faces;
     private int joints;
 
+    /** Broad sheets, told when they are laid by the middle layer of the first stack. */
+    private double coarse;
+
+    private double median;
+    private double coarseAtEnd;
+    private double coarsest;
+
     Work(Start start, List<Restacking> restacks, double startMm) {
       width = ((From.Stacks) question.from()).widthMm();
       length = startMm;
@@ -151,6 +159,18 @@ final class NaiveSchedules {
         bands.add(new Band(piece.steel(), piece.thicknessMm()));
         weigh(piece, startMm, width);
       }
+      List<Double> thick = new ArrayList<>();
+      String last = "";
+      for (Band band : bands) {
+        double below = band.steel().equals(last) ? thick.removeLast() : 0;
+        thick.add(below + band.mm());
+        last = band.steel();
+      }
+      Collections.sort(thick);
+      median = thick.get((int) (0.4 * thick.size()));
+      coarse = thick.stream().filter(t -> t > 4 * median).mapToDouble(t -> t).sum();
+      coarseAtEnd = coarse / height();
+      coarsest = 0;
       join(start.pieces() - 1);
       set();
       for (Restacking restacking : restacks) {
@@ -159,13 +179,13 @@ final class NaiveSchedules {
         makesSense &= layers() >= 1.6 * before;
         set();
       }
-      int last = layersBeforeSet;
+      int lastLayers = layersBeforeSet;
       drawTo(
           question.finished().widthMm() + 2 * practice.finishGrindMm(),
           question.finished().heightMm() + 2 * practice.finishGrindMm(),
           true);
       trim();
-      makesSense &= layers() >= 0.9 * last;
+      makesSense &= layers() >= 0.9 * lastLayers;
       minutes += NaiveSchedules.this.shop.pace().coolMin();
     }
 
@@ -236,6 +256,8 @@ final class NaiveSchedules {
 
     private void scale(double factor) {
       bands.replaceAll(b -> new Band(b.steel(), b.mm() * factor));
+      coarse *= factor;
+      median *= factor;
     }
 
     private void drawTo(double toWidth, double toHeight, boolean always) {
@@ -294,9 +316,11 @@ final class NaiveSchedules {
         between.addAll(question.core());
       }
       List<Band> block = new ArrayList<>();
+      List<Integer> sheets = new ArrayList<>();
       for (int i = 0; i < count; i++) {
         if (i > 0) {
           for (Piece sheet : between) {
+            sheets.add(block.size());
             block.add(new Band(sheet.steel(), sheet.thicknessMm()));
             weigh(sheet, length, width);
           }
@@ -316,8 +340,29 @@ final class NaiveSchedules {
         block.addAll(piece);
       }
       bands = block;
+      coarse *= count;
+      if (!(restacking instanceof Restacking.RoundCore)) {
+        coarse +=
+            sheets.stream().mapToDouble(i -> runAt(block, i)).filter(t -> t > 4 * median).sum();
+      }
+      coarseAtEnd = coarse / height();
+      coarsest = Math.max(coarsest, coarseAtEnd);
       shop = shop * count + (long) between.size() * (count - 1);
       join((count - 1) * (1 + between.size()));
+    }
+
+    /** Thickness of all touching bands of one steel round a place. */
+    private static double runAt(List<Band> block, int place) {
+      int low = place;
+      int high = place;
+      while (low > 0 && block.get(low - 1).steel().equals(block.get(place).steel())) {
+        low--;
+      }
+      while (high < block.size() - 1
+          && block.get(high + 1).steel().equals(block.get(place).steel())) {
+        high++;
+      }
+      return block.subList(low, high + 1).stream().mapToDouble(Band::mm).sum();
     }
 
     private boolean isSameTurnedOver() {

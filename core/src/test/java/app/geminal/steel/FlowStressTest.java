@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.geminal.TestSteels;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -24,6 +25,26 @@ class FlowStressTest {
     assertThat(FlowStress.mpa(0.8, c, 0.2, 0.5)).isCloseTo(press, within(1.0));
     assertThat(FlowStress.mpa(0.8, c, 0.2, 1)).isCloseTo(one, within(1.0));
     assertThat(FlowStress.mpa(0.8, c, 0.2, 10)).isCloseTo(hammer, within(1.0));
+  }
+
+  /** A set takes some 3 % a heat under a feathered ram: half of what a hearty bite needs. */
+  @Test
+  void aFeatheredSetNeedsHalfOfAHeartyBite() {
+    Composition steel = Composition.of(0.84, 0.75, 0.2, 0, 0);
+    double set = FlowStress.mpa(steel, 1180, Deformation.ofSet(0.03));
+    double bite = FlowStress.mpa(steel, 1180, Deformation.USUAL);
+    assertThat(set / bite).isBetween(0.42, 0.55);
+    assertThat(FlowStress.mpa(steel, 1180, Deformation.ofSet(0)))
+        .isEqualTo(FlowStress.mpa(0.84, 1180, 0.01, 0.1));
+  }
+
+  @Test
+  void metalsTheFormulaDoesNotKnowAreNamed() {
+    FlowStress.Mix mix =
+        FlowStress.ofMix(
+            java.util.Map.of("D", 2.0, "Cu", 1.0), TestSteels.ALL, 1000, Deformation.USUAL);
+    assertThat(mix.unknown()).containsExactly("Cu");
+    assertThat(mix.mpa()).isPresent();
   }
 
   @Test

@@ -6,6 +6,7 @@ import app.geminal.steel.OwnSteel.Given;
 import app.geminal.steel.OwnSteel.Origin;
 import app.geminal.steel.Quench;
 import app.geminal.steel.StockTest;
+import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -96,14 +97,14 @@ record OwnSteelRow(CSVRecord cells) {
         .orElseThrow(() ->
             new Cell(
                 column,
-                "“%s” is none of %s."
-                    .formatted(
-                        text,
-                        String.join(
-                            ", ",
-                            Arrays.stream(kind.getEnumConstants())
-                                .map(e -> e.name().toLowerCase(Locale.ROOT))
-                                .toList()))));
+                Text.of(
+                    "“%s” is none of %s.",
+                    text,
+                    String.join(
+                        ", ",
+                        Arrays.stream(kind.getEnumConstants())
+                            .map(e -> e.name().toLowerCase(Locale.ROOT))
+                            .toList()))));
   }
 
   private double number(String column) {
@@ -120,7 +121,7 @@ record OwnSteelRow(CSVRecord cells) {
     try {
       return Double.parseDouble(text.strip());
     } catch (NumberFormatException e) {
-      throw new Cell(column, "“%s” is no number; write it with a point.".formatted(text));
+      throw new Cell(column, Text.of("“%s” is no number; write it with a point.", text));
     }
   }
 }

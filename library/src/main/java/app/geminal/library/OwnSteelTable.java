@@ -7,6 +7,7 @@ import app.geminal.steel.OwnSteel;
 import app.geminal.steel.OwnSteel.Given;
 import app.geminal.steel.Steels;
 import app.geminal.steel.StockTest;
+import app.geminal.units.Text;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -119,11 +120,11 @@ public final class OwnSteelTable {
             new Fault(
                 line,
                 "",
-                "The row has %d fields; the header has %d.".formatted(row.size(), COLUMNS.size())));
+                Text.of("The row has %d fields; the header has %d.", row.size(), COLUMNS.size())));
         continue;
       }
       if (steels.size() >= MOST_ROWS) {
-        faults.add(new Fault(line, "", "More than %d rows.".formatted(MOST_ROWS)));
+        faults.add(new Fault(line, "", Text.of("More than %d rows.", MOST_ROWS)));
         return;
       }
       try {
@@ -204,8 +205,8 @@ public final class OwnSteelTable {
   }
 
   private static String test(StockTest t) {
-    return "%s;%s;%s"
-        .formatted(
-            t.kind().name().toLowerCase(Locale.ROOT), blank(t.value()), t.seen().replace('|', '/'));
+    return Text.of(
+        "%s;%s;%s",
+        t.kind().name().toLowerCase(Locale.ROOT), blank(t.value()), t.seen().replace('|', '/'));
   }
 }

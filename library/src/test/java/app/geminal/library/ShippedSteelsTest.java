@@ -16,7 +16,7 @@ class ShippedSteelsTest {
 
   @Test
   void everyRowIsThere() {
-    assertThat(STEELS.all()).hasSize(51);
+    assertThat(STEELS.all()).hasSize(52);
     assertThat(STEELS.all()).extracting(Steel::id).doesNotHaveDuplicates();
   }
 

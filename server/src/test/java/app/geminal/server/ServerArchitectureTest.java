@@ -27,6 +27,23 @@ class ServerArchitectureTest {
   }
 
   @Test
+  void figuresAreWordedAlikeInEveryLanguage() {
+    noClasses()
+        .should()
+        .callMethod(String.class, "formatted", Object[].class)
+        .orShould()
+        .callMethod(String.class, "format", String.class, Object[].class)
+        .orShould()
+        .callMethod(String.class, "toLowerCase")
+        .orShould()
+        .callMethod(String.class, "toUpperCase")
+        .check(
+            new ClassFileImporter()
+                .withImportOption(new ImportOption.DoNotIncludeTests())
+                .importPackages("app.geminal"));
+  }
+
+  @Test
   void controllersGoThroughServices() {
     noClasses()
         .that()

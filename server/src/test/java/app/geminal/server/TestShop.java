@@ -123,15 +123,23 @@ public final class TestShop implements AutoCloseable {
     }
   }
 
+  /** Databases that begin with the name of this shop's own, without it. */
+  public java.util.List<String> databasesBeside() {
+    return names(
+        "SELECT schema_name FROM information_schema.schemata WHERE schema_name LIKE '"
+            + database
+            + "_%'");
+  }
+
   /** Names of all tables. */
   public java.util.List<String> tables() {
+    return names(
+        "SELECT table_name FROM information_schema.tables WHERE table_schema = '" + database + "'");
+  }
+
+  private static java.util.List<String> names(String query) {
     try (Connection c = connect();
-        var rows =
-            c.createStatement()
-                .executeQuery(
-                    "SELECT table_name FROM information_schema.tables WHERE table_schema = '"
-                        + database
-                        + "'")) {
+        var rows = c.createStatement().executeQuery(query)) {
       java.util.List<String> names = new java.util.ArrayList<>();
       while (rows.next()) {
         names.add(rows.getString(1));

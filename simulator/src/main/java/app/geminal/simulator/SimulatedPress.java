@@ -3,6 +3,8 @@ package app.geminal.simulator;
 import app.geminal.forging.Force;
 import app.geminal.heat.BarHeat;
 import app.geminal.shop.Press;
+import app.geminal.steel.Composition;
+import app.geminal.steel.Deformation;
 import app.geminal.steel.FlowStress;
 import app.geminal.steel.OutOfRange;
 import org.jspecify.annotations.Nullable;
@@ -14,7 +16,8 @@ import org.jspecify.annotations.Nullable;
 public final class SimulatedPress {
   private static final double APPROACH_MM_S = 60;
   private static final double OPEN_MM = 30;
-  private static final double CARBON = 0.8;
+  private static final Composition STEEL = Composition.of(0.8, 0.5, 0.25, 0, 0);
+  private static final double SLOWEST = 0.01;
   private static final double COLD_MPA = 400;
   private static final double SETTING_C = 1130;
   private static final double STEP_S = 0.05;
@@ -43,7 +46,8 @@ public final class SimulatedPress {
     double whole = Math.min(of.lengthMm(), press.dieLengthMm());
     double narrow = Math.min(Force.NARROWEST_DIE_MM, whole);
     double most =
-        Force.longestBiteMm(press.forceKn(), widthMm, heightMm, flowMpa(SETTING_C), whole);
+        Force.longestBiteMm(
+            press.forceKn(), widthMm, heightMm, flowMpa(SETTING_C, Deformation.USUAL), whole);
     biteMm = Math.max(narrow, most);
   }
 
@@ -80,7 +84,11 @@ public final class SimulatedPress {
       gapMm = Math.max(0, gapMm - APPROACH_MM_S * seconds);
       return;
     }
-    double need = Force.kn(widthMm, biteMm, heightMm, flowMpa(work.meanC()));
+    Deformation how =
+        new Deformation(
+            Math.log((heightMm + pressedMm) / heightMm),
+            Math.max(SLOWEST, valve * Deformation.PRESS_PER_S));
+    double need = Force.kn(widthMm, biteMm, heightMm, flowMpa(work.meanC(), how));
     double have = press.forceKn();
     if (need <= have && heightMm > 2) {
       double moved = press.speedMmS() * valve * seconds;
@@ -92,9 +100,9 @@ public final class SimulatedPress {
     gaugeMpa = press.gaugeLimitMpa() * Math.min(1, need / have);
   }
 
-  private static double flowMpa(double celsius) {
+  private static double flowMpa(double celsius, Deformation how) {
     try {
-      return FlowStress.mpa(CARBON, Math.min(celsius, 1300), 0.2, 0.5);
+      return FlowStress.mpa(STEEL, Math.min(celsius, 1300), how);
     } catch (OutOfRange cold) {
       return COLD_MPA;
     }

@@ -1,8 +1,11 @@
 package app.geminal.simulator;
 
+import static java.util.concurrent.TimeUnit.MILLISECONDS;
+import static java.util.concurrent.TimeUnit.SECONDS;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
+import static org.awaitility.Awaitility.await;
 
 import app.geminal.heat.BarHeat;
 import app.geminal.shop.Press;
@@ -12,6 +15,7 @@ import com.digitalpetri.modbus.pdu.ReadInputRegistersRequest;
 import com.digitalpetri.modbus.pdu.WriteSingleRegisterRequest;
 import com.digitalpetri.modbus.tcp.client.NettyTcpClientTransport;
 import java.time.Duration;
+import java.util.concurrent.Callable;
 import org.junit.jupiter.api.Test;
 
 /** A forge and a press that are not there behave as real ones would. */
@@ -113,16 +117,8 @@ class SimulatorTest {
         SimulatedBench.UNIT, new WriteSingleRegisterRequest(SimulatedBench.FAULT, fault));
   }
 
-  private interface Condition {
-    boolean holds() throws Exception;
-  }
-
-  private static void until(Condition condition) throws Exception {
-    long end = System.nanoTime() + 5_000_000_000L;
-    while (!condition.holds()) {
-      assertThat(System.nanoTime()).as("in time").isLessThan(end);
-      Thread.onSpinWait();
-    }
+  private static void until(Callable<Boolean> holds) {
+    await().atMost(5, SECONDS).pollInterval(20, MILLISECONDS).until(holds);
   }
 
   @Test
@@ -134,7 +130,7 @@ class SimulatorTest {
                 c.hostname = "127.0.0.1";
                 c.port = bench.port();
               }),
-              c -> c.requestTimeout = Duration.ofMillis(300));
+              c -> c.requestTimeout = Duration.ofSeconds(3));
       client.connect();
       double first = read(client, 0);
       assertThat(first / 10).isBetween(1190.0, 1250.0);

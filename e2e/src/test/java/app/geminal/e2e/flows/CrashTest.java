@@ -1,6 +1,7 @@
 package app.geminal.e2e.flows;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.awaitility.Awaitility.await;
 
 import app.geminal.e2e.fixtures.Shop;
 import java.io.IOException;
@@ -15,9 +16,9 @@ import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
-import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.Test;
 
 /** What goes wrong round a shop, and how it comes back by itself. */
@@ -59,12 +60,8 @@ class CrashTest {
         .orElseThrow();
   }
 
-  private static void until(BooleanSupplier holds) throws InterruptedException {
-    long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(60);
-    while (!holds.getAsBoolean()) {
-      assertThat(System.nanoTime()).as("in time").isLessThan(end);
-      TimeUnit.MILLISECONDS.sleep(50);
-    }
+  private static void until(Callable<Boolean> holds) {
+    await().atMost(60, TimeUnit.SECONDS).pollInterval(50, TimeUnit.MILLISECONDS).until(holds);
   }
 
   private boolean answers(Shop shop) {

@@ -14,7 +14,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page.GetByRoleOptions;
 import com.microsoft.playwright.Page.GetByTextOptions;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.BoundingBox;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.util.List;
@@ -24,8 +23,6 @@ import org.junit.jupiter.api.Test;
 
 /** A pattern looked into, tried and counted. */
 class InsideTest extends Story {
-  private static final double DRAG_MS = 2500;
-
   @Override
   protected Shop open() {
     return Shop.demo();
@@ -88,7 +85,7 @@ class InsideTest extends Story {
   }
 
   @Test
-  void thePictureFollowsTheHandAndStaleOnesAreCalledOff() {
+  void whileSomethingIsDraggedThePictureFollowsAndStaleOnesAreCalledOff() {
     InsidePage inside = inside(patterned("Ladder"));
     AtomicInteger calledOff = new AtomicInteger();
     page.onRequestFailed(request -> {
@@ -96,39 +93,8 @@ class InsideTest extends Story {
         calledOff.incrementAndGet();
       }
     });
-    // The first drags warm the server up as a smith's first look does.
-    drag(inside);
-    drag(inside);
-    double best = Math.max(drag(inside), drag(inside));
-    System.out.printf("frames a second while dragged: %.1f%n", best);
-    assertThat(best).as("frames a second").isGreaterThanOrEqualTo(15);
-    assertThat(calledOff.get()).as("stale pictures called off").isPositive();
-  }
-
-  /** Drags the groove pitch to and fro; answers the frames a second by the page's own timing. */
-  private double drag(InsidePage inside) {
-    BoundingBox thumb = inside.slider("Groove pitch").boundingBox();
-    BoundingBox track = inside.slider("Groove pitch").locator("xpath=../..").boundingBox();
-    double y = thumb.y + thumb.height / 2;
-    double span = track.width - 40;
-    double began = inside.now();
-    page.mouse().move(thumb.x + thumb.width / 2, y);
-    page.mouse().down();
-    for (int i = 0; inside.now() - began < DRAG_MS; i++) {
-      page.mouse().move(track.x + 20 + Math.abs(i * 6 % (2 * span) - span), y);
-    }
-    page.mouse().up();
-    @SuppressWarnings("unchecked")
-    List<Number> frames =
-        (List<Number>)
-            page.evaluate(
-                "since => performance.getEntriesByName('geminal-picture')"
-                    + ".filter(m => m.startTime > since && m.detail.of === 'The inside')"
-                    + ".map(m => m.startTime)",
-                began);
-    inside.fine(frames.getLast().doubleValue());
-    double seconds = (frames.getLast().doubleValue() - frames.getFirst().doubleValue()) / 1000;
-    return (frames.size() - 1) / seconds;
+    List<Double> frames = inside.drag("Groove pitch", _ -> calledOff.get() > 0);
+    assertThat(frames).as("pictures while it is dragged").isNotEmpty();
   }
 
   @Test

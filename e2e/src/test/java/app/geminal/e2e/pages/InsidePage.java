@@ -5,6 +5,8 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Page.GetByRoleOptions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
+import java.util.function.DoublePredicate;
 
 /** One stage, looked into. */
 public record InsidePage(Page page) {
@@ -54,6 +56,36 @@ public record InsidePage(Page page) {
     page.mouse().move(x, box.y + 2);
     page.mouse().up();
     return page.locator("[data-counted]");
+  }
+
+  /**
+   * Drags a slider to and fro until it is enough; then waits for the last picture to be fine.
+   *
+   * @param enough asked after each move with the ms since the first
+   * @return when each picture was drawn meanwhile, ms of the page's clock
+   */
+  public List<Double> drag(String slider, DoublePredicate enough) {
+    BoundingBox thumb = slider(slider).boundingBox();
+    BoundingBox track = slider(slider).locator("xpath=../..").boundingBox();
+    double y = thumb.y + thumb.height / 2;
+    double span = track.width - 40;
+    double began = now();
+    page.mouse().move(thumb.x + thumb.width / 2, y);
+    page.mouse().down();
+    for (int i = 0; i == 0 || !enough.test(now() - began); i++) {
+      page.mouse().move(track.x + 20 + Math.abs(i * 6 % (2 * span) - span), y);
+    }
+    page.mouse().up();
+    @SuppressWarnings("unchecked")
+    List<Number> frames =
+        (List<Number>)
+            page.evaluate(
+                "since => performance.getEntriesByName('geminal-picture')"
+                    + ".filter(m => m.startTime > since && m.detail.of === 'The inside')"
+                    + ".map(m => m.startTime)",
+                began);
+    fine(began);
+    return frames.stream().map(Number::doubleValue).toList();
   }
 
   public BilletPage backToTheRun() {

@@ -6,6 +6,7 @@ import app.geminal.pattern.Outlines.Corner;
 import app.geminal.pattern.Pane;
 import app.geminal.pattern.Sight;
 import app.geminal.pattern.Tones;
+import app.geminal.units.Text;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -48,10 +49,10 @@ public final class Svg {
 
   private void begin(String title) {
     text.append(
-        "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%smm\" height=\"%smm\" viewBox=\"0 0 %s %s\">\n"
-            .formatted(
-                mm(pane.widthMm()), mm(pane.heightMm()), mm(pane.widthMm()), mm(pane.heightMm())));
-    text.append("<title>%s</title>\n".formatted(escaped(title)));
+        Text.of(
+            "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%smm\" height=\"%smm\" viewBox=\"0 0 %s %s\">\n",
+            mm(pane.widthMm()), mm(pane.heightMm()), mm(pane.widthMm()), mm(pane.heightMm())));
+    text.append(Text.of("<title>%s</title>\n", escaped(title)));
   }
 
   private void rectangles(List<Layer> layers, List<String> steels, double widthMm) {
@@ -66,12 +67,9 @@ public final class Svg {
         double high = Math.min(top, pane.lowMm() + pane.heightMm());
         if (layer.steel().equals(steel) && high > low && right > left) {
           text.append(
-              "<rect x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\"/>\n"
-                  .formatted(
-                      mm(left - pane.leftMm()),
-                      mm(fromTop(high)),
-                      mm(right - left),
-                      mm(high - low)));
+              Text.of(
+                  "<rect x=\"%s\" y=\"%s\" width=\"%s\" height=\"%s\"/>\n",
+                  mm(left - pane.leftMm()), mm(fromTop(high)), mm(right - left), mm(high - low)));
         }
         bottom = top;
       }
@@ -95,8 +93,8 @@ public final class Svg {
     char letter = 'M';
     for (Corner corner : ring) {
       text.append(
-          "%s%s %s"
-              .formatted(letter, mm(corner.rightMm() - pane.leftMm()), mm(fromTop(corner.upMm()))));
+          Text.of(
+              "%s%s %s", letter, mm(corner.rightMm() - pane.leftMm()), mm(fromTop(corner.upMm()))));
       letter = 'L';
     }
     text.append('Z');
@@ -104,8 +102,9 @@ public final class Svg {
 
   private void group(String steel) {
     text.append(
-        "<g id=\"%s\" fill=\"#%06x\">\n"
-            .formatted(escaped(steel.replaceAll("\\s", "-")), tones.pure(steel) & 0xFFFFFF));
+        Text.of(
+            "<g id=\"%s\" fill=\"#%06x\">\n",
+            escaped(steel.replaceAll("\\s", "-")), tones.pure(steel) & 0xFFFFFF));
   }
 
   private double fromTop(double upMm) {

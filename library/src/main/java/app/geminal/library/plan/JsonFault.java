@@ -1,6 +1,7 @@
 package app.geminal.library.plan;
 
 import app.geminal.check.BadValue;
+import app.geminal.units.Text;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -48,9 +49,9 @@ public record JsonFault(Kind kind, String pointer, String reason) {
   private static String words(JacksonException json) {
     return switch (json) {
       case UnrecognizedPropertyException unknown ->
-          "“%s” is not known here.".formatted(unknown.getPropertyName());
+          Text.of("“%s” is not known here.", unknown.getPropertyName());
       case InvalidTypeIdException type when type.getTypeId() != null ->
-          "“%s” is no kind of step.".formatted(type.getTypeId());
+          Text.of("“%s” is no kind of step.", type.getTypeId());
       case InvalidTypeIdException _ ->
           "What is laid here is a piece with its steel and thickness, or a bar of a part.";
       case MismatchedInputException mismatch
@@ -58,7 +59,7 @@ public record JsonFault(Kind kind, String pointer, String reason) {
           "A number belongs here.";
       case MismatchedInputException mismatch
           when mismatch.getTargetType() != null && mismatch.getTargetType().isEnum() ->
-          "This must be one of %s.".formatted(List.of(mismatch.getTargetType().getEnumConstants()));
+          Text.of("This must be one of %s.", List.of(mismatch.getTargetType().getEnumConstants()));
       case MismatchedInputException _ ->
           "Something of another kind belongs here, or it is missing.";
       default -> "This is not JSON from here on.";

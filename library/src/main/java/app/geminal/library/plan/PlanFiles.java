@@ -2,6 +2,7 @@ package app.geminal.library.plan;
 
 import app.geminal.billet.Plan;
 import app.geminal.steel.OwnSteel;
+import app.geminal.units.Text;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
@@ -86,8 +87,7 @@ public final class PlanFiles {
           new JsonFault(
               JsonFault.Kind.TOO_LARGE,
               "",
-              "A plan has at most %,d characters; this has %,d."
-                  .formatted(LONGEST, text.length())));
+              Text.of("A plan has at most %,d characters; this has %,d.", LONGEST, text.length())));
     }
     try {
       JsonNode tree = JSON.readTree(text);
@@ -98,13 +98,14 @@ public final class PlanFiles {
       refuseUnless(
           PlanFile.FORMAT.equals(tree.path("format").asString("")),
           "/format",
-          "This is not a Geminal plan: its format is not “%s”.".formatted(PlanFile.FORMAT));
+          Text.of("This is not a Geminal plan: its format is not “%s”.", PlanFile.FORMAT));
       JsonNode version = tree.path("version");
       refuseUnless(
           version.isIntegralNumber() && version.asInt() == PlanFile.VERSION,
           "/version",
-          "Only version %d is known here, and this says %s. A newer Geminal may read it."
-              .formatted(PlanFile.VERSION, version.isMissingNode() ? "none" : version.toString()));
+          Text.of(
+              "Only version %d is known here, and this says %s. A newer Geminal may read it.",
+              PlanFile.VERSION, version.isMissingNode() ? "none" : version.toString()));
       Document read = JSON.readValue(text, Document.class);
       return new PlanFile(read.name(), read.purpose(), read.plan(), read.steels());
     } catch (JacksonException | app.geminal.check.BadValue wrong) {

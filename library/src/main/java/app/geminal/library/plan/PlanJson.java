@@ -2,6 +2,7 @@ package app.geminal.library.plan;
 
 import app.geminal.billet.Step;
 import app.geminal.check.BadValue;
+import app.geminal.layup.Coating;
 import app.geminal.layup.Laid;
 import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
@@ -28,6 +29,7 @@ import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
 import app.geminal.operation.Watch;
+import app.geminal.weld.Method;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonInclude;
@@ -35,7 +37,6 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.StreamReadFeature;
@@ -65,6 +66,7 @@ public final class PlanJson {
         .addMixIn(PartBar.class, PartBarJson.class)
         .addMixIn(Step.class, StepJson.class)
         .addMixIn(SetAside.class, SetAsideJson.class)
+        .addMixIn(SetWeld.class, SetWeldJson.class)
         .addModule(
             new SimpleModule("finite")
                 .addDeserializer(double.class, new Finite(double.class, 0.0))
@@ -136,7 +138,8 @@ public final class PlanJson {
         @JsonProperty("thicknessMm") double thicknessMm,
         @JsonProperty("widthMm") @Nullable Double widthMm,
         @JsonProperty("lengthMm") @Nullable Double lengthMm,
-        @JsonProperty("fill") @Nullable Double fill) {
+        @JsonProperty("fill") @Nullable Double fill,
+        @JsonProperty("coating") @Nullable Coating coating) {
       throw new UnsupportedOperationException("Only its annotations are used.");
     }
 
@@ -148,6 +151,16 @@ public final class PlanJson {
 
     @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Whole.class)
     abstract double fill();
+
+    @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Bare.class)
+    abstract Coating coating();
+  }
+
+  /** What every forge weld is, is left out. */
+  @SuppressWarnings("UnusedMethod")
+  private interface SetWeldJson {
+    @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Forged.class)
+    Method method();
   }
 
   @SuppressWarnings({"UnusedMethod", "UnusedVariable", "DoNotCallSuggester"})
@@ -172,30 +185,50 @@ public final class PlanJson {
     List<Integer> which();
   }
 
-  /** Says what equals it is left out; 0. */
-  @SuppressWarnings("EqualsHashCode")
-  private static final class Nothing {
-    @Override
-    public boolean equals(@Nullable Object value) {
-      return Objects.equals(value, 0.0);
+  /** Equals one value, which is then left out. */
+  private abstract static class LeftOut {
+    private final Object what;
+
+    LeftOut(Object what) {
+      this.what = what;
     }
 
     @Override
-    public int hashCode() {
-      return 0;
+    public final boolean equals(@Nullable Object value) {
+      return what.equals(value);
+    }
+
+    @Override
+    public final int hashCode() {
+      return what.hashCode();
     }
   }
 
-  /** Says what equals it is left out; 1. */
-  private static final class Whole {
-    @Override
-    public boolean equals(@Nullable Object value) {
-      return Objects.equals(value, 1.0);
+  /** As the stack. */
+  private static final class Nothing extends LeftOut {
+    Nothing() {
+      super(0.0);
     }
+  }
 
-    @Override
-    public int hashCode() {
-      return 1;
+  /** Solid. */
+  private static final class Whole extends LeftOut {
+    Whole() {
+      super(1.0);
+    }
+  }
+
+  /** Bare steel. */
+  private static final class Bare extends LeftOut {
+    Bare() {
+      super(Coating.NONE);
+    }
+  }
+
+  /** An ordinary forge weld. */
+  private static final class Forged extends LeftOut {
+    Forged() {
+      super(Method.FORGE);
     }
   }
 }

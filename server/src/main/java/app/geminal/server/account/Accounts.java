@@ -4,6 +4,7 @@ import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.turn.Turns;
+import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
@@ -94,14 +95,16 @@ public class Accounts implements UserDetailsService {
     if (bytes > MOST_PASSWORD_BYTES) {
       throw new BadValue(
           "password",
-          "This password is too long: %d bytes, at most %d. Letters with accents count twice."
-              .formatted(bytes, MOST_PASSWORD_BYTES));
+          Text.of(
+              "This password is too long: %d bytes, at most %d. Letters with accents count twice.",
+              bytes, MOST_PASSWORD_BYTES));
     }
     if (password.length() < SHORTEST_PASSWORD) {
       throw new BadValue(
           "password",
-          "A password has at least %d characters; a short sentence is easy to keep."
-              .formatted(SHORTEST_PASSWORD));
+          Text.of(
+              "A password has at least %d characters; a short sentence is easy to keep.",
+              SHORTEST_PASSWORD));
     }
   }
 

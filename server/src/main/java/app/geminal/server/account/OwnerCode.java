@@ -53,7 +53,7 @@ public class OwnerCode {
   /** Into a file that only its owner reads, which bin/start shows; the log never has it. */
   private void tell(String made) {
     if (file == null) {
-      System.out.printf("owner code: %s (asked for on the first visit)%n", made);
+      System.out.println("owner code: " + made + " (asked for on the first visit)");
       return;
     }
     try {

@@ -2,6 +2,7 @@ package app.geminal.server.account;
 
 import app.geminal.server.problem.Problem;
 import app.geminal.server.problem.ProblemWriter;
+import app.geminal.units.Text;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -62,6 +63,6 @@ public class SignInThrottle extends OncePerRequestFilter {
         "Too many wrong tries",
         "There were too many wrong tries.",
         "",
-        "Wait %d seconds, then try again.".formatted(seconds));
+        Text.of("Wait %d seconds, then try again.", seconds));
   }
 }

@@ -26,16 +26,19 @@ class ArchiveCommand {
   private static final Logger LOG = LoggerFactory.getLogger(ArchiveCommand.class);
 
   private final Archives archives;
+  private final Restores restores;
   private final ConfigurableApplicationContext context;
   private final String backup;
   private final String restore;
 
   ArchiveCommand(
       Archives archives,
+      Restores restores,
       ConfigurableApplicationContext context,
       @Value("${geminal.backup:}") String backup,
       @Value("${geminal.restore:}") String restore) {
     this.archives = archives;
+    this.restores = restores;
     this.context = context;
     this.backup = backup;
     this.restore = restore;
@@ -47,7 +50,7 @@ class ArchiveCommand {
     if (!backup.isEmpty()) {
       end(() -> write(Path.of(backup)));
     } else if (!restore.isEmpty()) {
-      end(() -> archives.read(Path.of(restore)));
+      end(() -> restores.takeIn(Path.of(restore)));
     }
   }
 

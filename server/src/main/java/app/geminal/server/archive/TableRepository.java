@@ -10,6 +10,7 @@ import java.sql.Types;
 import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -88,6 +89,18 @@ class TableRepository {
                         Integer.class)));
   }
 
+  /** Takes all rows of another database over, whose tables are the same. */
+  void takeOver(String database) {
+    for (String table : ALL) {
+      String columns = quoted(columns(table));
+      jdbc.update(
+          "INSERT INTO %1$s (%2$s) SELECT %2$s FROM `%3$s`.%1$s"
+              .replace("%1$s", table)
+              .replace("%2$s", columns)
+              .replace("%3$s", database));
+    }
+  }
+
   /** Receives what is no text. */
   interface Blobs {
     void blob(String id, byte[] bytes) throws IOException;
@@ -150,6 +163,11 @@ class TableRepository {
             table));
   }
 
+  /** Whether there is such a table. */
+  boolean has(String table) {
+    return !columns(table).isEmpty();
+  }
+
   /** Finds what is no text again. */
   interface BlobOf {
     byte[] of(String id) throws IOException;
@@ -169,7 +187,7 @@ class TableRepository {
       }
       if (!known.containsAll(line.keySet())) {
         throw BadArchive.because(
-            "The file tables/" + table + ".jsonl has columns this release does not know.");
+            "The file tables/" + table + ".jsonl has columns that its release did not have.");
       }
       List<String> these = List.copyOf(line.keySet());
       if (!these.equals(names) || batch.size() == BATCH) {
@@ -192,6 +210,10 @@ class TableRepository {
     }
   }
 
+  private static String quoted(Collection<String> columns) {
+    return columns.stream().map(c -> "`" + c + "`").collect(Collectors.joining(", "));
+  }
+
   private void insert(String table, List<String> names, List<Object[]> batch) {
     if (batch.isEmpty()) {
       return;
@@ -200,7 +222,7 @@ class TableRepository {
         "INSERT INTO "
             + table
             + " ("
-            + names.stream().map(n -> "`" + n + "`").collect(Collectors.joining(", "))
+            + quoted(names)
             + ") VALUES ("
             + names.stream().map(_ -> "?").collect(Collectors.joining(", "))
             + ")",

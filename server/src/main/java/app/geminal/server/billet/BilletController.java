@@ -6,6 +6,7 @@ import app.geminal.check.BadValue;
 import app.geminal.server.book.BookService;
 import app.geminal.server.book.WeldView;
 import app.geminal.server.stored.StoredRow;
+import app.geminal.units.Text;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.WeldOutcome;
 import java.security.Principal;
@@ -125,13 +126,14 @@ class BilletController {
   @GetMapping("/api/billets")
   List<RackLine> rack() {
     Map<Long, List<MadeWeld>> welds = book.weldsByBillet();
+    RackFigures.Glance glance = rackFigures.glance();
     List<RackLine> rack = new ArrayList<>();
     for (Billet b : billets.onRack(u -> rack.add(NotReadable.of(u)))) {
       rack.add(
           StoredRow.<RackLine, RuntimeException>of(
                   "billet",
                   b.id(),
-                  () -> onRack(b, welds.getOrDefault(b.id(), List.of())),
+                  () -> onRack(glance, b, welds.getOrDefault(b.id(), List.of())),
                   why -> rack.add(new NotReadable(b.id(), b.name(), why)))
               .orElse(null));
     }
@@ -146,7 +148,7 @@ class BilletController {
     return ResponseEntity.ok()
         .header(
             HttpHeaders.CONTENT_DISPOSITION,
-            "attachment; filename=\"billet-%d.stored.json\"".formatted(id))
+            Text.of("attachment; filename=\"billet-%d.stored.json\"", id))
         .body(billets.document(id));
   }
 
@@ -202,9 +204,9 @@ class BilletController {
         welds);
   }
 
-  private OnRack onRack(Billet b, List<MadeWeld> welds) {
+  private OnRack onRack(RackFigures.Glance glance, Billet b, List<MadeWeld> welds) {
     StandingView standing = standing(b, welds);
-    RackFigures.Figures figures = rackFigures.of(b, reached(b.plan(), welds));
+    RackFigures.Figures figures = glance.of(b, reached(b.plan(), welds));
     return new OnRack(
         b.id(),
         b.name(),

@@ -1,6 +1,7 @@
 package app.geminal.server.billet;
 
 import app.geminal.flaw.Spot;
+import app.geminal.units.Text;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -37,7 +38,7 @@ public class OpenFlaws {
         f.places().isEmpty() ? Optional.empty() : Optional.of(f.places().getLast().spot());
     String where =
         now.map(s ->
-                " in bar %d, %s from the stop".formatted(s.bar() + 1, length.apply(s.middleXMm())))
+                Text.of(" in bar %d, %s from the stop", s.bar() + 1, length.apply(s.middleXMm())))
             .orElse("");
     String how =
         switch (f.state()) {

@@ -53,23 +53,38 @@ class RackFigures {
    */
   record Figures(int nowStage, StageView now, StageView end, boolean stops, long willFail) {}
 
-  /**
-   * The figures of a billet.
-   *
-   * @param reached the furthest stage with a weld in the Book
-   */
-  Figures of(Billet billet, int reached) {
-    Kept shop = shops.kept();
-    Steels steels = shelf.steels();
-    List<Origin> origins = RunViews.origins(billet.plan());
-    Map<Origin, Integer> free = aside.free(origins, billet.id());
-    Key key = new Key(billet.id(), billet.version(), steels, shop.version(), reached, free);
-    Figures there = kept.getIfPresent(key);
-    if (there == null) {
-      there = workedOut(billet, reached, shop.shop(), steels, free);
-      kept.put(key, there);
+  /** Shop and steels as they are now, read once for the whole Rack. */
+  Glance glance() {
+    return new Glance(shops.kept(), shelf.steels());
+  }
+
+  /** One look at the Rack. */
+  final class Glance {
+    private final Kept shop;
+    private final Steels steels;
+
+    private Glance(Kept shop, Steels steels) {
+      this.shop = shop;
+      this.steels = steels;
     }
-    return there;
+
+    /**
+     * The figures of a billet.
+     *
+     * @param reached the furthest stage with a weld in the Book
+     */
+    Figures of(Billet billet, int reached) {
+      List<Origin> origins = RunViews.origins(billet.plan());
+      // Asking opens a transaction, which few billets need.
+      Map<Origin, Integer> free = origins.isEmpty() ? Map.of() : aside.free(origins, billet.id());
+      Key key = new Key(billet.id(), billet.version(), steels, shop.version(), reached, free);
+      Figures there = kept.getIfPresent(key);
+      if (there == null) {
+        there = workedOut(billet, reached, shop.shop(), steels, free);
+        kept.put(key, there);
+      }
+      return there;
+    }
   }
 
   private static Figures workedOut(

@@ -11,6 +11,8 @@ import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stored.StoredRow;
 import app.geminal.shop.Practice;
 import app.geminal.steel.Steels;
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -21,6 +23,10 @@ import org.springframework.transaction.annotation.Transactional;
 /** Bars that were set aside in one billet and wait for another. Worked out from the plans. */
 @Component
 class SetAsideBars {
+  private static final int MOST_KEPT = 5000;
+
+  private final Cache<Asked, Map<Place, Integer>> claims =
+      Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
   private final BilletRepository billets;
   private final SteelShelf shelf;
   private final ShopKeeper shops;
@@ -95,22 +101,31 @@ class SetAsideBars {
 
   private record Place(long billetId, String stepKey) {}
 
-  private static Map<Place, Integer> taken(
+  private Map<Place, Integer> taken(
       List<Billet> billets, long butFor, Steels steels, Practice practice) {
     Map<Place, Integer> taken = new HashMap<>();
     for (Billet billet : billets) {
       if (billet.id() != butFor) {
-        StoredRow.of(
-            "billet",
-            billet.id(),
-            () -> {
-              claim(billet.plan().parts(), steels, practice, taken);
-              return true;
-            });
+        StoredRow.of("billet", billet.id(), () -> claims(billet, steels, practice))
+            .ifPresent(c -> c.forEach((place, n) -> taken.merge(place, n, Integer::sum)));
       }
     }
     return taken;
   }
+
+  /** What a billet takes from others; worked out once for a version of it. */
+  private Map<Place, Integer> claims(Billet billet, Steels steels, Practice practice) {
+    return claims.get(
+        new Asked(billet.id(), billet.version(), steels, practice),
+        _ -> {
+          Map<Place, Integer> own = new HashMap<>();
+          claim(billet.plan().parts(), steels, practice, own);
+          return own;
+        });
+  }
+
+  /** Steels are the same object until one of them changes. */
+  private record Asked(long billetId, int version, Steels steels, Practice practice) {}
 
   private static void claim(
       List<Part> parts, Steels steels, Practice practice, Map<Place, Integer> taken) {

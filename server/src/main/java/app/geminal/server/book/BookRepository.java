@@ -1,5 +1,8 @@
 package app.geminal.server.book;
 
+import static app.geminal.server.book.HowDocument.HOW;
+import static app.geminal.server.stored.Document.FIRST_FORMAT;
+
 import app.geminal.finding.Known;
 import app.geminal.fire.SchoolCost;
 import app.geminal.server.stored.StoredRow;
@@ -21,7 +24,6 @@ import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The Book in the database. */
 @Repository
@@ -36,34 +38,32 @@ class BookRepository {
 
   private static final String NEWEST_FIRST = " ORDER BY w.made_at DESC, w.id DESC";
 
-  private final RowMapper<WeldView> weld;
-  private final JdbcClient jdbc;
-  private final JsonMapper json;
+  private static final RowMapper<WeldView> WELD =
+      (row, n) ->
+          new WeldView(
+              row.getLong("id"),
+              row.getLong("billet_id"),
+              row.getString("billet_name"),
+              row.getString("step_key"),
+              row.getString("step_title"),
+              row.getObject("made_at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
+              row.getDouble("temperature_c"),
+              OxygenSchool.valueOf(row.getString("school")),
+              WeldOutcome.valueOf(row.getString("outcome")),
+              row.getString("note"),
+              how(row.getString("how")),
+              row.getInt("version"),
+              row.getObject("fire_session", Long.class),
+              row.getString("made_by"));
 
-  BookRepository(JdbcClient jdbc, JsonMapper json) {
+  private final JdbcClient jdbc;
+
+  BookRepository(JdbcClient jdbc) {
     this.jdbc = jdbc;
-    this.json = json;
-    this.weld =
-        (row, n) ->
-            new WeldView(
-                row.getLong("id"),
-                row.getLong("billet_id"),
-                row.getString("billet_name"),
-                row.getString("step_key"),
-                row.getString("step_title"),
-                row.getObject("made_at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
-                row.getDouble("temperature_c"),
-                OxygenSchool.valueOf(row.getString("school")),
-                WeldOutcome.valueOf(row.getString("outcome")),
-                row.getString("note"),
-                how(row.getString("how")),
-                row.getInt("version"),
-                row.getObject("fire_session", Long.class),
-                row.getString("made_by"));
   }
 
-  private HowMade how(@Nullable String document) {
-    return document == null ? HowMade.UNKNOWN : json.readValue(document, HowMade.class);
+  private static HowMade how(@Nullable String document) {
+    return document == null ? HowMade.UNKNOWN : HOW.read(document, FIRST_FORMAT);
   }
 
   List<WeldView> all() {
@@ -77,7 +77,7 @@ class BookRepository {
   }
 
   Optional<WeldView> find(long id) {
-    return jdbc.sql(SELECT + "WHERE w.id = :id").param("id", id).query(weld).optional();
+    return jdbc.sql(SELECT + "WHERE w.id = :id").param("id", id).query(WELD).optional();
   }
 
   long add(
@@ -103,7 +103,7 @@ class BookRepository {
         .param("school", weld.school().name())
         .param("outcome", weld.outcome().name())
         .param("note", weld.note())
-        .param("how", json.writeValueAsString(how))
+        .param("how", HOW.write(how))
         .param("steels", String.join(",", new TreeSet<>(steels)))
         .param("by", madeBy)
         .update(key, "id");
@@ -128,6 +128,14 @@ class BookRepository {
 
   /** Writes over the version the change was based on; false when it is another by now. */
   boolean replace(long id, int version, MadeWeld weld, HowMade how) {
+    String document =
+        jdbc.sql("SELECT how FROM weld WHERE id = :id AND version = :version AND how IS NOT NULL")
+            .param("id", id)
+            .param("version", version)
+            .query(String.class)
+            .optional()
+            .map(stored -> HOW.writeOver(how, stored, FIRST_FORMAT))
+            .orElseGet(() -> HOW.write(how));
     return jdbc.sql(
                 """
                 UPDATE weld SET made_at = :madeAt, temperature_c = :temperature, school = :school,
@@ -139,7 +147,7 @@ class BookRepository {
             .param("school", weld.school().name())
             .param("outcome", weld.outcome().name())
             .param("note", weld.note())
-            .param("how", json.writeValueAsString(how))
+            .param("how", document)
             .param("id", id)
             .param("version", version)
             .update()
@@ -214,7 +222,7 @@ class BookRepository {
   /** Those that can be read; the log tells of the others. */
   private List<WeldView> readable(JdbcClient.StatementSpec asked) {
     return asked
-        .query((row, n) -> StoredRow.of("weld", row.getLong("id"), () -> weld.mapRow(row, n)))
+        .query((row, n) -> StoredRow.of("weld", row.getLong("id"), () -> WELD.mapRow(row, n)))
         .list()
         .stream()
         .flatMap(Optional::stream)

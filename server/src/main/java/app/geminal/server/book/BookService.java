@@ -41,6 +41,10 @@ public class BookService {
   /** What the Book said when it stood like that. */
   private record Counted(String state, Map<String, String> sayings) {}
 
+  /** The welds by billet when it stood like that. */
+  private record Sorted(String state, Map<Long, List<MadeWeld>> byBillet) {}
+
+  private volatile Sorted sorted = new Sorted("", Map.of());
   private volatile Counted counted = new Counted("", Map.of());
   private final BookRepository welds;
   private final EntryRepository entries;
@@ -142,13 +146,26 @@ public class BookService {
     return LookedAt.judged(welds.of(billetId), entries.looks(billetId));
   }
 
-  /** All welds as the core knows them, by billet. */
+  /**
+   * All welds as the core knows them, by billet. Asked with every glance at the Rack, so they are
+   * read anew only when something was written in the Book since.
+   */
   @Transactional(readOnly = true)
   public Map<Long, List<MadeWeld>> weldsByBillet() {
-    return all().stream()
-        .collect(
-            Collectors.groupingBy(
-                WeldView::billetId, Collectors.mapping(WeldView::made, Collectors.toList())));
+    String state = welds.state();
+    Sorted last = sorted;
+    if (!last.state().equals(state)) {
+      last =
+          new Sorted(
+              state,
+              all().stream()
+                  .collect(
+                      Collectors.groupingBy(
+                          WeldView::billetId,
+                          Collectors.mapping(WeldView::made, Collectors.toUnmodifiableList()))));
+      sorted = last;
+    }
+    return last.byBillet();
   }
 
   /**

@@ -5,6 +5,7 @@ import app.geminal.check.BadValue;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.problem.Stale;
+import app.geminal.units.Text;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -124,13 +125,14 @@ public class Entries {
     entries.lock(entryId);
     get(entryId);
     if (entries.photos(entryId) >= MOST_PHOTOS) {
-      throw new BadValue("photo", "An entry has room for %d photographs.".formatted(MOST_PHOTOS));
+      throw new BadValue("photo", Text.of("An entry has room for %d photographs.", MOST_PHOTOS));
     }
     if (entries.photoBytes() + photo.jpeg().length > mostPhotoBytes) {
       throw new BadValue(
           "photo",
-          "The shop's photographs have reached %d MB. Delete some, or raise geminal.most-photos."
-              .formatted(mostPhotoBytes / 1_000_000));
+          Text.of(
+              "The shop's photographs have reached %d MB. Delete some, or raise geminal.most-photos.",
+              mostPhotoBytes / 1_000_000));
     }
     Instant now = clock.instant();
     entries.addPhoto(UUID.randomUUID().toString(), entryId, photo, accounts.id(login), now);

@@ -1,5 +1,8 @@
 package app.geminal.server.book;
 
+import static app.geminal.server.book.WrittenDocument.WRITTEN;
+import static app.geminal.server.stored.Document.FIRST_FORMAT;
+
 import app.geminal.server.book.EntryView.PhotoView;
 import app.geminal.server.stored.StoredRow;
 import java.time.Instant;
@@ -32,27 +35,27 @@ class EntryRepository {
 
   private static final String NEWEST_FIRST = " ORDER BY e.at DESC, e.id DESC";
 
+  private static final RowMapper<EntryView> ENTRY =
+      (row, n) ->
+          new EntryView(
+              row.getLong("id"),
+              row.getLong("billet_id"),
+              row.getString("billet_name"),
+              Written.Kind.valueOf(row.getString("kind")),
+              row.getString("step_key"),
+              row.getString("step_title"),
+              row.getObject("at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
+              WRITTEN.read(row.getString("body"), FIRST_FORMAT),
+              row.getInt("version"),
+              row.getString("made_by"),
+              List.of());
+
   private final JdbcClient jdbc;
   private final JsonMapper json;
-  private final RowMapper<EntryView> entry;
 
   EntryRepository(JdbcClient jdbc, JsonMapper json) {
     this.jdbc = jdbc;
     this.json = json;
-    this.entry =
-        (row, n) ->
-            new EntryView(
-                row.getLong("id"),
-                row.getLong("billet_id"),
-                row.getString("billet_name"),
-                Written.Kind.valueOf(row.getString("kind")),
-                row.getString("step_key"),
-                row.getString("step_title"),
-                row.getObject("at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
-                json.readValue(row.getString("body"), Written.class),
-                row.getInt("version"),
-                row.getString("made_by"),
-                List.of());
   }
 
   List<EntryView> all() {
@@ -69,7 +72,7 @@ class EntryRepository {
   /** Those that can be read; the log tells of the others. */
   private List<EntryView> readable(JdbcClient.StatementSpec asked) {
     return asked
-        .query((row, n) -> StoredRow.of("entry", row.getLong("id"), () -> entry.mapRow(row, n)))
+        .query((row, n) -> StoredRow.of("entry", row.getLong("id"), () -> ENTRY.mapRow(row, n)))
         .list()
         .stream()
         .flatMap(Optional::stream)
@@ -96,7 +99,7 @@ class EntryRepository {
                     new LookedAt.Look(
                         row.getLong("billet_id"),
                         Objects.requireNonNull(
-                            json.readValue(row.getString("body"), Written.class).looked()))))
+                            WRITTEN.read(row.getString("body"), FIRST_FORMAT).looked()))))
         .list()
         .stream()
         .flatMap(Optional::stream)
@@ -106,7 +109,7 @@ class EntryRepository {
   Optional<EntryView> find(long id) {
     return jdbc.sql(SELECT + "WHERE e.id = :id")
         .param("id", id)
-        .query(entry)
+        .query(ENTRY)
         .optional()
         .map(e -> withPhotos(List.of(e)).getFirst());
   }
@@ -150,7 +153,7 @@ class EntryRepository {
         .param("step", says.stepKey())
         .param("title", stepTitle)
         .param("at", LocalDateTime.ofInstant(says.at(), ZoneOffset.UTC))
-        .param("body", json.writeValueAsString(says))
+        .param("body", WRITTEN.write(says))
         .param("by", by)
         .param("now", LocalDateTime.ofInstant(now, ZoneOffset.UTC))
         .update(key, "id");
@@ -159,12 +162,20 @@ class EntryRepository {
 
   /** Writes over the version the change was based on; false when it is another by now. */
   boolean replace(long id, int version, Written says) {
+    String document =
+        jdbc.sql("SELECT body FROM book_entry WHERE id = :id AND version = :version")
+            .param("id", id)
+            .param("version", version)
+            .query(String.class)
+            .optional()
+            .map(stored -> WRITTEN.writeOver(says, stored, FIRST_FORMAT))
+            .orElseGet(() -> WRITTEN.write(says));
     return jdbc.sql(
                 """
                 UPDATE book_entry SET body = :body, at = :at, version = version + 1
                 WHERE id = :id AND version = :version
                 """)
-            .param("body", json.writeValueAsString(says))
+            .param("body", document)
             .param("at", LocalDateTime.ofInstant(says.at(), ZoneOffset.UTC))
             .param("id", id)
             .param("version", version)

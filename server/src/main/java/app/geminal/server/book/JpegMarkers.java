@@ -1,6 +1,7 @@
 package app.geminal.server.book;
 
 import app.geminal.check.BadValue;
+import app.geminal.units.Text;
 
 /**
  * What a JPEG says before it is decoded. A progressive one is held whole by the decoder, and one
@@ -45,8 +46,9 @@ final class JpegMarkers {
         if (pixels > MOST_PROGRESSIVE_PIXELS) {
           throw new BadValue(
               "photo",
-              "This progressive JPEG has %d million pixels; %d are the most. Save it as a plain JPEG."
-                  .formatted(pixels / 1_000_000, MOST_PROGRESSIVE_PIXELS / 1_000_000));
+              Text.of(
+                  "This progressive JPEG has %d million pixels; %d are the most. Save it as a plain JPEG.",
+                  pixels / 1_000_000, MOST_PROGRESSIVE_PIXELS / 1_000_000));
         }
       }
       i += 2 + two(file, i + 2);

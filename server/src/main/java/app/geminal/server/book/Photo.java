@@ -1,6 +1,7 @@
 package app.geminal.server.book;
 
 import app.geminal.check.BadValue;
+import app.geminal.units.Text;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -78,8 +79,9 @@ final class Photo {
     if (pixels > MOST_PIXELS || Math.max(width, height) > LONGEST_SENT_PX) {
       throw new BadValue(
           "photo",
-          "This picture has %d × %d pixels; %d million and %,d along a side are the most."
-              .formatted(width, height, MOST_PIXELS / 1_000_000, LONGEST_SENT_PX));
+          Text.of(
+              "This picture has %d × %d pixels; %d million and %,d along a side are the most.",
+              width, height, MOST_PIXELS / 1_000_000, LONGEST_SENT_PX));
     }
     int every = Math.max(1, Math.max(width, height) / (2 * LONGEST_PX));
     ImageReadParam how = reader.getDefaultReadParam();

@@ -1,6 +1,7 @@
 package app.geminal.server.card;
 
 import app.geminal.library.picture.XmlText;
+import app.geminal.units.Text;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;
@@ -58,60 +59,61 @@ final class CardPdf {
   }
 
   private static String html(Card card, double pt, String code) {
-    return """
-    <html><head><title>%s</title><style>
-    @page { size: A4; margin: 11mm 12mm; }
-    body { font-family: Helvetica, sans-serif; font-size: %.1fpt; color: #000; }
-    h1 { font-size: 24pt; margin: 0; }
-    h2 { font-size: 1.05em; margin: 3.2mm 0 1mm 0; border-bottom: 0.6pt solid #000; }
-    p, ul { margin: 0.6mm 0; }
-    ul { padding-left: 4mm; }
-    table { width: 100%%; border-collapse: collapse; }
-    td, th { text-align: left; vertical-align: top; padding: 0.7mm 2mm 0.7mm 0; }
-    th { font-size: 0.8em; font-weight: normal; }
-    tr.row td { border-bottom: 0.3pt solid #999; }
-    .big { font-size: 1.2em; font-weight: bold; white-space: nowrap; }
-    .count { font-size: 30pt; font-weight: bold; }
-    .qr { width: 27mm; height: 27mm; }
-    .right { text-align: right; padding-right: 0; }
-    </style></head><body>
-    <table><tr>
-      <td><h1>%s</h1><p>%s</p><p>All figures in %s.</p></td>
-      <td class="right" style="width: 58mm"><span class="count">%s</span> visible layers
-        <br/>%s counted at the saw<br/>%s</td>
-      <td class="right" style="width: 29mm"><img class="qr" src="data:image/png;base64,%s"/>
-        <br/>to the fire</td>
-    </tr></table>
-    <h2>Cut</h2><p style="font-size: 1.2em">%s</p>
-    <h2>Run</h2>
-    <table><tr><th>step</th><th>then it is, width × height × length</th><th>layers</th>
-      <th>stops, heat by heat</th></tr>%s</table>
-    %s%s
-    <h2>Where it can hurt</h2><ul>%s</ul>
-    </body></html>
-    """
-        .formatted(
-            text(card.name()),
-            pt,
-            text(card.name()),
-            text(card.purpose()),
-            text(card.units()),
-            text(card.counts().visible()),
-            text(card.counts().shop()),
-            text(card.counts().bar()),
-            code,
-            card.cutList().stream().map(CardPdf::text).collect(Collectors.joining("<br/>")),
-            card.rows().stream().map(CardPdf::row).collect(Collectors.joining()),
-            heats(card.heats()),
-            flaws(card.flaws()),
-            card.cautions().stream()
-                .map(c -> "<li>" + text(c) + "</li>")
-                .collect(Collectors.joining()));
+    return Text.of(
+        """
+        <html><head><title>%s</title><style>
+        @page { size: A4; margin: 11mm 12mm; }
+        body { font-family: Helvetica, sans-serif; font-size: %.1fpt; color: #000; }
+        h1 { font-size: 24pt; margin: 0; }
+        h2 { font-size: 1.05em; margin: 3.2mm 0 1mm 0; border-bottom: 0.6pt solid #000; }
+        p, ul { margin: 0.6mm 0; }
+        ul { padding-left: 4mm; }
+        table { width: 100%%; border-collapse: collapse; }
+        td, th { text-align: left; vertical-align: top; padding: 0.7mm 2mm 0.7mm 0; }
+        th { font-size: 0.8em; font-weight: normal; }
+        tr.row td { border-bottom: 0.3pt solid #999; }
+        .big { font-size: 1.2em; font-weight: bold; white-space: nowrap; }
+        .count { font-size: 30pt; font-weight: bold; }
+        .qr { width: 27mm; height: 27mm; }
+        .right { text-align: right; padding-right: 0; }
+        </style></head><body>
+        <table><tr>
+          <td><h1>%s</h1><p>%s</p><p>All figures in %s.</p></td>
+          <td class="right" style="width: 58mm"><span class="count">%s</span> visible layers
+            <br/>%s counted at the saw<br/>%s</td>
+          <td class="right" style="width: 29mm"><img class="qr" src="data:image/png;base64,%s"/>
+            <br/>to the fire</td>
+        </tr></table>
+        <h2>Cut</h2><p style="font-size: 1.2em">%s</p>
+        <h2>Run</h2>
+        <table><tr><th>step</th><th>then it is, width × height × length</th><th>layers</th>
+          <th>stops, heat by heat</th></tr>%s</table>
+        %s%s
+        <h2>Where it can hurt</h2><ul>%s</ul>
+        </body></html>
+        """,
+        text(card.name()),
+        pt,
+        text(card.name()),
+        text(card.purpose()),
+        text(card.units()),
+        text(card.counts().visible()),
+        text(card.counts().shop()),
+        text(card.counts().bar()),
+        code,
+        card.cutList().stream().map(CardPdf::text).collect(Collectors.joining("<br/>")),
+        card.rows().stream().map(CardPdf::row).collect(Collectors.joining()),
+        heats(card.heats()),
+        flaws(card.flaws()),
+        card.cautions().stream()
+            .map(c -> "<li>" + text(c) + "</li>")
+            .collect(Collectors.joining()));
   }
 
   private static String row(Card.Row row) {
-    return "<tr class=\"row\"><td>%s</td><td class=\"big\">%s</td><td class=\"big\">%s</td><td>%s</td></tr>"
-        .formatted(text(row.what()), text(row.after()), text(row.layers()), text(row.stops()));
+    return Text.of(
+        "<tr class=\"row\"><td>%s</td><td class=\"big\">%s</td><td class=\"big\">%s</td><td>%s</td></tr>",
+        text(row.what()), text(row.after()), text(row.layers()), text(row.stops()));
   }
 
   private static String heats(List<Card.Heat> heats) {
@@ -121,13 +123,13 @@ final class CardPdf {
     return "<h2>Heats</h2><table>"
         + heats.stream()
             .map(h ->
-                "<tr class=\"row\"><td>%s</td><td class=\"big\">%s</td><td>%s</td><td>soak %s</td><td>%s</td></tr>"
-                    .formatted(
-                        text(h.title()),
-                        text(h.aim()),
-                        text(h.window()),
-                        text(h.soak()),
-                        text(h.school())))
+                Text.of(
+                    "<tr class=\"row\"><td>%s</td><td class=\"big\">%s</td><td>%s</td><td>soak %s</td><td>%s</td></tr>",
+                    text(h.title()),
+                    text(h.aim()),
+                    text(h.window()),
+                    text(h.soak()),
+                    text(h.school())))
             .collect(Collectors.joining())
         + "</table>";
   }

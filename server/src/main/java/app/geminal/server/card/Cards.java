@@ -17,6 +17,7 @@ import app.geminal.server.fire.HeatPlans;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.Shop;
+import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import app.geminal.weld.OxygenSchool;
 import java.net.URLEncoder;
@@ -70,9 +71,7 @@ class Cards {
         rows(run, "", words, units, shop),
         welds.entrySet().stream().map(w -> heat(w.getKey().title(), w.getValue(), words)).toList(),
         new Card.Counts(
-            "%,d".formatted(end.visibleCount()),
-            "%,d".formatted(end.shopCount()),
-            bars(end, words)),
+            Text.of("%,d", end.visibleCount()), Text.of("%,d", end.shopCount()), bars(end, words)),
         flaws.words(billet, words::withUnit),
         cautions(welds.values(), words),
         origin + "/fire?billet=" + billetId + nextStep(welds.keySet()));
@@ -95,13 +94,13 @@ class Cards {
     plan.stack().pieces().forEach(p -> pieces.merge(p, 1, Integer::sum));
     pieces.forEach((piece, n) ->
         lines.add(
-            "%d × %s, %s × %s × %s"
-                .formatted(
-                    n,
-                    piece.steel(),
-                    words.length(piece.widthIn(plan.stack().widthMm())),
-                    words.length(piece.thicknessMm()),
-                    words.length(piece.lengthIn(plan.stack().lengthMm())))));
+            Text.of(
+                "%d × %s, %s × %s × %s",
+                n,
+                piece.steel(),
+                words.length(piece.widthIn(plan.stack().widthMm())),
+                words.length(piece.thicknessMm()),
+                words.length(piece.lengthIn(plan.stack().lengthMm())))));
     return lines;
   }
 
@@ -118,12 +117,12 @@ class Cards {
           stage
               .step()
               .map(s -> Shorthand.format(s.operation(), units, shop.practice()))
-              .orElse("stack of %d".formatted(run.plan().stack().pieces().size()));
+              .orElse(Text.of("stack of %d", run.plan().stack().pieces().size()));
       rows.add(
           new Card.Row(
               part.isEmpty() ? what : part + ": " + what,
               bars(stage.bars(), words),
-              "%,d".formatted(stage.visibleCount()),
+              Text.of("%,d", stage.visibleCount()),
               i == 0 ? "" : stops(stage, run.stages().get(i - 1).bars(), words, shop)));
     }
     return rows;
@@ -158,7 +157,7 @@ class Cards {
         title,
         words.heat(plan.window().aimC()),
         words.heat(plan.window().floorC()) + " to " + words.heat(plan.window().ceilingC()),
-        "%.0f min, then %.0f".formatted(plan.soaking().firstMin(), plan.soaking().againMin()),
+        Text.of("%.0f min, then %.0f", plan.soaking().firstMin(), plan.soaking().againMin()),
         plan.school().map(OxygenSchool::word).orElse(""));
   }
 

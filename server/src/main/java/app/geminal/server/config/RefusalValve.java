@@ -1,5 +1,6 @@
 package app.geminal.server.config;
 
+import app.geminal.units.Text;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import org.apache.catalina.connector.Request;
@@ -25,12 +26,13 @@ public final class RefusalValve extends ErrorReportValve {
       response
           .getOutputStream()
           .write(
-              """
-              {"type":"urn:geminal:problem:request","title":"The request cannot be read",\
-              "status":%d,"detail":"The request was refused.","where":"",\
-              "remedy":"Check the address of the request."}\
-              """
-                  .formatted(response.getStatus())
+              Text.of(
+                      """
+                      {"type":"urn:geminal:problem:request","title":"The request cannot be read",\
+                      "status":%d,"detail":"The request was refused.","where":"",\
+                      "remedy":"Check the address of the request."}\
+                      """,
+                      response.getStatus())
                   .getBytes(StandardCharsets.UTF_8));
       response.finishResponse();
     } catch (IOException | IllegalStateException gone) {

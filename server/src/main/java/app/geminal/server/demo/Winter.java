@@ -19,6 +19,7 @@ import app.geminal.server.book.Written;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.Practice;
+import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
@@ -130,7 +131,7 @@ class Winter {
               Double.parseDouble(said[3]),
               said[0].equals("b") ? OxygenSchool.BORAX : OxygenSchool.DRY,
               outcome,
-              "Coupon %d, drawn thin and bent.".formatted(i + 1));
+              Text.of("Coupon %d, drawn thin and bent.", i + 1));
       HowMade how =
           new HowMade(
               null,

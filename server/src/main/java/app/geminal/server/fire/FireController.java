@@ -5,10 +5,12 @@ import app.geminal.fire.HeatPlan;
 import app.geminal.fire.Rotation;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import app.geminal.units.Text;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.time.Clock;
@@ -183,10 +185,10 @@ class FireController {
       csv.append(
           String.format(
               Locale.ROOT,
-              "%d,%s,%.2f,%s,%s%n",
+              "%d,%s,%s,%s,%s\n",
               r.second(),
               r.channel().name().toLowerCase(Locale.ROOT),
-              r.figure(),
+              BigDecimal.valueOf(r.figure()).toPlainString(),
               switch (r.channel()) {
                 case FORGE -> "C";
                 case PRESS -> "MPa";
@@ -195,7 +197,7 @@ class FireController {
     }
     return ResponseEntity.ok()
         .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-        .header("Content-Disposition", "attachment; filename=\"fire-%d.csv\"".formatted(id))
+        .header("Content-Disposition", Text.of("attachment; filename=\"fire-%d.csv\"", id))
         .body(csv.toString());
   }
 }

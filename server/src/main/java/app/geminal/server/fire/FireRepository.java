@@ -1,7 +1,8 @@
 package app.geminal.server.fire;
 
+import static app.geminal.server.fire.HeatPlanDocument.HEAT_PLAN;
+
 import app.geminal.fire.Act;
-import app.geminal.fire.HeatPlan;
 import app.geminal.heat.Gauge;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.stored.StoredRow;
@@ -23,14 +24,10 @@ import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Sessions at the fire in the database. */
 @Repository
 class FireRepository {
-  /** Goes up when the shape of a heat plan's document changes. */
-  private static final int PLAN_FORMAT = 1;
-
   /** Rows in one statement; a second of a hundred sessions fits. */
   private static final int ROWS = 500;
 
@@ -53,12 +50,10 @@ class FireRepository {
 
   private final JdbcClient jdbc;
   private final JdbcTemplate batch;
-  private final JsonMapper json;
 
-  FireRepository(JdbcClient jdbc, JdbcTemplate batch, JsonMapper json) {
+  FireRepository(JdbcClient jdbc, JdbcTemplate batch) {
     this.jdbc = jdbc;
     this.batch = batch;
-    this.json = json;
   }
 
   private static @Nullable Act act(@Nullable String name) {
@@ -98,8 +93,8 @@ class FireRepository {
         .param("place", billet.place())
         .param("billet", billet.billetId())
         .param("name", billet.name())
-        .param("plan", json.writeValueAsString(billet.plan()))
-        .param("format", PLAN_FORMAT)
+        .param("plan", HEAT_PLAN.write(billet.plan()))
+        .param("format", HEAT_PLAN.format())
         .update();
   }
 
@@ -125,7 +120,7 @@ class FireRepository {
                 row.getInt("place"),
                 row.getLong("billet_id"),
                 row.getString("name"),
-                json.readValue(row.getString("plan"), HeatPlan.class)))
+                HEAT_PLAN.read(row.getString("plan"), row.getInt("plan_format"))))
         .list();
   }
 

@@ -13,6 +13,7 @@ import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.instrument.LoggerFile;
+import app.geminal.units.Text;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
@@ -115,8 +116,9 @@ class FireService {
     if (fires.countEntries(sessionId) + entries.size() > MOST_ENTRIES) {
       throw new BadValue(
           "entries",
-          "This session has %,d entries, as many as one can have. Start a new session."
-              .formatted(MOST_ENTRIES));
+          Text.of(
+              "This session has %,d entries, as many as one can have. Start a new session.",
+              MOST_ENTRIES));
     }
     List<Entry> outcomes = new ArrayList<>();
     boolean undoes = false;
@@ -204,9 +206,9 @@ class FireService {
     String own =
         waited.isEmpty()
             ? "From the fire's record."
-            : "From the fire's record: %d %s, at the dies after %s."
-                .formatted(
-                    waited.size(), waited.size() == 1 ? "set" : "sets", String.join(", ", waited));
+            : Text.of(
+                "From the fire's record: %d %s, at the dies after %s.",
+                waited.size(), waited.size() == 1 ? "set" : "sets", String.join(", ", waited));
     return said.isEmpty() ? own : said + " " + own;
   }
 
@@ -243,15 +245,17 @@ class FireService {
       if (!(line.atS() >= 0 && line.atS() <= lastedS + AFTERWARDS_S)) {
         throw new BadValue(
             "line/" + (i + 2),
-            "This is outside the session, which lasted %.0f seconds.".formatted(lastedS));
+            Text.of("This is outside the session, which lasted %.0f seconds.", lastedS));
       }
+      Gauge gauge = Objects.requireNonNull(gauges.get(line.channel()));
+      Gauge.State judged = gauge.said(line.atS(), line.value());
       Row row =
           new Row(
               sessionId,
               line.channel(),
               (int) line.atS(),
               line.value(),
-              Objects.requireNonNull(gauges.get(line.channel())).said(line.atS(), line.value()));
+              Objects.requireNonNullElse(line.state(), judged));
       rows.putIfAbsent(new Second(row.channel(), row.second()), row);
     }
     List<Row> each = List.copyOf(rows.values());

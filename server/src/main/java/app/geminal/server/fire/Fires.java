@@ -14,6 +14,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -85,8 +86,24 @@ class Fires {
     }
   }
 
+  /**
+   * A session, taken from the database where it is not held; from now on it is held for a while.
+   */
   LiveFire get(long id) {
-    return live.computeIfAbsent(id, this::load);
+    return Objects.requireNonNull(
+        live.compute(
+            id,
+            (_, held) -> {
+              LiveFire fire = held == null ? load(id) : held;
+              fire.askedFor(clock.instant());
+              return fire;
+            }));
+  }
+
+  /** Lets go of those that nobody has asked for or looks at and whose time stands still. */
+  private void letGo(Instant now) {
+    // One at a time, so that none is let go while somebody asks for it.
+    live.keySet().forEach(id -> live.computeIfPresent(id, (_, f) -> f.isLetGo(now) ? null : f));
   }
 
   private LiveFire load(long id) {
@@ -145,7 +162,7 @@ class Fires {
     }
     Said forge = instruments.said(Channel.FORGE);
     Said press = instruments.said(Channel.PRESS);
-    live.values().removeIf(f -> !f.isOpen() && !f.isLookedAt());
+    letGo(now);
     live.values().stream().filter(f -> f.isForgotten(now)).forEach(f -> endForgotten(f, now));
     for (LiveFire fire : live.values()) {
       if (fire.isOpen() && !fire.isRehearsal()) {

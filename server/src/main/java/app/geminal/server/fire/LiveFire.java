@@ -50,6 +50,7 @@ final class LiveFire {
   private static final int FORGE_PLACES = 2;
   private static final double DUE_SPEED = 4;
   private static final double FORGOTTEN_AFTER_S = 12 * 3600;
+  private static final double HELD_FOR_S = 60;
 
   /** Seconds a session catches up with at once; some 15 ms of work a billet. */
   private static final int MOST_PER_TICK_S = 600;
@@ -74,6 +75,7 @@ final class LiveFire {
   private List<Followed> followed = new ArrayList<>();
   private List<FireLog.Typed> typed = List.of();
   private @Nullable Instant endedAt;
+  private volatile Instant askedAt;
   private Said forge = Said.NOTHING;
   private Said press = Said.NOTHING;
   private int second;
@@ -95,6 +97,7 @@ final class LiveFire {
     this.session = session;
     this.shop = shop;
     this.endedAt = session.endedAt();
+    this.askedAt = now;
     this.log = new FireLog(session.speed());
     for (Channel channel : Channel.values()) {
       traces.put(channel, new Trace());
@@ -276,8 +279,19 @@ final class LiveFire {
     return isOpen() && !isRehearsal() && secondOf(now) - log.latestS() > FORGOTTEN_AFTER_S;
   }
 
-  boolean isLookedAt() {
-    return !listeners.isEmpty();
+  /** Somebody wants it: it is held from now on, long enough to begin to look at it. */
+  void askedFor(Instant now) {
+    askedAt = now;
+  }
+
+  /**
+   * Whether it need not be held any more: its time stands still, because it is over or a rehearsal,
+   * and nobody looks or has asked for it for a while. It comes back from the database as it was.
+   */
+  synchronized boolean isLetGo(Instant now) {
+    return (isRehearsal() || endedAt != null)
+        && listeners.isEmpty()
+        && Moments.seconds(askedAt, now) > HELD_FOR_S;
   }
 
   /** The second of the session something done at a moment belongs to. */

@@ -2,7 +2,6 @@ package app.geminal.server.fire;
 
 import app.geminal.fire.Act;
 import app.geminal.fire.HeatPlan;
-import app.geminal.fire.Squeezing;
 import app.geminal.heat.Around;
 import app.geminal.heat.BarHeat;
 import app.geminal.heat.Following.Place;
@@ -10,6 +9,7 @@ import app.geminal.heat.Touch;
 import app.geminal.shop.Press;
 import app.geminal.simulator.SimulatedForge;
 import app.geminal.simulator.SimulatedPress;
+import app.geminal.steel.Deformation;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -32,7 +32,7 @@ final class Rehearsed {
 
     Bar(HeatPlan plan) {
       of = plan.bar();
-      valve = plan.isWeld() ? Squeezing.FEATHERED : 1;
+      valve = plan.isWeld() ? Deformation.FEATHERED : 1;
       heat = new BarHeat(of, 20);
     }
   }

@@ -1,6 +1,8 @@
 package app.geminal.server.instrument;
 
 import app.geminal.check.BadValue;
+import app.geminal.heat.Gauge;
+import app.geminal.units.Text;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -9,13 +11,16 @@ import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVException;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A logger's file: CSV with the columns at, channel, value, unit; see docs/formats/logger-csv.md.
- * All or nothing: the first line that cannot be read is told and nothing is taken.
+ * All or nothing: the first line that cannot be read is told and nothing is taken. What Geminal
+ * wrote itself has a fifth column, the state each reading was in.
  */
 public final class LoggerFile {
   private static final int MOST_LINES = 100_000;
@@ -25,8 +30,12 @@ public final class LoggerFile {
 
   private LoggerFile() {}
 
-  /** One line: seconds of the session, °C or MPa. */
-  public record Logged(Channel channel, double atS, double value) {}
+  /**
+   * One line: seconds of the session, °C or MPa.
+   *
+   * @param state as the file says, or null where it says none: then the reading is to be judged
+   */
+  public record Logged(Channel channel, double atS, double value, Gauge.@Nullable State state) {}
 
   /**
    * Reads a file.
@@ -49,14 +58,14 @@ public final class LoggerFile {
         if (!csv.getHeaderNames().contains(column)) {
           throw new BadValue(
               "line/1",
-              "The column “%s” is missing; the first line is at,channel,value,unit."
-                  .formatted(column));
+              Text.of(
+                  "The column “%s” is missing; the first line is at,channel,value,unit.", column));
         }
       }
       for (CSVRecord row : csv) {
         if (lines.size() == MOST_LINES) {
           throw new BadValue(
-              "line/" + row.getRecordNumber(), "More than %,d lines.".formatted(MOST_LINES));
+              "line/" + row.getRecordNumber(), Text.of("More than %,d lines.", MOST_LINES));
         }
         lines.add(line(row, startedAt));
       }
@@ -82,7 +91,20 @@ public final class LoggerFile {
           case "press" -> Channel.PRESS;
           default -> throw new BadValue(where, "The channel is forge or press.");
         };
-    return new Logged(channel, at(row.get("at"), startedAt, where), value(row, channel, where));
+    return new Logged(
+        channel, at(row.get("at"), startedAt, where), value(row, channel, where), state(row));
+  }
+
+  /** A logger may have a column of this name with words of its own, which say nothing here. */
+  private static Gauge.@Nullable State state(CSVRecord row) {
+    if (!row.isSet("state")) {
+      return null;
+    }
+    String name = row.get("state").toUpperCase(Locale.ROOT);
+    return Stream.of(Gauge.State.values())
+        .filter(s -> s.name().equals(name))
+        .findFirst()
+        .orElse(null);
   }
 
   private static double at(String text, Instant startedAt, String where) {
@@ -97,8 +119,9 @@ public final class LoggerFile {
       } catch (DateTimeParseException neither) {
         throw new BadValue(
             where,
-            "“%s” is neither seconds of the session nor a time as 2026-02-03T08:40:00Z."
-                .formatted(text));
+            Text.of(
+                "“%s” is neither seconds of the session nor a time as 2026-02-03T08:40:00Z.",
+                text));
       }
     }
   }
@@ -107,7 +130,7 @@ public final class LoggerFile {
   private static double number(String text, String where) {
     double value = Double.parseDouble(text);
     if (!(Math.abs(value) <= MOST_FIGURE)) {
-      throw new BadValue(where, "“%s” is not a figure a logger writes.".formatted(text));
+      throw new BadValue(where, Text.of("“%s” is not a figure a logger writes.", text));
     }
     return value;
   }
@@ -117,7 +140,7 @@ public final class LoggerFile {
     try {
       value = number(row.get("value"), where);
     } catch (NumberFormatException e) {
-      throw new BadValue(where, "“%s” is no number.".formatted(row.get("value")));
+      throw new BadValue(where, Text.of("“%s” is no number.", row.get("value")));
     }
     String unit = row.get("unit").toLowerCase(Locale.ROOT).replace("°", "");
     if (channel == Channel.FORGE) {

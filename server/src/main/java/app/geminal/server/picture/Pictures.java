@@ -19,6 +19,7 @@ import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.turn.Turns;
 import app.geminal.shop.Practice;
 import app.geminal.steel.Steels;
+import app.geminal.units.Text;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -109,8 +110,9 @@ class Pictures implements DisposableBean {
           byPainters(() -> Painter.paint(seen.sight, seen.pane, seen.tones, wanted.relief(), left));
       if (painted.isEmpty() && budget.isSpent() && !unwanted.getAsBoolean()) {
         throw new Busy(
-            "This picture takes longer than %d seconds. Ask for a smaller one, or for a smaller part."
-                .formatted(budget.seconds()));
+            Text.of(
+                "This picture takes longer than %d seconds. Ask for a smaller one, or for a smaller part.",
+                budget.seconds()));
       }
       return painted.map(
           picture -> new Drawn(Png.of(picture, seen.pane, quick), seen.pane, seen.sight));

@@ -3,6 +3,7 @@ package app.geminal.server.problem;
 import app.geminal.check.BadValue;
 import app.geminal.library.plan.JsonFault;
 import app.geminal.notation.Misread;
+import app.geminal.units.Text;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -161,11 +162,22 @@ public class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail damaged(JacksonException e) {
     LOG.warn("A stored document cannot be read: {}", e.getMessage());
+    return damaged("What is stored is not as this release expects it.");
+  }
+
+  /** The same, told with the place in it. */
+  @ExceptionHandler
+  ProblemDetail damaged(Damaged e) {
+    LOG.warn("{}", e.getMessage());
+    return damaged(String.valueOf(e.getMessage()));
+  }
+
+  private static ProblemDetail damaged(String why) {
     return Problem.of(
         HttpStatus.CONFLICT,
         "damaged",
         "This record cannot be read",
-        "What is stored is not as this release expects it. Everything else works.",
+        why + " Everything else works.",
         "",
         "Restore it from a backup, or open it with the release that wrote it.");
   }
@@ -288,8 +300,8 @@ public class Problems extends ResponseEntityExceptionHandler {
         "What was sent is larger than the limit, so it was not read. Nothing was stored.",
         "",
         mostBytes < MEGABYTE
-            ? "Send less than %d kB.".formatted(mostBytes / 1024)
-            : "Send less than %d MB.".formatted(mostBytes / MEGABYTE));
+            ? Text.of("Send less than %d kB.", mostBytes / 1024)
+            : Text.of("Send less than %d MB.", mostBytes / MEGABYTE));
   }
 
   /** A body that did not arrive in time. */
@@ -324,7 +336,7 @@ public class Problems extends ResponseEntityExceptionHandler {
             HttpStatus.UNSUPPORTED_MEDIA_TYPE,
             "wrong-type",
             "This type of content is not read here",
-            "The body came as %s.".formatted(e.getContentType()),
+            Text.of("The body came as %s.", String.valueOf(e.getContentType())),
             "",
             "Send it as application/json."));
   }

@@ -43,17 +43,19 @@ class Asking {
         };
     Double block = asked.blockMm();
     Double tolerance = asked.tolerance();
-    return new Question(
-        tolerance == null
-            ? new Aim.Most(asked.count(), asked.counted())
-            : new Aim.Near(asked.count(), tolerance, asked.counted()),
-        from,
-        finished,
-        Objects.requireNonNullElseGet(asked.bounds(), Bounds::full),
-        asked.insert(),
-        Objects.requireNonNullElse(asked.core(), List.<Piece>of()),
-        block == null ? Question.usualBlockMm(finished, width, shop) : block,
-        Objects.requireNonNullElseGet(asked.within(), () -> Within.of(shop)));
+    Question question =
+        new Question(
+            tolerance == null
+                ? new Aim.Most(asked.count(), asked.counted())
+                : new Aim.Near(asked.count(), tolerance, asked.counted()),
+            from,
+            finished,
+            Objects.requireNonNullElseGet(asked.bounds(), Bounds::full),
+            asked.insert(),
+            Objects.requireNonNullElse(asked.core(), List.<Piece>of()),
+            block == null ? Question.usualBlockMm(finished, width, shop) : block,
+            Objects.requireNonNullElseGet(asked.within(), () -> Within.of(shop)));
+    return block == null ? question.tryingHigherBlocks(shop) : question;
   }
 
   private From from(Asked.Beginning from, Steels steels, Shop shop) {

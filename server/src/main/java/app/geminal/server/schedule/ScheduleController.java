@@ -27,6 +27,7 @@ import java.io.IOException;
 import java.security.Principal;
 import java.time.Duration;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -66,8 +67,9 @@ class ScheduleController {
    *
    * @param asked the question it answers
    * @param startMm length of its stack; means nothing for a bar that is there
+   * @param blockMm height its blocks are drawn down to make; null for the question's own
    */
-  record Chosen(Asked asked, ScheduleView schedule, double startMm) {}
+  record Chosen(Asked asked, ScheduleView schedule, double startMm, @Nullable Double blockMm) {}
 
   /** The plan of a way. */
   record PlanBody(Plan plan) {}
@@ -104,7 +106,9 @@ class ScheduleController {
   PlanBody plan(@RequestBody Chosen chosen) {
     Shop shop = shops.shop();
     Asked asked = Require.present("asked", chosen.asked());
-    Question question = asking.question(asked, shelf.steels(), shop);
+    Question usual = asking.question(asked, shelf.steels(), shop);
+    Double block = chosen.blockMm();
+    Question question = block == null ? usual : usual.withBlockMm(block);
     Schedule schedule = Require.present("schedule", chosen.schedule()).schedule();
     if (question.insert() == null
         && schedule.restacks().stream().anyMatch(ScheduleController::lays)) {

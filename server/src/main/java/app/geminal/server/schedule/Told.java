@@ -8,6 +8,7 @@ import app.geminal.schedule.Question;
 import app.geminal.schedule.Ruling;
 import app.geminal.schedule.Way;
 import app.geminal.schedule.Within;
+import app.geminal.units.Text;
 import app.geminal.weld.HoldChance;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -136,7 +137,7 @@ sealed interface Told {
       relaxation
           .limits()
           .forEach((limit, to) -> words.add(limit.words() + " " + Ruling.figure(limit, to)));
-      relaxation.tolerance().ifPresent(t -> words.add("a count within %.1f %%".formatted(100 * t)));
+      relaxation.tolerance().ifPresent(t -> words.add(Text.of("a count within %.1f %%", 100 * t)));
       return new RelaxationView(relaxation.limits(), relaxation.tolerance().orElse(null), words);
     }
   }

@@ -1,5 +1,8 @@
 package app.geminal.server.shop;
 
+import static app.geminal.server.shop.ShopDocument.SHOP;
+import static app.geminal.server.stored.Document.FIRST_FORMAT;
+
 import app.geminal.shop.Shop;
 import java.time.Instant;
 import java.time.LocalDateTime;
@@ -7,24 +10,30 @@ import java.time.ZoneOffset;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The shop in the database; no row as long as nothing was said about it. */
 @Repository
 class ShopRepository {
   private final JdbcClient jdbc;
-  private final JsonMapper json;
 
-  ShopRepository(JdbcClient jdbc, JsonMapper json) {
+  ShopRepository(JdbcClient jdbc) {
     this.jdbc = jdbc;
-    this.json = json;
   }
 
   Optional<Kept> find() {
     return jdbc.sql("SELECT shop, version FROM shop WHERE id = 1")
         .query((row, n) ->
-            new Kept(json.readValue(row.getString("shop"), Shop.class), row.getInt("version")))
+            new Kept(SHOP.read(row.getString("shop"), FIRST_FORMAT), row.getInt("version")))
         .optional();
+  }
+
+  private String document(int version, Shop shop) {
+    return jdbc.sql("SELECT shop FROM shop WHERE id = 1 AND version = :version")
+        .param("version", version)
+        .query(String.class)
+        .optional()
+        .map(stored -> SHOP.writeOver(shop, stored, FIRST_FORMAT))
+        .orElseGet(() -> SHOP.write(shop));
   }
 
   /** Writes over the version the change was based on, 0 for none; false when it is another now. */
@@ -40,7 +49,7 @@ class ShopRepository {
             WHERE id = 1 AND version = :version
             """;
     return jdbc.sql(statement)
-            .param("shop", json.writeValueAsString(shop))
+            .param("shop", document(version, shop))
             .param("version", version)
             .param("now", LocalDateTime.ofInstant(now, ZoneOffset.UTC))
             .update()

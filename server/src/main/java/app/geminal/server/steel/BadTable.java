@@ -1,6 +1,7 @@
 package app.geminal.server.steel;
 
 import app.geminal.library.OwnSteelTable.Fault;
+import app.geminal.units.Text;
 import java.util.List;
 
 /** A table with faults; nothing of it was taken. */
@@ -10,7 +11,7 @@ public final class BadTable extends RuntimeException {
   private final transient List<Fault> faults;
 
   BadTable(List<Fault> faults) {
-    super("The table has %d fault%s.".formatted(faults.size(), faults.size() == 1 ? "" : "s"));
+    super(Text.of("The table has %d fault%s.", faults.size(), faults.size() == 1 ? "" : "s"));
     this.faults = List.copyOf(faults);
   }
 

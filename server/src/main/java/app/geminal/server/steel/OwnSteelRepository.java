@@ -1,5 +1,7 @@
 package app.geminal.server.steel;
 
+import static app.geminal.server.steel.OwnSteelDocument.KNOWN;
+
 import app.geminal.server.stored.StoredRow;
 import app.geminal.steel.OwnSteel;
 import java.time.Instant;
@@ -12,30 +14,25 @@ import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The shop's own steels in the database. */
 @Repository
 class OwnSteelRepository {
-  /** Goes up when the shape of {@link OwnSteel}'s document changes. */
-  private static final int KNOWN_FORMAT = 1;
+  private static final String SELECT =
+      "SELECT id, known, known_format, listed, version FROM own_steel ";
 
-  private static final String SELECT = "SELECT id, known, listed, version FROM own_steel ";
+  private static final RowMapper<Kept> KEPT =
+      (row, n) ->
+          new Kept(
+              row.getLong("id"),
+              row.getInt("version"),
+              row.getBoolean("listed"),
+              KNOWN.read(row.getString("known"), row.getInt("known_format")));
 
   private final JdbcClient jdbc;
-  private final JsonMapper json;
-  private final RowMapper<Kept> kept;
 
-  OwnSteelRepository(JdbcClient jdbc, JsonMapper json) {
+  OwnSteelRepository(JdbcClient jdbc) {
     this.jdbc = jdbc;
-    this.json = json;
-    this.kept =
-        (row, n) ->
-            new Kept(
-                row.getLong("id"),
-                row.getInt("version"),
-                row.getBoolean("listed"),
-                json.readValue(row.getString("known"), OwnSteel.class));
   }
 
   List<Kept> all() {
@@ -53,13 +50,13 @@ class OwnSteelRepository {
   }
 
   Optional<Kept> find(long id) {
-    return jdbc.sql(SELECT + "WHERE id = :id").param("id", id).query(kept).optional();
+    return jdbc.sql(SELECT + "WHERE id = :id").param("id", id).query(KEPT).optional();
   }
 
   Optional<Kept> find(String shortName) {
     return jdbc.sql(SELECT + "WHERE short_name = :name")
         .param("name", shortName)
-        .query(kept)
+        .query(KEPT)
         .optional();
   }
 
@@ -71,8 +68,8 @@ class OwnSteelRepository {
             VALUES (:name, :known, :format, 1, :now)
             """)
         .param("name", known.id())
-        .param("known", json.writeValueAsString(known))
-        .param("format", KNOWN_FORMAT)
+        .param("known", KNOWN.write(known))
+        .param("format", KNOWN.format())
         .param("now", LocalDateTime.ofInstant(now, ZoneOffset.UTC))
         .update(key, "id");
     return Objects.requireNonNull(key.getKey()).longValue();
@@ -80,6 +77,14 @@ class OwnSteelRepository {
 
   /** Writes over the version the change was based on; false when another is stored by now. */
   boolean replace(long id, int version, OwnSteel known, Instant now) {
+    String document =
+        jdbc.sql("SELECT known, known_format FROM own_steel WHERE id = :id AND version = :version")
+            .param("id", id)
+            .param("version", version)
+            .query((row, n) ->
+                KNOWN.writeOver(known, row.getString("known"), row.getInt("known_format")))
+            .optional()
+            .orElseGet(() -> KNOWN.write(known));
     return jdbc.sql(
                 """
                 UPDATE own_steel SET short_name = :name, known = :known, known_format = :format,
@@ -87,8 +92,8 @@ class OwnSteelRepository {
                 WHERE id = :id AND version = :version
                 """)
             .param("name", known.id())
-            .param("known", json.writeValueAsString(known))
-            .param("format", KNOWN_FORMAT)
+            .param("known", document)
+            .param("format", KNOWN.format())
             .param("now", LocalDateTime.ofInstant(now, ZoneOffset.UTC))
             .param("id", id)
             .param("version", version)
@@ -106,7 +111,7 @@ class OwnSteelRepository {
   /** Those that can be read; the log tells of the others. */
   private List<Kept> readable(JdbcClient.StatementSpec asked) {
     return asked
-        .query((row, n) -> StoredRow.of("own steel", row.getLong("id"), () -> kept.mapRow(row, n)))
+        .query((row, n) -> StoredRow.of("own steel", row.getLong("id"), () -> KEPT.mapRow(row, n)))
         .list()
         .stream()
         .flatMap(Optional::stream)

@@ -10,6 +10,7 @@ import app.geminal.steel.Estimate;
 import app.geminal.steel.OwnSteel;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
+import app.geminal.units.Text;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -103,7 +104,7 @@ public class SteelShelf {
     Kept before = get(id);
     if (!before.known().id().equals(known.id())) {
       throw new BadValue(
-          "id", "Plans name it “%s”; the short name stays.".formatted(before.known().id()));
+          "id", Text.of("Plans name it “%s”; the short name stays.", before.known().id()));
     }
     Estimate.of(known, shipped);
     if (!own.replace(id, version, known, clock.instant())) {
@@ -142,8 +143,9 @@ public class SteelShelf {
             new OwnSteelTable.Fault(
                 i + 2L,
                 "short_name",
-                "“%s” is a shipped steel; give yours another name."
-                    .formatted(table.steels().get(i).id())));
+                Text.of(
+                    "“%s” is a shipped steel; give yours another name.",
+                    table.steels().get(i).id())));
       }
     }
     if (!faults.isEmpty()) {
@@ -201,7 +203,7 @@ public class SteelShelf {
     boolean taken = shipped.find(shortName).isPresent() || own.find(shortName).isPresent();
     if (taken) {
       throw new BadValue(
-          "id", "A steel is already called “%s”; give yours another name.".formatted(shortName));
+          "id", Text.of("A steel is already called “%s”; give yours another name.", shortName));
     }
   }
 

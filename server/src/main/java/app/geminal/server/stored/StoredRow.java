@@ -1,6 +1,7 @@
 package app.geminal.server.stored;
 
 import app.geminal.check.BadValue;
+import app.geminal.units.Text;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.slf4j.Logger;
@@ -45,15 +46,15 @@ public final class StoredRow {
     }
   }
 
-  /** The innermost reason in words. */
+  /** The reason in words: what breaks a rule with its whole place, else what is innermost. */
   private static String why(RuntimeException e) {
     Throwable t = e;
-    while (t.getCause() != null) {
+    while (!(t instanceof BadValue) && t.getCause() != null) {
       t = t.getCause();
     }
     String words =
         t instanceof BadValue bad && !bad.path().isEmpty()
-            ? "“%s”: %s".formatted(bad.path(), bad.words())
+            ? Text.of("“%s”: %s", bad.path(), bad.words())
             : t.getMessage();
     return words == null || words.isBlank()
         ? "It is not as this release expects it."

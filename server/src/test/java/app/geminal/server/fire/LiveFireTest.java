@@ -1,6 +1,7 @@
 package app.geminal.server.fire;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.geminal.fire.Act;
 import app.geminal.fire.HeatPlan;
@@ -138,5 +139,41 @@ class LiveFireTest {
     assertThat(run.live.course(0).begun()).isFalse();
     LiveFire again = run.again();
     same(run.live, again);
+  }
+
+  @Test
+  void aRehearsalNobodyLooksAtIsLetGoOfAndComesBackAsItWas() {
+    Session rehearsed =
+        new Session(2, START, null, true, 5, List.of(new Session.Billet(0, 1, "b", plan)));
+    LiveFire live = new LiveFire(rehearsed, shop, List.of(), List.of(), START);
+    Listener screen = live.listen(START, "sign-in");
+    Entry in =
+        new Entry(
+            UUID.randomUUID().toString(), Entry.Kind.DEED, 0, Act.IN, null, null, "", START, "d");
+    KeptEntry kept = new KeptEntry(1, live.secondOf(START), in, "m");
+    live.kept(List.of(kept), START);
+    List<Row> readings = new ArrayList<>();
+    for (int i = 0; i < 300; i++) {
+      readings.addAll(live.rehearse(0.2));
+    }
+    assertThat(live.isLetGo(at(600))).as("somebody looks").isFalse();
+    live.leave(screen);
+    live.askedFor(at(600));
+    assertThat(live.isLetGo(at(655))).as("somebody has just asked for it").isFalse();
+    assertThat(live.isLetGo(at(665))).isTrue();
+    LiveFire again = new LiveFire(rehearsed, shop, List.of(kept), readings, at(700));
+    // It comes back at the end of the second it was in.
+    assertThat(again.lastedS(at(700))).isBetween(live.lastedS(at(700)), live.lastedS(at(700)) + 1);
+    assertThat(again.course(0).marks()).isEqualTo(live.course(0).marks());
+    assertThat(again.course(0).estimate().skinC())
+        .isCloseTo(live.course(0).estimate().skinC(), within(1.0));
+  }
+
+  @Test
+  void aSessionThatGoesOnIsNeverLetGoOf() {
+    Run run = new Run();
+    assertThat(run.live.isLetGo(at(100_000))).isFalse();
+    run.live.setEnded(at(100_000), at(100_000));
+    assertThat(run.live.isLetGo(at(100_061))).isTrue();
   }
 }

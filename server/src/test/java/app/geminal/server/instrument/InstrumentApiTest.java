@@ -1,7 +1,10 @@
 package app.geminal.server.instrument;
 
+import static java.util.concurrent.TimeUnit.MILLISECONDS;
+import static java.util.concurrent.TimeUnit.SECONDS;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.awaitility.Awaitility.await;
 
 import app.geminal.server.ShopTest;
 import app.geminal.server.Visitor.Answer;
@@ -9,7 +12,7 @@ import app.geminal.simulator.SimulatedBench;
 import com.digitalpetri.modbus.client.ModbusTcpClient;
 import com.digitalpetri.modbus.pdu.WriteSingleRegisterRequest;
 import com.digitalpetri.modbus.tcp.client.NettyTcpClientTransport;
-import java.util.function.BooleanSupplier;
+import java.util.concurrent.Callable;
 import org.junit.jupiter.api.Test;
 
 /** Instruments of the shop, and what is said when one is lost or lies. */
@@ -21,12 +24,8 @@ class InstrumentApiTest extends ShopTest {
        "switched": true}\
       """;
 
-  private static void until(BooleanSupplier holds) {
-    long end = System.nanoTime() + 60_000_000_000L;
-    while (!holds.getAsBoolean()) {
-      assertThat(System.nanoTime()).as("in time").isLessThan(end);
-      Thread.onSpinWait();
-    }
+  private static void until(Callable<Boolean> holds) {
+    await().atMost(60, SECONDS).pollInterval(50, MILLISECONDS).until(holds);
   }
 
   private String state(int of) {

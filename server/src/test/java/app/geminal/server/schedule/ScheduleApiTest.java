@@ -51,8 +51,8 @@ class ScheduleApiTest extends ShopTest {
     Answer plan =
         smith.post(
             "/api/schedules/plan",
-            "{\"asked\": %s, \"schedule\": %s, \"startMm\": %s}"
-                .formatted(question, schedule, way.get("startMm")));
+            "{\"asked\": %s, \"schedule\": %s, \"startMm\": %s, \"blockMm\": %s}"
+                .formatted(question, schedule, way.get("startMm"), way.get("blockMm")));
     assertThat(plan.status()).isEqualTo(200);
     Answer run = smith.post("/api/runs", plan.body());
     assertThat(run.<Object>at("$.stop")).isNull();
@@ -66,7 +66,7 @@ class ScheduleApiTest extends ShopTest {
     String within =
         """
         , "within": {"tallestMm": 12, "longestMm": 900, "heaviestKg": 5.5, "shortestMm": 60,
-          "outerLayerMm": 0, "wideMm": 130, "highMm": 110, "forceKn": 218}
+          "outerLayerMm": 0, "wideMm": 130, "highMm": 110, "coarsePercent": 15, "forceKn": 218}
         """;
     String end = ended(smith.post("/api/schedules", asked("300", "0.05", STACKS, within)));
     assertThat(JsonPath.<String>read(end, "$.how")).isEqualTo("NOTHING");

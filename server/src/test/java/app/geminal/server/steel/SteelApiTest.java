@@ -30,7 +30,7 @@ class SteelApiTest extends ShopTest {
   @Test
   void everyShippedSteelComesWithItsSources() {
     Answer all = smith.get("/api/steels");
-    assertThat(all.<List<String>>at("$[?(@.ownId == null)].id")).hasSize(51);
+    assertThat(all.<List<String>>at("$[?(@.ownId == null)].id")).hasSize(52);
     assertThat(all.<List<String>>at("$[?(@.id == '15N20')].solidus.basis"))
         .containsExactly("COMPUTED");
     assertThat(all.<List<String>>at("$[?(@.id == '15N20')].hardening.bladeQuench"))

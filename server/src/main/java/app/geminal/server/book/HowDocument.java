@@ -1,0 +1,45 @@
+package app.geminal.server.book;
+
+import app.geminal.server.stored.Document;
+import app.geminal.server.stored.In;
+import app.geminal.server.stored.Out;
+import app.geminal.weld.HowMade;
+import java.util.List;
+
+/** How a weld was made, as it is stored; what nobody knows is left out. */
+final class HowDocument {
+  static final Document<HowMade> HOW =
+      new Document<>("weld", List.of(), HowDocument::how, HowDocument::how);
+
+  private HowDocument() {}
+
+  private static HowMade how(In in) {
+    return new HowMade(
+        in.numberOrNull("floorC"),
+        in.numberOrNull("ceilingC"),
+        in.numberOrNull("soakMin"),
+        in.numberOrNull("neededSoakMin"),
+        in.numberOrNull("waitedS"),
+        in.numberOrNull("workingS"),
+        in.wholeOrNull("heats"),
+        in.numberOrNull("forceKn"),
+        in.numberOrNull("reduction"),
+        in.whole("joints", HowMade.UNKNOWN.joints()),
+        in.is("later", false));
+  }
+
+  private static Out how(HowMade how) {
+    return new Out()
+        .number("floorC", how.floorC())
+        .number("ceilingC", how.ceilingC())
+        .number("soakMin", how.soakMin())
+        .number("neededSoakMin", how.neededSoakMin())
+        .number("waitedS", how.waitedS())
+        .number("workingS", how.workingS())
+        .whole("heats", how.heats())
+        .number("forceKn", how.forceKn())
+        .number("reduction", how.reduction())
+        .whole("joints", how.joints())
+        .is("later", how.later());
+  }
+}

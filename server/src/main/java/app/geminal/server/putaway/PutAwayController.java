@@ -1,0 +1,23 @@
+package app.geminal.server.putaway;
+
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/**
+ * The place where everything is found again that was archived or deleted. Each kind comes back by
+ * its own way in: {@code on-rack}, {@code on-shelf}, {@code list}, {@code unstrike}.
+ */
+@RestController
+class PutAwayController {
+  private final PutAwayService putAway;
+
+  PutAwayController(PutAwayService putAway) {
+    this.putAway = putAway;
+  }
+
+  @GetMapping("/api/put-away")
+  List<PutAway> all() {
+    return putAway.all();
+  }
+}

@@ -1,0 +1,256 @@
+package app.geminal.server.shop;
+
+import app.geminal.heat.Atmosphere;
+import app.geminal.server.stored.Document;
+import app.geminal.server.stored.In;
+import app.geminal.server.stored.Names;
+import app.geminal.server.stored.Out;
+import app.geminal.shop.FacePrep;
+import app.geminal.shop.Forge;
+import app.geminal.shop.Hammer;
+import app.geminal.shop.Limits;
+import app.geminal.shop.Lining;
+import app.geminal.shop.Mill;
+import app.geminal.shop.Pace;
+import app.geminal.shop.Practice;
+import app.geminal.shop.Press;
+import app.geminal.shop.Shop;
+import app.geminal.shop.Tool;
+import app.geminal.weld.Jacket;
+import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.Tack;
+import java.util.List;
+
+/**
+ * The shop as it is stored. What a document does not say is as in {@link Shop#common()}: a figure
+ * that a later release asks for is usual there until somebody says otherwise.
+ */
+final class ShopDocument {
+  private static final Names<Lining> LININGS = Names.of(Lining.class);
+  private static final Names<Atmosphere> FLAMES = Names.of(Atmosphere.class);
+  private static final Names<OxygenSchool> SCHOOLS = Names.of(OxygenSchool.class);
+  private static final Names<Tack> TACKS = Names.of(Tack.class);
+  private static final Names<Jacket> JACKETS = Names.of(Jacket.class);
+  private static final Names<Tool> TOOLS = Names.of(Tool.class);
+  private static final Names<FacePrep> FACES = Names.of(FacePrep.class);
+  static final Document<Shop> SHOP =
+      new Document<>("shop", List.of(), ShopDocument::shop, ShopDocument::shop);
+
+  private static final Shop COMMON = Shop.common();
+
+  private ShopDocument() {}
+
+  private static Shop shop(In in) {
+    return new Shop(
+        in.in("forge", ShopDocument::forge, COMMON.forge()),
+        in.inOrNull("press", ShopDocument::press),
+        in.inOrNull("hammer", ShopDocument::hammer),
+        in.inOrNull("mill", ShopDocument::mill),
+        in.in("practice", ShopDocument::practice, COMMON.practice()),
+        in.in("limits", ShopDocument::limits, COMMON.limits()),
+        in.in("pace", ShopDocument::pace, COMMON.pace()),
+        in.number("hourPrice", COMMON.hourPrice()));
+  }
+
+  private static Out shop(Shop s) {
+    return new Out()
+        .in("forge", s.forge(), ShopDocument::forge)
+        .in("press", s.press(), ShopDocument::press)
+        .in("hammer", s.hammer(), ShopDocument::hammer)
+        .in("mill", s.mill(), ShopDocument::mill)
+        .in("practice", s.practice(), ShopDocument::practice)
+        .in("limits", s.limits(), ShopDocument::limits)
+        .in("pace", s.pace(), ShopDocument::pace)
+        .number("hourPrice", s.hourPrice());
+  }
+
+  private static Forge forge(In in) {
+    Forge usual = COMMON.forge();
+    return new Forge(
+        in.number("widthMm", usual.widthMm()),
+        in.number("heightMm", usual.heightMm()),
+        in.number("lengthMm", usual.lengthMm()),
+        in.number("doorWidthMm", usual.doorWidthMm()),
+        in.number("doorHeightMm", usual.doorHeightMm()),
+        in.is("openEnds", usual.openEnds()),
+        in.whole("burners", usual.burners()),
+        in.number("ratedLitres", usual.ratedLitres()),
+        in.number("powerKw", usual.powerKw()),
+        in.is("airControl", usual.airControl()),
+        in.one("lining", LININGS, usual.lining()),
+        in.numberOrNull("gaugeOffsetC"),
+        in.number("highestC", usual.highestC()));
+  }
+
+  private static Out forge(Forge forge) {
+    return new Out()
+        .number("widthMm", forge.widthMm())
+        .number("heightMm", forge.heightMm())
+        .number("lengthMm", forge.lengthMm())
+        .number("doorWidthMm", forge.doorWidthMm())
+        .number("doorHeightMm", forge.doorHeightMm())
+        .is("openEnds", forge.openEnds())
+        .whole("burners", forge.burners())
+        .number("ratedLitres", forge.ratedLitres())
+        .number("powerKw", forge.powerKw())
+        .is("airControl", forge.airControl())
+        .one("lining", forge.lining(), LININGS)
+        .number("gaugeOffsetC", forge.gaugeOffsetC())
+        .number("highestC", forge.highestC());
+  }
+
+  private static Press press(In in) {
+    return new Press(
+        in.number("boreMm"),
+        in.number("gaugeLimitMpa"),
+        in.number("ratedForceKn"),
+        in.number("openingMm"),
+        in.number("diesMm"),
+        in.number("dieLengthMm"),
+        in.number("roundDieMm"),
+        in.number("speedMmS"));
+  }
+
+  private static Out press(Press press) {
+    return new Out()
+        .number("boreMm", press.boreMm())
+        .number("gaugeLimitMpa", press.gaugeLimitMpa())
+        .number("ratedForceKn", press.ratedForceKn())
+        .number("openingMm", press.openingMm())
+        .number("diesMm", press.diesMm())
+        .number("dieLengthMm", press.dieLengthMm())
+        .number("roundDieMm", press.roundDieMm())
+        .number("speedMmS", press.speedMmS());
+  }
+
+  private static Hammer hammer(In in) {
+    return new Hammer(in.text("name"), in.number("highestMm"));
+  }
+
+  private static Out hammer(Hammer hammer) {
+    return new Out().text("name", hammer.name()).number("highestMm", hammer.highestMm());
+  }
+
+  private static Mill mill(In in) {
+    return new Mill(in.number("rollMm"), in.number("openingMm"));
+  }
+
+  private static Out mill(Mill mill) {
+    return new Out().number("rollMm", mill.rollMm()).number("openingMm", mill.openingMm());
+  }
+
+  private static Practice practice(In in) {
+    Practice usual = COMMON.practice();
+    return new Practice(
+        in.one("atmosphere", FLAMES, usual.atmosphere()),
+        in.one("school", SCHOOLS, usual.school()),
+        in.whole("settingHeats", usual.settingHeats()),
+        in.number("setReduction", usual.setReduction()),
+        in.number("weldTemperatureC", usual.weldTemperatureC()),
+        in.number("soakMin", usual.soakMin()),
+        in.one("tack", TACKS, usual.tack()),
+        in.one("jacket", JACKETS, usual.jacket()),
+        in.one("setTool", TOOLS, usual.setTool()),
+        in.number("drawTemperatureC", usual.drawTemperatureC()),
+        in.number("drawHeatMin", usual.drawHeatMin()),
+        in.one("drawTool", TOOLS, usual.drawTool()),
+        in.number("kerfMm", usual.kerfMm()),
+        in.number("endTrimMm", usual.endTrimMm()),
+        in.number("faceGrindMm", usual.faceGrindMm()),
+        in.number("jacketMm", usual.jacketMm()),
+        in.number("finishGrindMm", usual.finishGrindMm()),
+        in.number("scaleFactor", usual.scaleFactor()),
+        in.one("faces", FACES, usual.faces()),
+        in.is("degreases", usual.degreases()));
+  }
+
+  private static Out practice(Practice practice) {
+    return new Out()
+        .one("atmosphere", practice.atmosphere(), FLAMES)
+        .one("school", practice.school(), SCHOOLS)
+        .whole("settingHeats", practice.settingHeats())
+        .number("setReduction", practice.setReduction())
+        .number("weldTemperatureC", practice.weldTemperatureC())
+        .number("soakMin", practice.soakMin())
+        .one("tack", practice.tack(), TACKS)
+        .one("jacket", practice.jacket(), JACKETS)
+        .one("setTool", practice.setTool(), TOOLS)
+        .number("drawTemperatureC", practice.drawTemperatureC())
+        .number("drawHeatMin", practice.drawHeatMin())
+        .one("drawTool", practice.drawTool(), TOOLS)
+        .number("kerfMm", practice.kerfMm())
+        .number("endTrimMm", practice.endTrimMm())
+        .number("faceGrindMm", practice.faceGrindMm())
+        .number("jacketMm", practice.jacketMm())
+        .number("finishGrindMm", practice.finishGrindMm())
+        .number("scaleFactor", practice.scaleFactor())
+        .one("faces", practice.faces(), FACES)
+        .is("degreases", practice.degreases());
+  }
+
+  private static Limits limits(In in) {
+    Limits usual = COMMON.limits();
+    return new Limits(
+        in.number("shortestPieceMm", usual.shortestPieceMm()),
+        in.number("heaviestKg", usual.heaviestKg()),
+        in.number("tallestStackMm", usual.tallestStackMm()),
+        in.number("longestBarMm", usual.longestBarMm()),
+        in.number("outerPieceMm", usual.outerPieceMm()),
+        in.number("longStackMm", usual.longStackMm()),
+        in.number("sizesDifferMm", usual.sizesDifferMm()),
+        in.number("heightsDifferMm", usual.heightsDifferMm()),
+        in.number("nothingBondsBelowC", usual.nothingBondsBelowC()),
+        in.number("overheatedAboveC", usual.overheatedAboveC()),
+        in.number("meltMarginC", usual.meltMarginC()),
+        in.number("firstSetReduction", usual.firstSetReduction()),
+        in.number("grooveDepth", usual.grooveDepth()),
+        in.number("twistShear", usual.twistShear()),
+        in.number("smallestSquareMm", usual.smallestSquareMm()),
+        in.number("finestLayerMm", usual.finestLayerMm()),
+        in.number("widestBandMm", usual.widestBandMm()),
+        in.whole("mostLayersSeen", usual.mostLayersSeen()));
+  }
+
+  private static Out limits(Limits limits) {
+    return new Out()
+        .number("shortestPieceMm", limits.shortestPieceMm())
+        .number("heaviestKg", limits.heaviestKg())
+        .number("tallestStackMm", limits.tallestStackMm())
+        .number("longestBarMm", limits.longestBarMm())
+        .number("outerPieceMm", limits.outerPieceMm())
+        .number("longStackMm", limits.longStackMm())
+        .number("sizesDifferMm", limits.sizesDifferMm())
+        .number("heightsDifferMm", limits.heightsDifferMm())
+        .number("nothingBondsBelowC", limits.nothingBondsBelowC())
+        .number("overheatedAboveC", limits.overheatedAboveC())
+        .number("meltMarginC", limits.meltMarginC())
+        .number("firstSetReduction", limits.firstSetReduction())
+        .number("grooveDepth", limits.grooveDepth())
+        .number("twistShear", limits.twistShear())
+        .number("smallestSquareMm", limits.smallestSquareMm())
+        .number("finestLayerMm", limits.finestLayerMm())
+        .number("widestBandMm", limits.widestBandMm())
+        .whole("mostLayersSeen", limits.mostLayersSeen());
+  }
+
+  private static Pace pace(In in) {
+    Pace usual = COMMON.pace();
+    return new Pace(
+        in.number("facePrepMin", usual.facePrepMin()),
+        in.number("stackMin", usual.stackMin()),
+        in.number("sawMin", usual.sawMin()),
+        in.number("coolMin", usual.coolMin()),
+        in.number("drawPerHeat", usual.drawPerHeat()),
+        in.number("gasKgHour", usual.gasKgHour()));
+  }
+
+  private static Out pace(Pace pace) {
+    return new Out()
+        .number("facePrepMin", pace.facePrepMin())
+        .number("stackMin", pace.stackMin())
+        .number("sawMin", pace.sawMin())
+        .number("coolMin", pace.coolMin())
+        .number("drawPerHeat", pace.drawPerHeat())
+        .number("gasKgHour", pace.gasKgHour());
+  }
+}

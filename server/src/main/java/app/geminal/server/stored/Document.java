@@ -1,0 +1,133 @@
+package app.geminal.server.stored;
+
+import app.geminal.check.BadValue;
+import app.geminal.server.problem.Damaged;
+import app.geminal.units.Text;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import tools.jackson.core.JacksonException;
+import tools.jackson.core.StreamReadConstraints;
+import tools.jackson.core.json.JsonFactory;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/**
+ * One kind of stored document: its format, how an older one becomes a newer one, how it is read and
+ * written. Apart from the core's records and from what goes over the wire, so that both can change
+ * and what was stored once is read forever.
+ *
+ * @param <T> what it holds
+ */
+public final class Document<T> {
+  /** The format of documents in a table that has no column for it, because none has changed yet. */
+  public static final int FIRST_FORMAT = 1;
+
+  /** What is on disk has passed the limits of the wire once; these only stop what is damaged. */
+  private static final JsonMapper JSON =
+      JsonMapper.builder(
+              JsonFactory.builder()
+                  .streamReadConstraints(
+                      StreamReadConstraints.builder()
+                          .maxDocumentLength(64L * 1024 * 1024)
+                          .maxNestingDepth(200)
+                          .build())
+                  .build())
+          .build();
+
+  private final String name;
+  private final List<Consumer<ObjectNode>> upgrades;
+  private final Function<In, T> read;
+  private final Function<T, Out> write;
+
+  /**
+   * A kind of document.
+   *
+   * @param name for messages
+   * @param upgrades the first makes format 2 of format 1, and so on; each changes the object it is
+   *     given
+   * @param read reads the present format
+   * @param write writes the present format
+   */
+  public Document(
+      String name,
+      List<Consumer<ObjectNode>> upgrades,
+      Function<In, T> read,
+      Function<T, Out> write) {
+    this.name = name;
+    this.upgrades = List.copyOf(upgrades);
+    this.read = read;
+    this.write = write;
+  }
+
+  /** The number of the present format. */
+  public int format() {
+    return upgrades.size() + 1;
+  }
+
+  /**
+   * Reads a document of this or any earlier format.
+   *
+   * @throws Damaged where it cannot be meant, with its place, or comes from a later release
+   */
+  public T read(String text, int format) {
+    try {
+      return read.apply(new In(upgraded(text, format)));
+    } catch (BadValue bad) {
+      throw new Damaged(name, bad);
+    }
+  }
+
+  /** Writes one that is new. */
+  public String write(T value) {
+    return JSON.writeValueAsString(write.apply(value).object());
+  }
+
+  /**
+   * Writes one over another: what the other holds and this release does not know is kept.
+   *
+   * @param before the document as it is stored
+   * @param format its format
+   */
+  public String writeOver(T value, String before, int format) {
+    ObjectNode next = write.apply(value).object();
+    ObjectNode stored;
+    ObjectNode known;
+    try {
+      stored = upgraded(before, format);
+      known = write.apply(read.apply(new In(stored))).object();
+    } catch (BadValue unreadable) {
+      return JSON.writeValueAsString(next);
+    }
+    Unknown.carry(stored, known, next);
+    return JSON.writeValueAsString(next);
+  }
+
+  private ObjectNode upgraded(String text, int format) {
+    if (format > format()) {
+      throw new BadValue(
+          "",
+          Text.of(
+              "This %s was stored by a later release (format %d, here %d). Update Geminal to read it.",
+              name, format, format()));
+    }
+    ObjectNode object = object(text);
+    for (int f = format; f < format(); f++) {
+      upgrades.get(f - 1).accept(object);
+    }
+    return object;
+  }
+
+  private static ObjectNode object(String text) {
+    try {
+      JsonNode node = JSON.readTree(text);
+      if (node instanceof ObjectNode object) {
+        return object;
+      }
+    } catch (JacksonException e) {
+      throw new BadValue("", "This is no JSON: " + e.getOriginalMessage());
+    }
+    throw new BadValue("", "This is no JSON object.");
+  }
+}

@@ -1,0 +1,26 @@
+package app.geminal.server.stored;
+
+import app.geminal.measured.Measured;
+
+/** The sizes of a measured bar as they are stored, in plans and in the Book. */
+public final class MeasuredDocument {
+  private MeasuredDocument() {}
+
+  /** Reads them. */
+  public static Measured read(In in) {
+    return new Measured(
+        in.numberOrNull("widthMm"),
+        in.numberOrNull("heightMm"),
+        in.numberOrNull("lengthMm"),
+        in.numberOrNull("massKg"));
+  }
+
+  /** Writes them. */
+  public static Out write(Measured measured) {
+    return new Out()
+        .number("widthMm", measured.widthMm())
+        .number("heightMm", measured.heightMm())
+        .number("lengthMm", measured.lengthMm())
+        .number("massKg", measured.massKg());
+  }
+}

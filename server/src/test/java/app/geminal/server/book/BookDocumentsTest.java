@@ -1,0 +1,104 @@
+package app.geminal.server.book;
+
+import static app.geminal.server.book.HowDocument.HOW;
+import static app.geminal.server.book.WrittenDocument.WRITTEN;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.geminal.flaw.Decided;
+import app.geminal.flaw.Flaw;
+import app.geminal.flaw.FlawKind;
+import app.geminal.flaw.Looked;
+import app.geminal.flaw.Spot;
+import app.geminal.flaw.Way;
+import app.geminal.hardening.Treatment;
+import app.geminal.measured.Measured;
+import app.geminal.server.stored.DocumentChecks;
+import app.geminal.weld.HowMade;
+import app.geminal.weld.WeldOutcome;
+import java.time.Instant;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+/** What is written in the Book, as it is stored. */
+class BookDocumentsTest {
+  private static final Instant AT = Instant.parse("2026-02-10T09:00:00.25Z");
+  private static final String FLAW = "0f8a2c1e-1111-4222-8333-444455556666";
+
+  private static final List<HowMade> HOWS =
+      List.of(
+          HowMade.UNKNOWN,
+          new HowMade(1150.0, 1250.0, 15.0, 12.5, 6.0, 9.0, 3, 240.0, 0.08, 12, true));
+
+  private static final List<Written> ENTRIES =
+      List.of(
+          new Written(
+              new Looked(
+                  "core/a",
+                  AT,
+                  Set.of(Way.TAP, Way.BEND),
+                  0.85,
+                  List.of(
+                      new Flaw(
+                          FLAW,
+                          FlawKind.COLD_SHUT,
+                          WeldOutcome.OPEN,
+                          3,
+                          new Spot(1, 10, 60, 0, 12, 4, 4),
+                          "lower seam"),
+                      new Flaw(
+                          FLAW.replace('0', '1'),
+                          FlawKind.BLISTER,
+                          WeldOutcome.SUSPECT,
+                          null,
+                          new Spot(0, 0, 5, 0, 5, 0, 5),
+                          "")),
+                  "dull at the left"),
+              null,
+              null,
+              null),
+          new Written(
+              null, new Decided(FLAW, Decided.Decision.TRIM, "b", AT, "with the saw"), null, null),
+          new Written(
+              null,
+              null,
+              new Written.MeasuredBar("a", AT, new Measured(38.1, 12.0, null, 1.25), ""),
+              null),
+          new Written(
+              null,
+              null,
+              null,
+              new Treatment(
+                  Treatment.Kind.HARDENED,
+                  AT,
+                  815.0,
+                  10.0,
+                  null,
+                  "fast oil",
+                  List.of(63.5, 64.0),
+                  Treatment.File.SKATES,
+                  "straight")));
+
+  @Test
+  void everyKindOfEntryIsAmongTheSamples() {
+    assertThat(ENTRIES).extracting(Written::kind).containsExactly(Written.Kind.values());
+  }
+
+  @Test
+  void comesBackAsItWas() {
+    DocumentChecks.comesBack(HOW, HOWS);
+    DocumentChecks.comesBack(WRITTEN, ENTRIES);
+  }
+
+  @Test
+  void isReadAsTheCoreItselfWasStored() {
+    DocumentChecks.readsWhatRecordsWere(HOW, HOWS);
+    DocumentChecks.readsWhatRecordsWere(WRITTEN, ENTRIES);
+  }
+
+  @Test
+  void isReadOrRefusedHoweverItIsChangedAndLosesNothing() {
+    assertThat(DocumentChecks.withstands(HOW, HOWS, 2000, 3)).isBetween(500, 1990);
+    assertThat(DocumentChecks.withstands(WRITTEN, ENTRIES, 4000, 4)).isBetween(1000, 3950);
+  }
+}

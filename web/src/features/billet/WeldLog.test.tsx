@@ -1,0 +1,117 @@
+import { render, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { refusal, standIn, within } from '../../lib/standIn';
+import { Units } from '../../ui/Words';
+import type { Weld } from '../book/api';
+import type { Operation } from './plan';
+import { WeldLog } from './WeldLog';
+
+const PLANNED = {
+  kind: 'set',
+  heats: 3,
+  reduction: 0.08,
+  temperatureC: 1176.6666666666667,
+  soakMin: 15,
+  school: 'DRY',
+  tack: 'SIDES',
+  jacket: 'BEAD',
+  tool: 'FLAT',
+  bites: 0,
+} as Extract<Operation, { kind: 'set' }>;
+
+const HELD = {
+  id: 4,
+  outcome: 'HELD',
+  temperatureC: 1180,
+  school: 'BORAX',
+  madeAt: '2026-02-10T09:00:00Z',
+  note: 'rang clear',
+} as Weld;
+
+const NEXT = { tooFew: false, mean: 0.93, limits: { low: 0.8, high: 0.98 } };
+
+function shown(answer: unknown = { id: 5 }, welds: readonly Weld[] = []) {
+  const shop = standIn({
+    'GET /api/schools': [{ school: 'SEALED', caution: 'A tight can bursts. Leave a vent.' }],
+    'GET /api/evidence/next': NEXT,
+    'POST /api/billets/7/welds': answer,
+    'POST /api/welds/4/strike': () => new Response(null, { status: 204 }),
+  });
+  render(
+    within(
+      <Units value="INCH">
+        <WeldLog billetId={7} stepKey="a" planned={PLANNED} welds={welds} />
+      </Units>,
+    ),
+  );
+  return shop;
+}
+
+const choose = (name: RegExp) => userEvent.click(screen.getByRole('radio', { name }));
+const button = (name: RegExp) => screen.getByRole('button', { name });
+const logged = (shop: ReturnType<typeof shown>) =>
+  shop.changes().filter((s) => s.path === '/api/billets/7/welds');
+
+afterEach(() => vi.unstubAllGlobals());
+
+describe('the log of a weld', () => {
+  it('begins with what is planned and is not written before it is said what came of it', async () => {
+    const shop = shown();
+    expect(screen.getByRole('textbox', { name: /Heat/ })).toHaveValue('2150');
+    expect(button(/came of it first/)).toBeDisabled();
+    await choose(/held/);
+    await userEvent.click(button(/into the Book/));
+    await waitFor(() => expect(logged(shop)).toHaveLength(1));
+    expect(logged(shop)[0]?.body).toEqual({
+      stepKey: 'a',
+      temperatureC: PLANNED.temperatureC,
+      school: 'DRY',
+      outcome: 'HELD',
+      note: '',
+    });
+    expect(logged(shop)[0]?.headers['Request-Id']).toMatch(/^[0-9a-f-]{36}$/);
+  });
+
+  it('keeps what was typed when it is refused, and sends the very same request again', async () => {
+    const shop = shown(() => refusal(503, 'The database does not answer.', '', 'Try again in a moment.'));
+    await choose(/open/);
+    await userEvent.type(screen.getByLabelText(/Note/), 'lower seam at the left');
+    await userEvent.click(button(/into the Book/));
+    expect(await screen.findByRole('alert')).toHaveTextContent('does not answer. Try again in a moment.');
+    expect(screen.getByLabelText(/Note/)).toHaveValue('lower seam at the left');
+    shop.answers('POST /api/billets/7/welds', { id: 5 });
+    await userEvent.click(button(/into the Book/));
+    await waitFor(() => expect(screen.getByLabelText(/Note/)).toHaveValue(''));
+    const [first, second] = logged(shop);
+    expect(second?.body).toEqual(first?.body);
+    expect(second?.headers['Request-Id']).toBe(first?.headers['Request-Id']);
+    expect(button(/came of it first/)).toBeDisabled();
+  });
+
+  it('takes the heat in either unit and says where none can be', async () => {
+    const shop = shown();
+    const heat = screen.getByRole('textbox', { name: /Heat/ });
+    await userEvent.clear(heat);
+    await userEvent.type(heat, '1200 C{Enter}');
+    await choose(/suspect/);
+    await userEvent.click(button(/into the Book/));
+    await waitFor(() => expect(logged(shop)[0]?.body).toMatchObject({ temperatureC: 1200 }));
+    await userEvent.clear(heat);
+    await userEvent.type(heat, '900{Enter}');
+    expect(await screen.findByRole('alert')).toHaveTextContent('between 1112 °F and 2732 °F');
+  });
+
+  it('shows the danger of the way that is chosen', async () => {
+    shown();
+    await choose(/sealed/);
+    expect(await screen.findByText(/Leave a vent/)).toBeInTheDocument();
+  });
+
+  it('lists what there is, and one logged by mistake can be struck', async () => {
+    const shop = shown(undefined, [HELD]);
+    expect(screen.getByText(/rang clear/)).toBeInTheDocument();
+    await userEvent.click(button(/Strike/));
+    expect(shop.changes().map((s) => s.path)).toEqual(['/api/welds/4/strike']);
+  });
+});

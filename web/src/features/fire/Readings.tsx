@@ -1,0 +1,41 @@
+import { useMutation } from '@tanstack/react-query';
+import { Problem } from '../../lib/http';
+import { FileButton } from '../../ui/FileButton';
+import { Words } from '../../ui/Words';
+import { takeReadings } from './api';
+
+const imported = (count: number) =>
+  count === 1 ? '1 reading imported' : `${count.toLocaleString('en-US')} readings imported`;
+
+/** Exports the readings of a session and imports those of a logger, all of them or none. */
+export function Readings({ id }: { id: number }) {
+  const take = useMutation({
+    mutationFn: async (file: File) => takeReadings(id, await file.text()),
+  });
+  const problem = take.error && Problem.from(take.error);
+  const line = problem && /^\/line\/(\d+)/.exec(problem.where)?.[1];
+  return (
+    <>
+      <span role="status">{take.data && imported(take.data.lines)}</span>
+      {problem && (
+        <span role="alert" className="max-w-md">
+          ▲ “{take.variables.name}” was not imported. {line && `Line ${line}: `}
+          <Words of={`${problem.detail} ${problem.remedy}`} />
+        </span>
+      )}
+      <FileButton
+        weight="quiet"
+        name="Logger file"
+        accept=".csv,text/csv"
+        title="A CSV file with the columns at, channel, value, unit. Seconds that already have a reading keep it."
+        disabled={take.isPending}
+        onFile={(file) => take.mutate(file)}
+      >
+        {take.isPending ? 'Importing …' : 'Import logger readings'}
+      </FileButton>
+      <a className="underline decoration-line underline-offset-4" href={`/api/fires/${id}/readings.csv`}>
+        Readings as CSV
+      </a>
+    </>
+  );
+}

@@ -1,0 +1,121 @@
+import { afterEach, describe, expect, it, vi } from 'vitest';
+import { change, get, listen, Problem, readLines, sendText } from './http';
+import { refusal, standIn } from './standIn';
+
+/** A body that comes in the pieces it is given in. */
+function inPieces(...pieces: readonly string[]): Response {
+  const encoder = new TextEncoder();
+  return new Response(
+    new ReadableStream({
+      start(controller) {
+        pieces.forEach((p) => controller.enqueue(encoder.encode(p)));
+        controller.close();
+      },
+    }),
+  );
+}
+
+/** The same, cut anywhere, also inside a letter of several bytes. */
+function inBytes(text: string, ...cuts: readonly number[]): Response {
+  const bytes = new TextEncoder().encode(text);
+  return new Response(
+    new ReadableStream({
+      start(controller) {
+        [0, ...cuts].forEach((from, i) => controller.enqueue(bytes.slice(from, cuts[i] ?? bytes.length)));
+        controller.close();
+      },
+    }),
+  );
+}
+
+const nothing = new AbortController().signal;
+
+afterEach(() => {
+  vi.unstubAllGlobals();
+  document.cookie = 'XSRF-TOKEN=; max-age=0';
+});
+
+describe('an answer that comes line by line', () => {
+  const lines = async (answer: Response) => {
+    standIn({ 'POST /api/schedules': () => answer });
+    const read: unknown[] = [];
+    await readLines('/api/schedules', {}, nothing, (line) => read.push(line));
+    return read;
+  };
+
+  it('is handed over as whole lines, wherever it was cut on its way', async () => {
+    expect(await lines(inPieces('{"a":1}\n{"a"', ':2}\n', '{"a":3}\n'))).toEqual([
+      { a: 1 },
+      { a: 2 },
+      { a: 3 },
+    ]);
+  });
+
+  it('may be cut inside a letter', async () => {
+    const text = '{"a":"½ µm"}\n';
+    for (let cut = 1; cut < new TextEncoder().encode(text).length; cut++) {
+      expect(await lines(inBytes(text, cut))).toEqual([{ a: '½ µm' }]);
+    }
+  });
+
+  it('leaves a last line that is not whole', async () => {
+    expect(await lines(inPieces('{"a":1}\n{"a":2'))).toEqual([{ a: 1 }]);
+  });
+
+  it('that is refused is a problem', async () => {
+    await expect(lines(refusal(422, 'Too many layers.', '/count'))).rejects.toMatchObject({
+      status: 422,
+      where: '/count',
+      detail: 'Too many layers.',
+    });
+  });
+
+  it('says with an empty line that it still stands', async () => {
+    standIn({ 'GET /api/fires/1/stream': () => inPieces('\n', '{"told":"now"}\n', '\n') });
+    const read: unknown[] = [];
+    let heard = 0;
+    await listen(
+      '/api/fires/1/stream',
+      nothing,
+      (line) => read.push(line),
+      () => heard++,
+    );
+    expect(read).toEqual([{ told: 'now' }]);
+    expect(heard).toBe(3);
+  });
+});
+
+describe('a request', () => {
+  it('that changes something carries the token against forged forms, and its own id', async () => {
+    document.cookie = 'XSRF-TOKEN=a%3Db';
+    const shop = standIn({ 'PUT /api/shop': { version: 2 } });
+    const answer = await change<{ version: number }>('PUT', '/api/shop', { version: 1 }, 'an-id');
+    expect(answer).toEqual({ version: 2 });
+    expect(shop.sent[0]).toMatchObject({
+      body: { version: 1 },
+      headers: { 'X-XSRF-TOKEN': 'a=b', 'Request-Id': 'an-id', 'Content-Type': 'application/json' },
+    });
+  });
+
+  it('without an answer to read gives none', async () => {
+    standIn({ 'POST /api/welds/1/strike': () => new Response(null, { status: 204 }) });
+    await expect(change('POST', '/api/welds/1/strike')).resolves.toBeUndefined();
+  });
+
+  it('of text keeps its type', async () => {
+    const shop = standIn({ 'POST /api/fires/1/readings': { lines: 1 } });
+    await sendText('/api/fires/1/readings', 'text/csv', 'at,channel');
+    expect(shop.sent[0]).toMatchObject({ body: 'at,channel', headers: { 'Content-Type': 'text/csv' } });
+  });
+
+  it('nobody answers is no connection, and says that nothing is lost', async () => {
+    standIn({ 'GET /api/billets': () => Promise.reject(new TypeError('no line')) });
+    await expect(get('/api/billets')).rejects.toMatchObject({ status: 0, title: 'No connection' });
+    expect(Problem.from(new TypeError('x')).remedy).toContain('still here');
+  });
+
+  it('refused without a word is a problem all the same', async () => {
+    standIn({ 'GET /api/billets': () => new Response('<html>', { status: 502, statusText: 'Bad Gateway' }) });
+    await expect(get('/api/billets')).rejects.toMatchObject({ status: 502, title: 'Bad Gateway' });
+  });
+});
