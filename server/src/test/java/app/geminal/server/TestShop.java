@@ -22,13 +22,16 @@ public final class TestShop implements AutoCloseable {
 
   private TestShop(String... settings) {
     sql("CREATE DATABASE " + database);
-    String[] all = new String[settings.length + 5];
+    String[] all = new String[settings.length + 7];
     all[0] = "--server.port=0";
     all[1] = "--GEMINAL_DB_PORT=" + environment("GEMINAL_TEST_DB_PORT");
     all[2] = "--GEMINAL_DB_PASSWORD=" + environment("GEMINAL_TEST_DB_PASSWORD");
     all[3] = "--GEMINAL_DB_NAME=" + database;
     all[4] = "--spring.datasource.hikari.maximum-pool-size=4";
-    System.arraycopy(settings, 0, all, 5, settings.length);
+    // How soon a silent database is told is a story of its own (CrashTest); a busy machine is no fault here.
+    all[5] = "--spring.datasource.hikari.connection-timeout=30000";
+    all[6] = "--GEMINAL_DB_TIMEOUT_MS=30000";
+    System.arraycopy(settings, 0, all, 7, settings.length);
     context = new SpringApplicationBuilder(Geminal.class).run(all);
   }
 
