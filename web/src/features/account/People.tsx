@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button';
 import { Field, INPUT } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { useUnits } from '../../ui/Words';
+import { SignInLengths } from './SignInLengths';
 import { changePerson, givePassword, letIn, peopleQuery, RANK_WORDS, type Person, type Rank } from './api';
 
 /** Who may come into the shop and what they may do there; the owner's business. */
@@ -47,6 +48,7 @@ export function People() {
         </p>
       )}
       <LetIn onIn={() => void again()} />
+      <SignInLengths />
     </section>
   );
 }

@@ -54,6 +54,13 @@ export const RANK_WORDS: Record<Rank, string> = {
   GUEST: 'guest: reads',
 };
 
+export const RANK_NAMES: Record<Rank, string> = {
+  OWNER: 'Owner',
+  SMITH: 'Smith',
+  APPRENTICE: 'Apprentice',
+  GUEST: 'Guest',
+};
+
 export interface Person {
   readonly id: number;
   readonly login: string;
@@ -84,6 +91,20 @@ export const givePassword = ({ id, password }: { id: number; password: string })
 
 export const changePassword = (own: { old: string; password: string }) =>
   change('PUT', '/api/settings/password', own);
+
+/** After how many days without use a rank's sign-ins end. */
+export interface SignInLength {
+  readonly rank: Rank;
+  readonly days: number;
+}
+
+export const signInLengthsQuery = queryOptions({
+  queryKey: ['sign-in-lengths'],
+  queryFn: () => get<SignInLength[]>('/api/sign-in-lengths'),
+});
+
+export const chooseSignInLength = ({ rank, days }: SignInLength) =>
+  change<SignInLength[]>('PUT', `/api/sign-in-lengths/${rank}`, { days });
 
 export interface SignedIn {
   readonly since: string;

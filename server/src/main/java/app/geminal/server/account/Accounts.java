@@ -31,12 +31,19 @@ public class Accounts implements UserDetailsService {
   private final AccountRepository accounts;
   private final PasswordEncoder passwords;
   private final SignIns signIns;
+  private final SignInLengths lengths;
   private final Clock clock;
 
-  Accounts(AccountRepository accounts, PasswordEncoder passwords, SignIns signIns, Clock clock) {
+  Accounts(
+      AccountRepository accounts,
+      PasswordEncoder passwords,
+      SignIns signIns,
+      SignInLengths lengths,
+      Clock clock) {
     this.accounts = accounts;
     this.passwords = passwords;
     this.signIns = signIns;
+    this.lengths = lengths;
     this.clock = clock;
   }
 
@@ -131,6 +138,8 @@ public class Accounts implements UserDetailsService {
     accounts.change(id, rank, mayEnter);
     if (!mayEnter) {
       signIns.end(there.login(), null);
+    } else if (there.rank() != rank) {
+      signIns.last(there.login(), lengths.of(there.login()));
     }
     return accounts.find(id).orElseThrow();
   }

@@ -22,11 +22,14 @@ class PeopleController {
   private final Accounts accounts;
   private final Guesses guesses;
   private final SignIns signIns;
+  private final SignInLengths lengths;
 
-  PeopleController(Accounts accounts, Guesses guesses, SignIns signIns) {
+  PeopleController(
+      Accounts accounts, Guesses guesses, SignIns signIns, SignInLengths lengths) {
     this.accounts = accounts;
     this.guesses = guesses;
     this.signIns = signIns;
+    this.lengths = lengths;
   }
 
   /** A person as the owner sees them; nobody sees a password. */
@@ -73,6 +76,21 @@ class PeopleController {
   @Needs(Rank.OWNER)
   void givePassword(@PathVariable long id, @RequestBody GivenPassword body) {
     accounts.givePassword(id, body.password());
+  }
+
+  /** After how many days without use a sign-in ends. */
+  record Days(int days) {}
+
+  @GetMapping("/api/sign-in-lengths")
+  @Needs(Rank.OWNER)
+  List<SignInLengths.SignInLength> signInLengths() {
+    return lengths.all();
+  }
+
+  @PutMapping("/api/sign-in-lengths/{rank}")
+  @Needs(Rank.OWNER)
+  List<SignInLengths.SignInLength> chooseLength(@PathVariable Rank rank, @RequestBody Days body) {
+    return lengths.choose(rank, body.days());
   }
 
   /** One's own sign-ins, this one first. */

@@ -1,5 +1,6 @@
 package app.geminal.server.account;
 
+import java.time.Duration;
 import java.time.Instant;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -51,6 +52,19 @@ public class SignIns {
         .map(s -> new SignIn(s.getCreationTime(), s.getLastAccessedTime(), s.getId().equals(here)))
         .sorted(Comparator.comparing(SignIn::here).thenComparing(SignIn::lastUsed).reversed())
         .toList();
+  }
+
+  /** Somebody's sign-ins last this long without use from now on. */
+  public void last(String login, Duration unused) {
+    last(sessions, login, unused);
+  }
+
+  private static <S extends Session> void last(
+      FindByIndexNameSessionRepository<S> sessions, String login, Duration unused) {
+    for (S session : sessions.findByPrincipalName(login).values()) {
+      session.setMaxInactiveInterval(unused);
+      sessions.save(session);
+    }
   }
 
   /** One sign-in has ended. */

@@ -32,6 +32,7 @@ class TableRepository {
   static final List<String> ALL =
       List.of(
           "account",
+          "sign_in_length",
           "shop",
           "own_steel",
           "stock",
@@ -49,6 +50,7 @@ class TableRepository {
   /** TableRepository by the columns that put their rows into one order. */
   private static final Map<String, String> ORDER =
       Map.of(
+          "sign_in_length", "role",
           "fire_billet", "session_id, place",
           "fire_entry", "seq",
           "fire_reading", "session_id, channel, second");

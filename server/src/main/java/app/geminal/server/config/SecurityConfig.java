@@ -1,6 +1,7 @@
 package app.geminal.server.config;
 
 import app.geminal.server.account.SignInThrottle;
+import app.geminal.server.account.SignInLengths;
 import app.geminal.server.account.SignIns;
 import app.geminal.server.problem.Problem;
 import app.geminal.server.problem.ProblemWriter;
@@ -50,7 +51,11 @@ class SecurityConfig {
 
   @Bean
   SecurityFilterChain chain(
-      HttpSecurity http, ProblemWriter problems, SignInThrottle throttle, SignIns signIns) {
+      HttpSecurity http,
+      ProblemWriter problems,
+      SignInThrottle throttle,
+      SignIns signIns,
+      SignInLengths lengths) {
     return http.authorizeHttpRequests(requests ->
             requests
                 .requestMatchers(HttpMethod.GET, PAGES)
@@ -74,6 +79,9 @@ class SecurityConfig {
                 .usernameParameter("login")
                 .successHandler((request, response, who) -> {
                   throttle.right(request);
+                  request
+                      .getSession()
+                      .setMaxInactiveInterval(Math.toIntExact(lengths.of(who.getName()).toSeconds()));
                   response.setStatus(HttpStatus.NO_CONTENT.value());
                 })
                 .failureHandler((request, response, e) -> {

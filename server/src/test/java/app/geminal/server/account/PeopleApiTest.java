@@ -6,6 +6,7 @@ import app.geminal.server.ShopTest;
 import app.geminal.server.Visitor;
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.springframework.jdbc.core.simple.JdbcClient;
 
 class PeopleApiTest extends ShopTest {
 
@@ -46,6 +47,40 @@ class PeopleApiTest extends ShopTest {
     smith.put("/api/people/" + id, "{\"rank\": \"SMITH\", \"mayEnter\": true}");
     assertThat(bellows.get("/api/book").status()).as("the old sign-in stays ended").isEqualTo(401);
     assertThat(signedIn("bellows", "five brass rivets").get("/api/book").status()).isEqualTo(200);
+  }
+
+  @Test
+  void theOwnerChoosesHowLongSignInsLast() {
+    int id = smith.post("/api/people", person("swage", "GUEST")).<Integer>at("$.id");
+    Visitor swage = signedIn("swage", "five brass rivets");
+    assertThat(secondsOf("swage")).containsExactly(30 * 86_400);
+    assertThat(smith.put("/api/sign-in-lengths/GUEST", "{\"days\": 2}").<List<Integer>>at("$[*].days"))
+        .as("owner, smith, apprentice, guest")
+        .containsExactly(30, 30, 30, 2);
+    assertThat(secondsOf("swage")).as("a sign-in that is there").containsExactly(2 * 86_400);
+    signedIn("swage", "five brass rivets");
+    assertThat(secondsOf("swage")).as("a new one").containsExactly(2 * 86_400);
+    smith.put("/api/people/" + id, "{\"rank\": \"SMITH\", \"mayEnter\": true}");
+    assertThat(secondsOf("swage")).as("with another rank").containsExactly(30 * 86_400);
+    // Unused for as long as it lasts, it has ended.
+    shop.bean(JdbcClient.class)
+        .sql(
+            "UPDATE SPRING_SESSION SET LAST_ACCESS_TIME = LAST_ACCESS_TIME - 30 * 86400000, "
+                + "EXPIRY_TIME = EXPIRY_TIME - 30 * 86400000 WHERE PRINCIPAL_NAME = 'swage'")
+        .update();
+    assertThat(swage.get("/api/book").status()).isEqualTo(401);
+    assertThat(smith.put("/api/sign-in-lengths/GUEST", "{\"days\": 0}").<String>at("$.where"))
+        .isEqualTo("/days");
+    assertThat(smith.put("/api/sign-in-lengths/GUEST", "{\"days\": 91}").status()).isEqualTo(422);
+  }
+
+  private List<Integer> secondsOf(String login) {
+    return shop
+        .bean(JdbcClient.class)
+        .sql("SELECT DISTINCT MAX_INACTIVE_INTERVAL FROM SPRING_SESSION WHERE PRINCIPAL_NAME = ?")
+        .param(login)
+        .query(Integer.class)
+        .list();
   }
 
   @Test

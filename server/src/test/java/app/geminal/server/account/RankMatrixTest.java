@@ -75,6 +75,8 @@ class RankMatrixTest extends ShopTest {
           "POST /api/people",
           "PUT /api/people/{id}",
           "PUT /api/people/{id}/password",
+          "GET /api/sign-in-lengths",
+          "PUT /api/sign-in-lengths/{rank}",
           "GET /api/archive",
           "POST /api/instruments",
           "PUT /api/instruments/{id}",

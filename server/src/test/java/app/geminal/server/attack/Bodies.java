@@ -225,6 +225,7 @@ final class Bodies {
         "/api/instruments",
         "{\"name\":\"i\",\"channel\":\"FORGE\",\"host\":\"127.0.0.1\",\"port\":502,\"unit\":1,\"registers\":\"INPUT\",\"address\":0,\"format\":\"INT16\",\"scale\":0.1,\"shift\":0,\"switched\":false}");
     add("PUT", "/api/settings", "{\"units\":\"INCH\"}");
+    add("PUT", "/api/sign-in-lengths/OWNER", "{\"days\":30}");
     add("PUT", "/api/people/1", "{\"rank\":\"OWNER\",\"mayEnter\":true}");
     add(
         "POST",
