@@ -63,6 +63,33 @@ describe('a billet being edited', () => {
     expect(b.hook.current.canUndo).toBe(true);
   });
 
+  it('asks before the page is left while a change is on its way, and only then', async () => {
+    const b = billet();
+    await b.ready();
+    const left = () => {
+      const leaving = new Event('beforeunload', { cancelable: true });
+      window.dispatchEvent(leaving);
+      return !leaving.defaultPrevented;
+    };
+    expect(left()).toBe(true);
+    let answer: () => void = () => undefined;
+    b.shop.answers(
+      'PUT /api/billets/7',
+      (sent: Sent) => new Promise<Response>((done) => (answer = () => done(b.put(sent)))),
+    );
+    let change: Promise<unknown> = Promise.resolve();
+    await act(async () => {
+      change = b.hook.current.change(renamed('Adze'));
+      await waitFor(() => expect(b.shop.changes()).toHaveLength(1));
+    });
+    expect(left()).toBe(false);
+    await act(async () => {
+      answer();
+      await change;
+    });
+    expect(left()).toBe(true);
+  });
+
   it('sends nothing for a change that changes nothing', async () => {
     const b = billet();
     await b.ready();

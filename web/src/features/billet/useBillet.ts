@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useCallback, useRef, useState } from 'react';
+import { useCallback, useEffect, useRef, useState } from 'react';
 import { Problem } from '../../lib/http';
 import { billetQuery, changeBillet, type Billet } from './api';
 import { begin, commit, redo, stored as asStored, undo, type History } from './history';
@@ -49,6 +49,14 @@ export function useBillet(id: number) {
   const [busy, setBusy] = useState(false);
   const chain = useRef<Promise<unknown>>(Promise.resolve());
   const latest = useRef<History<Doc> | null>(null);
+
+  // Whoever leaves the page while a change is on its way would lose it; the browser asks.
+  useEffect(() => {
+    if (!busy) return;
+    const ask = (e: BeforeUnloadEvent) => e.preventDefault();
+    window.addEventListener('beforeunload', ask);
+    return () => window.removeEventListener('beforeunload', ask);
+  }, [busy]);
 
   const remember = useCallback((next: History<Doc> | null) => {
     latest.current = next;

@@ -14,6 +14,7 @@ const ALL: readonly Limit[] = [
   'WIDE',
   'HIGH',
   'COARSE',
+  'FINEST',
 ];
 
 /** What is out and why, each limit to be moved where it stands. */

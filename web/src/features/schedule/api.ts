@@ -12,6 +12,7 @@ export type Limit =
   | 'WIDE'
   | 'HIGH'
   | 'COARSE'
+  | 'FINEST'
   | 'FORCE'
   | 'LENGTH';
 
@@ -37,6 +38,7 @@ export interface Within {
   readonly wideMm: number;
   readonly highMm: number;
   readonly coarsePercent: number;
+  readonly finestMm: number;
   readonly forceKn: number;
 }
 

@@ -18,6 +18,7 @@ const WITHIN: Within = {
   shortestMm: 60,
   outerLayerMm: 0,
   coarsePercent: 15,
+  finestMm: 0.008,
   wideMm: 130,
   highMm: 110,
   forceKn: 218,

@@ -63,6 +63,7 @@ export const FIELD_OF: Record<Exclude<Limit, 'LENGTH'>, keyof Within> = {
   WIDE: 'wideMm',
   HIGH: 'highMm',
   COARSE: 'coarsePercent',
+  FINEST: 'finestMm',
   FORCE: 'forceKn',
 };
 
@@ -75,6 +76,7 @@ export const LIMIT_NAME: Record<Limit, string> = {
   WIDE: 'Door width',
   HIGH: 'Door height',
   COARSE: 'Broad sheets, % of height',
+  FINEST: 'Thinnest layer',
   FORCE: 'Press, kN',
   LENGTH: 'Finished length',
 };

@@ -59,6 +59,11 @@ final class Block {
    */
   double medianMm;
 
+  /**
+   * The finest of the first stack's layers and the sheets laid in since, as thick as it is now, mm.
+   */
+  double finestMm;
+
   /** Layers to come, at most so many; what was there is forgotten. */
   void empty(int most) {
     layers = 0;
@@ -103,6 +108,7 @@ final class Block {
     double[] sorted = Arrays.copyOf(mm, layers);
     Arrays.sort(sorted);
     medianMm = sorted[(int) (MIDDLE * layers)];
+    finestMm = sorted[0];
     coarseMm = 0;
     for (double layer : sorted) {
       coarseMm += layer > COARSE_TIMES * medianMm ? layer : 0;

@@ -258,6 +258,12 @@ final class Ending {
         STEP_MM, Math.floor(Math.min(most, within.longestMm()) / STEP_MM + ROUNDING_MM) * STEP_MM);
   }
 
+  /** The finest layer, drawn to the size that is ground to the finished one. */
+  private double finestMm(Block block) {
+    double drawnMm = question.finished().heightMm() + 2 * r.practice.finishGrindMm();
+    return block.finestMm * drawnMm / (block.heightMm - 2 * gone);
+  }
+
   private Reached measured(int depth, Block block, double startMm, double finishedMm, double kg) {
     double longest = startMm;
     double shortest = start.isPresent() ? startMm : Double.POSITIVE_INFINITY;
@@ -276,6 +282,7 @@ final class Ending {
         block.wideMm,
         block.highMm,
         block.coarsePercent(),
+        finestMm(block) + ROUNDING_MM,
         block.forceKn,
         finishedMm + ROUNDING_MM);
   }

@@ -21,6 +21,11 @@ public enum Limit {
    * eye gets a few broad bands in grey.
    */
   COARSE(true, "broad sheets of"),
+  /**
+   * Layers thinner than nickel keeps its contrast in, mm; what is ground off an outer layer is
+   * {@link #OUTER_LAYER}'s.
+   */
+  FINEST(false, "layers of"),
   /** More force than the press gives over its narrowest die, kN. */
   FORCE(true, "a press of"),
   /** The bar ends up shorter than wanted, mm. */
@@ -50,9 +55,13 @@ public enum Limit {
     return over / Math.max(Math.abs(limit), 1e-9);
   }
 
-  /** Where it would have to stand to let a value through: to the tenth, on the side that does. */
+  /**
+   * Where it would have to stand to let a value through, on the side that does: to the tenth, the
+   * finest layer to the thousandth.
+   */
   public double letting(double value) {
-    return most ? Math.ceil(value * 10) / 10 : Math.max(0, Math.floor(value * 10) / 10);
+    double steps = this == FINEST ? 1000 : 10;
+    return most ? Math.ceil(value * steps) / steps : Math.max(0, Math.floor(value * steps) / steps);
   }
 
   /** Worse than anything. */

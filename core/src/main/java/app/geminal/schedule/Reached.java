@@ -11,6 +11,7 @@ package app.geminal.schedule;
  * @param wideMm wider way of the biggest section heated
  * @param highMm narrower way of it
  * @param coarsePercent part of the height that is broad sheets, %
+ * @param finestMm its finest layer, those apart that lie at a ground face
  * @param forceKn most force over the narrowest die
  * @param finishedMm length of the finished bar
  */
@@ -23,6 +24,7 @@ record Reached(
     double wideMm,
     double highMm,
     double coarsePercent,
+    double finestMm,
     double forceKn,
     double finishedMm) {
 
@@ -36,6 +38,7 @@ record Reached(
       case WIDE -> wideMm;
       case HIGH -> highMm;
       case COARSE -> coarsePercent;
+      case FINEST -> finestMm;
       case FORCE -> forceKn;
       case LENGTH -> finishedMm;
     };
@@ -62,6 +65,7 @@ record Reached(
         && wideMm <= within.wideMm()
         && highMm <= within.highMm()
         && coarsePercent <= within.coarsePercent()
+        && finestMm >= within.finestMm()
         && forceKn <= within.forceKn()
         && finishedMm >= question.finished().lengthMm();
   }

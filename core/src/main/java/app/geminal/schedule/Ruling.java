@@ -13,7 +13,7 @@ public final class Ruling {
       case HEAVIEST -> String.format(Locale.ROOT, "%.1f kg", value);
       case COARSE -> String.format(Locale.ROOT, "%.0f %% of the height", value);
       case FORCE -> String.format(Locale.ROOT, "%.0f kN", value);
-      case TALLEST, LONGEST, SHORTEST, OUTER_LAYER, WIDE, HIGH, LENGTH -> Measure.mm(value);
+      case TALLEST, LONGEST, SHORTEST, OUTER_LAYER, WIDE, HIGH, FINEST, LENGTH -> Measure.mm(value);
     };
   }
 

@@ -269,6 +269,10 @@ final class Walk {
     path[depth] = restacking;
     block.coarseMm = coarse;
     block.medianMm = before.medianMm * scale;
+    block.finestMm = before.finestMm * scale;
+    for (Reckoning.Sheet sheet : between) {
+      block.finestMm = Math.min(block.finestMm, sheet.mm());
+    }
     if (canEnd) {
       end(depth, turned, between, layers, shop);
     }

@@ -1,11 +1,13 @@
 package app.geminal.schedule;
 
 import app.geminal.check.Require;
+import app.geminal.heat.Diffusion;
 import app.geminal.layup.Stack;
 import app.geminal.shop.Forge;
 import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
 import app.geminal.shop.Tool;
+import java.time.Duration;
 
 /**
  * The limits a schedule must keep to; those of the shop until they are changed for one question.
@@ -20,6 +22,8 @@ import app.geminal.shop.Tool;
  * @param highMm narrower way of door and chamber; 1 to 5000
  * @param coarsePercent most of the finished height in sheets over four times as thick as the layers
  *     round them, %; 0 to 100
+ * @param finestMm least thickness of the finished bar's layers, those apart that lie at a ground
+ *     face; 0 to 10
  * @param forceKn what the press gives; 0 to 100 000, and 0 where nothing is pressed
  */
 public record Within(
@@ -31,9 +35,16 @@ public record Within(
     double wideMm,
     double highMm,
     double coarsePercent,
+    double finestMm,
     double forceKn) {
   /** What a pattern bears before the eye sees bands and not layers; craft judgement. */
   public static final double USUAL_COARSE_PERCENT = 15;
+
+  /**
+   * What a bar spends near welding heat once it is nearly as thin as it ends; craft judgement. The
+   * heats before find its layers several times as thick, and hardly count.
+   */
+  private static final long USUAL_HOT_MIN = 10;
 
   /** Checks every field. */
   public Within {
@@ -45,6 +56,7 @@ public record Within(
     Require.number("wideMm", wideMm, 1, 5000, " mm");
     Require.number("highMm", highMm, 1, 5000, " mm");
     Require.number("coarsePercent", coarsePercent, 0, 100, " %");
+    Require.number("finestMm", finestMm, 0, 10, " mm");
     Require.number("forceKn", forceKn, 0, 100_000, " kN");
   }
 
@@ -64,6 +76,8 @@ public record Within(
         forge.takesWideMm(),
         forge.takesHighMm(),
         USUAL_COARSE_PERCENT,
+        Diffusion.Element.NICKEL.evenedMm(
+            shop.practice().weldTemperatureC(), Duration.ofMinutes(USUAL_HOT_MIN)),
         press == null ? 0 : press.forceKn());
   }
 
@@ -78,6 +92,7 @@ public record Within(
       case WIDE -> wideMm;
       case HIGH -> highMm;
       case COARSE -> coarsePercent;
+      case FINEST -> finestMm;
       case FORCE -> forceKn;
       case LENGTH ->
           throw new IllegalArgumentException("The finished length is no limit of these.");
@@ -95,6 +110,7 @@ public record Within(
         limit == Limit.WIDE ? to : wideMm,
         limit == Limit.HIGH ? to : highMm,
         limit == Limit.COARSE ? to : coarsePercent,
+        limit == Limit.FINEST ? to : finestMm,
         limit == Limit.FORCE ? to : forceKn);
   }
 }

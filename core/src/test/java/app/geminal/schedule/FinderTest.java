@@ -139,6 +139,9 @@ class FinderTest {
   @Test
   void findsWhatPlainLoopsFindInThreeRestacksWithoutSheets() {
     hasSameAsNaive(question(90, 0.1, small(6, 3, Layout.PLAIN), null, List.of()));
+    // Some of them have finer layers than that.
+    hasSameAsNaive(
+        question(60, 0.2, small(6, 2, Layout.PLAIN), BRIGHT, List.of()).with(Limit.FINEST, 0.06));
   }
 
   @Test
@@ -415,7 +418,7 @@ class FinderTest {
         random.nextInt(4) == 0 ? null : new Piece("B", 0.05 + 3 * random.nextDouble()),
         random.nextInt(3) == 0 ? List.of(new Piece("D", 5)) : List.of(),
         5 + random.nextInt(80),
-        Within.of(SHOP));
+        Within.of(SHOP).with(Limit.FINEST, random.nextInt(2) * 0.1 * random.nextDouble()));
   }
 
   /**
@@ -445,6 +448,24 @@ class FinderTest {
       assertThat(way.look()).hasSize(Way.LOOKS);
     }
     assertThat(ways).extracting(Way::blockMm).contains(24.0, 36.0);
+  }
+
+  @Test
+  void layersFinerThanAskedAreRuledOutAndTheFinestThatWouldDoIsSaid() {
+    Question question = usual(640);
+    List<Way> all = ((Outcome.Found) find(question)).ways();
+    double middle = all.stream().mapToDouble(Way::thinnestMm).sorted().toArray()[all.size() / 2];
+    Outcome.Found finer = (Outcome.Found) find(question.with(Limit.FINEST, middle));
+    assertThat(finer.ways())
+        .isNotEmpty()
+        .allSatisfy(w -> assertThat(w.thinnestMm()).isGreaterThanOrEqualTo(middle - 1e-9));
+    assertThat(finer.census().ruledOut()).extracting(Census.RuledOut::limit).contains(Limit.FINEST);
+    // Where none is coarse enough, it says where the limit would have to stand, to the thousandth.
+    Outcome.Nothing none = (Outcome.Nothing) find(question.with(Limit.FINEST, 1));
+    Outcome.Relaxation relaxed = none.relaxations().getFirst();
+    assertThat(relaxed.limits()).containsOnlyKeys(Limit.FINEST);
+    assertThat(find(relaxed.appliedTo(question.with(Limit.FINEST, 1))))
+        .isInstanceOf(Outcome.Found.class);
   }
 
   /** From the plan itself: height of layers over four times the middle one. */

@@ -109,7 +109,8 @@ final class NaiveSchedules {
     Within within = question.within();
     if (work.tallest > within.tallestMm()
         || work.longest > within.longestMm()
-        || work.kg > within.heaviestKg()) {
+        || work.kg > within.heaviestKg()
+        || work.finest < within.finestMm() - 1e-9) {
       return;
     }
     Cost cost =
@@ -145,6 +146,8 @@ final class NaiveSchedules {
     /** Broad sheets, told when they are laid by the middle layer of the first stack. */
     private double coarse;
 
+    private double finest;
+
     private double median;
     private double coarseAtEnd;
     private double coarsest;
@@ -168,6 +171,7 @@ final class NaiveSchedules {
       }
       Collections.sort(thick);
       median = thick.get((int) (0.4 * thick.size()));
+      finest = thick.getFirst();
       coarse = thick.stream().filter(t -> t > 4 * median).mapToDouble(t -> t).sum();
       coarseAtEnd = coarse / height();
       coarsest = 0;
@@ -258,6 +262,7 @@ final class NaiveSchedules {
       bands.replaceAll(b -> new Band(b.steel(), b.mm() * factor));
       coarse *= factor;
       median *= factor;
+      finest *= factor;
     }
 
     private void drawTo(double toWidth, double toHeight, boolean always) {
@@ -344,6 +349,9 @@ final class NaiveSchedules {
       if (!(restacking instanceof Restacking.RoundCore)) {
         coarse +=
             sheets.stream().mapToDouble(i -> runAt(block, i)).filter(t -> t > 4 * median).sum();
+      }
+      for (Piece sheet : between) {
+        finest = Math.min(finest, sheet.thicknessMm());
       }
       coarseAtEnd = coarse / height();
       coarsest = Math.max(coarsest, coarseAtEnd);

@@ -28,7 +28,8 @@ public final class TestShop implements AutoCloseable {
     all[2] = "--GEMINAL_DB_PASSWORD=" + environment("GEMINAL_TEST_DB_PASSWORD");
     all[3] = "--GEMINAL_DB_NAME=" + database;
     all[4] = "--spring.datasource.hikari.maximum-pool-size=4";
-    // How soon a silent database is told is a story of its own (CrashTest); a busy machine is no fault here.
+    // How soon a silent database is told is a story of its own (CrashTest); a busy machine is no
+    // fault here.
     all[5] = "--spring.datasource.hikari.connection-timeout=30000";
     all[6] = "--GEMINAL_DB_TIMEOUT_MS=30000";
     System.arraycopy(settings, 0, all, 7, settings.length);

@@ -43,7 +43,9 @@ class TypedUnitsTest extends Story {
     String before = field.equals("Heat") ? "1170 C" : "3.5 mm";
     billet.type(field, before);
     assertThat(billet.button("Undo")).isEnabled();
-    billet.type(field, typed);
+    // The field shows what was typed before it is stored.
+    page.waitForResponse(
+        r -> r.ok() && r.request().method().equals("PUT"), () -> billet.type(field, typed));
     assertThat(billet.field(field)).hasValue(shown);
     page.reload();
     billet.openStage(0, stage);

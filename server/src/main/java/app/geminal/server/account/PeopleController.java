@@ -24,8 +24,7 @@ class PeopleController {
   private final SignIns signIns;
   private final SignInLengths lengths;
 
-  PeopleController(
-      Accounts accounts, Guesses guesses, SignIns signIns, SignInLengths lengths) {
+  PeopleController(Accounts accounts, Guesses guesses, SignIns signIns, SignInLengths lengths) {
     this.accounts = accounts;
     this.guesses = guesses;
     this.signIns = signIns;

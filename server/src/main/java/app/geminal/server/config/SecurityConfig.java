@@ -1,7 +1,7 @@
 package app.geminal.server.config;
 
-import app.geminal.server.account.SignInThrottle;
 import app.geminal.server.account.SignInLengths;
+import app.geminal.server.account.SignInThrottle;
 import app.geminal.server.account.SignIns;
 import app.geminal.server.problem.Problem;
 import app.geminal.server.problem.ProblemWriter;
@@ -81,7 +81,8 @@ class SecurityConfig {
                   throttle.right(request);
                   request
                       .getSession()
-                      .setMaxInactiveInterval(Math.toIntExact(lengths.of(who.getName()).toSeconds()));
+                      .setMaxInactiveInterval(
+                          Math.toIntExact(lengths.of(who.getName()).toSeconds()));
                   response.setStatus(HttpStatus.NO_CONTENT.value());
                 })
                 .failureHandler((request, response, e) -> {

@@ -54,7 +54,8 @@ class PeopleApiTest extends ShopTest {
     int id = smith.post("/api/people", person("swage", "GUEST")).<Integer>at("$.id");
     Visitor swage = signedIn("swage", "five brass rivets");
     assertThat(secondsOf("swage")).containsExactly(30 * 86_400);
-    assertThat(smith.put("/api/sign-in-lengths/GUEST", "{\"days\": 2}").<List<Integer>>at("$[*].days"))
+    assertThat(
+            smith.put("/api/sign-in-lengths/GUEST", "{\"days\": 2}").<List<Integer>>at("$[*].days"))
         .as("owner, smith, apprentice, guest")
         .containsExactly(30, 30, 30, 2);
     assertThat(secondsOf("swage")).as("a sign-in that is there").containsExactly(2 * 86_400);
@@ -75,8 +76,7 @@ class PeopleApiTest extends ShopTest {
   }
 
   private List<Integer> secondsOf(String login) {
-    return shop
-        .bean(JdbcClient.class)
+    return shop.bean(JdbcClient.class)
         .sql("SELECT DISTINCT MAX_INACTIVE_INTERVAL FROM SPRING_SESSION WHERE PRINCIPAL_NAME = ?")
         .param(login)
         .query(Integer.class)

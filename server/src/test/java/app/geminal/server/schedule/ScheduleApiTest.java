@@ -66,7 +66,7 @@ class ScheduleApiTest extends ShopTest {
     String within =
         """
         , "within": {"tallestMm": 12, "longestMm": 900, "heaviestKg": 5.5, "shortestMm": 60,
-          "outerLayerMm": 0, "wideMm": 130, "highMm": 110, "coarsePercent": 15, "forceKn": 218}
+          "outerLayerMm": 0, "wideMm": 130, "highMm": 110, "coarsePercent": 15, "finestMm": 0.008, "forceKn": 218}
         """;
     String end = ended(smith.post("/api/schedules", asked("300", "0.05", STACKS, within)));
     assertThat(JsonPath.<String>read(end, "$.how")).isEqualTo("NOTHING");
