@@ -7,5 +7,27 @@ export default defineConfig({
   plugins: [react(), tailwindcss()],
   build: { outDir: 'target/classes/static', emptyOutDir: true, assetsInlineLimit: 0 },
   server: { port: 5173, proxy: { '/api': 'http://127.0.0.1:8420' } },
-  test: { environment: 'jsdom', setupFiles: ['src/lib/testSetup.ts'], include: ['src/**/*.test.{ts,tsx}'] },
+  test: {
+    // A page to render into takes most of the time of a small test: only .tsx tests get one.
+    projects: [
+      {
+        extends: true,
+        test: {
+          name: 'figures',
+          environment: 'node',
+          setupFiles: ['src/lib/testSetup.ts'],
+          include: ['src/**/*.test.ts'],
+        },
+      },
+      {
+        extends: true,
+        test: {
+          name: 'pages',
+          environment: 'jsdom',
+          setupFiles: ['src/lib/testSetup.ts', 'src/lib/pageSetup.ts'],
+          include: ['src/**/*.test.tsx'],
+        },
+      },
+    ],
+  },
 });

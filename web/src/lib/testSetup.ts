@@ -1,9 +1,4 @@
-import '@testing-library/jest-dom/vitest';
-import { cleanup } from '@testing-library/react';
 import { afterEach, expect } from 'vitest';
 import { unanswered } from './standIn';
 
-afterEach(() => {
-  cleanup();
-  expect(unanswered.splice(0), 'requests without an answer').toEqual([]);
-});
+afterEach(() => expect(unanswered.splice(0), 'requests without an answer').toEqual([]));

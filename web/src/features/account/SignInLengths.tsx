@@ -12,7 +12,10 @@ export function SignInLengths() {
   const lengths = useQuery(signInLengthsQuery);
   const choose = useMutation({
     mutationFn: chooseSignInLength,
-    onSuccess: (all) => client.setQueryData(signInLengthsQuery.queryKey, all),
+    onSuccess: async (all) => {
+      await client.cancelQueries(signInLengthsQuery);
+      client.setQueryData(signInLengthsQuery.queryKey, all);
+    },
   });
   const problem = choose.error ? Problem.from(choose.error) : null;
   return (

@@ -1,9 +1,10 @@
+import { QueryClient } from '@tanstack/react-query';
 import { render, screen, waitFor, within as inside } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { refusal, standIn, within, type Sent } from '../../lib/standIn';
+import { quiet, refusal, standIn, within, type Sent } from '../../lib/standIn';
 import { Units } from '../../ui/Words';
-import type { Kept, Shop } from './api';
+import { shopQuery, type Kept, type Shop } from './api';
 import { ShopView } from './ShopView';
 
 /** Only what these tests look at; every other figure is 1. */
@@ -43,16 +44,26 @@ function opened(put?: (sent: Sent) => Response) {
     'GET /api/settings/sign-ins': [],
     'PUT /api/shop': put ?? store,
   });
+  const client = new QueryClient(quiet);
   render(
     within(
       <Units value="INCH">
         <ShopView />
       </Units>,
+      client,
     ),
   );
   return {
     asked,
+    client,
     stored: () => kept.shop,
+    /** Changes wait for their answer until they are let go. */
+    holdChanges: () => {
+      let release: () => void = () => undefined;
+      const held = new Promise<void>((done) => (release = done));
+      asked.answers('PUT /api/shop', (sent: Sent) => held.then(() => store(sent)));
+      return release;
+    },
     /** Somebody else is first. */
     elsewhere: () => (kept = { ...kept, version: kept.version + 1 }),
   };
@@ -85,6 +96,36 @@ describe('the shop', () => {
     await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
     await waitFor(() => expect(shop.stored()).toEqual(SHOP));
     await waitFor(() => expect(screen.getByRole('button', { name: 'Undo' })).toBeDisabled());
+  });
+
+  it('stores two changes in quick succession, one after the other', async () => {
+    const shop = opened();
+    const habits = await part('Habits');
+    const release = shop.holdChanges();
+    await type(habits.getByRole('textbox', { name: /Saw kerf/ }), '2 mm');
+    await type(habits.getByRole('textbox', { name: /Setting heats/ }), '4');
+    release();
+    await waitFor(() => expect(shop.stored().practice.settingHeats).toBe(4));
+    expect(shop.stored().practice.kerfMm).toBe(2);
+    expect(screen.queryAllByRole('alert')).toEqual([]);
+  });
+
+  it('keeps what was stored when an answer asked for before comes after it', async () => {
+    const shop = opened();
+    const habits = await part('Habits');
+    let late: () => void = () => undefined;
+    const old = { shop: SHOP, version: 1, forceKn: 240 };
+    shop.asked.answers(
+      'GET /api/shop',
+      () => new Promise<Response>((done) => (late = () => done(Response.json(old)))),
+    );
+    const asked = shop.client.refetchQueries(shopQuery);
+    await type(habits.getByRole('textbox', { name: /Saw kerf/ }), '2 mm');
+    await waitFor(() => expect(shop.stored().practice.kerfMm).toBe(2));
+    late();
+    await asked;
+    await waitFor(() => expect(screen.getByRole('button', { name: 'Undo' })).toBeEnabled());
+    expect(habits.getByRole('textbox', { name: /Saw kerf/ })).toHaveValue('2 mm');
   });
 
   it('says beside the field why a figure is refused, and keeps what was typed', async () => {

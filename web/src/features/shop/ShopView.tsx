@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
@@ -44,11 +44,28 @@ function Editing({ kept }: { kept: Kept }) {
   const [problem, setProblem] = useState<Problem | null>(null);
   const { shop } = kept;
 
-  const store = async (next: Shop, before: readonly Shop[]): Promise<string | null> => {
+  const chain = useRef<Promise<unknown>>(Promise.resolve());
+
+  /** One change after the other, each made to what is stored by then. */
+  const store = (edit: (stored: Shop) => Shop, remember: (past: readonly Shop[], stored: Shop) => Shop[]) => {
+    const work = chain.current.then(() =>
+      storeNow(client.getQueryData<Kept>(shopQuery.queryKey) ?? kept, edit, remember),
+    );
+    chain.current = work;
+    return work;
+  };
+
+  const storeNow = async (
+    now: Kept,
+    edit: (stored: Shop) => Shop,
+    remember: (past: readonly Shop[], stored: Shop) => Shop[],
+  ): Promise<string | null> => {
     try {
-      const stored = await changeShop(kept.version, next);
+      const stored = await changeShop(now.version, edit(now.shop));
+      // What was asked for before this was stored must not come after it.
+      await client.cancelQueries(shopQuery);
       client.setQueryData(shopQuery.queryKey, stored);
-      setPast(before.slice(-MOST_KEPT));
+      setPast((past) => remember(past, now.shop).slice(-MOST_KEPT));
       setProblem(null);
       // Every plan is worked through with the shop; what is on other pages is old now.
       await client.invalidateQueries({ predicate: (q) => q.queryKey[0] !== 'shop' });
@@ -62,10 +79,18 @@ function Editing({ kept }: { kept: Kept }) {
       return wrong.detail;
     }
   };
-  const put = (change: Partial<Shop>) => store({ ...shop, ...change }, [...past, shop]);
+  const put = (change: (stored: Shop) => Partial<Shop>) =>
+    store(
+      (stored) => ({ ...stored, ...change(stored) }),
+      (before, stored) => [...before, stored],
+    );
   const undo = () => {
-    const before = past.at(-1);
-    if (before) void store(before, past.slice(0, -1));
+    const last = past.at(-1);
+    if (last)
+      void store(
+        () => last,
+        (before) => before.slice(0, -1),
+      );
   };
 
   return (
@@ -81,7 +106,7 @@ function Editing({ kept }: { kept: Kept }) {
       <p className="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-3">
         <span className="text-soft">Start from</span>
         {outfits.map((o) => (
-          <Button key={o.id} weight="quiet" onClick={() => void put({ ...o.shop })}>
+          <Button key={o.id} weight="quiet" onClick={() => void put(() => o.shop)}>
             {o.name}
           </Button>
         ))}
@@ -96,7 +121,7 @@ function Editing({ kept }: { kept: Kept }) {
         thing={shop.forge}
         figures={FORGE}
         picks={FORGE_PICKS}
-        onPut={(change) => put({ forge: { ...shop.forge, ...change } })}
+        onPut={(change) => put((s) => ({ forge: { ...s.forge, ...change } }))}
       >
         <div className="pt-2">
           <MeasureField
@@ -105,7 +130,7 @@ function Editing({ kept }: { kept: Kept }) {
             width="w-24"
             value={shop.forge.gaugeOffsetC ?? 0}
             hint={shop.forge.gaugeOffsetC === null ? 'never compared' : undefined}
-            onCommit={(gaugeOffsetC) => put({ forge: { ...shop.forge, gaugeOffsetC } })}
+            onCommit={(gaugeOffsetC) => put((s) => ({ forge: { ...s.forge, gaugeOffsetC } }))}
           />
         </div>
       </FieldSet>
@@ -114,21 +139,21 @@ function Editing({ kept }: { kept: Kept }) {
           title="Press"
           thing={shop.press}
           figures={PRESS}
-          onPut={(change) => put({ press: shop.press && { ...shop.press, ...change } })}
+          onPut={(change) => put((s) => ({ press: s.press && { ...s.press, ...change } }))}
         >
           {kept.forceKn !== null && (
             <p className="text-[13px] text-soft">
               gives {Math.round(kept.forceKn)} kN, {Math.round(kept.forceKn / KN_PER_US_TON)} US ton
             </p>
           )}
-          <Button weight="quiet" onClick={() => void put({ press: null })}>
+          <Button weight="quiet" onClick={() => void put(() => ({ press: null }))}>
             There is none
           </Button>
         </FieldSet>
       ) : (
         <Missing
           title="Press"
-          onAdd={() => put({ press: outfits.find((o) => o.shop.press)?.shop.press ?? null })}
+          onAdd={() => put(() => ({ press: outfits.find((o) => o.shop.press)?.shop.press ?? null }))}
         />
       )}
       {shop.hammer ? (
@@ -136,35 +161,38 @@ function Editing({ kept }: { kept: Kept }) {
           title="Hammer"
           thing={shop.hammer}
           figures={[{ name: 'highestMm', label: 'Highest bar under it', measure: 'length' }]}
-          onPut={(change) => put({ hammer: shop.hammer && { ...shop.hammer, ...change } })}
+          onPut={(change) => put((s) => ({ hammer: s.hammer && { ...s.hammer, ...change } }))}
         >
           <p className="text-[13px] text-soft">{shop.hammer.name}</p>
         </FieldSet>
       ) : (
-        <Missing title="Hammer" onAdd={() => put({ hammer: { name: 'hand hammer', highestMm: 50 } })} />
+        <Missing
+          title="Hammer"
+          onAdd={() => put(() => ({ hammer: { name: 'hand hammer', highestMm: 50 } }))}
+        />
       )}
       {shop.mill ? (
         <FieldSet
           title="Rolling mill"
           thing={shop.mill}
           figures={MILL}
-          onPut={(change) => put({ mill: shop.mill && { ...shop.mill, ...change } })}
+          onPut={(change) => put((s) => ({ mill: s.mill && { ...s.mill, ...change } }))}
         >
-          <Button weight="quiet" onClick={() => void put({ mill: null })}>
+          <Button weight="quiet" onClick={() => void put(() => ({ mill: null }))}>
             There is none
           </Button>
         </FieldSet>
       ) : (
-        <Missing title="Rolling mill" onAdd={() => put({ mill: { rollMm: 100, openingMm: 50 } })} />
+        <Missing title="Rolling mill" onAdd={() => put(() => ({ mill: { rollMm: 100, openingMm: 50 } }))} />
       )}
       <InstrumentFields />
-      <LossFields onTake={(loss) => void put({ practice: { ...shop.practice, ...taken(loss) } })} />
+      <LossFields onTake={(loss) => void put((s) => ({ practice: { ...s.practice, ...taken(loss) } }))} />
       <FieldSet
         title="Habits"
         thing={shop.practice}
         figures={PRACTICE}
         picks={PRACTICE_PICKS}
-        onPut={(change) => put({ practice: { ...shop.practice, ...change } })}
+        onPut={(change) => put((s) => ({ practice: { ...s.practice, ...change } }))}
       >
         <p className="text-[13px] text-soft">what a step is taken to be when the plan does not say</p>
         <p className="pt-2 text-[13px] text-soft">
@@ -175,7 +203,7 @@ function Editing({ kept }: { kept: Kept }) {
         title="Pace"
         thing={shop.pace}
         figures={PACE}
-        onPut={(change) => put({ pace: { ...shop.pace, ...change } })}
+        onPut={(change) => put((s) => ({ pace: { ...s.pace, ...change } }))}
       >
         <p className="text-[13px] text-soft">what the Finder reckons a day with</p>
       </FieldSet>
@@ -183,7 +211,7 @@ function Editing({ kept }: { kept: Kept }) {
         title="Limits"
         thing={shop.limits}
         figures={LIMITS}
-        onPut={(change) => put({ limits: { ...shop.limits, ...change } })}
+        onPut={(change) => put((s) => ({ limits: { ...s.limits, ...change } }))}
       >
         <p className="text-[13px] text-soft">where the checks begin to speak</p>
         <div className="pt-2">
@@ -193,7 +221,7 @@ function Editing({ kept }: { kept: Kept }) {
             width="w-24"
             value={shop.hourPrice}
             hint="for reclaimed stock"
-            onCommit={(hourPrice) => put({ hourPrice })}
+            onCommit={(hourPrice) => put(() => ({ hourPrice }))}
           />
         </div>
       </FieldSet>

@@ -9,6 +9,8 @@ import java.sql.SQLException;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.configuration.FluentConfiguration;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -17,11 +19,11 @@ import org.springframework.context.ConfigurableApplicationContext;
  * starts the MariaDB and says where it is.
  */
 public final class TestShop implements AutoCloseable {
-  private final String database = "geminal_test_" + UUID.randomUUID().toString().replace("-", "");
+  private final String database;
   private final ConfigurableApplicationContext context;
 
-  private TestShop(String... settings) {
-    sql("CREATE DATABASE " + database);
+  private TestShop(String database, String... settings) {
+    this.database = database;
     String[] all = new String[settings.length + 7];
     all[0] = "--server.port=0";
     all[1] = "--GEMINAL_DB_PORT=" + environment("GEMINAL_TEST_DB_PORT");
@@ -40,12 +42,30 @@ public final class TestShop implements AutoCloseable {
   public static TestShop demo(String... settings) {
     String[] all = java.util.Arrays.copyOf(settings, settings.length + 1);
     all[settings.length] = "--geminal.demo=true";
-    return new TestShop(all);
+    return new TestShop(emptyDatabase(), all);
   }
 
   /** A shop with nobody in it. */
   public static TestShop empty() {
-    return new TestShop();
+    return new TestShop(emptyDatabase());
+  }
+
+  /** A shop on a database that is there; its end takes the database with it. */
+  public static TestShop on(String database, String... settings) {
+    return new TestShop(database, settings);
+  }
+
+  /** A new database without tables. */
+  public static String emptyDatabase() {
+    String name = "geminal_test_" + UUID.randomUUID().toString().replace("-", "");
+    sql("CREATE DATABASE " + name);
+    return name;
+  }
+
+  /** The migrations, for a database of this MariaDB. */
+  public static FluentConfiguration migrations(String database) {
+    return Flyway.configure()
+        .dataSource(url(database), "geminal", environment("GEMINAL_TEST_DB_PASSWORD"));
   }
 
   /** Somebody who is not signed in. */
@@ -169,10 +189,11 @@ public final class TestShop implements AutoCloseable {
   }
 
   private static Connection connect() throws SQLException {
-    return DriverManager.getConnection(
-        "jdbc:mariadb://127.0.0.1:" + environment("GEMINAL_TEST_DB_PORT") + "/",
-        "geminal",
-        environment("GEMINAL_TEST_DB_PASSWORD"));
+    return DriverManager.getConnection(url(""), "geminal", environment("GEMINAL_TEST_DB_PASSWORD"));
+  }
+
+  private static String url(String database) {
+    return "jdbc:mariadb://127.0.0.1:" + environment("GEMINAL_TEST_DB_PORT") + "/" + database;
   }
 
   private static String environment(String name) {

@@ -9,47 +9,50 @@ import app.geminal.e2e.pages.SignInPage;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page.GetByRoleOptions;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Any unit may be typed into any field, whatever is shown; what is stored is what was meant. */
 class TypedUnitsTest extends Story {
   private static final String INCHES = "inches, °F";
   private static final String METRIC = "mm, °C";
 
+  /** Stage, field, what is typed, what the field then shows in inches and in millimetres. */
+  private static final List<List<String>> FIGURES =
+      List.of(
+          List.of("Stack", "Width", "1 1/2", "1 1/2", "38.1"),
+          List.of("Stack", "Thickness", "3/32", "3/32", "2.38125"),
+          List.of("Stack", "Thickness", "0.049 in", "0.049", "1.2446"),
+          List.of("Stack", "Width", "38 mm", "38 mm", "38"),
+          List.of("Set weld", "Heat", "2150 F", "2150", "1176.67"),
+          List.of("Set weld", "Heat", "1180 C", "2156", "1180"));
+
   @ParameterizedTest
-  @CsvSource(
-      delimiter = '|',
-      textBlock =
-          """
-          inches, °F | Stack    | Width     | 1 1/2    | 1 1/2
-          inches, °F | Stack    | Thickness | 3/32     | 3/32
-          inches, °F | Stack    | Thickness | 0.049 in | 0.049
-          inches, °F | Stack    | Width     | 38 mm    | 38 mm
-          inches, °F | Set weld | Heat      | 2150 F   | 2150
-          inches, °F | Set weld | Heat      | 1180 C   | 2156
-          mm, °C     | Stack    | Width     | 1 1/2    | 38.1
-          mm, °C     | Stack    | Thickness | 3/32     | 2.38125
-          mm, °C     | Stack    | Thickness | 0.049 in | 1.2446
-          mm, °C     | Stack    | Width     | 38 mm    | 38
-          mm, °C     | Set weld | Heat      | 2150 F   | 1176.67
-          mm, °C     | Set weld | Heat      | 1180 C   | 1180
-          """)
-  void anyUnitIntoAnyField(String units, String stage, String field, String typed, String shown) {
-    BilletPage billet = drawknife(units).openStage(0, stage);
-    // Something else first, so that the figure asked for is a change in either case.
-    String before = field.equals("Heat") ? "1170 C" : "3.5 mm";
-    billet.type(field, before);
-    assertThat(billet.button("Undo")).isEnabled();
-    // The field shows what was typed before it is stored.
+  @ValueSource(strings = {INCHES, METRIC})
+  void anyUnitIntoAnyField(String units) {
+    BilletPage billet = drawknife(units);
+    for (List<String> figure : FIGURES) {
+      String field = figure.get(1);
+      String shown = figure.get(units.equals(INCHES) ? 3 : 4);
+      billet.openStage(0, figure.get(0));
+      // Something else first, so that the figure asked for is a change in either case.
+      stored(billet, field, field.equals("Heat") ? "1170 C" : "3.5 mm");
+      assertThat(billet.button("Undo")).isEnabled();
+      stored(billet, field, figure.get(2));
+      assertThat(billet.field(field)).hasValue(shown);
+      page.reload();
+      billet.openStage(0, figure.get(0));
+      assertThat(billet.field(field)).hasValue(shown);
+    }
+  }
+
+  /** Types a figure and waits until it is stored: the field shows before that what was typed. */
+  private void stored(BilletPage billet, String field, String typed) {
     page.waitForResponse(
         r -> r.ok() && r.request().method().equals("PUT"), () -> billet.type(field, typed));
-    assertThat(billet.field(field)).hasValue(shown);
-    page.reload();
-    billet.openStage(0, stage);
-    assertThat(billet.field(field)).hasValue(shown);
   }
 
   /** The shop is shared: the next story finds it in inches. */

@@ -2,11 +2,8 @@ package app.geminal.server.archive;
 
 import app.geminal.check.BadValue;
 import java.io.IOException;
-import java.io.OutputStream;
 import java.io.UncheckedIOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Value;
@@ -48,19 +45,10 @@ class ArchiveCommand {
   @Order(0)
   void run() {
     if (!backup.isEmpty()) {
-      end(() -> write(Path.of(backup)));
+      end(() -> archives.write(Path.of(backup)));
     } else if (!restore.isEmpty()) {
       end(() -> restores.takeIn(Path.of(restore)));
     }
-  }
-
-  /** Beside its place first, so that a backup that breaks off takes no older one with it. */
-  private void write(Path file) throws IOException {
-    Path part = file.resolveSibling(file.getFileName() + ".part");
-    try (OutputStream out = Files.newOutputStream(part)) {
-      archives.write(out);
-    }
-    Files.move(part, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
   }
 
   private interface Work {

@@ -8,6 +8,7 @@ import java.io.OutputStreamWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.security.DigestOutputStream;
 import java.security.MessageDigest;
 import java.time.Clock;
@@ -16,6 +17,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import org.flywaydb.core.Flyway;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
@@ -52,7 +54,10 @@ public class Archives {
     Path photos = Files.createTempDirectory("geminal-photos");
     try {
       for (String table : TableRepository.ALL) {
-        items.add(writeTable(zip, table, photos));
+        // An upgrade has not made all of them yet.
+        if (tables.has(table)) {
+          items.add(writeTable(zip, table, photos));
+        }
       }
       try (var files = Files.list(photos)) {
         for (Path photo : files.sorted().toList()) {
@@ -73,6 +78,26 @@ public class Archives {
     } finally {
       remove(photos);
     }
+  }
+
+  /**
+   * Writes the whole shop into a file, without the rest of the application; beside its place first,
+   * so that one that breaks off takes no older one with it.
+   *
+   * @param flyway of the shop, which is of this release or an earlier one
+   */
+  public static void backUp(Flyway flyway, Path file) throws IOException {
+    TableRepository.atOneMoment(
+        flyway, tables -> new Archives(tables, Clock.systemUTC()).write(file));
+  }
+
+  /** The same as {@link #write(OutputStream)} into a file, beside its place first. */
+  void write(Path file) throws IOException {
+    Path part = file.resolveSibling(file.getFileName() + ".part");
+    try (OutputStream out = Files.newOutputStream(part)) {
+      write(out);
+    }
+    Files.move(part, file, StandardCopyOption.REPLACE_EXISTING, StandardCopyOption.ATOMIC_MOVE);
   }
 
   private Manifest.Item writeTable(ZipOutputStream zip, String table, Path photos)

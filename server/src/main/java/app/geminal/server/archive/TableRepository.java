@@ -2,6 +2,7 @@ package app.geminal.server.archive;
 
 import app.geminal.server.account.Rank;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.io.Writer;
 import java.sql.ResultSet;
 import java.sql.ResultSetMetaData;
@@ -18,9 +19,14 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import javax.sql.DataSource;
+import org.flywaydb.core.Flyway;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.JdbcTemplate;
+import org.springframework.jdbc.datasource.DataSourceTransactionManager;
 import org.springframework.stereotype.Repository;
+import org.springframework.transaction.TransactionDefinition;
+import org.springframework.transaction.support.TransactionTemplate;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Whole tables, row by row, as lines of JSON. */
@@ -73,6 +79,31 @@ class TableRepository {
     this.jdbc = jdbc;
   }
 
+  /** Work on tables that sees them as they are at one moment. */
+  interface Work {
+    void on(TableRepository tables) throws IOException;
+  }
+
+  /** Does work on the tables of a database, as they are at one moment. */
+  static void atOneMoment(Flyway flyway, Work work) throws IOException {
+    DataSource database = flyway.getConfiguration().getDataSource();
+    TransactionTemplate moment =
+        new TransactionTemplate(new DataSourceTransactionManager(database));
+    moment.setReadOnly(true);
+    moment.setIsolationLevel(TransactionDefinition.ISOLATION_REPEATABLE_READ);
+    try {
+      moment.executeWithoutResult(_ -> {
+        try {
+          work.on(new TableRepository(new JdbcTemplate(database)));
+        } catch (IOException e) {
+          throw new UncheckedIOException(e);
+        }
+      });
+    } catch (UncheckedIOException e) {
+      throw e.getCause();
+    }
+  }
+
   String schema() {
     return String.valueOf(
         jdbc.queryForObject(
@@ -120,7 +151,7 @@ class TableRepository {
             out.write('\n');
             rows[0]++;
           } catch (IOException e) {
-            throw new java.io.UncheckedIOException(e);
+            throw new UncheckedIOException(e);
           }
         });
     return rows[0];

@@ -212,7 +212,8 @@ class ArchiveTest {
                         "SPRING_SESSION",
                         "SPRING_SESSION_ATTRIBUTES",
                         "flyway_schema_history",
-                        "request_once"))
+                        "request_once",
+                        "shop_lease"))
                 .toList());
   }
 }

@@ -1,0 +1,77 @@
+package app.geminal.server.opening;
+
+import app.geminal.server.archive.Archives;
+import app.geminal.units.Text;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Objects;
+import org.flywaydb.core.Flyway;
+import org.springframework.dao.DataAccessException;
+
+/** Backups of a shop as it was before its tables were changed; the last five are kept. */
+final class UpgradeBackups {
+  private static final int KEPT = 5;
+  private static final String NAMED = "before-upgrade-";
+  private static final DateTimeFormatter TIME =
+      DateTimeFormatter.ofPattern("uuuu-MM-dd-HHmmss").withZone(ZoneOffset.UTC);
+
+  private final String folder;
+  private final Clock clock;
+
+  /**
+   * Backups in a folder.
+   *
+   * @param folder or empty where there is none, and so no upgrade
+   */
+  UpgradeBackups(String folder, Clock clock) {
+    this.folder = folder;
+    this.clock = clock;
+  }
+
+  /**
+   * Writes one and lets the oldest go.
+   *
+   * @return its file
+   * @throws NotOpened when it cannot be written
+   */
+  String write(Flyway flyway) {
+    if (folder.isEmpty()) {
+      throw new NotOpened(
+          "This shop is of an earlier release; before its tables are changed it is backed up, and no folder is set for that.",
+          "Set geminal.backups to a folder, or start it with bin/start.");
+    }
+    Path file = Path.of(folder, NAMED + TIME.format(clock.instant()) + ".zip");
+    try {
+      Files.createDirectories(file.getParent());
+      Archives.backUp(flyway, file);
+      keepLast();
+    } catch (IOException | UncheckedIOException | DataAccessException e) {
+      throw new NotOpened(
+          Text.of(
+              "This shop is of an earlier release and cannot be backed up to %s: %s",
+              file, Objects.requireNonNullElse(e.getMessage(), e.getClass().getSimpleName())),
+          "Make room there, or name another folder with geminal.backups. Nothing was changed.");
+    }
+    return file.toString();
+  }
+
+  private void keepLast() throws IOException {
+    try (var files = Files.list(Path.of(folder))) {
+      List<Path> oldestFirst =
+          files
+              .filter(f -> f.getFileName().toString().matches(NAMED + "[0-9-]+\\.zip"))
+              .sorted(Comparator.comparing(f -> f.getFileName().toString()))
+              .toList();
+      for (Path old : oldestFirst.subList(0, Math.max(0, oldestFirst.size() - KEPT))) {
+        Files.delete(old);
+      }
+    }
+  }
+}
