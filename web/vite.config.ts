@@ -1,10 +1,32 @@
 /// <reference types="vitest/config" />
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
-import { defineConfig } from 'vite';
+import { defineConfig, type Plugin } from 'vite';
+
+/** Names all parts in the page, so that its keeper has every view without a line to the shop (public/keeper.js). */
+const namesItsParts: Plugin = {
+  name: 'names-its-parts',
+  transformIndexHtml: {
+    order: 'post',
+    handler: (_, { bundle }) => [
+      {
+        tag: 'meta',
+        attrs: {
+          name: 'geminal-parts',
+          content: Object.keys(bundle ?? {})
+            .filter((file) => file.startsWith('assets/'))
+            .map((file) => `/${file}`)
+            .sort()
+            .join(' '),
+        },
+        injectTo: 'head',
+      },
+    ],
+  },
+};
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [react(), tailwindcss(), namesItsParts],
   build: { outDir: 'target/classes/static', emptyOutDir: true, assetsInlineLimit: 0 },
   server: { port: 5173, proxy: { '/api': 'http://127.0.0.1:8420' } },
   test: {

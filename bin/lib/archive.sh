@@ -45,7 +45,7 @@ archive_run() {
     --sun-misc-unsafe-memory-access=allow -jar "$GEMINAL_APP/$(basename "$GEMINAL_JAR")" \
     --server.port=0 --geminal.demo=false "$@" </dev/null >"$log" 2>&1 || code=$?
   if [[ $code -ne 0 ]]; then
-    sed -n 's/^archive: //p' "$log" | grep . >&2 || tail -n 5 "$log" >&2
+    sed -n 's/^archive: //p' "$log" | grep . >&2 || why_ended "$log" >&2
     rm -f "$log"
     fail "it was not done; the line above says why."
   fi

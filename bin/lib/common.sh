@@ -8,6 +8,13 @@ fail() {
   exit 1
 }
 
+# why_ended LOG: why a server did not come up, in its own sentences where it has some, else the end of its log.
+why_ended() {
+  local said
+  said=$(awk '/^(Description|Action):$/ { on = 1; next } on && NF' "$1")
+  if [[ -n $said ]]; then printf '%s\n' "$said"; else tail -n 5 "$1"; fi
+}
+
 say() { printf '%s\n' "$*"; }
 
 # Without JAVA_TOOL_OPTIONS, whose notice would come before the version.

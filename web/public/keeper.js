@@ -5,7 +5,8 @@
 const KEPT = 'geminal-page-1';
 const PATIENCE_MS = 4000;
 
-const partsOf = (html) => [...html.matchAll(/(?:src|href)="(\/assets\/[^"]+)"/g)].map((m) => m[1]);
+/** All parts of a page, those of views that were not opened yet too: the page names them (vite.config.ts). */
+const partsOf = (html) => [...new Set(html.match(/\/assets\/[^"\s]+/g) ?? [])];
 
 /**
  * Keeps a page with all its parts. Every release names its parts anew: those of an earlier one go when the

@@ -1,22 +1,10 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
-import { SignIn } from '../features/account/SignIn';
-import { BilletView } from '../features/billet/BilletView';
-import { NewBilletView } from '../features/billet/NewBilletView';
-import { BookView } from '../features/book/BookView';
-import { CardView } from '../features/card/CardView';
-import { EvidenceView } from '../features/evidence/EvidenceView';
-import { FireHome } from '../features/fire/FireHome';
-import { FireSession } from '../features/fire/FireSession';
-import { HeatPlanView } from '../features/fire/HeatPlanView';
-import { FinderView } from '../features/schedule/FinderView';
-import { HardeningView } from '../features/hardening/HardeningView';
-import { InsideView } from '../features/inside/InsideView';
-import { RackView } from '../features/rack/RackView';
-import { ShopView } from '../features/shop/ShopView';
-import { SteelsView } from '../features/steel/SteelsView';
+import { lazy, Suspense, type ComponentType } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
+import { BrowserRouter, Navigate, Route, Routes, useLocation } from 'react-router';
 import { Problem } from '../lib/http';
 import { Shell } from './Shell';
+import { ViewFailed } from './ViewFailed';
 
 const client = new QueryClient({
   defaultOptions: {
@@ -27,34 +15,57 @@ const client = new QueryClient({
   },
 });
 
-const router = createBrowserRouter([
-  { path: '/sign-in', Component: SignIn },
-  { path: '/fire/:id', Component: FireSession },
-  {
-    Component: Shell,
-    children: [
-      { path: '/rack', Component: RackView },
-      { path: '/billets/new', Component: NewBilletView },
-      { path: '/billets/:id', Component: BilletView },
-      { path: '/billets/:id/inside', Component: InsideView },
-      { path: '/billets/:id/heat', Component: HeatPlanView },
-      { path: '/billets/:id/finish', Component: HardeningView },
-      { path: '/billets/:id/card', Component: CardView },
-      { path: '/fire', Component: FireHome },
-      { path: '/finder', Component: FinderView },
-      { path: '/steels', Component: SteelsView },
-      { path: '/book', Component: BookView },
-      { path: '/evidence', Component: EvidenceView },
-      { path: '/shop', Component: ShopView },
-      { path: '*', element: <Navigate to="/rack" replace /> },
-    ],
-  },
-]);
+/** A view that is loaded when it is first opened. */
+const view = <Name extends string>(load: () => Promise<Record<Name, ComponentType>>, name: Name) =>
+  lazy(async () => ({ default: (await load())[name] }));
+
+const SignIn = view(() => import('../features/account/SignIn'), 'SignIn');
+const FireSession = view(() => import('../features/fire/FireSession'), 'FireSession');
+
+/** The views inside the shell, by path. */
+const VIEWS: Record<string, ComponentType> = {
+  '/rack': view(() => import('../features/rack/RackView'), 'RackView'),
+  '/billets/new': view(() => import('../features/billet/NewBilletView'), 'NewBilletView'),
+  '/billets/:id': view(() => import('../features/billet/BilletView'), 'BilletView'),
+  '/billets/:id/inside': view(() => import('../features/inside/InsideView'), 'InsideView'),
+  '/billets/:id/heat': view(() => import('../features/fire/HeatPlanView'), 'HeatPlanView'),
+  '/billets/:id/finish': view(() => import('../features/hardening/HardeningView'), 'HardeningView'),
+  '/billets/:id/card': view(() => import('../features/card/CardView'), 'CardView'),
+  '/fire': view(() => import('../features/fire/FireHome'), 'FireHome'),
+  '/finder': view(() => import('../features/schedule/FinderView'), 'FinderView'),
+  '/steels': view(() => import('../features/steel/SteelsView'), 'SteelsView'),
+  '/book': view(() => import('../features/book/BookView'), 'BookView'),
+  '/evidence': view(() => import('../features/evidence/EvidenceView'), 'EvidenceView'),
+  '/shop': view(() => import('../features/shop/ShopView'), 'ShopView'),
+};
+
+/** A view while it loads and where it breaks: the rest of the page stays, and so does every other view. */
+function Place({ view: View }: { view: ComponentType }) {
+  const { pathname } = useLocation();
+  return (
+    <ErrorBoundary FallbackComponent={ViewFailed} resetKeys={[pathname]}>
+      <Suspense fallback={<p className="p-10 text-soft">Loading …</p>}>
+        <View />
+      </Suspense>
+    </ErrorBoundary>
+  );
+}
 
 export function App() {
   return (
     <QueryClientProvider client={client}>
-      <RouterProvider router={router} />
+      <BrowserRouter>
+        <Routes>
+          <Route path="/sign-in" element={<Place view={SignIn} />} />
+          <Route path="/fire/:id" element={<Place view={FireSession} />} />
+          <Route element={<Shell />}>
+            {Object.entries(VIEWS).map(([path, each]) => (
+              <Route key={path} path={path} element={<Place view={each} />} />
+            ))}
+            <Route path="*" element={<Navigate to="/rack" replace />} />
+          </Route>
+        </Routes>
+      </BrowserRouter>
     </QueryClientProvider>
   );
 }

@@ -1,6 +1,7 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Navigate, NavLink, Outlet, useLocation } from 'react-router';
+import { SignInAgain } from '../features/account/SignInAgain';
 import { sessionQuery, setUnits, signOut } from '../features/account/api';
 import { LoadFailed } from '../ui/Notice';
 import { Units } from '../ui/Words';
@@ -60,6 +61,7 @@ export function Shell() {
   return (
     <Units value={system}>
       <div className="flex h-screen flex-col print:block print:h-auto">
+        <SignInAgain />
         <header className="print:hidden flex items-baseline gap-8 border-b border-ink px-5 py-2.5">
           <span className="wide text-lg font-bold">Geminal</span>
           <nav aria-label="Views" className="flex gap-6">

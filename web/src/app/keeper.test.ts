@@ -4,7 +4,8 @@ import { beforeEach, describe, expect, it, vi } from 'vitest';
 
 const SHOP = 'http://shop';
 const page = (release: string) =>
-  `<script src="/assets/index-${release}.js"></script><link href="/assets/index-${release}.css">`;
+  `<script src="/assets/index-${release}.js"></script><link href="/assets/index-${release}.css">` +
+  `<meta name="geminal-parts" content="/assets/Fire-${release}.js /assets/index-${release}.js">`;
 
 /** What a browser keeps, by path. */
 class Cupboard {
@@ -92,10 +93,15 @@ function keeper() {
 describe('the page keeper', () => {
   beforeEach(() => vi.unstubAllGlobals());
 
-  it('keeps the page with its parts and shows it while the shop does not answer', async () => {
+  it('keeps the page with its parts, those of views not opened yet too, and shows it while the shop does not answer', async () => {
     const k = keeper();
     await k.install();
-    expect([...k.cupboard.there.keys()].sort()).toEqual(['/', '/assets/index-a.css', '/assets/index-a.js']);
+    expect([...k.cupboard.there.keys()].sort()).toEqual([
+      '/',
+      '/assets/Fire-a.js',
+      '/assets/index-a.css',
+      '/assets/index-a.js',
+    ]);
     k.shopHas(null);
     expect(await (await k.visit('/fire/7'))?.text()).toBe(page('a'));
     expect(await (await k.part('/assets/index-a.js'))?.text()).toBe('part /assets/index-a.js');
@@ -109,7 +115,12 @@ describe('the page keeper', () => {
     await k.visit();
     k.shopHas(null);
     expect(await (await k.visit())?.text()).toBe(page('b'));
-    expect([...k.cupboard.there.keys()].sort()).toEqual(['/', '/assets/index-b.css', '/assets/index-b.js']);
+    expect([...k.cupboard.there.keys()].sort()).toEqual([
+      '/',
+      '/assets/Fire-b.js',
+      '/assets/index-b.css',
+      '/assets/index-b.js',
+    ]);
   });
 
   it('stays with the whole old page when the line breaks in the middle of an update', async () => {

@@ -1,3 +1,6 @@
+import { person } from './person';
+import { noteSignedOut, signedInAgain } from './signedOut';
+
 /** A problem as the server tells it (RFC 9457): what, where in the request, and how to mend it. */
 export class Problem extends Error {
   constructor(
@@ -41,9 +44,10 @@ export class Problem extends Error {
   }
 }
 
-function token(): string {
+/** What shows that a change comes from this page. */
+function token(): Record<string, string> {
   const cookie = document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN='));
-  return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
+  return { 'X-XSRF-TOKEN': cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '' };
 }
 
 async function problemOf(response: Response): Promise<Problem> {
@@ -55,15 +59,34 @@ async function problemOf(response: Response): Promise<Problem> {
   }
 }
 
-async function send(path: string, init: RequestInit): Promise<Response> {
+const changes = ({ method }: Ask) => method === 'POST' || method === 'PUT';
+
+interface Ask extends RequestInit {
+  readonly headers?: Record<string, string>;
+}
+
+/** Whether an ask waits where the sign-in has ended, or is told at once. */
+type WhenSignedOut = 'wait' | 'tell';
+
+async function send(path: string, init: Ask, when: WhenSignedOut = 'wait'): Promise<Response> {
   let response: Response;
   try {
-    response = await fetch(path, { ...init, credentials: 'same-origin' });
+    response = await fetch(path, {
+      ...init,
+      // The token is another one after signing in again.
+      headers: { ...init.headers, ...(changes(init) ? token() : {}) },
+      credentials: 'same-origin',
+    });
   } catch {
     throw Problem.offline();
   }
-  if (!response.ok) throw await problemOf(response);
-  return response;
+  if (response.ok) return response;
+  // Where nobody was signed in on this page there is nothing to go on with.
+  if (response.status === 401 && path !== '/api/sign-in' && person() !== null) {
+    if (when === 'tell') noteSignedOut();
+    else if (await signedInAgain()) return send(path, init);
+  }
+  throw await problemOf(response);
 }
 
 /** Reads a resource. */
@@ -80,16 +103,17 @@ export async function change<T = undefined>(
   path: string,
   body?: unknown,
   requestId?: string,
+  when: WhenSignedOut = 'wait',
 ): Promise<T> {
-  const response = await send(path, {
+  const init = {
     method,
     headers: {
       'Content-Type': 'application/json',
-      'X-XSRF-TOKEN': token(),
       ...(requestId ? { 'Request-Id': requestId } : {}),
     },
     body: body === undefined ? null : typeof body === 'string' ? body : JSON.stringify(body),
-  });
+  };
+  const response = await send(path, init, when);
   const text = await response.text();
   return (text === '' ? undefined : JSON.parse(text)) as T;
 }
@@ -98,7 +122,7 @@ export async function change<T = undefined>(
 export async function sendText<T>(path: string, type: string, body: string): Promise<T> {
   const response = await send(path, {
     method: 'POST',
-    headers: { 'Content-Type': type, 'X-XSRF-TOKEN': token() },
+    headers: { 'Content-Type': type },
     body,
   });
   return (await response.json()) as T;
@@ -108,7 +132,7 @@ export async function sendText<T>(path: string, type: string, body: string): Pro
 export async function sendFile<T>(path: string, file: File): Promise<T> {
   const response = await send(path, {
     method: 'POST',
-    headers: { 'Content-Type': file.type, 'X-XSRF-TOKEN': token() },
+    headers: { 'Content-Type': file.type },
     body: file,
   });
   return (await response.json()) as T;
@@ -118,7 +142,6 @@ export async function sendFile<T>(path: string, file: File): Promise<T> {
 export async function postForm(path: string, fields: Record<string, string>): Promise<void> {
   await send(path, {
     method: 'POST',
-    headers: { 'X-XSRF-TOKEN': token() },
     body: new URLSearchParams(fields),
   });
 }
@@ -127,7 +150,7 @@ export async function postForm(path: string, fields: Record<string, string>): Pr
 export const post = (path: string, body: unknown, signal: AbortSignal | null = null): Promise<Response> =>
   send(path, {
     method: 'POST',
-    headers: { 'Content-Type': 'application/json', 'X-XSRF-TOKEN': token() },
+    headers: { 'Content-Type': 'application/json' },
     body: JSON.stringify(body),
     signal,
   });
@@ -150,7 +173,7 @@ export async function listen(
   onLine: (line: unknown) => void,
   onHeard: () => void,
 ): Promise<void> {
-  await eachLine(await send(path, { signal }), onLine, onHeard);
+  await eachLine(await send(path, { signal }, 'tell'), onLine, onHeard);
 }
 
 async function eachLine(response: Response, onLine: (line: unknown) => void, onHeard?: () => void) {

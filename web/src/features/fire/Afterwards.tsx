@@ -36,7 +36,7 @@ export function Afterwards({
   const entries = seen.entries.filter((e) => e.place === place && e.kind !== 'UNDO');
   const lessons = whole.lessons[place] ?? [];
   return (
-    <main className="grid grid-cols-[minmax(0,1fr)] gap-y-3 px-7 py-4 lg:h-screen lg:grid-rows-[auto_1fr]">
+    <main className="grid grid-cols-[minmax(0,1fr)] gap-y-3 px-7 py-4 lg:h-full lg:grid-rows-[auto_1fr]">
       <header className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
         <h1 className="text-2xl">{whole.rehearsal ? 'How the rehearsal went' : 'How the heat went'}</h1>
         {whole.billets.map((b, i) => (

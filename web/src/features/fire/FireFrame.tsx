@@ -2,6 +2,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, type ReactNode } from 'react';
 import { Navigate, useLocation } from 'react-router';
 import { sessionQuery, type Session } from '../account/api';
+import { SignInAgain } from '../account/SignInAgain';
 import { setPerson } from '../../lib/person';
 import { store, stored } from '../../lib/stored';
 import { Units } from '../../ui/Words';
@@ -41,5 +42,12 @@ export function FireFrame({ children }: { children: ReactNode }) {
       </p>
     );
   }
-  return <Units value={who.units}>{children}</Units>;
+  return (
+    <Units value={who.units}>
+      <div className="flex h-screen flex-col">
+        <SignInAgain />
+        <div className="min-h-0 flex-1 overflow-y-auto">{children}</div>
+      </div>
+    </Units>
+  );
 }

@@ -61,11 +61,7 @@ export function FireHead({
         {whole.rehearsal && ' · rehearsal'}
       </span>
       <span role="status" aria-label="Line to the shop" className="text-soft">
-        {fire.expired && (
-          <a href="/sign-in" className="text-ink underline underline-offset-4">
-            You are signed out. Sign in again; your taps are kept.
-          </a>
-        )}
+        {fire.expired && <b className="text-ink">signed out; your taps are kept</b>}
         {!fire.online && !fire.expired && <b className="text-ink">no line to the shop; </b>}
         {fire.unsent > 0 && ` ${fire.unsent} ${fire.unsent === 1 ? 'entry waits' : 'entries wait'} here`}
         {!fire.online && fire.unsent === 0 && !fire.expired && 'go on, nothing is lost'}

@@ -95,7 +95,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
   const nowS = seen.now.second + ((atMs - seen.heardAt) / 1000) * seen.now.speed;
   const decided = here.now.finished && here.billet.school !== null && !outcome;
   return (
-    <main className="grid h-screen grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto_auto] gap-y-3 px-7 py-4">
+    <main className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto_auto] gap-y-3 px-7 py-4">
       <FireHead
         seen={seen}
         fire={fire}

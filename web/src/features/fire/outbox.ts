@@ -137,7 +137,14 @@ export async function drain(): Promise<void> {
 
 async function send(session: number, entries: readonly Entry[]) {
   try {
-    const answer = await change<{ kept: string[] }>('POST', `/api/fires/${session}/entries`, { entries });
+    const answer = await change<{ kept: string[] }>(
+      'POST',
+      `/api/fires/${session}/entries`,
+      { entries },
+      undefined,
+      // They are kept here meanwhile.
+      'tell',
+    );
     answer.kept.forEach((id) => done(keyOf(session, id)));
   } catch (thrown) {
     const problem = Problem.from(thrown);

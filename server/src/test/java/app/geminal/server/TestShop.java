@@ -1,11 +1,15 @@
 package app.geminal.server;
 
+import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.net.URI;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.UUID;
@@ -55,6 +59,27 @@ public final class TestShop implements AutoCloseable {
     return new TestShop(database, settings);
   }
 
+  /** A server of its own process on a database that is there, to be ended by who asked for it. */
+  public static Process process(String database, String... settings) throws IOException {
+    List<String> command =
+        new ArrayList<>(
+            List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:TieredStopAtLevel=1",
+                "-cp",
+                System.getProperty("java.class.path"),
+                Geminal.class.getName(),
+                "--server.port=0",
+                "--GEMINAL_DB_PORT=" + environment("GEMINAL_TEST_DB_PORT"),
+                "--GEMINAL_DB_PASSWORD=" + environment("GEMINAL_TEST_DB_PASSWORD"),
+                "--GEMINAL_DB_NAME=" + database));
+    command.addAll(List.of(settings));
+    return new ProcessBuilder(command)
+        .redirectErrorStream(true)
+        .redirectOutput(ProcessBuilder.Redirect.DISCARD)
+        .start();
+  }
+
   /** A new database without tables. */
   public static String emptyDatabase() {
     String name = "geminal_test_" + UUID.randomUUID().toString().replace("-", "");
@@ -78,7 +103,7 @@ public final class TestShop implements AutoCloseable {
   }
 
   /** The status of an answer to a request written by hand. */
-  public int rawStatus(String request) throws java.io.IOException {
+  public int rawStatus(String request) throws IOException {
     int port =
         Integer.parseInt(
             Objects.requireNonNull(context.getEnvironment().getProperty("local.server.port")));
@@ -123,7 +148,7 @@ public final class TestShop implements AutoCloseable {
   }
 
   /** Something that changes when any row of these tables does. */
-  public String checksums(java.util.List<String> tables) {
+  public String checksums(List<String> tables) {
     String all = String.join(", ", tables.stream().map(t -> database + "." + t).toList());
     StringBuilder sums = new StringBuilder();
     try (Connection c = connect();
@@ -148,7 +173,7 @@ public final class TestShop implements AutoCloseable {
   }
 
   /** Databases that begin with the name of this shop's own, without it. */
-  public java.util.List<String> databasesBeside() {
+  public List<String> databasesBeside() {
     return names(
         "SELECT schema_name FROM information_schema.schemata WHERE schema_name LIKE '"
             + database
@@ -156,15 +181,15 @@ public final class TestShop implements AutoCloseable {
   }
 
   /** Names of all tables. */
-  public java.util.List<String> tables() {
+  public List<String> tables() {
     return names(
         "SELECT table_name FROM information_schema.tables WHERE table_schema = '" + database + "'");
   }
 
-  private static java.util.List<String> names(String query) {
+  private static List<String> names(String query) {
     try (Connection c = connect();
         var rows = c.createStatement().executeQuery(query)) {
-      java.util.List<String> names = new java.util.ArrayList<>();
+      List<String> names = new ArrayList<>();
       while (rows.next()) {
         names.add(rows.getString(1));
       }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.awaitility.Awaitility.await;
 
 import app.geminal.e2e.fixtures.Shop;
+import app.geminal.e2e.fixtures.Smith;
 import java.io.IOException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -14,6 +15,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.time.Duration;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.Callable;
@@ -126,6 +128,40 @@ class CrashTest {
         }
       });
     }
+  }
+
+  @Test
+  void anUpgradeThatBrokeOffIsToldAndRecoveredWithOneCommand() throws Exception {
+    Path home;
+    String before;
+    Path backup;
+    try (Shop shop = Shop.demo()) {
+      home = shop.home();
+      before = new Smith(shop).get("/api/billets");
+      backup = home.resolve("backups/before-upgrade-2026-03-01-060000.zip");
+      Files.createDirectories(backup.getParent());
+      assertThat(Shop.run(bin("backup", home, backup.toString()), Map.of()).status()).isZero();
+      shop.database("UPDATE geminal.shop_lease SET upgrading = '" + backup + "'");
+      Shop.run(bin("stop", home), Map.of());
+      Shop.Said refused =
+          Shop.run(bin("start", home, "--detach", "--port", "" + freePort()), Map.of());
+      assertThat(refused.status()).isNotZero();
+      assertThat(refused.text()).contains("broke off half-way", backup.toString(), "bin/recover");
+      Shop.Said recovered = Shop.run(bin("recover", home), Map.of());
+      assertThat(recovered.text()).contains("What was there is in", "start it with");
+      shop.restart();
+      assertThat(new Smith(shop).get("/api/billets")).isEqualTo(before);
+      Shop.run(bin("stop", home), Map.of());
+      Shop.Said again = Shop.run(bin("recover", home), Map.of());
+      assertThat(again.text()).contains("no upgrade of the shop").contains("broke off");
+      shop.restart();
+    }
+  }
+
+  private static List<String> bin(String script, Path home, String... more) {
+    List<String> command = new ArrayList<>(List.of("bin/" + script, "--home", home.toString()));
+    command.addAll(List.of(more));
+    return command;
   }
 
   @Test

@@ -214,7 +214,7 @@ class TableRepository {
     for (String text : lines) {
       @SuppressWarnings("unchecked")
       Map<String, Object> line = new LinkedHashMap<>(json.readValue(text, Map.class));
-      requireSane(table, line);
+      requireSane(table, line, known);
       if (table.equals("photo")) {
         line.put("jpeg", blobs.of(String.valueOf(line.get("id"))));
       }
@@ -234,11 +234,14 @@ class TableRepository {
   }
 
   /** What later becomes the name of a file, or decides what somebody may do, is looked at first. */
-  private static void requireSane(String table, Map<String, Object> line) {
+  private static void requireSane(String table, Map<String, Object> line, Set<String> columns) {
     if (table.equals("photo") && !PHOTO_ID.matcher(String.valueOf(line.get("id"))).matches()) {
       throw BadArchive.because("A photograph has an id that is none.");
     }
-    if (table.equals("account") && !ROLES.contains(String.valueOf(line.get("role")))) {
+    // Before there were roles everybody was an owner, and becomes one when the table gets them.
+    if (table.equals("account")
+        && columns.contains("role")
+        && !ROLES.contains(String.valueOf(line.get("role")))) {
       throw BadArchive.because("A person has a role that this release does not know.");
     }
   }

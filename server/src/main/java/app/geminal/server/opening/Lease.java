@@ -4,7 +4,9 @@ import app.geminal.units.Text;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.ZoneOffset;
 import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -80,9 +82,17 @@ final class Lease implements AutoCloseable {
     }
   }
 
-  /** Whether it ran on this machine and does not any more; of another machine nobody can say. */
+  /**
+   * Whether it ran on this machine and does not any more, its number perhaps another's by now; of
+   * another machine nobody can say.
+   */
   private static boolean isGone(LeaseRepository.Holder holder) {
-    return holder.machine().equals(machine()) && ProcessHandle.of(holder.process()).isEmpty();
+    Instant since = holder.since().toInstant(ZoneOffset.UTC);
+    return holder.machine().equals(machine())
+        && ProcessHandle.of(holder.process())
+            .flatMap(p -> p.info().startInstant())
+            .filter(started -> started.isBefore(since))
+            .isEmpty();
   }
 
   private static void sleep() {

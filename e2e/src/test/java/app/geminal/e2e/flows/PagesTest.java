@@ -1,0 +1,73 @@
+package app.geminal.e2e.flows;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.geminal.e2e.fixtures.Story;
+import app.geminal.e2e.pages.BilletPage;
+import app.geminal.e2e.pages.SignInPage;
+import com.microsoft.playwright.BrowserContext.ClearCookiesOptions;
+import com.microsoft.playwright.Page.GetByRoleOptions;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.Test;
+
+/** What holds for every view: how much is loaded first, and what happens when something breaks. */
+class PagesTest extends Story {
+  private static final int MOST_FIRST_BYTES = 120_000;
+
+  @Test
+  void littleIsLoadedBeforeTheFirstView() {
+    SignInPage.at(page, shop).asDemo().open("Caulking iron, folded");
+    page.navigate(shop.at("/rack"));
+    page.getByRole(AriaRole.HEADING, new GetByRoleOptions().setName("Rack")).waitFor();
+    int bytes =
+        ((Number)
+                page.evaluate(
+                    "() => performance.getEntriesByType('resource')"
+                        + ".filter((r) => /\\.(js|css)$/.test(new URL(r.name).pathname))"
+                        + ".reduce((sum, r) => sum + r.encodedBodySize, 0)"))
+            .intValue();
+    System.out.printf("pages: %d bytes of script and style before the Rack%n", bytes);
+    assertThat(bytes).isBetween(1, MOST_FIRST_BYTES);
+  }
+
+  @Test
+  void aViewThatCannotBeLoadedLeavesTheOthersAlone() {
+    SignInPage.at(page, shop).asDemo().open("Caulking iron, folded");
+    Pattern evidence = Pattern.compile("/assets/EvidenceView-.*\\.js");
+    page.route(evidence, Route::abort);
+    link("Evidence");
+    assertThat(page.getByText("This view cannot be shown")).isVisible();
+    link("Rack");
+    assertThat(page.getByText("This view cannot be shown")).hasCount(0);
+    link("Evidence");
+    page.unroute(evidence);
+    page.getByText("Load again").click();
+    assertThat(page.getByRole(AriaRole.HEADING, new GetByRoleOptions().setName("Evidence")))
+        .isVisible();
+  }
+
+  private void link(String view) {
+    page.getByRole(AriaRole.LINK, new GetByRoleOptions().setName(view).setExact(true)).click();
+  }
+
+  @Test
+  void aSignInThatEndsComesBackInPlaceWithWhatWasTyped() {
+    BilletPage billet =
+        SignInPage.at(page, shop).asDemo().open("Caulking iron, folded").openStage(0, "Stack");
+    window.clearCookies(new ClearCookiesOptions().setName("GEMINAL"));
+    billet.type("Length", "5 3/16");
+    assertThat(page.getByText("You are signed out.")).isVisible();
+    assertThat(billet.field("Length")).hasValue("5 3/16");
+    page.getByLabel("Password of wharf").fill("low-tide-forge");
+    page.getByRole(AriaRole.BUTTON, new GetByRoleOptions().setName("Sign in").setExact(true))
+        .click();
+    assertThat(page.getByText("You are signed out.")).hasCount(0);
+    assertThat(billet.button("Undo")).isEnabled();
+    assertThat(billet.line()).hasValue(Pattern.compile("x 5 3/16"));
+    billet.button("Undo").click();
+    assertThat(billet.button("Undo")).isDisabled();
+  }
+}

@@ -1,0 +1,19 @@
+import type { FallbackProps } from 'react-error-boundary';
+import { Button } from '../ui/Button';
+import { Notice } from '../ui/Notice';
+
+/** In place of a view that broke off. */
+export function ViewFailed({ error }: Pick<FallbackProps, 'error'>) {
+  const why = error instanceof Error ? error.message : String(error);
+  return (
+    <div className="mx-auto max-w-xl p-10">
+      <Notice title="This view cannot be shown">
+        <p>Nothing that was stored is lost. Load it again; after an update of the shop that is enough.</p>
+        <p className="pt-1 text-[13px]">The fault: {why}</p>
+        <Button className="mt-3 text-ink" onClick={() => window.location.reload()}>
+          Load again
+        </Button>
+      </Notice>
+    </div>
+  );
+}

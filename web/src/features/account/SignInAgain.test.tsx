@@ -1,0 +1,71 @@
+import { render, screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
+import { change, get } from '../../lib/http';
+import { setPerson } from '../../lib/person';
+import { endWait, isSignedOut } from '../../lib/signedOut';
+import { refusal, standIn, type Sent } from '../../lib/standIn';
+import { SignInAgain } from './SignInAgain';
+
+const SIGNED_OUT = () => refusal(401, 'This needs a signed-in smith.');
+
+/** A shop whose sign-in has ended until the right password comes. */
+function shop() {
+  let signedIn = false;
+  const asked = standIn({
+    'PUT /api/shop': ({ body }: Sent) => (signedIn ? Response.json({ kept: body }) : SIGNED_OUT()),
+    'GET /api/billets': () => (signedIn ? Response.json(['Froe']) : SIGNED_OUT()),
+    'POST /api/sign-in': ({ body }: Sent) => {
+      signedIn = (body as URLSearchParams).get('password') === 'low-tide-forge';
+      return signedIn
+        ? new Response(null, { status: 204 })
+        : refusal(401, 'The name or the password is wrong.');
+    },
+  });
+  render(<SignInAgain />);
+  return asked;
+}
+
+beforeEach(() => {
+  setPerson('wharf');
+});
+afterEach(() => {
+  endWait(false);
+  setPerson(null);
+  vi.unstubAllGlobals();
+});
+
+describe('a sign-in that ends while a page is open', () => {
+  it('comes back in place, and what was asked meanwhile goes on', async () => {
+    const asked = shop();
+    expect(screen.queryByRole('form')).toBeNull();
+    const stored = change('PUT', '/api/shop', { kerf: 2 });
+    const read = get('/api/billets');
+    await userEvent.type(await screen.findByLabelText('Password of wharf'), 'low-tide-forge{Enter}');
+    expect(await stored).toEqual({ kept: { kerf: 2 } });
+    expect(await read).toEqual(['Froe']);
+    await waitFor(() => expect(screen.queryByRole('form')).toBeNull());
+    expect(asked.sent.filter((s) => s.path === '/api/shop')).toHaveLength(2);
+  });
+
+  it('says beside the field that the password is wrong, and goes on waiting', async () => {
+    shop();
+    void change('PUT', '/api/shop', {}).catch(() => undefined);
+    await userEvent.type(await screen.findByLabelText('Password of wharf'), 'wrong{Enter}');
+    expect(await screen.findByText('The name or the password is wrong.')).toBeVisible();
+    expect(isSignedOut()).toBe(true);
+  });
+
+  it('is told at once to what cannot wait', async () => {
+    shop();
+    await expect(change('PUT', '/api/shop', {}, undefined, 'tell')).rejects.toMatchObject({ status: 401 });
+    expect(await screen.findByRole('form', { name: 'Sign in again' })).toBeVisible();
+  });
+
+  it('is no matter on a page where nobody was signed in', async () => {
+    setPerson(null);
+    shop();
+    await expect(get('/api/billets')).rejects.toMatchObject({ status: 401 });
+    expect(screen.queryByRole('form')).toBeNull();
+  });
+});
