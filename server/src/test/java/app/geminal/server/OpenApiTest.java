@@ -5,6 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.SerializationFeature;
@@ -32,5 +40,47 @@ class OpenApiTest extends ShopTest {
     assertThat(JSON.readTree(KEPT.toFile())).isEqualTo(said);
     assertThat(said.at("/paths").propertyNames())
         .contains("/api/billets/{id}", "/api/runs", "/api/book", "/api/steels");
+  }
+
+  @Test
+  void everyRecordHasANameOfItsOwnAndSaysWhatMustBeThere() throws IOException {
+    JsonNode said = JSON.readTree(KEPT.toFile());
+    Map<String, JsonNode> schemas = new TreeMap<>();
+    said.at("/components/schemas").properties().forEach(e -> schemas.put(e.getKey(), e.getValue()));
+    Set<String> operations = new TreeSet<>();
+    List<String> faults = new ArrayList<>();
+    said.path("paths")
+        .forEach(path ->
+            path.forEach(operation -> {
+              String id = operation.path("operationId").asString("");
+              if (!operations.add(id) || operation.at("/responses/default").isMissingNode()) {
+                faults.add(id);
+              }
+            }));
+    schemas.forEach((name, schema) -> {
+      boolean oneOfSeveral = schema.has("oneOf");
+      boolean mayBeEmpty =
+          schema.path("properties").valueStream().allMatch(p -> p.toString().contains("null"));
+      if (!oneOfSeveral && !mayBeEmpty && schema.path("required").isEmpty()) {
+        faults.add(name + " says nothing of what must be there");
+      }
+      schema
+          .path("properties")
+          .properties()
+          .forEach(p -> {
+            if (p.getValue().isEmpty()) {
+              faults.add(name + "." + p.getKey() + " is not described");
+            }
+          });
+    });
+    Matcher reference = Pattern.compile("#/components/schemas/(\\w+)").matcher(said.toString());
+    while (reference.find()) {
+      if (!schemas.containsKey(reference.group(1))) {
+        faults.add(reference.group(1) + " is missing");
+      }
+    }
+    assertThat(faults).isEmpty();
+    assertThat(schemas).hasSizeGreaterThan(200);
+    assertThat(operations).hasSizeGreaterThan(100);
   }
 }

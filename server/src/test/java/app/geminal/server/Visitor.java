@@ -130,6 +130,7 @@ public final class Visitor {
   private Answer send(HttpRequest.Builder request) {
     try {
       HttpResponse<String> response = http.send(request.build(), BodyHandlers.ofString());
+      Contract.holds(response);
       return new Answer(response.statusCode(), response);
     } catch (IOException e) {
       throw TestShop.unchecked(e);

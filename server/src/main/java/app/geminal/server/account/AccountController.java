@@ -3,6 +3,7 @@ package app.geminal.server.account;
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.units.UnitSystem;
+import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import java.security.Principal;
 import java.util.Optional;
@@ -56,7 +57,7 @@ class AccountController {
   record Settings(UnitSystem units) {}
 
   @GetMapping("/api/session")
-  Session session(@Nullable Principal who, CsrfToken csrf) {
+  Session session(@Nullable Principal who, @Parameter(hidden = true) CsrfToken csrf) {
     // Asking for the token makes the filter send its cookie, which every change must echo.
     csrf.getToken();
     if (who == null) {

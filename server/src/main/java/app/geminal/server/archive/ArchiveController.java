@@ -2,6 +2,9 @@ package app.geminal.server.archive;
 
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Clock;
@@ -23,6 +26,13 @@ class ArchiveController {
     this.clock = clock;
   }
 
+  @ApiResponse(
+      responseCode = "200",
+      description = "The whole shop: docs/formats/archive.md.",
+      content =
+          @Content(
+              mediaType = "application/zip",
+              schema = @Schema(type = "string", format = "binary")))
   @GetMapping(value = "/api/archive", produces = "application/zip")
   @Needs(Rank.OWNER)
   void archive(HttpServletResponse response) throws IOException {

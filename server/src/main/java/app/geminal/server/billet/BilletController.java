@@ -9,6 +9,9 @@ import app.geminal.server.stored.StoredRow;
 import app.geminal.units.Text;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.WeldOutcome;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.ArrayList;
@@ -143,6 +146,10 @@ class BilletController {
   }
 
   /** The plan's document as it is stored, also of a billet that cannot be read. */
+  @ApiResponse(
+      responseCode = "200",
+      description = "The plan as it is stored, which this release cannot read.",
+      content = @Content(mediaType = "application/json", schema = @Schema(types = "object")))
   @GetMapping(value = "/api/billets/{id}/stored", produces = MediaType.APPLICATION_JSON_VALUE)
   ResponseEntity<String> stored(@PathVariable long id) {
     return ResponseEntity.ok()

@@ -4,6 +4,9 @@ import app.geminal.library.plan.PlanFile;
 import app.geminal.library.plan.PlanFiles;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.steel.OwnSteel;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.springframework.http.ContentDisposition;
@@ -31,6 +34,10 @@ class PlanFileController {
     this.shelf = shelf;
   }
 
+  @ApiResponse(
+      responseCode = "200",
+      description = "The plan as an open file: docs/formats/plan.md.",
+      content = @Content(mediaType = "application/json", schema = @Schema(types = "object")))
   @GetMapping("/api/billets/{id}/plan-file")
   ResponseEntity<String> export(@PathVariable long id) {
     Billet billet = billets.get(id);

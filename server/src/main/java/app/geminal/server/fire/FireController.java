@@ -6,6 +6,9 @@ import app.geminal.fire.Rotation;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.units.Text;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
@@ -115,6 +118,14 @@ class FireController {
   }
 
   /** Tells everything, and then of what happens, a JSON object a line, as long as it is read. */
+  @ApiResponse(
+      responseCode = "200",
+      description =
+          "What happens in the session, one JSON object a line, as it comes; an empty line says that it goes on.",
+      content =
+          @Content(
+              mediaType = "application/x-ndjson",
+              schema = @Schema(implementation = FireView.class)))
   @GetMapping("/api/fires/{id}/stream")
   void stream(@PathVariable long id, HttpServletRequest request, HttpServletResponse response)
       throws IOException, InterruptedException {

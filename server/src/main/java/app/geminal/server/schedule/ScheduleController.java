@@ -22,6 +22,9 @@ import app.geminal.server.turn.Turns;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import app.geminal.weld.HoldChance;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.security.Principal;
@@ -78,6 +81,13 @@ class ScheduleController {
    * Searches, and tells of it while it does, a JSON object a line. What fails once the first line
    * is out is told as a last line of kind “failed”.
    */
+  @ApiResponse(
+      responseCode = "200",
+      description = "What the search tells, one JSON object a line, as it comes.",
+      content =
+          @Content(
+              mediaType = "application/x-ndjson",
+              schema = @Schema(implementation = Told.class)))
   @PostMapping("/api/schedules")
   @Needs(Rank.GUEST)
   void find(@RequestBody Asked asked, Principal who, HttpServletResponse response)

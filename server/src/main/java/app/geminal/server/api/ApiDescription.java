@@ -1,0 +1,109 @@
+package app.geminal.server.api;
+
+import io.swagger.v3.oas.models.Components;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.Content;
+import io.swagger.v3.oas.models.media.JsonSchema;
+import io.swagger.v3.oas.models.media.MediaType;
+import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.responses.ApiResponse;
+import io.swagger.v3.oas.models.security.SecurityRequirement;
+import io.swagger.v3.oas.models.security.SecurityScheme;
+import java.util.List;
+import java.util.Set;
+import org.springdoc.core.customizers.GlobalOpenApiCustomizer;
+import org.springdoc.core.customizers.GlobalOperationCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+
+/** What holds for the whole interface: how to sign in, how a refusal looks, names of operations. */
+@Configuration(proxyBeanMethods = false)
+class ApiDescription {
+  static final String PROBLEM = "Problem";
+  private static final String SIGN_IN = "signIn";
+  private static final String TOKEN = "changeToken";
+
+  @Bean
+  GlobalOpenApiCustomizer whole() {
+    return api -> {
+      api.info(
+          new Info()
+              .title("Geminal")
+              .version("1")
+              .description(
+                  "Plans, welds and records of a forge-welding shop. Lengths are millimetres, temperatures °C, masses kg, times s unless a name says otherwise. "
+                      + "To sign in: GET /api/session, which sets the cookie XSRF-TOKEN; POST /api/sign-in as a form with login and password, and with the header X-XSRF-TOKEN of the cookie's value, which sets the cookie GEMINAL. Every change carries both."));
+      components(api)
+          .addSecuritySchemes(
+              SIGN_IN,
+              new SecurityScheme()
+                  .type(SecurityScheme.Type.APIKEY)
+                  .in(SecurityScheme.In.COOKIE)
+                  .name("GEMINAL")
+                  .description("Who is signed in."))
+          .addSecuritySchemes(
+              TOKEN,
+              new SecurityScheme()
+                  .type(SecurityScheme.Type.APIKEY)
+                  .in(SecurityScheme.In.HEADER)
+                  .name("X-XSRF-TOKEN")
+                  .description("The value of the cookie XSRF-TOKEN, with every change."))
+          .addSchemas(PROBLEM, problem());
+      api.addSecurityItem(new SecurityRequirement().addList(SIGN_IN).addList(TOKEN));
+    };
+  }
+
+  private static Components components(OpenAPI api) {
+    if (api.getComponents() == null) {
+      api.setComponents(new Components());
+    }
+    return api.getComponents();
+  }
+
+  @Bean
+  GlobalOperationCustomizer each() {
+    return (operation, method) -> {
+      String of = method.getBeanType().getSimpleName().replace("Controller", "");
+      operation.setTags(List.of(of));
+      operation.setOperationId(method.getMethod().getName() + of);
+      operation
+          .getResponses()
+          .addApiResponse(
+              "default",
+              new ApiResponse()
+                  .description("Refused, with the place and what to do about it.")
+                  .content(
+                      new Content()
+                          .addMediaType(
+                              "application/problem+json",
+                              new MediaType()
+                                  .schema(
+                                      new JsonSchema().$ref("#/components/schemas/" + PROBLEM)))));
+      return operation;
+    };
+  }
+
+  /** RFC 9457, with the place in what was sent and the remedy. */
+  private static Schema<?> problem() {
+    Schema<?> problem = new JsonSchema().types(Set.of("object"));
+    text(problem, "type", "Which kind of refusal, as a URI.");
+    text(problem, "title", "The kind in a few words.");
+    problem.addProperty(
+        "status", new JsonSchema().types(Set.of("integer")).description("The HTTP status."));
+    text(problem, "detail", "What is wrong.");
+    text(
+        problem,
+        "where",
+        "Where in what was sent, as a JSON pointer; empty where no place is meant.");
+    text(problem, "remedy", "What to do about it; may be empty.");
+    text(problem, "instance", "The path that was asked.");
+    return problem
+        .required(List.of("type", "title", "status", "detail"))
+        .description("Why something was refused (RFC 9457).");
+  }
+
+  private static void text(Schema<?> problem, String name, String description) {
+    problem.addProperty(name, new JsonSchema().types(Set.of("string")).description(description));
+  }
+}

@@ -1,0 +1,202 @@
+package app.geminal.server.api;
+
+import com.fasterxml.jackson.annotation.JsonCreator;
+import com.fasterxml.jackson.annotation.JsonInclude;
+import com.fasterxml.jackson.annotation.JsonProperty;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import io.swagger.v3.core.converter.AnnotatedType;
+import io.swagger.v3.core.converter.ModelConverter;
+import io.swagger.v3.core.converter.ModelConverterContext;
+import io.swagger.v3.core.util.Json;
+import io.swagger.v3.oas.models.media.Discriminator;
+import io.swagger.v3.oas.models.media.JsonSchema;
+import io.swagger.v3.oas.models.media.Schema;
+import java.lang.reflect.AnnotatedElement;
+import java.lang.reflect.Method;
+import java.lang.reflect.Parameter;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.OptionalInt;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.ProblemDetail;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Describes the application's own records as they are read and written: each under a name of its
+ * own, with what must be there, what may be null, and what stands for what by its {@code kind}.
+ */
+@Component
+class RecordSchemas implements ModelConverter {
+  private static final String OURS = "app.geminal.";
+
+  private final SchemaNames names = new SchemaNames();
+  private final JsonMapper mapper;
+
+  RecordSchemas(JsonMapper mapper) {
+    this.mapper = mapper;
+  }
+
+  @Override
+  public boolean isOpenapi31() {
+    return true;
+  }
+
+  @Override
+  public @Nullable Schema<?> resolve(
+      AnnotatedType type, ModelConverterContext context, Iterator<ModelConverter> chain) {
+    Class<?> raw = Json.mapper().constructType(type.getType()).getRawClass();
+    if (raw == ProblemDetail.class) {
+      return reference(ApiDescription.PROBLEM);
+    }
+    if (raw == JsonNode.class) {
+      return new JsonSchema().types(Set.of("object"));
+    }
+    if (raw == OptionalDouble.class) {
+      return new JsonSchema().types(new TreeSet<>(Set.of("number", "null"))).format("double");
+    }
+    if (raw == OptionalInt.class) {
+      return new JsonSchema().types(new TreeSet<>(Set.of("integer", "null"))).format("int32");
+    }
+    boolean ours = raw.getName().startsWith(OURS);
+    if (ours && (raw.isRecord() || raw.isSealed())) {
+      return reference(define(raw, context));
+    }
+    return chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
+  }
+
+  private static Schema<?> reference(String name) {
+    return new JsonSchema().$ref("#/components/schemas/" + name);
+  }
+
+  private String define(Class<?> type, ModelConverterContext context) {
+    String name = names.of(type);
+    if (!context.getDefinedModels().containsKey(name)) {
+      Schema<?> schema = new JsonSchema();
+      // First, since it may hold others of its own kind.
+      context.defineModel(name, schema);
+      if (type.isRecord()) {
+        record(type, schema, context);
+      } else {
+        oneOf(type, schema, context);
+      }
+    }
+    return name;
+  }
+
+  private void record(Class<?> type, Schema<?> schema, ModelConverterContext context) {
+    schema.types(Set.of("object"));
+    kind(type)
+        .ifPresent(kind -> {
+          schema.addProperty("kind", new JsonSchema().types(Set.of("string"))._const(kind));
+          schema.addRequiredItem("kind");
+        });
+    for (RecordComponent component : type.getRecordComponents()) {
+      Schema<?> property =
+          context.resolve(new AnnotatedType(component.getGenericType()).resolveAsRef(true));
+      boolean optional = isNullable(component.getAnnotatedType());
+      boolean empty = optional || component.getType() == Optional.class;
+      schema.addProperty(component.getName(), empty ? orNull(property) : property);
+      if (!optional && !isLeftOut(type, component)) {
+        schema.addRequiredItem(component.getName());
+      }
+    }
+  }
+
+  /** What may be null. The schema is left as it is: others may hold it too. */
+  private static Schema<?> orNull(Schema<?> schema) {
+    return new JsonSchema().anyOf(List.of(schema, new JsonSchema().types(Set.of("null"))));
+  }
+
+  private void oneOf(Class<?> type, Schema<?> schema, ModelConverterContext context) {
+    Discriminator discriminator = new Discriminator().propertyName("kind");
+    for (Class<?> one : type.getPermittedSubclasses()) {
+      if (one.isSealed() && !one.isRecord()) {
+        Stream.of(one.getPermittedSubclasses())
+            .forEach(deeper -> variant(deeper, schema, discriminator, context));
+      } else {
+        variant(one, schema, discriminator, context);
+      }
+    }
+    if (discriminator.getMapping() != null) {
+      schema.discriminator(discriminator);
+    }
+  }
+
+  private void variant(
+      Class<?> one, Schema<?> schema, Discriminator discriminator, ModelConverterContext context) {
+    Schema<?> variant = reference(define(one, context));
+    if (schema.getOneOf() == null || !schema.getOneOf().contains(variant)) {
+      schema.addOneOfItem(variant);
+    }
+    kind(one).ifPresent(kind -> discriminator.mapping(kind, variant.get$ref()));
+  }
+
+  /** What its {@code kind} says, where it stands for one of several. */
+  private Optional<String> kind(Class<?> type) {
+    return superTypes(type)
+        .map(this::annotated)
+        .filter(of -> {
+          JsonTypeInfo info = of.getAnnotation(JsonTypeInfo.class);
+          return info != null && info.use() == JsonTypeInfo.Id.NAME;
+        })
+        .flatMap(of -> Arrays.stream(of.getAnnotation(JsonSubTypes.class).value()))
+        .filter(sub -> sub.value() == type)
+        .map(JsonSubTypes.Type::name)
+        .findFirst();
+  }
+
+  private static Stream<Class<?>> superTypes(Class<?> type) {
+    return Arrays.stream(type.getInterfaces())
+        .flatMap(i -> Stream.concat(Stream.of(i), superTypes(i)));
+  }
+
+  /** Where the annotations of a class stand: beside it, where it has none of its own. */
+  private AnnotatedElement annotated(Class<?> type) {
+    Class<?> beside = mapper.serializationConfig().findMixInClassFor(type);
+    return beside == null ? type : beside;
+  }
+
+  private static boolean isNullable(AnnotatedElement element) {
+    return element.isAnnotationPresent(Nullable.class);
+  }
+
+  /** Whether a component has a value that is not written, or need not be said. */
+  private boolean isLeftOut(Class<?> type, RecordComponent component) {
+    Class<?> beside = mapper.serializationConfig().findMixInClassFor(type);
+    if (beside == null) {
+      return false;
+    }
+    for (Method method : beside.getDeclaredMethods()) {
+      boolean leftOut =
+          method.getName().equals(component.getName())
+              && method.isAnnotationPresent(JsonInclude.class);
+      if (leftOut || isOptionalIn(method, component.getName())) {
+        return true;
+      }
+    }
+    return false;
+  }
+
+  private static boolean isOptionalIn(Method creator, String name) {
+    if (!creator.isAnnotationPresent(JsonCreator.class)) {
+      return false;
+    }
+    for (Parameter parameter : creator.getParameters()) {
+      JsonProperty property = parameter.getAnnotation(JsonProperty.class);
+      if (property != null && property.value().equals(name)) {
+        return isNullable(parameter.getAnnotatedType());
+      }
+    }
+    return false;
+  }
+}
