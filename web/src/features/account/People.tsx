@@ -28,13 +28,15 @@ export function People() {
               <span className={p.mayEnter ? 'font-semibold' : 'text-soft line-through'}>{p.name}</span>{' '}
               <span className="text-soft">{p.login}</span>
             </span>
-            <Select
-              label={`What ${p.name} may do`}
-              hideLabel
-              value={p.rank}
-              options={RANK_WORDS}
-              onChoose={(rank) => change.mutate({ ...p, rank })}
-            />
+            <span className="w-72 max-w-full">
+              <Select
+                label={`What ${p.name} may do`}
+                hideLabel
+                value={p.rank}
+                options={RANK_WORDS}
+                onChoose={(rank) => change.mutate({ ...p, rank })}
+              />
+            </span>
             <Button weight="quiet" onClick={() => change.mutate({ ...p, mayEnter: !p.mayEnter })}>
               {p.mayEnter ? 'Block' : 'Unblock'}
             </Button>

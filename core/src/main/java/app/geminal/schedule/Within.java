@@ -76,9 +76,16 @@ public record Within(
         forge.takesWideMm(),
         forge.takesHighMm(),
         USUAL_COARSE_PERCENT,
-        Diffusion.Element.NICKEL.evenedMm(
-            shop.practice().weldTemperatureC(), Duration.ofMinutes(USUAL_HOT_MIN)),
+        usualFinestMm(shop),
         press == null ? 0 : press.forceKn());
+  }
+
+  /** In whole tenths of a micrometre, so that it reads as a figure that was chosen. */
+  private static double usualFinestMm(Shop shop) {
+    double evenedMm =
+        Diffusion.Element.NICKEL.evenedMm(
+            shop.practice().weldTemperatureC(), Duration.ofMinutes(USUAL_HOT_MIN));
+    return Math.ceil(evenedMm * 10_000) / 10_000;
   }
 
   /** Where one limit stands; the finished length is the question's, not ours. */
