@@ -39,7 +39,7 @@ describe('a sign-in that ends while a page is open', () => {
   it('comes back in place, and what was asked meanwhile goes on', async () => {
     const asked = shop();
     expect(screen.queryByRole('form')).toBeNull();
-    const stored = change('PUT', '/api/shop', { kerf: 2 });
+    const stored = change<unknown>('PUT', '/api/shop', { kerf: 2 });
     const read = get('/api/billets');
     await userEvent.type(await screen.findByLabelText('Password of wharf'), 'low-tide-forge{Enter}');
     expect(await stored).toEqual({ kept: { kerf: 2 } });
