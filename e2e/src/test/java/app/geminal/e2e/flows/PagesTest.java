@@ -33,7 +33,8 @@ class PagesTest extends Story {
   @Test
   void littleIsLoadedBeforeTheFirstView() {
     try (Page fresh = first()) {
-      SignInPage.at(fresh, shop).asDemo();
+      SignInPage.at(fresh, shop).asDemo().billets().first().waitFor();
+      fresh.navigate(shop.at("/rack"));
       fresh.getByRole(AriaRole.HEADING, new GetByRoleOptions().setName("Rack")).waitFor();
       int bytes =
           ((Number)
