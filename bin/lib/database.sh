@@ -54,10 +54,13 @@ Nothing was changed. Put that file back from your copy, or restore the newest ba
   fail "the database did not come up; the reason stands in $folder/mariadb.log."
 }
 
-database_answers() {
+# database_query SQL: rows of the database that was started last, a line each, columns apart by a tab.
+database_query() {
   MYSQL_PWD=$DB_PASSWORD mariadb --no-defaults --protocol=tcp --host=127.0.0.1 --port="$DB_PORT" \
-    --user=geminal --connect-timeout=1 -e 'select 1' >/dev/null 2>&1
+    --user=geminal --connect-timeout=1 --batch --skip-column-names -e "$1"
 }
+
+database_answers() { database_query 'select 1' >/dev/null 2>&1; }
 
 # Makes the data folder, a password nobody chose, and one user who may use databases geminal*. The folder is
 # made beside its place and moved there when it is whole; nothing that is there already is ever removed.

@@ -1,5 +1,6 @@
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Problem } from '../../lib/http';
+import { putStored } from '../../lib/inTurn';
 import { Select } from '../../ui/Select';
 import { chooseSignInLength, RANK_NAMES, signInLengthsQuery } from './api';
 
@@ -12,10 +13,7 @@ export function SignInLengths() {
   const lengths = useQuery(signInLengthsQuery);
   const choose = useMutation({
     mutationFn: chooseSignInLength,
-    onSuccess: async (all) => {
-      await client.cancelQueries(signInLengthsQuery);
-      client.setQueryData(signInLengthsQuery.queryKey, all);
-    },
+    onSuccess: (all) => putStored(client, signInLengthsQuery.queryKey, all),
   });
   const problem = choose.error ? Problem.from(choose.error) : null;
   return (

@@ -1,20 +1,8 @@
 import { describe, expect, it } from 'vitest';
+import { B, D, PLAN } from './examplePlan';
 import type { Run } from './api';
 import { freeName, inside, planAt, runAt, withoutPart, withPart, withPartRenamed, withPlanAt } from './parts';
-import { withoutStep, type Part, type Piece, type Plan } from './plan';
-
-const D: Piece = { steel: 'D', thicknessMm: 3 };
-const B: Piece = { steel: 'B', thicknessMm: 1.5 };
-const PLAN: Plan = {
-  stack: { pieces: [D, B, D], widthMm: 40, lengthMm: 100 },
-  steps: [
-    { key: 'a', operation: { kind: 'draw', widthMm: 40, heightMm: 10, heats: 2, tool: 'ROUND' }, off: false },
-    { key: 'b', operation: { kind: 'cut', pieces: 4, kerfMm: 1.6, eachMm: 0 }, off: false },
-  ],
-  parts: [],
-  wanted: [],
-};
-
+import { withoutStep, type Part, type Plan } from './plan';
 describe('parts', () => {
   const part = (name: string): Part => ({
     name,

@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { B, D, PLAN } from './examplePlan';
 import type { Weld } from '../book/api';
 import { findLines, grouped, linesOf } from '../book/lines';
 import { begin, commit, redo, stored, undo } from './history';
@@ -11,21 +12,8 @@ import {
   withoutStep,
   withStepBefore,
   withStepMoved,
-  type Piece,
   type Plan,
 } from './plan';
-
-const D: Piece = { steel: 'D', thicknessMm: 3 };
-const B: Piece = { steel: 'B', thicknessMm: 1.5 };
-const PLAN: Plan = {
-  stack: { pieces: [D, B, D], widthMm: 40, lengthMm: 100 },
-  steps: [
-    { key: 'a', operation: { kind: 'draw', widthMm: 40, heightMm: 10, heats: 2, tool: 'ROUND' }, off: false },
-    { key: 'b', operation: { kind: 'cut', pieces: 4, kerfMm: 1.6, eachMm: 0 }, off: false },
-  ],
-  parts: [],
-  wanted: [],
-};
 const keys = (plan: Plan) => plan.steps.map((s) => s.key).join('');
 
 describe('a pattern', () => {

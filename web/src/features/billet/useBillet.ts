@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Problem } from '../../lib/http';
+import { putStored, useInTurn } from '../../lib/inTurn';
 import { billetQuery, changeBillet, type Billet } from './api';
 import { begin, commit, redo, stored as asStored, undo, type History } from './history';
 import type { Plan } from './plan';
@@ -47,7 +48,7 @@ export function useBillet(id: number) {
   const [trouble, setTrouble] = useState<Trouble | null>(null);
   const [refused, setRefused] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
-  const chain = useRef<Promise<unknown>>(Promise.resolve());
+  const inTurn = useInTurn();
   const latest = useRef<History<Doc> | null>(null);
 
   // Whoever leaves the page while a change is on its way would lose it; the browser asks.
@@ -64,8 +65,8 @@ export function useBillet(id: number) {
   }, []);
 
   const store = useCallback(
-    (step: Step): Promise<Problem | null> => {
-      const work = chain.current.then(async () => {
+    (step: Step): Promise<Problem | null> =>
+      inTurn(async () => {
         const stored = client.getQueryData<Billet>(queryKey);
         if (!stored) return null;
         const before = { ...(latest.current ?? begin(docOf(stored))), present: docOf(stored) };
@@ -76,9 +77,7 @@ export function useBillet(id: number) {
         setBusy(true);
         try {
           const saved = await changeBillet(id, { version: stored.version, ...next.present });
-          // What was asked for before this was stored must not come after it.
-          await client.cancelQueries({ queryKey, exact: true });
-          client.setQueryData(queryKey, saved);
+          await putStored(client, queryKey, saved);
           remember(asStored(next, docOf(saved)));
           setTrouble(null);
           return null;
@@ -89,11 +88,8 @@ export function useBillet(id: number) {
         } finally {
           setBusy(false);
         }
-      });
-      chain.current = work;
-      return work;
-    },
-    [client, id, queryKey, remember],
+      }),
+    [client, id, inTurn, queryKey, remember],
   );
 
   const change = useCallback(

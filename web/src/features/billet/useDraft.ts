@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useRef, useState } from 'react';
 import { Problem } from '../../lib/http';
+import { useInTurn } from '../../lib/inTurn';
 import { outline, workThrough, type Run } from './api';
 import type { Plan, Stack, Turn } from './plan';
 
@@ -34,7 +35,7 @@ export function useDraft(first: Draft) {
   const client = useQueryClient();
   const [draft, setDraft] = useState(first);
   const latest = useRef(first);
-  const chain = useRef<Promise<unknown>>(Promise.resolve());
+  const inTurn = useInTurn();
   const worked = useQuery({
     queryKey: ['outline', draft],
     queryFn: () => work(draft.stack, draft.rounds),
@@ -42,8 +43,8 @@ export function useDraft(first: Draft) {
     retry: false,
   });
   const change = useCallback(
-    (edit: (draft: Draft) => Draft): Promise<string | null> => {
-      const taken = chain.current.then(async () => {
+    (edit: (draft: Draft) => Draft): Promise<string | null> =>
+      inTurn(async () => {
         const wanted = edit(latest.current);
         try {
           client.setQueryData(['outline', wanted], await work(wanted.stack, wanted.rounds));
@@ -53,11 +54,8 @@ export function useDraft(first: Draft) {
         } catch (e) {
           return Problem.from(e).detail;
         }
-      });
-      chain.current = taken;
-      return taken;
-    },
-    [client],
+      }),
+    [client, inTurn],
   );
   return { draft, worked, change };
 }

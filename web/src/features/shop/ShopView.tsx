@@ -1,6 +1,7 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useState } from 'react';
 import { Problem } from '../../lib/http';
+import { putStored, useInTurn } from '../../lib/inTurn';
 import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
 import { LoadFailed, Notice } from '../../ui/Notice';
@@ -44,16 +45,11 @@ function Editing({ kept }: { kept: Kept }) {
   const [problem, setProblem] = useState<Problem | null>(null);
   const { shop } = kept;
 
-  const chain = useRef<Promise<unknown>>(Promise.resolve());
+  const inTurn = useInTurn();
 
   /** One change after the other, each made to what is stored by then. */
-  const store = (edit: (stored: Shop) => Shop, remember: (past: readonly Shop[], stored: Shop) => Shop[]) => {
-    const work = chain.current.then(() =>
-      storeNow(client.getQueryData<Kept>(shopQuery.queryKey) ?? kept, edit, remember),
-    );
-    chain.current = work;
-    return work;
-  };
+  const store = (edit: (stored: Shop) => Shop, remember: (past: readonly Shop[], stored: Shop) => Shop[]) =>
+    inTurn(() => storeNow(client.getQueryData<Kept>(shopQuery.queryKey) ?? kept, edit, remember));
 
   const storeNow = async (
     now: Kept,
@@ -62,9 +58,7 @@ function Editing({ kept }: { kept: Kept }) {
   ): Promise<string | null> => {
     try {
       const stored = await changeShop(now.version, edit(now.shop));
-      // What was asked for before this was stored must not come after it.
-      await client.cancelQueries(shopQuery);
-      client.setQueryData(shopQuery.queryKey, stored);
+      await putStored(client, shopQuery.queryKey, stored);
       setPast((past) => remember(past, now.shop).slice(-MOST_KEPT));
       setProblem(null);
       // Every plan is worked through with the shop; what is on other pages is old now.

@@ -1,7 +1,5 @@
 package app.geminal.server.api;
 
-import io.swagger.v3.oas.models.Components;
-import io.swagger.v3.oas.models.OpenAPI;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Content;
 import io.swagger.v3.oas.models.media.JsonSchema;
@@ -34,7 +32,7 @@ class ApiDescription {
               .description(
                   "Plans, welds and records of a forge-welding shop. Lengths are millimetres, temperatures °C, masses kg, times s unless a name says otherwise. "
                       + "To sign in: GET /api/session, which sets the cookie XSRF-TOKEN; POST /api/sign-in as a form with login and password, and with the header X-XSRF-TOKEN of the cookie's value, which sets the cookie GEMINAL. Every change carries both."));
-      components(api)
+      api.getComponents()
           .addSecuritySchemes(
               SIGN_IN,
               new SecurityScheme()
@@ -52,13 +50,6 @@ class ApiDescription {
           .addSchemas(PROBLEM, problem());
       api.addSecurityItem(new SecurityRequirement().addList(SIGN_IN).addList(TOKEN));
     };
-  }
-
-  private static Components components(OpenAPI api) {
-    if (api.getComponents() == null) {
-      api.setComponents(new Components());
-    }
-    return api.getComponents();
   }
 
   @Bean

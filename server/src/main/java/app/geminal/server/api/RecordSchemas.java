@@ -119,26 +119,23 @@ class RecordSchemas implements ModelConverter {
 
   private void oneOf(Class<?> type, Schema<?> schema, ModelConverterContext context) {
     Discriminator discriminator = new Discriminator().propertyName("kind");
-    for (Class<?> one : type.getPermittedSubclasses()) {
-      if (one.isSealed() && !one.isRecord()) {
-        Stream.of(one.getPermittedSubclasses())
-            .forEach(deeper -> variant(deeper, schema, discriminator, context));
-      } else {
-        variant(one, schema, discriminator, context);
-      }
-    }
+    leaves(type)
+        .distinct()
+        .forEach(one -> {
+          Schema<?> variant = reference(define(one, context));
+          schema.addOneOfItem(variant);
+          kind(one).ifPresent(kind -> discriminator.mapping(kind, variant.get$ref()));
+        });
     if (discriminator.getMapping() != null) {
       schema.discriminator(discriminator);
     }
   }
 
-  private void variant(
-      Class<?> one, Schema<?> schema, Discriminator discriminator, ModelConverterContext context) {
-    Schema<?> variant = reference(define(one, context));
-    if (schema.getOneOf() == null || !schema.getOneOf().contains(variant)) {
-      schema.addOneOfItem(variant);
-    }
-    kind(one).ifPresent(kind -> discriminator.mapping(kind, variant.get$ref()));
+  /** What a sealed type can be in the end. */
+  private static Stream<Class<?>> leaves(Class<?> type) {
+    return type.isSealed()
+        ? Arrays.stream(type.getPermittedSubclasses()).flatMap(RecordSchemas::leaves)
+        : Stream.of(type);
   }
 
   /** What its {@code kind} says, where it stands for one of several. */
@@ -161,7 +158,7 @@ class RecordSchemas implements ModelConverter {
   }
 
   /** Where the annotations of a class stand: beside it, where it has none of its own. */
-  private AnnotatedElement annotated(Class<?> type) {
+  private Class<?> annotated(Class<?> type) {
     Class<?> beside = mapper.serializationConfig().findMixInClassFor(type);
     return beside == null ? type : beside;
   }
@@ -172,19 +169,11 @@ class RecordSchemas implements ModelConverter {
 
   /** Whether a component has a value that is not written, or need not be said. */
   private boolean isLeftOut(Class<?> type, RecordComponent component) {
-    Class<?> beside = mapper.serializationConfig().findMixInClassFor(type);
-    if (beside == null) {
-      return false;
-    }
-    for (Method method : beside.getDeclaredMethods()) {
-      boolean leftOut =
-          method.getName().equals(component.getName())
-              && method.isAnnotationPresent(JsonInclude.class);
-      if (leftOut || isOptionalIn(method, component.getName())) {
-        return true;
-      }
-    }
-    return false;
+    String name = component.getName();
+    return Arrays.stream(annotated(type).getDeclaredMethods())
+        .anyMatch(method ->
+            (method.getName().equals(name) && method.isAnnotationPresent(JsonInclude.class))
+                || isOptionalIn(method, name));
   }
 
   private static boolean isOptionalIn(Method creator, String name) {
