@@ -146,7 +146,7 @@ describe('the page keeper', () => {
   it('leaves what the shop says alone', async () => {
     const k = keeper();
     await k.install();
-    expect(await k.part('/api/billets')).toBeUndefined();
-    expect(k.cupboard.there.has('/api/billets')).toBe(false);
+    expect(await k.part('/api/v1/billets')).toBeUndefined();
+    expect(k.cupboard.there.has('/api/v1/billets')).toBe(false);
   });
 });

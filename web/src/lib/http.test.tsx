@@ -37,9 +37,9 @@ afterEach(() => {
 
 describe('an answer that comes line by line', () => {
   const lines = async (answer: Response) => {
-    standIn({ 'POST /api/schedules': () => answer });
+    standIn({ 'POST /api/v1/schedules': () => answer });
     const read: unknown[] = [];
-    await readLines('/api/schedules', {}, nothing, (line) => read.push(line));
+    await readLines('/api/v1/schedules', {}, nothing, (line) => read.push(line));
     return read;
   };
 
@@ -71,11 +71,11 @@ describe('an answer that comes line by line', () => {
   });
 
   it('says with an empty line that it still stands', async () => {
-    standIn({ 'GET /api/fires/1/stream': () => inPieces('\n', '{"told":"now"}\n', '\n') });
+    standIn({ 'GET /api/v1/fires/1/stream': () => inPieces('\n', '{"told":"now"}\n', '\n') });
     const read: unknown[] = [];
     let heard = 0;
     await listen(
-      '/api/fires/1/stream',
+      '/api/v1/fires/1/stream',
       nothing,
       (line) => read.push(line),
       () => heard++,
@@ -88,8 +88,8 @@ describe('an answer that comes line by line', () => {
 describe('a request', () => {
   it('that changes something carries the token against forged forms, and its own id', async () => {
     document.cookie = 'XSRF-TOKEN=a%3Db';
-    const shop = standIn({ 'PUT /api/shop': { version: 2 } });
-    const answer = await change<{ version: number }>('PUT', '/api/shop', { version: 1 }, 'an-id');
+    const shop = standIn({ 'PUT /api/v1/shop': { version: 2 } });
+    const answer = await change<{ version: number }>('PUT', '/api/v1/shop', { version: 1 }, 'an-id');
     expect(answer).toEqual({ version: 2 });
     expect(shop.sent[0]).toMatchObject({
       body: { version: 1 },
@@ -98,24 +98,26 @@ describe('a request', () => {
   });
 
   it('without an answer to read gives none', async () => {
-    standIn({ 'POST /api/welds/1/strike': () => new Response(null, { status: 204 }) });
-    await expect(change('POST', '/api/welds/1/strike')).resolves.toBeUndefined();
+    standIn({ 'POST /api/v1/welds/1/strike': () => new Response(null, { status: 204 }) });
+    await expect(change('POST', '/api/v1/welds/1/strike')).resolves.toBeUndefined();
   });
 
   it('of text keeps its type', async () => {
-    const shop = standIn({ 'POST /api/fires/1/readings': { lines: 1 } });
-    await sendText('/api/fires/1/readings', 'text/csv', 'at,channel');
+    const shop = standIn({ 'POST /api/v1/fires/1/readings': { lines: 1 } });
+    await sendText('/api/v1/fires/1/readings', 'text/csv', 'at,channel');
     expect(shop.sent[0]).toMatchObject({ body: 'at,channel', headers: { 'Content-Type': 'text/csv' } });
   });
 
   it('nobody answers is no connection, and says that nothing is lost', async () => {
-    standIn({ 'GET /api/billets': () => Promise.reject(new TypeError('no line')) });
-    await expect(get('/api/billets')).rejects.toMatchObject({ status: 0, title: 'No connection' });
+    standIn({ 'GET /api/v1/billets': () => Promise.reject(new TypeError('no line')) });
+    await expect(get('/api/v1/billets')).rejects.toMatchObject({ status: 0, title: 'No connection' });
     expect(Problem.from(new TypeError('x')).remedy).toContain('still here');
   });
 
   it('refused without a word is a problem all the same', async () => {
-    standIn({ 'GET /api/billets': () => new Response('<html>', { status: 502, statusText: 'Bad Gateway' }) });
-    await expect(get('/api/billets')).rejects.toMatchObject({ status: 502, title: 'Bad Gateway' });
+    standIn({
+      'GET /api/v1/billets': () => new Response('<html>', { status: 502, statusText: 'Bad Gateway' }),
+    });
+    await expect(get('/api/v1/billets')).rejects.toMatchObject({ status: 502, title: 'Bad Gateway' });
   });
 });

@@ -82,7 +82,7 @@ async function send(path: string, init: Ask, when: WhenSignedOut = 'wait'): Prom
   }
   if (response.ok) return response;
   // Where nobody was signed in on this page there is nothing to go on with.
-  if (response.status === 401 && path !== '/api/sign-in' && person() !== null) {
+  if (response.status === 401 && path !== '/api/v1/sign-in' && person() !== null) {
     if (when === 'tell') noteSignedOut();
     else if (await signedInAgain()) return send(path, init);
   }

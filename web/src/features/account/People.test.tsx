@@ -15,9 +15,9 @@ function opened(answers: Record<string, (sent: Sent) => Response> = {}) {
     { rank: 'GUEST', days: 12 },
   ];
   const asked = standIn({
-    'GET /api/people': [OWNER, TONGS],
-    'GET /api/sign-in-lengths': () => Response.json(lengths),
-    'PUT /api/sign-in-lengths/GUEST': ({ body }: Sent) => {
+    'GET /api/v1/people': [OWNER, TONGS],
+    'GET /api/v1/sign-in-lengths': () => Response.json(lengths),
+    'PUT /api/v1/sign-in-lengths/GUEST': ({ body }: Sent) => {
       lengths = lengths.map((l) => (l.rank === 'GUEST' ? { ...l, ...(body as { days: number }) } : l));
       return Response.json(lengths);
     },
@@ -51,7 +51,7 @@ describe('the people of the shop', () => {
 
   it('says why somebody cannot be blocked', async () => {
     const asked = opened({
-      'PUT /api/people/1': () => refusal(422, 'Nobody else is owner.', '/rank'),
+      'PUT /api/v1/people/1': () => refusal(422, 'Nobody else is owner.', '/rank'),
     });
     const [block] = await screen.findAllByRole('button', { name: 'Block' });
     await userEvent.click(block as HTMLElement);
@@ -62,7 +62,7 @@ describe('the people of the shop', () => {
   it('adds a person with a reason beside the field that is wrong', async () => {
     let refuse = true;
     const asked = opened({
-      'POST /api/people': () =>
+      'POST /api/v1/people': () =>
         refuse ? refusal(422, 'Somebody has this sign-in name already.', '/login') : Response.json(TONGS),
     });
     const form = inside(await screen.findByRole('form', { name: 'Add person' }));
@@ -74,7 +74,7 @@ describe('the people of the shop', () => {
     refuse = false;
     await userEvent.click(form.getByRole('button', { name: 'Add person' }));
     await waitFor(() => expect(form.getByRole('textbox', { name: 'Name' })).toHaveValue(''));
-    const sent = asked.sent.filter((s) => s.path === '/api/people' && s.method === 'POST');
+    const sent = asked.sent.filter((s) => s.path === '/api/v1/people' && s.method === 'POST');
     expect(sent.map((s) => s.body)).toEqual([
       expect.objectContaining({ name: 'Jory', login: 'tongs', rank: 'APPRENTICE', units: 'INCH' }),
       expect.objectContaining({ name: 'Jory', login: 'tongs' }),

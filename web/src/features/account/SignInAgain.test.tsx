@@ -13,9 +13,9 @@ const SIGNED_OUT = () => refusal(401, 'This needs a signed-in smith.');
 function shop() {
   let signedIn = false;
   const asked = standIn({
-    'PUT /api/shop': ({ body }: Sent) => (signedIn ? Response.json({ kept: body }) : SIGNED_OUT()),
-    'GET /api/billets': () => (signedIn ? Response.json(['Froe']) : SIGNED_OUT()),
-    'POST /api/sign-in': ({ body }: Sent) => {
+    'PUT /api/v1/shop': ({ body }: Sent) => (signedIn ? Response.json({ kept: body }) : SIGNED_OUT()),
+    'GET /api/v1/billets': () => (signedIn ? Response.json(['Froe']) : SIGNED_OUT()),
+    'POST /api/v1/sign-in': ({ body }: Sent) => {
       signedIn = (body as URLSearchParams).get('password') === 'low-tide-forge';
       return signedIn
         ? new Response(null, { status: 204 })
@@ -39,18 +39,18 @@ describe('a sign-in that ends while a page is open', () => {
   it('comes back in place, and what was asked meanwhile goes on', async () => {
     const asked = shop();
     expect(screen.queryByRole('form')).toBeNull();
-    const stored = change<unknown>('PUT', '/api/shop', { kerf: 2 });
-    const read = get('/api/billets');
+    const stored = change<unknown>('PUT', '/api/v1/shop', { kerf: 2 });
+    const read = get('/api/v1/billets');
     await userEvent.type(await screen.findByLabelText('Password of wharf'), 'low-tide-forge{Enter}');
     expect(await stored).toEqual({ kept: { kerf: 2 } });
     expect(await read).toEqual(['Froe']);
     await waitFor(() => expect(screen.queryByRole('form')).toBeNull());
-    expect(asked.sent.filter((s) => s.path === '/api/shop')).toHaveLength(2);
+    expect(asked.sent.filter((s) => s.path === '/api/v1/shop')).toHaveLength(2);
   });
 
   it('says beside the field that the password is wrong, and goes on waiting', async () => {
     shop();
-    void change('PUT', '/api/shop', {}).catch(() => undefined);
+    void change('PUT', '/api/v1/shop', {}).catch(() => undefined);
     await userEvent.type(await screen.findByLabelText('Password of wharf'), 'wrong{Enter}');
     expect(await screen.findByText('The name or the password is wrong.')).toBeVisible();
     expect(isSignedOut()).toBe(true);
@@ -58,14 +58,14 @@ describe('a sign-in that ends while a page is open', () => {
 
   it('is told at once to what cannot wait', async () => {
     shop();
-    await expect(change('PUT', '/api/shop', {}, undefined, 'tell')).rejects.toMatchObject({ status: 401 });
+    await expect(change('PUT', '/api/v1/shop', {}, undefined, 'tell')).rejects.toMatchObject({ status: 401 });
     expect(await screen.findByRole('form', { name: 'Sign in again' })).toBeVisible();
   });
 
   it('is no matter on a page where nobody was signed in', async () => {
     setPerson(null);
     shop();
-    await expect(get('/api/billets')).rejects.toMatchObject({ status: 401 });
+    await expect(get('/api/v1/billets')).rejects.toMatchObject({ status: 401 });
     expect(screen.queryByRole('form')).toBeNull();
   });
 });

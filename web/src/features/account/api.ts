@@ -24,26 +24,26 @@ export interface NewOwner {
 export const sessionQuery = queryOptions({
   queryKey: ['session'],
   queryFn: async () => {
-    const session = await get<Session>('/api/session');
+    const session = await get<Session>('/api/v1/session');
     setPerson(session.login);
     return session;
   },
   staleTime: Infinity,
 });
 
-export const signIn = (login: string, password: string) => postForm('/api/sign-in', { login, password });
+export const signIn = (login: string, password: string) => postForm('/api/v1/sign-in', { login, password });
 
 /** Signs out; what this browser remembers of the shop goes with it, taps that wait stay with their person. */
 export async function signOut() {
-  await change('POST', '/api/sign-out');
+  await change('POST', '/api/v1/sign-out');
   forget('geminal.seen.');
   forget('geminal.signed');
   setPerson(null);
 }
 
-export const makeOwner = (owner: NewOwner) => change('POST', '/api/owner', owner);
+export const makeOwner = (owner: NewOwner) => change('POST', '/api/v1/owner', owner);
 export const setUnits = (units: UnitSystem) =>
-  change<{ units: UnitSystem }>('PUT', '/api/settings', { units });
+  change<{ units: UnitSystem }>('PUT', '/api/v1/settings', { units });
 
 export type Rank = 'OWNER' | 'SMITH' | 'APPRENTICE' | 'GUEST';
 
@@ -71,7 +71,7 @@ export interface Person {
 
 export const peopleQuery = queryOptions({
   queryKey: ['people'],
-  queryFn: () => get<Person[]>('/api/people'),
+  queryFn: () => get<Person[]>('/api/v1/people'),
 });
 
 export const letIn = (person: {
@@ -80,17 +80,17 @@ export const letIn = (person: {
   password: string;
   units: UnitSystem;
   rank: Rank;
-}) => change<Person>('POST', '/api/people', person);
+}) => change<Person>('POST', '/api/v1/people', person);
 
 export const changePerson = ({ id, rank, mayEnter }: Person) =>
-  change<Person>('PUT', `/api/people/${id}`, { rank, mayEnter });
+  change<Person>('PUT', `/api/v1/people/${id}`, { rank, mayEnter });
 
 /** A new password for somebody who forgot theirs. */
 export const givePassword = ({ id, password }: { id: number; password: string }) =>
-  change('PUT', `/api/people/${id}/password`, { password });
+  change('PUT', `/api/v1/people/${id}/password`, { password });
 
 export const changePassword = (own: { old: string; password: string }) =>
-  change('PUT', '/api/settings/password', own);
+  change('PUT', '/api/v1/settings/password', own);
 
 /** After how many days without use a rank's sign-ins end. */
 export interface SignInLength {
@@ -100,11 +100,11 @@ export interface SignInLength {
 
 export const signInLengthsQuery = queryOptions({
   queryKey: ['sign-in-lengths'],
-  queryFn: () => get<SignInLength[]>('/api/sign-in-lengths'),
+  queryFn: () => get<SignInLength[]>('/api/v1/sign-in-lengths'),
 });
 
 export const chooseSignInLength = ({ rank, days }: SignInLength) =>
-  change<SignInLength[]>('PUT', `/api/sign-in-lengths/${rank}`, { days });
+  change<SignInLength[]>('PUT', `/api/v1/sign-in-lengths/${rank}`, { days });
 
 export interface SignedIn {
   readonly since: string;
@@ -114,7 +114,7 @@ export interface SignedIn {
 
 export const signInsQuery = queryOptions({
   queryKey: ['sign-ins'],
-  queryFn: () => get<SignedIn[]>('/api/settings/sign-ins'),
+  queryFn: () => get<SignedIn[]>('/api/v1/settings/sign-ins'),
 });
 
-export const endOtherSignIns = () => change('POST', '/api/settings/sign-ins/end-others');
+export const endOtherSignIns = () => change('POST', '/api/v1/settings/sign-ins/end-others');

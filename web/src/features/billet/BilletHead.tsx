@@ -87,7 +87,7 @@ export function BilletHead({
         </Link>
         <a
           className="border border-line px-3 py-1.5 hover:border-ink"
-          href={`/api/billets/${billet.id}/plan-file`}
+          href={`/api/v1/billets/${billet.id}/plan-file`}
           download
           title="The plan with its parts and own steels, as an open file"
         >

@@ -19,9 +19,9 @@ const STAGE = {
 
 function opened(write: unknown = { id: 9 }) {
   const shop = standIn({
-    'GET /api/billets/7/seams': [4, 8],
-    'POST /api/billets/7/entries': write,
-    'POST /api/book/entries/9/photos': { id: 'p' },
+    'GET /api/v1/billets/7/seams': [4, 8],
+    'POST /api/v1/billets/7/entries': write,
+    'POST /api/v1/book/entries/9/photos': { id: 'p' },
   });
   const closed = vi.fn();
   render(
@@ -118,7 +118,7 @@ describe('a look at the bar', () => {
     expect(await screen.findByRole('alert')).toHaveTextContent('The step is not in the plan.');
     expect(closed).not.toHaveBeenCalled();
     expect(screen.getByLabelText('Note')).toHaveValue('dull at the left');
-    shop.answers('POST /api/billets/7/entries', { id: 9 });
+    shop.answers('POST /api/v1/billets/7/entries', { id: 9 });
     await write();
     await waitFor(() => expect(closed).toHaveBeenCalledOnce());
     const sent = shop.changes().filter((s) => s.path.endsWith('/photos'));

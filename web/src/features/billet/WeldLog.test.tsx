@@ -33,10 +33,10 @@ const NEXT = { tooFew: false, mean: 0.93, limits: { low: 0.8, high: 0.98 } };
 
 function shown(answer: unknown = { id: 5 }, welds: readonly Weld[] = []) {
   const shop = standIn({
-    'GET /api/schools': [{ school: 'SEALED', caution: 'A tight can bursts. Leave a vent.' }],
-    'GET /api/evidence/next': NEXT,
-    'POST /api/billets/7/welds': answer,
-    'POST /api/welds/4/strike': () => new Response(null, { status: 204 }),
+    'GET /api/v1/schools': [{ school: 'SEALED', caution: 'A tight can bursts. Leave a vent.' }],
+    'GET /api/v1/evidence/next': NEXT,
+    'POST /api/v1/billets/7/welds': answer,
+    'POST /api/v1/welds/4/strike': () => new Response(null, { status: 204 }),
   });
   render(
     within(
@@ -51,7 +51,7 @@ function shown(answer: unknown = { id: 5 }, welds: readonly Weld[] = []) {
 const choose = (name: RegExp) => userEvent.click(screen.getByRole('radio', { name }));
 const button = (name: RegExp) => screen.getByRole('button', { name });
 const logged = (shop: ReturnType<typeof shown>) =>
-  shop.changes().filter((s) => s.path === '/api/billets/7/welds');
+  shop.changes().filter((s) => s.path === '/api/v1/billets/7/welds');
 
 afterEach(() => vi.unstubAllGlobals());
 
@@ -80,7 +80,7 @@ describe('the log of a weld', () => {
     await userEvent.click(button(/into the Book/));
     expect(await screen.findByRole('alert')).toHaveTextContent('does not answer. Try again in a moment.');
     expect(screen.getByLabelText(/Note/)).toHaveValue('lower seam at the left');
-    shop.answers('POST /api/billets/7/welds', { id: 5 });
+    shop.answers('POST /api/v1/billets/7/welds', { id: 5 });
     await userEvent.click(button(/into the Book/));
     await waitFor(() => expect(screen.getByLabelText(/Note/)).toHaveValue(''));
     const [first, second] = logged(shop);
@@ -112,6 +112,6 @@ describe('the log of a weld', () => {
     const shop = shown(undefined, [HELD]);
     expect(screen.getByText(/rang clear/)).toBeInTheDocument();
     await userEvent.click(button(/Strike/));
-    expect(shop.changes().map((s) => s.path)).toEqual(['/api/welds/4/strike']);
+    expect(shop.changes().map((s) => s.path)).toEqual(['/api/v1/welds/4/strike']);
   });
 });

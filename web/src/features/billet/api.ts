@@ -167,7 +167,7 @@ type RackLine = BilletOnRack | UnreadableBillet;
 
 const isUnreadable = (line: RackLine): line is UnreadableBillet => 'unreadable' in line;
 
-const rack = { queryKey: ['rack'], queryFn: () => get<RackLine[]>('/api/billets') };
+const rack = { queryKey: ['rack'], queryFn: () => get<RackLine[]>('/api/v1/billets') };
 
 export const rackQuery = queryOptions({
   ...rack,
@@ -177,29 +177,33 @@ export const rackQuery = queryOptions({
 export const unreadableQuery = queryOptions({ ...rack, select: (lines) => lines.filter(isUnreadable) });
 
 export const billetQuery = (id: number) =>
-  queryOptions({ queryKey: ['billet', id], queryFn: () => get<Billet>(`/api/billets/${id}`), retry: false });
+  queryOptions({
+    queryKey: ['billet', id],
+    queryFn: () => get<Billet>(`/api/v1/billets/${id}`),
+    retry: false,
+  });
 
 export const startBillet = (billet: { name: string; purpose: string; plan: Plan }) =>
-  change<Billet>('POST', '/api/billets', billet);
+  change<Billet>('POST', '/api/v1/billets', billet);
 
 export const changeBillet = (
   id: number,
   billet: { version: number; name: string; purpose: string; plan: Plan },
-) => change<Billet>('PUT', `/api/billets/${id}`, billet);
+) => change<Billet>('PUT', `/api/v1/billets/${id}`, billet);
 
 export const setOnRack = (id: number, onRack: boolean) =>
-  change('POST', `/api/billets/${id}/${onRack ? 'on-rack' : 'off-rack'}`);
+  change('POST', `/api/v1/billets/${id}/${onRack ? 'on-rack' : 'off-rack'}`);
 
-export const workThrough = (plan: Plan) => change<Run>('POST', '/api/runs', { plan });
+export const workThrough = (plan: Plan) => change<Run>('POST', '/api/v1/runs', { plan });
 
 export const readLine = (line: string, plan: Plan) =>
-  change<{ plan: Plan }>('POST', '/api/plans/read', { line, plan }).then((r) => r.plan);
+  change<{ plan: Plan }>('POST', '/api/v1/plans/read', { line, plan }).then((r) => r.plan);
 
 export const addStep = (plan: Plan, after: number, words: string) =>
-  change<{ plan: Plan }>('POST', '/api/plans/steps', { plan, after, words }).then((r) => r.plan);
+  change<{ plan: Plan }>('POST', '/api/v1/plans/steps', { plan, after, words }).then((r) => r.plan);
 
 export const outline = (stack: Stack, restacks: { cut: number; turns: readonly Turn[] }[]) =>
-  change<{ plan: Plan }>('POST', '/api/plans/outline', { stack, restacks }).then((r) => r.plan);
+  change<{ plan: Plan }>('POST', '/api/v1/plans/outline', { stack, restacks }).then((r) => r.plan);
 
 export interface CutBar {
   readonly stockId: number;
@@ -228,12 +232,12 @@ export interface CutList {
 export const cutListQuery = (plan: Plan) =>
   queryOptions({
     queryKey: ['cut-list', plan],
-    queryFn: () => change<CutList>('POST', '/api/plans/cut-list', { plan }),
+    queryFn: () => change<CutList>('POST', '/api/v1/plans/cut-list', { plan }),
     retry: false,
   });
 
 export const smallest = (plan: Plan) =>
-  change<{ enough: boolean; plan: Plan; finish: Finish }>('POST', '/api/plans/smallest', { plan });
+  change<{ enough: boolean; plan: Plan; finish: Finish }>('POST', '/api/v1/plans/smallest', { plan });
 
 /** Bars that were set aside in some billet and wait. */
 export interface Waiting extends Origin {
@@ -245,13 +249,13 @@ export interface Waiting extends Origin {
 
 export const waitingQuery = queryOptions({
   queryKey: ['set-aside'],
-  queryFn: () => get<Waiting[]>('/api/set-aside'),
+  queryFn: () => get<Waiting[]>('/api/v1/set-aside'),
 });
 
 export const historyOf = ({ billetId, stepKey }: Origin, count: number) =>
   get<{ plan: Plan }>(
-    `/api/set-aside/history?billetId=${billetId}&stepKey=${encodeURIComponent(stepKey)}&count=${count}`,
+    `/api/v1/set-aside/history?billetId=${billetId}&stepKey=${encodeURIComponent(stepKey)}&count=${count}`,
   ).then((r) => r.plan);
 
 export const readPlanFile = (text: string) =>
-  change<{ id: number; steelsAdded: string[]; steelsKept: string[] }>('POST', '/api/plan-files', text);
+  change<{ id: number; steelsAdded: string[]; steelsKept: string[] }>('POST', '/api/v1/plan-files', text);

@@ -39,13 +39,13 @@ export interface FlawView {
 export const flawsQuery = (billetId: number) =>
   queryOptions({
     queryKey: ['billet', billetId, 'flaws'],
-    queryFn: () => get<FlawView[]>(`/api/billets/${billetId}/flaws`),
+    queryFn: () => get<FlawView[]>(`/api/v1/billets/${billetId}/flaws`),
   });
 
 export const seamsQuery = (billetId: number, step: string) =>
   queryOptions({
     queryKey: ['billet', billetId, 'seams', step],
-    queryFn: () => get<number[]>(`/api/billets/${billetId}/seams?step=${encodeURIComponent(step)}`),
+    queryFn: () => get<number[]>(`/api/v1/billets/${billetId}/seams?step=${encodeURIComponent(step)}`),
   });
 
 /** The flaws of one stage, each with where it lies there. */

@@ -13,6 +13,6 @@ export interface NamedPattern {
 
 export const patternsQuery = queryOptions({
   queryKey: ['patterns'],
-  queryFn: () => get<NamedPattern[]>('/api/patterns'),
+  queryFn: () => get<NamedPattern[]>('/api/v1/patterns'),
   staleTime: Infinity,
 });

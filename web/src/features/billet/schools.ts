@@ -5,6 +5,6 @@ import type { OxygenSchool } from './plan';
 /** What is dangerous about each way of keeping oxygen out. */
 export const schoolsQuery = queryOptions({
   queryKey: ['schools'],
-  queryFn: () => get<{ school: OxygenSchool; caution: string }[]>('/api/schools'),
+  queryFn: () => get<{ school: OxygenSchool; caution: string }[]>('/api/v1/schools'),
   staleTime: Infinity,
 });

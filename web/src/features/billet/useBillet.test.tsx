@@ -27,7 +27,7 @@ function billet(first: Stored = FROE) {
     now = { ...doc, version: version + 1 };
     return Response.json(now);
   };
-  const shop = standIn({ 'GET /api/billets/7': () => Response.json(now), 'PUT /api/billets/7': put });
+  const shop = standIn({ 'GET /api/v1/billets/7': () => Response.json(now), 'PUT /api/v1/billets/7': put });
   const client = new QueryClient(quiet);
   const { result } = renderHook(() => useBillet(7), {
     wrapper: ({ children }) => within(children, client),
@@ -74,7 +74,7 @@ describe('a billet being edited', () => {
     expect(left()).toBe(true);
     let answer: () => void = () => undefined;
     b.shop.answers(
-      'PUT /api/billets/7',
+      'PUT /api/v1/billets/7',
       (sent: Sent) => new Promise<Response>((done) => (answer = () => done(b.put(sent)))),
     );
     let change: Promise<unknown> = Promise.resolve();
@@ -101,7 +101,7 @@ describe('a billet being edited', () => {
   it('leaves everything as it was where a change is refused, and says why', async () => {
     const b = billet();
     await b.ready();
-    b.shop.answers('PUT /api/billets/7', () => refusal(422, 'A name is needed.', '/name'));
+    b.shop.answers('PUT /api/v1/billets/7', () => refusal(422, 'A name is needed.', '/name'));
     let problem: unknown;
     await act(async () => {
       problem = await b.hook.current.change(renamed(''));
@@ -163,10 +163,10 @@ describe('a billet being edited', () => {
   it('that cannot be sent waits to be sent again', async () => {
     const b = billet();
     await b.ready();
-    b.shop.answers('PUT /api/billets/7', () => Promise.reject(new TypeError('no line')));
+    b.shop.answers('PUT /api/v1/billets/7', () => Promise.reject(new TypeError('no line')));
     await act(() => b.hook.current.change(described('for the mill')));
     expect(b.hook.current.trouble?.problem.status).toBe(0);
-    b.shop.answers('PUT /api/billets/7', b.put);
+    b.shop.answers('PUT /api/v1/billets/7', b.put);
     await act(() => b.hook.current.keepMine());
     expect(b.now().purpose).toBe('for the mill');
   });

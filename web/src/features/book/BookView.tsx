@@ -80,14 +80,14 @@ export function BookView() {
         )}
         <span className="ml-auto flex gap-4 text-[14px]">
           <a
-            href="/api/book.csv"
+            href="/api/v1/book.csv"
             download
             className="underline decoration-line underline-offset-4 hover:decoration-ink"
           >
             Save as CSV
           </a>
           <a
-            href="/api/book.json"
+            href="/api/v1/book.json"
             download
             className="underline decoration-line underline-offset-4 hover:decoration-ink"
           >

@@ -8,9 +8,9 @@ export function PhotoStrip({ entry }: { entry: Entry }) {
   return (
     <p className="flex gap-2 pt-1 pl-[13rem]">
       {entry.photos.map((p, i) => (
-        <a key={p.id} href={`/api/photos/${p.id}`} target="_blank" rel="noreferrer">
+        <a key={p.id} href={`/api/v1/photos/${p.id}`} target="_blank" rel="noreferrer">
           <img
-            src={`/api/photos/${p.id}`}
+            src={`/api/v1/photos/${p.id}`}
             alt={`Photograph ${i + 1} of ${entry.photos.length}`}
             height={HIGH_PX}
             width={(HIGH_PX * p.widthPx) / p.heightPx}

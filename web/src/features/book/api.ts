@@ -46,13 +46,13 @@ export interface NewWeld {
   readonly how?: HowMade;
 }
 
-export const bookQuery = queryOptions({ queryKey: ['book'], queryFn: () => get<Weld[]>('/api/book') });
+export const bookQuery = queryOptions({ queryKey: ['book'], queryFn: () => get<Weld[]>('/api/v1/book') });
 
 export const logWeld = (billetId: number, weld: NewWeld, requestId: string) =>
-  change<Weld>('POST', `/api/billets/${billetId}/welds`, weld, requestId);
+  change<Weld>('POST', `/api/v1/billets/${billetId}/welds`, weld, requestId);
 
-export const strikeWeld = (id: number) => change('POST', `/api/welds/${id}/strike`);
-export const unstrikeWeld = (id: number) => change('POST', `/api/welds/${id}/unstrike`);
+export const strikeWeld = (id: number) => change('POST', `/api/v1/welds/${id}/strike`);
+export const unstrikeWeld = (id: number) => change('POST', `/api/v1/welds/${id}/unstrike`);
 
 export const OUTCOME_WORDS: Record<WeldOutcome, string> = {
   HELD: 'held',
@@ -207,40 +207,40 @@ export interface Before<T> {
 
 export const entriesQuery = queryOptions({
   queryKey: ['book', 'entries'],
-  queryFn: () => get<Entry[]>('/api/book/entries'),
+  queryFn: () => get<Entry[]>('/api/v1/book/entries'),
 });
 
 export const billetEntriesQuery = (billetId: number) =>
   queryOptions({
     queryKey: ['billet', billetId, 'entries'],
-    queryFn: () => get<Entry[]>(`/api/billets/${billetId}/entries`),
+    queryFn: () => get<Entry[]>(`/api/v1/billets/${billetId}/entries`),
   });
 
 export const writeEntry = (billetId: number, says: Says, requestId: string) =>
-  change<Entry>('POST', `/api/billets/${billetId}/entries`, says, requestId);
+  change<Entry>('POST', `/api/v1/billets/${billetId}/entries`, says, requestId);
 
 export const changeEntry = (id: number, version: number, says: Says) =>
-  change<Entry>('PUT', `/api/book/entries/${id}`, { version, says });
+  change<Entry>('PUT', `/api/v1/book/entries/${id}`, { version, says });
 
-export const strikeEntry = (id: number) => change('POST', `/api/book/entries/${id}/strike`);
-export const unstrikeEntry = (id: number) => change('POST', `/api/book/entries/${id}/unstrike`);
+export const strikeEntry = (id: number) => change('POST', `/api/v1/book/entries/${id}/strike`);
+export const unstrikeEntry = (id: number) => change('POST', `/api/v1/book/entries/${id}/unstrike`);
 
 export const addPhoto = (entryId: number, file: File) =>
-  sendFile<Entry>(`/api/book/entries/${entryId}/photos`, file);
+  sendFile<Entry>(`/api/v1/book/entries/${entryId}/photos`, file);
 
 export const changeWeld = (
   id: number,
   weld: Pick<Weld, 'version' | 'madeAt' | 'temperatureC' | 'school' | 'outcome' | 'note' | 'how'>,
-) => change<Weld>('PUT', `/api/welds/${id}`, weld);
+) => change<Weld>('PUT', `/api/v1/welds/${id}`, weld);
 
 export const weldBeforeQuery = (id: number) =>
   queryOptions({
     queryKey: ['book', 'weld-before', id],
-    queryFn: () => get<Before<Weld>[]>(`/api/welds/${id}/before`),
+    queryFn: () => get<Before<Weld>[]>(`/api/v1/welds/${id}/before`),
   });
 
 export const entryBeforeQuery = (id: number) =>
   queryOptions({
     queryKey: ['book', 'entry-before', id],
-    queryFn: () => get<Before<Entry>[]>(`/api/book/entries/${id}/before`),
+    queryFn: () => get<Before<Entry>[]>(`/api/v1/book/entries/${id}/before`),
   });

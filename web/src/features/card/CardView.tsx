@@ -32,7 +32,7 @@ interface Card {
 const cardQuery = (id: number, units: string) =>
   queryOptions({
     queryKey: ['billet', id, 'card', units],
-    queryFn: () => get<Card>(`/api/billets/${id}/card`),
+    queryFn: () => get<Card>(`/api/v1/billets/${id}/card`),
   });
 
 /** One page for the wall beside the press, printed from here or as a PDF with its code to the fire. */
@@ -54,7 +54,7 @@ export function CardView() {
         <Button onClick={() => window.print()}>Print</Button>
         <a
           className="border border-line px-3 py-1.5 hover:border-ink"
-          href={`/api/billets/${id}/card.pdf`}
+          href={`/api/v1/billets/${id}/card.pdf`}
           target="_blank"
           rel="noreferrer"
         >

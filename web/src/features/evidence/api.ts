@@ -71,12 +71,12 @@ export interface Loss {
 
 export const evidenceQuery = queryOptions({
   queryKey: ['book', 'evidence'],
-  queryFn: () => get<Evidence>('/api/evidence'),
+  queryFn: () => get<Evidence>('/api/v1/evidence'),
 });
 
 export const lossesQuery = queryOptions({
   queryKey: ['losses'],
-  queryFn: () => get<Loss[]>('/api/evidence/losses'),
+  queryFn: () => get<Loss[]>('/api/v1/evidence/losses'),
 });
 
 export const compareQuery = (factor: FactorName, one: string, other: string) =>
@@ -84,14 +84,14 @@ export const compareQuery = (factor: FactorName, one: string, other: string) =>
     queryKey: ['book', 'compare', factor, one, other],
     queryFn: () =>
       get<Comparison>(
-        `/api/evidence/compare?factor=${factor}&one=${encodeURIComponent(one)}&other=${encodeURIComponent(other)}`,
+        `/api/v1/evidence/compare?factor=${factor}&one=${encodeURIComponent(one)}&other=${encodeURIComponent(other)}`,
       ),
   });
 
 export const nextQuery = (billetId: number, step: string) =>
   queryOptions({
     queryKey: ['billet', billetId, 'next', step],
-    queryFn: () => get<Chance>(`/api/evidence/next?billet=${billetId}&step=${encodeURIComponent(step)}`),
+    queryFn: () => get<Chance>(`/api/v1/evidence/next?billet=${billetId}&step=${encodeURIComponent(step)}`),
     retry: false,
   });
 

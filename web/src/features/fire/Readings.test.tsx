@@ -29,7 +29,7 @@ describe('readings of a logger', () => {
     const sent = shown(Response.json({ lines: 1234 }));
     await give();
     expect(await screen.findByText('1,234 readings imported')).toBeInTheDocument();
-    expect(sent[0]?.path).toBe('/api/fires/7/readings');
+    expect(sent[0]?.path).toBe('/api/v1/fires/7/readings');
     expect(sent[0]?.init.body).toBe(CSV);
     expect((sent[0]?.init.headers as Record<string, string>)['Content-Type']).toBe('text/csv');
   });

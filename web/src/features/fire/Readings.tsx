@@ -33,7 +33,7 @@ export function Readings({ id }: { id: number }) {
       >
         {take.isPending ? 'Importing …' : 'Import logger readings'}
       </FileButton>
-      <a className="underline decoration-line underline-offset-4" href={`/api/fires/${id}/readings.csv`}>
+      <a className="underline decoration-line underline-offset-4" href={`/api/v1/fires/${id}/readings.csv`}>
         Readings as CSV
       </a>
     </>

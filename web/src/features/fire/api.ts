@@ -255,33 +255,36 @@ export interface Day {
   readonly pressIdleMin: number;
 }
 
-export const firesQuery = queryOptions({ queryKey: ['fires'], queryFn: () => get<FireLine[]>('/api/fires') });
+export const firesQuery = queryOptions({
+  queryKey: ['fires'],
+  queryFn: () => get<FireLine[]>('/api/v1/fires'),
+});
 
 export const heatsQuery = (billetId: number) =>
   queryOptions({
     queryKey: ['heats', billetId],
-    queryFn: () => get<HeatLine[]>(`/api/billets/${billetId}/heats`),
+    queryFn: () => get<HeatLine[]>(`/api/v1/billets/${billetId}/heats`),
   });
 
 export const heatPlanQuery = (billetId: number, step: string) =>
   queryOptions({
     queryKey: ['heatPlan', billetId, step],
-    queryFn: () => get<HeatPlan>(`/api/billets/${billetId}/heat-plan?step=${encodeURIComponent(step)}`),
+    queryFn: () => get<HeatPlan>(`/api/v1/billets/${billetId}/heat-plan?step=${encodeURIComponent(step)}`),
   });
 
 export const dayQuery = (billets: readonly Chosen[], places: number, fromMin: number, toMin: number) =>
   queryOptions({
     queryKey: ['day', billets, places, fromMin, toMin],
-    queryFn: () => change<Day>('POST', '/api/fires/day', { billets, places, fromMin, toMin }),
+    queryFn: () => change<Day>('POST', '/api/v1/fires/day', { billets, places, fromMin, toMin }),
     enabled: billets.length > 0,
   });
 
 export const startFire = (billets: readonly Chosen[], rehearsal: boolean, speed: number) =>
-  change<{ id: number }>('POST', '/api/fires', { billets, rehearsal, speed });
-export const endFire = (id: number) => change('POST', `/api/fires/${id}/end`);
+  change<{ id: number }>('POST', '/api/v1/fires', { billets, rehearsal, speed });
+export const endFire = (id: number) => change('POST', `/api/v1/fires/${id}/end`);
 export const takeReadings = (id: number, csv: string) =>
-  sendText<{ lines: number }>(`/api/fires/${id}/readings`, 'text/csv', csv);
-export const reopenFire = (id: number) => change('POST', `/api/fires/${id}/reopen`);
+  sendText<{ lines: number }>(`/api/v1/fires/${id}/readings`, 'text/csv', csv);
+export const reopenFire = (id: number) => change('POST', `/api/v1/fires/${id}/reopen`);
 
 export const ACT_WORDS: Record<Act, string> = {
   FUEL: 'Fuel bath',

@@ -25,14 +25,14 @@ export interface Standing {
 
 export const instrumentsQuery = queryOptions({
   queryKey: ['instruments'],
-  queryFn: () => get<Standing[]>('/api/instruments'),
+  queryFn: () => get<Standing[]>('/api/v1/instruments'),
   refetchInterval: 3000,
 });
 
-export const addInstrument = (i: Instrument) => change<Standing>('POST', '/api/instruments', i);
+export const addInstrument = (i: Instrument) => change<Standing>('POST', '/api/v1/instruments', i);
 export const changeInstrument = (id: number, i: Instrument) =>
-  change<Standing>('PUT', `/api/instruments/${id}`, i);
-export const removeInstrument = (id: number) => change('POST', `/api/instruments/${id}/remove`);
+  change<Standing>('PUT', `/api/v1/instruments/${id}`, i);
+export const removeInstrument = (id: number) => change('POST', `/api/v1/instruments/${id}/remove`);
 
 /** A thermocouple on the bench that ships with Geminal; what a new one starts from. */
 export const FIRST: Instrument = {

@@ -42,7 +42,7 @@ describe('entries that wait', () => {
     put(3, entry('a'));
     expect(localStorage.getItem('geminal.fire.3.a')).toContain('"act":"IN"');
     await vi.waitFor(() => expect(waiting()).toEqual([]));
-    expect(fetching.mock.calls[0]?.[0]).toBe('/api/fires/3/entries');
+    expect(fetching.mock.calls[0]?.[0]).toBe('/api/v1/fires/3/entries');
   });
 
   it('wait as long as nobody answers, and go in their order when somebody does', async () => {

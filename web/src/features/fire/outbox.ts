@@ -128,7 +128,7 @@ export async function drain(): Promise<void> {
       tellAll();
     }
   } catch (thrown) {
-    if (Problem.from(thrown).status === 403) await fetch('/api/session').catch(() => null);
+    if (Problem.from(thrown).status === 403) await fetch('/api/v1/session').catch(() => null);
     later();
   } finally {
     busy = false;
@@ -139,7 +139,7 @@ async function send(session: number, entries: readonly Entry[]) {
   try {
     const answer = await change<{ kept: string[] }>(
       'POST',
-      `/api/fires/${session}/entries`,
+      `/api/v1/fires/${session}/entries`,
       { entries },
       undefined,
       // They are kept here meanwhile.

@@ -71,9 +71,9 @@ const kept = (sent: { body: unknown }) =>
 function followed(stream: unknown = null) {
   const line = new Line();
   const shop = standIn({
-    'GET /api/fires/7/stream': stream ?? line.answer,
-    'POST /api/fires/7/entries': kept,
-    'GET /api/session': {},
+    'GET /api/v1/fires/7/stream': stream ?? line.answer,
+    'POST /api/v1/fires/7/entries': kept,
+    'GET /api/v1/session': {},
   });
   const { result, unmount } = renderHook(() => useFire(7));
   return { line, shop, hook: result, unmount };
@@ -188,7 +188,7 @@ describe('a tap', () => {
 
   it('waits while there is no line, and one taken back is not among what waits', async () => {
     const { hook, shop } = followed(() => Promise.reject(new TypeError('no line')));
-    shop.answers('POST /api/fires/7/entries', () => Promise.reject(new TypeError('no line')));
+    shop.answers('POST /api/v1/fires/7/entries', () => Promise.reject(new TypeError('no line')));
     act(() => hook.current.tap('IN', 0));
     act(() => hook.current.tap('OUT', 0));
     await waitFor(() => expect(hook.current.unsent).toBe(2));

@@ -58,7 +58,7 @@ export function useFire(id: number) {
       while (!stopped) {
         call = new AbortController();
         try {
-          await listen(`/api/fires/${id}/stream`, call.signal, take, () => {
+          await listen(`/api/v1/fires/${id}/stream`, call.signal, take, () => {
             heard = Date.now();
             wait = FIRST_WAIT_MS;
             setOnline(true);

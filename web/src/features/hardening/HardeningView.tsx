@@ -80,7 +80,7 @@ export function HardeningView() {
               <>
                 <h3 className="pt-2">as it came out</h3>
                 <img
-                  src={`/api/photos/${etched.photos[0]?.id ?? ''}`}
+                  src={`/api/v1/photos/${etched.photos[0]?.id ?? ''}`}
                   alt="The etched piece"
                   className="w-full border border-line"
                 />

@@ -30,5 +30,5 @@ export interface HardeningPlan {
 export const hardeningQuery = (billetId: number) =>
   queryOptions({
     queryKey: ['billet', billetId, 'hardening'],
-    queryFn: () => get<HardeningPlan>(`/api/billets/${billetId}/hardening`),
+    queryFn: () => get<HardeningPlan>(`/api/v1/billets/${billetId}/hardening`),
   });

@@ -67,7 +67,7 @@ export interface Cell {
 export const verdictQuery = (question: Question) =>
   queryOptions({
     queryKey: ['pair', question],
-    queryFn: () => change<Verdict>('POST', '/api/pairs', question),
+    queryFn: () => change<Verdict>('POST', '/api/v1/pairs', question),
     enabled: question.members.length >= 2,
     placeholderData: (before) => before,
     staleTime: Infinity,
@@ -76,7 +76,7 @@ export const verdictQuery = (question: Question) =>
 export const mapQuery = (steels: readonly string[], process: OxygenSchool) =>
   queryOptions({
     queryKey: ['pair-map', steels, process],
-    queryFn: () => change<Cell[]>('POST', '/api/pairs/map', { steels, process }),
+    queryFn: () => change<Cell[]>('POST', '/api/v1/pairs/map', { steels, process }),
     enabled: steels.length >= 2,
     placeholderData: (before) => before,
     staleTime: Infinity,

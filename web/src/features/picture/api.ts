@@ -77,7 +77,7 @@ export async function draw(
   signal: AbortSignal,
 ): Promise<Picture | null> {
   const response = await post(
-    '/api/pictures',
+    '/api/v1/pictures',
     {
       wanted: wanted(sight, pane, size.width, size.height),
       window: frame?.window ?? null,
@@ -112,7 +112,7 @@ export interface Scanned {
 
 /** What a line across a view crosses. */
 export const scan = (sight: Sight, line: Line) =>
-  change<Scanned>('POST', '/api/pictures/scan', { wanted: wanted(sight, null, 1, 1), ...line });
+  change<Scanned>('POST', '/api/v1/pictures/scan', { wanted: wanted(sight, null, 1, 1), ...line });
 
 /** A picture or outlines to keep. */
 export const fileOf = async (
@@ -124,6 +124,6 @@ export const fileOf = async (
 ): Promise<Blob> => {
   const heightPx = (widthPx * pane.heightMm) / pane.widthMm;
   return (
-    await post('/api/pictures/files', { wanted: wanted(sight, pane, widthPx, heightPx), as, title })
+    await post('/api/v1/pictures/files', { wanted: wanted(sight, pane, widthPx, heightPx), as, title })
   ).blob();
 };

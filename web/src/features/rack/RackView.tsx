@@ -85,7 +85,7 @@ function Unreadable() {
         {unreadable.map((b) => (
           <li key={b.id} className="pt-1">
             <b>{b.name}</b>: <Words of={b.unreadable} />{' '}
-            <a href={`/api/billets/${b.id}/stored`} className="underline underline-offset-4" download>
+            <a href={`/api/v1/billets/${b.id}/stored`} className="underline underline-offset-4" download>
               Download its data
             </a>
           </li>

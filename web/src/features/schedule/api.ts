@@ -193,10 +193,10 @@ export interface Failed {
 type Line = Begun | Seen | Ended | Failed;
 
 export const find = (asked: Asked, signal: AbortSignal, onLine: (line: Line) => void) =>
-  readLines('/api/schedules', asked, signal, (line) => onLine(line as Line));
+  readLines('/api/v1/schedules', asked, signal, (line) => onLine(line as Line));
 
 export const planOf = (asked: Asked, way: Way) =>
-  change<{ plan: Plan }>('POST', '/api/schedules/plan', {
+  change<{ plan: Plan }>('POST', '/api/v1/schedules/plan', {
     asked,
     schedule: way.schedule,
     startMm: way.startMm,

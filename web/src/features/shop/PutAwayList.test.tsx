@@ -21,7 +21,7 @@ function shop(things: readonly { id: string }[]) {
   vi.stubGlobal(
     'fetch',
     vi.fn((path: string) => {
-      if (path === '/api/put-away') return Promise.resolve(Response.json(left));
+      if (path === '/api/v1/put-away') return Promise.resolve(Response.json(left));
       sent.push(path);
       left = left.filter((t) => !path.includes(`/${t.id}/`));
       return Promise.resolve(new Response(null, { status: 204 }));
@@ -44,10 +44,10 @@ describe('what was archived and deleted', () => {
     expect(froe).toHaveTextContent('for the yard');
     await userEvent.click(within(froe).getByRole('button', { name: 'Restore Froe' }));
     await waitFor(() => expect(screen.queryByText('Froe')).toBeNull());
-    expect(sent).toEqual(['/api/billets/7/on-rack']);
+    expect(sent).toEqual(['/api/v1/billets/7/on-rack']);
     await userEvent.click(screen.getByRole('button', { name: 'Restore 1084' }));
     await waitFor(() => expect(screen.getByText(/^Nothing\./)).toBeVisible());
-    expect(sent.at(-1)).toBe('/api/stock/3/on-shelf');
+    expect(sent.at(-1)).toBe('/api/v1/stock/3/on-shelf');
   });
 
   it('shows the first ten, and all when asked', async () => {

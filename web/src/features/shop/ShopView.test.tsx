@@ -35,14 +35,14 @@ function opened(put?: (sent: Sent) => Response) {
     return Response.json(kept);
   };
   const asked = standIn({
-    'GET /api/shop': () => Response.json(kept),
-    'GET /api/shop/outfits': OUTFITS,
-    'GET /api/session': { rank: 'SMITH' },
-    'GET /api/instruments': [],
-    'GET /api/evidence/losses': [],
-    'GET /api/put-away': [],
-    'GET /api/settings/sign-ins': [],
-    'PUT /api/shop': put ?? store,
+    'GET /api/v1/shop': () => Response.json(kept),
+    'GET /api/v1/shop/outfits': OUTFITS,
+    'GET /api/v1/session': { rank: 'SMITH' },
+    'GET /api/v1/instruments': [],
+    'GET /api/v1/evidence/losses': [],
+    'GET /api/v1/put-away': [],
+    'GET /api/v1/settings/sign-ins': [],
+    'PUT /api/v1/shop': put ?? store,
   });
   const client = new QueryClient(quiet);
   render(
@@ -61,7 +61,7 @@ function opened(put?: (sent: Sent) => Response) {
     holdChanges: () => {
       let release: () => void = () => undefined;
       const held = new Promise<void>((done) => (release = done));
-      asked.answers('PUT /api/shop', (sent: Sent) => held.then(() => store(sent)));
+      asked.answers('PUT /api/v1/shop', (sent: Sent) => held.then(() => store(sent)));
       return release;
     },
     /** Somebody else is first. */
@@ -116,7 +116,7 @@ describe('the shop', () => {
     let late: () => void = () => undefined;
     const old = { shop: SHOP, version: 1, forceKn: 240 };
     shop.asked.answers(
-      'GET /api/shop',
+      'GET /api/v1/shop',
       () => new Promise<Response>((done) => (late = () => done(Response.json(old)))),
     );
     const asked = shop.client.refetchQueries(shopQuery);
@@ -160,6 +160,6 @@ describe('the shop', () => {
     const shop = opened();
     await part('Habits');
     expect(screen.queryByRole('region', { name: 'The whole shop' })).toBeNull();
-    expect(shop.asked.sent.some((s) => s.path.startsWith('/api/people'))).toBe(false);
+    expect(shop.asked.sent.some((s) => s.path.startsWith('/api/v1/people'))).toBe(false);
   });
 });

@@ -230,7 +230,7 @@ function Editing({ kept }: { kept: Kept }) {
               Billets, Book, steels, stock, fires, photographs and people, as open files with their sums. It
               goes into an empty shop with bin/restore.
             </p>
-            <a className="border border-line px-3 py-1.5 hover:border-ink" href="/api/archive" download>
+            <a className="border border-line px-3 py-1.5 hover:border-ink" href="/api/v1/archive" download>
               Save the shop
             </a>
           </section>

@@ -112,13 +112,13 @@ export interface Kept {
   readonly forceKn: number | null;
 }
 
-export const shopQuery = queryOptions({ queryKey: ['shop'], queryFn: () => get<Kept>('/api/shop') });
+export const shopQuery = queryOptions({ queryKey: ['shop'], queryFn: () => get<Kept>('/api/v1/shop') });
 
 export const outfitsQuery = queryOptions({
   queryKey: ['outfits'],
-  queryFn: () => get<{ id: string; name: string; shop: Shop }[]>('/api/shop/outfits'),
+  queryFn: () => get<{ id: string; name: string; shop: Shop }[]>('/api/v1/shop/outfits'),
   staleTime: Infinity,
 });
 
 export const changeShop = (version: number, shop: Shop) =>
-  change<Kept>('PUT', '/api/shop', { version, shop });
+  change<Kept>('PUT', '/api/v1/shop', { version, shop });

@@ -16,17 +16,17 @@ export interface PutAway {
 
 export const putAwayQuery = queryOptions({
   queryKey: ['put-away'],
-  queryFn: () => get<readonly PutAway[]>('/api/put-away'),
+  queryFn: () => get<readonly PutAway[]>('/api/v1/put-away'),
 });
 
 /** Each kind comes back by its own way in. */
 const WAY_BACK: Record<PutAwayKind, (id: string) => string> = {
-  BILLET: (id) => `/api/billets/${id}/on-rack`,
-  BAR: (id) => `/api/stock/${id}/on-shelf`,
-  STEEL: (id) => `/api/steels/own/${id}/list`,
-  WELD: (id) => `/api/welds/${id}/unstrike`,
-  ENTRY: (id) => `/api/book/entries/${id}/unstrike`,
-  PHOTO: (id) => `/api/photos/${id}/unstrike`,
+  BILLET: (id) => `/api/v1/billets/${id}/on-rack`,
+  BAR: (id) => `/api/v1/stock/${id}/on-shelf`,
+  STEEL: (id) => `/api/v1/steels/own/${id}/list`,
+  WELD: (id) => `/api/v1/welds/${id}/unstrike`,
+  ENTRY: (id) => `/api/v1/book/entries/${id}/unstrike`,
+  PHOTO: (id) => `/api/v1/photos/${id}/unstrike`,
 };
 
 export const restore = ({ kind, id }: PutAway) => change('POST', WAY_BACK[kind](id));

@@ -55,7 +55,7 @@ export function OwnSteels({ steels, onAdded }: { steels: readonly Steel[]; onAdd
           Take in a table
         </FileButton>
         <a
-          href="/api/steels/own.csv"
+          href="/api/v1/steels/own.csv"
           download
           className="underline decoration-line underline-offset-4 hover:decoration-ink"
         >

@@ -104,19 +104,19 @@ export interface Fault {
 
 export const steelsQuery = queryOptions({
   queryKey: ['steels'],
-  queryFn: () => get<Steel[]>('/api/steels'),
+  queryFn: () => get<Steel[]>('/api/v1/steels'),
   staleTime: Infinity,
 });
 
-export const addSteel = (own: OwnSteel) => change<Steel>('POST', '/api/steels/own', own);
-export const previewSteel = (own: OwnSteel) => change<Steel>('POST', '/api/steels/own/preview', own);
-export const getOwn = (id: number) => get<{ version: number; known: OwnSteel }>(`/api/steels/own/${id}`);
+export const addSteel = (own: OwnSteel) => change<Steel>('POST', '/api/v1/steels/own', own);
+export const previewSteel = (own: OwnSteel) => change<Steel>('POST', '/api/v1/steels/own/preview', own);
+export const getOwn = (id: number) => get<{ version: number; known: OwnSteel }>(`/api/v1/steels/own/${id}`);
 export const changeSteel = (id: number, version: number, steel: OwnSteel) =>
-  change<Steel>('PUT', `/api/steels/own/${id}`, { version, steel });
+  change<Steel>('PUT', `/api/v1/steels/own/${id}`, { version, steel });
 export const setListed = (id: number, listed: boolean) =>
-  change('POST', `/api/steels/own/${id}/${listed ? 'list' : 'unlist'}`);
+  change('POST', `/api/v1/steels/own/${id}/${listed ? 'list' : 'unlist'}`);
 export const takeTable = (csv: string) =>
-  sendText<{ steels: number }>('/api/steels/own.csv', 'text/csv', csv);
+  sendText<{ steels: number }>('/api/v1/steels/own.csv', 'text/csv', csv);
 
 const MIDDLE_TONE = 0.5;
 

@@ -23,10 +23,13 @@ export interface Shelved {
   readonly bar: StockBar;
 }
 
-export const stockQuery = queryOptions({ queryKey: ['stock'], queryFn: () => get<Shelved[]>('/api/stock') });
+export const stockQuery = queryOptions({
+  queryKey: ['stock'],
+  queryFn: () => get<Shelved[]>('/api/v1/stock'),
+});
 
-export const addBar = (bar: StockBar) => change<Shelved>('POST', '/api/stock', bar);
+export const addBar = (bar: StockBar) => change<Shelved>('POST', '/api/v1/stock', bar);
 export const changeBar = (id: number, version: number, bar: StockBar) =>
-  change<Shelved>('PUT', `/api/stock/${id}`, { version, bar });
+  change<Shelved>('PUT', `/api/v1/stock/${id}`, { version, bar });
 export const setOnShelf = (id: number, onShelf: boolean) =>
-  change('POST', `/api/stock/${id}/${onShelf ? 'on-shelf' : 'off-shelf'}`);
+  change('POST', `/api/v1/stock/${id}/${onShelf ? 'on-shelf' : 'off-shelf'}`);

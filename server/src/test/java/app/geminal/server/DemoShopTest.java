@@ -10,7 +10,7 @@ class DemoShopTest extends ShopTest {
 
   @Test
   void sevenBilletsAtDifferentStages() {
-    Answer rack = smith.get("/api/billets");
+    Answer rack = smith.get("/api/v1/billets");
     assertThat(rack.<Integer>at("$.length()")).isEqualTo(7);
     assertThat(rack.<List<Boolean>>at("$[*].stops")).containsOnly(false);
     assertThat(rack.<List<Integer>>at("$[*].willFail")).containsOnly(0);
@@ -22,22 +22,23 @@ class DemoShopTest extends ShopTest {
 
   @Test
   void aBarWaitsForAnotherBilletAndOneBilletHasParts() {
-    assertThat(smith.get("/api/set-aside").<List<Integer>>at("$[*].free")).containsExactly(1);
-    assertThat(smith.get("/api/billets/5").<Integer>at("$.run.parts.length()")).isEqualTo(2);
+    assertThat(smith.get("/api/v1/set-aside").<List<Integer>>at("$[*].free")).containsExactly(1);
+    assertThat(smith.get("/api/v1/billets/5").<Integer>at("$.run.parts.length()")).isEqualTo(2);
   }
 
   @Test
   void oneStackHasThreeSteels() {
-    Answer rack = smith.get("/api/billets");
+    Answer rack = smith.get("/api/v1/billets");
     assertThat(rack.<List<Integer>>at("$[*].end.section.bySteel.length()")).contains(3);
   }
 
   @Test
   void itIsTheSameEveryTime() {
     try (TestShop other = TestShop.demo()) {
-      assertThat(withoutClock(other.smith().get("/api/billets").body()))
-          .isEqualTo(withoutClock(smith.get("/api/billets").body()));
-      assertThat(other.smith().get("/api/book").body()).isEqualTo(smith.get("/api/book").body());
+      assertThat(withoutClock(other.smith().get("/api/v1/billets").body()))
+          .isEqualTo(withoutClock(smith.get("/api/v1/billets").body()));
+      assertThat(other.smith().get("/api/v1/book").body())
+          .isEqualTo(smith.get("/api/v1/book").body());
     }
   }
 

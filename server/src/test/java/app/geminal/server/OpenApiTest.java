@@ -32,14 +32,14 @@ class OpenApiTest extends ShopTest {
 
   @Test
   void theKeptDescriptionIsUpToDate() throws IOException {
-    JsonNode said = JSON.readTree(smith.get("/api/openapi").body());
+    JsonNode said = JSON.readTree(smith.get("/api/v1/openapi").body());
     ((ObjectNode) said).remove("servers");
     if ("1".equals(System.getenv("UPDATE_OPENAPI"))) {
       Files.writeString(KEPT, JSON.writeValueAsString(said) + "\n");
     }
     assertThat(JSON.readTree(KEPT.toFile())).isEqualTo(said);
     assertThat(said.at("/paths").propertyNames())
-        .contains("/api/billets/{id}", "/api/runs", "/api/book", "/api/steels");
+        .contains("/api/v1/billets/{id}", "/api/v1/runs", "/api/v1/book", "/api/v1/steels");
   }
 
   @Test

@@ -24,7 +24,7 @@ public final class Visitor {
 
   Visitor(URI shop) {
     this.shop = shop;
-    get("/api/session");
+    get("/api/v1/session");
   }
 
   /** An answer and what its body says. */
@@ -53,10 +53,10 @@ public final class Visitor {
     fields.put("password", password);
     Answer answer =
         send(
-            request("/api/sign-in")
+            request("/api/v1/sign-in")
                 .header("Content-Type", "application/x-www-form-urlencoded")
                 .POST(BodyPublishers.ofString(TestShop.form(fields))));
-    get("/api/session");
+    get("/api/v1/session");
     return answer;
   }
 

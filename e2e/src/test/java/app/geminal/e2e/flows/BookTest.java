@@ -123,7 +123,7 @@ class BookTest extends Story {
 
   /** The card as a PDF: one page, its text, and black on white when it is drawn. */
   private void card() throws IOException {
-    byte[] file = page.request().get(shop.at("/api/billets/2/card.pdf")).body();
+    byte[] file = page.request().get(shop.at("/api/v1/billets/2/card.pdf")).body();
     try (PDDocument pdf = Loader.loadPDF(file)) {
       assertThat(pdf.getNumberOfPages()).isEqualTo(1);
       String text = new PDFTextStripper().getText(pdf).replaceAll("\\s+", "");

@@ -41,10 +41,10 @@ class CrashTest {
   }
 
   private HttpResponse<String> signIn(Shop shop) throws Exception {
-    HttpResponse<String> page = get(shop, "/api/session");
+    HttpResponse<String> page = get(shop, "/api/v1/session");
     String cookie = cookie(page, "XSRF-TOKEN");
     return http.send(
-        HttpRequest.newBuilder(URI.create(shop.at("/api/sign-in")))
+        HttpRequest.newBuilder(URI.create(shop.at("/api/v1/sign-in")))
             .header("Content-Type", "application/x-www-form-urlencoded")
             .header("Cookie", cookie)
             .header("X-XSRF-TOKEN", cookie.substring(cookie.indexOf('=') + 1))
@@ -68,7 +68,7 @@ class CrashTest {
 
   private boolean answers(Shop shop) {
     try {
-      return get(shop, "/api/session").statusCode() == 200;
+      return get(shop, "/api/v1/session").statusCode() == 200;
     } catch (RuntimeException notYet) {
       return false;
     }
@@ -107,7 +107,7 @@ class CrashTest {
         for (int i = 0; i < 3; i++) {
           HttpResponse<String> rack =
               http.send(
-                  HttpRequest.newBuilder(URI.create(shop.at("/api/billets")))
+                  HttpRequest.newBuilder(URI.create(shop.at("/api/v1/billets")))
                       .header("Cookie", cookie)
                       .timeout(Duration.ofSeconds(30))
                       .build(),
@@ -137,7 +137,7 @@ class CrashTest {
     Path backup;
     try (Shop shop = Shop.demo()) {
       home = shop.home();
-      before = new Smith(shop).get("/api/billets");
+      before = new Smith(shop).get("/api/v1/billets");
       backup = home.resolve("backups/before-upgrade-2026-03-01-060000.zip");
       Files.createDirectories(backup.getParent());
       assertThat(Shop.run(bin("backup", home, backup.toString()), Map.of()).status()).isZero();
@@ -150,7 +150,7 @@ class CrashTest {
       Shop.Said recovered = Shop.run(bin("recover", home), Map.of());
       assertThat(recovered.text()).contains("What was there is in", "start it with");
       shop.restart();
-      assertThat(new Smith(shop).get("/api/billets")).isEqualTo(before);
+      assertThat(new Smith(shop).get("/api/v1/billets")).isEqualTo(before);
       Shop.run(bin("stop", home), Map.of());
       Shop.Said again = Shop.run(bin("recover", home), Map.of());
       assertThat(again.text()).contains("no upgrade of the shop").contains("broke off");

@@ -92,7 +92,7 @@ class FireTest extends Story {
 
   @Test
   void aWholeWeldRehearsedWithTheKeyboardOnly() throws Exception {
-    String book = new Smith(shop).get("/api/book");
+    String book = new Smith(shop).get("/api/v1/book");
     FirePage fire = fire();
     assertThat(fire.billet(BILLET)).isVisible();
     tabTo(fire.billet(BILLET));
@@ -115,7 +115,7 @@ class FireTest extends Story {
             .locator("li")
             .allTextContents();
     assertThat(log).filteredOn(l -> l.contains("Squeeze")).hasSize(3);
-    assertThat(new Smith(shop).get("/api/book")).as("nothing enters the Book").isEqualTo(book);
+    assertThat(new Smith(shop).get("/api/v1/book")).as("nothing enters the Book").isEqualTo(book);
   }
 
   @Test
@@ -144,7 +144,7 @@ class FireTest extends Story {
     assertThat(fire.line()).hasText("");
     assertThat(fire.tap("Undo")).containsText("ram up");
     Smith smith = new Smith(shop);
-    String whole = smith.get("/api/fires/" + fire.id());
+    String whole = smith.get("/api/v1/fires/" + fire.id());
     assertThat(
             Pattern.compile("\"kind\":\"DEED\",\"place\":0,\"act\":\"(\\w+)\"")
                 .matcher(whole)
@@ -161,7 +161,8 @@ class FireTest extends Story {
     fire.begin("Take to the fire");
     assertThat(fire.forge()).containsText(Pattern.compile("2\\d\\d\\d °F"));
     Matcher port =
-        Pattern.compile("127\\.0\\.0\\.1:(\\d+)").matcher(new Smith(shop).get("/api/instruments"));
+        Pattern.compile("127\\.0\\.0\\.1:(\\d+)")
+            .matcher(new Smith(shop).get("/api/v1/instruments"));
     assertThat(port.find()).isTrue();
     ModbusTcpClient bench =
         ModbusTcpClient.create(

@@ -89,7 +89,7 @@ class InsideTest extends Story {
     InsidePage inside = inside(patterned("Ladder"));
     AtomicInteger calledOff = new AtomicInteger();
     page.onRequestFailed(request -> {
-      if (request.url().endsWith("/api/pictures")) {
+      if (request.url().endsWith("/api/v1/pictures")) {
         calledOff.incrementAndGet();
       }
     });

@@ -56,7 +56,7 @@ class AccountController {
   /** A person's settings. */
   record Settings(UnitSystem units) {}
 
-  @GetMapping("/api/session")
+  @GetMapping("/api/v1/session")
   Session session(@Nullable Principal who, @Parameter(hidden = true) CsrfToken csrf) {
     // Asking for the token makes the filter send its cookie, which every change must echo.
     csrf.getToken();
@@ -77,7 +77,7 @@ class AccountController {
         account.login(), account.name(), account.units(), account.rank(), false, null);
   }
 
-  @PostMapping("/api/owner")
+  @PostMapping("/api/v1/owner")
   @ResponseStatus(HttpStatus.CREATED)
   void makeOwner(@RequestBody NewOwner owner, HttpServletRequest request) {
     String code = Require.text("code", owner.code(), 40);
@@ -99,7 +99,7 @@ class AccountController {
     ownerCode.forget();
   }
 
-  @PutMapping("/api/settings")
+  @PutMapping("/api/v1/settings")
   @Needs(Rank.GUEST)
   Settings change(@RequestBody Settings settings, Principal who) {
     accounts.setUnits(who.getName(), settings.units());

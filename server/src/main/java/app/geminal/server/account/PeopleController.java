@@ -47,13 +47,13 @@ class PeopleController {
   /** A password, with the one it replaces where it is one's own. */
   record NewPassword(String old, String password) {}
 
-  @GetMapping("/api/people")
+  @GetMapping("/api/v1/people")
   @Needs(Rank.OWNER)
   List<PersonView> people() {
     return accounts.all().stream().map(PersonView::of).toList();
   }
 
-  @PostMapping("/api/people")
+  @PostMapping("/api/v1/people")
   @ResponseStatus(HttpStatus.CREATED)
   @Needs(Rank.OWNER)
   PersonView letIn(@RequestBody NewPerson body) {
@@ -61,7 +61,7 @@ class PeopleController {
         accounts.add(body.login(), body.name(), body.password(), body.units(), body.rank()));
   }
 
-  @PutMapping("/api/people/{id}")
+  @PutMapping("/api/v1/people/{id}")
   @Needs(Rank.OWNER)
   PersonView change(@PathVariable long id, @RequestBody ChangedPerson body) {
     return PersonView.of(accounts.change(id, body.rank(), body.mayEnter()));
@@ -70,7 +70,7 @@ class PeopleController {
   /** A password the owner gives somebody; ends that person's sign-ins. */
   record GivenPassword(String password) {}
 
-  @PutMapping("/api/people/{id}/password")
+  @PutMapping("/api/v1/people/{id}/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Needs(Rank.OWNER)
   void givePassword(@PathVariable long id, @RequestBody GivenPassword body) {
@@ -80,26 +80,26 @@ class PeopleController {
   /** After how many days without use a sign-in ends. */
   record Days(int days) {}
 
-  @GetMapping("/api/sign-in-lengths")
+  @GetMapping("/api/v1/sign-in-lengths")
   @Needs(Rank.OWNER)
   List<SignInLengths.SignInLength> signInLengths() {
     return lengths.all();
   }
 
-  @PutMapping("/api/sign-in-lengths/{rank}")
+  @PutMapping("/api/v1/sign-in-lengths/{rank}")
   @Needs(Rank.OWNER)
   List<SignInLengths.SignInLength> chooseLength(@PathVariable Rank rank, @RequestBody Days body) {
     return lengths.choose(rank, body.days());
   }
 
   /** One's own sign-ins, this one first. */
-  @GetMapping("/api/settings/sign-ins")
+  @GetMapping("/api/v1/settings/sign-ins")
   List<SignIns.SignIn> signIns(Principal who, HttpServletRequest request) {
     return signIns.of(who.getName(), here(request));
   }
 
   /** Signs out everywhere else. */
-  @PostMapping("/api/settings/sign-ins/end-others")
+  @PostMapping("/api/v1/settings/sign-ins/end-others")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Needs(Rank.GUEST)
   void endOthers(Principal who, HttpServletRequest request) {
@@ -111,7 +111,7 @@ class PeopleController {
     return session == null ? null : session.getId();
   }
 
-  @PutMapping("/api/settings/password")
+  @PutMapping("/api/v1/settings/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Needs(Rank.GUEST)
   void changePassword(@RequestBody NewPassword body, Principal who, HttpServletRequest request) {

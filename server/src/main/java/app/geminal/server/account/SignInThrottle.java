@@ -27,7 +27,8 @@ public class SignInThrottle extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    return !(request.getMethod().equals("POST") && request.getServletPath().equals("/api/sign-in"));
+    return !(request.getMethod().equals("POST")
+        && request.getServletPath().equals("/api/v1/sign-in"));
   }
 
   @Override

@@ -31,7 +31,7 @@ class ApiDescription {
               .version("1")
               .description(
                   "Plans, welds and records of a forge-welding shop. Lengths are millimetres, temperatures °C, masses kg, times s unless a name says otherwise. "
-                      + "To sign in: GET /api/session, which sets the cookie XSRF-TOKEN; POST /api/sign-in as a form with login and password, and with the header X-XSRF-TOKEN of the cookie's value, which sets the cookie GEMINAL. Every change carries both."));
+                      + "To sign in: GET /api/v1/session, which sets the cookie XSRF-TOKEN; POST /api/v1/sign-in as a form with login and password, and with the header X-XSRF-TOKEN of the cookie's value, which sets the cookie GEMINAL. Every change carries both."));
       api.getComponents()
           .addSecuritySchemes(
               SIGN_IN,

@@ -33,7 +33,7 @@ class ArchiveController {
           @Content(
               mediaType = "application/zip",
               schema = @Schema(type = "string", format = "binary")))
-  @GetMapping(value = "/api/archive", produces = "application/zip")
+  @GetMapping(value = "/api/v1/archive", produces = "application/zip")
   @Needs(Rank.OWNER)
   void archive(HttpServletResponse response) throws IOException {
     String name = "geminal-" + LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC) + ".zip";

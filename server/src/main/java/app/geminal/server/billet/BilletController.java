@@ -126,7 +126,7 @@ class BilletController {
   /** A billet changed; {@code version} is the one the change was based on. */
   record ChangedBillet(int version, String name, String purpose, Plan plan) {}
 
-  @GetMapping("/api/billets")
+  @GetMapping("/api/v1/billets")
   List<RackLine> rack() {
     Map<Long, List<MadeWeld>> welds = book.weldsByBillet();
     RackFigures.Glance glance = rackFigures.glance();
@@ -150,7 +150,7 @@ class BilletController {
       responseCode = "200",
       description = "The plan as it is stored, which this release cannot read.",
       content = @Content(mediaType = "application/json", schema = @Schema(types = "object")))
-  @GetMapping(value = "/api/billets/{id}/stored", produces = MediaType.APPLICATION_JSON_VALUE)
+  @GetMapping(value = "/api/v1/billets/{id}/stored", produces = MediaType.APPLICATION_JSON_VALUE)
   ResponseEntity<String> stored(@PathVariable long id) {
     return ResponseEntity.ok()
         .header(
@@ -159,7 +159,7 @@ class BilletController {
         .body(billets.document(id));
   }
 
-  @PostMapping("/api/billets")
+  @PostMapping("/api/v1/billets")
   @ResponseStatus(HttpStatus.CREATED)
   Opened start(@RequestBody NewBillet body, Principal who) {
     requireShown(body.plan(), 0, who);
@@ -173,25 +173,25 @@ class BilletController {
     }
   }
 
-  @GetMapping("/api/billets/{id}")
+  @GetMapping("/api/v1/billets/{id}")
   Opened open(@PathVariable long id, Principal who) {
     return opened(billets.get(id), who);
   }
 
-  @PutMapping("/api/billets/{id}")
+  @PutMapping("/api/v1/billets/{id}")
   Opened change(@PathVariable long id, @RequestBody ChangedBillet body, Principal who) {
     requireShown(body.plan(), id, who);
     return opened(
         billets.change(id, body.version(), body.name(), body.purpose(), body.plan()), who);
   }
 
-  @PostMapping("/api/billets/{id}/off-rack")
+  @PostMapping("/api/v1/billets/{id}/off-rack")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void takeOff(@PathVariable long id) {
     billets.setOnRack(id, false);
   }
 
-  @PostMapping("/api/billets/{id}/on-rack")
+  @PostMapping("/api/v1/billets/{id}/on-rack")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void putBack(@PathVariable long id) {
     billets.setOnRack(id, true);

@@ -34,13 +34,13 @@ class EntryAtBilletController {
     this.flaws = flaws;
   }
 
-  @GetMapping("/api/billets/{id}/entries")
+  @GetMapping("/api/v1/billets/{id}/entries")
   List<EntryView> of(@PathVariable long id) {
     billets.get(id);
     return entries.of(id);
   }
 
-  @PostMapping("/api/billets/{id}/entries")
+  @PostMapping("/api/v1/billets/{id}/entries")
   @ResponseStatus(HttpStatus.CREATED)
   @Needs(Rank.APPRENTICE)
   EntryView add(
@@ -52,19 +52,19 @@ class EntryAtBilletController {
     return entries.get(
         once.make(
             requestId,
-            "/api/billets/" + id + "/entries",
+            "/api/v1/billets/" + id + "/entries",
             body,
             login,
             () -> entries.add(id, billets.get(id).plan(), body, login).id()));
   }
 
-  @GetMapping("/api/billets/{id}/flaws")
+  @GetMapping("/api/v1/billets/{id}/flaws")
   List<FlawView> flaws(@PathVariable long id) {
     return flaws.of(billets.get(id));
   }
 
   /** Heights of the joints a step's weld closed, lowest first, mm. */
-  @GetMapping("/api/billets/{id}/seams")
+  @GetMapping("/api/v1/billets/{id}/seams")
   List<Double> seams(@PathVariable long id, @RequestParam String step) {
     return flaws.seams(billets.get(id), step);
   }

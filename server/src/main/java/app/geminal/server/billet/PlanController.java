@@ -56,7 +56,7 @@ class PlanController {
   record OutlineBody(Stack stack, List<Outline.Round> restacks) {}
 
   /** Works a plan through. */
-  @PostMapping("/api/runs")
+  @PostMapping("/api/v1/runs")
   @Needs(Rank.GUEST)
   RunView run(@RequestBody RunBody body, Principal who) {
     long billet = Objects.requireNonNullElse(body.billetId(), 0L);
@@ -65,7 +65,7 @@ class PlanController {
   }
 
   /** Reads shorthand. */
-  @PostMapping("/api/plans/read")
+  @PostMapping("/api/v1/plans/read")
   @Needs(Rank.GUEST)
   PlanBody read(@RequestBody LineBody body, Principal who) {
     String line = Require.present("line", body.line());
@@ -74,7 +74,7 @@ class PlanController {
   }
 
   /** Adds a step. */
-  @PostMapping("/api/plans/steps")
+  @PostMapping("/api/v1/plans/steps")
   @Needs(Rank.GUEST)
   PlanBody addStep(@RequestBody StepBody body, Principal who) {
     Plan plan = Require.present("plan", body.plan());
@@ -91,7 +91,7 @@ class PlanController {
   }
 
   /** A first whole plan. */
-  @PostMapping("/api/plans/outline")
+  @PostMapping("/api/v1/plans/outline")
   @Needs(Rank.GUEST)
   PlanBody outline(@RequestBody OutlineBody body) {
     return new PlanBody(

@@ -38,7 +38,7 @@ class PlanFileController {
       responseCode = "200",
       description = "The plan as an open file: docs/formats/plan.md.",
       content = @Content(mediaType = "application/json", schema = @Schema(types = "object")))
-  @GetMapping("/api/billets/{id}/plan-file")
+  @GetMapping("/api/v1/billets/{id}/plan-file")
   ResponseEntity<String> export(@PathVariable long id) {
     Billet billet = billets.get(id);
     List<OwnSteel> own = shelf.own(billet.plan().steels());
@@ -57,7 +57,7 @@ class PlanFileController {
         .body(document);
   }
 
-  @PostMapping(path = "/api/plan-files", consumes = MediaType.APPLICATION_JSON_VALUE)
+  @PostMapping(path = "/api/v1/plan-files", consumes = MediaType.APPLICATION_JSON_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
   PlanImports.Imported read(@RequestBody String document) {
     return imports.take(document);

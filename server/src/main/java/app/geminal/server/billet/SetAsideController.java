@@ -32,7 +32,7 @@ class SetAsideController {
   /** The history of bars as a part's plan. */
   record HistoryView(Plan plan) {}
 
-  @GetMapping("/api/set-aside")
+  @GetMapping("/api/v1/set-aside")
   List<WaitingView> waiting() {
     Steels steels = shelf.steels();
     return aside.all().stream()
@@ -48,7 +48,7 @@ class SetAsideController {
         .toList();
   }
 
-  @GetMapping("/api/set-aside/history")
+  @GetMapping("/api/v1/set-aside/history")
   HistoryView history(
       @RequestParam long billetId, @RequestParam String stepKey, @RequestParam int count) {
     return new HistoryView(aside.history(billetId, stepKey, count));

@@ -64,7 +64,7 @@ class SizingController {
       double massKg,
       double price) {}
 
-  @PostMapping("/api/plans/smallest")
+  @PostMapping("/api/v1/plans/smallest")
   @Needs(Rank.GUEST)
   SmallestView smallest(@RequestBody PlanBody body) {
     Plan plan = Require.present("plan", body.plan());
@@ -78,7 +78,7 @@ class SizingController {
     };
   }
 
-  @PostMapping("/api/plans/cut-list")
+  @PostMapping("/api/v1/plans/cut-list")
   @Needs(Rank.GUEST)
   CutListView cutList(@RequestBody PlanBody body) {
     Plan plan = Require.present("plan", body.plan());

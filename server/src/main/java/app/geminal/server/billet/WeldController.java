@@ -49,7 +49,7 @@ class WeldController {
       @Nullable String note,
       @Nullable HowMade how) {}
 
-  @PostMapping("/api/billets/{id}/welds")
+  @PostMapping("/api/v1/billets/{id}/welds")
   @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.CREATED)
   WeldView log(
@@ -57,7 +57,7 @@ class WeldController {
       @RequestBody NewWeld body,
       @RequestHeader(name = Once.HEADER, required = false) @Nullable String requestId,
       Principal who) {
-    String where = "/api/billets/" + id + "/welds";
+    String where = "/api/v1/billets/" + id + "/welds";
     return book.weld(
         once.make(requestId, where, body, who.getName(), () -> log(id, body, who).id()));
   }

@@ -31,23 +31,23 @@ class BookController {
   /** A way of keeping oxygen out, and where it can hurt. */
   record SchoolView(OxygenSchool school, String caution) {}
 
-  @GetMapping("/api/schools")
+  @GetMapping("/api/v1/schools")
   List<SchoolView> schools() {
     return Arrays.stream(OxygenSchool.values()).map(s -> new SchoolView(s, s.caution())).toList();
   }
 
-  @GetMapping("/api/book")
+  @GetMapping("/api/v1/book")
   List<WeldView> all() {
     return book.all();
   }
 
-  @PostMapping("/api/welds/{id}/strike")
+  @PostMapping("/api/v1/welds/{id}/strike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strike(@PathVariable long id) {
     book.setStruck(id, true);
   }
 
-  @PostMapping("/api/welds/{id}/unstrike")
+  @PostMapping("/api/v1/welds/{id}/unstrike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void unstrike(@PathVariable long id) {
     book.setStruck(id, false);
@@ -63,7 +63,7 @@ class BookController {
       @Nullable String note,
       @Nullable HowMade how) {}
 
-  @PutMapping("/api/welds/{id}")
+  @PutMapping("/api/v1/welds/{id}")
   WeldView change(@PathVariable long id, @RequestBody ChangedWeld body, Principal who) {
     WeldView was = book.weld(id);
     MadeWeld weld =
@@ -79,7 +79,7 @@ class BookController {
         id, body.version(), weld, how.of(was.how().joints(), was.how().later()), who.getName());
   }
 
-  @GetMapping("/api/welds/{id}/before")
+  @GetMapping("/api/v1/welds/{id}/before")
   List<Before> before(@PathVariable long id) {
     return book.before(id);
   }

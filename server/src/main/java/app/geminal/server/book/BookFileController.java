@@ -32,14 +32,14 @@ class BookFileController {
   /** The Book as one document. */
   record BookFile(String format, int version, List<WeldView> welds, List<EntryView> entries) {}
 
-  @GetMapping(value = "/api/book.json", produces = "application/json")
+  @GetMapping(value = "/api/v1/book.json", produces = "application/json")
   ResponseEntity<BookFile> asJson() {
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, named("book.json"))
         .body(new BookFile("geminal-book", 1, book.all(), entries.all()));
   }
 
-  @GetMapping(value = "/api/book.csv", produces = "text/csv;charset=UTF-8")
+  @GetMapping(value = "/api/v1/book.csv", produces = "text/csv;charset=UTF-8")
   ResponseEntity<String> asCsv() throws IOException {
     StringWriter text = new StringWriter();
     try (CSVPrinter csv =

@@ -36,35 +36,35 @@ class EntryController {
   /** An entry mended; {@code version} is the one the change was based on. */
   record ChangedEntry(int version, Written says) {}
 
-  @GetMapping("/api/book/entries")
+  @GetMapping("/api/v1/book/entries")
   List<EntryView> all() {
     return entries.all();
   }
 
-  @PutMapping("/api/book/entries/{id}")
+  @PutMapping("/api/v1/book/entries/{id}")
   EntryView change(@PathVariable long id, @RequestBody ChangedEntry body, Principal who) {
     return entries.change(id, body.version(), Require.present("says", body.says()), who.getName());
   }
 
-  @GetMapping("/api/book/entries/{id}/before")
+  @GetMapping("/api/v1/book/entries/{id}/before")
   List<Before> before(@PathVariable long id) {
     return entries.before(id);
   }
 
-  @PostMapping("/api/book/entries/{id}/strike")
+  @PostMapping("/api/v1/book/entries/{id}/strike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strike(@PathVariable long id) {
     entries.setStruck(id, true);
   }
 
-  @PostMapping("/api/book/entries/{id}/unstrike")
+  @PostMapping("/api/v1/book/entries/{id}/unstrike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void unstrike(@PathVariable long id) {
     entries.setStruck(id, false);
   }
 
   @PostMapping(
-      value = "/api/book/entries/{id}/photos",
+      value = "/api/v1/book/entries/{id}/photos",
       consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
   @ResponseStatus(HttpStatus.CREATED)
   @Needs(Rank.APPRENTICE)
@@ -79,7 +79,7 @@ class EntryController {
     return entries.addPhoto(id, photo, who.getName());
   }
 
-  @GetMapping(value = "/api/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)
+  @GetMapping(value = "/api/v1/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)
   ResponseEntity<byte[]> photo(@PathVariable String id) {
     return ResponseEntity.ok()
         // Asked for anew each time, so that one that was taken away is not shown any more.
@@ -88,13 +88,13 @@ class EntryController {
         .body(entries.jpeg(id));
   }
 
-  @PostMapping("/api/photos/{id}/strike")
+  @PostMapping("/api/v1/photos/{id}/strike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strikePhoto(@PathVariable String id) {
     entries.setPhotoStruck(id, true);
   }
 
-  @PostMapping("/api/photos/{id}/unstrike")
+  @PostMapping("/api/v1/photos/{id}/unstrike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void unstrikePhoto(@PathVariable String id) {
     entries.setPhotoStruck(id, false);

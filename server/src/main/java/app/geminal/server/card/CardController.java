@@ -24,12 +24,12 @@ class CardController {
     this.accounts = accounts;
   }
 
-  @GetMapping("/api/billets/{id}/card")
+  @GetMapping("/api/v1/billets/{id}/card")
   Card card(@PathVariable long id, Principal who, HttpServletRequest request) {
     return cards.of(id, accounts.units(who.getName()), origin(request));
   }
 
-  @GetMapping(value = "/api/billets/{id}/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  @GetMapping(value = "/api/v1/billets/{id}/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> pdf(@PathVariable long id, Principal who, HttpServletRequest request)
       throws IOException {
     Card card = card(id, who, request);

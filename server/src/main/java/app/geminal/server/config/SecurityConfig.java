@@ -60,9 +60,9 @@ class SecurityConfig {
             requests
                 .requestMatchers(HttpMethod.GET, PAGES)
                 .permitAll()
-                .requestMatchers(HttpMethod.GET, "/api/session")
+                .requestMatchers(HttpMethod.GET, "/api/v1/session")
                 .permitAll()
-                .requestMatchers(HttpMethod.POST, "/api/sign-in", "/api/owner")
+                .requestMatchers(HttpMethod.POST, "/api/v1/sign-in", "/api/v1/owner")
                 .permitAll()
                 .requestMatchers("/error")
                 .permitAll()
@@ -75,7 +75,7 @@ class SecurityConfig {
         .requestCache(c -> c.disable())
         .formLogin(form ->
             form.loginPage("/sign-in")
-                .loginProcessingUrl("/api/sign-in")
+                .loginProcessingUrl("/api/v1/sign-in")
                 .usernameParameter("login")
                 .successHandler((request, response, who) -> {
                   throttle.right(request);
@@ -93,7 +93,7 @@ class SecurityConfig {
                   problems.write(response, wrongSignIn());
                 }))
         .logout(out ->
-            out.logoutUrl("/api/sign-out")
+            out.logoutUrl("/api/v1/sign-out")
                 .addLogoutHandler((request, response, who) -> {
                   HttpSession session = request.getSession(false);
                   if (session != null) {

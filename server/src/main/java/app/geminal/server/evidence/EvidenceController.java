@@ -86,7 +86,7 @@ class EvidenceController {
       double shopSpread,
       Map<String, Double> moves) {}
 
-  @GetMapping("/api/evidence")
+  @GetMapping("/api/v1/evidence")
   EvidenceView evidence() {
     List<Past> past = book.past();
     HoldModel model = HoldModel.of(past);
@@ -109,7 +109,7 @@ class EvidenceController {
   }
 
   /** A weld of a billet's plan, made as it is planned. */
-  @GetMapping("/api/evidence/next")
+  @GetMapping("/api/v1/evidence/next")
   ChanceView next(@RequestParam long billet, @RequestParam String step) {
     Past planned = book.planned(billets.get(billet).plan(), step);
     return ChanceView.of(HoldModel.of(book.past()).foretell(planned));
@@ -119,7 +119,7 @@ class EvidenceController {
   record ComparisonView(
       TallyView one, TallyView other, double difference, Interval limits, int needed) {}
 
-  @GetMapping("/api/evidence/compare")
+  @GetMapping("/api/v1/evidence/compare")
   ComparisonView compare(
       @RequestParam Factor factor, @RequestParam String one, @RequestParam String other) {
     List<Evidence.Line> lines = Evidence.by(book.past(), factor);
@@ -155,7 +155,7 @@ class EvidenceController {
       boolean tooFew,
       boolean differs) {}
 
-  @GetMapping("/api/evidence/losses")
+  @GetMapping("/api/v1/evidence/losses")
   List<LearntView> losses() {
     Practice practice = shops.practice();
     List<Run> runs =

@@ -73,17 +73,17 @@ class FireController {
   /** How many readings a file brought. */
   record Logged(int lines) {}
 
-  @GetMapping("/api/billets/{id}/heats")
+  @GetMapping("/api/v1/billets/{id}/heats")
   List<HeatPlans.HeatView> heats(@PathVariable long id) {
     return plans.heats(id);
   }
 
-  @GetMapping("/api/billets/{id}/heat-plan")
+  @GetMapping("/api/v1/billets/{id}/heat-plan")
   HeatPlan plan(@PathVariable long id, @RequestParam String step) {
     return plans.compared(id, step);
   }
 
-  @PostMapping("/api/fires/day")
+  @PostMapping("/api/v1/fires/day")
   @Needs(Rank.GUEST)
   Rotation.Day day(@RequestBody DayAsked asked) {
     List<FireService.Chosen> billets = Require.list("billets", asked.billets(), 1, 3);
@@ -93,12 +93,12 @@ class FireController {
     return plans.day(billets, asked.places(), asked.fromMin(), asked.toMin());
   }
 
-  @GetMapping("/api/fires")
+  @GetMapping("/api/v1/fires")
   List<FireLine> all() {
     return service.newest();
   }
 
-  @PostMapping("/api/fires")
+  @PostMapping("/api/v1/fires")
   @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.CREATED)
   Begun start(@RequestBody NewFire body, Principal who) {
@@ -112,7 +112,7 @@ class FireController {
     return new Begun(id);
   }
 
-  @GetMapping("/api/fires/{id}")
+  @GetMapping("/api/v1/fires/{id}")
   FireView.Whole whole(@PathVariable long id) {
     return fires.get(id).whole(clock.instant());
   }
@@ -126,7 +126,7 @@ class FireController {
           @Content(
               mediaType = "application/x-ndjson",
               schema = @Schema(implementation = FireView.class)))
-  @GetMapping("/api/fires/{id}/stream")
+  @GetMapping("/api/v1/fires/{id}/stream")
   void stream(@PathVariable long id, HttpServletRequest request, HttpServletResponse response)
       throws IOException, InterruptedException {
     LiveFire fire = fires.get(id);
@@ -151,7 +151,7 @@ class FireController {
   }
 
   /** Keeps entries; answers when they are on disk. */
-  @PostMapping("/api/fires/{id}/entries")
+  @PostMapping("/api/v1/fires/{id}/entries")
   @Needs(Rank.APPRENTICE)
   Kept keep(@PathVariable long id, @RequestBody Told told, Principal who) {
     List<Entry> entries = Require.list("entries", told.entries(), 1, MOST_ENTRIES);
@@ -164,7 +164,7 @@ class FireController {
     return new Kept(kept.stream().map(k -> k.entry().id()).toList());
   }
 
-  @PostMapping("/api/fires/{id}/end")
+  @PostMapping("/api/v1/fires/{id}/end")
   @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void end(@PathVariable long id) {
@@ -172,7 +172,7 @@ class FireController {
     fires.setEnded(id, true);
   }
 
-  @PostMapping("/api/fires/{id}/reopen")
+  @PostMapping("/api/v1/fires/{id}/reopen")
   @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void reopen(@PathVariable long id) {
@@ -180,7 +180,7 @@ class FireController {
     fires.setEnded(id, false);
   }
 
-  @PostMapping(value = "/api/fires/{id}/readings", consumes = "text/csv")
+  @PostMapping(value = "/api/v1/fires/{id}/readings", consumes = "text/csv")
   @Needs(Rank.APPRENTICE)
   Logged logged(@PathVariable long id, @RequestBody String csv) {
     List<Row> rows = service.keepLogged(id, csv);
@@ -189,7 +189,7 @@ class FireController {
   }
 
   /** All readings, in the columns a logger's file has. */
-  @GetMapping("/api/fires/{id}/readings.csv")
+  @GetMapping("/api/v1/fires/{id}/readings.csv")
   ResponseEntity<String> readings(@PathVariable long id) {
     StringBuilder csv = new StringBuilder("at,channel,value,unit,state\n");
     for (Row r : service.readings(id)) {

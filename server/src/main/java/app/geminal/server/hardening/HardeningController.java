@@ -50,7 +50,7 @@ class HardeningController {
       List<String> etch,
       List<String> cautions) {}
 
-  @GetMapping("/api/billets/{id}/hardening")
+  @GetMapping("/api/v1/billets/{id}/hardening")
   HardeningView plan(@PathVariable long id) {
     Billet billet = billets.get(id);
     Steels steels = shelf.steels();

@@ -21,25 +21,25 @@ class InstrumentController {
     this.instruments = instruments;
   }
 
-  @GetMapping("/api/instruments")
+  @GetMapping("/api/v1/instruments")
   List<Instruments.Standing> all() {
     return instruments.all();
   }
 
-  @PostMapping("/api/instruments")
+  @PostMapping("/api/v1/instruments")
   @Needs(Rank.OWNER)
   @ResponseStatus(HttpStatus.CREATED)
   Instruments.Standing add(@RequestBody Instrument body) {
     return instruments.add(body);
   }
 
-  @PutMapping("/api/instruments/{id}")
+  @PutMapping("/api/v1/instruments/{id}")
   @Needs(Rank.OWNER)
   Instruments.Standing change(@PathVariable long id, @RequestBody Instrument body) {
     return instruments.change(id, body);
   }
 
-  @PostMapping("/api/instruments/{id}/remove")
+  @PostMapping("/api/v1/instruments/{id}/remove")
   @Needs(Rank.OWNER)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(@PathVariable long id) {

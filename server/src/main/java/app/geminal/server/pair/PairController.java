@@ -50,7 +50,7 @@ class PairController {
   record Cell(
       String a, String b, String grade, String word, double score, double tone, String first) {}
 
-  @PostMapping("/api/pairs")
+  @PostMapping("/api/v1/pairs")
   @Needs(Rank.GUEST)
   VerdictView verdict(@RequestBody QuestionBody body) {
     Steels steels = shelf.steels();
@@ -77,7 +77,7 @@ class PairController {
     return new VerdictView(verdict.grade().word(), verdict);
   }
 
-  @PostMapping("/api/pairs/map")
+  @PostMapping("/api/v1/pairs/map")
   @Needs(Rank.GUEST)
   List<Cell> map(@RequestBody MapBody body) {
     Steels all = shelf.steels();

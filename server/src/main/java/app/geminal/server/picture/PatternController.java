@@ -12,7 +12,7 @@ class PatternController {
   private final List<NamedPattern> patterns = ShippedPatterns.read();
 
   /** All of them. */
-  @GetMapping("/api/patterns")
+  @GetMapping("/api/v1/patterns")
   List<NamedPattern> patterns() {
     return patterns;
   }

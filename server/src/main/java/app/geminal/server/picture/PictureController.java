@@ -73,7 +73,7 @@ class PictureController {
    * Geminal-Pane left, low, width and height of the part in mm, Geminal-View width and height of
    * the whole view, Geminal-Layers-Ground how many layers a ground face has gone through.
    */
-  @PostMapping("/api/pictures")
+  @PostMapping("/api/v1/pictures")
   @Needs(Rank.GUEST)
   ResponseEntity<byte[]> picture(@RequestBody ScreenBody body, Principal who) {
     Wanted wanted = Require.present("wanted", body.wanted());
@@ -101,7 +101,7 @@ class PictureController {
   }
 
   /** A picture or outlines to keep. */
-  @PostMapping("/api/pictures/files")
+  @PostMapping("/api/v1/pictures/files")
   @Needs(Rank.GUEST)
   ResponseEntity<byte[]> file(@RequestBody FileBody body, Principal who) {
     Wanted wanted = Require.present("wanted", body.wanted());
@@ -119,7 +119,7 @@ class PictureController {
   }
 
   /** Counts what a line crosses. */
-  @PostMapping("/api/pictures/scan")
+  @PostMapping("/api/v1/pictures/scan")
   @Needs(Rank.GUEST)
   ScanView scan(@RequestBody ScanBody body, Principal who) {
     return ScanView.of(

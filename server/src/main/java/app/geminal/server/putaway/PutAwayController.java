@@ -16,7 +16,7 @@ class PutAwayController {
     this.putAway = putAway;
   }
 
-  @GetMapping("/api/put-away")
+  @GetMapping("/api/v1/put-away")
   List<PutAway> all() {
     return putAway.all();
   }

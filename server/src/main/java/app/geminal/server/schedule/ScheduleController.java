@@ -88,7 +88,7 @@ class ScheduleController {
           @Content(
               mediaType = "application/x-ndjson",
               schema = @Schema(implementation = Told.class)))
-  @PostMapping("/api/schedules")
+  @PostMapping("/api/v1/schedules")
   @Needs(Rank.GUEST)
   void find(@RequestBody Asked asked, Principal who, HttpServletResponse response)
       throws IOException {
@@ -111,7 +111,7 @@ class ScheduleController {
   }
 
   /** The plan a way stands for; from a bar that is there, its plan up to there and then this. */
-  @PostMapping("/api/schedules/plan")
+  @PostMapping("/api/v1/schedules/plan")
   @Needs(Rank.GUEST)
   PlanBody plan(@RequestBody Chosen chosen) {
     Shop shop = shops.shop();

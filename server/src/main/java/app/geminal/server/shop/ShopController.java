@@ -34,17 +34,17 @@ class ShopController {
   /** The shop changed; {@code version} is the one the change was based on. */
   record Changed(int version, Shop shop) {}
 
-  @GetMapping("/api/shop")
+  @GetMapping("/api/v1/shop")
   ShopView shop() {
     return ShopView.of(keeper.kept());
   }
 
-  @GetMapping("/api/shop/outfits")
+  @GetMapping("/api/v1/shop/outfits")
   List<OutfitView> outfits() {
     return Arrays.stream(Outfit.values()).map(o -> new OutfitView(o, o.words(), o.shop())).toList();
   }
 
-  @PutMapping("/api/shop")
+  @PutMapping("/api/v1/shop")
   ShopView change(@RequestBody Changed body) {
     return ShopView.of(keeper.change(body.version(), body.shop()));
   }

@@ -35,53 +35,53 @@ class SteelController {
   /** How many steels a table brought. */
   record Taken(int steels) {}
 
-  @GetMapping("/api/steels")
+  @GetMapping("/api/v1/steels")
   List<SteelView> offered() {
     return shelf.offered();
   }
 
-  @PostMapping("/api/steels/own")
+  @PostMapping("/api/v1/steels/own")
   @ResponseStatus(HttpStatus.CREATED)
   SteelView add(@RequestBody OwnSteel known) {
     return shelf.add(known);
   }
 
-  @PostMapping("/api/steels/own/preview")
+  @PostMapping("/api/v1/steels/own/preview")
   @Needs(Rank.GUEST)
   SteelView preview(@RequestBody OwnSteel known) {
     return shelf.preview(known);
   }
 
-  @GetMapping("/api/steels/own/{id}")
+  @GetMapping("/api/v1/steels/own/{id}")
   Kept own(@PathVariable long id) {
     return shelf.get(id);
   }
 
-  @PutMapping("/api/steels/own/{id}")
+  @PutMapping("/api/v1/steels/own/{id}")
   SteelView change(@PathVariable long id, @RequestBody Changed body) {
     return shelf.change(id, body.version(), body.steel());
   }
 
-  @PostMapping("/api/steels/own/{id}/unlist")
+  @PostMapping("/api/v1/steels/own/{id}/unlist")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void unlist(@PathVariable long id) {
     shelf.setListed(id, false);
   }
 
-  @PostMapping("/api/steels/own/{id}/list")
+  @PostMapping("/api/v1/steels/own/{id}/list")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void list(@PathVariable long id) {
     shelf.setListed(id, true);
   }
 
-  @GetMapping(value = "/api/steels/own.csv", produces = CSV)
+  @GetMapping(value = "/api/v1/steels/own.csv", produces = CSV)
   ResponseEntity<String> table() {
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"own-steels.csv\"")
         .body(shelf.table());
   }
 
-  @PostMapping(value = "/api/steels/own.csv", consumes = CSV)
+  @PostMapping(value = "/api/v1/steels/own.csv", consumes = CSV)
   Taken take(@RequestBody String csv) {
     return new Taken(shelf.take(csv));
   }

@@ -24,29 +24,29 @@ class StockController {
   /** Bars changed; {@code version} is the one the change was based on. */
   record Changed(int version, StockBar bar) {}
 
-  @GetMapping("/api/stock")
+  @GetMapping("/api/v1/stock")
   List<Shelved> all() {
     return stock.all();
   }
 
-  @PostMapping("/api/stock")
+  @PostMapping("/api/v1/stock")
   @ResponseStatus(HttpStatus.CREATED)
   Shelved add(@RequestBody StockBar bar) {
     return stock.add(bar);
   }
 
-  @PutMapping("/api/stock/{id}")
+  @PutMapping("/api/v1/stock/{id}")
   Shelved change(@PathVariable long id, @RequestBody Changed body) {
     return stock.change(id, body.version(), Require.present("bar", body.bar()));
   }
 
-  @PostMapping("/api/stock/{id}/off-shelf")
+  @PostMapping("/api/v1/stock/{id}/off-shelf")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void takeOff(@PathVariable long id) {
     stock.setOnShelf(id, false);
   }
 
-  @PostMapping("/api/stock/{id}/on-shelf")
+  @PostMapping("/api/v1/stock/{id}/on-shelf")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void putBack(@PathVariable long id) {
     stock.setOnShelf(id, true);

@@ -29,58 +29,58 @@ class RankMatrixTest extends ShopTest {
   private static final String PASSWORD = "five brass rivets";
 
   /** Nobody need be signed in. */
-  private static final Set<String> OPEN = Set.of("GET /api/session", "POST /api/owner");
+  private static final Set<String> OPEN = Set.of("GET /api/v1/session", "POST /api/v1/owner");
 
   /** Sent with a body, but nothing is kept. */
   private static final Set<String> ONLY_RECKONS =
       Set.of(
-          "POST /api/runs",
-          "POST /api/plans/read",
-          "POST /api/plans/steps",
-          "POST /api/plans/outline",
-          "POST /api/plans/smallest",
-          "POST /api/plans/cut-list",
-          "POST /api/pairs",
-          "POST /api/pairs/map",
-          "POST /api/schedules",
-          "POST /api/schedules/plan",
-          "POST /api/pictures",
-          "POST /api/pictures/files",
-          "POST /api/pictures/scan",
-          "POST /api/fires/day",
-          "POST /api/steels/own/preview");
+          "POST /api/v1/runs",
+          "POST /api/v1/plans/read",
+          "POST /api/v1/plans/steps",
+          "POST /api/v1/plans/outline",
+          "POST /api/v1/plans/smallest",
+          "POST /api/v1/plans/cut-list",
+          "POST /api/v1/pairs",
+          "POST /api/v1/pairs/map",
+          "POST /api/v1/schedules",
+          "POST /api/v1/schedules/plan",
+          "POST /api/v1/pictures",
+          "POST /api/v1/pictures/files",
+          "POST /api/v1/pictures/scan",
+          "POST /api/v1/fires/day",
+          "POST /api/v1/steels/own/preview");
 
   /** One's own. */
   private static final Set<String> OWN =
       Set.of(
-          "PUT /api/settings",
-          "PUT /api/settings/password",
-          "POST /api/settings/sign-ins/end-others");
+          "PUT /api/v1/settings",
+          "PUT /api/v1/settings/password",
+          "POST /api/v1/settings/sign-ins/end-others");
 
   /** Rehearsing and logging. */
   private static final Set<String> LOGS =
       Set.of(
-          "POST /api/fires",
-          "POST /api/fires/{id}/entries",
-          "POST /api/fires/{id}/end",
-          "POST /api/fires/{id}/reopen",
-          "POST /api/fires/{id}/readings",
-          "POST /api/billets/{id}/welds",
-          "POST /api/billets/{id}/entries",
-          "POST /api/book/entries/{id}/photos");
+          "POST /api/v1/fires",
+          "POST /api/v1/fires/{id}/entries",
+          "POST /api/v1/fires/{id}/end",
+          "POST /api/v1/fires/{id}/reopen",
+          "POST /api/v1/fires/{id}/readings",
+          "POST /api/v1/billets/{id}/welds",
+          "POST /api/v1/billets/{id}/entries",
+          "POST /api/v1/book/entries/{id}/photos");
 
   private static final Set<String> OWNERS =
       Set.of(
-          "GET /api/people",
-          "POST /api/people",
-          "PUT /api/people/{id}",
-          "PUT /api/people/{id}/password",
-          "GET /api/sign-in-lengths",
-          "PUT /api/sign-in-lengths/{rank}",
-          "GET /api/archive",
-          "POST /api/instruments",
-          "PUT /api/instruments/{id}",
-          "POST /api/instruments/{id}/remove");
+          "GET /api/v1/people",
+          "POST /api/v1/people",
+          "PUT /api/v1/people/{id}",
+          "PUT /api/v1/people/{id}/password",
+          "GET /api/v1/sign-in-lengths",
+          "PUT /api/v1/sign-in-lengths/{rank}",
+          "GET /api/v1/archive",
+          "POST /api/v1/instruments",
+          "PUT /api/v1/instruments/{id}",
+          "POST /api/v1/instruments/{id}/remove");
 
   private final Map<Rank, Visitor> people = new EnumMap<>(Rank.class);
 
@@ -116,7 +116,7 @@ class RankMatrixTest extends ShopTest {
                   .toString();
       for (String path : info.getPatternValues()) {
         for (RequestMethod verb : info.getMethodsCondition().getMethods()) {
-          if (path.startsWith("/api/")) {
+          if (path.startsWith("/api/v1/")) {
             all.add(new Endpoint(verb.name(), path, type));
           }
         }

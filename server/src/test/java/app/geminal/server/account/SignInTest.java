@@ -17,7 +17,14 @@ import org.junit.jupiter.params.provider.ValueSource;
 class SignInTest extends ShopTest {
 
   @ParameterizedTest
-  @ValueSource(strings = {"/api/billets", "/api/steels", "/api/book", "/api/openapi", "/actuator"})
+  @ValueSource(
+      strings = {
+        "/api/v1/billets",
+        "/api/v1/steels",
+        "/api/v1/book",
+        "/api/v1/openapi",
+        "/actuator"
+      })
   void everythingIsClosedToStrangers(String path) {
     Visitor.Answer answer = shop.visitor().get(path);
     assertThat(answer.status()).isEqualTo(401);
@@ -40,21 +47,21 @@ class SignInTest extends ShopTest {
   @Test
   void theDemoSaysHowToGetInAndSignedInIsSignedInUntilSignedOut() {
     Visitor visitor = shop.visitor();
-    Visitor.Answer before = visitor.get("/api/session");
+    Visitor.Answer before = visitor.get("/api/v1/session");
     assertThat(before.<String>at("$.demo.login")).isEqualTo("wharf");
     assertThat(before.raw().headers().allValues("Set-Cookie").toString()).doesNotContain("GEMINAL");
     Visitor.Answer in = visitor.signIn(before.at("$.demo.login"), before.at("$.demo.password"));
     assertThat(in.status()).isEqualTo(204);
     assertThat(in.header("Set-Cookie")).contains("GEMINAL=", "HttpOnly", "SameSite=Strict");
-    assertThat(visitor.get("/api/session").<String>at("$.name")).isEqualTo("Wharf smithy");
-    assertThat(visitor.post("/api/sign-out", "").status()).isEqualTo(204);
-    assertThat(visitor.get("/api/billets").status()).isEqualTo(401);
+    assertThat(visitor.get("/api/v1/session").<String>at("$.name")).isEqualTo("Wharf smithy");
+    assertThat(visitor.post("/api/v1/sign-out", "").status()).isEqualTo(204);
+    assertThat(visitor.get("/api/v1/billets").status()).isEqualTo(401);
   }
 
   @Test
   void aChangeWithoutThePagesTokenIsRefused() {
-    assertThat(smith.forge("/api/billets/1/off-rack", "").status()).isEqualTo(403);
-    assertThat(smith.get("/api/billets").<Integer>at("$.length()")).isEqualTo(7);
+    assertThat(smith.forge("/api/v1/billets/1/off-rack", "").status()).isEqualTo(403);
+    assertThat(smith.get("/api/v1/billets").<Integer>at("$.length()")).isEqualTo(7);
   }
 
   @Test
@@ -72,11 +79,11 @@ class SignInTest extends ShopTest {
 
   @Test
   void unitsAreKeptWithThePerson() {
-    assertThat(smith.get("/api/session").<String>at("$.units")).isEqualTo("INCH");
-    assertThat(smith.put("/api/settings", "{\"units\": \"METRIC\"}").status()).isEqualTo(200);
-    assertThat(shop.smith().get("/api/session").<String>at("$.units")).isEqualTo("METRIC");
-    assertThat(smith.put("/api/settings", "{\"units\": \"CUBITS\"}").status()).isEqualTo(400);
-    smith.put("/api/settings", "{\"units\": \"INCH\"}");
+    assertThat(smith.get("/api/v1/session").<String>at("$.units")).isEqualTo("INCH");
+    assertThat(smith.put("/api/v1/settings", "{\"units\": \"METRIC\"}").status()).isEqualTo(200);
+    assertThat(shop.smith().get("/api/v1/session").<String>at("$.units")).isEqualTo("METRIC");
+    assertThat(smith.put("/api/v1/settings", "{\"units\": \"CUBITS\"}").status()).isEqualTo(400);
+    smith.put("/api/v1/settings", "{\"units\": \"INCH\"}");
   }
 
   @Test
@@ -89,18 +96,19 @@ class SignInTest extends ShopTest {
           Pattern.compile("owner code: (\\S+)").matcher(printed.toString(StandardCharsets.UTF_8));
       assertThat(code.find()).isTrue();
       Visitor first = empty.visitor();
-      assertThat(first.get("/api/session").<Boolean>at("$.ownerNeeded")).isTrue();
-      Visitor.Answer wrong = first.post("/api/owner", owner("WRNG-CODE-HERE", "a long password"));
+      assertThat(first.get("/api/v1/session").<Boolean>at("$.ownerNeeded")).isTrue();
+      Visitor.Answer wrong =
+          first.post("/api/v1/owner", owner("WRNG-CODE-HERE", "a long password"));
       assertThat(wrong.status()).isEqualTo(422);
       assertThat(wrong.<String>at("$.where")).isEqualTo("/code");
-      Visitor.Answer shortOne = first.post("/api/owner", owner(code.group(1), "short"));
+      Visitor.Answer shortOne = first.post("/api/v1/owner", owner(code.group(1), "short"));
       assertThat(shortOne.<String>at("$.where")).isEqualTo("/password");
-      assertThat(first.post("/api/owner", owner(code.group(1), "a long password")).status())
+      assertThat(first.post("/api/v1/owner", owner(code.group(1), "a long password")).status())
           .isEqualTo(201);
-      assertThat(first.post("/api/owner", owner(code.group(1), "a long password")).status())
+      assertThat(first.post("/api/v1/owner", owner(code.group(1), "a long password")).status())
           .isEqualTo(422);
       assertThat(first.signIn("mara", "a long password").status()).isEqualTo(204);
-      assertThat(first.get("/api/billets").body()).isEqualTo("[]");
+      assertThat(first.get("/api/v1/billets").body()).isEqualTo("[]");
       assertThat(empty.dump("account")).contains("{bcrypt}").doesNotContain("a long password");
     } finally {
       System.setOut(console);

@@ -47,7 +47,7 @@ class ArchiveTest {
     int entry =
         smith
             .post(
-                "/api/billets/1/entries",
+                "/api/v1/billets/1/entries",
                 """
                 {"treated": {"kind": "ETCHED", "at": "2026-05-01T10:00:00Z", "cycles": 3,
                   "note": "“dark”, ≥ 3 cycles\\nand coffee"}}\
@@ -57,7 +57,7 @@ class ArchiveTest {
     ImageIO.write(new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB), "png", png);
     smith.send(
         "POST",
-        "/api/book/entries/" + entry + "/photos",
+        "/api/v1/book/entries/" + entry + "/photos",
         "image/png",
         BodyPublishers.ofByteArray(png.toByteArray()));
     archive = folder.resolve("shop.zip");
@@ -174,9 +174,9 @@ class ArchiveTest {
     for (String table : TableRepository.ALL) {
       assertThat(empty.dump(table)).as(table).isEqualTo(full.dump(table));
     }
-    assertThat(empty.smith().get("/api/billets").body())
+    assertThat(empty.smith().get("/api/v1/billets").body())
         .as("the smith signs in with the old password")
-        .isEqualTo(full.smith().get("/api/billets").body());
+        .isEqualTo(full.smith().get("/api/v1/billets").body());
     assertThatThrownBy(() -> empty.bean(Restores.class).takeIn(archive))
         .hasMessageContaining("There is a shop here already");
   }

@@ -200,7 +200,7 @@ class ReleasesTest {
     kept.properties().stream()
         .filter(e -> number >= FIRST_RUN || isOf(number, e))
         .forEach(e -> {
-          Visitor.Answer answer = smith.get(e.getKey());
+          Visitor.Answer answer = smith.get(e.getKey().replaceFirst("^/api/", "/api/v1/"));
           if (answer.status() != 200) {
             differences.put(e.getKey(), String.valueOf(answer.status()));
           } else if (e.getValue().isString()) {

@@ -78,26 +78,29 @@ class AttackTest extends ShopTest {
 
   @ParameterizedTest
   @CsvSource({
-    "POST, /api/fires/1/readings, text/csv, 413",
-    "POST, /api/steels/own.csv, text/csv, 413",
-    "POST, /api/plan-files, application/json, 413",
-    "POST, /api/book/entries/1/photos, image/png, 413",
+    "POST, /api/v1/fires/1/readings, text/csv, 413",
+    "POST, /api/v1/steels/own.csv, text/csv, 413",
+    "POST, /api/v1/plan-files, application/json, 413",
+    "POST, /api/v1/book/entries/1/photos, image/png, 413",
     // Not JSON from its first character on.
-    "POST, /api/runs, application/json, 400",
-    "PUT, /api/shop, application/json, 400",
+    "POST, /api/v1/runs, application/json, 400",
+    "PUT, /api/v1/shop, application/json, 400",
   })
   void aBodyWithoutEndIsCutOffAndTold(String verb, String path, String type, int status) {
     Answer answer =
         smith.send(verb, path, type, BodyPublishers.ofInputStream(() -> endless(48L << 20)));
     assertThat(answer.status()).isEqualTo(status);
-    assertThat(smith.get("/api/session").status()).isEqualTo(200);
+    assertThat(smith.get("/api/v1/session").status()).isEqualTo(200);
   }
 
   @Test
   void anAnnouncedBodyThatIsTooLargeIsToldWhileItIsStillSent() {
     Answer answer =
         smith.send(
-            "POST", "/api/runs", "application/json", BodyPublishers.ofByteArray(new byte[8 << 20]));
+            "POST",
+            "/api/v1/runs",
+            "application/json",
+            BodyPublishers.ofByteArray(new byte[8 << 20]));
     assertThat(answer.status()).isEqualTo(413);
     assertThat(answer.<String>at("$.remedy")).isEqualTo("Send less than 256 kB.");
   }
@@ -105,11 +108,11 @@ class AttackTest extends ShopTest {
   // --- taps
 
   private long session() {
-    String step = smith.get("/api/billets/1/heats").at("$[0].path");
+    String step = smith.get("/api/v1/billets/1/heats").at("$[0].path");
     return (long)
         smith
             .post(
-                "/api/fires",
+                "/api/v1/fires",
                 "{\"billets\": [{\"billetId\": 1, \"stepPath\": \"%s\"}], \"rehearsal\": false}"
                     .formatted(step))
             .number("$.id");
@@ -124,7 +127,7 @@ class AttackTest extends ShopTest {
 
   private Answer send(long fire, String... taps) {
     return smith.post(
-        "/api/fires/%d/entries".formatted(fire),
+        "/api/v1/fires/%d/entries".formatted(fire),
         "{\"entries\": [%s]}".formatted(String.join(",", taps)));
   }
 
@@ -141,7 +144,7 @@ class AttackTest extends ShopTest {
     assertThat(refused.<String>at("$.where")).isEqualTo("/entries/0/doneAt");
     assertThat(refused.<String>at("$.detail")).contains("clock of this device");
     assertThat(send(fire, tap(id(), "DEED", Instant.now())).status()).isEqualTo(200);
-    assertThat(smith.get("/api/fires/" + fire).<List<String>>at("$.entries[*].id")).hasSize(1);
+    assertThat(smith.get("/api/v1/fires/" + fire).<List<String>>at("$.entries[*].id")).hasSize(1);
   }
 
   @Test
@@ -164,17 +167,17 @@ class AttackTest extends ShopTest {
         FROM fire_entry WHERE session_id = %1$d LIMIT 1
         """
             .formatted(fire, id()));
-    assertThat(smith.post("/api/fires/%d/end".formatted(fire), "").status()).isEqualTo(204);
+    assertThat(smith.post("/api/v1/fires/%d/end".formatted(fire), "").status()).isEqualTo(204);
     // Ended and not looked at, it is read from the database again at the next question.
-    assertThat(smith.get("/api/fires/" + fire).<List<Object>>at("$.entries")).isNotEmpty();
+    assertThat(smith.get("/api/v1/fires/" + fire).<List<Object>>at("$.entries")).isNotEmpty();
     assertThat(send(fire, tap(id(), "HELD", Instant.now())).status()).isEqualTo(200);
-    assertThat(smith.post("/api/fires/%d/reopen".formatted(fire), "").status()).isEqualTo(204);
+    assertThat(smith.post("/api/v1/fires/%d/reopen".formatted(fire), "").status()).isEqualTo(204);
   }
 
   @Test
   void aLoggersReadingOutsideTheSessionIsRefused() {
     long fire = session();
-    String path = "/api/fires/%d/readings".formatted(fire);
+    String path = "/api/v1/fires/%d/readings".formatted(fire);
     for (String line :
         List.of(
             "2592000,forge,1000,C",
@@ -206,7 +209,7 @@ class AttackTest extends ShopTest {
     String before = shop.dump("billet");
     Answer answer =
         smith.post(
-            "/api/billets",
+            "/api/v1/billets",
             """
             {"name": "n", "purpose": "", "plan": {"stack": {"pieces": [
               {"steel": "1075", "thicknessMm": 5e-324}, {"steel": "15N20", "thicknessMm": 2}],
@@ -232,7 +235,7 @@ class AttackTest extends ShopTest {
         """
             .formatted(plan));
     try {
-      Answer rack = smith.get("/api/billets");
+      Answer rack = smith.get("/api/v1/billets");
       assertThat(rack.status()).isEqualTo(200);
       assertThat(rack.<List<Object>>at("$[?(@.standing)]")).hasSize(7);
       assertThat(rack.<List<String>>at("$[?(@.name == 'Damaged')].unreadable"))
@@ -240,8 +243,9 @@ class AttackTest extends ShopTest {
           .asString()
           .isNotEmpty();
       int id = rack.<List<Integer>>at("$[?(@.name == 'Damaged')].id").getFirst();
-      assertThat(smith.get("/api/billets/%d/stored".formatted(id)).body()).isEqualTo(plan);
-      for (String path : List.of("/api/set-aside", "/api/evidence", "/api/book", "/api/fires")) {
+      assertThat(smith.get("/api/v1/billets/%d/stored".formatted(id)).body()).isEqualTo(plan);
+      for (String path :
+          List.of("/api/v1/set-aside", "/api/v1/evidence", "/api/v1/book", "/api/v1/fires")) {
         assertThat(smith.get(path).status()).as(path).isEqualTo(200);
       }
     } finally {
@@ -251,8 +255,8 @@ class AttackTest extends ShopTest {
 
   @Test
   void aDamagedEntryOrOwnSteelHidesNoOther() {
-    int entries = smith.get("/api/book/entries").<Integer>at("$.length()");
-    int entry = smith.get("/api/book/entries").<Integer>at("$[0].id");
+    int entries = smith.get("/api/v1/book/entries").<Integer>at("$.length()");
+    int entry = smith.get("/api/v1/book/entries").<Integer>at("$[0].id");
     shop.update("UPDATE book_entry SET body = CONCAT('{\"was\":', body, '}') WHERE id = " + entry);
     shop.update(
         """
@@ -260,10 +264,11 @@ class AttackTest extends ShopTest {
         VALUES ('torn', '{}', 1, 1, NOW())
         """);
     try {
-      assertThat(smith.get("/api/book/entries").<Integer>at("$.length()")).isEqualTo(entries - 1);
-      assertThat(smith.get("/api/steels").status()).isEqualTo(200);
-      assertThat(smith.get("/api/billets").status()).isEqualTo(200);
-      Answer itself = smith.get("/api/book/entries/%d/before".formatted(entry));
+      assertThat(smith.get("/api/v1/book/entries").<Integer>at("$.length()"))
+          .isEqualTo(entries - 1);
+      assertThat(smith.get("/api/v1/steels").status()).isEqualTo(200);
+      assertThat(smith.get("/api/v1/billets").status()).isEqualTo(200);
+      Answer itself = smith.get("/api/v1/book/entries/%d/before".formatted(entry));
       assertThat(itself.status()).isEqualTo(409);
       assertThat(itself.<String>at("$.title")).isEqualTo("This record cannot be read");
     } finally {
@@ -297,9 +302,9 @@ class AttackTest extends ShopTest {
     for (int i = 0; i < 3; i++) {
       costly.add(
           CompletableFuture.supplyAsync(
-              () -> guest.post("/api/pictures", picture.formatted(plan, 180, 2000, 2000))));
+              () -> guest.post("/api/v1/pictures", picture.formatted(plan, 180, 2000, 2000))));
     }
-    Answer own = smith.post("/api/pictures", picture.formatted(PLAN, 0, 200, 150));
+    Answer own = smith.post("/api/v1/pictures", picture.formatted(PLAN, 0, 200, 150));
     assertThat(own.status()).isEqualTo(200);
     for (CompletableFuture<Answer> c : costly) {
       Answer answer = c.get(50, TimeUnit.SECONDS);
@@ -318,11 +323,11 @@ class AttackTest extends ShopTest {
          "lengthMm": 300}, "bounds": {"fewestPieces": 3, "mostPieces": 9, "layouts": ["PLAIN"],
          "mostRestacks": 5, "fewestCut": 2, "mostCut": 5, "turned": true, "folds": true}, "insert": {"steel": "15N20", "thicknessMm": 1.5}}\
         """;
-    Answer unknown = smith.post("/api/schedules", asked.formatted(300, 0.05, "unobtainium"));
+    Answer unknown = smith.post("/api/v1/schedules", asked.formatted(300, 0.05, "unobtainium"));
     assertThat(unknown.status()).isEqualTo(422);
-    Answer thin = smith.post("/api/schedules", asked.formatted(300, 0.05, "1084"));
+    Answer thin = smith.post("/api/v1/schedules", asked.formatted(300, 0.05, "1084"));
     assertThat(last(thin)).startsWith("{\"kind\":\"ended\"");
-    Answer most = smith.post("/api/schedules", asked.formatted(1_000_000, "null", "1084"));
+    Answer most = smith.post("/api/v1/schedules", asked.formatted(1_000_000, "null", "1084"));
     assertThat(last(most)).startsWith("{\"kind\":\"ended\"");
     assertThat(most.body().length()).isLessThan(20_000_000);
   }
@@ -338,7 +343,7 @@ class AttackTest extends ShopTest {
     Visitor stranger = shop.visitor();
     String before = shop.checksums(List.of("SPRING_SESSION"));
     for (int i = 0; i < 20; i++) {
-      assertThat(stranger.get("/api/billets").status()).isEqualTo(401);
+      assertThat(stranger.get("/api/v1/billets").status()).isEqualTo(401);
       assertThat(stranger.get("/anything/" + i).status()).isEqualTo(401);
       assertThat(stranger.get("/rack").status()).isEqualTo(200);
     }
@@ -351,29 +356,30 @@ class AttackTest extends ShopTest {
     add("bellows", Rank.SMITH);
     int id =
         JsonPath.<List<Integer>>read(
-                smith.get("/api/people").body(), "$[?(@.login == 'bellows')].id")
+                smith.get("/api/v1/people").body(), "$[?(@.login == 'bellows')].id")
             .getFirst();
     Visitor bellows = signedIn("bellows");
     long fire = session();
-    Iterator<String> stream = bellows.lines("/api/fires/%d/stream".formatted(fire)).iterator();
+    Iterator<String> stream = bellows.lines("/api/v1/fires/%d/stream".formatted(fire)).iterator();
     assertThat(stream.next()).contains("whole");
-    smith.put("/api/people/" + id, "{\"rank\": \"SMITH\", \"mayEnter\": false}");
+    smith.put("/api/v1/people/" + id, "{\"rank\": \"SMITH\", \"mayEnter\": false}");
     // What was on its way may still come; then the stream is at its end.
     for (int lines = 0; stream.hasNext(); lines++) {
       stream.next();
       assertThat(lines).isLessThan(20);
     }
-    smith.put("/api/people/" + id, "{\"rank\": \"SMITH\", \"mayEnter\": true}");
-    assertThat(bellows.get("/api/book").status()).isEqualTo(401);
+    smith.put("/api/v1/people/" + id, "{\"rank\": \"SMITH\", \"mayEnter\": true}");
+    assertThat(bellows.get("/api/v1/book").status()).isEqualTo(401);
   }
 
   @Test
   @Timeout(60)
   void signingOutEndsWhatIsBeingSent() {
     Visitor tongs = signedIn("tongs");
-    Iterator<String> stream = tongs.lines("/api/fires/%d/stream".formatted(session())).iterator();
+    Iterator<String> stream =
+        tongs.lines("/api/v1/fires/%d/stream".formatted(session())).iterator();
     assertThat(stream.next()).contains("whole");
-    Answer out = tongs.post("/api/sign-out", "");
+    Answer out = tongs.post("/api/v1/sign-out", "");
     assertThat(out.header("Clear-Site-Data")).contains("cache");
     for (int lines = 0; stream.hasNext(); lines++) {
       stream.next();
@@ -386,7 +392,7 @@ class AttackTest extends ShopTest {
     for (int length : new int[] {9, 72, 73, 200, 5000}) {
       Answer answer =
           smith.post(
-              "/api/people",
+              "/api/v1/people",
               """
               {"login": "p%d", "name": "P", "password": "%s", "units": "METRIC", "rank": "GUEST"}\
               """
@@ -395,7 +401,7 @@ class AttackTest extends ShopTest {
     }
     Answer accents =
         smith.post(
-            "/api/people",
+            "/api/v1/people",
             """
             {"login": "q", "name": "Q", "password": "%s", "units": "METRIC", "rank": "GUEST"}\
             """
@@ -410,13 +416,13 @@ class AttackTest extends ShopTest {
     Visitor here = signedIn("hammer");
     Visitor there = signedIn("hammer");
     String change = "{\"old\": \"%s\", \"password\": \"six copper rivets\"}";
-    assertThat(here.put("/api/settings/password", change.formatted(PASSWORD)).status())
+    assertThat(here.put("/api/v1/settings/password", change.formatted(PASSWORD)).status())
         .isEqualTo(204);
-    assertThat(here.get("/api/book").status()).isEqualTo(200);
-    assertThat(there.get("/api/book").status()).isEqualTo(401);
+    assertThat(here.get("/api/v1/book").status()).isEqualTo(200);
+    assertThat(there.get("/api/v1/book").status()).isEqualTo(401);
     List<Integer> answers = new ArrayList<>();
     for (int i = 0; i < 12; i++) {
-      answers.add(here.put("/api/settings/password", change.formatted("guess " + i)).status());
+      answers.add(here.put("/api/v1/settings/password", change.formatted("guess " + i)).status());
     }
     assertThat(answers.subList(0, 6)).containsOnly(422);
     assertThat(answers.subList(6, 12)).contains(429);
@@ -426,7 +432,7 @@ class AttackTest extends ShopTest {
   void wrongTriesForANameDoNotLockItsOwnerOutAndRightOnesCostNothing() {
     add("anvil", Rank.SMITH);
     for (int i = 0; i < 70; i++) {
-      assertThat(signedIn("anvil").get("/api/session").status()).isEqualTo(200);
+      assertThat(signedIn("anvil").get("/api/v1/session").status()).isEqualTo(200);
     }
     Visitor guesser = shop.visitor();
     List<Integer> answers = new ArrayList<>();
@@ -446,8 +452,8 @@ class AttackTest extends ShopTest {
         """;
     List<Integer> answers =
         java.util.stream.IntStream.range(0, 10)
-            .mapToObj(
-                _ -> CompletableFuture.supplyAsync(() -> smith.post("/api/people", mara).status()))
+            .mapToObj(_ ->
+                CompletableFuture.supplyAsync(() -> smith.post("/api/v1/people", mara).status()))
             .toList()
             .stream()
             .map(CompletableFuture::join)
@@ -463,15 +469,15 @@ class AttackTest extends ShopTest {
             smith
                 .send(
                     "POST",
-                    "/api/sign-out?_csrf=planted",
+                    "/api/v1/sign-out?_csrf=planted",
                     "application/x-www-form-urlencoded",
                     BodyPublishers.noBody())
                 .status())
         .as("with the page's own token")
         .isEqualTo(204);
     Visitor other = signedIn("tongs");
-    assertThat(other.forge("/api/fires?_csrf=" + other.token(), "").status()).isEqualTo(403);
-    assertThat(other.from("https://elsewhere.example", "/api/fires").status()).isEqualTo(403);
+    assertThat(other.forge("/api/v1/fires?_csrf=" + other.token(), "").status()).isEqualTo(403);
+    assertThat(other.from("https://elsewhere.example", "/api/v1/fires").status()).isEqualTo(403);
     smith = shop.smith();
   }
 
@@ -479,12 +485,12 @@ class AttackTest extends ShopTest {
 
   @Test
   void whatIsSentTwiceUnderOneIdIsThereOnce() {
-    String step = smith.get("/api/billets/1/heats").at("$[0].path");
+    String step = smith.get("/api/v1/billets/1/heats").at("$[0].path");
     String weld =
         """
         {"stepKey": "%s", "temperatureC": %d, "school": "DRY", "outcome": "HELD"}\
         """;
-    String path = "/api/billets/1/welds";
+    String path = "/api/v1/billets/1/welds";
     String id = id();
     Answer first = smith.once(id, path, weld.formatted(step, 1180));
     Answer second = smith.once(id, path, weld.formatted(step, 1180));
@@ -514,16 +520,16 @@ class AttackTest extends ShopTest {
             .map(CompletableFuture::join)
             .toList();
     assertThat(answers).containsOnly(200);
-    assertThat(smith.get("/api/fires/" + fire).<Integer>at("$.entries.length()")).isEqualTo(50);
+    assertThat(smith.get("/api/v1/fires/" + fire).<Integer>at("$.entries.length()")).isEqualTo(50);
   }
 
   // --- photographs
 
   private Answer photo(byte[] file, String type) {
-    int entry = smith.get("/api/book/entries").<Integer>at("$[0].id");
+    int entry = smith.get("/api/v1/book/entries").<Integer>at("$[0].id");
     return smith.send(
         "POST",
-        "/api/book/entries/%d/photos".formatted(entry),
+        "/api/v1/book/entries/%d/photos".formatted(entry),
         type,
         BodyPublishers.ofByteArray(file));
   }
@@ -536,18 +542,18 @@ class AttackTest extends ShopTest {
     assertThat(photo(new byte[] {1, 2, 3}, "image/jpeg").status()).isEqualTo(422);
     Answer added = photo(Bombs.deepPng(40, 30), "image/png");
     String id = added.<List<String>>at("$.photos[*].id").getLast();
-    assertThat(smith.get("/api/photos/" + id).status()).isEqualTo(200);
-    smith.post("/api/photos/%s/strike".formatted(id), "");
-    assertThat(smith.get("/api/photos/" + id).status()).as("taken away").isEqualTo(404);
-    smith.post("/api/photos/%s/unstrike".formatted(id), "");
-    assertThat(smith.get("/api/photos/" + id).status()).isEqualTo(200);
+    assertThat(smith.get("/api/v1/photos/" + id).status()).isEqualTo(200);
+    smith.post("/api/v1/photos/%s/strike".formatted(id), "");
+    assertThat(smith.get("/api/v1/photos/" + id).status()).as("taken away").isEqualTo(404);
+    smith.post("/api/v1/photos/%s/unstrike".formatted(id), "");
+    assertThat(smith.get("/api/v1/photos/" + id).status()).isEqualTo(200);
   }
 
   private int emptyEntry() {
-    String step = smith.get("/api/billets/1/heats").at("$[0].path");
+    String step = smith.get("/api/v1/billets/1/heats").at("$[0].path");
     return smith
         .post(
-            "/api/billets/1/entries",
+            "/api/v1/billets/1/entries",
             """
             {"looked": {"stepKey": "%s", "at": "%s", "ways": ["HOT_SHADOW"], "flaws": [],
              "note": ""}}\
@@ -568,7 +574,7 @@ class AttackTest extends ShopTest {
                     smith
                         .send(
                             "POST",
-                            "/api/book/entries/%d/photos".formatted(entry),
+                            "/api/v1/book/entries/%d/photos".formatted(entry),
                             "image/png",
                             BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(small)))
                         .status()))
@@ -591,20 +597,26 @@ class AttackTest extends ShopTest {
          "switched": false}\
         """;
     for (String host : List.of("8.8.8.8", "169.254.1.1.example", "2001:4860:4860::8888")) {
-      Answer answer = smith.post("/api/instruments", instrument.formatted(host));
+      Answer answer = smith.post("/api/v1/instruments", instrument.formatted(host));
       if (answer.status() == 422) {
         assertThat(answer.<String>at("$.where")).isEqualTo("/host");
       } else {
         assertThat(host).as("a name nobody knows yet is never asked").endsWith("example");
       }
     }
-    assertThat(smith.post("/api/instruments", instrument.formatted("192.168.4.9")).status())
+    assertThat(smith.post("/api/v1/instruments", instrument.formatted("192.168.4.9")).status())
         .isEqualTo(201);
   }
 
   @ParameterizedTest
   @ValueSource(
-      strings = {"/error", "/api/%00", "/api/billets/%2e%2e%2f", "/api//billets", "/api/;x"})
+      strings = {
+        "/error",
+        "/api/v1/%00",
+        "/api/v1/billets/%2e%2e%2f",
+        "/api/v1//billets",
+        "/api/v1/;x"
+      })
   void whatTheContainerRefusesIsAProblemToo(String path) {
     Answer answer = smith.get(path);
     assertThat(answer.status()).isBetween(400, 499);
@@ -615,7 +627,7 @@ class AttackTest extends ShopTest {
   void aFormWithoutABoundaryIsRefused() {
     Answer answer =
         smith.send(
-            "POST", "/api/runs", "multipart/form-data", BodyPublishers.ofString("--x\r\n\r\n"));
+            "POST", "/api/v1/runs", "multipart/form-data", BodyPublishers.ofString("--x\r\n\r\n"));
     assertThat(answer.status()).isEqualTo(415);
   }
 

@@ -77,7 +77,7 @@ class FuzzTest extends ShopTest {
       Visitor.Answer answer = send(smith, sample, path, body);
       long ms = (System.nanoTime() - from) / 1_000_000;
       statuses.merge(answer.status(), 1, Integer::sum);
-      if (ms > slowestMs && !path.startsWith("/api/schedules")) {
+      if (ms > slowestMs && !path.startsWith("/api/v1/schedules")) {
         slowestMs = ms;
         slowest = sample.verb() + " " + path + " " + body;
       }
@@ -121,7 +121,9 @@ class FuzzTest extends ShopTest {
     if (answer.status() >= 400 && !answer.body().contains("\"remedy\"")) {
       return "refused with %d without a remedy: %s".formatted(answer.status(), answer.body());
     }
-    if (answer.status() == 200 && path.equals("/api/schedules") && sample.verb().equals("POST")) {
+    if (answer.status() == 200
+        && path.equals("/api/v1/schedules")
+        && sample.verb().equals("POST")) {
       String last = answer.body().lines().reduce("", (_, line) -> line);
       if (!last.startsWith("{\"kind\":\"ended\"") && !last.startsWith("{\"kind\":\"failed\"")) {
         return "the stream broke off";
@@ -140,9 +142,9 @@ class FuzzTest extends ShopTest {
       Visitor.Answer answer = send(smith, sample, sample.path(), text(sample));
       boolean expected =
           sample.path().equals("/error")
-              || sample.path().equals("/api/nothing")
-              || sample.path().startsWith("/api/photos/")
-              || sample.path().equals("/api/owner")
+              || sample.path().equals("/api/v1/nothing")
+              || sample.path().startsWith("/api/v1/photos/")
+              || sample.path().equals("/api/v1/owner")
               || answer.status() == 409;
       if (answer.status() >= 300 && !expected) {
         refused.put(sample.verb() + " " + sample.path(), answer.body());
@@ -172,16 +174,16 @@ class FuzzTest extends ShopTest {
     // Photographs have tests of their own; these end or change what the others need.
     missing.removeAll(
         List.of(
-            "POST /api/book/entries/{id}/photos",
-            "POST /api/photos/{id}/strike",
-            "POST /api/photos/{id}/unstrike",
-            "PUT /api/settings/password",
-            "PUT /api/people/{id}/password",
-            "POST /api/settings/sign-ins/end-others",
-            "PUT /api/instruments/{id}",
-            "POST /api/instruments/{id}/remove",
-            "POST /api/book/entries/{id}/strike",
-            "POST /api/book/entries/{id}/unstrike"));
+            "POST /api/v1/book/entries/{id}/photos",
+            "POST /api/v1/photos/{id}/strike",
+            "POST /api/v1/photos/{id}/unstrike",
+            "PUT /api/v1/settings/password",
+            "PUT /api/v1/people/{id}/password",
+            "POST /api/v1/settings/sign-ins/end-others",
+            "PUT /api/v1/instruments/{id}",
+            "POST /api/v1/instruments/{id}/remove",
+            "POST /api/v1/book/entries/{id}/strike",
+            "POST /api/v1/book/entries/{id}/unstrike"));
     assertThat(missing).isEmpty();
   }
 

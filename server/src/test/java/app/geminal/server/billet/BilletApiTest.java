@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class BilletApiTest extends ShopTest {
 
   private int start() {
-    Answer answer = smith.post("/api/billets", billet("Test bar", PLAN));
+    Answer answer = smith.post("/api/v1/billets", billet("Test bar", PLAN));
     assertThat(answer.status()).isEqualTo(201);
     return answer.at("$.id");
   }
@@ -35,7 +35,7 @@ class BilletApiTest extends ShopTest {
 
   @Test
   void whatIsStoredIsWhatWasMeantToTheLastBit() {
-    Answer opened = smith.get("/api/billets/" + start());
+    Answer opened = smith.get("/api/v1/billets/" + start());
     assertThat(opened.number("$.plan.stack.pieces[0].thicknessMm")).isEqualTo(2.38125);
     assertThat(opened.number("$.plan.steps[0].operation.temperatureC"))
         .isEqualTo((2150 - 32) * 5 / 9.0);
@@ -47,7 +47,7 @@ class BilletApiTest extends ShopTest {
 
   @Test
   void theRunComesWithBothCountsAndEverySize() {
-    Answer run = smith.post("/api/runs", "{\"plan\": " + PLAN + "}");
+    Answer run = smith.post("/api/v1/runs", "{\"plan\": " + PLAN + "}");
     assertThat(run.<Integer>at("$.stages.length()")).isEqualTo(5);
     assertThat(run.<Integer>at("$.stages[4].shopCount")).isEqualTo(12);
     assertThat(run.<Integer>at("$.stages[4].visibleCount")).isEqualTo(9);
@@ -66,12 +66,13 @@ class BilletApiTest extends ShopTest {
   @Test
   void aSecondWindowCannotOverwriteTheFirst() {
     int id = start();
-    assertThat(smith.put("/api/billets/" + id, changed(1, "First", PLAN)).status()).isEqualTo(200);
-    Answer second = smith.put("/api/billets/" + id, changed(1, "Second", PLAN));
+    assertThat(smith.put("/api/v1/billets/" + id, changed(1, "First", PLAN)).status())
+        .isEqualTo(200);
+    Answer second = smith.put("/api/v1/billets/" + id, changed(1, "Second", PLAN));
     assertThat(second.status()).isEqualTo(409);
     assertThat(second.<Integer>at("$.storedVersion")).isEqualTo(2);
     assertThat(second.<String>at("$.remedy")).contains("Load it again");
-    assertThat(smith.get("/api/billets/" + id).<String>at("$.name")).isEqualTo("First");
+    assertThat(smith.get("/api/v1/billets/" + id).<String>at("$.name")).isEqualTo("First");
   }
 
   /** What is wrong, status, where the answer says it is; nothing stored may change. */
@@ -104,7 +105,7 @@ class BilletApiTest extends ShopTest {
     String before = shop.dump("billet");
     String plan = PLAN.replace(good, bad);
     assertThat(plan).isNotEqualTo(PLAN);
-    Answer answer = smith.put("/api/billets/" + id, changed(1, "Changed", plan));
+    Answer answer = smith.put("/api/v1/billets/" + id, changed(1, "Changed", plan));
     assertThat(answer.status()).as(answer.body()).isEqualTo(status);
     assertThat(answer.<String>at("$.where")).startsWith(where);
     assertThat(answer.<String>at("$.detail")).isNotEmpty();
@@ -126,17 +127,17 @@ class BilletApiTest extends ShopTest {
               .formatted(i, i));
     }
     String plan = PLAN.replace("\"faceGrindMm\": 0}}]", "\"faceGrindMm\": 0}}" + steps + "]");
-    Answer answer = smith.post("/api/billets", billet("Absurd", plan));
+    Answer answer = smith.post("/api/v1/billets", billet("Absurd", plan));
     assertThat(answer.status()).isEqualTo(422);
     assertThat(answer.<String>at("$.where")).isEqualTo("/plan/steps/11");
     assertThat(answer.<String>at("$.detail")).contains("10,000,000");
-    assertThat(smith.get("/api/billets").body()).doesNotContain("Absurd");
+    assertThat(smith.get("/api/v1/billets").body()).doesNotContain("Absurd");
   }
 
   @Test
   void workTheBarDoesNotAllowIsAResultAndCanBeStored() {
     String plan = PLAN.replace("\"heightMm\": 3.175", "\"heightMm\": 31.75");
-    Answer answer = smith.post("/api/billets", billet("Too thick", plan));
+    Answer answer = smith.post("/api/v1/billets", billet("Too thick", plan));
     assertThat(answer.status()).isEqualTo(201);
     assertThat(answer.<Integer>at("$.run.stop.step")).isEqualTo(1);
     assertThat(answer.<String>at("$.run.stop.reason")).contains("[[mm 31.75]]");
@@ -145,13 +146,13 @@ class BilletApiTest extends ShopTest {
 
   @Test
   void namesAreChecked() {
-    assertThat(smith.post("/api/billets", billet("  ", PLAN)).<String>at("$.where"))
+    assertThat(smith.post("/api/v1/billets", billet("  ", PLAN)).<String>at("$.where"))
         .isEqualTo("/name");
-    assertThat(smith.post("/api/billets", billet("x".repeat(121), PLAN)).<String>at("$.where"))
+    assertThat(smith.post("/api/v1/billets", billet("x".repeat(121), PLAN)).<String>at("$.where"))
         .isEqualTo("/name");
     assertThat(
             smith
-                .post("/api/billets", "{\"name\": \"x\", \"purpose\": \"\"}")
+                .post("/api/v1/billets", "{\"name\": \"x\", \"purpose\": \"\"}")
                 .<String>at("$.where"))
         .isEqualTo("/plan");
   }
@@ -162,12 +163,13 @@ class BilletApiTest extends ShopTest {
     java.util.Arrays.fill(large, (byte) ' ');
     large[0] = '{';
     Answer announced =
-        smith.send("POST", "/api/billets", "application/json", BodyPublishers.ofByteArray(large));
+        smith.send(
+            "POST", "/api/v1/billets", "application/json", BodyPublishers.ofByteArray(large));
     assertThat(announced.status()).isEqualTo(413);
     Answer streamed =
         smith.send(
             "POST",
-            "/api/billets",
+            "/api/v1/billets",
             "application/json",
             BodyPublishers.ofInputStream(() -> new ByteArrayInputStream(large, 0, 400_000)));
     assertThat(streamed.status()).isEqualTo(413);
@@ -177,25 +179,25 @@ class BilletApiTest extends ShopTest {
   @Test
   void otherContentTypesAndMethodsAreRefused() {
     Answer xml =
-        smith.send("POST", "/api/billets", "text/xml", BodyPublishers.ofString("<billet/>"));
+        smith.send("POST", "/api/v1/billets", "text/xml", BodyPublishers.ofString("<billet/>"));
     assertThat(xml.status()).isEqualTo(415);
     assertThat(xml.<String>at("$.remedy")).contains("application/json");
-    assertThat(smith.put("/api/book", "{}").status()).isEqualTo(405);
-    assertThat(smith.get("/api/billets/999999").status()).isEqualTo(404);
-    assertThat(smith.get("/api/billets/first").status()).isEqualTo(400);
-    assertThat(smith.get("/api/nothing").status()).isEqualTo(404);
-    assertThat(smith.post("/api/billets", "{").status()).isEqualTo(400);
-    assertThat(smith.post("/api/billets", "").status()).isEqualTo(400);
+    assertThat(smith.put("/api/v1/book", "{}").status()).isEqualTo(405);
+    assertThat(smith.get("/api/v1/billets/999999").status()).isEqualTo(404);
+    assertThat(smith.get("/api/v1/billets/first").status()).isEqualTo(400);
+    assertThat(smith.get("/api/v1/nothing").status()).isEqualTo(404);
+    assertThat(smith.post("/api/v1/billets", "{").status()).isEqualTo(400);
+    assertThat(smith.post("/api/v1/billets", "").status()).isEqualTo(400);
   }
 
   @Test
   void aBilletLeavesTheRackAndComesBack() {
     int id = start();
-    int before = smith.get("/api/billets").at("$.length()");
-    assertThat(smith.post("/api/billets/" + id + "/off-rack", "").status()).isEqualTo(204);
-    assertThat(smith.get("/api/billets").<Integer>at("$.length()")).isEqualTo(before - 1);
-    assertThat(smith.post("/api/billets/" + id + "/on-rack", "").status()).isEqualTo(204);
-    assertThat(smith.get("/api/billets").<Integer>at("$.length()")).isEqualTo(before);
-    assertThat(smith.post("/api/billets/999999/off-rack", "").status()).isEqualTo(404);
+    int before = smith.get("/api/v1/billets").at("$.length()");
+    assertThat(smith.post("/api/v1/billets/" + id + "/off-rack", "").status()).isEqualTo(204);
+    assertThat(smith.get("/api/v1/billets").<Integer>at("$.length()")).isEqualTo(before - 1);
+    assertThat(smith.post("/api/v1/billets/" + id + "/on-rack", "").status()).isEqualTo(204);
+    assertThat(smith.get("/api/v1/billets").<Integer>at("$.length()")).isEqualTo(before);
+    assertThat(smith.post("/api/v1/billets/999999/off-rack", "").status()).isEqualTo(404);
   }
 }

@@ -16,7 +16,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 class PartsApiTest extends ShopTest {
 
   private String plan(String line) {
-    Answer read = smith.post("/api/plans/read", "{\"line\": \"%s\"}".formatted(line));
+    Answer read = smith.post("/api/v1/plans/read", "{\"line\": \"%s\"}".formatted(line));
     assertThat(read.status()).as(read.body()).isEqualTo(200);
     return JsonPath.parse(read.<Object>at("$.plan")).jsonString();
   }
@@ -24,7 +24,7 @@ class PartsApiTest extends ShopTest {
   private Answer start(String name, String plan) {
     Answer started =
         smith.post(
-            "/api/billets",
+            "/api/v1/billets",
             "{\"name\": \"%s\", \"purpose\": \"\", \"plan\": %s}".formatted(name, plan));
     assertThat(started.status()).as(started.body()).isEqualTo(201);
     return started;
@@ -35,7 +35,7 @@ class PartsApiTest extends ShopTest {
     String plan =
         plan(
             "part edge = (1084 3/8) 1/2 x 4 > set 3 | 2 (1075 1/4, 15N20 1/4) 1 1/4 x 4 > layup left (@edge)");
-    Answer run = smith.post("/api/runs", "{\"plan\": " + plan + "}");
+    Answer run = smith.post("/api/v1/runs", "{\"plan\": " + plan + "}");
     assertThat(run.<Integer>at("$.parts.edge.stages.length()")).isEqualTo(2);
     assertThat(run.<String>at("$.stages[1].section.lie")).isEqualTo("BESIDE");
     assertThat(run.<List<String>>at("$.stages[1].fits[*].what")).contains("HEIGHT", "LENGTH");
@@ -53,15 +53,16 @@ class PartsApiTest extends ShopTest {
                 plan(
                     "part edge = 2 (1084 1/8) 1/2 x 4 > set 3 | (1075 1/4) 1 x 4 > layup left (@edge) > set 4"))
             .at("$.id");
-    assertThat(smith.get("/api/billets/" + id).<String>at("$.standing.nextWeld"))
+    assertThat(smith.get("/api/v1/billets/" + id).<String>at("$.standing.nextWeld"))
         .isEqualTo("edge/s1");
     Answer logged =
         smith.post(
-            "/api/billets/" + id + "/welds",
+            "/api/v1/billets/" + id + "/welds",
             "{\"stepKey\": \"edge/s1\", \"temperatureC\": 1180, \"school\": \"DRY\", \"outcome\": \"HELD\"}");
     assertThat(logged.status()).as(logged.body()).isEqualTo(201);
     assertThat(logged.<String>at("$.stepTitle")).isEqualTo("edge: Weld 1, step 1");
-    assertThat(smith.get("/api/billets/" + id).<String>at("$.standing.nextWeld")).isEqualTo("s2");
+    assertThat(smith.get("/api/v1/billets/" + id).<String>at("$.standing.nextWeld"))
+        .isEqualTo("s2");
   }
 
   @Test
@@ -69,7 +70,7 @@ class PartsApiTest extends ShopTest {
     int id =
         start("Giver", plan("2 (1075 1/4, 15N20 1/4) 1 x 8 > cut 4 > aside 2 > restack same"))
             .at("$.id");
-    Answer waiting = smith.get("/api/set-aside");
+    Answer waiting = smith.get("/api/v1/set-aside");
     List<Integer> free = waiting.at("$[?(@.billetId == " + id + ")].free");
     assertThat(free).containsExactly(2);
     String history = history(id, "s2", 2);
@@ -81,20 +82,22 @@ class PartsApiTest extends ShopTest {
                     .formatted(history, id));
     Answer first = start("Taker", taker);
     assertThat(first.<List<String>>at("$.run.findings[*].id")).doesNotContain("piece-used-twice");
-    List<Integer> left = smith.get("/api/set-aside").at("$[?(@.billetId == " + id + ")].free");
+    List<Integer> left = smith.get("/api/v1/set-aside").at("$[?(@.billetId == " + id + ")].free");
     assertThat(left).containsExactly(0);
     Answer second = start("Second taker", taker);
     assertThat(second.<List<String>>at("$.run.findings[*].id")).contains("piece-used-twice");
-    assertThat(smith.get("/api/set-aside/history?billetId=" + id + "&stepKey=zz&count=1").status())
+    assertThat(
+            smith.get("/api/v1/set-aside/history?billetId=" + id + "&stepKey=zz&count=1").status())
         .isEqualTo(404);
-    assertThat(smith.get("/api/set-aside/history?billetId=" + id + "&stepKey=s2&count=3").status())
+    assertThat(
+            smith.get("/api/v1/set-aside/history?billetId=" + id + "&stepKey=s2&count=3").status())
         .isEqualTo(422);
   }
 
   private String history(int id, String stepKey, int count) {
     Answer answer =
         smith.get(
-            "/api/set-aside/history?billetId=%d&stepKey=%s&count=%d"
+            "/api/v1/set-aside/history?billetId=%d&stepKey=%s&count=%d"
                 .formatted(id, URLEncoder.encode(stepKey, StandardCharsets.UTF_8), count));
     assertThat(answer.status()).isEqualTo(200);
     return JsonPath.parse(answer.<Object>at("$.plan")).jsonString();
@@ -103,17 +106,17 @@ class PartsApiTest extends ShopTest {
   @Test
   void aBilletGoesOutAsAFileAndComesInAgainWithItsSteels() {
     int id = start("To and fro", plan("3 (mill_band 1/16, 15N20 1/16) 1 x 4 > set 3")).at("$.id");
-    Answer file = smith.get("/api/billets/" + id + "/plan-file");
+    Answer file = smith.get("/api/v1/billets/" + id + "/plan-file");
     assertThat(file.header("Content-Disposition")).contains("attachment");
     assertThat(file.<String>at("$.format")).isEqualTo("geminal-plan");
     assertThat(file.<String>at("$.steels[0].id")).isEqualTo("mill_band");
-    Answer in = smith.post("/api/plan-files", file.body());
+    Answer in = smith.post("/api/v1/plan-files", file.body());
     assertThat(in.status()).as(in.body()).isEqualTo(201);
     assertThat(in.<List<String>>at("$.steelsKept")).containsExactly("mill_band");
     String renamed = file.body().replace("mill_band", "mill_two");
-    Answer added = smith.post("/api/plan-files", renamed);
+    Answer added = smith.post("/api/v1/plan-files", renamed);
     assertThat(added.<List<String>>at("$.steelsAdded")).containsExactly("mill_two");
-    assertThat(smith.get("/api/billets/" + added.<Integer>at("$.id")).<String>at("$.name"))
+    assertThat(smith.get("/api/v1/billets/" + added.<Integer>at("$.id")).<String>at("$.name"))
         .isEqualTo("To and fro");
   }
 
@@ -130,10 +133,10 @@ class PartsApiTest extends ShopTest {
       String good, String bad, int status, String where) {
     int id = start("Good", plan("3 (1075 1/8, mill_band 1/16) 1 x 4 > set 3")).at("$.id");
     String file =
-        smith.get("/api/billets/" + id + "/plan-file").body().replace("mill_band", "mill_three");
+        smith.get("/api/v1/billets/" + id + "/plan-file").body().replace("mill_band", "mill_three");
     String billets = shop.dump("billet");
     String steels = shop.dump("own_steel");
-    Answer answer = smith.post("/api/plan-files", file.replaceFirst(good, bad));
+    Answer answer = smith.post("/api/v1/plan-files", file.replaceFirst(good, bad));
     assertThat(answer.status()).as(answer.body()).isEqualTo(status);
     assertThat(answer.<String>at("$.where")).startsWith(where);
     assertThat(shop.dump("billet")).isEqualTo(billets);
@@ -143,21 +146,22 @@ class PartsApiTest extends ShopTest {
   @Test
   void theSmallestStackIsFoundOrWhatIsMissingIsSaid() {
     String plan = plan("(1075 1/4) 1 1/2 x 20 | want 2 of 4 x 1 x 1/8 blade");
-    Answer found = smith.post("/api/plans/smallest", "{\"plan\": " + plan + "}");
+    Answer found = smith.post("/api/v1/plans/smallest", "{\"plan\": " + plan + "}");
     assertThat(found.<Boolean>at("$.enough")).isTrue();
     assertThat(found.number("$.plan.stack.lengthMm")).isBetween(204.0, 206.0);
     String low = plan("(1075 1/4) 1 1/2 x 20 | want 2 of 4 x 1 x 1/2 blade");
-    Answer missing = smith.post("/api/plans/smallest", "{\"plan\": " + low + "}");
+    Answer missing = smith.post("/api/v1/plans/smallest", "{\"plan\": " + low + "}");
     assertThat(missing.<Boolean>at("$.enough")).isFalse();
     assertThat(missing.number("$.finish.heightShortMm")).isGreaterThan(7);
-    assertThat(smith.post("/api/plans/smallest", "{\"plan\": " + PLAN + "}").<String>at("$.where"))
+    assertThat(
+            smith.post("/api/v1/plans/smallest", "{\"plan\": " + PLAN + "}").<String>at("$.where"))
         .isEqualTo("/plan/wanted");
   }
 
   @Test
   void theCutListComesFromTheShelf() {
     String plan = plan("13 (1075 1/8, 15N20 1/16) 1 1/2 x 6");
-    Answer list = smith.post("/api/plans/cut-list", "{\"plan\": " + plan + "}");
+    Answer list = smith.post("/api/v1/plans/cut-list", "{\"plan\": " + plan + "}");
     assertThat(list.<List<Object>>at("$.missing")).isEmpty();
     assertThat(list.<Boolean>at("$.proven")).isTrue();
     List<List<Number>> pieces = list.at("$.bars[?(@.bar.steel == '1075')].piecesMm");
@@ -166,7 +170,7 @@ class PartsApiTest extends ShopTest {
     String rare = plan("2 (440C 1/8) 1 1/2 x 6");
     assertThat(
             smith
-                .post("/api/plans/cut-list", "{\"plan\": " + rare + "}")
+                .post("/api/v1/plans/cut-list", "{\"plan\": " + rare + "}")
                 .<Integer>at("$.missing[0].count"))
         .isEqualTo(2);
   }

@@ -12,7 +12,8 @@ class PlanApiTest extends ShopTest {
   void shorthandIsReadInTheReadersUnits() {
     Answer read =
         smith.post(
-            "/api/plans/read", "{\"line\": \"13 (1075 1/8, 15N20 .062) 1 1/2 x 5 7/8 > set 3\"}");
+            "/api/v1/plans/read",
+            "{\"line\": \"13 (1075 1/8, 15N20 .062) 1 1/2 x 5 7/8 > set 3\"}");
     assertThat(read.number("$.plan.stack.widthMm")).isEqualTo(38.1);
     assertThat(read.number("$.plan.stack.pieces[1].thicknessMm")).isEqualTo(1.5748);
   }
@@ -21,7 +22,7 @@ class PlanApiTest extends ShopTest {
   void retypedStepsKeepTheirKeys() {
     Answer read =
         smith.post(
-            "/api/plans/read",
+            "/api/v1/plans/read",
             "{\"line\": \"3 (1075 1/8, 15N20 1/16) 1 1/2 x 6 > set 4 > cut 5 > restack turned\","
                 + " \"plan\": "
                 + PLAN
@@ -32,7 +33,7 @@ class PlanApiTest extends ShopTest {
 
   @Test
   void faultsInShorthandSayFromWhereToWhere() {
-    Answer read = smith.post("/api/plans/read", "{\"line\": \"3 (1075 1/8) 1 x 6 > bend 3\"}");
+    Answer read = smith.post("/api/v1/plans/read", "{\"line\": \"3 (1075 1/8) 1 x 6 > bend 3\"}");
     assertThat(read.status()).isEqualTo(422);
     assertThat(read.<Integer>at("$.from")).isEqualTo(21);
     assertThat(read.<Integer>at("$.to")).isEqualTo(27);
@@ -40,14 +41,14 @@ class PlanApiTest extends ShopTest {
 
   @Test
   void aStepIsAddedFromItsNameOrFromShorthand() {
-    Answer named = smith.post("/api/plans/steps", step(4, "set"));
+    Answer named = smith.post("/api/v1/plans/steps", step(4, "set"));
     assertThat(named.<String>at("$.plan.steps[4].operation.kind")).isEqualTo("set");
     assertThat(named.<String>at("$.plan.steps[4].key")).isEqualTo("s5");
-    Answer typed = smith.post("/api/plans/steps", step(2, "trim 1/2, 3/4"));
+    Answer typed = smith.post("/api/v1/plans/steps", step(2, "trim 1/2, 3/4"));
     assertThat(typed.number("$.plan.steps[2].operation.frontMm")).isEqualTo(12.7);
-    assertThat(smith.post("/api/plans/steps", step(9, "set")).<String>at("$.where"))
+    assertThat(smith.post("/api/v1/plans/steps", step(9, "set")).<String>at("$.where"))
         .isEqualTo("/after");
-    assertThat(smith.post("/api/plans/steps", step(1, "bend")).status()).isEqualTo(422);
+    assertThat(smith.post("/api/v1/plans/steps", step(1, "bend")).status()).isEqualTo(422);
   }
 
   private static String step(int after, String words) {
@@ -58,7 +59,7 @@ class PlanApiTest extends ShopTest {
   void anOutlineIsAWholePlan() {
     Answer outline =
         smith.post(
-            "/api/plans/outline",
+            "/api/v1/plans/outline",
             """
             {"stack": {"pieces": [{"steel": "1075", "thicknessMm": 3},
               {"steel": "15N20", "thicknessMm": 1.5}], "widthMm": 40, "lengthMm": 150},
@@ -70,7 +71,7 @@ class PlanApiTest extends ShopTest {
         .endsWith("restack", "set");
     assertThat(
             smith
-                .post("/api/plans/outline", outline.body().replace("\"plan\"", "\"stack\""))
+                .post("/api/v1/plans/outline", outline.body().replace("\"plan\"", "\"stack\""))
                 .status())
         .isEqualTo(400);
   }
@@ -78,7 +79,7 @@ class PlanApiTest extends ShopTest {
   @Test
   void planFaultsPointIntoThePlan() {
     Answer run =
-        smith.post("/api/runs", "{\"plan\": " + PLAN.replace("\"15N20\"", "\"mystery\"") + "}");
+        smith.post("/api/v1/runs", "{\"plan\": " + PLAN.replace("\"15N20\"", "\"mystery\"") + "}");
     assertThat(run.<String>at("$.where")).isEqualTo("/plan/stack/pieces/1/steel");
   }
 }

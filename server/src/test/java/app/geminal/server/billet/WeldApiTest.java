@@ -17,21 +17,21 @@ class WeldApiTest extends ShopTest {
 
   private int billet() {
     return smith
-        .post("/api/billets", "{\"name\": \"B\", \"purpose\": \"\", \"plan\": " + PLAN + "}")
+        .post("/api/v1/billets", "{\"name\": \"B\", \"purpose\": \"\", \"plan\": " + PLAN + "}")
         .at("$.id");
   }
 
   @Test
   void aLoggedWeldStandsInTheBookAndMovesTheBilletOn() {
     int id = billet();
-    Answer logged = smith.post("/api/billets/" + id + "/welds", WELD);
+    Answer logged = smith.post("/api/v1/billets/" + id + "/welds", WELD);
     assertThat(logged.status()).isEqualTo(201);
-    Answer book = smith.get("/api/book");
+    Answer book = smith.get("/api/v1/book");
     assertThat(book.<Integer>at("$[0].billetId")).isEqualTo(id);
     assertThat(book.number("$[0].temperatureC")).isEqualTo((2150 - 32) * 5 / 9.0);
     assertThat(book.<String>at("$[0].stepTitle")).isEqualTo("Weld 1, step 1");
     assertThat(book.<String>at("$[0].madeBy")).isEqualTo("Wharf smithy");
-    Answer opened = smith.get("/api/billets/" + id);
+    Answer opened = smith.get("/api/v1/billets/" + id);
     assertThat(opened.<Integer>at("$.standing.weldsMade")).isEqualTo(1);
     assertThat(opened.<Object>at("$.standing.nextWeld")).isNull();
     assertThat(opened.<Integer>at("$.welds.length()")).isEqualTo(1);
@@ -40,12 +40,12 @@ class WeldApiTest extends ShopTest {
   @Test
   void aStruckWeldIsGoneUntilTheStrikingIsTakenBack() {
     int id = billet();
-    int weld = smith.post("/api/billets/" + id + "/welds", WELD).at("$.id");
-    assertThat(smith.post("/api/welds/" + weld + "/strike", "").status()).isEqualTo(204);
-    assertThat(smith.get("/api/billets/" + id).<Integer>at("$.welds.length()")).isZero();
-    smith.post("/api/welds/" + weld + "/unstrike", "");
-    assertThat(smith.get("/api/billets/" + id).<Integer>at("$.welds.length()")).isEqualTo(1);
-    assertThat(smith.post("/api/welds/999999/strike", "").status()).isEqualTo(404);
+    int weld = smith.post("/api/v1/billets/" + id + "/welds", WELD).at("$.id");
+    assertThat(smith.post("/api/v1/welds/" + weld + "/strike", "").status()).isEqualTo(204);
+    assertThat(smith.get("/api/v1/billets/" + id).<Integer>at("$.welds.length()")).isZero();
+    smith.post("/api/v1/welds/" + weld + "/unstrike", "");
+    assertThat(smith.get("/api/v1/billets/" + id).<Integer>at("$.welds.length()")).isEqualTo(1);
+    assertThat(smith.post("/api/v1/welds/999999/strike", "").status()).isEqualTo(404);
   }
 
   @ParameterizedTest
@@ -62,7 +62,7 @@ class WeldApiTest extends ShopTest {
   void badEntriesAreRefusedAndNothingIsWritten(String good, String bad, int status, String where) {
     int id = billet();
     String before = shop.dump("weld");
-    Answer answer = smith.post("/api/billets/" + id + "/welds", WELD.replace(good, bad));
+    Answer answer = smith.post("/api/v1/billets/" + id + "/welds", WELD.replace(good, bad));
     assertThat(answer.status()).as(answer.body()).isEqualTo(status);
     assertThat(answer.<String>at("$.where")).isEqualTo(where);
     assertThat(shop.dump("weld")).isEqualTo(before);

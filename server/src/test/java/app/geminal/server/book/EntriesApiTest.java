@@ -20,7 +20,7 @@ class EntriesApiTest extends ShopTest {
   private int billet() {
     return smith
         .post(
-            "/api/billets",
+            "/api/v1/billets",
             "{\"name\": \"Splitting froe\", \"purpose\": \"\", \"plan\": " + PLAN + "}")
         .at("$.id");
   }
@@ -45,30 +45,31 @@ class EntriesApiTest extends ShopTest {
   @Test
   void aFlawGoesIntoThePieceItIsSawnInto() {
     int id = billet();
-    Answer written = smith.post("/api/billets/" + id + "/entries", look("b", flaw(150, 160)));
+    Answer written = smith.post("/api/v1/billets/" + id + "/entries", look("b", flaw(150, 160)));
     assertThat(written.status()).as(written.body()).isEqualTo(201);
-    Answer flaws = smith.get("/api/billets/" + id + "/flaws");
+    Answer flaws = smith.get("/api/v1/billets/" + id + "/flaws");
     assertThat(flaws.<String>at("$[0].state")).isEqualTo("OPEN");
     assertThat(flaws.<List<Integer>>at("$[0].places[?(@.stage == 3)].spot.bar")).containsExactly(2);
     assertThat(flaws.<List<Integer>>at("$[0].places[?(@.stage == 4)].spot.bar")).containsExactly(0);
-    assertThat(smith.get("/api/billets/" + id + "/seams?step=a").<List<Double>>at("$")).hasSize(2);
+    assertThat(smith.get("/api/v1/billets/" + id + "/seams?step=a").<List<Double>>at("$"))
+        .hasSize(2);
   }
 
   @Test
   void aDecisionMovesTheFlawsState() {
     int id = billet();
-    smith.post("/api/billets/" + id + "/entries", look("a", flaw(10, 20)));
+    smith.post("/api/v1/billets/" + id + "/entries", look("a", flaw(10, 20)));
     smith.post(
-        "/api/billets/" + id + "/entries",
+        "/api/v1/billets/" + id + "/entries",
         """
         {"decided": {"flawId": "f1", "decision": "REWELD", "stepKey": "a",
           "at": "2026-03-01T11:00:00Z"}}\
         """);
-    assertThat(smith.get("/api/billets/" + id + "/flaws").<String>at("$[0].state"))
+    assertThat(smith.get("/api/v1/billets/" + id + "/flaws").<String>at("$[0].state"))
         .isEqualTo("WELDED_AGAIN");
     String again = look("a", "").replace("2026-03-01T10", "2026-03-01T12");
-    smith.post("/api/billets/" + id + "/entries", again);
-    assertThat(smith.get("/api/billets/" + id + "/flaws").<String>at("$[0].state"))
+    smith.post("/api/v1/billets/" + id + "/entries", again);
+    assertThat(smith.get("/api/v1/billets/" + id + "/flaws").<String>at("$[0].state"))
         .isEqualTo("HELD");
   }
 
@@ -76,14 +77,15 @@ class EntriesApiTest extends ShopTest {
   void aLaterLookTellsWhatBecameOfAWeld() {
     int id = billet();
     smith.post(
-        "/api/billets/" + id + "/welds",
+        "/api/v1/billets/" + id + "/welds",
         """
         {"stepKey": "a", "madeAt": "2026-03-01T09:00:00Z", "temperatureC": 1170, "school": "DRY",
          "outcome": "HELD", "note": ""}\
         """);
-    assertThat(smith.get("/api/billets/" + id).<String>at("$.welds[0].outcome")).isEqualTo("HELD");
-    smith.post("/api/billets/" + id + "/entries", look("a", flaw(10, 20)));
-    Answer opened = smith.get("/api/billets/" + id);
+    assertThat(smith.get("/api/v1/billets/" + id).<String>at("$.welds[0].outcome"))
+        .isEqualTo("HELD");
+    smith.post("/api/v1/billets/" + id + "/entries", look("a", flaw(10, 20)));
+    Answer opened = smith.get("/api/v1/billets/" + id);
     assertThat(opened.<String>at("$.welds[0].outcome")).isEqualTo("OPEN");
     assertThat(opened.<String>at("$.standing.flaw")).isEqualTo("a");
     assertThat(opened.number("$.welds[0].how.joints")).isEqualTo(2);
@@ -94,13 +96,13 @@ class EntriesApiTest extends ShopTest {
   void aFlawThatIsTrimmedOffLeavesTheBilletSound() {
     int id = billet();
     smith.post(
-        "/api/billets/" + id + "/welds",
+        "/api/v1/billets/" + id + "/welds",
         """
         {"stepKey": "a", "madeAt": "2026-03-01T09:00:00Z", "temperatureC": 1170, "school": "DRY",
          "outcome": "OPEN", "note": ""}\
         """);
-    smith.post("/api/billets/" + id + "/entries", look("a", flaw(0, 8)));
-    assertThat(smith.get("/api/billets/" + id).<String>at("$.standing.flaw")).isEqualTo("a");
+    smith.post("/api/v1/billets/" + id + "/entries", look("a", flaw(0, 8)));
+    assertThat(smith.get("/api/v1/billets/" + id).<String>at("$.standing.flaw")).isEqualTo("a");
     String trimmed =
         PLAN.replace(
             "{\"key\": \"b\"",
@@ -110,25 +112,25 @@ class EntriesApiTest extends ShopTest {
             """);
     Answer changed =
         smith.put(
-            "/api/billets/" + id,
+            "/api/v1/billets/" + id,
             "{\"version\": 1, \"name\": \"Froe\", \"purpose\": \"\", \"plan\": " + trimmed + "}");
     assertThat(changed.status()).as(changed.body()).isEqualTo(200);
     assertThat(changed.<Object>at("$.standing.flaw")).isNull();
     assertThat(changed.<String>at("$.welds[0].outcome")).as("it did open").isEqualTo("OPEN");
     smith.post(
-        "/api/billets/" + id + "/entries",
+        "/api/v1/billets/" + id + "/entries",
         """
         {"decided": {"flawId": "f1", "decision": "TRIM", "stepKey": "t",
           "at": "2026-03-01T11:00:00Z"}}\
         """);
-    assertThat(smith.get("/api/billets/" + id + "/flaws").<List<Object>>at("$[0].decisions"))
+    assertThat(smith.get("/api/v1/billets/" + id + "/flaws").<List<Object>>at("$[0].decisions"))
         .hasSize(1);
-    assertThat(smith.get("/api/billets/" + id + "/flaws").<String>at("$[0].state"))
+    assertThat(smith.get("/api/v1/billets/" + id + "/flaws").<String>at("$[0].state"))
         .isEqualTo("GONE");
     smith.put(
-        "/api/billets/" + id,
+        "/api/v1/billets/" + id,
         "{\"version\": 2, \"name\": \"Froe\", \"purpose\": \"\", \"plan\": " + PLAN + "}");
-    Answer back = smith.get("/api/billets/" + id + "/flaws");
+    Answer back = smith.get("/api/v1/billets/" + id + "/flaws");
     assertThat(back.<String>at("$[0].state")).isEqualTo("OPEN");
     assertThat(back.<List<Object>>at("$[0].decisions")).as("taken back with its step").isEmpty();
   }
@@ -141,32 +143,32 @@ class EntriesApiTest extends ShopTest {
     int id =
         smith
             .post(
-                "/api/billets",
+                "/api/v1/billets",
                 "{\"name\": \"Froe\", \"purpose\": \"\", \"plan\": "
                     + read(line.formatted("1/4"))
                     + "}")
             .at("$.id");
     smith.post(
-        "/api/billets/" + id + "/entries",
+        "/api/v1/billets/" + id + "/entries",
         look("edge/s1", flaw(2, 12).replace("\"joint\": 1", "\"joint\": null")));
-    Answer in = smith.get("/api/billets/" + id + "/flaws");
+    Answer in = smith.get("/api/v1/billets/" + id + "/flaws");
     assertThat(in.<List<String>>at("$[0].places[*].part")).contains("edge", "");
     assertThat(in.<String>at("$[0].state")).isEqualTo("OPEN");
     Answer trimmed =
         smith.put(
-            "/api/billets/" + id,
+            "/api/v1/billets/" + id,
             "{\"version\": 1, \"name\": \"Froe\", \"purpose\": \"\", \"plan\": "
                 + read(line.formatted("2"))
                 + "}");
     assertThat(trimmed.status()).as(trimmed.body()).isEqualTo(200);
-    assertThat(smith.get("/api/billets/" + id + "/flaws").<String>at("$[0].state"))
+    assertThat(smith.get("/api/v1/billets/" + id + "/flaws").<String>at("$[0].state"))
         .isEqualTo("GONE");
   }
 
   /** A plan from its line, as JSON. */
   private String read(String line) {
     Answer read =
-        smith.post("/api/plans/read", "{\"line\": \"%s\", \"plan\": null}".formatted(line));
+        smith.post("/api/v1/plans/read", "{\"line\": \"%s\", \"plan\": null}".formatted(line));
     assertThat(read.status()).as(read.body()).isEqualTo(200);
     String body = read.body();
     return body.substring(body.indexOf(':') + 1, body.lastIndexOf('}'));
@@ -175,25 +177,25 @@ class EntriesApiTest extends ShopTest {
   @Test
   void whatIsMendedKeepsHowItStoodAndStrikingIsTakenBack() {
     int id = billet();
-    int entry = smith.post("/api/billets/" + id + "/entries", look("a", "")).at("$.id");
+    int entry = smith.post("/api/v1/billets/" + id + "/entries", look("a", "")).at("$.id");
     String mended = look("a", "").replace("left edge ground bright", "both edges ground bright");
     Answer changed =
-        smith.put("/api/book/entries/" + entry, "{\"version\": 1, \"says\": " + mended + "}");
+        smith.put("/api/v1/book/entries/" + entry, "{\"version\": 1, \"says\": " + mended + "}");
     assertThat(changed.status()).as(changed.body()).isEqualTo(200);
     assertThat(changed.number("$.version")).isEqualTo(2);
-    Answer before = smith.get("/api/book/entries/" + entry + "/before");
+    Answer before = smith.get("/api/v1/book/entries/" + entry + "/before");
     assertThat(before.<String>at("$[0].was.says.looked.note")).isEqualTo("left edge ground bright");
     assertThat(before.<String>at("$[0].changedBy")).isEqualTo("Wharf smithy");
     assertThat(
             smith
-                .put("/api/book/entries/" + entry, "{\"version\": 1, \"says\": " + mended + "}")
+                .put("/api/v1/book/entries/" + entry, "{\"version\": 1, \"says\": " + mended + "}")
                 .status())
         .as("somebody was faster")
         .isEqualTo(409);
-    smith.post("/api/book/entries/" + entry + "/strike", "");
-    assertThat(smith.get("/api/billets/" + id + "/entries").<List<Object>>at("$")).isEmpty();
-    smith.post("/api/book/entries/" + entry + "/unstrike", "");
-    assertThat(smith.get("/api/billets/" + id + "/entries").<List<Object>>at("$")).hasSize(1);
+    smith.post("/api/v1/book/entries/" + entry + "/strike", "");
+    assertThat(smith.get("/api/v1/billets/" + id + "/entries").<List<Object>>at("$")).isEmpty();
+    smith.post("/api/v1/book/entries/" + entry + "/unstrike", "");
+    assertThat(smith.get("/api/v1/billets/" + id + "/entries").<List<Object>>at("$")).hasSize(1);
   }
 
   @Test
@@ -202,7 +204,7 @@ class EntriesApiTest extends ShopTest {
     int weld =
         smith
             .post(
-                "/api/billets/" + id + "/welds",
+                "/api/v1/billets/" + id + "/welds",
                 """
                 {"stepKey": "a", "madeAt": "2026-03-01T09:00:00Z", "temperatureC": 1170,
                  "school": "DRY", "outcome": "HELD", "note": "", "how": {"soakMin": 12, "joints": 0,
@@ -211,32 +213,33 @@ class EntriesApiTest extends ShopTest {
             .at("$.id");
     Answer mended =
         smith.put(
-            "/api/welds/" + weld,
+            "/api/v1/welds/" + weld,
             """
             {"version": 1, "madeAt": "2026-03-01T09:00:00Z", "temperatureC": 1150, "school": "DRY",
              "outcome": "SUSPECT", "note": "read it wrong"}\
             """);
     assertThat(mended.number("$.temperatureC")).isEqualTo(1150);
     assertThat(mended.number("$.how.soakMin")).as("what was not said stays").isEqualTo(12);
-    assertThat(smith.get("/api/welds/" + weld + "/before").number("$[0].was.temperatureC"))
+    assertThat(smith.get("/api/v1/welds/" + weld + "/before").number("$[0].was.temperatureC"))
         .isEqualTo(1170);
   }
 
   @Test
   void nonsenseIsRefusedAndNothingIsWritten() {
     int id = billet();
-    assertThat(smith.post("/api/billets/" + id + "/entries", look("nowhere", "")).body())
+    assertThat(smith.post("/api/v1/billets/" + id + "/entries", look("nowhere", "")).body())
         .contains("The plan has no step of this key");
-    assertThat(smith.post("/api/billets/" + id + "/entries", "{}").status()).isEqualTo(422);
-    assertThat(smith.post("/api/billets/" + id + "/entries", look("a", flaw(20, 10))).body())
+    assertThat(smith.post("/api/v1/billets/" + id + "/entries", "{}").status()).isEqualTo(422);
+    assertThat(smith.post("/api/v1/billets/" + id + "/entries", look("a", flaw(20, 10))).body())
         .contains("ends before it begins");
     assertThat(
             smith
                 .post(
-                    "/api/billets/" + id + "/entries", look("a", "").replace("2026-03", "2126-03"))
+                    "/api/v1/billets/" + id + "/entries",
+                    look("a", "").replace("2026-03", "2126-03"))
                 .status())
         .isEqualTo(422);
-    assertThat(smith.get("/api/billets/" + id + "/entries").<List<Object>>at("$")).isEmpty();
+    assertThat(smith.get("/api/v1/billets/" + id + "/entries").<List<Object>>at("$")).isEmpty();
   }
 
   /** A JPEG with an EXIF block that says where it was taken and that it lies on its side. */
@@ -297,13 +300,16 @@ class EntriesApiTest extends ShopTest {
 
   private Answer send(int entry, byte[] file, String type) {
     return smith.send(
-        "POST", "/api/book/entries/" + entry + "/photos", type, BodyPublishers.ofByteArray(file));
+        "POST",
+        "/api/v1/book/entries/" + entry + "/photos",
+        type,
+        BodyPublishers.ofByteArray(file));
   }
 
   @Test
   void aPhotographIsPaintedAnewUprightAndWithoutItsPlace() throws IOException {
     int id = billet();
-    int entry = smith.post("/api/billets/" + id + "/entries", look("a", "")).at("$.id");
+    int entry = smith.post("/api/v1/billets/" + id + "/entries", look("a", "")).at("$.id");
     byte[] sent = telephonePicture();
     assertThat(new String(sent, StandardCharsets.ISO_8859_1)).contains("Riverside");
     Answer kept = send(entry, sent, "image/jpeg");
@@ -312,7 +318,7 @@ class EntriesApiTest extends ShopTest {
     byte[] jpeg = shop.bean(Entries.class).jpeg(kept.at("$.photos[0].id"));
     assertThat(new String(jpeg, StandardCharsets.ISO_8859_1)).doesNotContain("Riverside", "Exif");
     assertThat(ImageIO.read(new ByteArrayInputStream(jpeg)).getHeight()).isEqualTo(400);
-    Answer shown = smith.get("/api/photos/" + kept.<String>at("$.photos[0].id"));
+    Answer shown = smith.get("/api/v1/photos/" + kept.<String>at("$.photos[0].id"));
     assertThat(shown.status()).isEqualTo(200);
     assertThat(shown.header("content-type")).isEqualTo("image/jpeg");
   }
@@ -320,12 +326,12 @@ class EntriesApiTest extends ShopTest {
   @Test
   void whatIsNoPictureIsRefused() {
     int id = billet();
-    int entry = smith.post("/api/billets/" + id + "/entries", look("a", "")).at("$.id");
+    int entry = smith.post("/api/v1/billets/" + id + "/entries", look("a", "")).at("$.id");
     Answer text = send(entry, "<svg/>".getBytes(StandardCharsets.UTF_8), "image/png");
     assertThat(text.status()).isEqualTo(422);
     assertThat(text.body()).contains("send a JPEG or PNG");
     assertThat(send(entry, new byte[17 * 1024 * 1024], "image/jpeg").status()).isEqualTo(413);
-    assertThat(smith.get("/api/billets/" + id + "/entries").<List<Object>>at("$[0].photos"))
+    assertThat(smith.get("/api/v1/billets/" + id + "/entries").<List<Object>>at("$[0].photos"))
         .isEmpty();
   }
 }

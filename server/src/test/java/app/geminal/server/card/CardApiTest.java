@@ -16,7 +16,7 @@ class CardApiTest extends ShopTest {
 
   @Test
   void everyDemoBilletHasACardOfOnePage() throws IOException {
-    List<Integer> ids = smith.get("/api/billets").at("$[*].id");
+    List<Integer> ids = smith.get("/api/v1/billets").at("$[*].id");
     for (int id : ids) {
       Card card = shop.bean(Cards.class).of(id, UnitSystem.INCH, "http://127.0.0.1:8420");
       try (PDDocument pdf = Loader.loadPDF(CardPdf.of(card))) {
@@ -38,12 +38,12 @@ class CardApiTest extends ShopTest {
 
   @Test
   void theCardIsInTheReadersUnitsAndLinksToTheFire() {
-    Answer card = smith.get("/api/billets/1/card");
+    Answer card = smith.get("/api/v1/billets/1/card");
     assertThat(card.<String>at("$.units")).isEqualTo("inches, °F");
     assertThat(card.<String>at("$.cutList[0]")).contains("1075, 1 1/2 × 1/8 × 5 7/8");
     assertThat(card.<String>at("$.link")).matches("http://127.0.0.1:\\d+/fire\\?billet=1.*");
     assertThat(card.<List<String>>at("$.rows[*].stops")).anyMatch(s -> s.contains("/"));
-    Answer pdf = smith.get("/api/billets/1/card.pdf");
+    Answer pdf = smith.get("/api/v1/billets/1/card.pdf");
     assertThat(pdf.header("content-type")).isEqualTo("application/pdf");
     assertThat(pdf.body()).startsWith("%PDF");
   }

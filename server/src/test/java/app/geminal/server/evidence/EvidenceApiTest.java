@@ -17,7 +17,7 @@ class EvidenceApiTest extends ShopTest {
     billet =
         smith
             .post(
-                "/api/billets",
+                "/api/v1/billets",
                 "{\"name\": \"Caulking iron\", \"purpose\": \"\", \"plan\": " + PLAN + "}")
             .at("$.id");
     for (int i = 0; i < 40; i++) {
@@ -28,7 +28,7 @@ class EvidenceApiTest extends ShopTest {
 
   private void log(String school, String outcome, int minute) {
     smith.post(
-        "/api/billets/" + billet + "/welds",
+        "/api/v1/billets/" + billet + "/welds",
         """
         {"stepKey": "a", "madeAt": "2026-04-01T08:%02d:00Z", "temperatureC": 1170, "school": "%s",
          "outcome": "%s", "note": "", "how": {"soakMin": 10, "neededSoakMin": 14, "joints": 0,
@@ -39,7 +39,7 @@ class EvidenceApiTest extends ShopTest {
 
   @Test
   void itCountsAndForetells() {
-    Answer evidence = smith.get("/api/evidence");
+    Answer evidence = smith.get("/api/v1/evidence");
     assertThat(evidence.number("$.all.open")).isGreaterThanOrEqualTo(22);
     assertThat(
             evidence.<List<Boolean>>at(
@@ -50,16 +50,17 @@ class EvidenceApiTest extends ShopTest {
                 "$.factors[?(@.factor == 'SOAK')].lines[?(@.level == 'short')].tally.open"))
         .containsExactly(27);
     assertThat(evidence.number("$.belief.mean")).isGreaterThan(0.85);
-    double dry = smith.get("/api/evidence/next?billet=" + billet + "&step=a").number("$.mean");
+    double dry = smith.get("/api/v1/evidence/next?billet=" + billet + "&step=a").number("$.mean");
     int withBorax =
         smith
             .post(
-                "/api/billets",
+                "/api/v1/billets",
                 "{\"name\": \"Borax\", \"purpose\": \"\", \"plan\": "
                     + PLAN.replace("DRY", "BORAX")
                     + "}")
             .at("$.id");
-    double borax = smith.get("/api/evidence/next?billet=" + withBorax + "&step=a").number("$.mean");
+    double borax =
+        smith.get("/api/v1/evidence/next?billet=" + withBorax + "&step=a").number("$.mean");
     assertThat(dry).isLessThan(borax - 0.1);
     assertThat(evidence.body()).doesNotContainIgnoringCase("because");
   }
@@ -67,7 +68,7 @@ class EvidenceApiTest extends ShopTest {
   @Test
   void findingsStandBesideWhatTheBookSaysOfSuchWelds() {
     String hurried = PLAN.replace("\"soakMin\": 15", "\"soakMin\": 0");
-    Answer run = smith.post("/api/runs", "{\"plan\": " + hurried + "}");
+    Answer run = smith.post("/api/v1/runs", "{\"plan\": " + hurried + "}");
     assertThat(run.<List<String>>at("$.findings[?(@.id == 'soak-short')].record").getFirst())
         .startsWith("In your Book")
         .contains("soaked shorter than they needed opened", "nine times in ten");
@@ -75,16 +76,16 @@ class EvidenceApiTest extends ShopTest {
 
   @Test
   void itComparesTwoWays() {
-    Answer c = smith.get("/api/evidence/compare?factor=SCHOOL&one=DRY&other=BORAX");
+    Answer c = smith.get("/api/v1/evidence/compare?factor=SCHOOL&one=DRY&other=BORAX");
     assertThat(c.number("$.difference")).isGreaterThan(0.3);
     assertThat(c.number("$.needed")).isZero();
-    assertThat(smith.get("/api/evidence/compare?factor=SCHOOL&one=DRY&other=none").status())
+    assertThat(smith.get("/api/v1/evidence/compare?factor=SCHOOL&one=DRY&other=none").status())
         .isEqualTo(422);
   }
 
   @Test
   void measuredBarsAreOfferedAsTheShopsOwnFigures() {
-    Answer losses = smith.get("/api/evidence/losses");
+    Answer losses = smith.get("/api/v1/evidence/losses");
     assertThat(losses.<List<String>>at("$[*].loss"))
         .containsExactly("KERF", "SCALE", "TRIM", "GRIND");
     assertThat(losses.number("$[0].now")).isCloseTo(1.6, within(1e-9));

@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 class FireApiTest extends ShopTest {
 
   private String firstWeld(long billet) {
-    return smith.get("/api/billets/%d/heats".formatted(billet)).at("$[0].path");
+    return smith.get("/api/v1/billets/%d/heats".formatted(billet)).at("$[0].path");
   }
 
   private long start(boolean rehearsal, double speed, long... billets) {
@@ -34,7 +34,7 @@ class FireApiTest extends ShopTest {
     }
     Answer begun =
         smith.post(
-            "/api/fires",
+            "/api/v1/fires",
             "{\"billets\": [%s], \"rehearsal\": %s, \"speed\": %s}"
                 .formatted(String.join(",", chosen), rehearsal, speed));
     assertThat(begun.status()).isEqualTo(201);
@@ -62,7 +62,7 @@ class FireApiTest extends ShopTest {
 
   private Answer send(long fire, String... entries) {
     return smith.post(
-        "/api/fires/%d/entries".formatted(fire),
+        "/api/v1/fires/%d/entries".formatted(fire),
         "{\"entries\": [%s]}".formatted(String.join(",", entries)));
   }
 
@@ -72,19 +72,19 @@ class FireApiTest extends ShopTest {
 
   @Test
   void aBilletsHeatsAndWhatEachWants() {
-    Answer heats = smith.get("/api/billets/1/heats");
+    Answer heats = smith.get("/api/v1/billets/1/heats");
     assertThat(heats.<List<String>>at("$[*].title"))
         .containsExactly("Weld 1", "Draw 1", "Weld 2", "Draw 2");
     assertThat(heats.<Integer>at("$[0].made")).isEqualTo(1);
-    Answer plan = smith.get("/api/billets/1/heat-plan?step=" + heats.<String>at("$[0].path"));
+    Answer plan = smith.get("/api/v1/billets/1/heat-plan?step=" + heats.<String>at("$[0].path"));
     assertThat(plan.<String>at("$.school")).isEqualTo("DRY");
     assertThat(plan.number("$.soaking.firstMin")).isBetween(8.0, 40.0);
     assertThat(plan.<List<String>>at("$.schools[*].school")).hasSize(4);
     assertThat(plan.<List<Object>>at("$.layOut[*]")).hasSizeGreaterThan(6);
     assertThat(plan.<Integer>at("$.schools[1].made")).isPositive();
-    Answer draw = smith.get("/api/billets/1/heat-plan?step=" + heats.<String>at("$[1].path"));
+    Answer draw = smith.get("/api/v1/billets/1/heat-plan?step=" + heats.<String>at("$[1].path"));
     assertThat(draw.<List<Object>>at("$.stops[*]")).hasSize(4);
-    Answer none = smith.get("/api/billets/1/heat-plan?step=zz");
+    Answer none = smith.get("/api/v1/billets/1/heat-plan?step=zz");
     assertThat(none.status()).isEqualTo(422);
     assertThat(none.<String>at("$.where")).isEqualTo("/stepPath");
   }
@@ -96,7 +96,7 @@ class FireApiTest extends ShopTest {
     String entry = deed(in, "IN", Instant.now());
     assertThat(send(fire, entry).<List<String>>at("$.kept")).containsExactly(in);
     assertThat(send(fire, entry, entry).<List<String>>at("$.kept")).containsExactly(in);
-    Answer whole = smith.get("/api/fires/" + fire);
+    Answer whole = smith.get("/api/v1/fires/" + fire);
     assertThat(whole.<List<String>>at("$.entries[*].id")).containsExactly(in);
     assertThat(whole.<String>at("$.at.billets[0].where")).isEqualTo("FIRE");
     assertThat(whole.<String>at("$.at.billets[0].advice.title")).isEqualTo("Leave it in.");
@@ -109,21 +109,21 @@ class FireApiTest extends ShopTest {
     String undo = id();
     send(fire, deed(in, "IN", Instant.now()));
     send(fire, other(undo, "UNDO", ", \"about\": \"%s\"".formatted(in)));
-    assertThat(smith.get("/api/fires/" + fire).<Boolean>at("$.at.billets[0].begun")).isFalse();
+    assertThat(smith.get("/api/v1/fires/" + fire).<Boolean>at("$.at.billets[0].begun")).isFalse();
     send(fire, other(id(), "UNDO", ", \"about\": \"%s\"".formatted(undo)));
-    assertThat(smith.get("/api/fires/" + fire).<Boolean>at("$.at.billets[0].begun")).isTrue();
+    assertThat(smith.get("/api/v1/fires/" + fire).<Boolean>at("$.at.billets[0].begun")).isTrue();
   }
 
   /** The order in which they arrive makes no difference. */
   @Test
   void lateEntriesFindTheirPlace() {
     long fire = start(false, 1, 1);
-    Instant start = Instant.parse(smith.get("/api/fires/" + fire).at("$.startedAt"));
+    Instant start = Instant.parse(smith.get("/api/v1/fires/" + fire).at("$.startedAt"));
     String in = id();
     String out = id();
     send(fire, deed(out, "OUT", start.plusMillis(400)));
     send(fire, deed(in, "IN", start.plusMillis(100)));
-    Answer whole = smith.get("/api/fires/" + fire);
+    Answer whole = smith.get("/api/v1/fires/" + fire);
     assertThat(whole.<String>at("$.at.billets[0].where")).isEqualTo("AIR");
     assertThat(whole.<List<String>>at("$.entries[*].id")).containsExactly(out, in);
   }
@@ -144,10 +144,11 @@ class FireApiTest extends ShopTest {
             deed(id(), "OUT", Instant.now().plusSeconds(7200)));
     assertThat(future.<String>at("$.where")).isEqualTo("/entries/1/doneAt");
     assertThat(send(fire, deed("no-id", "IN", Instant.now())).status()).isEqualTo(422);
-    assertThat(smith.get("/api/fires/" + fire).<List<String>>at("$.entries[*].id")).isEmpty();
-    assertThat(smith.get("/api/fires/99999").status()).isEqualTo(404);
-    assertThat(shop.visitor().get("/api/fires/" + fire).status()).isEqualTo(401);
-    assertThat(smith.forge("/api/fires/%d/entries".formatted(fire), "{}").status()).isIn(401, 403);
+    assertThat(smith.get("/api/v1/fires/" + fire).<List<String>>at("$.entries[*].id")).isEmpty();
+    assertThat(smith.get("/api/v1/fires/99999").status()).isEqualTo(404);
+    assertThat(shop.visitor().get("/api/v1/fires/" + fire).status()).isEqualTo(401);
+    assertThat(smith.forge("/api/v1/fires/%d/entries".formatted(fire), "{}").status())
+        .isIn(401, 403);
   }
 
   private static String next(Iterator<String> lines, Predicate<String> wanted) {
@@ -162,7 +163,7 @@ class FireApiTest extends ShopTest {
   @Test
   void anotherScreenIsToldAtOnce() {
     long fire = start(false, 1, 1);
-    try (var stream = shop.smith().lines("/api/fires/%d/stream".formatted(fire))) {
+    try (var stream = shop.smith().lines("/api/v1/fires/%d/stream".formatted(fire))) {
       Iterator<String> lines = stream.iterator();
       assertThat(next(lines, l -> true)).contains("\"told\":\"whole\"");
       String in = id();
@@ -180,10 +181,11 @@ class FireApiTest extends ShopTest {
   @Test
   void readingsAreKeptOnceASecond() {
     long fire = start(false, 1, 1);
-    until(() -> smith.get("/api/fires/%d/readings.csv".formatted(fire)).body().lines().count() > 8);
+    until(() ->
+        smith.get("/api/v1/fires/%d/readings.csv".formatted(fire)).body().lines().count() > 8);
     List<String> forge =
         smith
-            .get("/api/fires/%d/readings.csv".formatted(fire))
+            .get("/api/v1/fires/%d/readings.csv".formatted(fire))
             .body()
             .lines()
             .filter(l -> l.contains(",forge,"))
@@ -206,20 +208,20 @@ class FireApiTest extends ShopTest {
         other(held, "HELD", "").replace("\"note\": \"\"", "\"note\": \"Rang clean.\""));
     send(fire, other(held, "HELD", ""));
     List<String> notes =
-        smith.get("/api/book").at("$[?(@.fireSession == %d)].note".formatted(fire));
+        smith.get("/api/v1/book").at("$[?(@.fireSession == %d)].note".formatted(fire));
     assertThat(notes).hasSize(1);
     assertThat(notes.getFirst()).startsWith("Rang clean. From the fire's record");
     String undo = id();
     send(fire, other(undo, "UNDO", ", \"about\": \"%s\"".formatted(held)));
     assertThat(
             smith
-                .get("/api/book")
+                .get("/api/v1/book")
                 .<List<String>>at("$[?(@.fireSession == %d)].note".formatted(fire)))
         .isEmpty();
     send(fire, other(id(), "UNDO", ", \"about\": \"%s\"".formatted(undo)));
     assertThat(
             smith
-                .get("/api/book")
+                .get("/api/v1/book")
                 .<List<String>>at("$[?(@.fireSession == %d)].note".formatted(fire)))
         .hasSize(1);
   }
@@ -228,7 +230,7 @@ class FireApiTest extends ShopTest {
   @Test
   void anOutcomeThatComesWithItsDeedsIsWrittenWithThem() {
     long fire = start(false, 1, 6);
-    Instant start = Instant.parse(smith.get("/api/fires/" + fire).at("$.startedAt"));
+    Instant start = Instant.parse(smith.get("/api/v1/fires/" + fire).at("$.startedAt"));
     send(
         fire,
         deed(id(), "IN", start.plusMillis(100)),
@@ -237,7 +239,7 @@ class FireApiTest extends ShopTest {
         other(id(), "SUSPECT", ""));
     assertThat(
             smith
-                .get("/api/book")
+                .get("/api/v1/book")
                 .<List<String>>at("$[?(@.fireSession == %d)].note".formatted(fire)))
         .containsExactly("From the fire's record: 1 set, at the dies after 3 s.");
   }
@@ -245,9 +247,9 @@ class FireApiTest extends ShopTest {
   /** Time runs while everything soaks and somebody looks, and nothing enters the Book. */
   @Test
   void aRehearsalRunsFastAndLeavesTheBookAlone() {
-    String before = smith.get("/api/book").body();
+    String before = smith.get("/api/v1/book").body();
     long fire = start(true, 20, 1);
-    try (var stream = shop.smith().lines("/api/fires/%d/stream".formatted(fire))) {
+    try (var stream = shop.smith().lines("/api/v1/fires/%d/stream".formatted(fire))) {
       Iterator<String> lines = stream.iterator();
       next(lines, l -> l.contains("\"whole\""));
       send(fire, deed(id(), "IN", Instant.now()));
@@ -269,13 +271,13 @@ class FireApiTest extends ShopTest {
       String set = next(lines, l -> l.contains("\"setC\":1300"));
       assertThat(set).contains("now");
     }
-    assertThat(smith.post("/api/fires/%d/end".formatted(fire), "").status()).isEqualTo(204);
-    Answer whole = smith.get("/api/fires/" + fire);
+    assertThat(smith.post("/api/v1/fires/%d/end".formatted(fire), "").status()).isEqualTo(204);
+    Answer whole = smith.get("/api/v1/fires/" + fire);
     assertThat(whole.<String>at("$.endedAt")).isNotNull();
     assertThat(whole.<List<String>>at("$.lessons[0][*].kind")).contains("HEAT");
-    assertThat(smith.get("/api/book").body()).isEqualTo(before);
-    smith.post("/api/fires/%d/reopen".formatted(fire), "");
-    assertThat(smith.get("/api/fires/" + fire).<String>at("$.endedAt")).isNull();
+    assertThat(smith.get("/api/v1/book").body()).isEqualTo(before);
+    smith.post("/api/v1/fires/%d/reopen".formatted(fire), "");
+    assertThat(smith.get("/api/v1/fires/" + fire).<String>at("$.endedAt")).isNull();
   }
 
   /** As if the session had begun so many days ago. */
@@ -290,7 +292,7 @@ class FireApiTest extends ShopTest {
   void aLoggersFileIsTakenWholeOrNotAtAll() {
     long fire = start(false, 1, 3);
     beganDaysAgo(fire, 2);
-    String path = "/api/fires/%d/readings".formatted(fire);
+    String path = "/api/v1/fires/%d/readings".formatted(fire);
     Answer bad =
         smith.send(
             "POST",
@@ -314,13 +316,16 @@ class FireApiTest extends ShopTest {
 
   private Answer sendReadings(long fire, String csv) {
     return smith.send(
-        "POST", "/api/fires/%d/readings".formatted(fire), "text/csv", BodyPublishers.ofString(csv));
+        "POST",
+        "/api/v1/fires/%d/readings".formatted(fire),
+        "text/csv",
+        BodyPublishers.ofString(csv));
   }
 
   /** The lines of a session's own file from second 100,000 on, before the gauges of today speak. */
   private String exported(long fire) {
     return smith
-        .get("/api/fires/%d/readings.csv".formatted(fire))
+        .get("/api/v1/fires/%d/readings.csv".formatted(fire))
         .body()
         .lines()
         .filter(l -> l.startsWith("at,") || l.startsWith("10") || l.startsWith("11"))
@@ -341,7 +346,7 @@ class FireApiTest extends ShopTest {
     }
     assertThat(raw.length()).as("more than any other body may have").isGreaterThan(256 * 1024);
     assertThat(sendReadings(first, raw.toString()).<Integer>at("$.lines")).isEqualTo(19_000);
-    smith.post("/api/fires/%d/end".formatted(first), "");
+    smith.post("/api/v1/fires/%d/end".formatted(first), "");
     shop.bean(FireRepository.class).setEnded(first, Instant.now().minusSeconds(90_000));
     shop.bean(FireService.class).thin();
     String csv = exported(first);
@@ -354,7 +359,7 @@ class FireApiTest extends ShopTest {
   void aTypedReadingIsReckonedWithUntilTheGaugeSpeaks() {
     long fire = start(false, 1, 4);
     send(fire, other(id(), "READING", ", \"figure\": 1100"));
-    assertThat(smith.get("/api/fires/" + fire).number("$.at.reckonedWithC"))
+    assertThat(smith.get("/api/v1/fires/" + fire).number("$.at.reckonedWithC"))
         .isBetween(1099.0, 1300.0);
     assertThat(send(fire, other(id(), "READING", ", \"figure\": 5000")).status()).isEqualTo(422);
   }
@@ -363,7 +368,7 @@ class FireApiTest extends ShopTest {
   void aDaysOrder() {
     Answer day =
         smith.post(
-            "/api/fires/day",
+            "/api/v1/fires/day",
             """
             {"billets": [{"billetId": 1, "stepPath": "%s"}, {"billetId": 6, "stepPath": "%s"}],
              "places": 2, "fromMin": 480, "toMin": 1020}\
@@ -385,16 +390,16 @@ class FireApiTest extends ShopTest {
     }
     smith.send(
         "POST",
-        "/api/fires/%d/readings".formatted(fire),
+        "/api/v1/fires/%d/readings".formatted(fire),
         "text/csv",
         BodyPublishers.ofString(csv.toString()));
-    smith.post("/api/fires/%d/end".formatted(fire), "");
+    smith.post("/api/v1/fires/%d/end".formatted(fire), "");
     assertThat(shop.bean(FireService.class).thin()).as("not yet a day old").isZero();
     shop.bean(FireRepository.class).setEnded(fire, Instant.now().minusSeconds(90_000));
     assertThat(shop.bean(FireService.class).thin()).isEqualTo(1);
     long left =
         smith
-            .get("/api/fires/%d/readings.csv".formatted(fire))
+            .get("/api/v1/fires/%d/readings.csv".formatted(fire))
             .body()
             .lines()
             .filter(l -> l.startsWith("20"))
@@ -412,17 +417,17 @@ class FireApiTest extends ShopTest {
     assertThat(fires.get(fire).isForgotten(now.plusSeconds(13 * 3600))).isTrue();
     long rehearsal = start(true, 5, 2);
     assertThat(fires.get(rehearsal).isForgotten(now.plusSeconds(13 * 3600))).isFalse();
-    smith.post("/api/fires/%d/end".formatted(fire), "");
+    smith.post("/api/v1/fires/%d/end".formatted(fire), "");
     assertThat(fires.get(fire).isForgotten(now.plusSeconds(13 * 3600))).isFalse();
   }
 
   @Test
   void theListHasTheNewestFirst() {
     long fire = start(true, 5, 1, 6);
-    Answer list = smith.get("/api/fires");
+    Answer list = smith.get("/api/v1/fires");
     assertThat(list.<Integer>at("$[0].id")).isEqualTo((int) fire);
     assertThat(list.<List<String>>at("$[0].billets[*].title")).hasSize(2);
-    assertThat(smith.post("/api/fires", "{\"billets\": [], \"rehearsal\": false}").status())
+    assertThat(smith.post("/api/v1/fires", "{\"billets\": [], \"rehearsal\": false}").status())
         .isEqualTo(422);
   }
 }

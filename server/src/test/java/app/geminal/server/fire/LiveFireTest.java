@@ -34,7 +34,7 @@ class LiveFireTest {
   void plans() {
     try (TestShop demo = TestShop.demo()) {
       shop = demo.bean(ShopKeeper.class).shop();
-      String step = demo.smith().get("/api/billets/1/heats").at("$[0].path");
+      String step = demo.smith().get("/api/v1/billets/1/heats").at("$[0].path");
       plan = demo.bean(HeatPlans.class).of(1, step);
     }
   }

@@ -15,9 +15,10 @@ class HardeningApiTest extends ShopTest {
     int id =
         smith
             .post(
-                "/api/billets", "{\"name\": \"Slick\", \"purpose\": \"\", \"plan\": " + PLAN + "}")
+                "/api/v1/billets",
+                "{\"name\": \"Slick\", \"purpose\": \"\", \"plan\": " + PLAN + "}")
             .at("$.id");
-    Answer plan = smith.get("/api/billets/" + id + "/hardening");
+    Answer plan = smith.get("/api/v1/billets/" + id + "/hardening");
     assertThat(plan.status()).as(plan.body()).isEqualTo(200);
     assertThat(plan.<List<Double>>at("$.normalizingC")).hasSize(3);
     assertThat(plan.<List<String>>at("$.steels[*].steel"))
@@ -28,7 +29,7 @@ class HardeningApiTest extends ShopTest {
     assertThat(plan.body()).contains("Ferric chloride");
     Answer written =
         smith.post(
-            "/api/billets/" + id + "/entries",
+            "/api/v1/billets/" + id + "/entries",
             """
             {"treated": {"kind": "TESTED", "at": "2026-05-01T10:00:00Z", "hrc": [60.5, 61],
               "file": "SKATES"}}\

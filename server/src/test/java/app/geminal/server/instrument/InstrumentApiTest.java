@@ -29,33 +29,35 @@ class InstrumentApiTest extends ShopTest {
   }
 
   private String state(int of) {
-    return smith.get("/api/instruments").at("$[%d].state".formatted(of));
+    return smith.get("/api/v1/instruments").at("$[%d].state".formatted(of));
   }
 
   @Test
   void addedChangedAndRemoved() {
-    Answer added = smith.post("/api/instruments", LOST);
+    Answer added = smith.post("/api/v1/instruments", LOST);
     assertThat(added.status()).isEqualTo(201);
     int id = added.at("$.id");
     until(() -> state(2).equals("does not answer"));
-    Answer off = smith.put("/api/instruments/" + id, LOST.replace("true", "false"));
+    Answer off = smith.put("/api/v1/instruments/" + id, LOST.replace("true", "false"));
     assertThat(off.<String>at("$.state")).isEqualTo("switched off");
-    Answer bad = smith.post("/api/instruments", LOST.replace("\"port\": 1,", "\"port\": 0,"));
+    Answer bad = smith.post("/api/v1/instruments", LOST.replace("\"port\": 1,", "\"port\": 0,"));
     assertThat(bad.status()).isEqualTo(422);
     assertThat(bad.<String>at("$.where")).isEqualTo("/port");
-    assertThat(smith.post("/api/instruments/%d/remove".formatted(id), "").status()).isEqualTo(204);
-    assertThat(smith.post("/api/instruments/%d/remove".formatted(id), "").status()).isEqualTo(404);
-    assertThat(smith.put("/api/instruments/" + id, LOST).status()).isEqualTo(404);
+    assertThat(smith.post("/api/v1/instruments/%d/remove".formatted(id), "").status())
+        .isEqualTo(204);
+    assertThat(smith.post("/api/v1/instruments/%d/remove".formatted(id), "").status())
+        .isEqualTo(404);
+    assertThat(smith.put("/api/v1/instruments/" + id, LOST).status()).isEqualTo(404);
   }
 
   /** Frozen, out of range, silent: each is said, and the session goes on. */
   @Test
   void aLyingThermocoupleIsNoticed() throws Exception {
-    String path = smith.get("/api/billets/1/heats").at("$[0].path");
+    String path = smith.get("/api/v1/billets/1/heats").at("$[0].path");
     int fire =
         smith
             .post(
-                "/api/fires",
+                "/api/v1/fires",
                 "{\"billets\": [{\"billetId\": 1, \"stepPath\": \"%s\"}], \"rehearsal\": false}"
                     .formatted(path))
             .at("$.id");
@@ -74,7 +76,7 @@ class InstrumentApiTest extends ShopTest {
     until(() -> state(0).equals("does not answer"));
     fault(client, 1);
     until(() -> state(0).startsWith("frozen"));
-    until(() -> smith.get("/api/fires/" + fire).at("$.at.forge.state").equals("FROZEN"));
+    until(() -> smith.get("/api/v1/fires/" + fire).at("$.at.forge.state").equals("FROZEN"));
     fault(client, 0);
     until(() -> state(0).equals("good"));
     client.disconnect();

@@ -58,7 +58,7 @@ class OpeningTest {
         .rootCause()
         .isInstanceOf(NotOpened.class)
         .hasMessageContaining("open already: in process " + ProcessHandle.current().pid());
-    assertThat(shop.visitor().get("/api/session").status()).isEqualTo(200);
+    assertThat(shop.visitor().get("/api/v1/session").status()).isEqualTo(200);
   }
 
   @Test

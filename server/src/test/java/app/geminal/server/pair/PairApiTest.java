@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 class PairApiTest extends ShopTest {
   private Answer ask(String members, String process) {
     return smith.post(
-        "/api/pairs",
+        "/api/v1/pairs",
         "{\"members\": [%s], \"process\": \"%s\", \"cuttingEdge\": true}"
             .formatted(members, process));
   }
@@ -38,7 +38,7 @@ class PairApiTest extends ShopTest {
   void theMapHasEveryPairOnce() {
     Answer map =
         smith.post(
-            "/api/pairs/map",
+            "/api/v1/pairs/map",
             "{\"steels\": [\"1084\", \"15N20\", \"O2\", \"D2\"], \"process\": \"BORAX\"}");
     assertThat(map.<Integer>at("$.length()")).isEqualTo(6);
     assertThat(map.<List<String>>at("$[?(@.a == '15N20' && @.b == '1084')].grade"))

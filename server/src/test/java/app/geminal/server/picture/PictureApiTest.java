@@ -37,7 +37,7 @@ class PictureApiTest extends ShopTest {
     "'\"ALONG\", \"atMm\": 12', 0",
   })
   void aPictureSaysWhatItShows(String look, long ground) {
-    Answer answer = smith.post("/api/pictures", screen(wanted(look)));
+    Answer answer = smith.post("/api/v1/pictures", screen(wanted(look)));
     assertThat(answer.status()).as(answer.body()).isEqualTo(200);
     assertThat(answer.header("Content-Type")).isEqualTo("image/png");
     assertThat(answer.body()).contains("PNG");
@@ -48,12 +48,12 @@ class PictureApiTest extends ShopTest {
 
   @Test
   void aLineUpTheEndCrossesTheVisibleCount() {
-    Answer run = smith.post("/api/runs", "{\"plan\": " + PLAN + "}");
+    Answer run = smith.post("/api/v1/runs", "{\"plan\": " + PLAN + "}");
     double width = run.number("$.stages[4].widthMm");
     double height = run.number("$.stages[4].heightMm");
     Answer scan =
         smith.post(
-            "/api/pictures/scan",
+            "/api/v1/pictures/scan",
             "{\"wanted\": %s, \"right\": %s, \"up\": 0, \"toRight\": %s, \"toUp\": %s}"
                 .formatted(wanted("\"END\", \"atMm\": 20"), width / 2, width / 2, height));
     assertThat(scan.number("$.count")).isEqualTo(run.number("$.stages[4].visibleCount"));
@@ -64,10 +64,10 @@ class PictureApiTest extends ShopTest {
   void filesAreToKeep() {
     String file = "{\"wanted\": %s, \"as\": \"%s\", \"title\": \"Spoke & Anvil\"}";
     String end = wanted("\"END\", \"atMm\": 20");
-    Answer svg = smith.post("/api/pictures/files", file.formatted(end, "SVG"));
+    Answer svg = smith.post("/api/v1/pictures/files", file.formatted(end, "SVG"));
     assertThat(svg.header("Content-Type")).startsWith("image/svg+xml");
     assertThat(svg.body()).contains("<title>Spoke &amp; Anvil</title>").contains("<rect");
-    Answer png = smith.post("/api/pictures/files", file.formatted(end, "PNG"));
+    Answer png = smith.post("/api/v1/pictures/files", file.formatted(end, "PNG"));
     assertThat(png.header("Content-Type")).isEqualTo("image/png");
   }
 
@@ -80,7 +80,7 @@ class PictureApiTest extends ShopTest {
         "\"SIDEWAYS\", \"atMm\": 1 | /wanted/look/from",
       })
   void whatCannotBeShownIsSaid(String look, String where) {
-    Answer answer = smith.post("/api/pictures", screen(wanted(look)));
+    Answer answer = smith.post("/api/v1/pictures", screen(wanted(look)));
     assertThat(answer.status()).isIn(400, 422);
     assertThat(answer.<String>at("$.where")).isEqualTo(where);
   }
@@ -88,16 +88,16 @@ class PictureApiTest extends ShopTest {
   @Test
   void aStageOrPartThatIsNotThereIsNamed() {
     String huge = wanted("\"END\", \"atMm\": 1").replace("320", "2600").replace("200,", "1600,");
-    assertThat(smith.post("/api/pictures", screen(huge)).<String>at("$.where"))
+    assertThat(smith.post("/api/v1/pictures", screen(huge)).<String>at("$.where"))
         .isEqualTo("/wanted/widthPx");
     String nobody = wanted("\"END\", \"atMm\": 1").replace("\"path\": \"\"", "\"path\": \"x\"");
-    assertThat(smith.post("/api/pictures", screen(nobody)).<String>at("$.where"))
+    assertThat(smith.post("/api/v1/pictures", screen(nobody)).<String>at("$.where"))
         .isEqualTo("/wanted/path");
     String late = wanted("\"END\", \"atMm\": 1").replace("\"stage\": 4", "\"stage\": 9");
-    assertThat(smith.post("/api/pictures", screen(late)).<String>at("$.where"))
+    assertThat(smith.post("/api/v1/pictures", screen(late)).<String>at("$.where"))
         .isEqualTo("/wanted/stage");
     String impossible = wanted("\"END\", \"atMm\": 1").replace("3.175", "60");
-    assertThat(smith.post("/api/pictures", screen(impossible)).<String>at("$.detail"))
+    assertThat(smith.post("/api/v1/pictures", screen(impossible)).<String>at("$.detail"))
         .contains("bigger section");
   }
 
@@ -119,17 +119,17 @@ class PictureApiTest extends ShopTest {
   void aPictureThatWasOvertakenIsNotDrawn() {
     String of = "{\"wanted\": %s, \"window\": \"w\", \"frame\": %d, \"stays\": false}";
     String end = wanted("\"END\", \"atMm\": 20");
-    assertThat(smith.post("/api/pictures", of.formatted(end, 7)).status()).isEqualTo(200);
-    assertThat(smith.post("/api/pictures", of.formatted(end, 6)).status()).isEqualTo(204);
+    assertThat(smith.post("/api/v1/pictures", of.formatted(end, 7)).status()).isEqualTo(200);
+    assertThat(smith.post("/api/v1/pictures", of.formatted(end, 6)).status()).isEqualTo(204);
     String coarse = of.formatted(end, 6).replace("\"stays\": false", "\"stays\": true");
-    assertThat(smith.post("/api/pictures", coarse).status()).isEqualTo(200);
+    assertThat(smith.post("/api/v1/pictures", coarse).status()).isEqualTo(200);
     String large =
         end.replace("\"widthPx\": 320, \"heightPx\": 200", "\"widthPx\": 2000, \"heightPx\": 1990");
     CompletableFuture<Answer> slow =
-        CompletableFuture.supplyAsync(() -> smith.post("/api/pictures", of.formatted(large, 8)));
+        CompletableFuture.supplyAsync(() -> smith.post("/api/v1/pictures", of.formatted(large, 8)));
     int status = 0;
     for (int frame = 9; !slow.isDone(); frame++) {
-      status = smith.post("/api/pictures", of.formatted(end, frame)).status();
+      status = smith.post("/api/v1/pictures", of.formatted(end, frame)).status();
     }
     assertThat(slow.join().status()).isEqualTo(204);
     assertThat(status).isEqualTo(200);
@@ -137,12 +137,12 @@ class PictureApiTest extends ShopTest {
 
   @Test
   void namedPatternsRunThroughInThisShop() {
-    Answer patterns = smith.get("/api/patterns");
+    Answer patterns = smith.get("/api/v1/patterns");
     List<Object> plans = patterns.at("$[*].plan");
     assertThat(plans).hasSize(12);
     for (Object plan : plans) {
       String json = Configuration.defaultConfiguration().jsonProvider().toJson(plan);
-      Answer run = smith.post("/api/runs", "{\"plan\": " + json + "}");
+      Answer run = smith.post("/api/v1/runs", "{\"plan\": " + json + "}");
       assertThat(JsonPath.<Object>read(run.body(), "$.stop")).isNull();
     }
   }

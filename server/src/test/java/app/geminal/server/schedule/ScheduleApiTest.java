@@ -38,7 +38,7 @@ class ScheduleApiTest extends ShopTest {
   @Test
   void waysAreToldAndOneIsAPlanOfThatCount() {
     String question = asked("60", "0.05", STACKS, "");
-    Answer answer = smith.post("/api/schedules", question);
+    Answer answer = smith.post("/api/v1/schedules", question);
     assertThat(answer.header("Content-Type")).startsWith("application/x-ndjson");
     String end = ended(answer);
     assertThat(JsonPath.<String>read(end, "$.how")).isEqualTo("FOUND");
@@ -50,11 +50,11 @@ class ScheduleApiTest extends ShopTest {
             .toJson(way.get("schedule"));
     Answer plan =
         smith.post(
-            "/api/schedules/plan",
+            "/api/v1/schedules/plan",
             "{\"asked\": %s, \"schedule\": %s, \"startMm\": %s, \"blockMm\": %s}"
                 .formatted(question, schedule, way.get("startMm"), way.get("blockMm")));
     assertThat(plan.status()).isEqualTo(200);
-    Answer run = smith.post("/api/runs", plan.body());
+    Answer run = smith.post("/api/v1/runs", plan.body());
     assertThat(run.<Object>at("$.stop")).isNull();
     assertThat(run.number("$.stages[-1].visibleCount"))
         .isEqualTo(((Number) way.get("visible")).doubleValue());
@@ -68,7 +68,7 @@ class ScheduleApiTest extends ShopTest {
         , "within": {"tallestMm": 12, "longestMm": 900, "heaviestKg": 5.5, "shortestMm": 60,
           "outerLayerMm": 0, "wideMm": 130, "highMm": 110, "coarsePercent": 15, "finestMm": 0.008, "forceKn": 218}
         """;
-    String end = ended(smith.post("/api/schedules", asked("300", "0.05", STACKS, within)));
+    String end = ended(smith.post("/api/v1/schedules", asked("300", "0.05", STACKS, within)));
     assertThat(JsonPath.<String>read(end, "$.how")).isEqualTo("NOTHING");
     assertThat(JsonPath.<Double>read(end, "$.relaxations[0].limits.TALLEST")).isGreaterThan(12);
     assertThat(JsonPath.<String>read(end, "$.census.ruledOut[0].words")).contains("[[mm 12]]");
@@ -90,11 +90,11 @@ class ScheduleApiTest extends ShopTest {
         "{\"kind\": \"BAR\", \"plan\": %s, \"stage\": 1, \"measured\": {\"widthMm\": 41, \"heightMm\": 16, \"lengthMm\": 205}}"
             .formatted(plan);
     String question = asked("25", "0.1", bar, ", \"blockMm\": 30");
-    String end = ended(smith.post("/api/schedules", question));
+    String end = ended(smith.post("/api/v1/schedules", question));
     assertThat(JsonPath.<String>read(end, "$.ways[0].words")).startsWith("the bar");
     Answer on =
         smith.post(
-            "/api/schedules/plan",
+            "/api/v1/schedules/plan",
             "{\"asked\": %s, \"schedule\": {\"start\": null, \"restacks\": [{\"how\": \"CUT\", \"pieces\": 4, \"turned\": false, \"insert\": false}]}, \"startMm\": 205}"
                 .formatted(question));
     assertThat(on.<List<Object>>at("$.plan.steps")).hasSizeGreaterThan(4);
@@ -107,30 +107,30 @@ class ScheduleApiTest extends ShopTest {
         """
         {"steel": "%s", "widthMm": 45, "thicknessMm": %s, "lengthMm": 700, "pieces": 2, "source": "", "note": ""}
         """;
-    int dark = smith.post("/api/stock", bar.formatted("1084", "3.3")).at("$.id");
-    int bright = smith.post("/api/stock", bar.formatted("15N20", "1.7")).at("$.id");
+    int dark = smith.post("/api/v1/stock", bar.formatted("1084", "3.3")).at("$.id");
+    int bright = smith.post("/api/v1/stock", bar.formatted("15N20", "1.7")).at("$.id");
     String shelf = STACKS.replace("STACKS", "SHELF").replace("3.2", "3.3").replace("1.5", "1.7");
-    String end = ended(smith.post("/api/schedules", asked("100", "null", shelf, "")));
+    String end = ended(smith.post("/api/v1/schedules", asked("100", "null", shelf, "")));
     assertThat(JsonPath.<String>read(end, "$.how")).isEqualTo("FOUND");
     List<Number> counts = JsonPath.read(end, "$.ways[*].visible");
     assertThat(counts).anyMatch(n -> n.intValue() > 60);
-    smith.post("/api/stock/" + dark + "/off-shelf", "");
-    smith.post("/api/stock/" + bright + "/off-shelf", "");
-    String none = ended(smith.post("/api/schedules", asked("100", "null", shelf, "")));
+    smith.post("/api/v1/stock/" + dark + "/off-shelf", "");
+    smith.post("/api/v1/stock/" + bright + "/off-shelf", "");
+    String none = ended(smith.post("/api/v1/schedules", asked("100", "null", shelf, "")));
     assertThat(JsonPath.<String>read(none, "$.how")).isEqualTo("NOTHING");
   }
 
   @ParameterizedTest
   @CsvSource({"1, 0.05, /count", "300, 0.7, /tolerance"})
   void aBadQuestionIsRefusedWithItsPlace(String count, String tolerance, String where) {
-    Answer refused = smith.post("/api/schedules", asked(count, tolerance, STACKS, ""));
+    Answer refused = smith.post("/api/v1/schedules", asked(count, tolerance, STACKS, ""));
     assertThat(refused.status()).isEqualTo(422);
     assertThat(refused.<String>at("$.where")).isEqualTo(where);
   }
 
   @Test
   void strangersAreNotAnswered() {
-    assertThat(shop.visitor().post("/api/schedules", asked("300", "0.05", STACKS, "")).status())
+    assertThat(shop.visitor().post("/api/v1/schedules", asked("300", "0.05", STACKS, "")).status())
         .isEqualTo(401);
   }
 }

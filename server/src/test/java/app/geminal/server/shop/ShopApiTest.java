@@ -19,28 +19,28 @@ class ShopApiTest extends ShopTest {
 
   @Test
   void habitsAndMachinesAreKeptAndPlansAreComputedWithThem() {
-    Answer first = smith.get("/api/shop");
+    Answer first = smith.get("/api/v1/shop");
     String shop = shopOf(first);
     int version = first.at("$.version");
     double before =
-        smith.post("/api/runs", "{\"plan\": " + PLAN + "}").number("$.ledger.finishedKg");
+        smith.post("/api/v1/runs", "{\"plan\": " + PLAN + "}").number("$.ledger.finishedKg");
     String oxidising = shop.replace("\"atmosphere\":\"RICH\"", "\"atmosphere\":\"OXIDISING\"");
     assertThat(oxidising).isNotEqualTo(shop);
-    Answer put = smith.put("/api/shop", changed(version, oxidising));
+    Answer put = smith.put("/api/v1/shop", changed(version, oxidising));
     assertThat(put.status()).isEqualTo(200);
     assertThat(put.<Integer>at("$.version")).isEqualTo(version + 1);
     double after =
-        smith.post("/api/runs", "{\"plan\": " + PLAN + "}").number("$.ledger.finishedKg");
+        smith.post("/api/v1/runs", "{\"plan\": " + PLAN + "}").number("$.ledger.finishedKg");
     assertThat(after).isLessThan(before);
-    assertThat(smith.put("/api/shop", changed(version, shop)).status()).isEqualTo(409);
-    assertThat(smith.put("/api/shop", changed(version + 1, shop)).status()).isEqualTo(200);
-    assertThat(smith.post("/api/runs", "{\"plan\": " + PLAN + "}").number("$.ledger.finishedKg"))
+    assertThat(smith.put("/api/v1/shop", changed(version, shop)).status()).isEqualTo(409);
+    assertThat(smith.put("/api/v1/shop", changed(version + 1, shop)).status()).isEqualTo(200);
+    assertThat(smith.post("/api/v1/runs", "{\"plan\": " + PLAN + "}").number("$.ledger.finishedKg"))
         .isCloseTo(before, within(1e-12));
   }
 
   @Test
   void outfitsAreShopsToStartFrom() {
-    Answer outfits = smith.get("/api/shop/outfits");
+    Answer outfits = smith.get("/api/v1/shop/outfits");
     assertThat(outfits.<Integer>at("$.length()")).isEqualTo(3);
     assertThat(outfits.<Object>at("$[1].shop.press")).isNull();
     assertThat(outfits.number("$[0].shop.press.boreMm")).isEqualTo(127);
@@ -48,10 +48,10 @@ class ShopApiTest extends ShopTest {
 
   @Test
   void absurdMachinesAreRefusedWithTheirPlace() {
-    Answer kept = smith.get("/api/shop");
+    Answer kept = smith.get("/api/v1/shop");
     String before = shop.dump("shop");
     String absurd = shopOf(kept).replace("\"highestC\":1290", "\"highestC\":9000");
-    Answer answer = smith.put("/api/shop", changed(kept.at("$.version"), absurd));
+    Answer answer = smith.put("/api/v1/shop", changed(kept.at("$.version"), absurd));
     assertThat(answer.status()).isEqualTo(422);
     assertThat(answer.<String>at("$.where")).isEqualTo("/shop/forge/highestC");
     assertThat(shop.dump("shop")).isEqualTo(before);

@@ -29,7 +29,7 @@ class SteelApiTest extends ShopTest {
 
   @Test
   void everyShippedSteelComesWithItsSources() {
-    Answer all = smith.get("/api/steels");
+    Answer all = smith.get("/api/v1/steels");
     assertThat(all.<List<String>>at("$[?(@.ownId == null)].id")).hasSize(52);
     assertThat(all.<List<String>>at("$[?(@.id == '15N20')].solidus.basis"))
         .containsExactly("COMPUTED");
@@ -41,11 +41,11 @@ class SteelApiTest extends ShopTest {
 
   @Test
   void reclaimedStockIsWorkedOutKeptChangedAndUnlisted() {
-    Answer preview = smith.post("/api/steels/own/preview", spring("hay_cart", ""));
+    Answer preview = smith.post("/api/v1/steels/own/preview", spring("hay_cart", ""));
     assertThat(preview.<String>at("$.confidence")).isEqualTo("LOW");
-    assertThat(smith.get("/api/steels").body()).doesNotContain("hay_cart");
+    assertThat(smith.get("/api/v1/steels").body()).doesNotContain("hay_cart");
 
-    Answer added = smith.post("/api/steels/own", spring("hay_cart", SPARK));
+    Answer added = smith.post("/api/v1/steels/own", spring("hay_cart", SPARK));
     assertThat(added.status()).isEqualTo(201);
     assertThat(added.<String>at("$.confidence")).isEqualTo("LOW");
     assertThat(added.number("$.composition.carbon")).isEqualTo(0.62);
@@ -53,35 +53,35 @@ class SteelApiTest extends ShopTest {
 
     String changed =
         "{\"version\": 1, \"steel\": " + spring("hay_cart", SPARK + ", " + BREAK) + "}";
-    assertThat(smith.put("/api/steels/own/" + id, changed).<String>at("$.confidence"))
+    assertThat(smith.put("/api/v1/steels/own/" + id, changed).<String>at("$.confidence"))
         .isEqualTo("MEDIUM");
-    Answer stale = smith.put("/api/steels/own/" + id, changed);
+    Answer stale = smith.put("/api/v1/steels/own/" + id, changed);
     assertThat(stale.status()).isEqualTo(409);
 
     Answer billet =
         smith.post(
-            "/api/billets",
+            "/api/v1/billets",
             "{\"name\": \"Spring bar\", \"purpose\": \"\", \"plan\": "
                 + PLAN.replace("\"1075\"", "\"hay_cart\"")
                 + "}");
     assertThat(billet.status()).isEqualTo(201);
-    assertThat(smith.post("/api/steels/own/" + id + "/unlist", "").status()).isEqualTo(204);
-    assertThat(smith.get("/api/steels").body()).doesNotContain("hay_cart");
+    assertThat(smith.post("/api/v1/steels/own/" + id + "/unlist", "").status()).isEqualTo(204);
+    assertThat(smith.get("/api/v1/steels").body()).doesNotContain("hay_cart");
     int number = billet.at("$.id");
-    assertThat(smith.get("/api/billets/" + number).status()).isEqualTo(200);
-    assertThat(smith.post("/api/steels/own/" + id + "/list", "").status()).isEqualTo(204);
-    assertThat(smith.get("/api/steels").body()).contains("hay_cart");
-    smith.post("/api/billets/" + number + "/off-rack", "");
+    assertThat(smith.get("/api/v1/billets/" + number).status()).isEqualTo(200);
+    assertThat(smith.post("/api/v1/steels/own/" + id + "/list", "").status()).isEqualTo(204);
+    assertThat(smith.get("/api/v1/steels").body()).contains("hay_cart");
+    smith.post("/api/v1/billets/" + number + "/off-rack", "");
   }
 
   @Test
   void aTakenNameAndAnUnknownLikenessAreToldAtTheirPlace() {
-    Answer taken = smith.post("/api/steels/own", spring("1084", ""));
+    Answer taken = smith.post("/api/v1/steels/own", spring("1084", ""));
     assertThat(taken.status()).isEqualTo(422);
     assertThat(taken.<String>at("$.where")).isEqualTo("/id");
     Answer unlike =
         smith.post(
-            "/api/steels/own", spring("other", "").replace("\"leaf_spring\"", "\"unicorn\""));
+            "/api/v1/steels/own", spring("other", "").replace("\"leaf_spring\"", "\"unicorn\""));
     assertThat(unlike.status()).isEqualTo(422);
     assertThat(unlike.<String>at("$.detail")).contains("unicorn");
     assertThat(shop.dump("own_steel")).doesNotContain("unicorn");
@@ -89,8 +89,8 @@ class SteelApiTest extends ShopTest {
 
   @Test
   void aTableComesOutAndGoesBackInAndABadRowTakesNothing() {
-    smith.post("/api/steels/own", spring("quay_spring", SPARK));
-    String table = smith.get("/api/steels/own.csv").body();
+    smith.post("/api/v1/steels/own", spring("quay_spring", SPARK));
+    String table = smith.get("/api/v1/steels/own.csv").body();
     assertThat(table).contains("short_name,name,origin").contains("quay_spring");
     String row = table.lines().filter(l -> l.startsWith("quay_spring")).findFirst().orElseThrow();
     String head = table.lines().findFirst().orElseThrow();
@@ -113,17 +113,17 @@ class SteelApiTest extends ShopTest {
     Answer good = csv(head + "\r\n" + row.replace("quay_spring", "barge_spring") + "\r\n" + row);
     assertThat(good.status()).isEqualTo(200);
     assertThat(good.<Integer>at("$.steels")).isEqualTo(2);
-    assertThat(smith.get("/api/steels").body()).contains("barge_spring");
+    assertThat(smith.get("/api/v1/steels").body()).contains("barge_spring");
     assertThat(csv(head + "\r\n" + row.replace("quay_spring", "1084")).status()).isEqualTo(422);
   }
 
   @Test
   void strangersSeeNoSteels() {
-    assertThat(shop.visitor().get("/api/steels").status()).isEqualTo(401);
-    assertThat(shop.visitor().get("/api/steels/own.csv").status()).isEqualTo(401);
+    assertThat(shop.visitor().get("/api/v1/steels").status()).isEqualTo(401);
+    assertThat(shop.visitor().get("/api/v1/steels/own.csv").status()).isEqualTo(401);
   }
 
   private Answer csv(String table) {
-    return smith.send("POST", "/api/steels/own.csv", "text/csv", BodyPublishers.ofString(table));
+    return smith.send("POST", "/api/v1/steels/own.csv", "text/csv", BodyPublishers.ofString(table));
   }
 }

@@ -21,17 +21,18 @@ class StockApiTest extends ShopTest {
 
   @Test
   void barsGoOnTheShelfChangeAndComeOff() {
-    Answer added = smith.post("/api/stock", bar("1084", 3.175, PRICED));
+    Answer added = smith.post("/api/v1/stock", bar("1084", 3.175, PRICED));
     assertThat(added.status()).isEqualTo(201);
     int id = added.at("$.id");
     String changed = "{\"version\": 1, \"bar\": " + bar("1084", 2.7, PRICED) + "}";
-    assertThat(smith.put("/api/stock/" + id, changed).number("$.bar.thicknessMm")).isEqualTo(2.7);
-    assertThat(smith.put("/api/stock/" + id, changed).status()).isEqualTo(409);
-    assertThat(smith.post("/api/stock/" + id + "/off-shelf", "").status()).isEqualTo(204);
-    assertThat(smith.get("/api/stock").body()).doesNotContain("\"thicknessMm\":2.7,");
-    assertThat(smith.post("/api/stock/" + id + "/on-shelf", "").status()).isEqualTo(204);
-    assertThat(smith.get("/api/stock").body()).contains("\"thicknessMm\":2.7,");
-    assertThat(smith.post("/api/stock/99999/off-shelf", "").status()).isEqualTo(404);
+    assertThat(smith.put("/api/v1/stock/" + id, changed).number("$.bar.thicknessMm"))
+        .isEqualTo(2.7);
+    assertThat(smith.put("/api/v1/stock/" + id, changed).status()).isEqualTo(409);
+    assertThat(smith.post("/api/v1/stock/" + id + "/off-shelf", "").status()).isEqualTo(204);
+    assertThat(smith.get("/api/v1/stock").body()).doesNotContain("\"thicknessMm\":2.7,");
+    assertThat(smith.post("/api/v1/stock/" + id + "/on-shelf", "").status()).isEqualTo(204);
+    assertThat(smith.get("/api/v1/stock").body()).contains("\"thicknessMm\":2.7,");
+    assertThat(smith.post("/api/v1/stock/99999/off-shelf", "").status()).isEqualTo(404);
   }
 
   @ParameterizedTest
@@ -47,7 +48,7 @@ class StockApiTest extends ShopTest {
   void mistakesAreToldAtTheirPlaceAndNothingIsKept(
       String steel, double thickness, String price, String where) {
     String before = shop.dump("stock");
-    Answer answer = smith.post("/api/stock", bar(steel, thickness, price));
+    Answer answer = smith.post("/api/v1/stock", bar(steel, thickness, price));
     assertThat(answer.status()).isEqualTo(422);
     assertThat(answer.<String>at("$.where")).isEqualTo(where);
     assertThat(shop.dump("stock")).isEqualTo(before);
