@@ -16,6 +16,7 @@ import java.lang.reflect.AnnotatedElement;
 import java.lang.reflect.Method;
 import java.lang.reflect.Parameter;
 import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Iterator;
 import java.util.List;
@@ -67,11 +68,14 @@ class RecordSchemas implements ModelConverter {
     if (raw == OptionalInt.class) {
       return new JsonSchema().types(new TreeSet<>(Set.of("integer", "null"))).format("int32");
     }
-    boolean ours = raw.getName().startsWith(OURS);
-    if (ours && (raw.isRecord() || raw.isSealed())) {
+    if (isOurs(raw)) {
       return reference(define(raw, context));
     }
     return chain.hasNext() ? chain.next().resolve(type, context, chain) : null;
+  }
+
+  private static boolean isOurs(Class<?> type) {
+    return type.getName().startsWith(OURS) && (type.isRecord() || type.isSealed());
   }
 
   private static Schema<?> reference(String name) {
@@ -84,6 +88,7 @@ class RecordSchemas implements ModelConverter {
       Schema<?> schema = new JsonSchema();
       // First, since it may hold others of its own kind.
       context.defineModel(name, schema);
+      RecordWords.of(type).ifPresent(schema::description);
       if (type.isRecord()) {
         record(type, schema, context);
       } else {
@@ -97,19 +102,47 @@ class RecordSchemas implements ModelConverter {
     schema.types(Set.of("object"));
     kind(type)
         .ifPresent(kind -> {
-          schema.addProperty("kind", new JsonSchema().types(Set.of("string"))._const(kind));
+          schema.addProperty(
+              "kind",
+              new JsonSchema()
+                  .types(Set.of("string"))
+                  ._const(kind)
+                  .description("Which of several this is."));
           schema.addRequiredItem("kind");
         });
     for (RecordComponent component : type.getRecordComponents()) {
+      // The context has no answer for what it is still busy with: a plan has parts, which have plans.
       Schema<?> property =
-          context.resolve(new AnnotatedType(component.getGenericType()).resolveAsRef(true));
+          isOurs(component.getType())
+              ? reference(define(component.getType(), context))
+              : context.resolve(new AnnotatedType(component.getGenericType()).resolveAsRef(true));
       boolean optional = isNullable(component.getAnnotatedType());
       boolean empty = optional || component.getType() == Optional.class;
-      schema.addProperty(component.getName(), empty ? orNull(property) : property);
+      Schema<?> described = empty ? orNull(property) : own(property);
+      RecordWords.of(component).ifPresent(described::description);
+      schema.addProperty(component.getName(), described);
       if (!optional && !isLeftOut(type, component)) {
         schema.addRequiredItem(component.getName());
       }
     }
+  }
+
+  /** A copy: what is resolved once is handed out to all, and described by each in its own words. */
+  private static Schema<?> own(Schema<?> schema) {
+    JsonSchema copy = new JsonSchema();
+    if (schema.get$ref() != null) {
+      return copy.$ref(schema.get$ref());
+    }
+    copy.setTypes(schema.getTypes());
+    copy.setFormat(schema.getFormat());
+    copy.setItems(schema.getItems());
+    copy.setUniqueItems(schema.getUniqueItems());
+    copy.setAdditionalProperties(schema.getAdditionalProperties());
+    copy.setAnyOf(schema.getAnyOf());
+    if (schema.getEnum() != null) {
+      copy.setEnum(new ArrayList<>(schema.getEnum()));
+    }
+    return copy;
   }
 
   /** What may be null. The schema is left as it is: others may hold it too. */
