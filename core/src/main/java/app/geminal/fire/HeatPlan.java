@@ -19,6 +19,9 @@ import java.util.Optional;
  * @param heats in the fire
  * @param reductionPerHeat of the height, fraction
  * @param flame the forge is run with
+ * @param window the welding heat
+ * @param soaking the soak
+ * @param squeezing the squeeze
  * @param steps in order
  * @param stops one for each heat of a draw, else none
  * @param cautions where people can be hurt

@@ -11,6 +11,7 @@ import java.util.List;
 /**
  * What one way of keeping oxygen out costs this billet over all its setting heats.
  *
+ * @param school a way to keep air from the joint
  * @param fireMin in the fire, minutes
  * @param benchMin at the bench for this school alone: fuel bath, jacket, cleaning up
  * @param skinMm steel gone from every face: scale, or the skin that goes with the jacket

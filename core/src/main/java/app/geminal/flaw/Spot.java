@@ -9,6 +9,11 @@ import app.geminal.check.Require;
  *
  * @param bar which of them, from 0
  * @param fromXMm 0 or more; each {@code to} no less than its {@code from}; a seam has no height
+ * @param toXMm along the bar from the bench stop, mm, no less than fromXMm
+ * @param fromYMm from the left edge, mm
+ * @param toYMm from the left edge, mm, no less than fromYMm
+ * @param fromZMm above the underside, mm
+ * @param toZMm above the underside, mm, no less than fromZMm
  */
 public record Spot(
     int bar,

@@ -29,6 +29,7 @@ public final class Travel {
    *
    * @param part path of the part's names, empty for the Run itself
    * @param stage of that Run
+   * @param spot where it is
    * @param aside whether it is in a bar that this stage's step set aside
    */
   public record At(String part, int stage, Spot spot, boolean aside) {}

@@ -72,7 +72,16 @@ public record HardeningPlan(
           "Ferric chloride burns eyes and skin and eats steel and drains: goggles, gloves, plastic vessels, open air. Never with bleach. Used bath is hazardous waste.",
           "Follow the makers' instructions and local rules.");
 
-  /** One steel's own wishes. */
+  /**
+   * One steel's own wishes.
+   *
+   * @param steel name of the steel
+   * @param share share of the section, 0 to 1
+   * @param fromC lower end, °C
+   * @param toC upper end, °C
+   * @param quench what to quench it in
+   * @param asQuenchedHrc HRC after quenching, before tempering
+   */
   public record OfSteel(
       String steel, double share, double fromC, double toC, Quench quench, double asQuenchedHrc) {}
 

@@ -55,7 +55,13 @@ public final class Following {
     }
   }
 
-  /** How it goes on if nothing is touched: seconds from now, and what it is at then. */
+  /**
+   * How it goes on if nothing is touched: seconds from now, and what it is at then.
+   *
+   * @param inS seconds from now
+   * @param skinC °C at the skin
+   * @param coreC °C at the core
+   */
   public record Ahead(double inS, double skinC, double coreC) {}
 
   /** A bar at one temperature. */

@@ -6,6 +6,7 @@ import java.util.List;
  * One thing found. Sentences may hold measure marks.
  *
  * @param id the check's name, stable
+ * @param weight how much it weighs
  * @param hazard whether people can be hurt
  * @param steels short names of the steels it speaks of
  * @param what in a few words

@@ -11,6 +11,15 @@ import app.geminal.units.Text;
  * @param carbonMin lowest carbon of the grade, 0 to 6.7
  * @param carbon typical carbon
  * @param carbonMax highest carbon of the grade
+ * @param manganese manganese, percent by mass
+ * @param silicon silicon, percent by mass
+ * @param nickel nickel, percent by mass
+ * @param chromium chromium, percent by mass
+ * @param molybdenum molybdenum, percent by mass
+ * @param vanadium vanadium, percent by mass
+ * @param tungsten tungsten, percent by mass
+ * @param copper copper, percent by mass
+ * @param phosphorus phosphorus, percent by mass
  */
 public record Composition(
     double carbonMin,

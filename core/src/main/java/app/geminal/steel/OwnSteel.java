@@ -39,7 +39,17 @@ public record OwnSteel(
     RECLAIMED
   }
 
-  /** Figures known for this stock; an empty one is worked out. °C. */
+  /**
+   * Figures known for this stock; an empty one is worked out. °C.
+   *
+   * @param solidusC °C where it begins to melt, null where not known
+   * @param weldFromC lower end of the welding heat, °C, null where not known
+   * @param weldToC upper end of the welding heat, °C, null where not known
+   * @param hardenFromC lower end of the hardening heat, °C, null where not known
+   * @param hardenToC upper end of the hardening heat, °C, null where not known
+   * @param quench what to quench it in, null where not known
+   * @param etchTone tone when hardened and etched with ferric chloride, 0 (black) to 1 (silver)
+   */
   public record Given(
       OptionalDouble solidusC,
       OptionalDouble weldFromC,

@@ -6,6 +6,9 @@ import java.util.Optional;
 /**
  * The heats at which a steel forge-welds, °C, both included. The upper end already stands 90 to 130
  * °C below the solidus for segregation and a gauge that reads wrong.
+ *
+ * @param fromC lower end, °C
+ * @param toC upper end, °C
  */
 public record WeldWindow(double fromC, double toC) {
 

@@ -68,7 +68,7 @@ class OpenApiTest extends ShopTest {
           .path("properties")
           .properties()
           .forEach(p -> {
-            if (p.getValue().isEmpty()) {
+            if (p.getValue().path("description").asString("").isBlank()) {
               faults.add(name + "." + p.getKey() + " is not described");
             }
           });

@@ -34,13 +34,23 @@ class AccountController {
     this.guesses = guesses;
   }
 
-  /** What the sign-in page needs to know of a demo shop. */
+  /**
+   * What the sign-in page needs to know of a demo shop.
+   *
+   * @param login name to sign in with
+   * @param password its password
+   */
   record DemoSignIn(String login, String password) {}
 
   /**
    * Who is signed in.
    *
+   * @param login name signed in with, null where nobody is
+   * @param name name of whoever is signed in, null where nobody is
+   * @param units units shown
+   * @param rank what they may do, null where nobody is signed in
    * @param ownerNeeded nobody can sign in yet: the first visitor becomes the owner
+   * @param demo how to sign in to the demo shop, null in any other
    */
   record Session(
       @Nullable String login,
@@ -50,12 +60,25 @@ class AccountController {
       boolean ownerNeeded,
       @Nullable DemoSignIn demo) {}
 
-  /** The first owner. */
+  /**
+   * The first owner.
+   *
+   * @param code the code printed on the console at the first start
+   * @param login name to sign in with
+   * @param name name
+   * @param password password, 8 to 200 characters
+   * @param units units shown
+   */
   record NewOwner(String code, String login, String name, String password, UnitSystem units) {}
 
-  /** A person's settings. */
+  /**
+   * A person's settings.
+   *
+   * @param units units shown
+   */
   record Settings(UnitSystem units) {}
 
+  /** Who is signed in. */
   @GetMapping("/api/v1/session")
   Session session(@Nullable Principal who, @Parameter(hidden = true) CsrfToken csrf) {
     // Asking for the token makes the filter send its cookie, which every change must echo.
@@ -77,6 +100,7 @@ class AccountController {
         account.login(), account.name(), account.units(), account.rank(), false, null);
   }
 
+  /** Makes the first visitor the owner, with the code printed on the console. */
   @PostMapping("/api/v1/owner")
   @ResponseStatus(HttpStatus.CREATED)
   void makeOwner(@RequestBody NewOwner owner, HttpServletRequest request) {
@@ -99,6 +123,7 @@ class AccountController {
     ownerCode.forget();
   }
 
+  /** Changes one's own settings. */
   @PutMapping("/api/v1/settings")
   @Needs(Rank.GUEST)
   Settings change(@RequestBody Settings settings, Principal who) {

@@ -31,28 +31,56 @@ class PeopleController {
     this.lengths = lengths;
   }
 
-  /** A person as the owner sees them; nobody sees a password. */
+  /**
+   * A person as the owner sees them; nobody sees a password.
+   *
+   * @param id number
+   * @param login name to sign in with
+   * @param name name
+   * @param rank what they may do
+   * @param mayEnter whether they may sign in
+   */
   record PersonView(long id, String login, String name, Rank rank, boolean mayEnter) {
     static PersonView of(Account a) {
       return new PersonView(a.id(), a.login(), a.name(), a.rank(), a.mayEnter());
     }
   }
 
-  /** Somebody to let in. */
+  /**
+   * Somebody to let in.
+   *
+   * @param login name to sign in with
+   * @param name name
+   * @param password password, 8 to 200 characters
+   * @param units units shown
+   * @param rank what they may do
+   */
   record NewPerson(String login, String name, String password, UnitSystem units, Rank rank) {}
 
-  /** What becomes of somebody. */
+  /**
+   * What becomes of somebody.
+   *
+   * @param rank what they may do
+   * @param mayEnter whether they may sign in
+   */
   record ChangedPerson(Rank rank, boolean mayEnter) {}
 
-  /** A password, with the one it replaces where it is one's own. */
+  /**
+   * A password, with the one it replaces where it is one's own.
+   *
+   * @param old the password until now, null or empty where the owner gives one
+   * @param password the new password, 8 to 200 characters
+   */
   record NewPassword(String old, String password) {}
 
+  /** Everybody who can sign in. */
   @GetMapping("/api/v1/people")
   @Needs(Rank.OWNER)
   List<PersonView> people() {
     return accounts.all().stream().map(PersonView::of).toList();
   }
 
+  /** Adds a person. */
   @PostMapping("/api/v1/people")
   @ResponseStatus(HttpStatus.CREATED)
   @Needs(Rank.OWNER)
@@ -61,15 +89,21 @@ class PeopleController {
         accounts.add(body.login(), body.name(), body.password(), body.units(), body.rank()));
   }
 
+  /** Changes what a person may do. */
   @PutMapping("/api/v1/people/{id}")
   @Needs(Rank.OWNER)
   PersonView change(@PathVariable long id, @RequestBody ChangedPerson body) {
     return PersonView.of(accounts.change(id, body.rank(), body.mayEnter()));
   }
 
-  /** A password the owner gives somebody; ends that person's sign-ins. */
+  /**
+   * A password the owner gives somebody; ends that person's sign-ins.
+   *
+   * @param password password, 8 to 200 characters
+   */
   record GivenPassword(String password) {}
 
+  /** Sets a person's password; their sign-ins end. */
   @PutMapping("/api/v1/people/{id}/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Needs(Rank.OWNER)
@@ -77,15 +111,21 @@ class PeopleController {
     accounts.givePassword(id, body.password());
   }
 
-  /** After how many days without use a sign-in ends. */
+  /**
+   * After how many days without use a sign-in ends.
+   *
+   * @param days days without use after which a sign-in ends, 1 to 90
+   */
   record Days(int days) {}
 
+  /** After how many days without use sign-ins end, for each rank. */
   @GetMapping("/api/v1/sign-in-lengths")
   @Needs(Rank.OWNER)
   List<SignInLengths.SignInLength> signInLengths() {
     return lengths.all();
   }
 
+  /** Sets after how many days without use sign-ins of a rank end. */
   @PutMapping("/api/v1/sign-in-lengths/{rank}")
   @Needs(Rank.OWNER)
   List<SignInLengths.SignInLength> chooseLength(@PathVariable Rank rank, @RequestBody Days body) {
@@ -111,6 +151,7 @@ class PeopleController {
     return session == null ? null : session.getId();
   }
 
+  /** Changes one's own password; every other sign-in ends. */
   @PutMapping("/api/v1/settings/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Needs(Rank.GUEST)

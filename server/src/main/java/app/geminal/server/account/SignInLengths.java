@@ -30,6 +30,7 @@ public class SignInLengths {
   /**
    * How long the sign-ins of a rank last.
    *
+   * @param rank what they may do
    * @param days without use after which one ends, 1 to 90
    */
   record SignInLength(Rank rank, int days) {}

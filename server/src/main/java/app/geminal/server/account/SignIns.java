@@ -39,7 +39,13 @@ public class SignIns {
     events.publishEvent(new SignedOut(ended));
   }
 
-  /** A sign-in as its person sees it. */
+  /**
+   * A sign-in as its person sees it.
+   *
+   * @param since when it began
+   * @param lastUsed when it was last used
+   * @param here whether it is the sign-in that asks
+   */
   public record SignIn(Instant since, Instant lastUsed, boolean here) {}
 
   /**

@@ -111,7 +111,8 @@ class RecordSchemas implements ModelConverter {
           schema.addRequiredItem("kind");
         });
     for (RecordComponent component : type.getRecordComponents()) {
-      // The context has no answer for what it is still busy with: a plan has parts, which have plans.
+      // The context has no answer for what it is still busy with: a plan has parts, which have
+      // plans.
       Schema<?> property =
           isOurs(component.getType())
               ? reference(define(component.getType(), context))

@@ -26,6 +26,7 @@ class ArchiveController {
     this.clock = clock;
   }
 
+  /** Everything in the shop as a ZIP archive (docs/formats/archive.md). */
   @ApiResponse(
       responseCode = "200",
       description = "The whole shop: docs/formats/archive.md.",

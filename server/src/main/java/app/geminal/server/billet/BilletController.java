@@ -55,7 +55,15 @@ class BilletController {
     this.runs = runs;
   }
 
-  /** Where a billet stands; welds are told by the path of their step. */
+  /**
+   * Where a billet stands; welds are told by the path of their step.
+   *
+   * @param weldsMade welds made
+   * @param weldsPlanned welds in the plan
+   * @param nextWeld path of the next weld's step, null when all are made
+   * @param flaw the worst known flaw, null for none
+   * @param flawKind kind of the worst known flaw, null for none
+   */
   record StandingView(
       int weldsMade,
       int weldsPlanned,
@@ -77,8 +85,16 @@ class BilletController {
   /**
    * A billet as it stands on the Rack.
    *
+   * @param id number
+   * @param name name
+   * @param purpose what it is for, may be empty
+   * @param version counts changes; what is sent is refused when another change came in between
+   * @param changedAt when it was last changed
+   * @param standing how far it has come
+   * @param nowStage number of the stage the billet has reached, from 0
    * @param now the stage it has come to: after its last weld made, or the stack
    * @param end the stage it shall come to
+   * @param stops whether its plan cannot be carried out to the end
    * @param willFail findings of the strongest kind in its plan
    */
   record OnRack(
@@ -95,7 +111,13 @@ class BilletController {
       long willFail)
       implements RackLine {}
 
-  /** A billet whose plan cannot be read or worked through; why, as a sentence. */
+  /**
+   * A billet whose plan cannot be read or worked through; why, as a sentence.
+   *
+   * @param id number
+   * @param name name
+   * @param unreadable why it cannot be read
+   */
   record NotReadable(long id, String name, String unreadable) implements RackLine {
     static NotReadable of(Unreadable billet) {
       return new NotReadable(billet.id(), billet.name(), billet.why());
@@ -108,7 +130,19 @@ class BilletController {
     long id();
   }
 
-  /** A billet opened. */
+  /**
+   * A billet opened.
+   *
+   * @param id number
+   * @param name name
+   * @param purpose what it is for, may be empty
+   * @param version counts changes; what is sent is refused when another change came in between
+   * @param onRack whether it is on the Rack and not archived
+   * @param plan the plan
+   * @param run the plan calculated
+   * @param standing how far it has come
+   * @param welds the welds
+   */
   record Opened(
       long id,
       String name,
@@ -120,12 +154,26 @@ class BilletController {
       StandingView standing,
       List<WeldView> welds) {}
 
-  /** A billet to start. */
+  /**
+   * A billet to start.
+   *
+   * @param name name
+   * @param purpose what it is for, may be empty
+   * @param plan the plan
+   */
   record NewBillet(String name, String purpose, Plan plan) {}
 
-  /** A billet changed; {@code version} is the one the change was based on. */
+  /**
+   * A billet changed; {@code version} is the one the change was based on.
+   *
+   * @param version counts changes; what is sent is refused when another change came in between
+   * @param name name
+   * @param purpose what it is for, may be empty
+   * @param plan the plan
+   */
   record ChangedBillet(int version, String name, String purpose, Plan plan) {}
 
+  /** The billets on the Rack. */
   @GetMapping("/api/v1/billets")
   List<RackLine> rack() {
     Map<Long, List<MadeWeld>> welds = book.weldsByBillet();
@@ -159,6 +207,7 @@ class BilletController {
         .body(billets.document(id));
   }
 
+  /** Creates a billet. */
   @PostMapping("/api/v1/billets")
   @ResponseStatus(HttpStatus.CREATED)
   Opened start(@RequestBody NewBillet body, Principal who) {
@@ -173,11 +222,13 @@ class BilletController {
     }
   }
 
+  /** A billet with its plan calculated. */
   @GetMapping("/api/v1/billets/{id}")
   Opened open(@PathVariable long id, Principal who) {
     return opened(billets.get(id), who);
   }
 
+  /** Changes a billet and its plan. */
   @PutMapping("/api/v1/billets/{id}")
   Opened change(@PathVariable long id, @RequestBody ChangedBillet body, Principal who) {
     requireShown(body.plan(), id, who);
@@ -185,12 +236,14 @@ class BilletController {
         billets.change(id, body.version(), body.name(), body.purpose(), body.plan()), who);
   }
 
+  /** Archives a billet. */
   @PostMapping("/api/v1/billets/{id}/off-rack")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void takeOff(@PathVariable long id) {
     billets.setOnRack(id, false);
   }
 
+  /** Restores an archived billet. */
   @PostMapping("/api/v1/billets/{id}/on-rack")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void putBack(@PathVariable long id) {

@@ -34,12 +34,14 @@ class EntryAtBilletController {
     this.flaws = flaws;
   }
 
+  /** Inspections, repairs and measurements of a billet. */
   @GetMapping("/api/v1/billets/{id}/entries")
   List<EntryView> of(@PathVariable long id) {
     billets.get(id);
     return entries.of(id);
   }
 
+  /** Adds an inspection, a repair or measurements. */
   @PostMapping("/api/v1/billets/{id}/entries")
   @ResponseStatus(HttpStatus.CREATED)
   @Needs(Rank.APPRENTICE)
@@ -58,6 +60,7 @@ class EntryAtBilletController {
             () -> entries.add(id, billets.get(id).plan(), body, login).id()));
   }
 
+  /** Where known flaws are in each stage of a billet. */
   @GetMapping("/api/v1/billets/{id}/flaws")
   List<FlawView> flaws(@PathVariable long id) {
     return flaws.of(billets.get(id));

@@ -9,6 +9,7 @@ import java.util.List;
  * A flaw of a billet.
  *
  * @param entryId the look that found it
+ * @param flaw the flaw as it was recorded
  * @param stepKey path of the step it was found at
  * @param part path of the part it was found in, empty for the billet itself
  * @param stage it was found at; −1 where the plan has the step no longer

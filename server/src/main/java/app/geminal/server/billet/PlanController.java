@@ -40,19 +40,44 @@ class PlanController {
     this.accounts = accounts;
   }
 
-  /** A plan to work on. */
+  /**
+   * A plan to work on.
+   *
+   * @param plan the plan
+   */
   record PlanBody(Plan plan) {}
 
-  /** A plan to work through; the billet it belongs to, where it does. */
+  /**
+   * A plan to work through; the billet it belongs to, where it does.
+   *
+   * @param plan the plan
+   * @param billetId number of the billet whose settings apply, null for none
+   */
   record RunBody(Plan plan, @Nullable Long billetId) {}
 
-  /** Shorthand to read; {@code plan} is the one it was edited from, whose keys are kept. */
+  /**
+   * Shorthand to read; {@code plan} is the one it was edited from, whose keys are kept.
+   *
+   * @param line plan in shorthand
+   * @param plan the plan
+   */
   record LineBody(String line, @Nullable Plan plan) {}
 
-  /** A step to add after a stage: 0 is the stack. {@code words} may be a step's name alone. */
+  /**
+   * A step to add after a stage: 0 is the stack. {@code words} may be a step's name alone.
+   *
+   * @param plan the plan
+   * @param after number of steps of the plan that come before, from 0
+   * @param words the step in shorthand
+   */
   record StepBody(Plan plan, int after, String words) {}
 
-  /** A stack and the restacks wanted. */
+  /**
+   * A stack and the restacks wanted.
+   *
+   * @param stack the stack
+   * @param restacks the restacks, in order
+   */
   record OutlineBody(Stack stack, List<Outline.Round> restacks) {}
 
   /** Works a plan through. */

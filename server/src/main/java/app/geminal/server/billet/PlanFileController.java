@@ -34,6 +34,7 @@ class PlanFileController {
     this.shelf = shelf;
   }
 
+  /** A billet's plan as a file. */
   @ApiResponse(
       responseCode = "200",
       description = "The plan as an open file: docs/formats/plan.md.",
@@ -57,6 +58,7 @@ class PlanFileController {
         .body(document);
   }
 
+  /** Reads a plan file without storing anything. */
   @PostMapping(path = "/api/v1/plan-files", consumes = MediaType.APPLICATION_JSON_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
   PlanImports.Imported read(@RequestBody String document) {

@@ -25,6 +25,10 @@ import org.jspecify.annotations.Nullable;
  *
  * @param line the plan in shorthand, in the reader's units; empty for a part, which stands in its
  *     plan's line
+ * @param stages the billet after each step; the stack first
+ * @param stop where the plan cannot go on, null where it can
+ * @param findings what the plan's checks found
+ * @param ledger material balance
  * @param parts the Runs of the parts, by name
  * @param finish whether the bar yields what is wanted, null where nothing is
  */
@@ -37,7 +41,14 @@ record RunView(
     Map<String, RunView> parts,
     @Nullable Finish finish) {
 
-  /** Where the plan ends early; {@code step} counts the plan's steps from 0. */
+  /**
+   * Where the plan ends early; {@code step} counts the plan's steps from 0.
+   *
+   * @param step number of the step, from 0
+   * @param field the field of the step that cannot be done
+   * @param reason why it cannot be done
+   * @param remedy what to do about it
+   */
   record StopView(int step, String field, String reason, String remedy) {
     static StopView of(Stop stop) {
       return new StopView(
@@ -45,7 +56,22 @@ record RunView(
     }
   }
 
-  /** A finding; {@code record} is what the Book says of such welds, empty where it says nothing. */
+  /**
+   * A finding; {@code record} is what the Book says of such welds, empty where it says nothing.
+   *
+   * @param id which finding it is, the same in every plan
+   * @param strength how serious it is
+   * @param hazard whether it can hurt somebody
+   * @param stage number of the stage it is found at, from 0
+   * @param about what it concerns: a steel, a joint or a tool
+   * @param actual the figure found, in the unit of limit; null where there is no figure
+   * @param limit the limit it is held to, in the unit of actual; null where there is none
+   * @param what what is the matter, with figure and limit
+   * @param why why it matters
+   * @param mend what to do about it
+   * @param record what the shop's own record says of it, may be empty
+   * @param remedy a change that can be applied, null for none
+   */
   record FindingView(
       String id,
       String strength,
@@ -81,7 +107,14 @@ record RunView(
     }
   }
 
-  /** An edit that would mend a finding: one of the three is there. */
+  /**
+   * An edit that would mend a finding: one of the three is there.
+   *
+   * @param label what the button says
+   * @param instead the step to put in its place, null for none
+   * @param before the step to put in before it, null for none
+   * @param stack the stack to put in its place, null for none
+   */
   record RemedyView(
       String label,
       @Nullable Operation instead,
@@ -96,7 +129,16 @@ record RunView(
     }
   }
 
-  /** Where the steel went, parts and all. */
+  /**
+   * Where the steel went, parts and all.
+   *
+   * @param startedKg kg of steel started with
+   * @param finishedKg kg of the finished bar
+   * @param asideKg kg set aside for other work
+   * @param leftOverKg kg of offcuts that can be used again
+   * @param left share of the steel that ends in the bar, 0 to 1
+   * @param lost where the rest went
+   */
   record LedgerView(
       double startedKg,
       double finishedKg,
@@ -117,7 +159,12 @@ record RunView(
     }
   }
 
-  /** One way steel went. */
+  /**
+   * One way steel went.
+   *
+   * @param kind which of several this is
+   * @param kg kg lost this way
+   */
   record LostView(LossKind kind, double kg) {}
 
   static RunView of(

@@ -15,6 +15,8 @@ import org.jspecify.annotations.Nullable;
  *
  * @param lie LEVEL: layers bottom to top; ON_EDGE: layers left to right; BESIDE: members left to
  *     right; UPON: members bottom to top; WROUGHT: layers that do not lie flat, drawn by the field
+ * @param widthMm width, mm
+ * @param heightMm height, mm
  * @param layers visible layers, null where there are too many to draw or they do not lie flat
  * @param bySteel share of each steel, fractions
  * @param members what stands beside or on each other, else empty

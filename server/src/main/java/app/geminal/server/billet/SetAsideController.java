@@ -19,7 +19,17 @@ class SetAsideController {
     this.shelf = shelf;
   }
 
-  /** Bars that wait; sizes of each. */
+  /**
+   * Bars that wait; sizes of each.
+   *
+   * @param billetId number of the billet
+   * @param billet name of the billet
+   * @param stepKey key of the step
+   * @param free bars that no other billet has used
+   * @param bars the bars set aside
+   * @param visibleCount layers as counted in the bar
+   * @param section size of the section
+   */
   record WaitingView(
       long billetId,
       String billet,
@@ -29,9 +39,14 @@ class SetAsideController {
       long visibleCount,
       SectionView section) {}
 
-  /** The history of bars as a part's plan. */
+  /**
+   * The history of bars as a part's plan.
+   *
+   * @param plan the plan
+   */
   record HistoryView(Plan plan) {}
 
+  /** Bars set aside that no billet has used yet. */
   @GetMapping("/api/v1/set-aside")
   List<WaitingView> waiting() {
     Steels steels = shelf.steels();
@@ -48,6 +63,7 @@ class SetAsideController {
         .toList();
   }
 
+  /** The plan that bars set aside came from. */
   @GetMapping("/api/v1/set-aside/history")
   HistoryView history(
       @RequestParam long billetId, @RequestParam String stepKey, @RequestParam int count) {

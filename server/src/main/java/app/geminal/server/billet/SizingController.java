@@ -35,18 +35,32 @@ class SizingController {
     this.stock = stock;
   }
 
-  /** A plan to size. */
+  /**
+   * A plan to size.
+   *
+   * @param plan the plan
+   */
   record PlanBody(Plan plan) {}
 
   /**
    * The smallest plan that is enough, or the one that comes closest.
    *
    * @param enough whether it is enough
+   * @param plan the plan
    * @param finish what is left over, or still missing
    */
   record SmallestView(boolean enough, Plan plan, Finish finish) {}
 
-  /** One bar cut up; lengths longest first. */
+  /**
+   * One bar cut up; lengths longest first.
+   *
+   * @param stockId number of the bar in stock
+   * @param bar the bar or sheet
+   * @param piecesMm lengths to cut from it, mm
+   * @param offcutMm length left over, mm
+   * @param massKg mass, kg
+   * @param price price in the shop's currency, null where not known
+   */
   record CutBarView(
       long stockId,
       StockBar bar,
@@ -55,7 +69,16 @@ class SizingController {
       double massKg,
       @Nullable Double price) {}
 
-  /** Which pieces come from which bars. */
+  /**
+   * Which pieces come from which bars.
+   *
+   * @param bars the bars to cut, in order
+   * @param missing pieces for which the shelf has no steel
+   * @param proven whether no cheaper way to cut it exists
+   * @param kerfMm width of a cut, mm
+   * @param massKg mass, kg
+   * @param price price in the shop's currency, null where not known
+   */
   record CutListView(
       List<CutBarView> bars,
       List<Need> missing,
@@ -64,6 +87,7 @@ class SizingController {
       double massKg,
       double price) {}
 
+  /** The plan with the smallest stack that still gives the wanted bar. */
   @PostMapping("/api/v1/plans/smallest")
   @Needs(Rank.GUEST)
   SmallestView smallest(@RequestBody PlanBody body) {
@@ -78,6 +102,7 @@ class SizingController {
     };
   }
 
+  /** What to cut from stock for a stack, at the lowest price. */
   @PostMapping("/api/v1/plans/cut-list")
   @Needs(Rank.GUEST)
   CutListView cutList(@RequestBody PlanBody body) {

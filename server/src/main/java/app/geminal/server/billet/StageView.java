@@ -26,8 +26,20 @@ import org.jspecify.annotations.Nullable;
 /**
  * The steel after one step, for the screen. Sizes are of each bar, the mass is of all.
  *
+ * @param key key of the step it comes after, null for the stack
  * @param off whether the step is left out for now
+ * @param count how many
+ * @param widthMm width, mm
+ * @param heightMm height, mm
+ * @param lengthMm length, mm
+ * @param massKg mass, kg
+ * @param shopCount nominal layers: pieces × cuts
+ * @param visibleCount layers as counted in the bar
+ * @param loose whether its pieces are not welded yet
+ * @param fill share of the outline that is steel, 0 to 1
+ * @param form shape of the section
  * @param section what the end shows
+ * @param lostKg kg lost in the step before it
  * @param joinedKg steel that came in with parts
  * @param aside bars that left here
  * @param fits how parts met the bar
@@ -59,7 +71,15 @@ record StageView(
     @Nullable List<StopLadder.Rung> stops,
     @Nullable PlannedView planned) {
 
-  /** Bars that went to another billet; sizes of each. */
+  /**
+   * Bars that went to another billet; sizes of each.
+   *
+   * @param count how many
+   * @param widthMm width, mm
+   * @param heightMm height, mm
+   * @param lengthMm length, mm
+   * @param massKg mass, kg
+   */
   record AsideView(int count, double widthMm, double heightMm, double lengthMm, double massKg) {
     static AsideView of(Bars bars, Steels steels) {
       return new AsideView(
@@ -74,6 +94,10 @@ record StageView(
   /**
    * What was reckoned where the bars were measured; sizes of each.
    *
+   * @param widthMm width, mm
+   * @param heightMm height, mm
+   * @param lengthMm length, mm
+   * @param massKg mass, kg
    * @param words what the difference can be
    */
   record PlannedView(

@@ -39,6 +39,14 @@ class WeldController {
 
   /**
    * A weld to log; {@code how} may be left out, and without {@code madeAt} it was made just now.
+   *
+   * @param stepKey key of the step
+   * @param madeAt when the weld was made, null for now
+   * @param temperatureC temperature of the weld, °C
+   * @param school how air was kept from the joint
+   * @param outcome how the weld turned out
+   * @param note notes, may be empty, at most 2000 characters
+   * @param how how the weld was made, null where not recorded
    */
   record NewWeld(
       String stepKey,
@@ -49,6 +57,7 @@ class WeldController {
       @Nullable String note,
       @Nullable HowMade how) {}
 
+  /** Logs a weld of a billet. */
   @PostMapping("/api/v1/billets/{id}/welds")
   @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.CREATED)

@@ -28,32 +28,51 @@ class BookController {
     this.book = book;
   }
 
-  /** A way of keeping oxygen out, and where it can hurt. */
+  /**
+   * A way of keeping oxygen out, and where it can hurt.
+   *
+   * @param school a way to keep air from the joint
+   * @param caution what can hurt, and what to do about it
+   */
   record SchoolView(OxygenSchool school, String caution) {}
 
+  /** The ways to keep air from a joint, and their cautions. */
   @GetMapping("/api/v1/schools")
   List<SchoolView> schools() {
     return Arrays.stream(OxygenSchool.values()).map(s -> new SchoolView(s, s.caution())).toList();
   }
 
+  /** Every weld in the Book, newest first. */
   @GetMapping("/api/v1/book")
   List<WeldView> all() {
     return book.all();
   }
 
+  /** Deletes a weld; it can be restored. */
   @PostMapping("/api/v1/welds/{id}/strike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strike(@PathVariable long id) {
     book.setStruck(id, true);
   }
 
+  /** Restores a deleted weld. */
   @PostMapping("/api/v1/welds/{id}/unstrike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void unstrike(@PathVariable long id) {
     book.setStruck(id, false);
   }
 
-  /** A weld mended; {@code version} is the one the change was based on. */
+  /**
+   * A weld mended; {@code version} is the one the change was based on.
+   *
+   * @param version counts changes; what is sent is refused when another change came in between
+   * @param madeAt when the weld was made
+   * @param temperatureC temperature of the weld, °C
+   * @param school how air was kept from the joint
+   * @param outcome how the weld turned out
+   * @param note notes, may be empty, at most 2000 characters
+   * @param how how the weld was made, null where not recorded
+   */
   record ChangedWeld(
       int version,
       Instant madeAt,
@@ -63,6 +82,7 @@ class BookController {
       @Nullable String note,
       @Nullable HowMade how) {}
 
+  /** Changes a weld in the Book. */
   @PutMapping("/api/v1/welds/{id}")
   WeldView change(@PathVariable long id, @RequestBody ChangedWeld body, Principal who) {
     WeldView was = book.weld(id);
@@ -79,6 +99,7 @@ class BookController {
         id, body.version(), weld, how.of(was.how().joints(), was.how().later()), who.getName());
   }
 
+  /** What a weld in the Book was before each change. */
   @GetMapping("/api/v1/welds/{id}/before")
   List<Before> before(@PathVariable long id) {
     return book.before(id);

@@ -29,9 +29,17 @@ class BookFileController {
     this.json = json;
   }
 
-  /** The Book as one document. */
+  /**
+   * The Book as one document.
+   *
+   * @param format kind of file, the same in every file of its kind
+   * @param version version of the file's format
+   * @param welds the welds
+   * @param entries entries in the order they were made
+   */
   record BookFile(String format, int version, List<WeldView> welds, List<EntryView> entries) {}
 
+  /** The Book as JSON. */
   @GetMapping(value = "/api/v1/book.json", produces = "application/json")
   ResponseEntity<BookFile> asJson() {
     return ResponseEntity.ok()
@@ -39,6 +47,7 @@ class BookFileController {
         .body(new BookFile("geminal-book", 1, book.all(), entries.all()));
   }
 
+  /** The welds in the Book as CSV. */
   @GetMapping(value = "/api/v1/book.csv", produces = "text/csv;charset=UTF-8")
   ResponseEntity<String> asCsv() throws IOException {
     StringWriter text = new StringWriter();

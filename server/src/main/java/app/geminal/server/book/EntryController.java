@@ -33,36 +33,47 @@ class EntryController {
     this.entries = entries;
   }
 
-  /** An entry mended; {@code version} is the one the change was based on. */
+  /**
+   * An entry mended; {@code version} is the one the change was based on.
+   *
+   * @param version counts changes; what is sent is refused when another change came in between
+   * @param says what was recorded
+   */
   record ChangedEntry(int version, Written says) {}
 
+  /** Every inspection, repair and measurement in the Book, newest first. */
   @GetMapping("/api/v1/book/entries")
   List<EntryView> all() {
     return entries.all();
   }
 
+  /** Changes an entry of the Book. */
   @PutMapping("/api/v1/book/entries/{id}")
   EntryView change(@PathVariable long id, @RequestBody ChangedEntry body, Principal who) {
     return entries.change(id, body.version(), Require.present("says", body.says()), who.getName());
   }
 
+  /** What an entry was before each change. */
   @GetMapping("/api/v1/book/entries/{id}/before")
   List<Before> before(@PathVariable long id) {
     return entries.before(id);
   }
 
+  /** Deletes an entry; it can be restored. */
   @PostMapping("/api/v1/book/entries/{id}/strike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strike(@PathVariable long id) {
     entries.setStruck(id, true);
   }
 
+  /** Restores a deleted entry. */
   @PostMapping("/api/v1/book/entries/{id}/unstrike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void unstrike(@PathVariable long id) {
     entries.setStruck(id, false);
   }
 
+  /** Adds a photograph to an entry: JPEG or PNG, stored anew as JPEG without what the camera wrote into it. */
   @PostMapping(
       value = "/api/v1/book/entries/{id}/photos",
       consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
@@ -79,6 +90,7 @@ class EntryController {
     return entries.addPhoto(id, photo, who.getName());
   }
 
+  /** A photograph as JPEG. */
   @GetMapping(value = "/api/v1/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)
   ResponseEntity<byte[]> photo(@PathVariable String id) {
     return ResponseEntity.ok()
@@ -88,12 +100,14 @@ class EntryController {
         .body(entries.jpeg(id));
   }
 
+  /** Deletes a photograph; it can be restored. */
   @PostMapping("/api/v1/photos/{id}/strike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strikePhoto(@PathVariable String id) {
     entries.setPhotoStruck(id, true);
   }
 
+  /** Restores a deleted photograph. */
   @PostMapping("/api/v1/photos/{id}/unstrike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void unstrikePhoto(@PathVariable String id) {

@@ -10,9 +10,20 @@ import org.jspecify.annotations.Nullable;
 /**
  * A weld as the Book shows it.
  *
+ * @param id number
+ * @param billetId number of the billet
+ * @param billetName name of the billet
+ * @param stepKey key of the step
+ * @param stepTitle name of the step
+ * @param madeAt when the weld was made
+ * @param temperatureC temperature of the weld, °C
+ * @param school how air was kept from the joint
+ * @param outcome how the weld turned out
+ * @param note notes, may be empty, at most 2000 characters
  * @param how how it was made, as far as anybody knows
  * @param version 1 as it was first written; more where it was changed since
  * @param fireSession the session at the fire that wrote it, null where it was typed
+ * @param madeBy name of whoever recorded it
  */
 public record WeldView(
     long id,

@@ -25,7 +25,14 @@ public record Written(
     @Nullable MeasuredBar measured,
     @Nullable Treatment treated) {
 
-  /** A bar as measured. */
+  /**
+   * A bar as measured.
+   *
+   * @param stepKey key of the step
+   * @param at when
+   * @param sizes the sizes measured
+   * @param note notes, may be empty, at most 2000 characters
+   */
   public record MeasuredBar(String stepKey, Instant at, Measured sizes, String note) {
     /** Checks every field; what was not said is nothing. */
     public MeasuredBar(String stepKey, Instant at, Measured sizes, @Nullable String note) {

@@ -5,6 +5,9 @@ import java.util.List;
 /**
  * What stands on a billet's card, in the reader's units and ready to print.
  *
+ * @param name name
+ * @param purpose what it is for, may be empty
+ * @param units units shown
  * @param cutList what is cut for the stack, thickest line first
  * @param rows the Run, the stack first
  * @param heats one line for each weld
@@ -35,9 +38,23 @@ public record Card(
    */
   public record Row(String what, String after, String layers, String stops) {}
 
-  /** A weld at the fire. */
+  /**
+   * A weld at the fire.
+   *
+   * @param title name
+   * @param aim temperature to aim at, in the reader's units
+   * @param window the welding heat in the reader's units
+   * @param soak how long to soak, in words
+   * @param school how air is kept from the joint
+   */
   public record Heat(String title, String aim, String window, String soak, String school) {}
 
-  /** Both counts of the finished bar. */
+  /**
+   * Both counts of the finished bar.
+   *
+   * @param visible layers as counted in the finished bar
+   * @param shop nominal layers: pieces × cuts
+   * @param bar layers in one bar
+   */
   public record Counts(String visible, String shop, String bar) {}
 }

@@ -24,11 +24,13 @@ class CardController {
     this.accounts = accounts;
   }
 
+  /** The card for the forge, as data. */
   @GetMapping("/api/v1/billets/{id}/card")
   Card card(@PathVariable long id, Principal who, HttpServletRequest request) {
     return cards.of(id, accounts.units(who.getName()), origin(request));
   }
 
+  /** The card for the forge, as PDF. */
   @GetMapping(value = "/api/v1/billets/{id}/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> pdf(@PathVariable long id, Principal who, HttpServletRequest request)
       throws IOException {

@@ -42,7 +42,12 @@ class EvidenceController {
   /**
    * Welds counted.
    *
+   * @param held sound welds
+   * @param open delaminated welds
+   * @param suspect suspect welds
    * @param openShare of the decided ones, with its limits
+   * @param limits lower and upper end of the 90 % interval
+   * @param tooFew whether there are too few welds to tell
    */
   record TallyView(
       int held, int open, int suspect, double openShare, Interval limits, boolean tooFew) {
@@ -52,17 +57,37 @@ class EvidenceController {
     }
   }
 
-  /** One level of a factor. */
+  /**
+   * One level of a factor.
+   *
+   * @param level what sets these welds apart
+   * @param tally its welds counted
+   */
   record LineView(String level, TallyView tally) {
     static LineView of(Evidence.Line line) {
       return new LineView(line.level(), TallyView.of(line.tally()));
     }
   }
 
-  /** A factor and its levels; {@code spread} is what is believed of it before any record. */
+  /**
+   * A factor and its levels; {@code spread} is what is believed of it before any record.
+   *
+   * @param factor what the welds are compared by
+   * @param words said in a sentence
+   * @param spread how much the groups are taken to differ before any record, as a standard
+   *     deviation of log-odds
+   * @param lines one for each group of welds
+   */
   record FactorView(Factor factor, String words, double spread, List<LineView> lines) {}
 
-  /** A chance and its limits. */
+  /**
+   * A chance and its limits.
+   *
+   * @param mean mean, 0 to 1
+   * @param limits lower and upper end of the 90 % interval
+   * @param welds welds it is estimated from
+   * @param tooFew whether there are too few welds to tell
+   */
   record ChanceView(double mean, Interval limits, int welds, boolean tooFew) {
     static ChanceView of(HoldModel.Foretold f) {
       return new ChanceView(f.mean(), f.limits(), f.welds(), f.isTooFew());
@@ -72,9 +97,13 @@ class EvidenceController {
   /**
    * Everything the Book teaches.
    *
+   * @param all every weld of the record
+   * @param factors the welds compared by one thing at a time
    * @param joints by where they lie in the stack
    * @param usual a weld as the shop usually makes it, foretold
    * @param belief the same before any record
+   * @param shopSpread how much the shop's welds differ beyond chance, as a standard deviation of
+   *     log-odds
    * @param moves how far each level moves the log odds
    */
   record EvidenceView(
@@ -86,6 +115,7 @@ class EvidenceController {
       double shopSpread,
       Map<String, Double> moves) {}
 
+  /** What the shop's record says of its welds. */
   @GetMapping("/api/v1/evidence")
   EvidenceView evidence() {
     List<Past> past = book.past();
@@ -115,10 +145,19 @@ class EvidenceController {
     return ChanceView.of(HoldModel.of(book.past()).foretell(planned));
   }
 
-  /** Two ways of working beside each other. */
+  /**
+   * Two ways of working beside each other.
+   *
+   * @param one the first group
+   * @param other the second group
+   * @param difference how much more often the first fails than the second, as shares of 1
+   * @param limits lower and upper end of the 90 % interval
+   * @param needed welds of each kind that would be needed to tell
+   */
   record ComparisonView(
       TallyView one, TallyView other, double difference, Interval limits, int needed) {}
 
+  /** Whether two ways of working differ. */
   @GetMapping("/api/v1/evidence/compare")
   ComparisonView compare(
       @RequestParam Factor factor, @RequestParam String one, @RequestParam String other) {
@@ -139,7 +178,16 @@ class EvidenceController {
   /**
    * A loss as it was measured.
    *
+   * @param loss what is lost
+   * @param words said in a sentence
+   * @param length whether it is a length
    * @param now what the shop reckons with
+   * @param seen how often it was measured
+   * @param mean mean of what was measured, in the unit of the loss
+   * @param spread standard deviation of what was measured, in the unit of the loss
+   * @param low lower end of the interval, in the unit of the loss
+   * @param high upper end of the interval, in the unit of the loss
+   * @param tooFew whether there are too few measurements to tell
    * @param differs whether that lies outside what was measured
    */
   record LearntView(
@@ -155,6 +203,7 @@ class EvidenceController {
       boolean tooFew,
       boolean differs) {}
 
+  /** Losses as they were measured, beside what the shop's settings say. */
   @GetMapping("/api/v1/evidence/losses")
   List<LearntView> losses() {
     Practice practice = shops.practice();

@@ -55,34 +55,66 @@ class FireController {
     this.clock = clock;
   }
 
-  /** A session to begin. */
+  /**
+   * A session to begin.
+   *
+   * @param billets the billets in the session, in their places
+   * @param rehearsal whether it is a practice run, which is not kept in the Book
+   * @param speed speed of a practice run, 1 as in the shop; null for 1
+   */
   record NewFire(List<FireService.Chosen> billets, boolean rehearsal, @Nullable Double speed) {}
 
-  /** Where it is. */
+  /**
+   * Where it is.
+   *
+   * @param id number
+   */
   record Begun(long id) {}
 
-  /** Entries of one screen. */
+  /**
+   * Entries of one screen.
+   *
+   * @param entries entries in the order they were made
+   */
   record Told(List<Entry> entries) {}
 
-  /** What is on disk of them. */
+  /**
+   * What is on disk of them.
+   *
+   * @param kept ids of the entries that are now stored
+   */
   record Kept(List<String> kept) {}
 
-  /** A day to lay out; minutes of the day, places in the forge. */
+  /**
+   * A day to lay out; minutes of the day, places in the forge.
+   *
+   * @param billets the billets in the session, in their places
+   * @param places places in the forge
+   * @param fromMin minutes from the start of the day where the plan begins
+   * @param toMin minutes from the start of the day where the plan must end
+   */
   record DayAsked(List<FireService.Chosen> billets, int places, double fromMin, double toMin) {}
 
-  /** How many readings a file brought. */
+  /**
+   * How many readings a file brought.
+   *
+   * @param lines lines taken
+   */
   record Logged(int lines) {}
 
+  /** The heats of a billet's plan that a session can be started with. */
   @GetMapping("/api/v1/billets/{id}/heats")
   List<HeatPlans.HeatView> heats(@PathVariable long id) {
     return plans.heats(id);
   }
 
+  /** How one heat is done. */
   @GetMapping("/api/v1/billets/{id}/heat-plan")
   HeatPlan plan(@PathVariable long id, @RequestParam String step) {
     return plans.compared(id, step);
   }
 
+  /** How several heats share one forge and one press over a day. */
   @PostMapping("/api/v1/fires/day")
   @Needs(Rank.GUEST)
   Rotation.Day day(@RequestBody DayAsked asked) {
@@ -93,11 +125,13 @@ class FireController {
     return plans.day(billets, asked.places(), asked.fromMin(), asked.toMin());
   }
 
+  /** The sessions, newest first. */
   @GetMapping("/api/v1/fires")
   List<FireLine> all() {
     return service.newest();
   }
 
+  /** Starts a session. */
   @PostMapping("/api/v1/fires")
   @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.CREATED)
@@ -112,6 +146,7 @@ class FireController {
     return new Begun(id);
   }
 
+  /** A session with all its entries. */
   @GetMapping("/api/v1/fires/{id}")
   FireView.Whole whole(@PathVariable long id) {
     return fires.get(id).whole(clock.instant());
@@ -164,6 +199,7 @@ class FireController {
     return new Kept(kept.stream().map(k -> k.entry().id()).toList());
   }
 
+  /** Ends a session. */
   @PostMapping("/api/v1/fires/{id}/end")
   @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -172,6 +208,7 @@ class FireController {
     fires.setEnded(id, true);
   }
 
+  /** Goes on with a session that has ended. */
   @PostMapping("/api/v1/fires/{id}/reopen")
   @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -180,6 +217,7 @@ class FireController {
     fires.setEnded(id, false);
   }
 
+  /** Adds readings from a logger's CSV to a session: all of them or, with the place of the fault, none. */
   @PostMapping(value = "/api/v1/fires/{id}/readings", consumes = "text/csv")
   @Needs(Rank.APPRENTICE)
   Logged logged(@PathVariable long id, @RequestBody String csv) {

@@ -8,7 +8,11 @@ import org.jspecify.annotations.Nullable;
 /**
  * A session in the list.
  *
+ * @param id number
+ * @param startedAt when it began
  * @param endedAt null while it goes on
+ * @param rehearsal whether it is a practice run, which is not kept in the Book
+ * @param billets the billets in the session, in their places
  */
 record FireLine(
     long id,
@@ -27,6 +31,12 @@ record FireLine(
         Stream.concat(billets.stream(), more.billets.stream()).toList());
   }
 
-  /** A billet of it, and which of its heats. */
+  /**
+   * A billet of it, and which of its heats.
+   *
+   * @param billetId number of the billet
+   * @param name name
+   * @param title name
+   */
   record BilletLine(long billetId, String name, String title) {}
 }

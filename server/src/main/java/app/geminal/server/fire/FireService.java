@@ -76,7 +76,12 @@ class FireService {
     this.clock = clock;
   }
 
-  /** A step of a billet to take to the fire. */
+  /**
+   * A step of a billet to take to the fire.
+   *
+   * @param billetId number of the billet
+   * @param stepPath path of the step: names of the parts it is in, then its key
+   */
   record Chosen(long billetId, String stepPath) {}
 
   /** Begins a session. */

@@ -44,6 +44,8 @@ public class HeatPlans {
   /**
    * A heat of a billet's plan.
    *
+   * @param path path of the step: names of the parts it is in, then its key
+   * @param title name
    * @param welds whether it is a weld
    * @param made how many times the Book has it
    * @param next whether it is the first weld that is not in the Book

@@ -28,13 +28,30 @@ class HardeningController {
     this.shelf = shelf;
   }
 
-  /** A temper; {@code layersHrc} is null where one steel's curve does not reach it. */
+  /**
+   * A temper; {@code layersHrc} is null where one steel's curve does not reach it.
+   *
+   * @param celsius tempering temperature, °C
+   * @param hrcBySteel HRC after this temper, by id of the steel
+   * @param layersHrc HRC of all layers together, null where it cannot be given
+   */
   record TemperView(double celsius, Map<String, Double> hrcBySteel, @Nullable Double layersHrc) {}
 
   /**
    * The plan; {@code quench} is null where nothing hardens.
    *
    * @param thickMm of the piece it was made for
+   * @param steels the steels
+   * @param soft how to soften it for work
+   * @param normalizingC normalizing heats, °C, falling
+   * @param fromC lower end, °C
+   * @param toC upper end, °C
+   * @param hardenC hardening heat for the whole bar, °C
+   * @param compromise where the steels want different treatment, and what was chosen
+   * @param quench what to quench the whole bar in, null where the steels do not agree
+   * @param tempers what tempering gives
+   * @param etch how to etch it and what will show
+   * @param cautions what can hurt, and what to do about it
    */
   record HardeningView(
       double thickMm,
@@ -50,6 +67,7 @@ class HardeningController {
       List<String> etch,
       List<String> cautions) {}
 
+  /** How to harden, temper and etch a bar of this billet. */
   @GetMapping("/api/v1/billets/{id}/hardening")
   HardeningView plan(@PathVariable long id) {
     Billet billet = billets.get(id);

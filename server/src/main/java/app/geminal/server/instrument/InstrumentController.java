@@ -21,11 +21,13 @@ class InstrumentController {
     this.instruments = instruments;
   }
 
+  /** The instruments and what they read. */
   @GetMapping("/api/v1/instruments")
   List<Instruments.Standing> all() {
     return instruments.all();
   }
 
+  /** Adds an instrument. */
   @PostMapping("/api/v1/instruments")
   @Needs(Rank.OWNER)
   @ResponseStatus(HttpStatus.CREATED)
@@ -33,12 +35,14 @@ class InstrumentController {
     return instruments.add(body);
   }
 
+  /** Changes an instrument. */
   @PutMapping("/api/v1/instruments/{id}")
   @Needs(Rank.OWNER)
   Instruments.Standing change(@PathVariable long id, @RequestBody Instrument body) {
     return instruments.change(id, body);
   }
 
+  /** Removes an instrument. */
   @PostMapping("/api/v1/instruments/{id}/remove")
   @Needs(Rank.OWNER)
   @ResponseStatus(HttpStatus.NO_CONTENT)

@@ -32,8 +32,12 @@ public class Instruments {
   /**
    * An instrument, and what it says now.
    *
+   * @param id number
+   * @param instrument the instrument as it is set up
    * @param address where it is asked; the simulated bench's own port, which is another at each
    *     start
+   * @param value its reading now, null where there is none
+   * @param state what the instrument does now
    */
   public record Standing(
       long id, Instrument instrument, String address, @Nullable Double value, String state) {}

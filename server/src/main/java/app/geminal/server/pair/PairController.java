@@ -30,26 +30,60 @@ class PairController {
     this.shelf = shelf;
   }
 
-  /** A steel of a question by its short name; one equal part unless a share is given. */
+  /**
+   * A steel of a question by its short name; one equal part unless a share is given.
+   *
+   * @param steel id of the steel
+   * @param role what it is in the blade, null for part of the pattern
+   * @param share share of the whole, 0 to 1, null where not known
+   */
   record MemberBody(String steel, @Nullable Role role, @Nullable Double share) {}
 
-  /** A question; hardness is told for a temper at {@code temperC}, 200 °C when it is left out. */
+  /**
+   * A question; hardness is told for a temper at {@code temperC}, 200 °C when it is left out.
+   *
+   * @param members steels that go together, 2 at least
+   * @param process how air is kept out
+   * @param cuttingEdge whether the cutting edge is made of it
+   * @param temperC tempering temperature, °C, null where not known
+   */
   record QuestionBody(
       List<MemberBody> members,
       OxygenSchool process,
       boolean cuttingEdge,
       @Nullable Double temperC) {}
 
-  /** A verdict and its word. */
+  /**
+   * A verdict and its word.
+   *
+   * @param word the grade in a word
+   * @param verdict what was found
+   */
   record VerdictView(String word, Verdict verdict) {}
 
-  /** Which steels shall be mapped against each other. */
+  /**
+   * Which steels shall be mapped against each other.
+   *
+   * @param steels ids of the steels to compare with each other
+   * @param process how air is kept out
+   */
   record MapBody(List<String> steels, OxygenSchool process) {}
 
-  /** Two steels of the map, and how they do as a mixed pattern for a blade. */
+  /**
+   * Two steels of the map, and how they do as a mixed pattern for a blade.
+   *
+   * @param a id of the first steel
+   * @param b id of the second steel
+   * @param grade how well the two go together
+   * @param word the grade in a word
+   * @param score 0 (never) to 100
+   * @param tone how far apart their tones are when etched, 0 to 1
+   * @param first the first reason for the grade
+   */
   record Cell(
       String a, String b, String grade, String word, double score, double tone, String first) {}
 
+  /** How well some steels go together, and why. */
   @PostMapping("/api/v1/pairs")
   @Needs(Rank.GUEST)
   VerdictView verdict(@RequestBody QuestionBody body) {
@@ -77,6 +111,7 @@ class PairController {
     return new VerdictView(verdict.grade().word(), verdict);
   }
 
+  /** How well each of some steels goes with each other. */
   @PostMapping("/api/v1/pairs/map")
   @Needs(Rank.GUEST)
   List<Cell> map(@RequestBody MapBody body) {

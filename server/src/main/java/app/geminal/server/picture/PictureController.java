@@ -39,6 +39,7 @@ class PictureController {
   /**
    * A picture for the screen.
    *
+   * @param wanted what to show
    * @param window the page's own name for where it is shown; null for a picture that stays wanted
    * @param frame counts up in a window: a newer one calls the older off
    * @param stays whether it is let come even so: a coarse one, while something is dragged
@@ -51,15 +52,30 @@ class PictureController {
     SVG
   }
 
-  /** A picture to keep. */
+  /**
+   * A picture to keep.
+   *
+   * @param wanted what to show
+   * @param as file format
+   * @param title title written into the file
+   */
   record FileBody(Wanted wanted, As as, String title) {}
 
-  /** A line on a view, mm from its left and over its lower edge. */
+  /**
+   * A line on a view, mm from its left and over its lower edge.
+   *
+   * @param wanted what to show
+   * @param right start of the line, mm from the left of the view
+   * @param up start of the line, mm above the lower edge of the view
+   * @param toRight end of the line, mm from the left of the view
+   * @param toUp end of the line, mm above the lower edge of the view
+   */
   record ScanBody(Wanted wanted, double right, double up, double toRight, double toUp) {}
 
   /**
    * What a line crosses.
    *
+   * @param count how many
    * @param layers in order, empty where there are more than 2000
    */
   record ScanView(long count, List<Layer> layers) {

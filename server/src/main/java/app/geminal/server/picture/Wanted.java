@@ -42,6 +42,9 @@ record Wanted(
   /**
    * A look.
    *
+   * @param from the side looked at
+   * @param atMm mm from the end or face where the section is taken
+   * @param acrossMm mm across the section
    * @param blade laid into the bar, null where the bar is one
    */
   record Look(View.From from, double atMm, double acrossMm, @Nullable Blade blade) {
@@ -50,7 +53,14 @@ record Wanted(
     }
   }
 
-  /** Part of a view, mm from its left and over its lower edge. */
+  /**
+   * Part of a view, mm from its left and over its lower edge.
+   *
+   * @param leftMm left edge of the part, mm from the left of the view
+   * @param lowMm lower edge of the part, mm above the lower edge of the view
+   * @param widthMm width, mm
+   * @param heightMm height, mm
+   */
   record PartOfView(double leftMm, double lowMm, double widthMm, double heightMm) {}
 
   Sight sight(Field field) {

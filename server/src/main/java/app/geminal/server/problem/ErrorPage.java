@@ -1,5 +1,6 @@
 package app.geminal.server.problem;
 
+import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
 import org.springframework.boot.webmvc.error.ErrorController;
@@ -12,6 +13,7 @@ import org.springframework.web.bind.annotation.RestController;
 /**
  * What the container refused by itself, as a problem document. Asked for directly it is nothing.
  */
+@Hidden
 @RestController
 class ErrorPage implements ErrorController {
 

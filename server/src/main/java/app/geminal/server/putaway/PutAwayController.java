@@ -16,6 +16,7 @@ class PutAwayController {
     this.putAway = putAway;
   }
 
+  /** What was archived or deleted and can be restored. */
   @GetMapping("/api/v1/put-away")
   List<PutAway> all() {
     return putAway.all();

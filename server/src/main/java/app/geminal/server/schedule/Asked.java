@@ -48,6 +48,7 @@ record Asked(
   /**
    * What there is.
    *
+   * @param kind which of several this is
    * @param outside the outer pieces that can be had; for stacks and shelf
    * @param inside the other pieces; for stacks and shelf
    * @param widthMm of the pieces; for stacks and shelf
@@ -64,6 +65,12 @@ record Asked(
       @Nullable Integer stage,
       @Nullable Measured measured) {}
 
-  /** A bar as it was measured. */
+  /**
+   * A bar as it was measured.
+   *
+   * @param widthMm width, mm
+   * @param heightMm height, mm
+   * @param lengthMm length, mm
+   */
   record Measured(double widthMm, double heightMm, double lengthMm) {}
 }

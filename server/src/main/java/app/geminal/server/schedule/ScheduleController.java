@@ -69,12 +69,17 @@ class ScheduleController {
    * A way chosen.
    *
    * @param asked the question it answers
+   * @param schedule the schedule to plan
    * @param startMm length of its stack; means nothing for a bar that is there
    * @param blockMm height its blocks are drawn down to make; null for the question's own
    */
   record Chosen(Asked asked, ScheduleView schedule, double startMm, @Nullable Double blockMm) {}
 
-  /** The plan of a way. */
+  /**
+   * The plan of a way.
+   *
+   * @param plan the plan
+   */
   record PlanBody(Plan plan) {}
 
   /**

@@ -14,10 +14,18 @@ import org.jspecify.annotations.Nullable;
  * A schedule on the wire.
  *
  * @param start null where the bar is there
+ * @param restacks the restacks, in order
  */
 record ScheduleView(@Nullable StartView start, List<RestackView> restacks) {
 
-  /** The first stack. */
+  /**
+   * The first stack.
+   *
+   * @param pieces how many pieces
+   * @param layout how the pieces of the stack are arranged
+   * @param outside piece that makes the outer layers
+   * @param inside piece that makes the inner layers
+   */
   record StartView(int pieces, Layout layout, Piece outside, Piece inside) {}
 
   /** How pieces are laid again. */
@@ -27,7 +35,14 @@ record ScheduleView(@Nullable StartView start, List<RestackView> restacks) {
     CORE
   }
 
-  /** One restack; what a fold or a core does not have is false. */
+  /**
+   * One restack; what a fold or a core does not have is false.
+   *
+   * @param how what is done to the bar
+   * @param pieces pieces the bar is cut into
+   * @param turned whether every second piece is turned over
+   * @param insert whether sheets are welded in between
+   */
   record RestackView(How how, int pieces, boolean turned, boolean insert) {
     static RestackView of(Restacking restacking) {
       return switch (restacking) {

@@ -31,11 +31,19 @@ sealed interface Told {
   /**
    * What is reckoned with.
    *
+   * @param within the limits as they were understood
+   * @param blockMm height of the block when it is cut for restacking, mm
    * @param chance what a weld is taken to hold with
    */
   record Begun(Within within, double blockMm, ChanceView chance) implements Told {}
 
-  /** What a weld is taken to hold with: for the whole of it, for each joint, and from how many. */
+  /**
+   * What a weld is taken to hold with: for the whole of it, for each joint, and from how many.
+   *
+   * @param whole chance that all welds hold, 0 to 1
+   * @param joint chance that one joint holds, 0 to 1
+   * @param welds welds in the record it is estimated from
+   */
   record ChanceView(double whole, double joint, int welds) {
     static ChanceView of(HoldChance chance) {
       return new ChanceView(chance.whole(), chance.joint(), chance.welds());
@@ -45,11 +53,18 @@ sealed interface Told {
   /**
    * How far it has come.
    *
+   * @param done how many schedules have been tried
+   * @param of how many schedules there are to try
+   * @param census what was counted on the way
    * @param ways the best so far; null where none are told this time
    */
   record Seen(int done, int of, CensusView census, @Nullable List<WayView> ways) implements Told {}
 
-  /** It broke off; the problem is as an answer of its own would be. */
+  /**
+   * It broke off; the problem is as an answer of its own would be.
+   *
+   * @param problem why the search failed
+   */
   record Failed(ProblemDetail problem) implements Told {}
 
   /** How it ended. */
@@ -63,6 +78,10 @@ sealed interface Told {
   /**
    * The end.
    *
+   * @param how how the search ended
+   * @param ways the schedules recommended, best first
+   * @param census what was counted on the way
+   * @param relaxations changes of the limits that would give a schedule
    * @param restacksSeen everything up to so many restacks was seen
    */
   record Ended(
@@ -99,6 +118,10 @@ sealed interface Told {
   /**
    * What was looked at.
    *
+   * @param reckoned how many were calculated
+   * @param reaching how many reach the layer count
+   * @param keeping how many keep every limit
+   * @param tooThin how many have a layer under the limit
    * @param ruledOut why the others are out, in words
    */
   record CensusView(
@@ -116,8 +139,12 @@ sealed interface Told {
   /**
    * Schedules that break a limit.
    *
+   * @param limit the limit that excludes them
+   * @param count how many schedules it excludes
+   * @param alone how many are excluded by this limit alone
    * @param nearest where the limit would have to stand for the first that breaks nothing else; null
    *     where each breaks something else too
+   * @param words said in a sentence
    */
   record RuledOutView(Limit limit, long count, long alone, @Nullable Double nearest, String words) {
     static RuledOutView of(Census.RuledOut out, Question question) {
@@ -130,7 +157,13 @@ sealed interface Told {
     }
   }
 
-  /** A change that brings a way, in words. */
+  /**
+   * A change that brings a way, in words.
+   *
+   * @param limits limits to change, and what to change them to
+   * @param tolerance tolerance of the layer count to change to, null to leave it
+   * @param words what would change, a sentence each
+   */
   record RelaxationView(Map<Limit, Double> limits, @Nullable Double tolerance, List<String> words) {
     static RelaxationView of(Outcome.Relaxation relaxation) {
       List<String> words = new ArrayList<>();

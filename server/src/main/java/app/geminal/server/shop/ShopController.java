@@ -20,10 +20,22 @@ class ShopController {
     this.keeper = keeper;
   }
 
-  /** A shop to start from. */
+  /**
+   * A shop to start from.
+   *
+   * @param id which preset it is
+   * @param name name
+   * @param shop the shop's settings
+   */
   record OutfitView(Outfit id, String name, Shop shop) {}
 
-  /** The shop as it is shown; {@code forceKn} is what its press gives, null without one. */
+  /**
+   * The shop as it is shown; {@code forceKn} is what its press gives, null without one.
+   *
+   * @param shop the shop's settings
+   * @param version counts changes; what is sent is refused when another change came in between
+   * @param forceKn force of the press, kN, null where there is none
+   */
   record ShopView(Shop shop, int version, @Nullable Double forceKn) {
     static ShopView of(Kept kept) {
       Press press = kept.shop().press();
@@ -31,19 +43,27 @@ class ShopController {
     }
   }
 
-  /** The shop changed; {@code version} is the one the change was based on. */
+  /**
+   * The shop changed; {@code version} is the one the change was based on.
+   *
+   * @param version counts changes; what is sent is refused when another change came in between
+   * @param shop the shop's settings
+   */
   record Changed(int version, Shop shop) {}
 
+  /** The shop's settings. */
   @GetMapping("/api/v1/shop")
   ShopView shop() {
     return ShopView.of(keeper.kept());
   }
 
+  /** Presets to set up a shop from. */
   @GetMapping("/api/v1/shop/outfits")
   List<OutfitView> outfits() {
     return Arrays.stream(Outfit.values()).map(o -> new OutfitView(o, o.words(), o.shop())).toList();
   }
 
+  /** Changes the shop's settings. */
   @PutMapping("/api/v1/shop")
   ShopView change(@RequestBody Changed body) {
     return ShopView.of(keeper.change(body.version(), body.shop()));

@@ -29,51 +29,68 @@ class SteelController {
     this.shelf = shelf;
   }
 
-  /** An own steel changed; {@code version} is the one the change was based on. */
+  /**
+   * An own steel changed; {@code version} is the one the change was based on.
+   *
+   * @param version counts changes; what is sent is refused when another change came in between
+   * @param steel the steel
+   */
   record Changed(int version, OwnSteel steel) {}
 
-  /** How many steels a table brought. */
+  /**
+   * How many steels a table brought.
+   *
+   * @param steels how many steels were taken
+   */
   record Taken(int steels) {}
 
+  /** The steels that can be used, the shop's own among them. */
   @GetMapping("/api/v1/steels")
   List<SteelView> offered() {
     return shelf.offered();
   }
 
+  /** Adds a steel of the shop's own. */
   @PostMapping("/api/v1/steels/own")
   @ResponseStatus(HttpStatus.CREATED)
   SteelView add(@RequestBody OwnSteel known) {
     return shelf.add(known);
   }
 
+  /** Works out a steel's figures from what is known of it, without storing anything. */
   @PostMapping("/api/v1/steels/own/preview")
   @Needs(Rank.GUEST)
   SteelView preview(@RequestBody OwnSteel known) {
     return shelf.preview(known);
   }
 
+  /** One of the shop's own steels, as it was entered. */
   @GetMapping("/api/v1/steels/own/{id}")
   Kept own(@PathVariable long id) {
     return shelf.get(id);
   }
 
+  /** Changes one of the shop's own steels. */
   @PutMapping("/api/v1/steels/own/{id}")
   SteelView change(@PathVariable long id, @RequestBody Changed body) {
     return shelf.change(id, body.version(), body.steel());
   }
 
+  /** Archives one of the shop's own steels. */
   @PostMapping("/api/v1/steels/own/{id}/unlist")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void unlist(@PathVariable long id) {
     shelf.setListed(id, false);
   }
 
+  /** Restores an archived steel. */
   @PostMapping("/api/v1/steels/own/{id}/list")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void list(@PathVariable long id) {
     shelf.setListed(id, true);
   }
 
+  /** The shop's own steels as CSV. */
   @GetMapping(value = "/api/v1/steels/own.csv", produces = CSV)
   ResponseEntity<String> table() {
     return ResponseEntity.ok()
@@ -81,6 +98,7 @@ class SteelController {
         .body(shelf.table());
   }
 
+  /** Adds steels from CSV: all of them or, with the place of the fault, none. */
   @PostMapping(value = "/api/v1/steels/own.csv", consumes = CSV)
   Taken take(@RequestBody String csv) {
     return new Taken(shelf.take(csv));

@@ -21,31 +21,41 @@ class StockController {
     this.stock = stock;
   }
 
-  /** Bars changed; {@code version} is the one the change was based on. */
+  /**
+   * Bars changed; {@code version} is the one the change was based on.
+   *
+   * @param version counts changes; what is sent is refused when another change came in between
+   * @param bar the bar or sheet
+   */
   record Changed(int version, StockBar bar) {}
 
+  /** Bars and sheets in stock. */
   @GetMapping("/api/v1/stock")
   List<Shelved> all() {
     return stock.all();
   }
 
+  /** Adds bars to stock. */
   @PostMapping("/api/v1/stock")
   @ResponseStatus(HttpStatus.CREATED)
   Shelved add(@RequestBody StockBar bar) {
     return stock.add(bar);
   }
 
+  /** Changes bars in stock. */
   @PutMapping("/api/v1/stock/{id}")
   Shelved change(@PathVariable long id, @RequestBody Changed body) {
     return stock.change(id, body.version(), Require.present("bar", body.bar()));
   }
 
+  /** Archives bars. */
   @PostMapping("/api/v1/stock/{id}/off-shelf")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void takeOff(@PathVariable long id) {
     stock.setOnShelf(id, false);
   }
 
+  /** Restores archived bars. */
   @PostMapping("/api/v1/stock/{id}/on-shelf")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void putBack(@PathVariable long id) {
