@@ -125,7 +125,7 @@ class AccountController {
 
   /** Changes one's own settings. */
   @PutMapping("/api/v1/settings")
-  @Needs(Rank.GUEST)
+  @Needs(value = Rank.GUEST, inPerson = true)
   Settings change(@RequestBody Settings settings, Principal who) {
     accounts.setUnits(who.getName(), settings.units());
     return settings;

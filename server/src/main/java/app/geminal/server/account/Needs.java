@@ -14,4 +14,7 @@ import java.lang.annotation.Target;
 public @interface Needs {
   /** The least of them. */
   Rank value();
+
+  /** Whether only a person may who has signed in with a password, and no script. */
+  boolean inPerson() default false;
 }

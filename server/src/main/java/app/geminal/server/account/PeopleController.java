@@ -75,7 +75,7 @@ class PeopleController {
 
   /** Everybody who can sign in. */
   @GetMapping("/api/v1/people")
-  @Needs(Rank.OWNER)
+  @Needs(value = Rank.OWNER, inPerson = true)
   List<PersonView> people() {
     return accounts.all().stream().map(PersonView::of).toList();
   }
@@ -83,7 +83,7 @@ class PeopleController {
   /** Adds a person. */
   @PostMapping("/api/v1/people")
   @ResponseStatus(HttpStatus.CREATED)
-  @Needs(Rank.OWNER)
+  @Needs(value = Rank.OWNER, inPerson = true)
   PersonView letIn(@RequestBody NewPerson body) {
     return PersonView.of(
         accounts.add(body.login(), body.name(), body.password(), body.units(), body.rank()));
@@ -91,7 +91,7 @@ class PeopleController {
 
   /** Changes what a person may do. */
   @PutMapping("/api/v1/people/{id}")
-  @Needs(Rank.OWNER)
+  @Needs(value = Rank.OWNER, inPerson = true)
   PersonView change(@PathVariable long id, @RequestBody ChangedPerson body) {
     return PersonView.of(accounts.change(id, body.rank(), body.mayEnter()));
   }
@@ -106,7 +106,7 @@ class PeopleController {
   /** Sets a person's password; their sign-ins end. */
   @PutMapping("/api/v1/people/{id}/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  @Needs(Rank.OWNER)
+  @Needs(value = Rank.OWNER, inPerson = true)
   void givePassword(@PathVariable long id, @RequestBody GivenPassword body) {
     accounts.givePassword(id, body.password());
   }
@@ -120,20 +120,21 @@ class PeopleController {
 
   /** After how many days without use sign-ins end, for each rank. */
   @GetMapping("/api/v1/sign-in-lengths")
-  @Needs(Rank.OWNER)
+  @Needs(value = Rank.OWNER, inPerson = true)
   List<SignInLengths.SignInLength> signInLengths() {
     return lengths.all();
   }
 
   /** Sets after how many days without use sign-ins of a rank end. */
   @PutMapping("/api/v1/sign-in-lengths/{rank}")
-  @Needs(Rank.OWNER)
+  @Needs(value = Rank.OWNER, inPerson = true)
   List<SignInLengths.SignInLength> chooseLength(@PathVariable Rank rank, @RequestBody Days body) {
     return lengths.choose(rank, body.days());
   }
 
   /** One's own sign-ins, this one first. */
   @GetMapping("/api/v1/settings/sign-ins")
+  @Needs(value = Rank.GUEST, inPerson = true)
   List<SignIns.SignIn> signIns(Principal who, HttpServletRequest request) {
     return signIns.of(who.getName(), here(request));
   }
@@ -141,7 +142,7 @@ class PeopleController {
   /** Signs out everywhere else. */
   @PostMapping("/api/v1/settings/sign-ins/end-others")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  @Needs(Rank.GUEST)
+  @Needs(value = Rank.GUEST, inPerson = true)
   void endOthers(Principal who, HttpServletRequest request) {
     signIns.end(who.getName(), here(request));
   }
@@ -154,7 +155,7 @@ class PeopleController {
   /** Changes one's own password; every other sign-in ends. */
   @PutMapping("/api/v1/settings/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  @Needs(Rank.GUEST)
+  @Needs(value = Rank.GUEST, inPerson = true)
   void changePassword(@RequestBody NewPassword body, Principal who, HttpServletRequest request) {
     String login = who.getName();
     guesses.require(login, request.getRemoteAddr());

@@ -36,7 +36,16 @@ public class RankGate implements HandlerInterceptor {
     if (!accounts.rank(who.getName()).isAtLeast(needed)) {
       throw new AccessDeniedException("needs " + needed);
     }
+    if (who instanceof Limited limited
+        && (isInPerson(method) || !limited.mostRank().isAtLeast(needed))) {
+      throw new AccessDeniedException("more than this token may");
+    }
     return true;
+  }
+
+  private static boolean isInPerson(HandlerMethod method) {
+    Needs said = method.getMethodAnnotation(Needs.class);
+    return said != null && said.inPerson();
   }
 
   /** Who may use an endpoint, at least. */

@@ -73,7 +73,10 @@ class EntryController {
     entries.setStruck(id, false);
   }
 
-  /** Adds a photograph to an entry: JPEG or PNG, stored anew as JPEG without what the camera wrote into it. */
+  /**
+   * Adds a photograph to an entry: JPEG or PNG, stored anew as JPEG without what the camera wrote
+   * into it.
+   */
   @PostMapping(
       value = "/api/v1/book/entries/{id}/photos",
       consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})

@@ -6,6 +6,7 @@ import app.geminal.server.account.SignIns;
 import app.geminal.server.problem.Problem;
 import app.geminal.server.problem.ProblemWriter;
 import app.geminal.server.problem.Problems;
+import app.geminal.server.token.TokenFilter;
 import jakarta.servlet.http.HttpSession;
 import java.util.stream.Stream;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
@@ -19,6 +20,7 @@ import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.crypto.factory.PasswordEncoderFactories;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.authentication.UsernamePasswordAuthenticationFilter;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
@@ -54,6 +56,7 @@ class SecurityConfig {
       HttpSecurity http,
       ProblemWriter problems,
       SignInThrottle throttle,
+      TokenFilter tokens,
       SignIns signIns,
       SignInLengths lengths) {
     return http.authorizeHttpRequests(requests ->
@@ -70,7 +73,9 @@ class SecurityConfig {
                 .authenticated())
         .csrf(csrf ->
             csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
-                .csrfTokenRequestHandler(new HeaderOnlyCsrf()))
+                .csrfTokenRequestHandler(new HeaderOnlyCsrf())
+                // No other site can make a browser send a token.
+                .ignoringRequestMatchers(TokenFilter::hasToken))
         // A visitor who is not signed in leaves no trace in the database.
         .requestCache(c -> c.disable())
         .formLogin(form ->
@@ -116,6 +121,7 @@ class SecurityConfig {
                 .referrerPolicy(r -> r.policy(ReferrerPolicy.NO_REFERRER))
                 .permissionsPolicyHeader(p -> p.policy("camera=(), microphone=(), geolocation=()")))
         .addFilterBefore(throttle, UsernamePasswordAuthenticationFilter.class)
+        .addFilterBefore(tokens, AnonymousAuthenticationFilter.class)
         .build();
   }
 
@@ -123,6 +129,14 @@ class SecurityConfig {
   @Bean
   FilterRegistrationBean<SignInThrottle> throttleOnlyInChain(SignInThrottle throttle) {
     FilterRegistrationBean<SignInThrottle> registration = new FilterRegistrationBean<>(throttle);
+    registration.setEnabled(false);
+    return registration;
+  }
+
+  /** The same for tokens. */
+  @Bean
+  FilterRegistrationBean<TokenFilter> tokensOnlyInChain(TokenFilter tokens) {
+    FilterRegistrationBean<TokenFilter> registration = new FilterRegistrationBean<>(tokens);
     registration.setEnabled(false);
     return registration;
   }

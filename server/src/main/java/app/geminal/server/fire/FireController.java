@@ -217,7 +217,10 @@ class FireController {
     fires.setEnded(id, false);
   }
 
-  /** Adds readings from a logger's CSV to a session: all of them or, with the place of the fault, none. */
+  /**
+   * Adds readings from a logger's CSV to a session: all of them or, with the place of the fault,
+   * none.
+   */
   @PostMapping(value = "/api/v1/fires/{id}/readings", consumes = "text/csv")
   @Needs(Rank.APPRENTICE)
   Logged logged(@PathVariable long id, @RequestBody String csv) {

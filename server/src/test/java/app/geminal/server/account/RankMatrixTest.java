@@ -55,7 +55,26 @@ class RankMatrixTest extends ShopTest {
       Set.of(
           "PUT /api/v1/settings",
           "PUT /api/v1/settings/password",
-          "POST /api/v1/settings/sign-ins/end-others");
+          "POST /api/v1/settings/sign-ins/end-others",
+          "POST /api/v1/tokens",
+          "POST /api/v1/tokens/{id}/revoke");
+
+  /** Not for scripts, whatever their token's rank. */
+  private static final Set<String> IN_PERSON =
+      Set.of(
+          "GET /api/v1/people",
+          "POST /api/v1/people",
+          "PUT /api/v1/people/{id}",
+          "PUT /api/v1/people/{id}/password",
+          "GET /api/v1/sign-in-lengths",
+          "PUT /api/v1/sign-in-lengths/{rank}",
+          "GET /api/v1/settings/sign-ins",
+          "PUT /api/v1/settings",
+          "PUT /api/v1/settings/password",
+          "POST /api/v1/settings/sign-ins/end-others",
+          "GET /api/v1/tokens",
+          "POST /api/v1/tokens",
+          "POST /api/v1/tokens/{id}/revoke");
 
   /** Rehearsing and logging. */
   private static final Set<String> LOGS =
@@ -159,6 +178,40 @@ class RankMatrixTest extends ShopTest {
                             assertThat(status).isNotIn(401, 403).isLessThan(500);
                           } else {
                             assertThat(status).isEqualTo(403);
+                          }
+                        })));
+  }
+
+  /** An owner's tokens, one for each rank. */
+  @TestFactory
+  Stream<DynamicTest> aTokenMayDoWhatItsRankMayAndNothingInPerson() {
+    Map<Rank, String> secrets = new EnumMap<>(Rank.class);
+    for (Rank rank : Rank.values()) {
+      secrets.put(
+          rank,
+          people
+              .get(Rank.OWNER)
+              .post("/api/v1/tokens", "{\"name\":\"" + rank + "\",\"rank\":\"" + rank + "\"}")
+              .at("$.secret"));
+    }
+    return endpoints().stream()
+        .filter(e -> e.type().equals("application/json") && !e.name().equals("POST /api/v1/owner"))
+        .flatMap(e ->
+            Stream.of(Rank.values())
+                .map(rank ->
+                    DynamicTest.dynamicTest(
+                        e.name() + " by a token of " + rank,
+                        () -> {
+                          String path = e.path().replaceAll("\\{[^}]+}", "999999");
+                          int status =
+                              people
+                                  .get(Rank.GUEST)
+                                  .script(secrets.get(rank), e.verb(), path, "{}")
+                                  .status();
+                          if (!rank.isAtLeast(expected(e)) || IN_PERSON.contains(e.name())) {
+                            assertThat(status).isEqualTo(403);
+                          } else {
+                            assertThat(status).isNotIn(401, 403).isLessThan(500);
                           }
                         })));
   }

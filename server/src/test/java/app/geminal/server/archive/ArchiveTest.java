@@ -211,6 +211,7 @@ class ArchiveTest {
                     java.util.stream.Stream.of(
                         "SPRING_SESSION",
                         "SPRING_SESSION_ATTRIBUTES",
+                        "api_token",
                         "flyway_schema_history",
                         "request_once",
                         "shop_lease"))
