@@ -103,12 +103,12 @@ class RecordSchemas implements ModelConverter {
     kind(type)
         .ifPresent(kind -> {
           schema.addProperty(
-              "kind",
+              kind.property(),
               new JsonSchema()
                   .types(Set.of("string"))
-                  ._const(kind)
-                  .description("Which of several this is."));
-          schema.addRequiredItem("kind");
+                  ._const(kind.name())
+                  .description("which of several this is"));
+          schema.addRequiredItem(kind.property());
         });
     for (RecordComponent component : type.getRecordComponents()) {
       // The context has no answer for what it is still busy with: a plan has parts, which have
@@ -152,13 +152,17 @@ class RecordSchemas implements ModelConverter {
   }
 
   private void oneOf(Class<?> type, Schema<?> schema, ModelConverterContext context) {
-    Discriminator discriminator = new Discriminator().propertyName("kind");
+    Discriminator discriminator = new Discriminator();
     leaves(type)
         .distinct()
         .forEach(one -> {
           Schema<?> variant = reference(define(one, context));
           schema.addOneOfItem(variant);
-          kind(one).ifPresent(kind -> discriminator.mapping(kind, variant.get$ref()));
+          kind(one)
+              .ifPresent(kind ->
+                  discriminator
+                      .propertyName(kind.property())
+                      .mapping(kind.name(), variant.get$ref()));
         });
     if (discriminator.getMapping() != null) {
       schema.discriminator(discriminator);
@@ -172,17 +176,20 @@ class RecordSchemas implements ModelConverter {
         : Stream.of(type);
   }
 
-  /** What its {@code kind} says, where it stands for one of several. */
-  private Optional<String> kind(Class<?> type) {
+  /** The property that says which of several a record is, and what it says. */
+  private record Kind(String property, String name) {}
+
+  private Optional<Kind> kind(Class<?> type) {
     return superTypes(type)
         .map(this::annotated)
         .filter(of -> {
           JsonTypeInfo info = of.getAnnotation(JsonTypeInfo.class);
           return info != null && info.use() == JsonTypeInfo.Id.NAME;
         })
-        .flatMap(of -> Arrays.stream(of.getAnnotation(JsonSubTypes.class).value()))
-        .filter(sub -> sub.value() == type)
-        .map(JsonSubTypes.Type::name)
+        .flatMap(of ->
+            Arrays.stream(of.getAnnotation(JsonSubTypes.class).value())
+                .filter(sub -> sub.value() == type)
+                .map(sub -> new Kind(of.getAnnotation(JsonTypeInfo.class).property(), sub.name())))
         .findFirst();
   }
 

@@ -69,7 +69,7 @@ class BilletController {
       int weldsPlanned,
       @Nullable String nextWeld,
       @Nullable String flaw,
-      @Nullable String flawKind) {
+      @Nullable WeldOutcome flawKind) {
 
     static StandingView of(Plan plan, List<MadeWeld> welds) {
       Standing s = Standing.of(plan, welds);
@@ -78,7 +78,7 @@ class BilletController {
           s.weldsPlanned(),
           s.nextWeld().orElse(null),
           s.flaw().orElse(null),
-          s.flawKind().map(Enum::name).orElse(null));
+          s.flawKind().orElse(null));
     }
   }
 

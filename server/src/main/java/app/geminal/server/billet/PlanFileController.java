@@ -58,9 +58,14 @@ class PlanFileController {
         .body(document);
   }
 
-  /** Reads a plan file without storing anything. */
+  /**
+   * Creates a billet from a plan file; steels it brings are added where the shop has none of that
+   * name.
+   */
   @PostMapping(path = "/api/v1/plan-files", consumes = MediaType.APPLICATION_JSON_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
+  @io.swagger.v3.oas.annotations.parameters.RequestBody(
+      content = @Content(mediaType = "application/json", schema = @Schema(types = "object")))
   PlanImports.Imported read(@RequestBody String document) {
     return imports.take(document);
   }

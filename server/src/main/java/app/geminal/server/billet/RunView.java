@@ -6,6 +6,7 @@ import app.geminal.finding.Checks;
 import app.geminal.finding.Finding;
 import app.geminal.finding.Known;
 import app.geminal.finding.Remedy;
+import app.geminal.finding.Strength;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.LossKind;
 import app.geminal.operation.Operation;
@@ -74,7 +75,7 @@ record RunView(
    */
   record FindingView(
       String id,
-      String strength,
+      Strength strength,
       boolean hazard,
       int stage,
       String about,
@@ -89,7 +90,7 @@ record RunView(
     static FindingView of(Finding f, Map<String, String> sayings) {
       return new FindingView(
           f.id(),
-          f.strength().name(),
+          f.strength(),
           f.hazard(),
           f.stage(),
           f.about(),

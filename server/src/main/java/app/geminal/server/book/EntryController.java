@@ -4,6 +4,8 @@ import app.geminal.check.Require;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.turn.Turns;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.io.InputStream;
 import java.security.Principal;
@@ -82,6 +84,16 @@ class EntryController {
       consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
   @ResponseStatus(HttpStatus.CREATED)
   @Needs(Rank.APPRENTICE)
+  @io.swagger.v3.oas.annotations.parameters.RequestBody(
+      required = true,
+      content = {
+        @Content(
+            mediaType = MediaType.IMAGE_JPEG_VALUE,
+            schema = @Schema(type = "string", format = "binary")),
+        @Content(
+            mediaType = MediaType.IMAGE_PNG_VALUE,
+            schema = @Schema(type = "string", format = "binary"))
+      })
   EntryView addPhoto(@PathVariable long id, InputStream file, Principal who) throws IOException {
     entries.get(id);
     byte[] bytes = file.readAllBytes();

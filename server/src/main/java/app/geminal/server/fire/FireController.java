@@ -230,6 +230,10 @@ class FireController {
   }
 
   /** All readings, in the columns a logger's file has. */
+  @ApiResponse(
+      responseCode = "200",
+      description = "The readings: docs/formats/logger-csv.md.",
+      content = @Content(mediaType = "text/csv", schema = @Schema(type = "string")))
   @GetMapping("/api/v1/fires/{id}/readings.csv")
   ResponseEntity<String> readings(@PathVariable long id) {
     StringBuilder csv = new StringBuilder("at,channel,value,unit,state\n");

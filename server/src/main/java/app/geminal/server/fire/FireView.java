@@ -11,20 +11,24 @@ import app.geminal.heat.Atmosphere;
 import app.geminal.heat.Following;
 import app.geminal.heat.Toll;
 import app.geminal.weld.OxygenSchool;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** What screens are told of a session, a JSON object a line. */
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "told")
+@JsonSubTypes({
+  @JsonSubTypes.Type(value = FireView.Whole.class, name = "whole"),
+  @JsonSubTypes.Type(value = FireView.Entries.class, name = "entries"),
+  @JsonSubTypes.Type(value = FireView.Now.class, name = "now")
+})
 public sealed interface FireView {
-
-  /** "whole", "entries" or "now". */
-  String told();
 
   /**
    * Everything, at the beginning and whenever a screen may have missed something.
    *
-   * @param told which kind of line this is
    * @param id number
    * @param now by the shop's clock
    * @param startedAt when it began
@@ -40,7 +44,6 @@ public sealed interface FireView {
    * @param lessons what the log of each heat shows, by place
    */
   record Whole(
-      String told,
       long id,
       Instant now,
       Instant startedAt,
@@ -59,16 +62,14 @@ public sealed interface FireView {
   /**
    * Entries that were just kept.
    *
-   * @param told which kind of line this is
    * @param entries entries in the order they were made
    * @param seq number of the entry, counting up in the order of arrival
    */
-  record Entries(String told, List<EntryView> entries, long seq) implements FireView {}
+  record Entries(List<EntryView> entries, long seq) implements FireView {}
 
   /**
    * How things stand.
    *
-   * @param told which kind of line this is
    * @param second of the session
    * @param speed how fast time goes
    * @param forge what its gauge says
@@ -80,7 +81,6 @@ public sealed interface FireView {
    * @param ended whether the session has ended
    */
   record Now(
-      String told,
       double second,
       double speed,
       GaugeView forge,

@@ -336,7 +336,7 @@ final class LiveFire {
     if (late || undoes) {
       tell(whole(now));
     } else {
-      tell(new FireView.Entries("entries", fresh.stream().map(EntryView::of).toList(), log.seq()));
+      tell(new FireView.Entries(fresh.stream().map(EntryView::of).toList(), log.seq()));
       tell(now());
     }
   }
@@ -459,7 +459,6 @@ final class LiveFire {
   /** Everything there is to see. */
   synchronized Whole whole(Instant now) {
     return new Whole(
-        "whole",
         session.id(),
         now,
         session.startedAt(),
@@ -495,7 +494,6 @@ final class LiveFire {
     }
     Double set = rehearsed == null ? null : rehearsed.setC();
     return new Now(
-        "now",
         clockS,
         pace(),
         gauge(forge),

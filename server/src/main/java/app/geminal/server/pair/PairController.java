@@ -2,6 +2,7 @@ package app.geminal.server.pair;
 
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
+import app.geminal.pair.Grade;
 import app.geminal.pair.Member;
 import app.geminal.pair.Pairing;
 import app.geminal.pair.Question;
@@ -81,7 +82,7 @@ class PairController {
    * @param first the first reason for the grade
    */
   record Cell(
-      String a, String b, String grade, String word, double score, double tone, String first) {}
+      String a, String b, Grade grade, String word, double score, double tone, String first) {}
 
   /** How well some steels go together, and why. */
   @PostMapping("/api/v1/pairs")
@@ -127,7 +128,7 @@ class PairController {
             new Cell(
                 steels.get(i).id(),
                 steels.get(k).id(),
-                v.grade().name(),
+                v.grade(),
                 v.grade().word(),
                 Math.rint(v.score()),
                 v.toneApart(),

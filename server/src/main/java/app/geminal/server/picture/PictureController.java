@@ -9,6 +9,9 @@ import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.picture.Pictures.Drawn;
 import app.geminal.server.turn.Turns;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.util.List;
@@ -89,6 +92,15 @@ class PictureController {
    * Geminal-Pane left, low, width and height of the part in mm, Geminal-View width and height of
    * the whole view, Geminal-Layers-Ground how many layers a ground face has gone through.
    */
+  @ApiResponse(
+      responseCode = "200",
+      description = "The picture.",
+      content =
+          @Content(mediaType = "image/png", schema = @Schema(type = "string", format = "binary")))
+  @ApiResponse(
+      responseCode = "204",
+      description = "The window has asked for a newer one.",
+      content = @Content)
   @PostMapping("/api/v1/pictures")
   @Needs(Rank.GUEST)
   ResponseEntity<byte[]> picture(@RequestBody ScreenBody body, Principal who) {
@@ -117,6 +129,13 @@ class PictureController {
   }
 
   /** A picture or outlines to keep. */
+  @ApiResponse(
+      responseCode = "200",
+      description = "The file.",
+      content = {
+        @Content(mediaType = "image/png", schema = @Schema(type = "string", format = "binary")),
+        @Content(mediaType = "image/svg+xml", schema = @Schema(type = "string"))
+      })
   @PostMapping("/api/v1/pictures/files")
   @Needs(Rank.GUEST)
   ResponseEntity<byte[]> file(@RequestBody FileBody body, Principal who) {
