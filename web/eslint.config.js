@@ -4,7 +4,7 @@ import reactHooks from 'eslint-plugin-react-hooks';
 import tseslint from 'typescript-eslint';
 
 export default defineConfig([
-  globalIgnores(['target', 'node_modules']),
+  globalIgnores(['target', 'node_modules', 'src/lib/schema.d.ts']),
   {
     files: ['**/*.{ts,tsx}'],
     extends: [

@@ -2,6 +2,7 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
+import { compression } from 'vite-plugin-compression2';
 
 /** Names all parts in the page, so that its keeper has every view without a line to the shop (public/keeper.js). */
 const namesItsParts: Plugin = {
@@ -14,7 +15,7 @@ const namesItsParts: Plugin = {
         attrs: {
           name: 'geminal-parts',
           content: Object.keys(bundle ?? {})
-            .filter((file) => file.startsWith('assets/'))
+            .filter((file) => file.startsWith('assets/') && !/\.(br|gz)$/.test(file))
             .map((file) => `/${file}`)
             .sort()
             .join(' '),
@@ -26,7 +27,13 @@ const namesItsParts: Plugin = {
 };
 
 export default defineConfig({
-  plugins: [react(), tailwindcss(), namesItsParts],
+  plugins: [
+    react(),
+    tailwindcss(),
+    namesItsParts,
+    // Small once, when built, and not anew for every visitor.
+    compression({ include: /\.(js|css)$/, algorithms: ['gzip', 'brotliCompress'] }),
+  ],
   build: { outDir: 'target/classes/static', emptyOutDir: true, assetsInlineLimit: 0 },
   server: { port: 5173, proxy: { '/api': 'http://127.0.0.1:8420' } },
   test: {

@@ -8,7 +8,7 @@ build_is_current() {
   local newer
   newer=$(find "$GEMINAL_ROOT/pom.xml" "$GEMINAL_ROOT"/{core,library,simulator,server}/{pom.xml,src/main} \
     "$GEMINAL_ROOT"/web/{pom.xml,package.json,package-lock.json,index.html,vite.config.ts,src,public} \
-    "$GEMINAL_ROOT"/bin/lib/build* -newer "$GEMINAL_APP/built" -print -quit 2>/dev/null)
+    "$GEMINAL_ROOT"/docs/openapi.json "$GEMINAL_ROOT"/bin/lib/build* -newer "$GEMINAL_APP/built" -print -quit 2>/dev/null)
   [[ -z $newer ]]
 }
 

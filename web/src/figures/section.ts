@@ -1,16 +1,8 @@
-import type { Box, Layers } from './bars';
+import type { Schemas } from '../lib/api';
+import type { Box } from './bars';
 
 /** What a bar shows on its end, as the server tells it; sizes in mm, shares of the area. */
-export interface Section {
-  readonly lie: 'LEVEL' | 'ON_EDGE' | 'BESIDE' | 'UPON' | 'WROUGHT';
-  readonly widthMm: number;
-  readonly heightMm: number;
-  /** Bottom to top, or left to right on edge; null where they are too many or do not lie flat. */
-  readonly layers: Layers | null;
-  readonly bySteel: Readonly<Record<string, number>>;
-  /** Left to right beside each other, bottom to top upon each other. */
-  readonly members: readonly Section[];
-}
+export type Section = Schemas['BilletSectionView'];
 
 /** A piece of a section with one lie, in its place. */
 export interface Patch {

@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { change, get, listen, Problem, readLines, sendText } from './http';
+import { answered, api, apiAtOnce, asItIs, eachLine, once, Problem } from './http';
 import { refusal, standIn } from './standIn';
 
 /** A body that comes in the pieces it is given in. */
@@ -39,7 +39,10 @@ describe('an answer that comes line by line', () => {
   const lines = async (answer: Response) => {
     standIn({ 'POST /api/v1/schedules': () => answer });
     const read: unknown[] = [];
-    await readLines('/api/v1/schedules', {}, nothing, (line) => read.push(line));
+    await eachLine(
+      api.POST('/api/v1/schedules', { body: {} as never, parseAs: 'stream', signal: nothing }),
+      (line) => read.push(line),
+    );
     return read;
   };
 
@@ -74,9 +77,8 @@ describe('an answer that comes line by line', () => {
     standIn({ 'GET /api/v1/fires/1/stream': () => inPieces('\n', '{"told":"now"}\n', '\n') });
     const read: unknown[] = [];
     let heard = 0;
-    await listen(
-      '/api/v1/fires/1/stream',
-      nothing,
+    await eachLine(
+      apiAtOnce.GET('/api/v1/fires/{id}/stream', { params: { path: { id: 1 } }, parseAs: 'stream' }),
       (line) => read.push(line),
       () => heard++,
     );
@@ -89,28 +91,39 @@ describe('a request', () => {
   it('that changes something carries the token against forged forms, and its own id', async () => {
     document.cookie = 'XSRF-TOKEN=a%3Db';
     const shop = standIn({ 'PUT /api/v1/shop': { version: 2 } });
-    const answer = await change<{ version: number }>('PUT', '/api/v1/shop', { version: 1 }, 'an-id');
+    const answer = await answered(
+      api.PUT('/api/v1/shop', { body: { version: 1 } as never, headers: once('an-id') }),
+    );
     expect(answer).toEqual({ version: 2 });
     expect(shop.sent[0]).toMatchObject({
       body: { version: 1 },
-      headers: { 'X-XSRF-TOKEN': 'a=b', 'Request-Id': 'an-id', 'Content-Type': 'application/json' },
+      headers: { 'x-xsrf-token': 'a=b', 'request-id': 'an-id', 'content-type': 'application/json' },
     });
   });
 
   it('without an answer to read gives none', async () => {
     standIn({ 'POST /api/v1/welds/1/strike': () => new Response(null, { status: 204 }) });
-    await expect(change('POST', '/api/v1/welds/1/strike')).resolves.toBeUndefined();
+    await expect(
+      answered(api.POST('/api/v1/welds/{id}/strike', { params: { path: { id: 1 } } })),
+    ).resolves.toBeUndefined();
   });
 
   it('of text keeps its type', async () => {
     const shop = standIn({ 'POST /api/v1/fires/1/readings': { lines: 1 } });
-    await sendText('/api/v1/fires/1/readings', 'text/csv', 'at,channel');
-    expect(shop.sent[0]).toMatchObject({ body: 'at,channel', headers: { 'Content-Type': 'text/csv' } });
+    await api.POST('/api/v1/fires/{id}/readings', {
+      params: { path: { id: 1 } },
+      body: 'at,channel',
+      ...asItIs('text/csv'),
+    });
+    expect(shop.sent[0]).toMatchObject({ body: 'at,channel', headers: { 'content-type': 'text/csv' } });
   });
 
   it('nobody answers is no connection, and says that nothing is lost', async () => {
     standIn({ 'GET /api/v1/billets': () => Promise.reject(new TypeError('no line')) });
-    await expect(get('/api/v1/billets')).rejects.toMatchObject({ status: 0, title: 'No connection' });
+    await expect(answered(api.GET('/api/v1/billets'))).rejects.toMatchObject({
+      status: 0,
+      title: 'No connection',
+    });
     expect(Problem.from(new TypeError('x')).remedy).toContain('still here');
   });
 
@@ -118,6 +131,9 @@ describe('a request', () => {
     standIn({
       'GET /api/v1/billets': () => new Response('<html>', { status: 502, statusText: 'Bad Gateway' }),
     });
-    await expect(get('/api/v1/billets')).rejects.toMatchObject({ status: 502, title: 'Bad Gateway' });
+    await expect(answered(api.GET('/api/v1/billets'))).rejects.toMatchObject({
+      status: 502,
+      title: 'Bad Gateway',
+    });
   });
 });

@@ -1,4 +1,7 @@
+import createClient from 'openapi-fetch';
+import type { Written } from './api';
 import { person } from './person';
+import type { paths } from './schema';
 import { noteSignedOut, signedInAgain } from './signedOut';
 
 /** A problem as the server tells it (RFC 9457): what, where in the request, and how to mend it. */
@@ -45,9 +48,9 @@ export class Problem extends Error {
 }
 
 /** What shows that a change comes from this page. */
-function token(): Record<string, string> {
+function token(): string {
   const cookie = document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN='));
-  return { 'X-XSRF-TOKEN': cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '' };
+  return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
 }
 
 async function problemOf(response: Response): Promise<Problem> {
@@ -59,125 +62,71 @@ async function problemOf(response: Response): Promise<Problem> {
   }
 }
 
-const changes = ({ method }: Ask) => method === 'POST' || method === 'PUT';
-
-interface Ask extends RequestInit {
-  readonly headers?: Record<string, string>;
-}
-
-/** Whether an ask waits where the sign-in has ended, or is told at once. */
+/** Whether a request waits where the sign-in has ended, or is told at once. */
 type WhenSignedOut = 'wait' | 'tell';
 
-async function send(path: string, init: Ask, when: WhenSignedOut = 'wait'): Promise<Response> {
+async function send(request: Request, when: WhenSignedOut): Promise<Response> {
+  // What is sent can be read once only, and may have to be sent again.
+  const again = request.clone();
+  // The token is another one after signing in again.
+  if (request.method !== 'GET') request.headers.set('X-XSRF-TOKEN', token());
   let response: Response;
   try {
-    response = await fetch(path, {
-      ...init,
-      // The token is another one after signing in again.
-      headers: { ...init.headers, ...(changes(init) ? token() : {}) },
-      credentials: 'same-origin',
-    });
+    response = await fetch(request);
   } catch {
     throw Problem.offline();
   }
   if (response.ok) return response;
   // Where nobody was signed in on this page there is nothing to go on with.
-  if (response.status === 401 && path !== '/api/v1/sign-in' && person() !== null) {
+  if (response.status === 401 && !request.url.endsWith(SIGN_IN) && person() !== null) {
     if (when === 'tell') noteSignedOut();
-    else if (await signedInAgain()) return send(path, init);
+    else if (await signedInAgain()) return send(again, when);
   }
   throw await problemOf(response);
 }
 
-/** Reads a resource. */
-export async function get<T>(path: string): Promise<T> {
-  return (await (await send(path, {})).json()) as T;
-}
+const SIGN_IN = '/api/v1/sign-in';
 
-/**
- * Sends JSON and reads the answer; undefined where there is none. With an id of its own a request that is sent
- * twice, because no answer was heard, is done once.
- */
-export async function change<T = undefined>(
-  method: 'POST' | 'PUT',
-  path: string,
-  body?: unknown,
-  requestId?: string,
-  when: WhenSignedOut = 'wait',
-): Promise<T> {
-  const init = {
-    method,
-    headers: {
-      'Content-Type': 'application/json',
-      ...(requestId ? { 'Request-Id': requestId } : {}),
-    },
-    body: body === undefined ? null : typeof body === 'string' ? body : JSON.stringify(body),
-  };
-  const response = await send(path, init, when);
-  const text = await response.text();
-  return (text === '' ? undefined : JSON.parse(text)) as T;
-}
-
-/** Sends text of some type and reads the answer. */
-export async function sendText<T>(path: string, type: string, body: string): Promise<T> {
-  const response = await send(path, {
-    method: 'POST',
-    headers: { 'Content-Type': type },
-    body,
+const client = (when: WhenSignedOut) =>
+  createClient<paths>({
+    baseUrl: typeof location === 'undefined' ? '' : location.origin,
+    fetch: (request) => send(request, when),
   });
-  return (await response.json()) as T;
-}
 
-/** Sends a file as it is and reads the answer. */
-export async function sendFile<T>(path: string, file: File): Promise<T> {
-  const response = await send(path, {
-    method: 'POST',
-    headers: { 'Content-Type': file.type },
-    body: file,
-  });
-  return (await response.json()) as T;
-}
+/** The shop over HTTP, as docs/openapi.json describes it; a refusal is thrown as a Problem. */
+export const api = client('wait');
+
+/** The same for what goes on by itself: where the sign-in has ended it is told at once. */
+export const apiAtOnce = client('tell');
+
+/** What was answered; undefined where nothing is. */
+export const answered = async <T>(answer: Promise<{ data?: T }>): Promise<Written<T>> =>
+  (await answer).data as Written<T>;
+
+/** A request that is sent twice, because no answer was heard, is done once. */
+export const once = (requestId: string) => ({ 'Request-Id': requestId });
+
+/** For what is sent as it is, text or a file. */
+export const asItIs = (type: string) => ({
+  headers: { 'Content-Type': type },
+  bodySerializer: (body: string) => body,
+});
 
 /** Sends a form, for signing in. */
-export async function postForm(path: string, fields: Record<string, string>): Promise<void> {
-  await send(path, {
-    method: 'POST',
-    body: new URLSearchParams(fields),
+export async function signInBy(fields: { readonly login: string; readonly password: string }): Promise<void> {
+  await api.POST(SIGN_IN, {
+    body: fields,
+    headers: { 'Content-Type': 'application/x-www-form-urlencoded' },
   });
 }
 
-/** Sends JSON and hands the answer over as it comes; called off by the signal. */
-export const post = (path: string, body: unknown, signal: AbortSignal | null = null): Promise<Response> =>
-  send(path, {
-    method: 'POST',
-    headers: { 'Content-Type': 'application/json' },
-    body: JSON.stringify(body),
-    signal,
-  });
-
-/**
- * Sends JSON and reads an answer that comes as one JSON object a line, each as it arrives. Called off, it
- * ends without a word.
- */
-export const readLines = async (
-  path: string,
-  body: unknown,
-  signal: AbortSignal,
+/** Reads an answer that comes as one JSON object a line, each as it arrives; an empty line says that more comes. */
+export async function eachLine(
+  asked: Promise<{ data?: ReadableStream<Uint8Array<ArrayBuffer>> | null }>,
   onLine: (line: unknown) => void,
-): Promise<void> => eachLine(await post(path, body, signal), onLine);
-
-/** Reads a resource that goes on telling, one JSON object a line; an empty line says that it still does. */
-export async function listen(
-  path: string,
-  signal: AbortSignal,
-  onLine: (line: unknown) => void,
-  onHeard: () => void,
+  onHeard?: () => void,
 ): Promise<void> {
-  await eachLine(await send(path, { signal }, 'tell'), onLine, onHeard);
-}
-
-async function eachLine(response: Response, onLine: (line: unknown) => void, onHeard?: () => void) {
-  const reader = response.body?.pipeThrough(new TextDecoderStream()).getReader();
+  const reader = (await asked).data?.pipeThrough(new TextDecoderStream()).getReader();
   let rest = '';
   for (;;) {
     const part = await reader?.read();

@@ -7,9 +7,10 @@ export interface Sent {
   readonly method: string;
   readonly path: string;
   readonly body: unknown;
+  /** By their names in small letters. */
   readonly headers: Readonly<Record<string, string>>;
   /** Calls it off. */
-  readonly signal: AbortSignal | null;
+  readonly signal: AbortSignal;
 }
 
 /** What was asked and no test has said how to answer; looked at after each test. */
@@ -21,6 +22,8 @@ type Answer = (sent: Sent) => Response | Promise<Response>;
 export const refusal = (status: number, detail: string, where = '', remedy = '') =>
   Response.json({ title: 'Refused', detail, where, remedy }, { status });
 
+const pathOf = ({ url }: Request) => url.replace(/^https?:\/\/[^/]*/, '');
+
 /**
  * Stands in for the server in tests: answers by method and path without its query, keeps what was sent. What
  * nobody has said how to answer is a fault of the test.
@@ -28,25 +31,20 @@ export const refusal = (status: number, detail: string, where = '', remedy = '')
 export function standIn(answers: Record<string, unknown>) {
   const sent: Sent[] = [];
   const known = new Map(Object.entries(answers));
-  vi.stubGlobal('fetch', (path: string, init: RequestInit = {}) => {
-    const method = init.method ?? 'GET';
-    const text = typeof init.body === 'string' ? init.body : '';
-    const headers = (init.headers ?? {}) as Record<string, string>;
-    const json = headers['Content-Type'] === 'application/json' && text !== '';
-    const one: Sent = {
-      method,
-      path,
-      body: json ? (JSON.parse(text) as unknown) : init.body,
-      headers,
-      signal: init.signal ?? null,
-    };
+  vi.stubGlobal('fetch', async (request: Request) => {
+    const { method, signal } = request;
+    const path = pathOf(request);
+    const text = await request.text();
+    const headers = Object.fromEntries(request.headers);
+    const json = headers['content-type'] === 'application/json' && text !== '';
+    const one: Sent = { method, path, body: json ? (JSON.parse(text) as unknown) : text, headers, signal };
     sent.push(one);
     const answer = known.get(`${method} ${path.replace(/\?.*/, '')}`);
     if (answer === undefined) {
       unanswered.push(`${method} ${path}`);
       throw new TypeError('no answer');
     }
-    return typeof answer === 'function' ? (answer as Answer)(one) : Promise.resolve(Response.json(answer));
+    return typeof answer === 'function' ? (answer as Answer)(one) : Response.json(answer);
   });
   return {
     sent,
@@ -56,6 +54,17 @@ export function standIn(answers: Record<string, unknown>) {
     changes: () => sent.filter((s) => s.method !== 'GET'),
   };
 }
+
+/** A stand-in that is told of each request by its path and what goes with it. */
+export const told =
+  (answer: (path: string, init: RequestInit & { readonly body: string }) => Promise<Response>) =>
+  async (request: Request): Promise<Response> =>
+    answer(pathOf(request), {
+      method: request.method,
+      headers: Object.fromEntries(request.headers),
+      body: await request.text(),
+      signal: request.signal,
+    });
 
 /** The queries of a page around a part of it, with no second tries. */
 export function within(children: ReactNode, client = new QueryClient(quiet)) {

@@ -122,6 +122,6 @@ describe('a look at the bar', () => {
     await write();
     await waitFor(() => expect(closed).toHaveBeenCalledOnce());
     const sent = shop.changes().filter((s) => s.path.endsWith('/photos'));
-    expect(sent.map((s) => s.headers['Content-Type'])).toEqual(['image/jpeg', 'image/png']);
+    expect(sent.map((s) => s.headers['content-type'])).toEqual(['image/jpeg', 'image/png']);
   });
 });

@@ -57,7 +57,7 @@ export function MeasureFields({
     setErrors(found);
     if (Object.keys(found).length > 0) return;
     const none = Object.values(values).every((v) => v === null);
-    const problem = await onMeasured(none ? null : (values as unknown as Measured));
+    const problem = await onMeasured(none ? null : values);
     setWrong(problem);
     if (problem === null) setAsked(false);
   };

@@ -70,7 +70,7 @@ describe('the log of a weld', () => {
       outcome: 'HELD',
       note: '',
     });
-    expect(logged(shop)[0]?.headers['Request-Id']).toMatch(/^[0-9a-f-]{36}$/);
+    expect(logged(shop)[0]?.headers['request-id']).toMatch(/^[0-9a-f-]{36}$/);
   });
 
   it('keeps what was typed when it is refused, and sends the very same request again', async () => {
@@ -85,7 +85,7 @@ describe('the log of a weld', () => {
     await waitFor(() => expect(screen.getByLabelText(/Note/)).toHaveValue(''));
     const [first, second] = logged(shop);
     expect(second?.body).toEqual(first?.body);
-    expect(second?.headers['Request-Id']).toBe(first?.headers['Request-Id']);
+    expect(second?.headers['request-id']).toBe(first?.headers['request-id']);
     expect(button(/came of it first/)).toBeDisabled();
   });
 

@@ -1,18 +1,14 @@
+import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
-import { get } from '../../lib/http';
+import { answered, api } from '../../lib/http';
 import { onStep, rulerStepMm, type UnitSystem } from '../../units';
-import type { Decided, Decision, Flaw, Spot } from '../book/api';
+import type { Decision, Spot } from '../book/api';
 import type { Stage } from './api';
 import type { Operation } from './plan';
 
 /** Flaws of a billet, where they are now and what can be done about them. No React in here. */
 
-export interface FlawAt {
-  readonly part: string;
-  readonly stage: number;
-  readonly spot: Spot;
-  readonly aside: boolean;
-}
+export type FlawAt = Schemas['FlawTravelAt'];
 
 export type FlawState = 'OPEN' | 'WATCHED' | 'WELDED_AGAIN' | 'HELD' | 'ASIDE' | 'GONE' | 'LOST';
 
@@ -26,26 +22,21 @@ export const STATE_WORDS: Record<FlawState, string> = {
   LOST: 'its step is not in the plan any more',
 };
 
-export interface FlawView {
-  readonly entryId: number;
-  readonly flaw: Flaw;
-  readonly part: string;
-  readonly stage: number;
-  readonly places: readonly FlawAt[];
-  readonly decisions: readonly Decided[];
-  readonly state: FlawState;
-}
+export type FlawView = Schemas['BilletFlawView'];
 
 export const flawsQuery = (billetId: number) =>
   queryOptions({
     queryKey: ['billet', billetId, 'flaws'],
-    queryFn: () => get<FlawView[]>(`/api/v1/billets/${billetId}/flaws`),
+    queryFn: () => answered(api.GET('/api/v1/billets/{id}/flaws', { params: { path: { id: billetId } } })),
   });
 
 export const seamsQuery = (billetId: number, step: string) =>
   queryOptions({
     queryKey: ['billet', billetId, 'seams', step],
-    queryFn: () => get<number[]>(`/api/v1/billets/${billetId}/seams?step=${encodeURIComponent(step)}`),
+    queryFn: () =>
+      answered(
+        api.GET('/api/v1/billets/{id}/seams', { params: { path: { id: billetId }, query: { step } } }),
+      ),
   });
 
 /** The flaws of one stage, each with where it lies there. */

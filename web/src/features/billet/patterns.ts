@@ -1,18 +1,12 @@
+import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
-import { get } from '../../lib/http';
-import type { Plan } from './plan';
+import { answered, api } from '../../lib/http';
 
 /** A pattern with a name. */
-export interface NamedPattern {
-  readonly id: string;
-  readonly name: string;
-  readonly about: string;
-  readonly shows: 'END' | 'FACE';
-  readonly plan: Plan;
-}
+export type NamedPattern = Schemas['PatternNamedPattern'];
 
 export const patternsQuery = queryOptions({
   queryKey: ['patterns'],
-  queryFn: () => get<NamedPattern[]>('/api/v1/patterns'),
+  queryFn: () => answered(api.GET('/api/v1/patterns')),
   staleTime: Infinity,
 });

@@ -1,3 +1,4 @@
+import type { Sent } from '../../lib/api';
 /** A plan as the core knows it. Lengths are mm, temperatures °C. No React in here. */
 
 import type { Blade } from '../picture/api';
@@ -11,169 +12,32 @@ export type Method = 'FORGE' | 'COPPER_SOLID' | 'COPPER_MOLTEN';
 export type Coating = 'NONE' | 'ZINC' | 'PLATED' | 'PAINTED';
 
 /** What is not said of a piece is as the stack, solid, and bare. */
-export interface Piece {
-  readonly steel: string;
-  readonly thicknessMm: number;
-  readonly widthMm?: number;
-  readonly lengthMm?: number;
-  readonly fill?: number;
-  readonly coating?: Coating;
-}
+export type Piece = Sent['LayupPiece'];
 
 /** A bar of a part, with what is laid on it to bring it up. */
-export interface PartBar {
-  readonly part: string;
-  readonly turn: Turn;
-  readonly shims: readonly Piece[];
-}
+export type PartBar = Sent['LayupPartBar'];
 
 export type Laid = Piece | PartBar;
 export const isPartBar = (laid: Laid): laid is PartBar => 'part' in laid;
 
-export type Operation =
-  | {
-      readonly kind: 'set';
-      readonly heats: number;
-      readonly reduction: number;
-      readonly temperatureC: number;
-      readonly soakMin: number;
-      readonly school: OxygenSchool;
-      readonly tack: Tack;
-      readonly jacket: Jacket;
-      readonly tool: Tool;
-      readonly bites: number;
-      /** An ordinary forge weld where it is not said. */
-      readonly method?: Method;
-    }
-  | {
-      readonly kind: 'draw';
-      readonly widthMm: number;
-      readonly heightMm: number;
-      readonly heats: number;
-      readonly tool: Tool;
-    }
-  | { readonly kind: 'trim'; readonly frontMm: number; readonly backMm: number; readonly sidesMm: number }
-  | { readonly kind: 'grind'; readonly bottomMm: number; readonly topMm: number }
-  | { readonly kind: 'cut'; readonly pieces: number; readonly kerfMm: number; readonly eachMm: number }
-  | {
-      readonly kind: 'aside';
-      readonly pieces: number;
-      readonly lengthMm: number;
-      readonly kerfMm: number;
-      /** Which bars go, counted from 1; the last ones where it is not said. */
-      readonly which?: readonly number[];
-    }
-  | { readonly kind: 'scrap'; readonly which: readonly number[] }
-  | { readonly kind: 'watch' }
-  | {
-      readonly kind: 'restack';
-      readonly turns: readonly Turn[];
-      readonly between: readonly Laid[];
-      readonly faceGrindMm: number;
-    }
-  | { readonly kind: 'fold'; readonly endLossMm: number; readonly folds: number }
-  | {
-      readonly kind: 'twist';
-      readonly turns: number;
-      readonly sections: number;
-      readonly hand: 'RIGHT' | 'LEFT' | 'BOTH';
-      readonly rounded: boolean;
-      readonly heats: number;
-    }
-  | { readonly kind: 'resquare'; readonly angleDeg: number; readonly sideMm: number; readonly heats: number }
-  | { readonly kind: 'upset'; readonly reduction: number; readonly bowMm: number; readonly heats: number }
-  | {
-      readonly kind: 'roll';
-      readonly square: boolean;
-      readonly core: Piece | null;
-      readonly heats: number;
-    }
-  | { readonly kind: 'fourway'; readonly turn: Turn; readonly kerfMm: number }
-  | {
-      readonly kind: 'ladder';
-      readonly pitchMm: number;
-      readonly widthMm: number;
-      readonly depthMm: number;
-      readonly bothFaces: boolean;
-      readonly pressed: boolean;
-      readonly flattenToMm: number;
-      readonly heats: number;
-    }
-  | {
-      readonly kind: 'dimples';
-      readonly pitchMm: number;
-      readonly diameterMm: number;
-      readonly depthMm: number;
-      readonly bothFaces: boolean;
-      readonly flattenToMm: number;
-      readonly heats: number;
-    }
-  | { readonly kind: 'uneven'; readonly amplitudeMm: number; readonly scaleMm: number; readonly seed: number }
-  | {
-      readonly kind: 'sandwich';
-      readonly below: readonly Laid[];
-      readonly above: readonly Laid[];
-      readonly faceGrindMm: number;
-    }
-  | {
-      readonly kind: 'layup';
-      readonly turns: readonly Turn[];
-      readonly left: readonly Laid[];
-      readonly right: readonly Laid[];
-      readonly shims: readonly Piece[];
-      readonly faceGrindMm: number;
-    }
-  | Blade;
+export type Operation = Sent['Operation'];
 
 export type Kind = Operation['kind'];
 
-export interface Step {
-  readonly key: string;
-  readonly operation: Operation;
-  readonly off: boolean;
-  readonly measured?: Measured;
-}
+export type Step = Sent['BilletStep'];
 
 /** What was measured of each bar after a step; null is what was not. */
-export interface Measured {
-  readonly widthMm: number | null;
-  readonly heightMm: number | null;
-  readonly lengthMm: number | null;
-  readonly massKg: number | null;
-}
+export type Measured = Sent['Measured'];
 
-export interface Stack {
-  readonly pieces: readonly Piece[];
-  readonly widthMm: number;
-  readonly lengthMm: number;
-}
+export type Stack = Sent['LayupStack'];
 
-export interface Origin {
-  readonly billetId: number;
-  readonly billet: string;
-  readonly stepKey: string;
-}
+export type Origin = Sent['BilletOrigin'];
 
-export interface Part {
-  readonly name: string;
-  readonly plan: Plan;
-  readonly origin: Origin | null;
-}
+export type Part = Sent['BilletPart'];
 
-export interface Wanted {
-  readonly name: string;
-  readonly count: number;
-  readonly lengthMm: number;
-  readonly widthMm: number;
-  readonly heightMm: number;
-}
+export type Wanted = Sent['BilletWanted'];
 
-export interface Plan {
-  readonly stack: Stack;
-  readonly steps: readonly Step[];
-  readonly parts: readonly Part[];
-  readonly wanted: readonly Wanted[];
-}
+export type Plan = Sent['BilletPlan'];
 
 export interface KindOf {
   readonly kind: Kind;
@@ -314,7 +178,7 @@ export function withMeasured(plan: Plan, step: number, measured: Measured | null
     ...plan,
     steps: plan.steps.map((s, i) => {
       if (i !== step) return s;
-      const { key, operation, off } = s;
+      const { key, operation, off = false } = s;
       return measured ? { key, operation, off, measured } : { key, operation, off };
     }),
   };

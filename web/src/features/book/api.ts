@@ -1,58 +1,34 @@
+import type { Schemas, Sent } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
-import { change, get, sendFile } from '../../lib/http';
-import type { Measured, OxygenSchool } from '../billet/plan';
+import { answered, api, asItIs, once } from '../../lib/http';
 
 export type WeldOutcome = 'HELD' | 'SUSPECT' | 'OPEN';
 
-export interface Weld {
-  readonly id: number;
-  readonly billetId: number;
-  readonly billetName: string;
-  readonly stepKey: string;
-  readonly stepTitle: string;
-  readonly madeAt: string;
-  readonly temperatureC: number;
-  readonly school: OxygenSchool;
-  readonly outcome: WeldOutcome;
-  readonly note: string;
-  readonly how: HowMade;
-  readonly version: number;
-  /** The session at the fire that wrote it, null where it was typed. */
-  readonly fireSession: number | null;
-  readonly madeBy: string;
-}
+export type Weld = Schemas['BookWeldView'];
 
 /** How a weld was made; null is what nobody knows. */
-export interface HowMade {
-  readonly floorC: number | null;
-  readonly ceilingC: number | null;
-  readonly soakMin: number | null;
-  readonly neededSoakMin: number | null;
-  readonly waitedS: number | null;
-  readonly workingS: number | null;
-  readonly heats: number | null;
-  readonly forceKn: number | null;
-  readonly reduction: number | null;
-  readonly joints: number;
-  readonly later: boolean;
-}
+export type HowMade = Schemas['WeldHowMade'];
 
-export interface NewWeld {
-  readonly stepKey: string;
-  readonly temperatureC: number;
-  readonly school: OxygenSchool;
-  readonly outcome: WeldOutcome;
-  readonly note: string;
-  readonly how?: HowMade;
-}
+export type NewWeld = Sent['BilletWeldNewWeld'];
 
-export const bookQuery = queryOptions({ queryKey: ['book'], queryFn: () => get<Weld[]>('/api/v1/book') });
+export const bookQuery = queryOptions({
+  queryKey: ['book'],
+  queryFn: () => answered(api.GET('/api/v1/book')),
+});
 
 export const logWeld = (billetId: number, weld: NewWeld, requestId: string) =>
-  change<Weld>('POST', `/api/v1/billets/${billetId}/welds`, weld, requestId);
+  answered(
+    api.POST('/api/v1/billets/{id}/welds', {
+      params: { path: { id: billetId } },
+      body: weld,
+      headers: once(requestId),
+    }),
+  );
 
-export const strikeWeld = (id: number) => change('POST', `/api/v1/welds/${id}/strike`);
-export const unstrikeWeld = (id: number) => change('POST', `/api/v1/welds/${id}/unstrike`);
+export const strikeWeld = (id: number) =>
+  answered(api.POST('/api/v1/welds/{id}/strike', { params: { path: { id } } }));
+export const unstrikeWeld = (id: number) =>
+  answered(api.POST('/api/v1/welds/{id}/unstrike', { params: { path: { id } } }));
 
 export const OUTCOME_WORDS: Record<WeldOutcome, string> = {
   HELD: 'held',
@@ -86,33 +62,11 @@ export const FLAW_WORDS: Record<FlawKind, string> = {
 };
 
 /** A box in one bar, mm: x from the bench stop, y from the left edge, z from the underside. */
-export interface Spot {
-  readonly bar: number;
-  readonly fromXMm: number;
-  readonly toXMm: number;
-  readonly fromYMm: number;
-  readonly toYMm: number;
-  readonly fromZMm: number;
-  readonly toZMm: number;
-}
+export type Spot = Schemas['FlawSpot'];
 
-export interface Flaw {
-  readonly id: string;
-  readonly kind: FlawKind;
-  readonly state: 'OPEN' | 'SUSPECT';
-  readonly joint: number | null;
-  readonly spot: Spot;
-  readonly note: string;
-}
+export type Flaw = Schemas['Flaw'];
 
-export interface Looked {
-  readonly stepKey: string;
-  readonly at: string;
-  readonly ways: readonly Way[];
-  readonly brightShare: number | null;
-  readonly flaws: readonly Flaw[];
-  readonly note: string;
-}
+export type Looked = Schemas['FlawLooked'];
 
 export type Decision = 'TRIM' | 'GRIND' | 'REWELD' | 'WATCH' | 'SET_ASIDE' | 'SCRAP';
 
@@ -125,20 +79,9 @@ export const DECISION_WORDS: Record<Decision, string> = {
   SCRAP: 'given up',
 };
 
-export interface Decided {
-  readonly flawId: string;
-  readonly decision: Decision;
-  readonly stepKey: string | null;
-  readonly at: string;
-  readonly note: string;
-}
+export type Decided = Schemas['FlawDecided'];
 
-export interface MeasuredBar {
-  readonly stepKey: string;
-  readonly at: string;
-  readonly sizes: Measured;
-  readonly note: string;
-}
+export type MeasuredBar = Sent['BookWrittenMeasuredBar'];
 
 export type TreatmentKind = 'NORMALIZED' | 'HARDENED' | 'TESTED' | 'TEMPERED' | 'ETCHED';
 
@@ -156,46 +99,17 @@ export const FILE_WORDS = {
   BITES: 'a file bites',
 } as const;
 
-export interface Treatment {
-  readonly kind: TreatmentKind;
-  readonly at: string;
-  readonly temperatureC: number | null;
-  readonly minutes: number | null;
-  readonly cycles: number | null;
-  readonly medium: string;
-  readonly hrc: readonly number[];
-  readonly file: keyof typeof FILE_WORDS | null;
-  readonly note: string;
-}
+export type Treatment = Schemas['HardeningTreatment'];
 
 /** What an entry says: one of these is there. */
-export interface Says {
-  readonly looked?: Looked | null;
-  readonly decided?: Decided | null;
+export type Says = Partial<Omit<Schemas['BookWritten'], 'measured'>> & {
   readonly measured?: MeasuredBar | null;
-  readonly treated?: Treatment | null;
-}
+};
 
-export interface Photo {
-  readonly id: string;
-  readonly widthPx: number;
-  readonly heightPx: number;
-}
+export type Photo = Schemas['BookEntryViewPhotoView'];
 
 /** What is written in the Book beside the welds. */
-export interface Entry {
-  readonly id: number;
-  readonly billetId: number;
-  readonly billetName: string;
-  readonly kind: 'LOOKED' | 'DECIDED' | 'MEASURED' | 'TREATED';
-  readonly stepKey: string | null;
-  readonly stepTitle: string;
-  readonly at: string;
-  readonly says: Says;
-  readonly version: number;
-  readonly madeBy: string;
-  readonly photos: readonly Photo[];
-}
+export type Entry = Schemas['BookEntryView'];
 
 /** How something stood before it was changed. */
 export interface Before<T> {
@@ -207,40 +121,60 @@ export interface Before<T> {
 
 export const entriesQuery = queryOptions({
   queryKey: ['book', 'entries'],
-  queryFn: () => get<Entry[]>('/api/v1/book/entries'),
+  queryFn: () => answered(api.GET('/api/v1/book/entries')),
 });
 
 export const billetEntriesQuery = (billetId: number) =>
   queryOptions({
     queryKey: ['billet', billetId, 'entries'],
-    queryFn: () => get<Entry[]>(`/api/v1/billets/${billetId}/entries`),
+    queryFn: () => answered(api.GET('/api/v1/billets/{id}/entries', { params: { path: { id: billetId } } })),
   });
 
 export const writeEntry = (billetId: number, says: Says, requestId: string) =>
-  change<Entry>('POST', `/api/v1/billets/${billetId}/entries`, says, requestId);
+  answered(
+    api.POST('/api/v1/billets/{id}/entries', {
+      params: { path: { id: billetId } },
+      body: says,
+      headers: once(requestId),
+    }),
+  );
 
 export const changeEntry = (id: number, version: number, says: Says) =>
-  change<Entry>('PUT', `/api/v1/book/entries/${id}`, { version, says });
+  answered(api.PUT('/api/v1/book/entries/{id}', { params: { path: { id } }, body: { version, says } }));
 
-export const strikeEntry = (id: number) => change('POST', `/api/v1/book/entries/${id}/strike`);
-export const unstrikeEntry = (id: number) => change('POST', `/api/v1/book/entries/${id}/unstrike`);
+export const strikeEntry = (id: number) =>
+  answered(api.POST('/api/v1/book/entries/{id}/strike', { params: { path: { id } } }));
+export const unstrikeEntry = (id: number) =>
+  answered(api.POST('/api/v1/book/entries/{id}/unstrike', { params: { path: { id } } }));
 
 export const addPhoto = (entryId: number, file: File) =>
-  sendFile<Entry>(`/api/v1/book/entries/${entryId}/photos`, file);
+  answered(
+    api.POST('/api/v1/book/entries/{id}/photos', {
+      params: { path: { id: entryId } },
+      body: file as unknown as string,
+      ...asItIs(file.type),
+    }),
+  );
 
 export const changeWeld = (
   id: number,
   weld: Pick<Weld, 'version' | 'madeAt' | 'temperatureC' | 'school' | 'outcome' | 'note' | 'how'>,
-) => change<Weld>('PUT', `/api/v1/welds/${id}`, weld);
+) => answered(api.PUT('/api/v1/welds/{id}', { params: { path: { id } }, body: weld }));
 
 export const weldBeforeQuery = (id: number) =>
   queryOptions({
     queryKey: ['book', 'weld-before', id],
-    queryFn: () => get<Before<Weld>[]>(`/api/v1/welds/${id}/before`),
+    queryFn: async () =>
+      (await answered(
+        api.GET('/api/v1/welds/{id}/before', { params: { path: { id } } }),
+      )) as unknown as readonly Before<Weld>[],
   });
 
 export const entryBeforeQuery = (id: number) =>
   queryOptions({
     queryKey: ['book', 'entry-before', id],
-    queryFn: () => get<Before<Entry>[]>(`/api/v1/book/entries/${id}/before`),
+    queryFn: async () =>
+      (await answered(
+        api.GET('/api/v1/book/entries/{id}/before', { params: { path: { id } } }),
+      )) as unknown as readonly Before<Entry>[],
   });

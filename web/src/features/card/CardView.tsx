@@ -1,38 +1,14 @@
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
-import { get } from '../../lib/http';
+import { answered, api } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { LoadFailed } from '../../ui/Notice';
 import { useUnits } from '../../ui/Words';
 
-interface Card {
-  readonly name: string;
-  readonly purpose: string;
-  readonly units: string;
-  readonly cutList: readonly string[];
-  readonly rows: readonly {
-    readonly what: string;
-    readonly after: string;
-    readonly layers: string;
-    readonly stops: string;
-  }[];
-  readonly heats: readonly {
-    readonly title: string;
-    readonly aim: string;
-    readonly window: string;
-    readonly soak: string;
-    readonly school: string;
-  }[];
-  readonly counts: { readonly visible: string; readonly shop: string; readonly bar: string };
-  readonly flaws: readonly string[];
-  readonly cautions: readonly string[];
-  readonly link: string;
-}
-
 const cardQuery = (id: number, units: string) =>
   queryOptions({
     queryKey: ['billet', id, 'card', units],
-    queryFn: () => get<Card>(`/api/v1/billets/${id}/card`),
+    queryFn: () => answered(api.GET('/api/v1/billets/{id}/card', { params: { path: { id } } })),
   });
 
 /** One page for the wall beside the press, printed from here or as a PDF with its code to the fire. */

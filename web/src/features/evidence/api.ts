@@ -1,97 +1,48 @@
+import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
-import { get } from '../../lib/http';
+import { answered, api } from '../../lib/http';
 
-export interface Interval {
-  readonly low: number;
-  readonly high: number;
-}
+export type Interval = Schemas['EvidenceInterval'];
 
 /** Welds counted; the share is of those that are decided. */
-export interface Tally {
-  readonly held: number;
-  readonly open: number;
-  readonly suspect: number;
-  readonly openShare: number;
-  readonly limits: Interval;
-  readonly tooFew: boolean;
-}
+export type Tally = Schemas['EvidenceTallyView'];
 
-export interface Line {
-  readonly level: string;
-  readonly tally: Tally;
-}
+export type Line = Schemas['EvidenceLineView'];
 
 export type FactorName = 'STEELS' | 'SCHOOL' | 'HEAT' | 'SOAK' | 'RESTACK' | 'WAITING' | 'SMITH';
 
-export interface Factor {
-  readonly factor: FactorName;
-  readonly words: string;
-  readonly spread: number;
-  readonly lines: readonly Line[];
-}
+export type Factor = Schemas['EvidenceFactorView'];
 
-export interface Chance {
-  readonly mean: number;
-  readonly limits: Interval;
-  readonly welds: number;
-  readonly tooFew: boolean;
-}
+export type Chance = Schemas['EvidenceChanceView'];
 
-export interface Evidence {
-  readonly all: Tally;
-  readonly factors: readonly Factor[];
-  readonly joints: readonly Line[];
-  readonly usual: Chance;
-  readonly belief: Chance;
-  readonly shopSpread: number;
-  readonly moves: Readonly<Record<string, number>>;
-}
+export type Evidence = Schemas['EvidenceView'];
 
-export interface Comparison {
-  readonly one: Tally;
-  readonly other: Tally;
-  readonly difference: number;
-  readonly limits: Interval;
-  readonly needed: number;
-}
+export type Comparison = Schemas['EvidenceComparisonView'];
 
-export interface Loss {
-  readonly loss: 'KERF' | 'SCALE' | 'TRIM' | 'GRIND';
-  readonly words: string;
-  readonly length: boolean;
-  readonly now: number;
-  readonly seen: number;
-  readonly mean: number;
-  readonly spread: number;
-  readonly low: number;
-  readonly high: number;
-  readonly tooFew: boolean;
-  readonly differs: boolean;
-}
+export type Loss = Schemas['EvidenceLearntView'];
 
 export const evidenceQuery = queryOptions({
   queryKey: ['book', 'evidence'],
-  queryFn: () => get<Evidence>('/api/v1/evidence'),
+  queryFn: () => answered(api.GET('/api/v1/evidence')),
 });
 
 export const lossesQuery = queryOptions({
   queryKey: ['losses'],
-  queryFn: () => get<Loss[]>('/api/v1/evidence/losses'),
+  queryFn: () => answered(api.GET('/api/v1/evidence/losses')),
 });
 
 export const compareQuery = (factor: FactorName, one: string, other: string) =>
   queryOptions({
     queryKey: ['book', 'compare', factor, one, other],
     queryFn: () =>
-      get<Comparison>(
-        `/api/v1/evidence/compare?factor=${factor}&one=${encodeURIComponent(one)}&other=${encodeURIComponent(other)}`,
-      ),
+      answered(api.GET('/api/v1/evidence/compare', { params: { query: { factor, one, other } } })),
   });
 
 export const nextQuery = (billetId: number, step: string) =>
   queryOptions({
     queryKey: ['billet', billetId, 'next', step],
-    queryFn: () => get<Chance>(`/api/v1/evidence/next?billet=${billetId}&step=${encodeURIComponent(step)}`),
+    queryFn: () =>
+      answered(api.GET('/api/v1/evidence/next', { params: { query: { billet: billetId, step } } })),
     retry: false,
   });
 

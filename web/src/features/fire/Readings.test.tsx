@@ -2,16 +2,20 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { told } from '../../lib/standIn';
 import { Readings } from './Readings';
 
 const CSV = 'at,channel,value,unit\n1,forge,2000,F\n';
 
 function shown(answer: Response) {
   const sent: { path: string; init: RequestInit }[] = [];
-  vi.stubGlobal('fetch', (path: string, init: RequestInit) => {
-    sent.push({ path, init });
-    return Promise.resolve(answer);
-  });
+  vi.stubGlobal(
+    'fetch',
+    told((path, init) => {
+      sent.push({ path, init });
+      return Promise.resolve(answer);
+    }),
+  );
   render(
     <QueryClientProvider client={new QueryClient()}>
       <Readings id={7} />
@@ -31,7 +35,7 @@ describe('readings of a logger', () => {
     expect(await screen.findByText('1,234 readings imported')).toBeInTheDocument();
     expect(sent[0]?.path).toBe('/api/v1/fires/7/readings');
     expect(sent[0]?.init.body).toBe(CSV);
-    expect((sent[0]?.init.headers as Record<string, string>)['Content-Type']).toBe('text/csv');
+    expect((sent[0]?.init.headers as Record<string, string>)['content-type']).toBe('text/csv');
   });
 
   it('are refused with the line that cannot be read, and the file can be given again', async () => {

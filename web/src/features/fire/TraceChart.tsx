@@ -4,7 +4,15 @@ import { atCelsius, atSecond, linePath, minuteTicks, spaced, span, type Frame } 
 import { showTemperature } from '../../units';
 import { useSize } from '../../ui/useSize';
 import { useUnits } from '../../ui/Words';
-import { ACT_WORDS, type Ahead, type FireBillet, type Heat, type KeptEntry, type Point } from './api';
+import {
+  ACT_WORDS,
+  type Ahead,
+  type Entry,
+  type FireBillet,
+  type Heat,
+  type KeptEntry,
+  type Point,
+} from './api';
 import { clock } from './course';
 
 const FROM_C = 500;
@@ -31,7 +39,7 @@ export function TraceChart({
   history: readonly Heat[];
   ahead: readonly Ahead[];
   /** What was done to this billet and still counts, seconds of the session. */
-  deeds: readonly Pick<KeptEntry, 'id' | 'act' | 'atS'>[];
+  deeds: readonly (Pick<KeptEntry, 'id' | 'atS'> & Pick<Entry, 'act'>)[];
   nowS: number;
 }) {
   const units = useUnits();

@@ -1,38 +1,22 @@
+import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
-import { change, get } from '../../lib/http';
+import { answered, api } from '../../lib/http';
 
-export interface Instrument {
-  readonly name: string;
-  readonly channel: 'FORGE' | 'PRESS';
-  readonly host: string;
-  readonly port: number;
-  readonly unit: number;
-  readonly registers: 'INPUT' | 'HOLDING';
-  readonly address: number;
-  readonly format: 'INT16' | 'UINT16' | 'INT32' | 'FLOAT32';
-  readonly scale: number;
-  readonly shift: number;
-  readonly switched: boolean;
-}
+export type Instrument = Schemas['Instrument'];
 
-export interface Standing {
-  readonly id: number;
-  readonly instrument: Instrument;
-  readonly address: string;
-  readonly value: number | null;
-  readonly state: string;
-}
+export type Standing = Schemas['InstrumentsStanding'];
 
 export const instrumentsQuery = queryOptions({
   queryKey: ['instruments'],
-  queryFn: () => get<Standing[]>('/api/v1/instruments'),
+  queryFn: () => answered(api.GET('/api/v1/instruments')),
   refetchInterval: 3000,
 });
 
-export const addInstrument = (i: Instrument) => change<Standing>('POST', '/api/v1/instruments', i);
+export const addInstrument = (i: Instrument) => answered(api.POST('/api/v1/instruments', { body: i }));
 export const changeInstrument = (id: number, i: Instrument) =>
-  change<Standing>('PUT', `/api/v1/instruments/${id}`, i);
-export const removeInstrument = (id: number) => change('POST', `/api/v1/instruments/${id}/remove`);
+  answered(api.PUT('/api/v1/instruments/{id}', { params: { path: { id } }, body: i }));
+export const removeInstrument = (id: number) =>
+  answered(api.POST('/api/v1/instruments/{id}/remove', { params: { path: { id } } }));
 
 /** A thermocouple on the bench that ships with Geminal; what a new one starts from. */
 export const FIRST: Instrument = {

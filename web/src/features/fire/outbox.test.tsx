@@ -1,6 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Act, Entry } from './api';
 import { setPerson } from '../../lib/person';
+import { told } from '../../lib/standIn';
 import { drain, letGo, put, refused, snapshot, waiting } from './outbox';
 
 const entry = (id: string, act: Act = 'IN'): Entry => ({
@@ -24,7 +25,7 @@ describe('entries that wait', () => {
     vi.useFakeTimers();
     localStorage.clear();
     fetching.mockReset();
-    vi.stubGlobal('fetch', fetching);
+    vi.stubGlobal('fetch', told(fetching));
   });
 
   afterEach(() => {

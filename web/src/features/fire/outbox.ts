@@ -1,4 +1,4 @@
-import { change, Problem } from '../../lib/http';
+import { answered, apiAtOnce, Problem } from '../../lib/http';
 import { onPerson, person } from '../../lib/person';
 import { store, stored } from '../../lib/stored';
 import type { Entry } from './api';
@@ -137,13 +137,12 @@ export async function drain(): Promise<void> {
 
 async function send(session: number, entries: readonly Entry[]) {
   try {
-    const answer = await change<{ kept: string[] }>(
-      'POST',
-      `/api/v1/fires/${session}/entries`,
-      { entries },
-      undefined,
-      // They are kept here meanwhile.
-      'tell',
+    // They are kept here meanwhile, so nothing waits for somebody to sign in again.
+    const answer = await answered(
+      apiAtOnce.POST('/api/v1/fires/{id}/entries', {
+        params: { path: { id: session } },
+        body: { entries },
+      }),
     );
     answer.kept.forEach((id) => done(keyOf(session, id)));
   } catch (thrown) {

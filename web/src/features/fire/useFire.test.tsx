@@ -44,7 +44,7 @@ class Line {
 
   answer = ({ signal }: Sent): Promise<Response> => {
     this.calls++;
-    signal?.addEventListener('abort', () => this.cut());
+    signal.addEventListener('abort', () => this.cut());
     return Promise.resolve(
       new Response(
         new ReadableStream<Uint8Array>({
@@ -165,7 +165,7 @@ describe('a tap', () => {
     expect(entry).toMatchObject({ kind: 'DEED', act: 'IN', place: 0 });
     line.says({
       told: 'entries',
-      entries: [{ ...(entry as Entry), seq: 1, atS: 1, madeBy: 'M' }],
+      entries: [{ about: null, figure: null, ...(entry as Entry), act: 'IN', seq: 1, atS: 1, madeBy: 'M' }],
       seq: 1,
     });
     await waitFor(() => expect(hook.current.seen?.entries).toHaveLength(1));

@@ -1,8 +1,8 @@
 import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore } from 'react';
-import { listen } from '../../lib/http';
+import { eachLine } from '../../lib/http';
 import { store, stored } from '../../lib/stored';
 import { uuid } from '../../lib/uuid';
-import type { Act, Entry, Kind, Told } from './api';
+import { following, type Act, type Entry, type Kind, type Told } from './api';
 import { told, undone, lastUndoable, type Seen } from './course';
 import * as outbox from './outbox';
 
@@ -58,7 +58,7 @@ export function useFire(id: number) {
       while (!stopped) {
         call = new AbortController();
         try {
-          await listen(`/api/v1/fires/${id}/stream`, call.signal, take, () => {
+          await eachLine(following(id, call.signal), take, () => {
             heard = Date.now();
             wait = FIRST_WAIT_MS;
             setOnline(true);

@@ -9,6 +9,7 @@ const STOP: Verdict = {
   verdict: {
     grade: 'STOP',
     score: 31,
+    softScore: 31,
     reasons: [
       {
         id: 'hardening-does-not-overlap',

@@ -1,40 +1,20 @@
-import { change, post } from '../../lib/http';
+import type { Schemas, Sent } from '../../lib/api';
+import { answered, api, Problem } from '../../lib/http';
 
 export type From = 'END' | 'FACE' | 'UNDER' | 'ALONG' | 'BLADE';
 
 /** A blade, as the step that grinds one. */
-export interface Blade {
-  readonly kind: 'blade';
-  readonly profile: 'SHEEPSFOOT' | 'DROP' | 'SPEAR';
-  readonly lengthMm: number;
-  readonly widthMm: number;
-  readonly spineMm: number;
-  readonly edgeMm: number;
-  readonly bevelMm: number;
-  readonly taper: number;
-  readonly tangMm: number;
-}
+export type Blade = Schemas['OperationBlade'];
 
 /** Where one looks from: how far along, ground off or across, and a blade laid into the bar. */
-export interface Look {
-  readonly from: From;
-  readonly atMm: number;
-  readonly acrossMm: number;
-  readonly blade: Blade | null;
-}
+export type Look = Schemas['PictureWantedLook'];
 
 /** Part of a view, mm from its left and over its lower edge. */
-export interface Pane {
-  readonly leftMm: number;
-  readonly lowMm: number;
-  readonly widthMm: number;
-  readonly heightMm: number;
-}
+export type Pane = Schemas['PictureWantedPartOfView'];
 
 /** What is looked at, and from where. */
 export interface Sight {
-  /** A plan; pictures need not know what is in one. */
-  readonly plan: object;
+  readonly plan: Sent['BilletPlan'];
   readonly path: string;
   readonly stage: number;
   readonly bar: number;
@@ -66,8 +46,6 @@ export interface Frame {
   readonly stays: boolean;
 }
 
-const NO_CONTENT = 204;
-
 /** Draws; null when a newer frame of the same window was asked for meanwhile. */
 export async function draw(
   sight: Sight,
@@ -76,22 +54,22 @@ export async function draw(
   frame: Frame | null,
   signal: AbortSignal,
 ): Promise<Picture | null> {
-  const response = await post(
-    '/api/v1/pictures',
-    {
+  const { data, response } = await api.POST('/api/v1/pictures', {
+    body: {
       wanted: wanted(sight, pane, size.width, size.height),
       window: frame?.window ?? null,
       frame: frame?.nth ?? 0,
       stays: frame?.stays ?? false,
     },
+    parseAs: 'blob',
     signal,
-  );
-  if (response.status === NO_CONTENT) return null;
+  });
+  if (!data) return null;
   const figures = (name: string) => (response.headers.get(name) ?? '').split(',').map(Number);
   const [leftMm = 0, lowMm = 0, widthMm = 1, heightMm = 1] = figures('Geminal-Pane');
   const [viewWidth = 1, viewHeight = 1] = figures('Geminal-View');
   return {
-    bitmap: await createImageBitmap(await response.blob()),
+    bitmap: await createImageBitmap(data),
     pane: { leftMm, lowMm, widthMm, heightMm },
     view: { widthMm: viewWidth, heightMm: viewHeight },
     layersGround: figures('Geminal-Layers-Ground')[0] ?? 0,
@@ -105,14 +83,11 @@ export interface Line {
   readonly toUp: number;
 }
 
-export interface Scanned {
-  readonly count: number;
-  readonly layers: readonly { readonly steel: string; readonly thicknessMm: number }[];
-}
+export type Scanned = Schemas['PictureScanView'];
 
 /** What a line across a view crosses. */
 export const scan = (sight: Sight, line: Line) =>
-  change<Scanned>('POST', '/api/v1/pictures/scan', { wanted: wanted(sight, null, 1, 1), ...line });
+  answered(api.POST('/api/v1/pictures/scan', { body: { wanted: wanted(sight, null, 1, 1), ...line } }));
 
 /** A picture or outlines to keep. */
 export const fileOf = async (
@@ -123,7 +98,10 @@ export const fileOf = async (
   title: string,
 ): Promise<Blob> => {
   const heightPx = (widthPx * pane.heightMm) / pane.widthMm;
-  return (
-    await post('/api/v1/pictures/files', { wanted: wanted(sight, pane, widthPx, heightPx), as, title })
-  ).blob();
+  const { data } = await api.POST('/api/v1/pictures/files', {
+    body: { wanted: wanted(sight, pane, widthPx, heightPx), as, title },
+    parseAs: 'blob',
+  });
+  if (!data) throw Problem.offline();
+  return data;
 };

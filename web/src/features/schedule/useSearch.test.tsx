@@ -1,5 +1,6 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { told } from '../../lib/standIn';
 import type { Asked } from './api';
 import { useSearch } from './useSearch';
 
@@ -38,7 +39,7 @@ afterEach(() => vi.unstubAllGlobals());
 describe('a search', () => {
   it('shows ways as they come, lines cut anywhere, and ends', async () => {
     const lines = `${SEEN}\n${ENDED}\n`;
-    vi.stubGlobal('fetch', answering([lines.slice(0, 20), lines.slice(20, 140), lines.slice(140)]));
+    vi.stubGlobal('fetch', told(answering([lines.slice(0, 20), lines.slice(20, 140), lines.slice(140)])));
     const { result } = renderHook(() => useSearch(ASKED));
     await waitFor(() => expect(result.current.running).toBe(false));
     expect(result.current.ways.map((w) => w.words)).toEqual(['late']);
@@ -47,7 +48,7 @@ describe('a search', () => {
 
   it('is called off, keeps what was found, and can be taken up again', async () => {
     const fetched = answering([`${SEEN}\n`], false);
-    vi.stubGlobal('fetch', fetched);
+    vi.stubGlobal('fetch', told(fetched));
     const { result } = renderHook(() => useSearch(ASKED));
     await waitFor(() => expect(result.current.ways).toHaveLength(1));
     act(() => result.current.cancel());
@@ -59,7 +60,7 @@ describe('a search', () => {
   });
 
   it('says so when the answer breaks off', async () => {
-    vi.stubGlobal('fetch', answering([`${SEEN}\n`]));
+    vi.stubGlobal('fetch', told(answering([`${SEEN}\n`])));
     const { result } = renderHook(() => useSearch(ASKED));
     await waitFor(() => expect(result.current.problem?.title).toBe('No connection'));
     expect(result.current.running).toBe(false);

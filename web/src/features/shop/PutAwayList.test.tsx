@@ -2,6 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
+import { told } from '../../lib/standIn';
 import { PutAwayList } from './PutAwayList';
 
 const BILLET = {
@@ -20,7 +21,7 @@ function shop(things: readonly { id: string }[]) {
   const sent: string[] = [];
   vi.stubGlobal(
     'fetch',
-    vi.fn((path: string) => {
+    told((path) => {
       if (path === '/api/v1/put-away') return Promise.resolve(Response.json(left));
       sent.push(path);
       left = left.filter((t) => !path.includes(`/${t.id}/`));

@@ -1,35 +1,32 @@
+import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
-import { change, get } from '../../lib/http';
+import { answered, api } from '../../lib/http';
 
 export type PutAwayKind = 'BILLET' | 'BAR' | 'STEEL' | 'WELD' | 'ENTRY' | 'PHOTO';
 
 /** One thing that is kept and no longer shown. */
-export interface PutAway {
-  readonly kind: PutAwayKind;
-  readonly id: string;
-  readonly what: string;
-  readonly where: string;
-  /** Width, thickness and length of a bar; empty for everything else. */
-  readonly sizesMm: readonly number[];
-  readonly at: string | null;
-}
+export type PutAway = Schemas['PutawayPutAway'];
 
 export const putAwayQuery = queryOptions({
   queryKey: ['put-away'],
-  queryFn: () => get<readonly PutAway[]>('/api/v1/put-away'),
+  queryFn: () => answered(api.GET('/api/v1/put-away')),
 });
 
 /** Each kind comes back by its own way in. */
-const WAY_BACK: Record<PutAwayKind, (id: string) => string> = {
-  BILLET: (id) => `/api/v1/billets/${id}/on-rack`,
-  BAR: (id) => `/api/v1/stock/${id}/on-shelf`,
-  STEEL: (id) => `/api/v1/steels/own/${id}/list`,
-  WELD: (id) => `/api/v1/welds/${id}/unstrike`,
-  ENTRY: (id) => `/api/v1/book/entries/${id}/unstrike`,
-  PHOTO: (id) => `/api/v1/photos/${id}/unstrike`,
-};
+const WAY_BACK = {
+  BILLET: '/api/v1/billets/{id}/on-rack',
+  BAR: '/api/v1/stock/{id}/on-shelf',
+  STEEL: '/api/v1/steels/own/{id}/list',
+  WELD: '/api/v1/welds/{id}/unstrike',
+  ENTRY: '/api/v1/book/entries/{id}/unstrike',
+} as const;
 
-export const restore = ({ kind, id }: PutAway) => change('POST', WAY_BACK[kind](id));
+export const restore = ({ kind, id }: PutAway) =>
+  answered<unknown>(
+    kind === 'PHOTO'
+      ? api.POST('/api/v1/photos/{id}/unstrike', { params: { path: { id } } })
+      : api.POST(WAY_BACK[kind], { params: { path: { id: Number(id) } } }),
+  );
 
 export const KIND_NAME: Record<PutAwayKind, string> = {
   BILLET: 'billet',

@@ -1,35 +1,24 @@
+import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
-import { change, get } from '../../lib/http';
+import { answered, api } from '../../lib/http';
 
 export type PricePer = 'METRE' | 'KILOGRAM';
 
-export interface StockBar {
-  readonly steel: string;
-  readonly widthMm: number;
-  readonly thicknessMm: number;
-  readonly lengthMm: number;
-  readonly pieces: number;
-  readonly price: number | null;
-  readonly pricePer: PricePer | null;
-  /** Work on each bar before it can be cut. */
-  readonly prepMinutes: number | null;
-  readonly source: string;
-  readonly note: string;
-}
+export type StockBar = Schemas['StockBar'];
 
-export interface Shelved {
-  readonly id: number;
-  readonly version: number;
-  readonly bar: StockBar;
-}
+export type Shelved = Schemas['StockShelved'];
 
 export const stockQuery = queryOptions({
   queryKey: ['stock'],
-  queryFn: () => get<Shelved[]>('/api/v1/stock'),
+  queryFn: () => answered(api.GET('/api/v1/stock')),
 });
 
-export const addBar = (bar: StockBar) => change<Shelved>('POST', '/api/v1/stock', bar);
+export const addBar = (bar: StockBar) => answered(api.POST('/api/v1/stock', { body: bar }));
 export const changeBar = (id: number, version: number, bar: StockBar) =>
-  change<Shelved>('PUT', `/api/v1/stock/${id}`, { version, bar });
+  answered(api.PUT('/api/v1/stock/{id}', { params: { path: { id } }, body: { version, bar } }));
 export const setOnShelf = (id: number, onShelf: boolean) =>
-  change('POST', `/api/v1/stock/${id}/${onShelf ? 'on-shelf' : 'off-shelf'}`);
+  answered(
+    api.POST(onShelf ? '/api/v1/stock/{id}/on-shelf' : '/api/v1/stock/{id}/off-shelf', {
+      params: { path: { id } },
+    }),
+  );

@@ -20,7 +20,7 @@ import org.junit.jupiter.api.Test;
 
 /** What holds for every view: how much is loaded first, and what happens when something breaks. */
 class PagesTest extends Story {
-  private static final int MOST_FIRST_BYTES = 120_000;
+  private static final int MOST_FIRST_BYTES = 110_000;
 
   /** A window without the page keeper, which would have every part already. */
   private Page first() {

@@ -1,11 +1,15 @@
 package app.geminal.server.api;
 
+import io.swagger.v3.oas.models.Operation;
+import io.swagger.v3.oas.models.PathItem;
 import io.swagger.v3.oas.models.info.Info;
 import io.swagger.v3.oas.models.media.Content;
 import io.swagger.v3.oas.models.media.JsonSchema;
 import io.swagger.v3.oas.models.media.MediaType;
 import io.swagger.v3.oas.models.media.Schema;
+import io.swagger.v3.oas.models.parameters.RequestBody;
 import io.swagger.v3.oas.models.responses.ApiResponse;
+import io.swagger.v3.oas.models.responses.ApiResponses;
 import io.swagger.v3.oas.models.security.SecurityRequirement;
 import io.swagger.v3.oas.models.security.SecurityScheme;
 import java.util.List;
@@ -21,6 +25,7 @@ class ApiDescription {
   static final String PROBLEM = "Problem";
   private static final String SIGN_IN = "signIn";
   private static final String TOKEN = "changeToken";
+  private static final String SCRIPT = "scriptToken";
 
   @Bean
   GlobalOpenApiCustomizer whole() {
@@ -47,8 +52,18 @@ class ApiDescription {
                   .in(SecurityScheme.In.HEADER)
                   .name("X-XSRF-TOKEN")
                   .description("The value of the cookie XSRF-TOKEN, with every change."))
+          .addSecuritySchemes(
+              SCRIPT,
+              new SecurityScheme()
+                  .type(SecurityScheme.Type.HTTP)
+                  .scheme("bearer")
+                  .description(
+                      "A token made in the Shop, for scripts: needs no cookie and no change token."))
           .addSchemas(PROBLEM, problem());
+      api.path("/api/v1/sign-in", signIn()).path("/api/v1/sign-out", signOut());
+      AlwaysWritten.require(api);
       api.addSecurityItem(new SecurityRequirement().addList(SIGN_IN).addList(TOKEN));
+      api.addSecurityItem(new SecurityRequirement().addList(SCRIPT));
     };
   }
 
@@ -58,21 +73,54 @@ class ApiDescription {
       String of = method.getBeanType().getSimpleName().replace("Controller", "");
       operation.setTags(List.of(of));
       operation.setOperationId(method.getMethod().getName() + of);
-      operation
-          .getResponses()
-          .addApiResponse(
-              "default",
-              new ApiResponse()
-                  .description("Refused, with the place and what to do about it.")
-                  .content(
-                      new Content()
-                          .addMediaType(
-                              "application/problem+json",
-                              new MediaType()
-                                  .schema(
-                                      new JsonSchema().$ref("#/components/schemas/" + PROBLEM)))));
+      operation.getResponses().addApiResponse("default", refused());
       return operation;
     };
+  }
+
+  private static ApiResponse refused() {
+    return new ApiResponse()
+        .description("Refused, with the place and what to do about it.")
+        .content(
+            new Content()
+                .addMediaType(
+                    "application/problem+json",
+                    new MediaType()
+                        .schema(new JsonSchema().$ref("#/components/schemas/" + PROBLEM))));
+  }
+
+  /** Not a method of ours, so that nothing else describes it. */
+  private static PathItem signIn() {
+    Schema<?> form = new JsonSchema().types(Set.of("object"));
+    text(form, "login", "The name to sign in with.");
+    text(form, "password", "The password.");
+    form.required(List.of("login", "password"));
+    return new PathItem()
+        .post(
+            ended("signIn", "Signs in; the answer sets the cookie GEMINAL.")
+                .requestBody(
+                    new RequestBody()
+                        .required(true)
+                        .content(
+                            new Content()
+                                .addMediaType(
+                                    "application/x-www-form-urlencoded",
+                                    new MediaType().schema(form)))));
+  }
+
+  private static PathItem signOut() {
+    return new PathItem().post(ended("signOut", "Signs out."));
+  }
+
+  private static Operation ended(String id, String summary) {
+    return new Operation()
+        .operationId(id)
+        .summary(summary)
+        .tags(List.of("SignIn"))
+        .responses(
+            new ApiResponses()
+                .addApiResponse("204", new ApiResponse().description("Done."))
+                .addApiResponse("default", refused()));
   }
 
   /** RFC 9457, with the place in what was sent and the remedy. */

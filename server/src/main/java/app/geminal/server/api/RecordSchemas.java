@@ -122,8 +122,12 @@ class RecordSchemas implements ModelConverter {
       Schema<?> described = empty ? orNull(property) : own(property);
       RecordWords.of(component).ifPresent(described::description);
       schema.addProperty(component.getName(), described);
-      if (!optional && !isLeftOut(type, component)) {
-        schema.addRequiredItem(component.getName());
+      if (!isLeftOut(type, component)) {
+        if (optional) {
+          AlwaysWritten.mark(schema, component.getName());
+        } else {
+          schema.addRequiredItem(component.getName());
+        }
       }
     }
   }

@@ -9,6 +9,7 @@ import org.springframework.web.servlet.config.annotation.InterceptorRegistry;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.ViewControllerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+import org.springframework.web.servlet.resource.EncodedResourceResolver;
 
 /**
  * The pages: one document for every view; its parts carry their hash in the name and never change.
@@ -57,6 +58,15 @@ class PageConfig implements WebMvcConfigurer {
     registry
         .addResourceHandler("/assets/**")
         .addResourceLocations("classpath:/static/assets/")
-        .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable());
+        .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable())
+        .resourceChain(true)
+        // Beside each stands a smaller one, written when the pages were built.
+        .addResolver(smallestFirst());
+  }
+
+  private static EncodedResourceResolver smallestFirst() {
+    EncodedResourceResolver encoded = new EncodedResourceResolver();
+    encoded.setContentCodings(List.of("br", "gzip"));
+    return encoded;
   }
 }
