@@ -32,7 +32,7 @@ export default defineConfig({
     tailwindcss(),
     namesItsParts,
     // Small once, when built, and not anew for every visitor.
-    compression({ include: /\.(js|css)$/, algorithms: ['gzip', 'brotliCompress'] }),
+    compression({ include: /\.(js|css)$/, algorithms: ['brotliCompress'] }),
   ],
   build: { outDir: 'target/classes/static', emptyOutDir: true, assetsInlineLimit: 0 },
   server: { port: 5173, proxy: { '/api': 'http://127.0.0.1:8420' } },
