@@ -127,6 +127,26 @@ describe('a request', () => {
     expect(Problem.from(new TypeError('x')).remedy).toContain('still here');
   });
 
+  it('refused with figures has them for the reader to see in units of their own', async () => {
+    standIn({
+      'GET /api/v1/billets': () =>
+        Response.json(
+          {
+            detail: 'Less than 38.1 mm at 1260 °C.',
+            words: 'Less than {0} at {1}.',
+            figures: [
+              { quantity: 'length', value: 38.1, unit: 'mm' },
+              { quantity: 'temperature', value: 1260, unit: '°C' },
+            ],
+          },
+          { status: 422 },
+        ),
+    });
+    await expect(answered(api.GET('/api/v1/billets'))).rejects.toMatchObject({
+      detail: 'Less than [[mm 38.1]] at [[C 1260]].',
+    });
+  });
+
   it('refused without a word is a problem all the same', async () => {
     standIn({
       'GET /api/v1/billets': () => new Response('<html>', { status: 502, statusText: 'Bad Gateway' }),

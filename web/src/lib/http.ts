@@ -28,7 +28,7 @@ export class Problem extends Error {
     return new Problem(
       typeof document['status'] === 'number' ? document['status'] : 0,
       text(document['title'], 'Refused'),
-      text(document['detail'], 'The server gave no reason.'),
+      measured(document) ?? text(document['detail'], 'The server gave no reason.'),
       text(document['where'], ''),
       text(document['remedy'], ''),
       document,
@@ -45,6 +45,21 @@ export class Problem extends Error {
       'Check that it is running; what you typed is still here.',
     );
   }
+}
+
+const MARKS: Readonly<Record<string, string>> = {
+  length: 'mm',
+  temperature: 'C',
+  'temperature-difference': 'dC',
+};
+
+/** A detail with its figures marked, as all sentences of the core are, for a reader's own units. */
+function measured({ words, figures }: Readonly<Record<string, unknown>>): string | null {
+  if (typeof words !== 'string' || !Array.isArray(figures)) return null;
+  return (figures as { quantity: string; value: number }[]).reduce(
+    (said, { quantity, value }, i) => said.replace(`{${i}}`, `[[${MARKS[quantity] ?? 'mm'} ${value}]]`),
+    words,
+  );
 }
 
 /** What shows that a change comes from this page. */

@@ -32,7 +32,10 @@ export async function signOut() {
 export const makeOwner = (owner: NewOwner) => answered(api.POST('/api/v1/owner', { body: owner }));
 export const setUnits = (units: UnitSystem) => answered(api.PUT('/api/v1/settings', { body: { units } }));
 
-export type Rank = 'OWNER' | 'SMITH' | 'APPRENTICE' | 'GUEST';
+export type Rank = NonNullable<Session['rank']>;
+
+/** From the highest to the lowest. */
+export const RANKS: readonly Rank[] = ['OWNER', 'SMITH', 'APPRENTICE', 'GUEST'];
 
 export const RANK_WORDS: Record<Rank, string> = {
   OWNER: 'owner: all of it',
@@ -92,3 +95,14 @@ export const signInsQuery = queryOptions({
 });
 
 export const endOtherSignIns = () => answered(api.POST('/api/v1/settings/sign-ins/end-others'));
+
+export const tokensQuery = queryOptions({
+  queryKey: ['tokens'],
+  queryFn: () => answered(api.GET('/api/v1/tokens')),
+});
+
+export const makeToken = (token: { name: string; rank: Rank }) =>
+  answered(api.POST('/api/v1/tokens', { body: token }));
+
+export const revokeToken = (id: number) =>
+  answered(api.POST('/api/v1/tokens/{id}/revoke', { params: { path: { id } } }));

@@ -42,6 +42,7 @@ function opened(put?: (sent: Sent) => Response) {
     'GET /api/v1/evidence/losses': [],
     'GET /api/v1/put-away': [],
     'GET /api/v1/settings/sign-ins': [],
+    'GET /api/v1/tokens': [],
     'PUT /api/v1/shop': put ?? store,
   });
   const client = new QueryClient(quiet);

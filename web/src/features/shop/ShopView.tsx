@@ -8,6 +8,7 @@ import { LoadFailed, Notice } from '../../ui/Notice';
 import { changeShop, outfitsQuery, shopQuery, type Kept, type Shop } from './api';
 import type { Loss } from '../evidence/api';
 import { LossFields } from '../evidence/LossFields';
+import { ApiTokens } from '../account/ApiTokens';
 import { OwnSignIn } from '../account/OwnSignIn';
 import { People } from '../account/People';
 import { sessionQuery } from '../account/api';
@@ -221,6 +222,7 @@ function Editing({ kept }: { kept: Kept }) {
       </FieldSet>
       <PutAwayList />
       <OwnSignIn />
+      <ApiTokens />
       {owner && (
         <>
           <People />

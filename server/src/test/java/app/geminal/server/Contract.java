@@ -59,6 +59,9 @@ final class Contract {
     if (!type.startsWith("application/json") && !type.startsWith("application/problem+json")) {
       return;
     }
+    if (type.startsWith("application/problem") && answer.body().contains("[[")) {
+      throw new AssertionError("a problem has marks in its words: " + answer.body());
+    }
     String verb = answer.request().method();
     String path = answer.uri().getPath();
     OPERATIONS.stream()

@@ -137,9 +137,22 @@ class ApiDescription {
         "Where in what was sent, as a JSON pointer; empty where no place is meant.");
     text(problem, "remedy", "What to do about it; may be empty.");
     text(problem, "instance", "The path that was asked.");
+    text(problem, "words", "The detail with {0}, {1} in place of its figures; not there without.");
+    problem.addProperty("figures", figures());
     return problem
         .required(List.of("type", "title", "status", "detail"))
         .description("Why something was refused (RFC 9457).");
+  }
+
+  private static Schema<?> figures() {
+    Schema<?> figure = new JsonSchema().types(Set.of("object"));
+    text(figure, "quantity", "length, temperature or temperature-difference.");
+    figure.addProperty(
+        "value", new JsonSchema().types(Set.of("number")).description("In the unit."));
+    text(figure, "unit", "mm or °C.");
+    Schema<?> all = new JsonSchema().types(Set.of("array"));
+    all.setItems(figure.required(List.of("quantity", "value", "unit")));
+    return all.description("The figures of words, in their order; not there without.");
   }
 
   private static void text(Schema<?> problem, String name, String description) {

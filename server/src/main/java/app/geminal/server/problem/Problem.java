@@ -1,30 +1,72 @@
 package app.geminal.server.problem;
 
+import app.geminal.units.Measure;
+import java.math.BigDecimal;
 import java.net.URI;
+import java.util.ArrayList;
+import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 
 /**
  * Builds problem documents (RFC 9457). Beside the standard members they have {@code where}, a JSON
- * pointer into the request body (empty: the whole), and {@code remedy}, what to do about it.
+ * pointer into the request body (empty: the whole), and {@code remedy}, what to do about it. Where
+ * the detail has figures, {@code words} has it with {@code {0}}, {@code {1}} in their places, and
+ * {@code figures} their values and units, so that a reader can be told in units of their own.
  */
 public final class Problem {
   private Problem() {}
+
+  /**
+   * A figure in a problem's words.
+   *
+   * @param quantity length, temperature, or temperature-difference
+   * @param value in the unit
+   * @param unit mm or °C
+   */
+  record Figure(String quantity, double value, String unit) {
+    static Figure of(String mark, double value) {
+      return switch (mark) {
+        case "mm" -> new Figure("length", value, "mm");
+        case "C" -> new Figure("temperature", value, "°C");
+        case "dC" -> new Figure("temperature-difference", value, "°C");
+        default -> throw new IllegalArgumentException(mark);
+      };
+    }
+
+    String metric() {
+      return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString() + " " + unit;
+    }
+  }
 
   /**
    * A problem document.
    *
    * @param kind last part of its type
    * @param title what kind of problem, the same for all of its kind
-   * @param detail this one, in a sentence
+   * @param detail this one, in a sentence; may hold measure marks
    */
   public static ProblemDetail of(
       HttpStatus status, String kind, String title, String detail, String where, String remedy) {
-    ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, detail);
+    List<Figure> figures = new ArrayList<>();
+    String words =
+        Measure.render(
+            detail,
+            (unit, value) -> {
+              figures.add(Figure.of(unit, value));
+              return "{" + (figures.size() - 1) + "}";
+            });
+    ProblemDetail problem =
+        ProblemDetail.forStatusAndDetail(
+            status, Measure.render(detail, (unit, value) -> Figure.of(unit, value).metric()));
     problem.setType(URI.create("urn:geminal:problem:" + kind));
     problem.setTitle(title);
     problem.setProperty("where", where);
     problem.setProperty("remedy", remedy);
+    if (!figures.isEmpty()) {
+      problem.setProperty("words", words);
+      problem.setProperty("figures", figures);
+    }
     return problem;
   }
 }

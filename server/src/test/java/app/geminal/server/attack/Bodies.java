@@ -231,6 +231,8 @@ final class Bodies {
         "{\"name\":\"i\",\"channel\":\"FORGE\",\"host\":\"127.0.0.1\",\"port\":502,\"unit\":1,\"registers\":\"INPUT\",\"address\":0,\"format\":\"INT16\",\"scale\":0.1,\"shift\":0,\"switched\":false}");
     add("PUT", "/api/v1/settings", "{\"units\":\"INCH\"}");
     add("PUT", "/api/v1/sign-in-lengths/OWNER", "{\"days\":30}");
+    add("POST", "/api/v1/tokens", "{\"name\":\"scale\",\"rank\":\"GUEST\"}");
+    add("POST", "/api/v1/tokens/999999/revoke", "");
     add("PUT", "/api/v1/people/1", "{\"rank\":\"OWNER\",\"mayEnter\":true}");
     add(
         "POST",

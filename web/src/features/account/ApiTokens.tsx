@@ -1,0 +1,125 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Problem } from '../../lib/http';
+import { Button } from '../../ui/Button';
+import { Field, INPUT } from '../../ui/Field';
+import { Select } from '../../ui/Select';
+import { shortTime } from '../book/time';
+import { makeToken, RANK_NAMES, RANKS, revokeToken, sessionQuery, tokensQuery, type Rank } from './api';
+
+/** Tokens that scripts sign in with: a backup, a scale, a spreadsheet. */
+export function ApiTokens() {
+  const client = useQueryClient();
+  const tokens = useQuery(tokensQuery);
+  const own = useQuery(sessionQuery).data;
+  const again = () => client.invalidateQueries(tokensQuery);
+  const revoke = useMutation({ mutationFn: revokeToken, onSettled: again });
+  return (
+    <section aria-label="Tokens for scripts" className="border-t border-ink py-3">
+      <h2 className="text-lg">Tokens for scripts</h2>
+      <p className="max-w-prose text-soft">
+        A script sends a token instead of a password, as <code>Authorization: Bearer</code>. It can do what
+        its rank can, but not manage people, passwords or tokens.
+      </p>
+      <ul className="pt-2">
+        {tokens.data?.map((t) => (
+          <li key={t.id} className="flex flex-wrap items-baseline gap-x-3 border-b border-line py-1">
+            <b>{t.name}</b>
+            <span>{RANK_NAMES[t.rank]}</span>
+            <span className="text-soft">
+              {t.login === own?.login ? '' : `${t.person}, `}created {shortTime(t.createdAt)},{' '}
+              {t.lastUsedAt === null ? 'never used' : `last used ${shortTime(t.lastUsedAt)}`}
+            </span>
+            <span className="ml-auto">
+              <Button
+                aria-label={`Revoke ${t.name}`}
+                disabled={revoke.isPending}
+                onClick={() => revoke.mutate(t.id)}
+              >
+                Revoke
+              </Button>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {tokens.data?.length === 0 && <p className="pt-1">No tokens yet.</p>}
+      {revoke.error && (
+        <p role="alert" className="pt-1">
+          ▲ {Problem.from(revoke.error).detail}
+        </p>
+      )}
+      {own?.rank && <NewToken most={own.rank} onMade={() => void again()} />}
+    </section>
+  );
+}
+
+function NewToken({ most, onMade }: { most: Rank; onMade: () => void }) {
+  const [name, setName] = useState('');
+  const [rank, setRank] = useState<Rank>('GUEST');
+  const make = useMutation({
+    mutationFn: () => makeToken({ name, rank }),
+    onSuccess: () => {
+      setName('');
+      onMade();
+    },
+  });
+  const problem = make.error ? Problem.from(make.error) : null;
+  const ranks = RANKS.slice(RANKS.indexOf(most));
+  return (
+    <>
+      <form
+        aria-label="New token"
+        className="flex flex-wrap items-end gap-3 pt-3"
+        onSubmit={(e) => {
+          e.preventDefault();
+          make.mutate();
+        }}
+      >
+        <Field label="What it is for" error={problem?.where === '/name' ? problem.detail : null}>
+          {(parts) => (
+            <input
+              {...parts}
+              className={INPUT}
+              maxLength={80}
+              value={name}
+              onChange={(e) => {
+                make.reset();
+                setName(e.target.value);
+              }}
+            />
+          )}
+        </Field>
+        <Select
+          label="Rank"
+          value={rank}
+          options={Object.fromEntries(ranks.map((r) => [r, RANK_NAMES[r]])) as Record<Rank, string>}
+          onChoose={setRank}
+        />
+        <Button type="submit" disabled={make.isPending || name.trim() === ''}>
+          Create token
+        </Button>
+      </form>
+      {problem && problem.where !== '/name' && (
+        <p role="alert" className="pt-1">
+          ▲ {problem.detail} {problem.remedy}
+        </p>
+      )}
+      {make.data && <Secret secret={make.data.secret} />}
+    </>
+  );
+}
+
+function Secret({ secret }: { secret: string }) {
+  const [copied, setCopied] = useState(false);
+  return (
+    <div role="status" className="mt-3 border border-ink bg-raised px-3 py-2">
+      <p>Copy it now. It is not shown again.</p>
+      <p className="flex flex-wrap items-center gap-3 pt-1">
+        <code className="break-all select-all">{secret}</code>
+        <Button onClick={() => void navigator.clipboard.writeText(secret).then(() => setCopied(true))}>
+          {copied ? 'Copied' : 'Copy'}
+        </Button>
+      </p>
+    </div>
+  );
+}
