@@ -3,6 +3,7 @@ package app.geminal.server.account;
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.units.UnitSystem;
+import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import java.security.Principal;
@@ -79,6 +80,7 @@ class AccountController {
   record Settings(UnitSystem units) {}
 
   /** Who is signed in. */
+  @Operation(operationId = "getSignIn")
   @GetMapping("/api/v1/session")
   Session session(@Nullable Principal who, @Parameter(hidden = true) CsrfToken csrf) {
     // Asking for the token makes the filter send its cookie, which every change must echo.
@@ -101,6 +103,7 @@ class AccountController {
   }
 
   /** Makes the first visitor the owner, with the code printed on the console. */
+  @Operation(operationId = "createOwner")
   @PostMapping("/api/v1/owner")
   @ResponseStatus(HttpStatus.CREATED)
   void makeOwner(@RequestBody NewOwner owner, HttpServletRequest request) {
@@ -124,6 +127,7 @@ class AccountController {
   }
 
   /** Changes one's own settings. */
+  @Operation(operationId = "changeSettings")
   @PutMapping("/api/v1/settings")
   @Needs(value = Rank.GUEST, inPerson = true)
   Settings change(@RequestBody Settings settings, Principal who) {

@@ -2,6 +2,7 @@ package app.geminal.server.account;
 
 import app.geminal.check.BadValue;
 import app.geminal.units.UnitSystem;
+import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
 import java.security.Principal;
@@ -74,6 +75,7 @@ class PeopleController {
   record NewPassword(String old, String password) {}
 
   /** Everybody who can sign in. */
+  @Operation(operationId = "listPeople")
   @GetMapping("/api/v1/people")
   @Needs(value = Rank.OWNER, inPerson = true)
   List<PersonView> people() {
@@ -81,6 +83,7 @@ class PeopleController {
   }
 
   /** Adds a person. */
+  @Operation(operationId = "addPerson")
   @PostMapping("/api/v1/people")
   @ResponseStatus(HttpStatus.CREATED)
   @Needs(value = Rank.OWNER, inPerson = true)
@@ -90,6 +93,7 @@ class PeopleController {
   }
 
   /** Changes what a person may do. */
+  @Operation(operationId = "changePerson")
   @PutMapping("/api/v1/people/{id}")
   @Needs(value = Rank.OWNER, inPerson = true)
   PersonView change(@PathVariable long id, @RequestBody ChangedPerson body) {
@@ -104,6 +108,7 @@ class PeopleController {
   record GivenPassword(String password) {}
 
   /** Sets a person's password; their sign-ins end. */
+  @Operation(operationId = "setPassword")
   @PutMapping("/api/v1/people/{id}/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Needs(value = Rank.OWNER, inPerson = true)
@@ -119,6 +124,7 @@ class PeopleController {
   record Days(int days) {}
 
   /** After how many days without use sign-ins end, for each rank. */
+  @Operation(operationId = "listSignInLengths")
   @GetMapping("/api/v1/sign-in-lengths")
   @Needs(value = Rank.OWNER, inPerson = true)
   List<SignInLengths.SignInLength> signInLengths() {
@@ -126,6 +132,7 @@ class PeopleController {
   }
 
   /** Sets after how many days without use sign-ins of a rank end. */
+  @Operation(operationId = "setSignInLength")
   @PutMapping("/api/v1/sign-in-lengths/{rank}")
   @Needs(value = Rank.OWNER, inPerson = true)
   List<SignInLengths.SignInLength> chooseLength(@PathVariable Rank rank, @RequestBody Days body) {
@@ -133,6 +140,7 @@ class PeopleController {
   }
 
   /** One's own sign-ins, this one first. */
+  @Operation(operationId = "listSignIns")
   @GetMapping("/api/v1/settings/sign-ins")
   @Needs(value = Rank.GUEST, inPerson = true)
   List<SignIns.SignIn> signIns(Principal who, HttpServletRequest request) {
@@ -140,6 +148,7 @@ class PeopleController {
   }
 
   /** Signs out everywhere else. */
+  @Operation(operationId = "endOtherSignIns")
   @PostMapping("/api/v1/settings/sign-ins/end-others")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Needs(value = Rank.GUEST, inPerson = true)
@@ -153,6 +162,7 @@ class PeopleController {
   }
 
   /** Changes one's own password; every other sign-in ends. */
+  @Operation(operationId = "changeOwnPassword")
   @PutMapping("/api/v1/settings/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Needs(value = Rank.GUEST, inPerson = true)

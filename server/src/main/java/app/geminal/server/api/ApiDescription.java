@@ -72,7 +72,6 @@ class ApiDescription {
     return (operation, method) -> {
       String of = method.getBeanType().getSimpleName().replace("Controller", "");
       operation.setTags(List.of(of));
-      operation.setOperationId(method.getMethod().getName() + of);
       operation.getResponses().addApiResponse("default", refused());
       return operation;
     };

@@ -2,6 +2,7 @@ package app.geminal.server.archive;
 
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -34,6 +35,7 @@ class ArchiveController {
           @Content(
               mediaType = "application/zip",
               schema = @Schema(type = "string", format = "binary")))
+  @Operation(operationId = "getArchive")
   @GetMapping(value = "/api/v1/archive", produces = "application/zip")
   @Needs(Rank.OWNER)
   void archive(HttpServletResponse response) throws IOException {

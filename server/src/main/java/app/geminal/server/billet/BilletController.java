@@ -9,6 +9,7 @@ import app.geminal.server.stored.StoredRow;
 import app.geminal.units.Text;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.WeldOutcome;
+import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -174,6 +175,7 @@ class BilletController {
   record ChangedBillet(int version, String name, String purpose, Plan plan) {}
 
   /** The billets on the Rack. */
+  @Operation(operationId = "listBillets")
   @GetMapping("/api/v1/billets")
   List<RackLine> rack() {
     Map<Long, List<MadeWeld>> welds = book.weldsByBillet();
@@ -198,6 +200,7 @@ class BilletController {
       responseCode = "200",
       description = "The plan as it is stored, which this release cannot read.",
       content = @Content(mediaType = "application/json", schema = @Schema(types = "object")))
+  @Operation(operationId = "getStoredPlan")
   @GetMapping(value = "/api/v1/billets/{id}/stored", produces = MediaType.APPLICATION_JSON_VALUE)
   ResponseEntity<String> stored(@PathVariable long id) {
     return ResponseEntity.ok()
@@ -208,6 +211,7 @@ class BilletController {
   }
 
   /** Creates a billet. */
+  @Operation(operationId = "createBillet")
   @PostMapping("/api/v1/billets")
   @ResponseStatus(HttpStatus.CREATED)
   Opened start(@RequestBody NewBillet body, Principal who) {
@@ -223,12 +227,14 @@ class BilletController {
   }
 
   /** A billet with its plan calculated. */
+  @Operation(operationId = "getBillet")
   @GetMapping("/api/v1/billets/{id}")
   Opened open(@PathVariable long id, Principal who) {
     return opened(billets.get(id), who);
   }
 
   /** Changes a billet and its plan. */
+  @Operation(operationId = "changeBillet")
   @PutMapping("/api/v1/billets/{id}")
   Opened change(@PathVariable long id, @RequestBody ChangedBillet body, Principal who) {
     requireShown(body.plan(), id, who);
@@ -237,6 +243,7 @@ class BilletController {
   }
 
   /** Archives a billet. */
+  @Operation(operationId = "archiveBillet")
   @PostMapping("/api/v1/billets/{id}/off-rack")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void takeOff(@PathVariable long id) {
@@ -244,6 +251,7 @@ class BilletController {
   }
 
   /** Restores an archived billet. */
+  @Operation(operationId = "restoreBillet")
   @PostMapping("/api/v1/billets/{id}/on-rack")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void putBack(@PathVariable long id) {

@@ -6,6 +6,7 @@ import app.geminal.server.book.Entries;
 import app.geminal.server.book.EntryView;
 import app.geminal.server.book.Written;
 import app.geminal.server.stored.Once;
+import io.swagger.v3.oas.annotations.Operation;
 import java.security.Principal;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -35,6 +36,7 @@ class EntryAtBilletController {
   }
 
   /** Inspections, repairs and measurements of a billet. */
+  @Operation(operationId = "listBilletEntries")
   @GetMapping("/api/v1/billets/{id}/entries")
   List<EntryView> of(@PathVariable long id) {
     billets.get(id);
@@ -42,6 +44,7 @@ class EntryAtBilletController {
   }
 
   /** Adds an inspection, a repair or measurements. */
+  @Operation(operationId = "addBilletEntry")
   @PostMapping("/api/v1/billets/{id}/entries")
   @ResponseStatus(HttpStatus.CREATED)
   @Needs(Rank.APPRENTICE)
@@ -61,12 +64,14 @@ class EntryAtBilletController {
   }
 
   /** Where known flaws are in each stage of a billet. */
+  @Operation(operationId = "listFlaws")
   @GetMapping("/api/v1/billets/{id}/flaws")
   List<FlawView> flaws(@PathVariable long id) {
     return flaws.of(billets.get(id));
   }
 
   /** Heights of the joints a step's weld closed, lowest first, mm. */
+  @Operation(operationId = "listJoints")
   @GetMapping("/api/v1/billets/{id}/seams")
   List<Double> seams(@PathVariable long id, @RequestParam String step) {
     return flaws.seams(billets.get(id), step);

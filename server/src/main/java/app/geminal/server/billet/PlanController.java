@@ -81,6 +81,7 @@ class PlanController {
   record OutlineBody(Stack stack, List<Outline.Round> restacks) {}
 
   /** Works a plan through. */
+  @io.swagger.v3.oas.annotations.Operation(operationId = "calculatePlan")
   @PostMapping("/api/v1/runs")
   @Needs(Rank.GUEST)
   RunView run(@RequestBody RunBody body, Principal who) {
@@ -90,6 +91,7 @@ class PlanController {
   }
 
   /** Reads shorthand. */
+  @io.swagger.v3.oas.annotations.Operation(operationId = "readShorthand")
   @PostMapping("/api/v1/plans/read")
   @Needs(Rank.GUEST)
   PlanBody read(@RequestBody LineBody body, Principal who) {
@@ -99,6 +101,7 @@ class PlanController {
   }
 
   /** Adds a step. */
+  @io.swagger.v3.oas.annotations.Operation(operationId = "addStep")
   @PostMapping("/api/v1/plans/steps")
   @Needs(Rank.GUEST)
   PlanBody addStep(@RequestBody StepBody body, Principal who) {
@@ -116,6 +119,7 @@ class PlanController {
   }
 
   /** A first whole plan. */
+  @io.swagger.v3.oas.annotations.Operation(operationId = "outlinePlan")
   @PostMapping("/api/v1/plans/outline")
   @Needs(Rank.GUEST)
   PlanBody outline(@RequestBody OutlineBody body) {

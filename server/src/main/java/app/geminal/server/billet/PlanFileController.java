@@ -4,6 +4,7 @@ import app.geminal.library.plan.PlanFile;
 import app.geminal.library.plan.PlanFiles;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.steel.OwnSteel;
+import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -39,6 +40,7 @@ class PlanFileController {
       responseCode = "200",
       description = "The plan as an open file: docs/formats/plan.md.",
       content = @Content(mediaType = "application/json", schema = @Schema(types = "object")))
+  @Operation(operationId = "exportPlan")
   @GetMapping("/api/v1/billets/{id}/plan-file")
   ResponseEntity<String> export(@PathVariable long id) {
     Billet billet = billets.get(id);
@@ -62,6 +64,7 @@ class PlanFileController {
    * Creates a billet from a plan file; steels it brings are added where the shop has none of that
    * name.
    */
+  @Operation(operationId = "importPlanFile")
   @PostMapping(path = "/api/v1/plan-files", consumes = MediaType.APPLICATION_JSON_VALUE)
   @ResponseStatus(HttpStatus.CREATED)
   @io.swagger.v3.oas.annotations.parameters.RequestBody(

@@ -3,6 +3,7 @@ package app.geminal.server.billet;
 import app.geminal.billet.Plan;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.steel.Steels;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -47,6 +48,7 @@ class SetAsideController {
   record HistoryView(Plan plan) {}
 
   /** Bars set aside that no billet has used yet. */
+  @Operation(operationId = "listSetAside")
   @GetMapping("/api/v1/set-aside")
   List<WaitingView> waiting() {
     Steels steels = shelf.steels();
@@ -64,6 +66,7 @@ class SetAsideController {
   }
 
   /** The plan that bars set aside came from. */
+  @Operation(operationId = "setAsideHistory")
   @GetMapping("/api/v1/set-aside/history")
   HistoryView history(
       @RequestParam long billetId, @RequestParam String stepKey, @RequestParam int count) {

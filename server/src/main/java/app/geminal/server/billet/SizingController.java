@@ -16,6 +16,7 @@ import app.geminal.steel.Steels;
 import app.geminal.stock.CutList;
 import app.geminal.stock.Need;
 import app.geminal.stock.StockBar;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -88,6 +89,7 @@ class SizingController {
       double price) {}
 
   /** The plan with the smallest stack that still gives the wanted bar. */
+  @Operation(operationId = "smallestStack")
   @PostMapping("/api/v1/plans/smallest")
   @Needs(Rank.GUEST)
   SmallestView smallest(@RequestBody PlanBody body) {
@@ -103,6 +105,7 @@ class SizingController {
   }
 
   /** What to cut from stock for a stack, at the lowest price. */
+  @Operation(operationId = "cutList")
   @PostMapping("/api/v1/plans/cut-list")
   @Needs(Rank.GUEST)
   CutListView cutList(@RequestBody PlanBody body) {

@@ -9,6 +9,7 @@ import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
+import io.swagger.v3.oas.annotations.Operation;
 import java.security.Principal;
 import java.time.Clock;
 import java.time.Instant;
@@ -58,6 +59,7 @@ class WeldController {
       @Nullable HowMade how) {}
 
   /** Logs a weld of a billet. */
+  @Operation(operationId = "logWeld")
   @PostMapping("/api/v1/billets/{id}/welds")
   @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.CREATED)

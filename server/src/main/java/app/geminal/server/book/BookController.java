@@ -4,6 +4,7 @@ import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
+import io.swagger.v3.oas.annotations.Operation;
 import java.security.Principal;
 import java.time.Instant;
 import java.util.Arrays;
@@ -37,18 +38,21 @@ class BookController {
   record SchoolView(OxygenSchool school, String caution) {}
 
   /** The ways to keep air from a joint, and their cautions. */
+  @Operation(operationId = "listProtections")
   @GetMapping("/api/v1/schools")
   List<SchoolView> schools() {
     return Arrays.stream(OxygenSchool.values()).map(s -> new SchoolView(s, s.caution())).toList();
   }
 
   /** Every weld in the Book, newest first. */
+  @Operation(operationId = "listWelds")
   @GetMapping("/api/v1/book")
   List<WeldView> all() {
     return book.all();
   }
 
   /** Deletes a weld; it can be restored. */
+  @Operation(operationId = "deleteWeld")
   @PostMapping("/api/v1/welds/{id}/strike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strike(@PathVariable long id) {
@@ -56,6 +60,7 @@ class BookController {
   }
 
   /** Restores a deleted weld. */
+  @Operation(operationId = "restoreWeld")
   @PostMapping("/api/v1/welds/{id}/unstrike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void unstrike(@PathVariable long id) {
@@ -83,6 +88,7 @@ class BookController {
       @Nullable HowMade how) {}
 
   /** Changes a weld in the Book. */
+  @Operation(operationId = "changeWeld")
   @PutMapping("/api/v1/welds/{id}")
   WeldView change(@PathVariable long id, @RequestBody ChangedWeld body, Principal who) {
     WeldView was = book.weld(id);
@@ -100,6 +106,7 @@ class BookController {
   }
 
   /** What a weld in the Book was before each change. */
+  @Operation(operationId = "weldHistory")
   @GetMapping("/api/v1/welds/{id}/before")
   List<Before> before(@PathVariable long id) {
     return book.before(id);

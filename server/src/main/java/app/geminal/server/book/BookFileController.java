@@ -1,6 +1,7 @@
 package app.geminal.server.book;
 
 import app.geminal.library.PlainText;
+import io.swagger.v3.oas.annotations.Operation;
 import java.io.IOException;
 import java.io.StringWriter;
 import java.util.Arrays;
@@ -40,6 +41,7 @@ class BookFileController {
   record BookFile(String format, int version, List<WeldView> welds, List<EntryView> entries) {}
 
   /** The Book as JSON. */
+  @Operation(operationId = "exportBook")
   @GetMapping(value = "/api/v1/book.json", produces = "application/json")
   ResponseEntity<BookFile> asJson() {
     return ResponseEntity.ok()
@@ -48,6 +50,7 @@ class BookFileController {
   }
 
   /** The welds in the Book as CSV. */
+  @Operation(operationId = "exportWelds")
   @GetMapping(value = "/api/v1/book.csv", produces = "text/csv;charset=UTF-8")
   ResponseEntity<String> asCsv() throws IOException {
     StringWriter text = new StringWriter();

@@ -4,6 +4,7 @@ import app.geminal.check.Require;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.turn.Turns;
+import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
@@ -44,24 +45,28 @@ class EntryController {
   record ChangedEntry(int version, Written says) {}
 
   /** Every inspection, repair and measurement in the Book, newest first. */
+  @Operation(operationId = "listEntries")
   @GetMapping("/api/v1/book/entries")
   List<EntryView> all() {
     return entries.all();
   }
 
   /** Changes an entry of the Book. */
+  @Operation(operationId = "changeEntry")
   @PutMapping("/api/v1/book/entries/{id}")
   EntryView change(@PathVariable long id, @RequestBody ChangedEntry body, Principal who) {
     return entries.change(id, body.version(), Require.present("says", body.says()), who.getName());
   }
 
   /** What an entry was before each change. */
+  @Operation(operationId = "entryHistory")
   @GetMapping("/api/v1/book/entries/{id}/before")
   List<Before> before(@PathVariable long id) {
     return entries.before(id);
   }
 
   /** Deletes an entry; it can be restored. */
+  @Operation(operationId = "deleteEntry")
   @PostMapping("/api/v1/book/entries/{id}/strike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strike(@PathVariable long id) {
@@ -69,6 +74,7 @@ class EntryController {
   }
 
   /** Restores a deleted entry. */
+  @Operation(operationId = "restoreEntry")
   @PostMapping("/api/v1/book/entries/{id}/unstrike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void unstrike(@PathVariable long id) {
@@ -79,6 +85,7 @@ class EntryController {
    * Adds a photograph to an entry: JPEG or PNG, stored anew as JPEG without what the camera wrote
    * into it.
    */
+  @Operation(operationId = "addPhoto")
   @PostMapping(
       value = "/api/v1/book/entries/{id}/photos",
       consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
@@ -106,6 +113,7 @@ class EntryController {
   }
 
   /** A photograph as JPEG. */
+  @Operation(operationId = "getPhoto")
   @GetMapping(value = "/api/v1/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)
   ResponseEntity<byte[]> photo(@PathVariable String id) {
     return ResponseEntity.ok()
@@ -116,6 +124,7 @@ class EntryController {
   }
 
   /** Deletes a photograph; it can be restored. */
+  @Operation(operationId = "deletePhoto")
   @PostMapping("/api/v1/photos/{id}/strike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void strikePhoto(@PathVariable String id) {
@@ -123,6 +132,7 @@ class EntryController {
   }
 
   /** Restores a deleted photograph. */
+  @Operation(operationId = "restorePhoto")
   @PostMapping("/api/v1/photos/{id}/unstrike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void unstrikePhoto(@PathVariable String id) {

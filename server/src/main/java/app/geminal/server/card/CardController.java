@@ -1,6 +1,7 @@
 package app.geminal.server.card;
 
 import app.geminal.server.account.Accounts;
+import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
 import java.security.Principal;
@@ -25,12 +26,14 @@ class CardController {
   }
 
   /** The card for the forge, as data. */
+  @Operation(operationId = "getCard")
   @GetMapping("/api/v1/billets/{id}/card")
   Card card(@PathVariable long id, Principal who, HttpServletRequest request) {
     return cards.of(id, accounts.units(who.getName()), origin(request));
   }
 
   /** The card for the forge, as PDF. */
+  @Operation(operationId = "getCardPdf")
   @GetMapping(value = "/api/v1/billets/{id}/card.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
   ResponseEntity<byte[]> pdf(@PathVariable long id, Principal who, HttpServletRequest request)
       throws IOException {

@@ -17,6 +17,7 @@ import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stored.StoredRow;
 import app.geminal.shop.Practice;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -116,6 +117,7 @@ class EvidenceController {
       Map<String, Double> moves) {}
 
   /** What the shop's record says of its welds. */
+  @Operation(operationId = "getEvidence")
   @GetMapping("/api/v1/evidence")
   EvidenceView evidence() {
     List<Past> past = book.past();
@@ -139,6 +141,7 @@ class EvidenceController {
   }
 
   /** A weld of a billet's plan, made as it is planned. */
+  @Operation(operationId = "predictWeld")
   @GetMapping("/api/v1/evidence/next")
   ChanceView next(@RequestParam long billet, @RequestParam String step) {
     Past planned = book.planned(billets.get(billet).plan(), step);
@@ -158,6 +161,7 @@ class EvidenceController {
       TallyView one, TallyView other, double difference, Interval limits, int needed) {}
 
   /** Whether two ways of working differ. */
+  @Operation(operationId = "compareWelds")
   @GetMapping("/api/v1/evidence/compare")
   ComparisonView compare(
       @RequestParam Factor factor, @RequestParam String one, @RequestParam String other) {
@@ -204,6 +208,7 @@ class EvidenceController {
       boolean differs) {}
 
   /** Losses as they were measured, beside what the shop's settings say. */
+  @Operation(operationId = "listLosses")
   @GetMapping("/api/v1/evidence/losses")
   List<LearntView> losses() {
     Practice practice = shops.practice();

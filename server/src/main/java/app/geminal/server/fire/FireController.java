@@ -6,6 +6,7 @@ import app.geminal.fire.Rotation;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.units.Text;
+import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -103,18 +104,21 @@ class FireController {
   record Logged(int lines) {}
 
   /** The heats of a billet's plan that a session can be started with. */
+  @Operation(operationId = "listHeats")
   @GetMapping("/api/v1/billets/{id}/heats")
   List<HeatPlans.HeatView> heats(@PathVariable long id) {
     return plans.heats(id);
   }
 
   /** How one heat is done. */
+  @Operation(operationId = "getHeatPlan")
   @GetMapping("/api/v1/billets/{id}/heat-plan")
   HeatPlan plan(@PathVariable long id, @RequestParam String step) {
     return plans.compared(id, step);
   }
 
   /** How several heats share one forge and one press over a day. */
+  @Operation(operationId = "planDay")
   @PostMapping("/api/v1/fires/day")
   @Needs(Rank.GUEST)
   Rotation.Day day(@RequestBody DayAsked asked) {
@@ -126,12 +130,14 @@ class FireController {
   }
 
   /** The sessions, newest first. */
+  @Operation(operationId = "listSessions")
   @GetMapping("/api/v1/fires")
   List<FireLine> all() {
     return service.newest();
   }
 
   /** Starts a session. */
+  @Operation(operationId = "startSession")
   @PostMapping("/api/v1/fires")
   @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.CREATED)
@@ -147,6 +153,7 @@ class FireController {
   }
 
   /** A session with all its entries. */
+  @Operation(operationId = "getSession")
   @GetMapping("/api/v1/fires/{id}")
   FireView.Whole whole(@PathVariable long id) {
     return fires.get(id).whole(clock.instant());
@@ -161,6 +168,7 @@ class FireController {
           @Content(
               mediaType = "application/x-ndjson",
               schema = @Schema(implementation = FireView.class)))
+  @Operation(operationId = "followSession")
   @GetMapping("/api/v1/fires/{id}/stream")
   void stream(@PathVariable long id, HttpServletRequest request, HttpServletResponse response)
       throws IOException, InterruptedException {
@@ -186,6 +194,7 @@ class FireController {
   }
 
   /** Keeps entries; answers when they are on disk. */
+  @Operation(operationId = "addSessionEntries")
   @PostMapping("/api/v1/fires/{id}/entries")
   @Needs(Rank.APPRENTICE)
   Kept keep(@PathVariable long id, @RequestBody Told told, Principal who) {
@@ -200,6 +209,7 @@ class FireController {
   }
 
   /** Ends a session. */
+  @Operation(operationId = "endSession")
   @PostMapping("/api/v1/fires/{id}/end")
   @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -209,6 +219,7 @@ class FireController {
   }
 
   /** Goes on with a session that has ended. */
+  @Operation(operationId = "reopenSession")
   @PostMapping("/api/v1/fires/{id}/reopen")
   @Needs(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -221,6 +232,7 @@ class FireController {
    * Adds readings from a logger's CSV to a session: all of them or, with the place of the fault,
    * none.
    */
+  @Operation(operationId = "importReadings")
   @PostMapping(value = "/api/v1/fires/{id}/readings", consumes = "text/csv")
   @Needs(Rank.APPRENTICE)
   Logged logged(@PathVariable long id, @RequestBody String csv) {
@@ -234,6 +246,7 @@ class FireController {
       responseCode = "200",
       description = "The readings: docs/formats/logger-csv.md.",
       content = @Content(mediaType = "text/csv", schema = @Schema(type = "string")))
+  @Operation(operationId = "exportReadings")
   @GetMapping("/api/v1/fires/{id}/readings.csv")
   ResponseEntity<String> readings(@PathVariable long id) {
     StringBuilder csv = new StringBuilder("at,channel,value,unit,state\n");

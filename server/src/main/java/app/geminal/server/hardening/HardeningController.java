@@ -8,6 +8,7 @@ import app.geminal.server.billet.BilletService;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.steel.Steels;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
@@ -68,6 +69,7 @@ class HardeningController {
       List<String> cautions) {}
 
   /** How to harden, temper and etch a bar of this billet. */
+  @Operation(operationId = "getHardeningPlan")
   @GetMapping("/api/v1/billets/{id}/hardening")
   HardeningView plan(@PathVariable long id) {
     Billet billet = billets.get(id);

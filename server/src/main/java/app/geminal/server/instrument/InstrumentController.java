@@ -2,6 +2,7 @@ package app.geminal.server.instrument;
 
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -22,12 +23,14 @@ class InstrumentController {
   }
 
   /** The instruments and what they read. */
+  @Operation(operationId = "listInstruments")
   @GetMapping("/api/v1/instruments")
   List<Instruments.Standing> all() {
     return instruments.all();
   }
 
   /** Adds an instrument. */
+  @Operation(operationId = "addInstrument")
   @PostMapping("/api/v1/instruments")
   @Needs(Rank.OWNER)
   @ResponseStatus(HttpStatus.CREATED)
@@ -36,6 +39,7 @@ class InstrumentController {
   }
 
   /** Changes an instrument. */
+  @Operation(operationId = "changeInstrument")
   @PutMapping("/api/v1/instruments/{id}")
   @Needs(Rank.OWNER)
   Instruments.Standing change(@PathVariable long id, @RequestBody Instrument body) {
@@ -43,6 +47,7 @@ class InstrumentController {
   }
 
   /** Removes an instrument. */
+  @Operation(operationId = "removeInstrument")
   @PostMapping("/api/v1/instruments/{id}/remove")
   @Needs(Rank.OWNER)
   @ResponseStatus(HttpStatus.NO_CONTENT)

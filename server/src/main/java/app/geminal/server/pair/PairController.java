@@ -14,6 +14,7 @@ import app.geminal.server.steel.SteelShelf;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
 import app.geminal.weld.OxygenSchool;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -85,6 +86,7 @@ class PairController {
       String a, String b, Grade grade, String word, double score, double tone, String first) {}
 
   /** How well some steels go together, and why. */
+  @Operation(operationId = "compareSteels")
   @PostMapping("/api/v1/pairs")
   @Needs(Rank.GUEST)
   VerdictView verdict(@RequestBody QuestionBody body) {
@@ -113,6 +115,7 @@ class PairController {
   }
 
   /** How well each of some steels goes with each other. */
+  @Operation(operationId = "mapSteels")
   @PostMapping("/api/v1/pairs/map")
   @Needs(Rank.GUEST)
   List<Cell> map(@RequestBody MapBody body) {

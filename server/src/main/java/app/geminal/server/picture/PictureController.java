@@ -9,6 +9,7 @@ import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.picture.Pictures.Drawn;
 import app.geminal.server.turn.Turns;
+import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -101,6 +102,7 @@ class PictureController {
       responseCode = "204",
       description = "The window has asked for a newer one.",
       content = @Content)
+  @Operation(operationId = "drawPicture")
   @PostMapping("/api/v1/pictures")
   @Needs(Rank.GUEST)
   ResponseEntity<byte[]> picture(@RequestBody ScreenBody body, Principal who) {
@@ -136,6 +138,7 @@ class PictureController {
         @Content(mediaType = "image/png", schema = @Schema(type = "string", format = "binary")),
         @Content(mediaType = "image/svg+xml", schema = @Schema(type = "string"))
       })
+  @Operation(operationId = "exportPicture")
   @PostMapping("/api/v1/pictures/files")
   @Needs(Rank.GUEST)
   ResponseEntity<byte[]> file(@RequestBody FileBody body, Principal who) {
@@ -154,6 +157,7 @@ class PictureController {
   }
 
   /** Counts what a line crosses. */
+  @Operation(operationId = "scanPicture")
   @PostMapping("/api/v1/pictures/scan")
   @Needs(Rank.GUEST)
   ScanView scan(@RequestBody ScanBody body, Principal who) {

@@ -1,5 +1,6 @@
 package app.geminal.server.putaway;
 
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -17,6 +18,7 @@ class PutAwayController {
   }
 
   /** What was archived or deleted and can be restored. */
+  @Operation(operationId = "listArchived")
   @GetMapping("/api/v1/put-away")
   List<PutAway> all() {
     return putAway.all();

@@ -93,6 +93,7 @@ class ScheduleController {
           @Content(
               mediaType = "application/x-ndjson",
               schema = @Schema(implementation = Told.class)))
+  @io.swagger.v3.oas.annotations.Operation(operationId = "findSchedules")
   @PostMapping("/api/v1/schedules")
   @Needs(Rank.GUEST)
   void find(@RequestBody Asked asked, Principal who, HttpServletResponse response)
@@ -116,6 +117,7 @@ class ScheduleController {
   }
 
   /** The plan a way stands for; from a bar that is there, its plan up to there and then this. */
+  @io.swagger.v3.oas.annotations.Operation(operationId = "planSchedule")
   @PostMapping("/api/v1/schedules/plan")
   @Needs(Rank.GUEST)
   PlanBody plan(@RequestBody Chosen chosen) {

@@ -3,6 +3,7 @@ package app.geminal.server.shop;
 import app.geminal.shop.Outfit;
 import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -52,18 +53,21 @@ class ShopController {
   record Changed(int version, Shop shop) {}
 
   /** The shop's settings. */
+  @Operation(operationId = "getShop")
   @GetMapping("/api/v1/shop")
   ShopView shop() {
     return ShopView.of(keeper.kept());
   }
 
   /** Presets to set up a shop from. */
+  @Operation(operationId = "listShopPresets")
   @GetMapping("/api/v1/shop/outfits")
   List<OutfitView> outfits() {
     return Arrays.stream(Outfit.values()).map(o -> new OutfitView(o, o.words(), o.shop())).toList();
   }
 
   /** Changes the shop's settings. */
+  @Operation(operationId = "changeShop")
   @PutMapping("/api/v1/shop")
   ShopView change(@RequestBody Changed body) {
     return ShopView.of(keeper.change(body.version(), body.shop()));

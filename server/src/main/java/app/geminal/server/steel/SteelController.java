@@ -4,6 +4,7 @@ import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.problem.Problem;
 import app.geminal.steel.OwnSteel;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -45,12 +46,14 @@ class SteelController {
   record Taken(int steels) {}
 
   /** The steels that can be used, the shop's own among them. */
+  @Operation(operationId = "listSteels")
   @GetMapping("/api/v1/steels")
   List<SteelView> offered() {
     return shelf.offered();
   }
 
   /** Adds a steel of the shop's own. */
+  @Operation(operationId = "addOwnSteel")
   @PostMapping("/api/v1/steels/own")
   @ResponseStatus(HttpStatus.CREATED)
   SteelView add(@RequestBody OwnSteel known) {
@@ -58,6 +61,7 @@ class SteelController {
   }
 
   /** Works out a steel's figures from what is known of it, without storing anything. */
+  @Operation(operationId = "previewOwnSteel")
   @PostMapping("/api/v1/steels/own/preview")
   @Needs(Rank.GUEST)
   SteelView preview(@RequestBody OwnSteel known) {
@@ -65,18 +69,21 @@ class SteelController {
   }
 
   /** One of the shop's own steels, as it was entered. */
+  @Operation(operationId = "getOwnSteel")
   @GetMapping("/api/v1/steels/own/{id}")
   Kept own(@PathVariable long id) {
     return shelf.get(id);
   }
 
   /** Changes one of the shop's own steels. */
+  @Operation(operationId = "changeOwnSteel")
   @PutMapping("/api/v1/steels/own/{id}")
   SteelView change(@PathVariable long id, @RequestBody Changed body) {
     return shelf.change(id, body.version(), body.steel());
   }
 
   /** Archives one of the shop's own steels. */
+  @Operation(operationId = "archiveOwnSteel")
   @PostMapping("/api/v1/steels/own/{id}/unlist")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void unlist(@PathVariable long id) {
@@ -84,6 +91,7 @@ class SteelController {
   }
 
   /** Restores an archived steel. */
+  @Operation(operationId = "restoreOwnSteel")
   @PostMapping("/api/v1/steels/own/{id}/list")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void list(@PathVariable long id) {
@@ -91,6 +99,7 @@ class SteelController {
   }
 
   /** The shop's own steels as CSV. */
+  @Operation(operationId = "exportOwnSteels")
   @GetMapping(value = "/api/v1/steels/own.csv", produces = CSV)
   ResponseEntity<String> table() {
     return ResponseEntity.ok()
@@ -99,6 +108,7 @@ class SteelController {
   }
 
   /** Adds steels from CSV: all of them or, with the place of the fault, none. */
+  @Operation(operationId = "importOwnSteels")
   @PostMapping(value = "/api/v1/steels/own.csv", consumes = CSV)
   Taken take(@RequestBody String csv) {
     return new Taken(shelf.take(csv));

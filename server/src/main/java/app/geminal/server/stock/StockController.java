@@ -2,6 +2,7 @@ package app.geminal.server.stock;
 
 import app.geminal.check.Require;
 import app.geminal.stock.StockBar;
+import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -30,12 +31,14 @@ class StockController {
   record Changed(int version, StockBar bar) {}
 
   /** Bars and sheets in stock. */
+  @Operation(operationId = "listStock")
   @GetMapping("/api/v1/stock")
   List<Shelved> all() {
     return stock.all();
   }
 
   /** Adds bars to stock. */
+  @Operation(operationId = "addStock")
   @PostMapping("/api/v1/stock")
   @ResponseStatus(HttpStatus.CREATED)
   Shelved add(@RequestBody StockBar bar) {
@@ -43,12 +46,14 @@ class StockController {
   }
 
   /** Changes bars in stock. */
+  @Operation(operationId = "changeStock")
   @PutMapping("/api/v1/stock/{id}")
   Shelved change(@PathVariable long id, @RequestBody Changed body) {
     return stock.change(id, body.version(), Require.present("bar", body.bar()));
   }
 
   /** Archives bars. */
+  @Operation(operationId = "archiveStock")
   @PostMapping("/api/v1/stock/{id}/off-shelf")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void takeOff(@PathVariable long id) {
@@ -56,6 +61,7 @@ class StockController {
   }
 
   /** Restores archived bars. */
+  @Operation(operationId = "restoreStock")
   @PostMapping("/api/v1/stock/{id}/on-shelf")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void putBack(@PathVariable long id) {

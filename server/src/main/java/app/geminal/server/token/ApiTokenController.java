@@ -2,6 +2,7 @@ package app.geminal.server.token;
 
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import io.swagger.v3.oas.annotations.Operation;
 import java.security.Principal;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -30,6 +31,7 @@ class ApiTokenController {
   record NewToken(String name, Rank rank) {}
 
   /** One's own tokens; everybody's for an owner. */
+  @Operation(operationId = "listTokens")
   @GetMapping("/api/v1/tokens")
   @Needs(value = Rank.GUEST, inPerson = true)
   List<ApiToken> all(Principal who) {
@@ -37,6 +39,7 @@ class ApiTokenController {
   }
 
   /** Makes a token. Its secret is in this answer and nowhere else. */
+  @Operation(operationId = "createToken")
   @PostMapping("/api/v1/tokens")
   @ResponseStatus(HttpStatus.CREATED)
   @Needs(value = Rank.GUEST, inPerson = true)
@@ -45,6 +48,7 @@ class ApiTokenController {
   }
 
   /** Revokes a token; it opens nothing from then on. */
+  @Operation(operationId = "revokeToken")
   @PostMapping("/api/v1/tokens/{id}/revoke")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @Needs(value = Rank.GUEST, inPerson = true)
