@@ -23,7 +23,10 @@ export function ApiTokens() {
       </p>
       <ul className="pt-2">
         {tokens.data?.map((t) => (
-          <li key={t.id} className="flex flex-wrap items-baseline gap-x-3 border-b border-line py-1">
+          <li
+            key={t.id}
+            className="flex max-w-3xl flex-wrap items-baseline gap-x-3 border-b border-line py-1"
+          >
             <b>{t.name}</b>
             <span>{RANK_NAMES[t.rank]}</span>
             <span className="text-soft">

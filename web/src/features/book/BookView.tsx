@@ -3,6 +3,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Choice } from '../../ui/Choice';
 import { INPUT } from '../../ui/Field';
+import { Quarantine } from '../quarantine/Quarantine';
 import { LoadFailed, Passing } from '../../ui/Notice';
 import { bookQuery, entriesQuery, strikeEntry, strikeWeld, unstrikeEntry, unstrikeWeld } from './api';
 import { EntryLine } from './EntryLine';
@@ -95,6 +96,7 @@ export function BookView() {
           </a>
         </span>
       </div>
+      <Quarantine of={['WELD', 'ENTRY']} one="line" many="lines" />
       {!all && <p className="py-10 text-soft">Fetching the Book …</p>}
       {all?.length === 0 && (
         <div className="mx-auto max-w-md py-20">

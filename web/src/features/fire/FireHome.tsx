@@ -2,6 +2,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { Problem } from '../../lib/http';
+import { Quarantine } from '../quarantine/Quarantine';
 import { Button } from '../../ui/Button';
 import { LoadFailed } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
@@ -40,6 +41,7 @@ export function FireHome() {
         <h1 className="text-2xl">Fire</h1>
         <p className="text-soft">choose what goes in: one billet, or two or three in rotation</p>
       </div>
+      <Quarantine of={['SESSION']} one="session" many="sessions" />
       {open.length > 0 && (
         <section aria-label="Going on" className="border-y border-ink bg-panel px-3 py-2">
           {open.map((f) => (

@@ -4,8 +4,9 @@ import { Link } from 'react-router';
 import { EndSection } from '../../figures/EndSection';
 import { JointGlyph } from '../../figures/JointGlyph';
 import { shelfScale } from '../../figures/shelf';
+import { CannotBeRead } from '../../ui/CannotBeRead';
 import { LoadFailed, Passing } from '../../ui/Notice';
-import { Length, Mass, Words } from '../../ui/Words';
+import { Length, Mass } from '../../ui/Words';
 import { rackQuery, setOnRack, unreadableQuery, type BilletOnRack } from '../billet/api';
 import { firesQuery } from '../fire/api';
 import { useTones } from '../steel/api';
@@ -19,6 +20,12 @@ const PLACE = { width: 150, height: 170 };
 /** All billets of the shop, standing end-on to one scale. */
 export function RackView() {
   const rack = useQuery(rackQuery);
+  const unreadable = (useQuery(unreadableQuery).data ?? []).map(({ id, name, unreadable }) => ({
+    id,
+    what: name,
+    why: unreadable,
+    data: `/api/v1/billets/${id}/stored`,
+  }));
   const client = useQueryClient();
   const [taken, setTaken] = useState<BilletOnRack | null>(null);
   const move = useMutation({
@@ -38,7 +45,7 @@ export function RackView() {
           Start a billet
         </Link>
       </div>
-      <Unreadable />
+      <CannotBeRead one="billet" many="billets" things={unreadable} />
       {!billets && <p className="py-10 text-soft">Fetching the billets …</p>}
       {billets?.length === 0 && <EmptyRack />}
       {billets && billets.length > 0 && (
@@ -68,32 +75,6 @@ function summary(billets: readonly BilletOnRack[]): string {
   const flaws = billets.filter((b) => b.standing.flaw !== null).length;
   const all = `${billets.length} ${billets.length === 1 ? 'billet' : 'billets'}, ends to one scale`;
   return flaws === 0 ? all : `${all}; ${flaws} with a joint to see to`;
-}
-
-/** Billets that cannot be shown: what they are, why, and the way to their data. */
-function Unreadable() {
-  const unreadable = useQuery(unreadableQuery).data ?? [];
-  if (unreadable.length === 0) return null;
-  return (
-    <section aria-label="Billets that cannot be read" className="mt-4 border-l-4 border-ink py-1 pl-4">
-      <h2 className="text-[17px] font-semibold">
-        {unreadable.length === 1
-          ? 'One billet cannot be read'
-          : `${unreadable.length} billets cannot be read`}
-      </h2>
-      <ul>
-        {unreadable.map((b) => (
-          <li key={b.id} className="pt-1">
-            <b>{b.name}</b>: <Words of={b.unreadable} />{' '}
-            <a href={`/api/v1/billets/${b.id}/stored`} className="underline underline-offset-4" download>
-              Download its data
-            </a>
-          </li>
-        ))}
-      </ul>
-      <p className="pt-1 text-soft">Nothing is lost. Restore from a backup, or update Geminal.</p>
-    </section>
-  );
 }
 
 function EmptyRack() {

@@ -3,6 +3,7 @@ import { Tabs } from 'radix-ui';
 import { useMemo, useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { LoadFailed } from '../../ui/Notice';
+import { Quarantine } from '../quarantine/Quarantine';
 import { useWidth } from '../../ui/useWidth';
 import type { OxygenSchool } from '../billet/plan';
 import { mapQuery, verdictQuery, type Question, type Role } from '../pair/api';
@@ -85,6 +86,9 @@ function Together({ steels }: { steels: readonly Steel[] }) {
     <main className="grid h-full grid-cols-[16.5rem_1fr_20rem]">
       <div className="flex min-h-0 flex-col border-r border-ink bg-panel pt-3">
         <h1 className="px-4 pb-2 text-2xl">Steels</h1>
+        <div className="px-4">
+          <Quarantine of={['STEEL']} one="steel" many="steels" />
+        </div>
         <SteelList
           steels={wished(steels, wish, shelf, picked[0], all ?? [])}
           chosen={chosen}

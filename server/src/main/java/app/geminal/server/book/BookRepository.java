@@ -6,12 +6,15 @@ import static app.geminal.server.stored.Document.FIRST_FORMAT;
 import app.geminal.finding.Known;
 import app.geminal.fire.SchoolCost;
 import app.geminal.server.stored.StoredRow;
+import app.geminal.server.stored.Unreadable;
+import app.geminal.server.stored.UnreadableRows;
 import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -27,7 +30,7 @@ import org.springframework.stereotype.Repository;
 
 /** The Book in the database. */
 @Repository
-class BookRepository {
+class BookRepository implements UnreadableRows {
   private static final String SELECT =
       """
       SELECT w.id, w.billet_id, b.name AS billet_name, w.step_key, w.step_title, w.made_at,
@@ -217,6 +220,23 @@ class BookRepository {
         .param("struck", struck)
         .param("id", id)
         .update();
+  }
+
+  @Override
+  public List<Unreadable> unreadable() {
+    List<Unreadable> found = new ArrayList<>();
+    jdbc.sql(SELECT + "WHERE NOT w.struck" + NEWEST_FIRST)
+        .query((row, n) -> {
+          long id = row.getLong("id");
+          String what = row.getString("billet_name") + ", " + row.getString("step_title");
+          return StoredRow.of(
+              "weld",
+              id,
+              () -> WELD.mapRow(row, n),
+              why -> found.add(new Unreadable(Unreadable.Kind.WELD, id, what, why)));
+        })
+        .list();
+    return found;
   }
 
   /** Those that can be read; the log tells of the others. */

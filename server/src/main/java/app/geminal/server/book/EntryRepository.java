@@ -5,9 +5,12 @@ import static app.geminal.server.stored.Document.FIRST_FORMAT;
 
 import app.geminal.server.book.EntryView.PhotoView;
 import app.geminal.server.stored.StoredRow;
+import app.geminal.server.stored.Unreadable;
+import app.geminal.server.stored.UnreadableRows;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -22,7 +25,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** Entries, what they were before, and their photographs in the database. */
 @Repository
-class EntryRepository {
+class EntryRepository implements UnreadableRows {
   private static final String SELECT =
       """
       SELECT e.id, e.billet_id, b.name AS billet_name, e.kind, e.step_key, e.step_title, e.at,
@@ -67,6 +70,23 @@ class EntryRepository {
         readable(
             jdbc.sql(SELECT + "WHERE e.billet_id = :billet AND NOT e.struck" + NEWEST_FIRST)
                 .param("billet", billetId)));
+  }
+
+  @Override
+  public List<Unreadable> unreadable() {
+    List<Unreadable> found = new ArrayList<>();
+    jdbc.sql(SELECT + "WHERE NOT e.struck" + NEWEST_FIRST)
+        .query((row, n) -> {
+          long id = row.getLong("id");
+          String what = row.getString("billet_name") + ", " + row.getString("step_title");
+          return StoredRow.of(
+              "entry",
+              id,
+              () -> ENTRY.mapRow(row, n),
+              why -> found.add(new Unreadable(Unreadable.Kind.ENTRY, id, what, why)));
+        })
+        .list();
+    return found;
   }
 
   /** Those that can be read; the log tells of the others. */

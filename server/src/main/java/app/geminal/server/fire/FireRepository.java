@@ -6,6 +6,8 @@ import app.geminal.fire.Act;
 import app.geminal.heat.Gauge;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.stored.StoredRow;
+import app.geminal.server.stored.Unreadable;
+import app.geminal.server.stored.UnreadableRows;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -27,7 +29,10 @@ import org.springframework.stereotype.Repository;
 
 /** Sessions at the fire in the database. */
 @Repository
-class FireRepository {
+class FireRepository implements UnreadableRows {
+  /** Heat plans are long; older sessions tell when they are opened. */
+  private static final int MOST_TRIED = 200;
+
   /** Rows in one statement; a second of a hundred sessions fits. */
   private static final int ROWS = 500;
 
@@ -122,6 +127,30 @@ class FireRepository {
                 row.getString("name"),
                 HEAT_PLAN.read(row.getString("plan"), row.getInt("plan_format"))))
         .list();
+  }
+
+  @Override
+  public List<Unreadable> unreadable() {
+    Map<Long, Unreadable> found = new LinkedHashMap<>();
+    jdbc.sql(
+            """
+            SELECT session_id, name, plan, plan_format FROM fire_billet
+            WHERE session_id IN
+              (SELECT id FROM (SELECT id FROM fire_session ORDER BY id DESC LIMIT :most) newest)
+            ORDER BY session_id DESC, place
+            """)
+        .param("most", MOST_TRIED)
+        .query((row, n) -> {
+          long id = row.getLong("session_id");
+          String what = row.getString("name");
+          return StoredRow.of(
+              "session",
+              id,
+              () -> HEAT_PLAN.read(row.getString("plan"), row.getInt("plan_format")),
+              why -> found.putIfAbsent(id, new Unreadable(Unreadable.Kind.SESSION, id, what, why)));
+        })
+        .list();
+    return List.copyOf(found.values());
   }
 
   List<Long> openLive() {

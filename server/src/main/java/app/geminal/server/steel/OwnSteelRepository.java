@@ -3,10 +3,13 @@ package app.geminal.server.steel;
 import static app.geminal.server.steel.OwnSteelDocument.KNOWN;
 
 import app.geminal.server.stored.StoredRow;
+import app.geminal.server.stored.Unreadable;
+import app.geminal.server.stored.UnreadableRows;
 import app.geminal.steel.OwnSteel;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
@@ -17,9 +20,9 @@ import org.springframework.stereotype.Repository;
 
 /** The shop's own steels in the database. */
 @Repository
-class OwnSteelRepository {
+class OwnSteelRepository implements UnreadableRows {
   private static final String SELECT =
-      "SELECT id, known, known_format, listed, version FROM own_steel ";
+      "SELECT id, short_name, known, known_format, listed, version FROM own_steel ";
 
   private static final RowMapper<Kept> KEPT =
       (row, n) ->
@@ -106,6 +109,23 @@ class OwnSteelRepository {
         .param("listed", listed)
         .param("id", id)
         .update();
+  }
+
+  @Override
+  public List<Unreadable> unreadable() {
+    List<Unreadable> found = new ArrayList<>();
+    jdbc.sql(SELECT + "ORDER BY short_name")
+        .query((row, n) -> {
+          long id = row.getLong("id");
+          String what = row.getString("short_name");
+          return StoredRow.of(
+              "own steel",
+              id,
+              () -> KEPT.mapRow(row, n),
+              why -> found.add(new Unreadable(Unreadable.Kind.STEEL, id, what, why)));
+        })
+        .list();
+    return found;
   }
 
   /** Those that can be read; the log tells of the others. */

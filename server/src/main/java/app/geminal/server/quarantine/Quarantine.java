@@ -1,0 +1,48 @@
+package app.geminal.server.quarantine;
+
+import app.geminal.server.problem.NotThere;
+import app.geminal.server.stored.Unreadable;
+import app.geminal.server.stored.UnreadableRows;
+import app.geminal.units.Text;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What is stored and cannot be read by this release. */
+@Service
+class Quarantine {
+  private final List<UnreadableRows> sources;
+  private final RowRepository rows;
+  private final JsonMapper json;
+
+  Quarantine(List<UnreadableRows> sources, RowRepository rows, JsonMapper json) {
+    this.sources = sources;
+    this.rows = rows;
+    this.json = json;
+  }
+
+  /** All of it, tried anew. */
+  @Transactional(readOnly = true)
+  public List<Unreadable> all() {
+    return sources.stream().flatMap(s -> s.unreadable().stream()).toList();
+  }
+
+  /**
+   * A row just as it is stored, as JSON by the names of its columns.
+   *
+   * @throws NotThere when there is none of that number
+   */
+  @Transactional(readOnly = true)
+  public String stored(Unreadable.Kind kind, long id) {
+    List<Map<String, @Nullable Object>> stored = rows.rows(kind, id);
+    if (stored.isEmpty()) {
+      throw new NotThere(
+          Text.of("There is no %s of number %d.", kind.name().toLowerCase(Locale.ROOT), id));
+    }
+    return json.writeValueAsString(stored);
+  }
+}

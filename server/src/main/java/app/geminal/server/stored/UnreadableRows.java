@@ -1,0 +1,9 @@
+package app.geminal.server.stored;
+
+import java.util.List;
+
+/** Says which rows of its tables cannot be read. */
+public interface UnreadableRows {
+  /** Those rows, each with why. */
+  List<Unreadable> unreadable();
+}
