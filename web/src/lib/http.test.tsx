@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { answered, api, apiAtOnce, asItIs, eachLine, once, Problem } from './http';
-import { refusal, standIn } from './standIn';
+import { answered, api, apiAtOnce, asItIs, eachLine, everyPage, once, Problem } from './http';
+import { refusal, standIn, type Sent } from './standIn';
 
 /** A body that comes in the pieces it is given in. */
 function inPieces(...pieces: readonly string[]): Response {
@@ -84,6 +84,25 @@ describe('an answer that comes line by line', () => {
     );
     expect(read).toEqual([{ told: 'now' }]);
     expect(heard).toBe(3);
+  });
+});
+
+describe('a list that comes a page at a time', () => {
+  it('is read to its end', async () => {
+    const shop = standIn({
+      'GET /api/v1/book': ({ path }: Sent) =>
+        path.includes('after')
+          ? Response.json([{ id: 3 }])
+          : new Response('[{"id":1},{"id":2}]', {
+              headers: {
+                'Content-Type': 'application/json',
+                Link: '</api/v1/book?limit=2&after=17.2>; rel="next"',
+              },
+            }),
+    });
+    const all = await everyPage((query) => api.GET('/api/v1/book', { params: { query } }));
+    expect(all.map((w) => w.id)).toEqual([1, 2, 3]);
+    expect(shop.sent.map((s) => s.path)).toEqual(['/api/v1/book', '/api/v1/book?after=17.2']);
   });
 });
 

@@ -118,6 +118,31 @@ export const apiAtOnce = client('tell');
 export const answered = async <T>(answer: Promise<{ data?: T }>): Promise<Written<T>> =>
   (await answer).data as Written<T>;
 
+/** A page of a list, and where the next begins, as its header Link names it; null where there is none. */
+export async function onePage<T>(
+  asked: Promise<{ data?: readonly T[]; response: Response }>,
+): Promise<{ readonly items: readonly Written<T>[]; readonly next: string | null }> {
+  const { data = [], response } = await asked;
+  const next = /[?&]after=([^&>]+)/.exec(response.headers.get('Link') ?? '')?.[1] ?? null;
+  return { items: data as readonly Written<T>[], next };
+}
+
+/** A list that comes a page at a time, whole. */
+export async function everyPage<T>(
+  ask: (query: { after?: string }) => Promise<{ data?: readonly T[]; response: Response }>,
+): Promise<readonly Written<T>[]> {
+  const all: Written<T>[] = [];
+  let next: string | null = null;
+  do {
+    const page: { readonly items: readonly Written<T>[]; readonly next: string | null } = await onePage(
+      ask(next === null ? {} : { after: next }),
+    );
+    all.push(...page.items);
+    next = page.next;
+  } while (next !== null);
+  return all;
+}
+
 /** A request that is sent twice, because no answer was heard, is done once. */
 export const once = (requestId: string) => ({ 'Request-Id': requestId });
 

@@ -1,6 +1,6 @@
 import type { Schemas, Sent } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
-import { answered, api, asItIs, once } from '../../lib/http';
+import { answered, api, asItIs, everyPage, once } from '../../lib/http';
 
 export type WeldOutcome = 'HELD' | 'SUSPECT' | 'OPEN';
 
@@ -13,7 +13,7 @@ export type NewWeld = Sent['BilletWeldNewWeld'];
 
 export const bookQuery = queryOptions({
   queryKey: ['book'],
-  queryFn: () => answered(api.GET('/api/v1/book')),
+  queryFn: () => everyPage((query) => api.GET('/api/v1/book', { params: { query } })),
 });
 
 export const logWeld = (billetId: number, weld: NewWeld, requestId: string) =>
@@ -121,7 +121,7 @@ export interface Before<T> {
 
 export const entriesQuery = queryOptions({
   queryKey: ['book', 'entries'],
-  queryFn: () => answered(api.GET('/api/v1/book/entries')),
+  queryFn: () => everyPage((query) => api.GET('/api/v1/book/entries', { params: { query } })),
 });
 
 export const billetEntriesQuery = (billetId: number) =>

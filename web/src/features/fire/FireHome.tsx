@@ -1,4 +1,4 @@
-import { useMutation, useQuery } from '@tanstack/react-query';
+import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import { Problem } from '../../lib/http';
@@ -8,7 +8,7 @@ import { LoadFailed } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
 import { rackQuery } from '../billet/api';
 import { shortTime } from '../book/time';
-import { dayQuery, firesQuery, heatsQuery, heatWords, startFire, type Chosen, type FireLine } from './api';
+import { dayQuery, heatsQuery, heatWords, sessionsQuery, startFire, type Chosen, type FireLine } from './api';
 import { OrderChart } from './OrderChart';
 import { timeOfDay } from './timeOfDay';
 
@@ -20,7 +20,7 @@ const MOST = 3;
 /** What goes into the fire today, in which order; sessions that go on and that are over. */
 export function FireHome() {
   const rack = useQuery(rackQuery);
-  const fires = useQuery({ ...firesQuery, staleTime: 0 });
+  const fires = useInfiniteQuery({ ...sessionsQuery, staleTime: 0 });
   const [params] = useSearchParams();
   const asked = Number(params.get('billet'));
   const [chosen, setChosen] = useState<ReadonlyMap<number, string>>(() =>
@@ -33,8 +33,9 @@ export function FireHome() {
     else next.set(billetId, path);
     setChosen(next);
   };
-  const open = (fires.data ?? []).filter((f) => f.endedAt === null);
-  const over = (fires.data ?? []).filter((f) => f.endedAt !== null);
+  const sessions = fires.data?.pages.flatMap((p) => p.items) ?? [];
+  const open = sessions.filter((f) => f.endedAt === null);
+  const over = sessions.filter((f) => f.endedAt !== null);
   return (
     <main className="h-full overflow-y-auto px-5 py-4">
       <div className="flex items-baseline gap-5 pb-3">
@@ -80,6 +81,11 @@ export function FireHome() {
           {over.map((f) => (
             <SessionLine key={f.id} fire={f} />
           ))}
+          {fires.hasNextPage && (
+            <Button disabled={fires.isFetchingNextPage} onClick={() => void fires.fetchNextPage()}>
+              Show older sessions
+            </Button>
+          )}
         </section>
       )}
     </main>

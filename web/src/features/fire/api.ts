@@ -1,6 +1,6 @@
 import type { Schemas, Sent } from '../../lib/api';
-import { queryOptions } from '@tanstack/react-query';
-import { answered, api, apiAtOnce, asItIs } from '../../lib/http';
+import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
+import { answered, api, apiAtOnce, asItIs, onePage } from '../../lib/http';
 import type { WeldOutcome } from '../book/api';
 
 export type Act = 'FUEL' | 'IN' | 'FLUX' | 'TURN' | 'OUT' | 'SQUEEZE' | 'LET_GO' | 'BRUSH' | 'LOOK';
@@ -56,9 +56,24 @@ export type Chosen = Schemas['FireServiceChosen'];
 
 export type Day = Schemas['FireRotationDay'];
 
+const NEWEST = 40;
+
 export const firesQuery = queryOptions({
   queryKey: ['fires'],
-  queryFn: () => answered(api.GET('/api/v1/fires')),
+  queryFn: () => answered(api.GET('/api/v1/fires', { params: { query: { limit: NEWEST } } })),
+});
+
+/** All sessions, a page at a time. */
+export const sessionsQuery = infiniteQueryOptions({
+  queryKey: ['fires', 'pages'],
+  queryFn: ({ pageParam }) =>
+    onePage(
+      api.GET('/api/v1/fires', {
+        params: { query: { limit: NEWEST, ...(pageParam === null ? {} : { after: pageParam }) } },
+      }),
+    ),
+  initialPageParam: null as string | null,
+  getNextPageParam: ({ next }) => next,
 });
 
 export const heatsQuery = (billetId: number) =>

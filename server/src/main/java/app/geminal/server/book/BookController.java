@@ -1,5 +1,7 @@
 package app.geminal.server.book;
 
+import app.geminal.server.paging.Cursor;
+import app.geminal.server.paging.Page;
 import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
@@ -12,11 +14,13 @@ import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -44,11 +48,18 @@ class BookController {
     return Arrays.stream(OxygenSchool.values()).map(s -> new SchoolView(s, s.caution())).toList();
   }
 
-  /** Every weld in the Book, newest first. */
+  /**
+   * Welds in the Book, newest first, a page at a time.
+   *
+   * @param limit the most there shall be on the page, 1 to 1000
+   * @param after where the page begins; from the header Link of the page before, which names it
+   */
   @Operation(operationId = "listWelds")
   @GetMapping("/api/v1/book")
-  List<WeldView> all() {
-    return book.all();
+  ResponseEntity<List<WeldView>> all(
+      @RequestParam(defaultValue = Page.MOST) int limit,
+      @RequestParam(required = false) @Nullable String after) {
+    return book.page(Page.size(limit), Cursor.parse(after)).answer();
   }
 
   /** Deletes a weld; it can be restored. */

@@ -5,6 +5,8 @@ import static app.geminal.server.stored.Document.FIRST_FORMAT;
 
 import app.geminal.finding.Known;
 import app.geminal.fire.SchoolCost;
+import app.geminal.server.paging.Cursor;
+import app.geminal.server.paging.Page;
 import app.geminal.server.stored.StoredRow;
 import app.geminal.server.stored.Unreadable;
 import app.geminal.server.stored.UnreadableRows;
@@ -71,6 +73,39 @@ class BookRepository implements UnreadableRows {
 
   List<WeldView> all() {
     return readable(jdbc.sql(SELECT + "WHERE NOT w.struck" + NEWEST_FIRST));
+  }
+
+  /** A row, also one that cannot be read. */
+  private record Placed(Cursor place, Optional<WeldView> weld) {}
+
+  /** A page of the Book, newest first. */
+  Page<WeldView> page(int size, @Nullable Cursor after) {
+    String from = after == null ? "" : " AND (w.made_at < :at OR (w.made_at = :at AND w.id < :id))";
+    JdbcClient.StatementSpec asked =
+        jdbc.sql(SELECT + "WHERE NOT w.struck" + from + NEWEST_FIRST + " LIMIT :rows")
+            .param("rows", size + 1);
+    if (after != null) {
+      asked = asked.param("at", after.time()).param("id", after.second());
+    }
+    List<Placed> rows =
+        asked
+            .query((row, n) ->
+                new Placed(
+                    Cursor.at(
+                        row.getObject("made_at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
+                        row.getLong("id")),
+                    StoredRow.of("weld", row.getLong("id"), () -> WELD.mapRow(row, n))))
+            .list();
+    return Page.of(rows, size, Placed::weld, Placed::place);
+  }
+
+  /** Every weld of some billets. */
+  List<WeldView> of(Set<Long> billetIds) {
+    return billetIds.isEmpty()
+        ? List.of()
+        : readable(
+            jdbc.sql(SELECT + "WHERE w.billet_id IN (:billets) AND NOT w.struck" + NEWEST_FIRST)
+                .param("billets", billetIds));
   }
 
   List<WeldView> of(long billetId) {

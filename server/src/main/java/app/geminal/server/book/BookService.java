@@ -10,6 +10,8 @@ import app.geminal.finding.Known;
 import app.geminal.fire.SchoolCost;
 import app.geminal.operation.SetWeld;
 import app.geminal.server.account.Accounts;
+import app.geminal.server.paging.Cursor;
+import app.geminal.server.paging.Page;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.problem.Stale;
 import app.geminal.server.shop.ShopKeeper;
@@ -26,6 +28,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -72,6 +75,19 @@ public class BookService {
   @Transactional(readOnly = true)
   public List<WeldView> all() {
     return LookedAt.judged(welds.all(), entries.looks());
+  }
+
+  /** A page of the welds, newest first, judged like {@link #all}. */
+  @Transactional(readOnly = true)
+  public Page<WeldView> page(int size, @Nullable Cursor after) {
+    Page<WeldView> page = welds.page(size, after);
+    Set<Long> shown = page.items().stream().map(WeldView::id).collect(Collectors.toSet());
+    Set<Long> billets = page.items().stream().map(WeldView::billetId).collect(Collectors.toSet());
+    // What a look says of a weld depends on the other welds of its billet.
+    return page.of(
+        LookedAt.judged(welds.of(billets), entries.looks()).stream()
+            .filter(w -> shown.contains(w.id()))
+            .toList());
   }
 
   /** How likely a weld holds by this shop's record, made as the shop usually makes it. */

@@ -3,6 +3,8 @@ package app.geminal.server.book;
 import app.geminal.billet.Plan;
 import app.geminal.check.BadValue;
 import app.geminal.server.account.Accounts;
+import app.geminal.server.paging.Cursor;
+import app.geminal.server.paging.Page;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.problem.Stale;
 import app.geminal.units.Text;
@@ -12,6 +14,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Objects;
 import java.util.UUID;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -37,6 +40,12 @@ public class Entries {
     this.entries = entries;
     this.accounts = accounts;
     this.clock = clock;
+  }
+
+  /** A page of the Book, newest first. */
+  @Transactional(readOnly = true)
+  public Page<EntryView> page(int size, @Nullable Cursor after) {
+    return entries.page(size, after);
   }
 
   /** All of the Book, newest first. */

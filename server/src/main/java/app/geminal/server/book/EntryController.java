@@ -3,6 +3,8 @@ package app.geminal.server.book;
 import app.geminal.check.Require;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import app.geminal.server.paging.Cursor;
+import app.geminal.server.paging.Page;
 import app.geminal.server.turn.Turns;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -12,6 +14,7 @@ import java.io.InputStream;
 import java.security.Principal;
 import java.time.Duration;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -21,6 +24,7 @@ import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
@@ -44,11 +48,18 @@ class EntryController {
    */
   record ChangedEntry(int version, Written says) {}
 
-  /** Every inspection, repair and measurement in the Book, newest first. */
+  /**
+   * Inspections, repairs and measurements in the Book, newest first, a page at a time.
+   *
+   * @param limit the most there shall be on the page, 1 to 1000
+   * @param after where the page begins; from the header Link of the page before, which names it
+   */
   @Operation(operationId = "listEntries")
   @GetMapping("/api/v1/book/entries")
-  List<EntryView> all() {
-    return entries.all();
+  ResponseEntity<List<EntryView>> all(
+      @RequestParam(defaultValue = Page.MOST) int limit,
+      @RequestParam(required = false) @Nullable String after) {
+    return entries.page(Page.size(limit), Cursor.parse(after)).answer();
   }
 
   /** Changes an entry of the Book. */

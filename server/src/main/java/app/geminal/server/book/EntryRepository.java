@@ -4,6 +4,8 @@ import static app.geminal.server.book.WrittenDocument.WRITTEN;
 import static app.geminal.server.stored.Document.FIRST_FORMAT;
 
 import app.geminal.server.book.EntryView.PhotoView;
+import app.geminal.server.paging.Cursor;
+import app.geminal.server.paging.Page;
 import app.geminal.server.stored.StoredRow;
 import app.geminal.server.stored.Unreadable;
 import app.geminal.server.stored.UnreadableRows;
@@ -63,6 +65,31 @@ class EntryRepository implements UnreadableRows {
 
   List<EntryView> all() {
     return withPhotos(readable(jdbc.sql(SELECT + "WHERE NOT e.struck" + NEWEST_FIRST)));
+  }
+
+  /** A row, also one that cannot be read. */
+  private record Placed(Cursor place, Optional<EntryView> entry) {}
+
+  /** A page of the Book, newest first. */
+  Page<EntryView> page(int size, @Nullable Cursor after) {
+    String from = after == null ? "" : " AND (e.at < :at OR (e.at = :at AND e.id < :id))";
+    JdbcClient.StatementSpec asked =
+        jdbc.sql(SELECT + "WHERE NOT e.struck" + from + NEWEST_FIRST + " LIMIT :rows")
+            .param("rows", size + 1);
+    if (after != null) {
+      asked = asked.param("at", after.time()).param("id", after.second());
+    }
+    List<Placed> rows =
+        asked
+            .query((row, n) ->
+                new Placed(
+                    Cursor.at(
+                        row.getObject("at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
+                        row.getLong("id")),
+                    StoredRow.of("entry", row.getLong("id"), () -> ENTRY.mapRow(row, n))))
+            .list();
+    Page<EntryView> page = Page.of(rows, size, Placed::entry, Placed::place);
+    return page.of(withPhotos(page.items()));
   }
 
   List<EntryView> of(long billetId) {

@@ -3,8 +3,12 @@ package app.geminal.server.fire;
 import app.geminal.check.Require;
 import app.geminal.fire.HeatPlan;
 import app.geminal.fire.Rotation;
+import app.geminal.heat.Gauge;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import app.geminal.server.instrument.Channel;
+import app.geminal.server.paging.Cursor;
+import app.geminal.server.paging.Page;
 import app.geminal.units.Text;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
@@ -129,11 +133,48 @@ class FireController {
     return plans.day(billets, asked.places(), asked.fromMin(), asked.toMin());
   }
 
-  /** The sessions, newest first. */
+  /**
+   * The sessions, a page at a time: those going on first, then the newest.
+   *
+   * @param limit the most there shall be on the page, 1 to 1000
+   * @param after where the page begins; from the header Link of the page before, which names it
+   */
   @Operation(operationId = "listSessions")
   @GetMapping("/api/v1/fires")
-  List<FireLine> all() {
-    return service.newest();
+  ResponseEntity<List<FireLine>> all(
+      @RequestParam(defaultValue = Page.MOST) int limit,
+      @RequestParam(required = false) @Nullable String after) {
+    return service.newest(Page.size(limit), Cursor.parse(after)).answer();
+  }
+
+  /**
+   * A reading of an instrument.
+   *
+   * @param second second of the session
+   * @param channel what was measured
+   * @param figure °C at the forge, MPa at the press
+   * @param state what was thought of it
+   */
+  record ReadingView(int second, Channel channel, double figure, Gauge.State state) {
+    static ReadingView of(Row row) {
+      return new ReadingView(row.second(), row.channel(), row.figure(), row.state());
+    }
+  }
+
+  /**
+   * Readings of a session by channel and second, a page at a time.
+   *
+   * @param limit the most there shall be on the page, 1 to 1000
+   * @param after where the page begins; from the header Link of the page before, which names it
+   */
+  @Operation(operationId = "listReadings")
+  @GetMapping("/api/v1/fires/{id}/readings")
+  ResponseEntity<List<ReadingView>> readings(
+      @PathVariable long id,
+      @RequestParam(defaultValue = Page.MOST) int limit,
+      @RequestParam(required = false) @Nullable String after) {
+    Page<Row> page = service.readings(id, Page.size(limit), Cursor.parse(after));
+    return page.of(page.items().stream().map(ReadingView::of).toList()).answer();
   }
 
   /** Starts a session. */

@@ -5,6 +5,8 @@ import static app.geminal.server.fire.HeatPlanDocument.HEAT_PLAN;
 import app.geminal.fire.Act;
 import app.geminal.heat.Gauge;
 import app.geminal.server.instrument.Channel;
+import app.geminal.server.paging.Cursor;
+import app.geminal.server.paging.Page;
 import app.geminal.server.stored.StoredRow;
 import app.geminal.server.stored.Unreadable;
 import app.geminal.server.stored.UnreadableRows;
@@ -161,18 +163,22 @@ class FireRepository implements UnreadableRows {
   }
 
   /** Those going on first, then the newest; without the heat plans, which are long. */
-  List<FireLine> lines(int most) {
+  Page<FireLine> lines(int size, @Nullable Cursor after) {
     Map<Long, FireLine> lines = new LinkedHashMap<>();
     jdbc
         .sql(
             """
             SELECT s.id, s.started_at, s.ended_at, s.rehearsal, b.billet_id, b.name,
               JSON_VALUE(b.plan, '$.title') AS title
-            FROM (SELECT * FROM fire_session ORDER BY ended_at IS NOT NULL, id DESC LIMIT :most) s
+            FROM (SELECT * FROM fire_session
+                WHERE (ended_at IS NOT NULL) > :over OR ((ended_at IS NOT NULL) = :over AND id < :id)
+                ORDER BY ended_at IS NOT NULL, id DESC LIMIT :rows) s
               JOIN fire_billet b ON b.session_id = s.id
             ORDER BY s.ended_at IS NOT NULL, s.id DESC, b.place
             """)
-        .param("most", most)
+        .param("over", after == null ? 0 : after.first())
+        .param("id", after == null ? Long.MAX_VALUE : after.second())
+        .param("rows", size + 1)
         .query((row, n) ->
             new FireLine(
                 row.getLong("id"),
@@ -185,7 +191,11 @@ class FireRepository implements UnreadableRows {
         .list()
         .stream()
         .forEach(line -> lines.merge(line.id(), line, FireLine::joined));
-    return List.copyOf(lines.values());
+    return Page.of(
+        List.copyOf(lines.values()),
+        size,
+        Optional::of,
+        line -> new Cursor(line.endedAt() == null ? 0 : 1, line.id()));
   }
 
   private static @Nullable Instant ended(ResultSet row) throws SQLException {
@@ -279,6 +289,45 @@ class FireRepository implements UnreadableRows {
     }
   }
 
+  /** A page of a session's readings, by channel and second. */
+  Page<Row> readings(long sessionId, int size, @Nullable Cursor after) {
+    List<Row> rows =
+        jdbc.sql(
+                """
+                SELECT channel, second, figure, state FROM fire_reading WHERE session_id = :session
+                  AND (channel > :channel OR (channel = :channel AND second > :second))
+                ORDER BY channel, second LIMIT :rows
+                """)
+            .param("session", sessionId)
+            .param("channel", after == null ? "" : name(after.first()))
+            .param("second", after == null ? 0 : after.second())
+            .param("rows", size + 1)
+            .query((row, n) -> reading(sessionId, row))
+            .list();
+    return Page.of(rows, size, Optional::of, r -> new Cursor(number(r.channel()), r.second()));
+  }
+
+  /** Channels in the order of their names, as the database has them. */
+  private static long number(Channel channel) {
+    return switch (channel) {
+      case FORGE -> 0;
+      case PRESS -> 1;
+    };
+  }
+
+  private static String name(long number) {
+    return (number == number(Channel.FORGE) ? Channel.FORGE : Channel.PRESS).name();
+  }
+
+  private static Row reading(long sessionId, ResultSet row) throws SQLException {
+    return new Row(
+        sessionId,
+        Channel.valueOf(row.getString("channel")),
+        row.getInt("second"),
+        row.getDouble("figure"),
+        Gauge.State.valueOf(row.getString("state")));
+  }
+
   List<Row> readings(long sessionId) {
     return jdbc.sql(
             """
@@ -286,13 +335,7 @@ class FireRepository implements UnreadableRows {
             ORDER BY channel, second
             """)
         .param("session", sessionId)
-        .query((row, n) ->
-            new Row(
-                sessionId,
-                Channel.valueOf(row.getString("channel")),
-                row.getInt("second"),
-                row.getDouble("figure"),
-                Gauge.State.valueOf(row.getString("state"))))
+        .query((row, n) -> reading(sessionId, row))
         .list();
   }
 

@@ -13,6 +13,8 @@ import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.instrument.LoggerFile;
+import app.geminal.server.paging.Cursor;
+import app.geminal.server.paging.Page;
 import app.geminal.units.Text;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
@@ -30,6 +32,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -42,7 +45,6 @@ class FireService {
   private static final double FORGE_TOLERANCE_C = 2;
   private static final double PRESS_TOLERANCE_MPA = 0.2;
   private static final int MOST_BILLETS = 3;
-  private static final int MOST_LISTED = 40;
   private static final Duration AHEAD = Duration.ofMinutes(10);
   private static final int MOST_ENTRIES = 5000;
   private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
@@ -103,8 +105,8 @@ class FireService {
 
   /** Those going on, and the newest that are over. */
   @Transactional(readOnly = true)
-  public List<FireLine> newest() {
-    return fires.lines(MOST_LISTED);
+  public Page<FireLine> newest(int size, @Nullable Cursor after) {
+    return fires.lines(size, after);
   }
 
   /**
@@ -272,6 +274,12 @@ class FireService {
   private record Second(Channel channel, int second) {}
 
   /** Readings as they are kept. */
+  @Transactional(readOnly = true)
+  public Page<Row> readings(long sessionId, int size, @Nullable Cursor after) {
+    return fires.readings(sessionId, size, after);
+  }
+
+  /** All readings of a session, by channel and second. */
   @Transactional(readOnly = true)
   public List<Row> readings(long sessionId) {
     return fires.readings(sessionId);

@@ -1,0 +1,5 @@
+/** Lists that grow, told a page at a time. */
+@NullMarked
+package app.geminal.server.paging;
+
+import org.jspecify.annotations.NullMarked;
