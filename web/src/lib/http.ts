@@ -147,8 +147,8 @@ export async function everyPage<T>(
 export const once = (requestId: string) => ({ 'Request-Id': requestId });
 
 /** For what is sent as it is, text or a file. */
-export const asItIs = (type: string) => ({
-  headers: { 'Content-Type': type },
+export const asItIs = (type: string, more: Readonly<Record<string, string>> = {}) => ({
+  headers: { 'Content-Type': type, ...more },
   bodySerializer: (body: string) => body,
 });
 

@@ -1,5 +1,5 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useState, type SubmitEvent } from 'react';
+import { lazy, Suspense, useState, type SubmitEvent } from 'react';
 import { Navigate, useLocation } from 'react-router';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
@@ -8,6 +8,8 @@ import { Field, INPUT } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import type { UnitSystem } from '../../units';
 import { makeOwner, sessionQuery, signIn, type Session } from './api';
+
+const Archive = lazy(() => import('./Archive').then((m) => ({ default: m.Archive })));
 
 /** Where nobody is signed in: sign in, or become the owner of an empty shop. */
 export function SignIn() {
@@ -25,7 +27,7 @@ export function SignIn() {
         </p>
         <StackFigure />
       </div>
-      {session.ownerNeeded ? <OwnerForm /> : <SignInForm demo={session.demo} />}
+      {session.ownerNeeded ? <FirstVisit /> : <SignInForm demo={session.demo} />}
     </main>
   );
 }
@@ -131,6 +133,26 @@ function SignInForm({ demo }: { demo: Session['demo'] }) {
         </div>
       )}
     </form>
+  );
+}
+
+/** A new shop, or one from an archive. */
+function FirstVisit() {
+  const [restores, setRestores] = useState(false);
+  return restores ? (
+    <Suspense fallback={null}>
+      <Archive first onBack={() => setRestores(false)} />
+    </Suspense>
+  ) : (
+    <div className="grid content-start gap-6">
+      <OwnerForm />
+      <p className="border-t border-rule pt-4 text-soft">
+        Moving from another computer?{' '}
+        <Button weight="quiet" className="text-ink" onClick={() => setRestores(true)}>
+          Restore from an archive
+        </Button>
+      </p>
+    </div>
   );
 }
 

@@ -1,6 +1,6 @@
 import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
-import { answered, api, signInBy } from '../../lib/http';
+import { answered, api, asItIs, signInBy } from '../../lib/http';
 import { setPerson } from '../../lib/person';
 import { forget } from '../../lib/stored';
 import type { UnitSystem } from '../../units';
@@ -106,3 +106,19 @@ export const makeToken = (token: { name: string; rank: Rank }) =>
 
 export const revokeToken = (id: number) =>
   answered(api.POST('/api/v1/tokens/{id}/revoke', { params: { path: { id } } }));
+
+export type ArchiveContents = Schemas['ArchiveUploadsContents'];
+
+/** The code from the console, where nobody can sign in yet. */
+const byCode = (code: string) => (code === '' ? {} : { 'Owner-Code': code });
+
+export const lookIntoArchive = (file: File, code: string) =>
+  answered(
+    api.POST('/api/v1/archives', {
+      body: file as unknown as string,
+      ...asItIs('application/zip', byCode(code)),
+    }),
+  );
+
+export const restoreArchive = (id: string, code: string) =>
+  answered(api.POST('/api/v1/archives/{id}/restore', { params: { path: { id } }, headers: byCode(code) }));

@@ -8,6 +8,7 @@ import { LoadFailed, Notice } from '../../ui/Notice';
 import { changeShop, outfitsQuery, shopQuery, type Kept, type Shop } from './api';
 import type { Loss } from '../evidence/api';
 import { LossFields } from '../evidence/LossFields';
+import { Archive } from '../account/Archive';
 import { ApiTokens } from '../account/ApiTokens';
 import { OwnSignIn } from '../account/OwnSignIn';
 import { People } from '../account/People';
@@ -229,12 +230,15 @@ function Editing({ kept }: { kept: Kept }) {
           <section aria-label="The whole shop" className="border-t border-ink py-3">
             <h2 className="text-lg">The whole shop as one file</h2>
             <p className="pb-2 text-soft">
-              Billets, Book, steels, stock, fires, photographs and people, as open files with their sums. It
-              goes into an empty shop with bin/restore.
+              Billets, Book, steels, stock, sessions, photographs and people, as open files with their sums.
+              An empty shop restores it on its first page.
             </p>
             <a className="border border-line px-3 py-1.5 hover:border-ink" href="/api/v1/archive" download>
               Save the shop
             </a>
+            <div className="max-w-md pt-4">
+              <Archive first={false} />
+            </div>
           </section>
         </>
       )}

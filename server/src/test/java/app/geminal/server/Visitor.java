@@ -88,6 +88,11 @@ public final class Visitor {
     return send(request(path).header("Content-Type", type).method(method, body));
   }
 
+  /** Posts as somebody who has the owner code from the console. */
+  public Answer withCode(String code, String path, String type, BodyPublisher body) {
+    return send(request(path).header("Owner-Code", code).header("Content-Type", type).POST(body));
+  }
+
   /** As a script would: by its own token, without cookies or the page's token. */
   public Answer script(String secret, String method, String path, String json) {
     HttpRequest.Builder request =

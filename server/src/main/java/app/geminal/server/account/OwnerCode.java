@@ -1,5 +1,6 @@
 package app.geminal.server.account;
 
+import app.geminal.check.BadValue;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -32,11 +33,13 @@ public class OwnerCode {
   private static final int LENGTH = 12;
 
   private final Accounts accounts;
+  private final Guesses guesses;
   private final AtomicReference<String> code = new AtomicReference<>("");
   private final @Nullable Path file;
 
-  OwnerCode(Accounts accounts, @Value("${geminal.owner-code-file:}") String file) {
+  OwnerCode(Accounts accounts, Guesses guesses, @Value("${geminal.owner-code-file:}") String file) {
     this.accounts = accounts;
+    this.guesses = guesses;
     this.file = file.isEmpty() ? null : Path.of(file);
   }
 
@@ -65,6 +68,21 @@ public class OwnerCode {
     }
   }
 
+  /**
+   * Requires the code and leaves it to be used once more. Guessing is slowed.
+   *
+   * @throws BadValue when it is not the right one, or nobody is asked for one any more
+   */
+  public void require(@Nullable String given, String address) {
+    guesses.require("", address);
+    String now = code.get();
+    if (given == null || now.isEmpty() || !matches(given, now)) {
+      throw new BadValue(
+          "code", "This is not the code printed on the console when the shop was started.");
+    }
+    guesses.right("", address);
+  }
+
   /** Uses the code up; true when it was the right one. */
   boolean use(String given) {
     String now = code.get();
@@ -72,7 +90,8 @@ public class OwnerCode {
   }
 
   /** The owner is there: nobody needs the code any more. */
-  void forget() {
+  public void forget() {
+    code.set("");
     if (file != null) {
       file.toFile().delete();
     }

@@ -168,9 +168,14 @@ public class Archives {
     return tables.schema();
   }
 
+  /** Whether there is no shop here yet. */
+  boolean isEmpty() {
+    return tables.areEmpty();
+  }
+
   /** An archive goes into an empty shop. */
   void requireEmpty() {
-    if (!tables.areEmpty()) {
+    if (!isEmpty()) {
       throw BadArchive.because("There is a shop here already; an archive goes into an empty one.");
     }
   }

@@ -65,7 +65,12 @@ class SecurityConfig {
                 .permitAll()
                 .requestMatchers(HttpMethod.GET, "/api/v1/session")
                 .permitAll()
-                .requestMatchers(HttpMethod.POST, "/api/v1/sign-in", "/api/v1/owner")
+                .requestMatchers(
+                    HttpMethod.POST,
+                    "/api/v1/sign-in",
+                    "/api/v1/owner",
+                    "/api/v1/archives",
+                    "/api/v1/archives/*/restore")
                 .permitAll()
                 .requestMatchers("/error")
                 .permitAll()

@@ -32,7 +32,9 @@ class BodyLimitFilter extends OncePerRequestFilter {
   private final long largest;
   private final long largestPicture;
   private final long largestReadings;
+  private final long largestArchive;
   private final Duration slowest;
+  private final Duration slowestArchive;
   private final ProblemWriter problems;
   private final LongSupplier nanoTime = System::nanoTime;
 
@@ -40,12 +42,16 @@ class BodyLimitFilter extends OncePerRequestFilter {
       @Value("${geminal.largest-body}") DataSize largest,
       @Value("${geminal.largest-picture}") DataSize largestPicture,
       @Value("${geminal.largest-readings}") DataSize largestReadings,
+      @Value("${geminal.largest-archive}") DataSize largestArchive,
       @Value("${geminal.slowest-body}") Duration slowest,
+      @Value("${geminal.slowest-archive}") Duration slowestArchive,
       ProblemWriter problems) {
     this.largest = largest.toBytes();
     this.largestPicture = largestPicture.toBytes();
     this.largestReadings = largestReadings.toBytes();
+    this.largestArchive = largestArchive.toBytes();
     this.slowest = slowest;
+    this.slowestArchive = slowestArchive;
     this.problems = problems;
   }
 
@@ -59,14 +65,26 @@ class BodyLimitFilter extends OncePerRequestFilter {
       drop(request, response);
       return;
     }
-    long until = nanoTime.getAsLong() + slowest.toNanos();
+    Duration patience = isArchive(request) ? slowestArchive : slowest;
+    long until = nanoTime.getAsLong() + patience.toNanos();
     chain.doFilter(new LimitedRequest(request, limit, until, nanoTime), response);
     if (response.getStatus() >= HttpServletResponse.SC_BAD_REQUEST) {
       drop(request, response);
     }
   }
 
+  /** Only where archives are taken; everywhere else a large body of that type is refused. */
+  private static boolean isArchive(HttpServletRequest request) {
+    String type = request.getContentType();
+    return type != null
+        && type.startsWith("application/zip")
+        && request.getRequestURI().equals("/api/v1/archives");
+  }
+
   private long limit(HttpServletRequest request) {
+    if (isArchive(request)) {
+      return largestArchive;
+    }
     String type = request.getContentType();
     if (type != null && type.startsWith("image/")) {
       return largestPicture;

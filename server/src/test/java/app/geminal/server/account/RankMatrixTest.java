@@ -29,7 +29,12 @@ class RankMatrixTest extends ShopTest {
   private static final String PASSWORD = "five brass rivets";
 
   /** Nobody need be signed in. */
-  private static final Set<String> OPEN = Set.of("GET /api/v1/session", "POST /api/v1/owner");
+  private static final Set<String> OPEN =
+      Set.of(
+          "GET /api/v1/session",
+          "POST /api/v1/owner",
+          "POST /api/v1/archives",
+          "POST /api/v1/archives/{id}/restore");
 
   /** Sent with a body, but nothing is kept. */
   private static final Set<String> ONLY_RECKONS =
@@ -72,6 +77,8 @@ class RankMatrixTest extends ShopTest {
           "PUT /api/v1/settings",
           "PUT /api/v1/settings/password",
           "POST /api/v1/settings/sign-ins/end-others",
+          "POST /api/v1/archives",
+          "POST /api/v1/archives/{id}/restore",
           "GET /api/v1/tokens",
           "POST /api/v1/tokens",
           "POST /api/v1/tokens/{id}/revoke");
@@ -97,6 +104,8 @@ class RankMatrixTest extends ShopTest {
           "GET /api/v1/sign-in-lengths",
           "PUT /api/v1/sign-in-lengths/{rank}",
           "GET /api/v1/archive",
+          "POST /api/v1/archives",
+          "POST /api/v1/archives/{id}/restore",
           "POST /api/v1/instruments",
           "PUT /api/v1/instruments/{id}",
           "POST /api/v1/instruments/{id}/remove");

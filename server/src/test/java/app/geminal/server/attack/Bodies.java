@@ -232,7 +232,6 @@ final class Bodies {
     add("PUT", "/api/v1/settings", "{\"units\":\"INCH\"}");
     add("PUT", "/api/v1/sign-in-lengths/OWNER", "{\"days\":30}");
     add("POST", "/api/v1/tokens", "{\"name\":\"scale\",\"rank\":\"GUEST\"}");
-    add("POST", "/api/v1/tokens/999999/revoke", "");
     add("PUT", "/api/v1/people/1", "{\"rank\":\"OWNER\",\"mayEnter\":true}");
     add(
         "POST",

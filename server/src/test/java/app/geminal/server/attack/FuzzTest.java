@@ -175,6 +175,9 @@ class FuzzTest extends ShopTest {
     missing.removeAll(
         List.of(
             "POST /api/v1/book/entries/{id}/photos",
+            "POST /api/v1/archives",
+            "POST /api/v1/tokens/{id}/revoke",
+            "POST /api/v1/archives/{id}/restore",
             "POST /api/v1/photos/{id}/strike",
             "POST /api/v1/photos/{id}/unstrike",
             "PUT /api/v1/settings/password",
