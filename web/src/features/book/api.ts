@@ -111,14 +111,6 @@ export type Photo = Schemas['BookEntryViewPhotoView'];
 /** What is written in the Book beside the welds. */
 export type Entry = Schemas['BookEntryView'];
 
-/** How something stood before it was changed. */
-export interface Before<T> {
-  readonly version: number;
-  readonly was: T;
-  readonly changedBy: string;
-  readonly changedAt: string;
-}
-
 export const entriesQuery = queryOptions({
   queryKey: ['book', 'entries'],
   queryFn: () => everyPage((query) => api.GET('/api/v1/book/entries', { params: { query } })),
@@ -164,17 +156,11 @@ export const changeWeld = (
 export const weldBeforeQuery = (id: number) =>
   queryOptions({
     queryKey: ['book', 'weld-before', id],
-    queryFn: async () =>
-      (await answered(
-        api.GET('/api/v1/welds/{id}/before', { params: { path: { id } } }),
-      )) as unknown as readonly Before<Weld>[],
+    queryFn: () => answered(api.GET('/api/v1/welds/{id}/before', { params: { path: { id } } })),
   });
 
 export const entryBeforeQuery = (id: number) =>
   queryOptions({
     queryKey: ['book', 'entry-before', id],
-    queryFn: async () =>
-      (await answered(
-        api.GET('/api/v1/book/entries/{id}/before', { params: { path: { id } } }),
-      )) as unknown as readonly Before<Entry>[],
+    queryFn: () => answered(api.GET('/api/v1/book/entries/{id}/before', { params: { path: { id } } })),
   });

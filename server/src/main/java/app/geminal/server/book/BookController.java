@@ -119,7 +119,7 @@ class BookController {
   /** What a weld in the Book was before each change. */
   @Operation(operationId = "weldHistory")
   @GetMapping("/api/v1/welds/{id}/before")
-  List<Before> before(@PathVariable long id) {
+  List<WeldBefore> before(@PathVariable long id) {
     return book.before(id);
   }
 }

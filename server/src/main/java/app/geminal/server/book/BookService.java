@@ -51,6 +51,7 @@ public class BookService {
   private volatile Counted counted = new Counted("", Map.of());
   private final BookRepository welds;
   private final EntryRepository entries;
+  private final HistoryRepository history;
   private final Accounts accounts;
   private final SteelShelf shelf;
   private final ShopKeeper shops;
@@ -59,6 +60,7 @@ public class BookService {
   BookService(
       BookRepository welds,
       EntryRepository entries,
+      HistoryRepository history,
       Accounts accounts,
       SteelShelf shelf,
       ShopKeeper shops,
@@ -67,6 +69,7 @@ public class BookService {
     this.shops = shops;
     this.welds = welds;
     this.entries = entries;
+    this.history = history;
     this.accounts = accounts;
     this.clock = clock;
   }
@@ -291,7 +294,7 @@ public class BookService {
     if (!welds.replace(id, version, weld, how)) {
       throw new Stale("This weld", was.version());
     }
-    entries.keep(id, null, version, was, accounts.id(login), clock.instant());
+    history.keep(was, accounts.id(login), clock.instant());
     return weld(id);
   }
 
@@ -305,8 +308,8 @@ public class BookService {
 
   /** How a weld stood before, newest first. */
   @Transactional(readOnly = true)
-  public List<Before> before(long id) {
+  public List<WeldBefore> before(long id) {
     weld(id);
-    return entries.before(id, null);
+    return history.ofWeld(id);
   }
 }

@@ -27,17 +27,20 @@ public class Entries {
   private static final int MOST_PHOTOS = 12;
 
   private final EntryRepository entries;
+  private final HistoryRepository history;
   private final Accounts accounts;
   private final Clock clock;
   private final long mostPhotoBytes;
 
   Entries(
       EntryRepository entries,
+      HistoryRepository history,
       Accounts accounts,
       Clock clock,
       @Value("${geminal.most-photos}") DataSize mostPhotos) {
     this.mostPhotoBytes = mostPhotos.toBytes();
     this.entries = entries;
+    this.history = history;
     this.accounts = accounts;
     this.clock = clock;
   }
@@ -99,7 +102,7 @@ public class Entries {
     if (!entries.replace(id, version, says)) {
       throw new Stale("This entry", was.version());
     }
-    entries.keep(null, id, version, was, accounts.id(login), clock.instant());
+    history.keep(was, accounts.id(login), clock.instant());
     return get(id);
   }
 
@@ -112,9 +115,9 @@ public class Entries {
 
   /** How an entry stood before, newest first. */
   @Transactional(readOnly = true)
-  public List<Before> before(long id) {
+  public List<EntryBefore> before(long id) {
     get(id);
-    return entries.before(null, id);
+    return history.ofEntry(id);
   }
 
   /** Strikes an entry, or takes the striking back. */

@@ -72,7 +72,7 @@ class EntryController {
   /** What an entry was before each change. */
   @Operation(operationId = "entryHistory")
   @GetMapping("/api/v1/book/entries/{id}/before")
-  List<Before> before(@PathVariable long id) {
+  List<EntryBefore> before(@PathVariable long id) {
     return entries.before(id);
   }
 

@@ -23,7 +23,6 @@ import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Entries, what they were before, and their photographs in the database. */
 @Repository
@@ -56,11 +55,9 @@ class EntryRepository implements UnreadableRows {
               List.of());
 
   private final JdbcClient jdbc;
-  private final JsonMapper json;
 
-  EntryRepository(JdbcClient jdbc, JsonMapper json) {
+  EntryRepository(JdbcClient jdbc) {
     this.jdbc = jdbc;
-    this.json = json;
   }
 
   List<EntryView> all() {
@@ -235,46 +232,6 @@ class EntryRepository implements UnreadableRows {
         .param("struck", struck)
         .param("id", id)
         .update();
-  }
-
-  /** Keeps how a weld or an entry stood; exactly one of both ids. */
-  void keep(
-      @Nullable Long weldId,
-      @Nullable Long entryId,
-      int version,
-      Object was,
-      long by,
-      Instant now) {
-    jdbc.sql(
-            """
-            INSERT INTO book_before (weld_id, entry_id, version, was, changed_by, changed_at)
-            VALUES (:weld, :entry, :version, :was, :by, :now)
-            """)
-        .param("weld", weldId)
-        .param("entry", entryId)
-        .param("version", version)
-        .param("was", json.writeValueAsString(was))
-        .param("by", by)
-        .param("now", LocalDateTime.ofInstant(now, ZoneOffset.UTC))
-        .update();
-  }
-
-  List<Before> before(@Nullable Long weldId, @Nullable Long entryId) {
-    return jdbc.sql(
-            """
-            SELECT h.version, h.was, a.name, h.changed_at
-            FROM book_before h JOIN account a ON a.id = h.changed_by
-            WHERE h.weld_id <=> :weld AND h.entry_id <=> :entry ORDER BY h.id DESC
-            """)
-        .param("weld", weldId)
-        .param("entry", entryId)
-        .query((row, n) ->
-            new Before(
-                row.getInt("version"),
-                json.readTree(row.getString("was")),
-                row.getString("name"),
-                row.getObject("changed_at", LocalDateTime.class).toInstant(ZoneOffset.UTC)))
-        .list();
   }
 
   /** Until the transaction ends nobody else adds to this entry. */

@@ -13,7 +13,7 @@ final class HowDocument {
 
   private HowDocument() {}
 
-  private static HowMade how(In in) {
+  static HowMade how(In in) {
     return new HowMade(
         in.numberOrNull("floorC"),
         in.numberOrNull("ceilingC"),
@@ -28,7 +28,7 @@ final class HowDocument {
         in.is("later", false));
   }
 
-  private static Out how(HowMade how) {
+  static Out how(HowMade how) {
     return new Out()
         .number("floorC", how.floorC())
         .number("ceilingC", how.ceilingC())

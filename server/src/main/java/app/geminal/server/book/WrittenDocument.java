@@ -30,7 +30,7 @@ final class WrittenDocument {
 
   private WrittenDocument() {}
 
-  private static Written written(In in) {
+  static Written written(In in) {
     return new Written(
         in.inOrNull("looked", WrittenDocument::looked),
         in.inOrNull("decided", WrittenDocument::decided),
@@ -38,7 +38,7 @@ final class WrittenDocument {
         in.inOrNull("treated", WrittenDocument::treated));
   }
 
-  private static Out written(Written w) {
+  static Out written(Written w) {
     return new Out()
         .in("looked", w.looked(), WrittenDocument::looked)
         .in("decided", w.decided(), WrittenDocument::decided)

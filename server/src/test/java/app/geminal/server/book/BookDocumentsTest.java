@@ -1,6 +1,8 @@
 package app.geminal.server.book;
 
 import static app.geminal.server.book.HowDocument.HOW;
+import static app.geminal.server.book.WasDocument.WAS_ENTRY;
+import static app.geminal.server.book.WasDocument.WAS_WELD;
 import static app.geminal.server.book.WrittenDocument.WRITTEN;
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -14,6 +16,7 @@ import app.geminal.hardening.Treatment;
 import app.geminal.measured.Measured;
 import app.geminal.server.stored.DocumentChecks;
 import app.geminal.weld.HowMade;
+import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
 import java.time.Instant;
 import java.util.List;
@@ -79,6 +82,43 @@ class BookDocumentsTest {
                   Treatment.File.SKATES,
                   "straight")));
 
+  private static final List<WeldView> WELDS_BEFORE =
+      HOWS.stream()
+          .map(how ->
+              new WeldView(
+                  7,
+                  3,
+                  "Froe",
+                  "core/a",
+                  "Set weld",
+                  AT,
+                  1180,
+                  OxygenSchool.DRY,
+                  WeldOutcome.SUSPECT,
+                  "cold at the end",
+                  how,
+                  2,
+                  how.later() ? 12L : null,
+                  "Wharf smithy"))
+          .toList();
+
+  private static final List<EntryView> ENTRIES_BEFORE =
+      ENTRIES.stream()
+          .map(says ->
+              new EntryView(
+                  9,
+                  3,
+                  "Froe",
+                  says.kind(),
+                  says.looked() == null ? null : "core/a",
+                  "Set weld",
+                  AT,
+                  says,
+                  1,
+                  "Wharf smithy",
+                  List.of(new EntryView.PhotoView(FLAW, 640, 480))))
+          .toList();
+
   @Test
   void everyKindOfEntryIsAmongTheSamples() {
     assertThat(ENTRIES).extracting(Written::kind).containsExactly(Written.Kind.values());
@@ -88,17 +128,23 @@ class BookDocumentsTest {
   void comesBackAsItWas() {
     DocumentChecks.comesBack(HOW, HOWS);
     DocumentChecks.comesBack(WRITTEN, ENTRIES);
+    DocumentChecks.comesBack(WAS_WELD, WELDS_BEFORE);
+    DocumentChecks.comesBack(WAS_ENTRY, ENTRIES_BEFORE);
   }
 
   @Test
   void isReadAsTheCoreItselfWasStored() {
     DocumentChecks.readsWhatRecordsWere(HOW, HOWS);
     DocumentChecks.readsWhatRecordsWere(WRITTEN, ENTRIES);
+    DocumentChecks.readsWhatRecordsWere(WAS_WELD, WELDS_BEFORE);
+    DocumentChecks.readsWhatRecordsWere(WAS_ENTRY, ENTRIES_BEFORE);
   }
 
   @Test
   void isReadOrRefusedHoweverItIsChangedAndLosesNothing() {
     assertThat(DocumentChecks.withstands(HOW, HOWS, 2000, 3)).isBetween(500, 1990);
     assertThat(DocumentChecks.withstands(WRITTEN, ENTRIES, 4000, 4)).isBetween(1000, 3950);
+    assertThat(DocumentChecks.withstands(WAS_WELD, WELDS_BEFORE, 2000, 5)).isBetween(500, 1990);
+    assertThat(DocumentChecks.withstands(WAS_ENTRY, ENTRIES_BEFORE, 2000, 6)).isBetween(500, 1990);
   }
 }

@@ -1,0 +1,13 @@
+package app.geminal.server.book;
+
+import java.time.Instant;
+
+/**
+ * How an entry stood before it was changed.
+ *
+ * @param version counts its changes
+ * @param was the entry then
+ * @param changedBy name of whoever changed it
+ * @param changedAt when it was changed
+ */
+public record EntryBefore(int version, EntryView was, String changedBy, Instant changedAt) {}

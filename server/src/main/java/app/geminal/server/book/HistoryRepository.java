@@ -1,0 +1,108 @@
+package app.geminal.server.book;
+
+import static app.geminal.server.book.WasDocument.WAS_ENTRY;
+import static app.geminal.server.book.WasDocument.WAS_WELD;
+import static app.geminal.server.stored.Document.FIRST_FORMAT;
+
+import app.geminal.server.stored.StoredRow;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.ZoneOffset;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.stereotype.Repository;
+
+/** How welds and entries of the Book stood before they were changed. */
+@Repository
+class HistoryRepository {
+  private static final String SELECT =
+      """
+      SELECT h.id, h.version, h.was, a.name, h.changed_at
+      FROM book_before h JOIN account a ON a.id = h.changed_by
+      """;
+
+  private final JdbcClient jdbc;
+
+  HistoryRepository(JdbcClient jdbc) {
+    this.jdbc = jdbc;
+  }
+
+  void keep(WeldView was, long by, Instant now) {
+    keep(was.id(), null, was.version(), WAS_WELD.write(was), by, now);
+  }
+
+  void keep(EntryView was, long by, Instant now) {
+    keep(null, was.id(), was.version(), WAS_ENTRY.write(was), by, now);
+  }
+
+  private void keep(
+      @Nullable Long weldId,
+      @Nullable Long entryId,
+      int version,
+      String was,
+      long by,
+      Instant now) {
+    jdbc.sql(
+            """
+            INSERT INTO book_before (weld_id, entry_id, version, was, changed_by, changed_at)
+            VALUES (:weld, :entry, :version, :was, :by, :now)
+            """)
+        .param("weld", weldId)
+        .param("entry", entryId)
+        .param("version", version)
+        .param("was", was)
+        .param("by", by)
+        .param("now", LocalDateTime.ofInstant(now, ZoneOffset.UTC))
+        .update();
+  }
+
+  /** Of a weld, the latest first. */
+  List<WeldBefore> ofWeld(long id) {
+    return jdbc
+        .sql(SELECT + "WHERE h.weld_id = :id ORDER BY h.id DESC")
+        .param("id", id)
+        .query((row, n) ->
+            StoredRow.of(
+                "earlier weld",
+                row.getLong("id"),
+                () ->
+                    new WeldBefore(
+                        row.getInt("version"),
+                        WAS_WELD.read(row.getString("was"), FIRST_FORMAT),
+                        row.getString("name"),
+                        changedAt(row))))
+        .list()
+        .stream()
+        .flatMap(Optional::stream)
+        .toList();
+  }
+
+  /** Of an entry, the latest first. */
+  List<EntryBefore> ofEntry(long id) {
+    return jdbc
+        .sql(SELECT + "WHERE h.entry_id = :id ORDER BY h.id DESC")
+        .param("id", id)
+        .query((row, n) ->
+            StoredRow.of(
+                "earlier entry",
+                row.getLong("id"),
+                () ->
+                    new EntryBefore(
+                        row.getInt("version"),
+                        WAS_ENTRY.read(row.getString("was"), FIRST_FORMAT),
+                        row.getString("name"),
+                        changedAt(row))))
+        .list()
+        .stream()
+        .flatMap(Optional::stream)
+        .toList();
+  }
+
+  private static Instant changedAt(ResultSet row) throws SQLException {
+    return row.getObject("changed_at", LocalDateTime.class).toInstant(ZoneOffset.UTC);
+  }
+}
