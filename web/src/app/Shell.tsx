@@ -62,9 +62,12 @@ export function Shell() {
     <Units value={system}>
       <div className="flex h-screen flex-col print:block print:h-auto">
         <SignInAgain />
-        <header className="print:hidden flex items-baseline gap-8 border-b border-ink px-5 py-2.5">
+        <header className="flex flex-wrap items-baseline gap-x-8 gap-y-1 border-b border-ink px-5 py-2.5 max-sm:gap-x-3 max-sm:px-3 print:hidden">
           <span className="wide text-lg font-bold">Geminal</span>
-          <nav aria-label="Views" className="flex gap-6">
+          <nav
+            aria-label="Views"
+            className="flex gap-6 max-lg:order-last max-lg:w-full max-lg:overflow-x-auto max-lg:pb-3 max-sm:gap-5"
+          >
             {VIEWS.map((v) => (
               <NavLink
                 key={v.to}
@@ -79,7 +82,7 @@ export function Shell() {
               </NavLink>
             ))}
           </nav>
-          <div className="ml-auto flex gap-6 text-soft">
+          <div className="ml-auto flex gap-6 whitespace-nowrap text-soft max-sm:gap-2.5 max-sm:text-[13px]">
             <button
               type="button"
               className="hover:text-ink"

@@ -36,14 +36,15 @@ export function RackView() {
   const billets = rack.data;
   return (
     <main className="h-full overflow-y-auto px-5 py-4">
-      <div className="flex items-baseline gap-5">
+      <div className="flex flex-wrap items-baseline gap-x-5 gap-y-3">
         <h1 className="text-2xl">Rack</h1>
-        {billets && <p className="text-soft">{summary(billets)}</p>}
-        <span className="ml-auto" />
-        <ReadPlanFile />
-        <Link to="/billets/new" className="bg-ink px-4 py-2 font-semibold text-ground hover:bg-ink/85">
-          Start a billet
-        </Link>
+        {billets && <p className="flex-1 text-soft">{summary(billets)}</p>}
+        <div className="ml-auto flex items-baseline gap-5 whitespace-nowrap">
+          <ReadPlanFile />
+          <Link to="/billets/new" className="bg-ink px-4 py-2 font-semibold text-ground hover:bg-ink/85">
+            Start a billet
+          </Link>
+        </div>
       </div>
       <CannotBeRead one="billet" many="billets" things={unreadable} />
       {!billets && <p className="py-10 text-soft">Fetching the billets …</p>}

@@ -1,5 +1,7 @@
 package app.geminal.cli;
 
+import app.geminal.check.BadValue;
+import app.geminal.units.UnitSystem;
 import java.io.PrintWriter;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -38,6 +40,10 @@ public final class Geminal implements Runnable {
       if (thrown instanceof Unusable unusable) {
         PrintWriter err = command.getErr();
         err.println("geminal: " + unusable.getMessage());
+        return UNREADABLE;
+      }
+      if (thrown instanceof BadValue bad) {
+        command.getErr().println("geminal: " + Show.words(bad.words(), UnitSystem.METRIC));
         return UNREADABLE;
       }
       throw thrown;

@@ -141,6 +141,12 @@ class GeminalTest {
   }
 
   @Test
+  void whatTheCoreRefusesIsASentenceAndNoStackTrace() {
+    assertThat(run("pair", "1084", "1084")).isEqualTo(2);
+    assertThat(err.toString()).contains("geminal: These are all 1084").doesNotContain("\tat ");
+  }
+
+  @Test
   void waysToACountAreFound() {
     assertThat(run("find", "--target", "60", "--show", "2", "--best", "steel")).isZero();
     assertThat(out.toString())

@@ -7,16 +7,13 @@ import app.geminal.finding.Known;
 import app.geminal.fire.SchoolCost;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
-import app.geminal.server.stored.StoredRow;
 import app.geminal.server.stored.Unreadable;
-import app.geminal.server.stored.UnreadableRows;
 import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.WeldOutcome;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -32,16 +29,14 @@ import org.springframework.stereotype.Repository;
 
 /** The Book in the database. */
 @Repository
-class BookRepository implements UnreadableRows {
+class BookRepository extends LineRepository<WeldView> {
   private static final String SELECT =
       """
-      SELECT w.id, w.billet_id, b.name AS billet_name, w.step_key, w.step_title, w.made_at,
-        w.temperature_c, w.school, w.outcome, w.note, w.how, w.version, w.fire_session,
+      SELECT l.id, l.billet_id, b.name AS billet_name, l.step_key, l.step_title, l.made_at,
+        l.temperature_c, l.school, l.outcome, l.note, l.how, l.version, l.fire_session,
         a.name AS made_by
-      FROM weld w JOIN billet b ON b.id = w.billet_id JOIN account a ON a.id = w.made_by
+      FROM weld l JOIN billet b ON b.id = l.billet_id JOIN account a ON a.id = l.made_by
       """;
-
-  private static final String NEWEST_FIRST = " ORDER BY w.made_at DESC, w.id DESC";
 
   private static final RowMapper<WeldView> WELD =
       (row, n) ->
@@ -64,6 +59,7 @@ class BookRepository implements UnreadableRows {
   private final JdbcClient jdbc;
 
   BookRepository(JdbcClient jdbc) {
+    super(jdbc, Unreadable.Kind.WELD, SELECT, "made_at", WELD);
     this.jdbc = jdbc;
   }
 
@@ -72,50 +68,27 @@ class BookRepository implements UnreadableRows {
   }
 
   List<WeldView> all() {
-    return readable(jdbc.sql(SELECT + "WHERE NOT w.struck" + NEWEST_FIRST));
+    return readable("", Map.of());
   }
 
-  /** A row, also one that cannot be read. */
-  private record Placed(Cursor place, Optional<WeldView> weld) {}
-
-  /** A page of the Book, newest first. */
+  /** A page of the welds, newest first. */
   Page<WeldView> page(int size, @Nullable Cursor after) {
-    String from = after == null ? "" : " AND (w.made_at < :at OR (w.made_at = :at AND w.id < :id))";
-    JdbcClient.StatementSpec asked =
-        jdbc.sql(SELECT + "WHERE NOT w.struck" + from + NEWEST_FIRST + " LIMIT :rows")
-            .param("rows", size + 1);
-    if (after != null) {
-      asked = asked.param("at", after.time()).param("id", after.second());
-    }
-    List<Placed> rows =
-        asked
-            .query((row, n) ->
-                new Placed(
-                    Cursor.at(
-                        row.getObject("made_at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
-                        row.getLong("id")),
-                    StoredRow.of("weld", row.getLong("id"), () -> WELD.mapRow(row, n))))
-            .list();
-    return Page.of(rows, size, Placed::weld, Placed::place);
+    return lines(size, after);
   }
 
   /** Every weld of some billets. */
   List<WeldView> of(Set<Long> billetIds) {
     return billetIds.isEmpty()
         ? List.of()
-        : readable(
-            jdbc.sql(SELECT + "WHERE w.billet_id IN (:billets) AND NOT w.struck" + NEWEST_FIRST)
-                .param("billets", billetIds));
+        : readable(" AND l.billet_id IN (:billets)", Map.of("billets", billetIds));
   }
 
   List<WeldView> of(long billetId) {
-    return readable(
-        jdbc.sql(SELECT + "WHERE w.billet_id = :billet AND NOT w.struck" + NEWEST_FIRST)
-            .param("billet", billetId));
+    return of(Set.of(billetId));
   }
 
   Optional<WeldView> find(long id) {
-    return jdbc.sql(SELECT + "WHERE w.id = :id").param("id", id).query(WELD).optional();
+    return line(id);
   }
 
   long add(
@@ -255,32 +228,5 @@ class BookRepository implements UnreadableRows {
         .param("struck", struck)
         .param("id", id)
         .update();
-  }
-
-  @Override
-  public List<Unreadable> unreadable() {
-    List<Unreadable> found = new ArrayList<>();
-    jdbc.sql(SELECT + "WHERE NOT w.struck" + NEWEST_FIRST)
-        .query((row, n) -> {
-          long id = row.getLong("id");
-          String what = row.getString("billet_name") + ", " + row.getString("step_title");
-          return StoredRow.of(
-              "weld",
-              id,
-              () -> WELD.mapRow(row, n),
-              why -> found.add(new Unreadable(Unreadable.Kind.WELD, id, what, why)));
-        })
-        .list();
-    return found;
-  }
-
-  /** Those that can be read; the log tells of the others. */
-  private List<WeldView> readable(JdbcClient.StatementSpec asked) {
-    return asked
-        .query((row, n) -> StoredRow.of("weld", row.getLong("id"), () -> WELD.mapRow(row, n)))
-        .list()
-        .stream()
-        .flatMap(Optional::stream)
-        .toList();
   }
 }

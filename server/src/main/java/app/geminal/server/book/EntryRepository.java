@@ -8,11 +8,9 @@ import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
 import app.geminal.server.stored.StoredRow;
 import app.geminal.server.stored.Unreadable;
-import app.geminal.server.stored.UnreadableRows;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -26,18 +24,16 @@ import org.springframework.stereotype.Repository;
 
 /** Entries, what they were before, and their photographs in the database. */
 @Repository
-class EntryRepository implements UnreadableRows {
+class EntryRepository extends LineRepository<EntryView> {
   private static final String SELECT =
       """
-      SELECT e.id, e.billet_id, b.name AS billet_name, e.kind, e.step_key, e.step_title, e.at,
-        e.body, e.version, a.name AS made_by
-      FROM book_entry e JOIN billet b ON b.id = e.billet_id JOIN account a ON a.id = e.made_by
+      SELECT l.id, l.billet_id, b.name AS billet_name, l.kind, l.step_key, l.step_title, l.at,
+        l.body, l.version, a.name AS made_by
+      FROM book_entry l JOIN billet b ON b.id = l.billet_id JOIN account a ON a.id = l.made_by
       """;
 
   private static final String LOOKS =
       "SELECT id, billet_id, body FROM book_entry WHERE kind = 'LOOKED' AND NOT struck";
-
-  private static final String NEWEST_FIRST = " ORDER BY e.at DESC, e.id DESC";
 
   private static final RowMapper<EntryView> ENTRY =
       (row, n) ->
@@ -57,70 +53,22 @@ class EntryRepository implements UnreadableRows {
   private final JdbcClient jdbc;
 
   EntryRepository(JdbcClient jdbc) {
+    super(jdbc, Unreadable.Kind.ENTRY, SELECT, "at", ENTRY);
     this.jdbc = jdbc;
   }
 
   List<EntryView> all() {
-    return withPhotos(readable(jdbc.sql(SELECT + "WHERE NOT e.struck" + NEWEST_FIRST)));
+    return withPhotos(readable("", Map.of()));
   }
 
-  /** A row, also one that cannot be read. */
-  private record Placed(Cursor place, Optional<EntryView> entry) {}
-
-  /** A page of the Book, newest first. */
+  /** A page of the entries, newest first. */
   Page<EntryView> page(int size, @Nullable Cursor after) {
-    String from = after == null ? "" : " AND (e.at < :at OR (e.at = :at AND e.id < :id))";
-    JdbcClient.StatementSpec asked =
-        jdbc.sql(SELECT + "WHERE NOT e.struck" + from + NEWEST_FIRST + " LIMIT :rows")
-            .param("rows", size + 1);
-    if (after != null) {
-      asked = asked.param("at", after.time()).param("id", after.second());
-    }
-    List<Placed> rows =
-        asked
-            .query((row, n) ->
-                new Placed(
-                    Cursor.at(
-                        row.getObject("at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
-                        row.getLong("id")),
-                    StoredRow.of("entry", row.getLong("id"), () -> ENTRY.mapRow(row, n))))
-            .list();
-    Page<EntryView> page = Page.of(rows, size, Placed::entry, Placed::place);
+    Page<EntryView> page = lines(size, after);
     return page.of(withPhotos(page.items()));
   }
 
   List<EntryView> of(long billetId) {
-    return withPhotos(
-        readable(
-            jdbc.sql(SELECT + "WHERE e.billet_id = :billet AND NOT e.struck" + NEWEST_FIRST)
-                .param("billet", billetId)));
-  }
-
-  @Override
-  public List<Unreadable> unreadable() {
-    List<Unreadable> found = new ArrayList<>();
-    jdbc.sql(SELECT + "WHERE NOT e.struck" + NEWEST_FIRST)
-        .query((row, n) -> {
-          long id = row.getLong("id");
-          String what = row.getString("billet_name") + ", " + row.getString("step_title");
-          return StoredRow.of(
-              "entry",
-              id,
-              () -> ENTRY.mapRow(row, n),
-              why -> found.add(new Unreadable(Unreadable.Kind.ENTRY, id, what, why)));
-        })
-        .list();
-    return found;
-  }
-
-  /** Those that can be read; the log tells of the others. */
-  private List<EntryView> readable(JdbcClient.StatementSpec asked) {
-    return asked
-        .query((row, n) -> StoredRow.of("entry", row.getLong("id"), () -> ENTRY.mapRow(row, n)))
-        .list()
-        .stream()
-        .flatMap(Optional::stream)
-        .toList();
+    return withPhotos(readable(" AND l.billet_id = :billet", Map.of("billet", billetId)));
   }
 
   /** All looks, in any order. */
@@ -151,11 +99,7 @@ class EntryRepository implements UnreadableRows {
   }
 
   Optional<EntryView> find(long id) {
-    return jdbc.sql(SELECT + "WHERE e.id = :id")
-        .param("id", id)
-        .query(ENTRY)
-        .optional()
-        .map(e -> withPhotos(List.of(e)).getFirst());
+    return line(id).map(e -> withPhotos(List.of(e)).getFirst());
   }
 
   private List<EntryView> withPhotos(List<EntryView> entries) {

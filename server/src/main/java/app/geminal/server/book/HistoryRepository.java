@@ -4,6 +4,7 @@ import static app.geminal.server.book.WasDocument.WAS_ENTRY;
 import static app.geminal.server.book.WasDocument.WAS_WELD;
 import static app.geminal.server.stored.Document.FIRST_FORMAT;
 
+import app.geminal.server.stored.Document;
 import app.geminal.server.stored.StoredRow;
 import java.sql.ResultSet;
 import java.sql.SQLException;
@@ -62,38 +63,31 @@ class HistoryRepository {
 
   /** Of a weld, the latest first. */
   List<WeldBefore> ofWeld(long id) {
-    return jdbc
-        .sql(SELECT + "WHERE h.weld_id = :id ORDER BY h.id DESC")
-        .param("id", id)
-        .query((row, n) ->
-            StoredRow.of(
-                "earlier weld",
-                row.getLong("id"),
-                () ->
-                    new WeldBefore(
-                        row.getInt("version"),
-                        WAS_WELD.read(row.getString("was"), FIRST_FORMAT),
-                        row.getString("name"),
-                        changedAt(row))))
-        .list()
-        .stream()
-        .flatMap(Optional::stream)
-        .toList();
+    return of("weld_id", id, WAS_WELD, WeldBefore::new);
   }
 
   /** Of an entry, the latest first. */
   List<EntryBefore> ofEntry(long id) {
+    return of("entry_id", id, WAS_ENTRY, EntryBefore::new);
+  }
+
+  /** Makes of a row what is told of it. */
+  private interface Before<W, B> {
+    B of(int version, W was, String changedBy, Instant changedAt);
+  }
+
+  private <W, B> List<B> of(String column, long id, Document<W> document, Before<W, B> before) {
     return jdbc
-        .sql(SELECT + "WHERE h.entry_id = :id ORDER BY h.id DESC")
+        .sql(SELECT + "WHERE h." + column + " = :id ORDER BY h.id DESC")
         .param("id", id)
         .query((row, n) ->
             StoredRow.of(
-                "earlier entry",
+                "history",
                 row.getLong("id"),
                 () ->
-                    new EntryBefore(
+                    before.of(
                         row.getInt("version"),
-                        WAS_ENTRY.read(row.getString("was"), FIRST_FORMAT),
+                        document.read(row.getString("was"), FIRST_FORMAT),
                         row.getString("name"),
                         changedAt(row))))
         .list()
