@@ -28,7 +28,7 @@ export function LineFrame({
   const at = atOf(line);
   return (
     <li className="border-b border-rule py-2" data-book-line={line.weld ? 'weld' : 'entry'}>
-      <div className="grid grid-cols-[7.5rem_4.5rem_15rem_1fr_auto] items-baseline gap-x-4">
+      <div className="grid grid-cols-[7.5rem_4.5rem_15rem_1fr_auto] items-baseline gap-x-4 gap-y-1 max-md:grid-cols-[7.5rem_1fr] max-md:*:nth-[n+3]:col-span-2">
         <span className="flex items-center gap-2 self-start pt-0.5 font-semibold">{glyph}</span>
         <span className="whitespace-nowrap text-[14px] text-soft" title={shortTime(at)}>
           {byDay ? clockTime(at) : shortTime(at).replace(/,? \d{4}.*/, '')}
