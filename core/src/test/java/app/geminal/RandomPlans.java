@@ -26,11 +26,13 @@ import app.geminal.operation.Resquare;
 import app.geminal.operation.Restack;
 import app.geminal.operation.RollUp;
 import app.geminal.operation.Sandwich;
+import app.geminal.operation.Scrap;
 import app.geminal.operation.SetAside;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
+import app.geminal.operation.Watch;
 import app.geminal.shop.Tool;
 import app.geminal.weld.Jacket;
 import app.geminal.weld.Method;
@@ -51,7 +53,7 @@ public final class RandomPlans {
   private static final List<String> STEELS = List.of("D", "B", "M");
   private static final int MOST_STEPS = 30;
   private static final int BENCH_KINDS = 7;
-  private static final int ALL_KINDS = 22;
+  static final int ALL_KINDS = 22;
 
   private final SplittableRandom random;
 
@@ -289,6 +291,36 @@ public final class RandomPlans {
     };
   }
 
+  /**
+   * The number in {@link #operation} that makes such a step: a new kind of step does not compile
+   * until it has one.
+   */
+  static int kindOf(Operation operation) {
+    return switch (operation) {
+      case SetWeld _ -> 0;
+      case Draw _ -> 1;
+      case Trim _ -> 2;
+      case Grind _ -> 3;
+      case Cut _ -> 4;
+      case Restack _ -> 5;
+      case Fold _ -> 6;
+      case Twist _ -> 7;
+      case Resquare _ -> 8;
+      case Upset _ -> 9;
+      case RollUp _ -> 10;
+      case FourWay _ -> 11;
+      case Ladder _ -> 12;
+      case Dimples _ -> 13;
+      case ForgedSurface _ -> 14;
+      case Sandwich _ -> 15;
+      case LayUp _ -> 16;
+      case SetAside _ -> 17;
+      case Blade _ -> 18;
+      case Scrap _ -> 20;
+      case Watch _ -> 21;
+    };
+  }
+
   private Operation operation(int kind, List<String> parts) {
     return switch (kind) {
       case 0 ->
@@ -359,6 +391,8 @@ public final class RandomPlans {
               random.nextInt(0, 50) / 100.0,
               mm(0, 40));
       case 19 -> new Restack(turns(), laid(parts, 2), 0);
+      case 20 -> new Scrap(List.of(random.nextInt(1, 3)));
+      case 21 -> new Watch();
       default -> operation(kind % BENCH_KINDS, parts);
     };
   }

@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.CsvSource;
  * The line that layers are counted on is a line in the picture, and crosses what the count says.
  */
 class CountingLineTest {
-  private static final int PLANS = 2000;
+  private static final int PLANS = 2400;
   private static final String BAR = "13 (D 3, B 2) 40 x 300 > set 3 > draw 30 x 30, 3 heats > ";
 
   @ParameterizedTest
