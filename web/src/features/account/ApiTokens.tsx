@@ -119,9 +119,12 @@ function Secret({ secret }: { secret: string }) {
       <p>Copy it now. It is not shown again.</p>
       <p className="flex flex-wrap items-center gap-3 pt-1">
         <code className="break-all select-all">{secret}</code>
-        <Button onClick={() => void navigator.clipboard.writeText(secret).then(() => setCopied(true))}>
-          {copied ? 'Copied' : 'Copy'}
-        </Button>
+        {/* Over a line that is not safe the browser has no clipboard for pages. */}
+        {window.isSecureContext && (
+          <Button onClick={() => void navigator.clipboard.writeText(secret).then(() => setCopied(true))}>
+            {copied ? 'Copied' : 'Copy'}
+          </Button>
+        )}
       </p>
     </div>
   );

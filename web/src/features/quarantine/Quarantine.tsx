@@ -5,16 +5,15 @@ import { CannotBeRead } from '../../ui/CannotBeRead';
 
 type Kind = Schemas['StoredUnreadable']['kind'];
 
-const unreadableQuery = queryOptions({
-  queryKey: ['unreadable'],
-  queryFn: () => answered(api.GET('/api/v1/unreadable')),
-});
+const unreadableQuery = (of: Kind[]) =>
+  queryOptions({
+    queryKey: ['unreadable', of],
+    queryFn: () => answered(api.GET('/api/v1/unreadable', { params: { query: { of } } })),
+  });
 
 /** Stored rows of some kinds that this release cannot read. */
 export function Quarantine({ of, one, many }: { of: readonly Kind[]; one: string; many: string }) {
-  const all = useQuery(unreadableQuery).data ?? [];
-  const things = all
-    .filter((u) => of.includes(u.kind))
-    .map((u) => ({ ...u, data: `/api/v1/unreadable/${u.kind}/${u.id}` }));
+  const all = useQuery(unreadableQuery([...of])).data ?? [];
+  const things = all.map((u) => ({ ...u, data: `/api/v1/unreadable/${u.kind}/${u.id}` }));
   return <CannotBeRead one={one} many={many} things={things} />;
 }

@@ -71,22 +71,36 @@ public class OwnerCode {
   /**
    * Requires the code and leaves it to be used once more. Guessing is slowed.
    *
-   * @throws BadValue when it is not the right one, or nobody is asked for one any more
+   * @throws BadValue when it is not the right one, or the shop has its owner
    */
   public void require(@Nullable String given, String address) {
     guesses.require("", address);
+    if (!accounts.isEmpty()) {
+      throw new BadValue("code", "This shop has its owner already. Sign in instead.");
+    }
     String now = code.get();
     if (given == null || now.isEmpty() || !matches(given, now)) {
-      throw new BadValue(
-          "code", "This is not the code printed on the console when the shop was started.");
+      throw wrong();
     }
     guesses.right("", address);
   }
 
-  /** Uses the code up; true when it was the right one. */
-  boolean use(String given) {
+  /**
+   * Requires the code and uses it up.
+   *
+   * @throws BadValue as {@link #require} does
+   */
+  void use(String given, String address) {
     String now = code.get();
-    return !now.isEmpty() && matches(given, now) && code.compareAndSet(now, "");
+    require(given, address);
+    if (!code.compareAndSet(now, "")) {
+      throw wrong();
+    }
+  }
+
+  private static BadValue wrong() {
+    return new BadValue(
+        "code", "This is not the code printed on the console when the shop was started.");
   }
 
   /** The owner is there: nobody needs the code any more. */

@@ -88,7 +88,7 @@ public class BookService {
     Set<Long> billets = page.items().stream().map(WeldView::billetId).collect(Collectors.toSet());
     // What a look says of a weld depends on the other welds of its billet.
     return page.of(
-        LookedAt.judged(welds.of(billets), entries.looks()).stream()
+        LookedAt.judged(welds.of(billets), entries.looks(billets)).stream()
             .filter(w -> shown.contains(w.id()))
             .toList());
   }
@@ -162,7 +162,7 @@ public class BookService {
   /** Welds of one billet, newest first. */
   @Transactional(readOnly = true)
   public List<WeldView> of(long billetId) {
-    return LookedAt.judged(welds.of(billetId), entries.looks(billetId));
+    return LookedAt.judged(welds.of(billetId), entries.looks(Set.of(billetId)));
   }
 
   /**

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.RowMapper;
@@ -76,9 +77,11 @@ class EntryRepository extends LineRepository<EntryView> {
     return looks(jdbc.sql(LOOKS));
   }
 
-  /** The looks at one billet, in any order. */
-  List<LookedAt.Look> looks(long billetId) {
-    return looks(jdbc.sql(LOOKS + " AND billet_id = :billet").param("billet", billetId));
+  /** The looks at some billets, in any order. */
+  List<LookedAt.Look> looks(Set<Long> billetIds) {
+    return billetIds.isEmpty()
+        ? List.of()
+        : looks(jdbc.sql(LOOKS + " AND billet_id IN (:billets)").param("billets", billetIds));
   }
 
   private List<LookedAt.Look> looks(JdbcClient.StatementSpec asked) {

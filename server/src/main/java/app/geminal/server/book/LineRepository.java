@@ -97,6 +97,11 @@ abstract class LineRepository<T> implements UnreadableRows {
   }
 
   @Override
+  public Unreadable.Kind kind() {
+    return kind;
+  }
+
+  @Override
   public List<Unreadable> unreadable() {
     List<Unreadable> found = new ArrayList<>();
     asked("", Map.of())

@@ -132,6 +132,11 @@ class FireRepository implements UnreadableRows {
   }
 
   @Override
+  public Unreadable.Kind kind() {
+    return Unreadable.Kind.SESSION;
+  }
+
+  @Override
   public List<Unreadable> unreadable() {
     Map<Long, Unreadable> found = new LinkedHashMap<>();
     jdbc.sql(

@@ -7,6 +7,7 @@ import app.geminal.units.Text;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -25,10 +26,13 @@ class Quarantine {
     this.json = json;
   }
 
-  /** All of it, tried anew. */
+  /** What there is of some kinds, tried anew; of all kinds where none is named. */
   @Transactional(readOnly = true)
-  public List<Unreadable> all() {
-    return sources.stream().flatMap(s -> s.unreadable().stream()).toList();
+  public List<Unreadable> all(Set<Unreadable.Kind> of) {
+    return sources.stream()
+        .filter(s -> of.isEmpty() || of.contains(s.kind()))
+        .flatMap(s -> s.unreadable().stream())
+        .toList();
   }
 
   /**

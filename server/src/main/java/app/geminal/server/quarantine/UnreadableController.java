@@ -8,11 +8,13 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Stored rows that this release cannot read, over HTTP. */
@@ -24,11 +26,15 @@ class UnreadableController {
     this.quarantine = quarantine;
   }
 
-  /** What is stored and cannot be read by this release; billets are on the Rack. */
+  /**
+   * What is stored and cannot be read by this release; billets are on the Rack.
+   *
+   * @param of which kinds; all where none is named
+   */
   @Operation(operationId = "listUnreadable")
   @GetMapping("/api/v1/unreadable")
-  List<Unreadable> all() {
-    return quarantine.all();
+  List<Unreadable> all(@RequestParam(defaultValue = "") Set<Unreadable.Kind> of) {
+    return quarantine.all(of);
   }
 
   /** Such a row just as it is stored. */

@@ -112,6 +112,11 @@ class OwnSteelRepository implements UnreadableRows {
   }
 
   @Override
+  public Unreadable.Kind kind() {
+    return Unreadable.Kind.STEEL;
+  }
+
+  @Override
   public List<Unreadable> unreadable() {
     List<Unreadable> found = new ArrayList<>();
     jdbc.sql(SELECT + "ORDER BY short_name")

@@ -61,6 +61,9 @@ class UnreadableTest extends ShopTest {
     damage(table, column, with.equals("99") ? with : "'" + with + "'");
     try {
       assertThat(smith.get(ALL).<List<String>>at("$[*].kind")).containsExactly(kind);
+      assertThat(smith.get(ALL + "?of=" + kind).<List<?>>at("$")).hasSize(1);
+      String other = kind.equals("WELD") ? "STEEL" : "WELD";
+      assertThat(smith.get(ALL + "?of=" + other).<List<?>>at("$")).isEmpty();
       assertThat(smith.get(ALL).<String>at("$[0].what")).isNotBlank();
       assertThat(smith.get(ALL).<String>at("$[0].why")).isNotBlank();
       assertThat(smith.get(list).<List<?>>at("$")).hasSize(before - gone);
