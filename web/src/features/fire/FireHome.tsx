@@ -50,7 +50,7 @@ export function FireHome() {
           ))}
         </section>
       )}
-      <div className="grid grid-cols-[minmax(22rem,34rem)_1fr] gap-8 pt-3">
+      <div className="grid grid-cols-[minmax(22rem,34rem)_1fr] gap-8 pt-3 max-md:grid-cols-[minmax(0,1fr)]">
         <section aria-label="Billets">
           {!rack.data && <p className="text-soft">Fetching the billets …</p>}
           {rack.data?.length === 0 && (
@@ -121,11 +121,12 @@ function BilletChoice({
   full: boolean;
   onChoose: (path: string | null) => void;
 }) {
-  const heats = useQuery(heatsQuery(billet.id)).data ?? [];
+  const fetched = useQuery(heatsQuery(billet.id)).data;
+  const heats = fetched ?? [];
   const next = heats.find((h) => h.next) ?? heats.at(-1);
   return (
-    <li className="flex items-center gap-3 border-b border-rule py-2">
-      <label className="flex min-w-0 flex-1 cursor-pointer items-center gap-3">
+    <li className="flex flex-wrap items-center gap-3 border-b border-rule py-2">
+      <label className="flex min-w-0 flex-1 cursor-pointer items-center gap-3 max-md:basis-full">
         <input
           type="checkbox"
           className="size-5 accent-ink"
@@ -150,7 +151,7 @@ function BilletChoice({
           ))}
         </select>
       ) : (
-        <span className="text-soft">no heat in its plan</span>
+        <span className="text-soft">{fetched ? 'no heat in its plan' : 'loading …'}</span>
       )}
       {next && (
         <Link

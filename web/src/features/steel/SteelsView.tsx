@@ -86,7 +86,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
     <main className="grid h-full grid-cols-[16.5rem_1fr_20rem]">
       <div className="flex min-h-0 flex-col border-r border-ink bg-panel pt-3">
         <h1 className="px-4 pb-2 text-2xl">Steels</h1>
-        <div className="px-4">
+        <div className="px-4 pb-3">
           <Quarantine of={['STEEL']} one="steel" many="steels" />
         </div>
         <SteelList
