@@ -5,7 +5,7 @@ import { SignInAgain } from '../features/account/SignInAgain';
 import { sessionQuery, setUnits, signOut } from '../features/account/api';
 import { LoadFailed } from '../ui/Notice';
 import { Units } from '../ui/Words';
-import type { UnitSystem } from '../units';
+import type { Units as ReaderUnits } from '../units';
 
 const VIEWS = [
   { to: '/rack', name: 'Rack', under: '/billets' },
@@ -41,7 +41,7 @@ export function Shell() {
   const { ground, turn } = useGround();
   const location = useLocation();
   const units = useMutation({
-    mutationFn: (to: UnitSystem) => setUnits(to),
+    mutationFn: (to: ReaderUnits) => setUnits(to),
     // The shorthand line comes in the reader's units, so everything read is read again.
     onSuccess: () => client.invalidateQueries(),
   });
@@ -57,9 +57,9 @@ export function Shell() {
   if (session.data.login === null) {
     return <Navigate to="/sign-in" state={{ from: location.pathname }} replace />;
   }
-  const system = session.data.units;
+  const read = session.data.units;
   return (
-    <Units value={system}>
+    <Units value={read}>
       <div className="flex h-screen flex-col print:block print:h-auto">
         <SignInAgain />
         <header className="flex flex-wrap items-baseline gap-x-8 gap-y-1 border-b border-ink px-5 py-2.5 max-sm:gap-x-3 max-sm:px-3 print:hidden">
@@ -86,10 +86,10 @@ export function Shell() {
             <button
               type="button"
               className="hover:text-ink"
-              onClick={() => units.mutate(system === 'INCH' ? 'METRIC' : 'INCH')}
-              title="Change what lengths and heats are shown in; either can be typed anywhere"
+              onClick={() => units.mutate({ ...read, system: read.system === 'INCH' ? 'METRIC' : 'INCH' })}
+              title="Switch between US shop units and metric. You can type either anywhere. Shop has more choices."
             >
-              {system === 'INCH' ? 'inches, °F' : 'mm, °C'}
+              {read.system === 'INCH' ? 'US units' : 'Metric units'}
             </button>
             <button
               type="button"

@@ -1,4 +1,4 @@
-import { rulerStepMm } from '../units';
+import { METRIC, rulerStepMm, US } from '../units';
 import type { Operation } from '../features/billet/plan';
 import type { RowFigure } from './bars';
 
@@ -80,7 +80,7 @@ export function gripsOf(
 
 /** The size after a drag, to the nearest half millimetre or 1/32 in, and never under one of them. */
 export function dragged(grip: Grip, px: number, metric: boolean): number {
-  const step = rulerStepMm(metric ? 'METRIC' : 'INCH');
+  const step = rulerStepMm(metric ? METRIC : US);
   const least = grip.field === 'frontMm' || grip.field === 'backMm' ? 0 : 1;
   return Math.max(least, Math.round((grip.mm + px * grip.mmPerPx) / step)) * step;
 }

@@ -1,4 +1,5 @@
 import { act, render, screen } from '@testing-library/react';
+import { US } from '../units';
 import userEvent from '@testing-library/user-event';
 import { describe, expect, it, vi } from 'vitest';
 import { MeasureField } from './MeasureField';
@@ -6,7 +7,7 @@ import { Units } from './Words';
 
 function show(commit: (mm: number) => string | null | Promise<null>, value = 38.1) {
   const field = (v: number) => (
-    <Units value="INCH">
+    <Units value={US}>
       <MeasureField label="Width" measure="length" value={v} onCommit={commit} />
     </Units>
   );

@@ -1,54 +1,38 @@
 import { useState, type ReactNode } from 'react';
 import {
-  editLength,
-  editTemperature,
-  lengthUnit,
+  edit,
   parseCount,
-  parseLength,
   parseNumber,
-  parseSigned,
-  parseTemperature,
+  parseQuantity,
+  systemOf,
+  unitOf,
   type Parsed,
-  type UnitSystem,
+  type QuantityKind,
+  type Units,
 } from '../units';
 import { Field, INPUT } from './Field';
 import { useUnits } from './Words';
 
-export type Measure = 'length' | 'temperature' | 'count' | 'percent' | 'minutes' | 'number' | 'offset';
+/** What a field holds: a quantity in its stored unit, minutes, or a plain number. */
+export type Measure = QuantityKind | 'minutes' | 'count' | 'number';
 
-const READ: Record<Measure, (text: string, system: UnitSystem) => Parsed> = {
-  length: parseLength,
-  temperature: parseTemperature,
-  count: parseCount,
-  percent: (text) => {
-    const typed = parseNumber(text, '%');
-    return 'value' in typed ? { value: Number((typed.value / 100).toPrecision(15)) } : typed;
-  },
-  minutes: (text) => parseNumber(text, 'min'),
-  number: (text) => parseNumber(text),
-  offset: (text) => parseSigned(text),
-};
+const tidy = (value: number) => Number(value.toPrecision(15));
 
-const WRITE: Record<Measure, (value: number, system: UnitSystem) => string> = {
-  length: editLength,
-  temperature: editTemperature,
-  count: String,
-  percent: (value) => String(Number((value * 100).toPrecision(12))),
-  minutes: String,
-  number: String,
-  offset: String,
-};
+function read(measure: Measure, text: string, units: Units): Parsed {
+  if (measure === 'count') return parseCount(text);
+  if (measure === 'number') return parseNumber(text);
+  const kind = measure === 'minutes' ? 'time' : measure;
+  const typed = parseQuantity(kind, text, systemOf(units, kind));
+  return 'value' in typed && measure === 'minutes' ? { value: tidy(typed.value / 60) } : typed;
+}
 
-const unitOf = (measure: Measure, system: UnitSystem) =>
-  ({
-    length: lengthUnit(system),
-    temperature: system === 'METRIC' ? '°C' : '°F',
-    count: '',
-    percent: '%',
-    minutes: 'min',
-    number: '',
-    offset: '',
-  })[measure];
+function write(measure: Measure, value: number, units: Units): string {
+  if (measure === 'count' || measure === 'number') return String(tidy(value));
+  return measure === 'minutes' ? edit('time', value * 60, units) : edit(measure, value, units);
+}
+
+const unitBeside = (measure: Measure, units: Units) =>
+  measure === 'count' || measure === 'number' ? '' : unitOf(measure === 'minutes' ? 'time' : measure, units);
 
 /**
  * One figure, typed in any unit. What was typed stays in the field until it is right: Enter or leaving the
@@ -73,8 +57,10 @@ export function MeasureField({
   hideUnit?: boolean;
   hint?: ReactNode;
 }) {
-  const system = useUnits();
-  const stored = WRITE[measure](value, system);
+  const units = useUnits();
+  /** What was typed for the value that is stored: it stays as it was typed. */
+  const [own, setOwn] = useState<{ text: string; value: number; units: Units } | null>(null);
+  const stored = own?.value === value && own.units === units ? own.text : write(measure, value, units);
   const [typed, setTyped] = useState<string | null>(null);
   const [error, setError] = useState<string | null>(null);
   /** What was last taken over, or tried to. */
@@ -89,7 +75,7 @@ export function MeasureField({
       setError(null);
     }
   }
-  const unit = unitOf(measure, system);
+  const unit = unitBeside(measure, units);
 
   const take = async (text: string) => {
     setPut(text);
@@ -98,9 +84,10 @@ export function MeasureField({
       setError(null);
       return;
     }
-    const read = READ[measure](text, system);
-    const wrong = 'error' in read ? read.error : await onCommit(read.value);
+    const typedNow = read(measure, text, units);
+    const wrong = 'error' in typedNow ? typedNow.error : await onCommit(typedNow.value);
     setError(wrong);
+    if (wrong === null && 'value' in typedNow) setOwn({ text: text.trim(), value: typedNow.value, units });
     if (wrong === null) setTyped((now) => (now === text ? null : now));
   };
 

@@ -1,10 +1,22 @@
 import { createContext, use } from 'react';
-import { lengthUnit, renderWords, showLength, showMass, showTemperature, type UnitSystem } from '../units';
+import {
+  METRIC,
+  renderWords,
+  show,
+  showLength,
+  systemOf,
+  unitOf,
+  type QuantityKind,
+  type Units as ReaderUnits,
+} from '../units';
 import { heatColour } from '../figures/heat';
 
 /** The units of whoever is signed in. */
-export const Units = createContext<UnitSystem>('METRIC');
+export const Units = createContext<ReaderUnits>(METRIC);
 export const useUnits = () => use(Units);
+
+/** Whether the reader reads millimetres. */
+export const useMetric = () => systemOf(useUnits(), 'length') === 'METRIC';
 
 /** A sentence of the core's, its figures in the reader's units. */
 export function Words({ of }: { of: string }) {
@@ -13,8 +25,8 @@ export function Words({ of }: { of: string }) {
 
 /** A length, fractions set as fractions; every digit on hover. */
 export function Length({ mm, unit = false }: { mm: number; unit?: boolean }) {
-  const system = useUnits();
-  const shown = showLength(mm, system);
+  const units = useUnits();
+  const shown = showLength(mm, units);
   return (
     <span title={shown.exact} className="whitespace-nowrap">
       {shown.whole}
@@ -25,13 +37,18 @@ export function Length({ mm, unit = false }: { mm: number; unit?: boolean }) {
           {shown.top}/{shown.bottom}
         </span>
       )}
-      {unit && <span className="text-soft"> {lengthUnit(system)}</span>}
+      {unit && <span className="text-soft"> {unitOf('length', units)}</span>}
     </span>
   );
 }
 
+/** Any quantity with its unit. */
+export function Quantity({ kind, value }: { kind: QuantityKind; value: number }) {
+  return <span className="whitespace-nowrap">{show(kind, value, useUnits())}</span>;
+}
+
 export function Mass({ kg }: { kg: number }) {
-  return <span className="whitespace-nowrap">{showMass(kg, useUnits())}</span>;
+  return <Quantity kind="mass" value={kg} />;
 }
 
 /** A temperature with a spot of its heat colour: the one strong colour, used for nothing else. */
@@ -43,7 +60,7 @@ export function Temperature({ celsius }: { celsius: number }) {
         className="mr-1.5 inline-block h-2.5 w-2.5 rounded-full align-baseline"
         style={{ background: heatColour(celsius) }}
       />
-      {showTemperature(celsius, useUnits())}
+      {show('temperature', celsius, useUnits())}
     </span>
   );
 }

@@ -1,6 +1,17 @@
-import { parseLength, parseTemperature, type UnitSystem } from './parse';
+import { parseQuantity } from './parse';
+import {
+  BY_MARK,
+  countOf,
+  systemOf,
+  UNITS,
+  usualUnit,
+  type QuantityKind,
+  type Unit,
+  type Units,
+  type UnitSystem,
+} from './quantity';
 
-/** A length as shown: in inches a whole part and perhaps a fraction, else one decimal. */
+/** A length as shown: in inches a whole part and perhaps a fraction, else decimals. */
 export interface ShownLength {
   readonly whole: string;
   readonly top?: number;
@@ -13,25 +24,66 @@ export interface ShownLength {
 
 const FINEST_FRACTION = 64;
 const MM_PER_INCH = 25.4;
-const LB_PER_KG = 1 / 0.45359237;
+/** Below 1/16 in a smith thinks in thousandths. */
+const THOUSANDTHS_BELOW_IN = 1 / 16;
+/** From here on hundredths of an inch say more than a long fraction. */
+const DECIMAL_FROM_IN = 24;
 
-/** Digits that a smith reads at that size: 0.05, 2.38, 38.1, 412. */
-const decimals = (mm: number) => (mm < 1 ? 3 : mm < 10 ? 2 : mm < 100 ? 1 : 0);
-const trimmed = (value: number, digits: number) => String(Number(value.toFixed(digits)));
+/** Rounded half away from zero, as the core does. */
+function fixed(value: number, digits: number): string {
+  const sign = value < 0 ? -1 : 1;
+  const size = Number(`${Math.round(Number(`${Math.abs(value)}e${digits}`))}e-${digits}`);
+  return String(sign * size + 0);
+}
+const rounded = (value: number, digits: number) =>
+  Math.abs(value) < 1e-6 || Math.abs(value) >= 1e15
+    ? String(Number(value.toFixed(digits)) + 0)
+    : fixed(value, digits);
 
-/** A length for reading: inches to the nearest 1/64, or thousandths where that is too coarse. */
-export function showLength(mm: number, system: UnitSystem): ShownLength {
-  const inches = mm / MM_PER_INCH;
-  const exact = `${trimmed(mm, 4)} mm, ${trimmed(inches, 4)} in`;
-  if (system === 'METRIC') {
-    const text = trimmed(mm, decimals(mm));
-    return { whole: text, text, exact };
+/** To three figures; an estimate is never told to more. */
+function figures(value: number): string {
+  if (value === 0) return '0';
+  const digits = 2 - Math.floor(Math.log10(Math.abs(value)));
+  const round =
+    digits >= 0
+      ? Number(rounded(value, Math.min(digits, 12)))
+      : Math.round(value / 10 ** -digits) * 10 ** -digits;
+  return Math.abs(round) < 1000 ? String(round) : round.toLocaleString('en');
+}
+
+const millimetres = (mm: number) => {
+  const size = Math.abs(mm);
+  if (size !== 0 && size < 0.1) return String(Number(mm.toPrecision(2)));
+  return rounded(mm, size < 10 ? 2 : size < 100 ? 1 : 0);
+};
+
+/** A length for reading: inches to the nearest 1/64, thousandths where that is too coarse. */
+export function showLength(mm: number, units: Units): ShownLength {
+  const inches = Math.abs(mm) / MM_PER_INCH;
+  const sign = mm < 0 ? '-' : '';
+  const exact = `${rounded(mm, 4)} mm, ${rounded(mm / MM_PER_INCH, 4)} in`;
+  const plain = (text: string): ShownLength => ({ whole: text, text, exact });
+  if (systemOf(units, 'length') === 'METRIC') return plain(millimetres(mm));
+  if (inches !== 0 && inches < THOUSANDTHS_BELOW_IN) {
+    return plain(sign + rounded(inches, inches < 0.001 ? 5 : 3).replace(/^0\./, '.'));
   }
-  const parts = Math.round(inches * FINEST_FRACTION);
-  if (mm !== 0 && parts < 2) {
-    const text = trimmed(inches, inches < 0.001 ? 5 : 3).replace(/^0/, '');
-    return { whole: text, text, exact };
-  }
+  const exactParts = inches * FINEST_FRACTION;
+  const parts = Math.round(exactParts);
+  const isWhole = Math.abs(exactParts - parts) < 1e-9 * exactParts + 1e-9;
+  if (inches >= DECIMAL_FROM_IN && !isWhole) return plain(sign + rounded(inches, 2));
+  const { whole, top, bottom } = mixed(parts);
+  if (top === 0) return plain(sign + String(whole));
+  return {
+    whole: whole === 0 ? sign : sign + String(whole),
+    top,
+    bottom,
+    text: sign + mixedText(parts),
+    exact,
+  };
+}
+
+/** So many 64ths as a whole number and the shortest fraction. */
+function mixed(parts: number) {
   const whole = Math.floor(parts / FINEST_FRACTION);
   let top = parts % FINEST_FRACTION;
   let bottom = FINEST_FRACTION;
@@ -39,69 +91,106 @@ export function showLength(mm: number, system: UnitSystem): ShownLength {
     top /= 2;
     bottom /= 2;
   }
-  if (top === 0) return { whole: String(whole), text: String(whole), exact };
-  const fraction = `${top}/${bottom}`;
-  return {
-    whole: whole === 0 ? '' : String(whole),
-    top,
-    bottom,
-    text: whole === 0 ? fraction : `${whole} ${fraction}`,
-    exact,
+  return { whole, top, bottom };
+}
+
+function mixedText(parts: number) {
+  const { whole, top, bottom } = mixed(parts);
+  if (top === 0) return String(whole);
+  return whole === 0 ? `${top}/${bottom}` : `${whole} ${top}/${bottom}`;
+}
+
+/** Grams below a kilogram, ounces below a pound, bar below a megapascal. */
+function shownUnit(kind: QuantityKind, value: number, system: UnitSystem): Unit {
+  const usual = usualUnit(kind, system);
+  if (value === 0 || countOf(usual, Math.abs(value)) >= 1) return usual;
+  const smaller = { kg: 'g', lb: 'oz', MPa: 'bar' }[usual.symbol];
+  return UNITS[kind].find((u) => u.symbol === smaller) ?? usual;
+}
+
+function time(seconds: number): string {
+  const size = Math.abs(seconds);
+  if (size < 90) return `${figures(size >= 10 ? Math.round(seconds) : seconds)} s`;
+  const minutes = seconds / 60;
+  if (size < 3600) return `${rounded(minutes, size < 600 ? 1 : 0)} min`;
+  const whole = Math.round(minutes);
+  return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${whole % 60} min`;
+}
+
+/** The unit that stands beside a field or over a column. */
+export const unitOf = (kind: QuantityKind, units: Units) => usualUnit(kind, systemOf(units, kind)).symbol;
+
+/** How many of the reader's usual unit a value is, for an axis with round figures. */
+export const countIn = (kind: QuantityKind, value: number, units: Units) =>
+  countOf(usualUnit(kind, systemOf(units, kind)), value);
+
+/** A value for reading, in the reader's units, with its unit. */
+export function show(kind: QuantityKind, value: number, units: Units): string {
+  const system = systemOf(units, kind);
+  const usual = usualUnit(kind, system);
+  switch (kind) {
+    case 'length':
+      return `${showLength(value, units).text} ${usual.symbol}`;
+    case 'temperature':
+    case 'temperatureChange':
+      return `${Math.round(countOf(usual, value)) + 0} ${usual.symbol}`;
+    case 'time':
+      return time(value);
+    case 'share':
+      return `${figures(value * 100)}%`;
+    case 'angle':
+      return `${figures(value)}°`;
+    case 'pricePerLength':
+    case 'pricePerMass':
+      return `${countOf(usual, value).toFixed(2)} ${usual.symbol}`;
+    default: {
+      const unit = shownUnit(kind, value, system);
+      return `${figures(countOf(unit, value))} ${unit.symbol}`;
+    }
+  }
+}
+
+/** Digits a field shows of a count of its unit. */
+const fieldDigits = (count: number) => {
+  const size = Math.abs(count);
+  return size < 0.1 ? 4 : size < 10 ? 3 : size < 100 ? 2 : size < 1000 ? 1 : 0;
+};
+
+/**
+ * A value for a field, without a unit: exact where a fraction of an inch or a few decimals of the reader's
+ * unit are exact, else rounded to what a smith sets. A field left as it was keeps its stored value.
+ */
+export function edit(kind: QuantityKind, value: number, units: Units): string {
+  const system = systemOf(units, kind);
+  const usual = usualUnit(kind, system);
+  const readsBack = (text: string) => {
+    const back = parseQuantity(kind, text, system);
+    return 'value' in back && back.value === value;
   };
+  if (kind === 'length' && system === 'INCH' && value !== 0) {
+    const text =
+      (value < 0 ? '-' : '') + mixedText(Math.round((Math.abs(value) / MM_PER_INCH) * FINEST_FRACTION));
+    if (readsBack(text)) return text;
+  }
+  const count = countOf(usual, value);
+  const written = (digits: number) => {
+    const text = rounded(count, digits);
+    return kind === 'length' && system === 'INCH' ? text.replace(/^(-?)0\./, '$1.') : text;
+  };
+  const exact = [0, 1, 2, 3, 4].map(written).find(readsBack);
+  return exact ?? written(kind === 'temperature' ? 0 : fieldDigits(count));
 }
 
-/** The unit that stands beside a shown length. */
-export const lengthUnit = (system: UnitSystem) => (system === 'METRIC' ? 'mm' : 'in');
-
-/**
- * A length for editing: reads back to the very same number. A fraction or a decimal of up to four places
- * where that is exact in the display unit, else millimetres with their unit.
- */
-export function editLength(mm: number, system: UnitSystem): string {
-  if (system === 'METRIC') return String(mm);
-  const candidates = [...(mm > 0 ? [showLength(mm, 'INCH').text] : []), trimmed(mm / MM_PER_INCH, 4)];
-  const exact = candidates.find((text) => {
-    const back = parseLength(text, 'INCH');
-    return 'value' in back && back.value === mm;
-  });
-  return exact ?? `${mm} mm`;
-}
-
-/** A temperature for reading, whole degrees with their unit. */
-export function showTemperature(celsius: number, system: UnitSystem): string {
-  return system === 'METRIC' ? `${Math.round(celsius)} °C` : `${Math.round((celsius * 9) / 5 + 32)} °F`;
-}
-
-/**
- * A temperature for editing. Whole degrees Fahrenheit read back to the very same number; Celsius is given to
- * 0.01 °C, and a field left as it was keeps its exact value.
- */
-export function editTemperature(celsius: number, system: UnitSystem): string {
-  if (system === 'METRIC') return trimmed(celsius, 2);
-  const fahrenheit = String(Math.round((celsius * 9) / 5 + 32));
-  const back = parseTemperature(fahrenheit, 'INCH');
-  return 'value' in back && back.value === celsius ? fahrenheit : `${celsius} C`;
-}
-
-/** A difference of temperatures for reading. */
-export const showDegrees = (celsius: number, system: UnitSystem) =>
-  system === 'METRIC' ? `${Math.round(celsius)} °C` : `${Math.round(celsius * 1.8)} °F`;
-
-/** A mass for reading, with its unit. */
-export function showMass(kg: number, system: UnitSystem): string {
-  const value = system === 'METRIC' ? kg : kg * LB_PER_KG;
-  const digits = value < 0.1 ? 3 : value < 10 ? 2 : 1;
-  return `${value.toFixed(digits)} ${system === 'METRIC' ? 'kg' : 'lb'}`;
-}
-
-/** A share as whole percent. */
-export const showPercent = (share: number) => `${Math.round(share * 100)} %`;
+/** A share as percent. */
+export const showPercent = (share: number) => `${Math.round(share * 100)}%`;
 
 /** Replaces the figures the core marked in a sentence by the reader's units. */
-export function renderWords(sentence: string, system: UnitSystem): string {
-  return sentence.replace(/\[\[(mm|C|dC) (-?[0-9.]+)]]/g, (_, unit: string, digits: string) => {
-    const value = Number(digits);
-    if (unit === 'mm') return `${showLength(value, system).text} ${lengthUnit(system)}`;
-    return unit === 'C' ? showTemperature(value, system) : showDegrees(value, system);
-  });
+export function renderWords(sentence: string, units: Units): string {
+  return sentence.replace(
+    /\[\[([a-zA-Z0-9/-]+) (-?[0-9.]+)]]/g,
+    (mark: string, unit: string, digits: string) => {
+      const kind = BY_MARK[unit];
+      return kind ? show(kind, Number(digits), units) : mark;
+    },
+  );
 }

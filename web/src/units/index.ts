@@ -1,4 +1,5 @@
-/** Lengths, temperatures and masses as smiths type and read them. Values are mm, °C and kg. */
+/** Quantities as smiths type and read them. Values are in the stored unit of their kind: mm, °C, kg, … */
+export { METRIC, systemOf, US, type QuantityKind, type Units, type UnitSystem } from './quantity';
 export * from './parse';
 export * from './format';
 export * from './ruler';

@@ -1,96 +1,144 @@
 import { ofDecimal, plus, ratio, times, toNumber, type Ratio } from './exact';
+import { stored, UNITS, usualUnit, type QuantityKind, type Unit, type UnitSystem } from './quantity';
 
-/** What a person reads and types when no unit is written. */
-export type UnitSystem = 'METRIC' | 'INCH';
-
-/** A value in mm, °C or kg, or what is wrong with the text. */
+/** A value in the stored unit, or what is wrong with the text. */
 export type Parsed = { readonly value: number } | { readonly error: string };
 
-const DECIMAL = String.raw`\d+\.?\d*|\.\d+`;
-const LENGTH = new RegExp(
-  String.raw`^(-)?(?:(\d+)[ -]+)??(?:(\d+)/(\d+)|(${DECIMAL}))\s*(mm|cm|m|in(?:ch(?:es)?)?\.?|"|”|″)?$`,
-);
-const TEMPERATURE = new RegExp(String.raw`^(-)?(${DECIMAL})\s*°?\s*([cf])?$`);
-const MASS = new RegExp(String.raw`^(${DECIMAL})\s*(kg|g|lbs?|oz)?$`);
-const PLAIN = new RegExp(String.raw`^(${DECIMAL})$`);
+const FRACTIONS: Readonly<Record<string, string>> = {
+  '½': '1/2',
+  '¼': '1/4',
+  '¾': '3/4',
+  '⅛': '1/8',
+  '⅜': '3/8',
+  '⅝': '5/8',
+  '⅞': '7/8',
+  '⅓': '1/3',
+  '⅔': '2/3',
+};
+const NUMBER =
+  /(?:(\d+)(?: +| ?- ?))?(\d+) ?\/ ?(\d+)|(\d{1,3}(?:,\d{3})+(?:\.\d+)?)(?![\d,])|(\d+\.?\d*|\.\d+)/y;
 const MOST_DIGITS = 20;
 
-const MM_PER: Record<string, Ratio> = { mm: ratio(1), cm: ratio(10), m: ratio(1000) };
-const MM_PER_INCH = ratio(254, 10);
-const KG_PER: Record<string, Ratio> = {
-  kg: ratio(1),
-  g: ratio(1, 1000),
-  lb: ratio(45359237, 100000000),
-  lbs: ratio(45359237, 100000000),
-  oz: ratio(45359237, 1600000000),
+const REMEDY: Record<QuantityKind, string> = {
+  length: 'Write a length such as 38 mm, 1 1/2, 3/32, 2 ft 3 or 0.049 in.',
+  temperature: 'Write a temperature such as 2150 F or 1180 C.',
+  temperatureChange: 'Write a temperature difference such as 25 F or -15 C.',
+  mass: 'Write a mass such as 1.4 kg, 3.1 lb or 3 lb 4 oz.',
+  force: 'Write a force such as 24 tons or 210 kN.',
+  pressure: 'Write a pressure such as 2500 psi, 17 MPa or 170 bar.',
+  volume: 'Write a volume such as 600 cu in or 10 l.',
+  power: 'Write a power such as 40000 BTU/h or 12 kW.',
+  massFlow: 'Write a rate such as 2 lb/h or 0.9 kg/h.',
+  speed: 'Write a speed such as 1/2 in/s or 12 mm/s.',
+  time: 'Write a time such as 45 min, 1h20 or 90 s.',
+  density: 'Write a density such as 7850 kg/m³ or 0.284 lb/cu in.',
+  expansion: 'Write an expansion such as 12.1 per °C, in millionths.',
+  pricePerLength: 'Write a price such as 4.50 per ft or 15 per m.',
+  pricePerMass: 'Write a price such as 3 per lb or 7 per kg.',
+  share: 'Write a share such as 12%.',
+  angle: 'Write an angle such as 3.5°.',
+  hardness: 'Write a hardness such as 60 HRC.',
 };
 
-const tidy = (text: string) => text.trim().toLowerCase();
-const tooLong = (text: string) => text.replace(/\D/g, '').length > MOST_DIGITS;
+const tidy = (text: string) =>
+  text
+    .toLowerCase()
+    .replace(/[\u00a0\u202f]/g, ' ')
+    .replaceAll('⁄', '/')
+    .replace(/[−–]/g, '-')
+    .replaceAll('μ', 'µ')
+    .replaceAll("''", '"')
+    .replace(/[”″]/g, '"')
+    .replace(/[’′]/g, "'")
+    .replace(/[½¼¾⅛⅜⅝⅞⅓⅔]/g, (sign) => ` ${FRACTIONS[sign] ?? ''}`)
+    .trim()
+    .replace(/ +/g, ' ');
+
 const unreadable = (text: string, remedy: string): Parsed => ({
-  error:
-    text.trim() === '' ? `Nothing is written here. ${remedy}` : `“${text.trim()}” cannot be read. ${remedy}`,
+  error: text.trim() === '' ? `Nothing is entered. ${remedy}` : `“${text.trim()}” cannot be read. ${remedy}`,
 });
 
+/** A name ends where no letter goes on: `m` is not the beginning of `mm`. */
+const endsAt = (text: string, end: number, name: string) =>
+  !/\p{L}$/u.test(name) || !/^\p{L}/u.test(text.slice(end));
+
+function writtenUnit(kind: QuantityKind, text: string, at: number): { unit: Unit; end: number } | null {
+  const names = UNITS[kind]
+    .flatMap((unit) => unit.names.map((name) => ({ name, unit })))
+    .sort((a, b) => b.name.length - a.name.length);
+  const found = names.find(({ name }) => text.startsWith(name, at) && endsAt(text, at + name.length, name));
+  return found ? { unit: found.unit, end: at + found.name.length } : null;
+}
+
 /**
- * Reads a length; `1 1/2`, `3/32`, `0.049 in` and `38 mm` may be typed whatever the display unit is. A fraction
- * without a unit is inches, since nobody divides millimetres that way.
+ * Reads what a person typed: a number, a fraction or both, with or without a unit of either system, several
+ * parts as in `2 ft 3`, a sign. Rounded once, at the end, to the number nearest to what was typed.
  */
-export function parseLength(text: string, whenNoUnit: UnitSystem): Parsed {
-  const remedy = 'Write a length such as 38 mm, 1 1/2, 3/32 or 0.049 in.';
-  const match = LENGTH.exec(tidy(text));
-  if (!match || tooLong(text)) return unreadable(text, remedy);
-  const [, minus, whole, top, bottom, decimal, unit] = match;
-  if (whole !== undefined && decimal !== undefined) return unreadable(text, remedy);
-  if (bottom !== undefined && Number(bottom) === 0) {
-    return { error: 'A fraction cannot have 0 below the line.' };
+export function parseQuantity(kind: QuantityKind, typed: string, whenNoUnit: UnitSystem): Parsed {
+  const text = tidy(typed);
+  const fail = unreadable(typed, REMEDY[kind]);
+  if (text.replace(/\D/g, '').length > MOST_DIGITS) return fail;
+  let at = 0;
+  const skip = () => {
+    while (text[at] === ' ') at++;
+  };
+  const negative = text[at] === '-';
+  if (negative || text[at] === '+') at++;
+  skip();
+  let sum: Ratio | null = null;
+  let last: Unit | null = null;
+  while (at < text.length || sum === null) {
+    NUMBER.lastIndex = at;
+    const match = NUMBER.exec(text);
+    if (!match) return fail;
+    at = NUMBER.lastIndex;
+    const [, whole, top, bottom, grouped, decimal] = match;
+    let value: Ratio;
+    if (decimal !== undefined) {
+      value = ofDecimal(decimal);
+    } else if (grouped !== undefined) {
+      value = ofDecimal(grouped.replaceAll(',', ''));
+    } else {
+      if (BigInt(bottom ?? 0) === 0n) return { error: 'A fraction cannot have 0 below the line.' };
+      value = ratio(BigInt(top ?? 0), BigInt(bottom ?? 1));
+      if (whole !== undefined) value = plus(value, ratio(BigInt(whole)));
+    }
+    const from = at;
+    skip();
+    if (text[at] === '-') at++;
+    const written = writtenUnit(kind, text, at);
+    let of: Unit | undefined;
+    if (written) {
+      of = written.unit;
+      at = written.end;
+    } else {
+      at = from;
+      // Nobody divides millimetres into halves: a bare fraction is of an inch.
+      const inch = kind === 'length' && bottom !== undefined;
+      of = last
+        ? UNITS[kind].find((u) => u.symbol === last?.part)
+        : usualUnit(kind, inch ? 'INCH' : whenNoUnit);
+    }
+    if (of === undefined || (last !== null && of.symbol !== last.part)) return fail;
+    const part = stored(of, negative ? times(value, ratio(-1)) : value);
+    sum = sum === null ? part : plus(sum, part);
+    last = of;
+    skip();
   }
-  let value = decimal !== undefined ? ofDecimal(decimal) : ratio(BigInt(top ?? 0), BigInt(bottom ?? 1));
-  if (whole !== undefined) value = plus(value, ratio(BigInt(whole)));
-  const perUnit =
-    unit === undefined
-      ? whenNoUnit === 'METRIC' && decimal !== undefined
-        ? ratio(1)
-        : MM_PER_INCH
-      : (MM_PER[unit] ?? MM_PER_INCH);
-  const mm = toNumber(times(value, perUnit));
-  return { value: minus ? -mm : mm };
+  return { value: toNumber(sum) + 0 };
 }
 
-/** Reads a temperature: `2150 F`, `1180 C`, `2150`. */
-export function parseTemperature(text: string, whenNoUnit: UnitSystem): Parsed {
-  const match = TEMPERATURE.exec(tidy(text));
-  if (!match?.[2] || tooLong(text)) return unreadable(text, 'Write a temperature such as 2150 F or 1180 C.');
-  const typed = times(ofDecimal(match[2]), ratio(match[1] ? -1 : 1));
-  const celsius = match[3] === undefined ? whenNoUnit === 'METRIC' : match[3] === 'c';
-  return { value: toNumber(celsius ? typed : times(plus(typed, ratio(-32)), ratio(5, 9))) };
-}
-
-/** Reads a mass: `3.1 lb`, `1.4 kg`. */
-export function parseMass(text: string, whenNoUnit: UnitSystem): Parsed {
-  const match = MASS.exec(tidy(text));
-  if (!match?.[1] || tooLong(text)) return unreadable(text, 'Write a mass such as 1.4 kg or 3.1 lb.');
-  const perUnit = KG_PER[match[2] ?? (whenNoUnit === 'METRIC' ? 'kg' : 'lb')] ?? ratio(1);
-  return { value: toNumber(times(ofDecimal(match[1]), perUnit)) };
-}
-
-/** Reads a plain number, with an optional word after it that is passed over, such as `%`. */
-export function parseNumber(text: string, word = ''): Parsed {
-  const bare = word && tidy(text).endsWith(word) ? tidy(text).slice(0, -word.length).trim() : tidy(text);
-  const match = PLAIN.exec(bare);
-  if (!match?.[1] || tooLong(text)) return unreadable(text, 'A number belongs here.');
-  return { value: toNumber(ofDecimal(match[1])) };
-}
-
-/** Reads a number that may lie below zero, such as what a gauge is off by; any kind of minus will do. */
-export function parseSigned(text: string): Parsed {
-  const sign = /^\s*([-−–+])/.exec(text);
-  const read = parseNumber(sign ? text.slice(sign[0].length) : text);
-  return 'value' in read && sign && sign[1] !== '+' ? { value: read.value === 0 ? 0 : -read.value } : read;
+/** Reads a plain number that may lie below zero. */
+export function parseNumber(text: string): Parsed {
+  const bare = tidy(text);
+  const match = /^([-+])? ?(\d+\.?\d*|\.\d+)$/.exec(bare);
+  if (!match?.[2] || bare.replace(/\D/g, '').length > MOST_DIGITS) return unreadable(text, 'Enter a number.');
+  const value = toNumber(ofDecimal(match[2]));
+  return { value: match[1] === '-' && value !== 0 ? -value : value };
 }
 
 /** Reads a whole number. */
 export function parseCount(text: string): Parsed {
   const bare = tidy(text);
-  return /^\d{1,6}$/.test(bare) ? { value: Number(bare) } : unreadable(text, 'A whole number belongs here.');
+  return /^\d{1,6}$/.test(bare) ? { value: Number(bare) } : unreadable(text, 'Enter a whole number.');
 }

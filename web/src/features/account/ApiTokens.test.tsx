@@ -17,7 +17,7 @@ const SCALE = {
 function shown(rank: string, make: unknown) {
   let tokens = [SCALE];
   const shop = standIn({
-    'GET /api/v1/session': { login: 'wharf', rank },
+    'GET /api/v1/session': { units: { system: 'METRIC', chosen: {} }, login: 'wharf', rank },
     'GET /api/v1/tokens': () => Response.json(tokens),
     'POST /api/v1/tokens': make,
     'POST /api/v1/tokens/3/revoke': () => {

@@ -1,4 +1,5 @@
 import { render, screen, waitFor, within as inside } from '@testing-library/react';
+import { US } from '../../units';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { refusal, standIn, within, type Sent } from '../../lib/standIn';
@@ -25,7 +26,7 @@ function opened(answers: Record<string, (sent: Sent) => Response> = {}) {
   });
   render(
     within(
-      <Units value="INCH">
+      <Units value={US}>
         <People />
       </Units>,
     ),

@@ -104,7 +104,7 @@ function LetIn({ onIn }: { onIn: () => void }) {
   const [who, setWho] = useState(NOBODY);
   const [rank, setRank] = useState<Rank>('APPRENTICE');
   const add = useMutation({
-    mutationFn: () => letIn({ ...who, units, rank }),
+    mutationFn: () => letIn({ ...who, units: units.system, rank }),
     onSuccess: () => {
       setWho(NOBODY);
       onIn();

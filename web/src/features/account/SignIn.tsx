@@ -196,8 +196,8 @@ function OwnerForm() {
         value={units}
         onChoose={setUnits}
         options={[
-          { value: 'METRIC', show: 'millimetres, °C' },
-          { value: 'INCH', show: 'inches, °F' },
+          { value: 'METRIC', show: 'Metric: mm, °C, kg' },
+          { value: 'INCH', show: 'US shop: in, °F, lb' },
         ]}
       />
       {problem && !FIELDS.some(([f]) => wrong(f)) && (

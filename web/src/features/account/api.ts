@@ -3,18 +3,18 @@ import { queryOptions } from '@tanstack/react-query';
 import { answered, api, asItIs, signInBy } from '../../lib/http';
 import { setPerson } from '../../lib/person';
 import { forget } from '../../lib/stored';
-import type { UnitSystem } from '../../units';
+import type { QuantityKind, Units, UnitSystem } from '../../units';
 
-export type Session = Schemas['AccountSession'];
+export type Session = Omit<Schemas['AccountSession'], 'units'> & { readonly units: Units };
 
 export type NewOwner = Schemas['AccountNewOwner'];
 
 export const sessionQuery = queryOptions({
   queryKey: ['session'],
   queryFn: async () => {
-    const session = await answered(api.GET('/api/v1/session'));
+    const { units, ...session } = await answered(api.GET('/api/v1/session'));
     setPerson(session.login);
-    return session;
+    return { ...session, units: readerUnits(units) };
   },
   staleTime: Infinity,
 });
@@ -30,7 +30,25 @@ export async function signOut() {
 }
 
 export const makeOwner = (owner: NewOwner) => answered(api.POST('/api/v1/owner', { body: owner }));
-export const setUnits = (units: UnitSystem) => answered(api.PUT('/api/v1/settings', { body: { units } }));
+export const setUnits = (units: Units) =>
+  answered(api.PUT('/api/v1/settings', { body: { units: { system: units.system, chosen: sent(units) } } }));
+
+/** The quantities a person reads in the other system, by the names the interface has for them. */
+const sent = (units: Units) =>
+  Object.fromEntries(Object.entries(units.chosen).map(([kind, system]) => [constant(kind), system]));
+
+const constant = (kind: string) => kind.replace(/[A-Z]/g, (letter) => `_${letter}`).toUpperCase();
+
+/** The same as the interface tells it. */
+export const readerUnits = (sentUnits: Schemas['AccountUnitsBody']): Units => ({
+  system: sentUnits.system,
+  chosen: Object.fromEntries(
+    Object.entries(sentUnits.chosen ?? {}).map(([name, system]) => [camel(name) as QuantityKind, system]),
+  ),
+});
+
+const camel = (name: string) =>
+  name.toLowerCase().replace(/_(.)/g, (_, letter: string) => letter.toUpperCase());
 
 export type Rank = NonNullable<Session['rank']>;
 

@@ -1,7 +1,7 @@
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
 import type { Finding, Remedy } from './api';
-import { FindingMark, STRENGTH_WORDS } from './FindingMark';
+import { FindingMark, SEVERITY_WORDS } from './FindingMark';
 
 /** Findings about one stage: what, why, what to do, and the remedy as an edit. */
 export function Findings({
@@ -20,19 +20,19 @@ export function Findings({
           className="flex gap-3 border-t border-rule py-2.5"
         >
           <span className="pt-0.5">
-            <FindingMark strength={f.strength} />
+            <FindingMark severity={f.severity} />
           </span>
           <div className="min-w-0">
             <p className="condensed text-[13px] text-soft">
-              {f.hazard && <b className="text-ink">danger · </b>}
-              {STRENGTH_WORDS[f.strength]}
+              {f.safety && <b className="text-ink">Safety · </b>}
+              {SEVERITY_WORDS[f.severity]}
             </p>
             <p>
               <b>
                 <Words of={f.what} />
               </b>{' '}
               <span className="text-soft">
-                <Words of={`${f.why} ${f.mend}`} />
+                <Words of={`${f.why} ${f.action}`} />
               </span>{' '}
               {f.record && <span>{f.record} </span>}
               <Mend finding={f} onMend={onMend} />

@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import type { RowFigure } from '../../figures/bars';
 import { dragged, gripsOf, type Grip } from '../../figures/grips';
-import { Length, useUnits } from '../../ui/Words';
+import { Length, useMetric } from '../../ui/Words';
 import type { Operation } from './plan';
 
 /** Edges of the open figure that can be dragged; each has its field below for hands and keys. */
@@ -27,7 +27,7 @@ export function Grips({
 const REACH_PX = 10;
 
 function DragEdge({ grip, top, onPut }: { grip: Grip; top: number; onPut: (mm: number) => void }) {
-  const metric = useUnits() === 'METRIC';
+  const metric = useMetric();
   const [drag, setDrag] = useState<{ from: number; px: number } | null>(null);
   const along = grip.axis === 'x';
   const mm = drag ? dragged(grip, drag.px, metric) : grip.mm;

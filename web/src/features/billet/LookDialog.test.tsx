@@ -1,4 +1,5 @@
 import { fireEvent, render, screen, waitFor } from '@testing-library/react';
+import { METRIC } from '../../units';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { refusal, standIn, within } from '../../lib/standIn';
@@ -26,7 +27,7 @@ function opened(write: unknown = { id: 9 }) {
   const closed = vi.fn();
   render(
     within(
-      <Units value="METRIC">
+      <Units value={METRIC}>
         <LookDialog billetId={7} stepKey="a" stage={STAGE} onClose={closed} />
       </Units>,
     ),

@@ -88,7 +88,7 @@ export function LookDialog({
           {ways.includes('BEND') && (
             <MeasureField
               label="Bright share of the break"
-              measure="percent"
+              measure="share"
               value={bright}
               onCommit={(share) => {
                 if (share > 1) return 'A share is 100 % at most.';

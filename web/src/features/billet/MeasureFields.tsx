@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { Button } from '../../ui/Button';
 import { Field, INPUT } from '../../ui/Field';
 import { Length, Mass, Words, useUnits } from '../../ui/Words';
-import { editLength, lengthUnit, parseLength, parseMass } from '../../units';
+import { parseQuantity, systemOf, edit, unitOf } from '../../units';
 import type { Stage } from './api';
 import type { Measured } from './plan';
 
@@ -28,13 +28,13 @@ export function MeasureFields({
   waysOn: string | null;
   onMeasured: (measured: Measured | null) => Promise<string | null>;
 }) {
-  const system = useUnits();
+  const units = useUnits();
   const [asked, setAsked] = useState(false);
   const start = (): Typed => ({
-    widthMm: measured?.widthMm == null ? '' : editLength(measured.widthMm, system),
-    heightMm: measured?.heightMm == null ? '' : editLength(measured.heightMm, system),
-    lengthMm: measured?.lengthMm == null ? '' : editLength(measured.lengthMm, system),
-    massKg: measured?.massKg == null ? '' : `${measured.massKg} kg`,
+    widthMm: measured?.widthMm == null ? '' : edit('length', measured.widthMm, units),
+    heightMm: measured?.heightMm == null ? '' : edit('length', measured.heightMm, units),
+    lengthMm: measured?.lengthMm == null ? '' : edit('length', measured.lengthMm, units),
+    massKg: measured?.massKg == null ? '' : edit('mass', measured.massKg, units),
   });
   const [typed, setTyped] = useState<Typed>(start);
   const [errors, setErrors] = useState<Partial<Typed>>({});
@@ -50,7 +50,10 @@ export function MeasureFields({
         values[name] = null;
         continue;
       }
-      const read = name === 'massKg' ? parseMass(text, system) : parseLength(text, system);
+      const read =
+        name === 'massKg'
+          ? parseQuantity('mass', text, systemOf(units, 'mass'))
+          : parseQuantity('length', text, systemOf(units, 'length'));
       if ('error' in read) found[name] = read.error;
       else values[name] = read.value;
     }
@@ -110,24 +113,31 @@ export function MeasureFields({
           }}
         >
           {SIZES.map((s) => (
-            <Field key={s.name} label={`${s.label} ${lengthUnit(system)}`} error={errors[s.name] ?? null}>
+            <Field
+              key={s.name}
+              label={`${s.label} ${unitOf('length', units)}`}
+              error={errors[s.name] ?? null}
+            >
               {(parts) => (
                 <input
                   {...parts}
                   className={INPUT}
-                  placeholder={editLength(stage[s.name], system)}
+                  placeholder={edit('length', stage[s.name], units)}
                   value={typed[s.name]}
                   onChange={(e) => setTyped({ ...typed, [s.name]: e.target.value })}
                 />
               )}
             </Field>
           ))}
-          <Field label={`Mass of ${stage.count > 1 ? 'each bar' : 'the bar'}`} error={errors.massKg ?? null}>
+          <Field
+            label={`Mass of ${stage.count > 1 ? 'each bar' : 'the bar'} ${unitOf('mass', units)}`}
+            error={errors.massKg ?? null}
+          >
             {(parts) => (
               <input
                 {...parts}
                 className={INPUT}
-                placeholder="8.5 lb or 3.9 kg"
+                placeholder={edit('mass', stage.massKg, units)}
                 value={typed.massKg}
                 onChange={(e) => setTyped({ ...typed, massKg: e.target.value })}
               />

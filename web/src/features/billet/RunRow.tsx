@@ -4,7 +4,7 @@ import { LayerFill } from '../../figures/LayerFill';
 import { Length, Mass, useUnits } from '../../ui/Words';
 import { showLength } from '../../units';
 import type { Finding, Stage } from './api';
-import { FindingMark, strongest, STRENGTH_WORDS } from './FindingMark';
+import { FindingMark, strongest, SEVERITY_WORDS } from './FindingMark';
 import { describe } from './runRows';
 
 /** Room round a figure and least height of a row, px: as a rule, and where rows are many. */
@@ -86,9 +86,9 @@ export function RunRow({
           >
             {title}
             {mark && (
-              <span title={STRENGTH_WORDS[mark]}>
-                <FindingMark strength={mark} size={14} />
-                <span className="sr-only">{STRENGTH_WORDS[mark]}</span>
+              <span title={SEVERITY_WORDS[mark]}>
+                <FindingMark severity={mark} size={14} />
+                <span className="sr-only">{SEVERITY_WORDS[mark]}</span>
               </span>
             )}
             {made}

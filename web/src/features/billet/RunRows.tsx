@@ -184,7 +184,7 @@ function Stopped({ run, plan, path, drawing }: { run: Run; plan: Plan; path: str
               <div className={`border-l-2 border-ink px-4 ${drawing.dense ? 'py-0.5' : 'py-3'}`}>
                 {i === 0 ? (
                   <p role="alert" className="flex gap-2">
-                    <FindingMark strength="WILL_FAIL" />
+                    <FindingMark severity="ERROR" />
                     <span>
                       <b>The bar does not allow this.</b> <Words of={`${reason} ${remedy}`} />
                     </span>

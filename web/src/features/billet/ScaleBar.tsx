@@ -1,9 +1,9 @@
 import { scaleBar } from '../../figures/scaleBar';
-import { Length, useUnits } from '../../ui/Words';
+import { Length, useMetric } from '../../ui/Words';
 
 /** A round length at a scale, in the reader's unit. */
 export function ScaleBar({ scale, children }: { scale: number; children?: React.ReactNode }) {
-  const { mm, px } = scaleBar(scale, useUnits() === 'METRIC');
+  const { mm, px } = scaleBar(scale, useMetric());
   return (
     <div className="flex items-center gap-2 text-[13px] text-soft">
       <svg width={px + 2} height="9" aria-hidden>

@@ -37,7 +37,7 @@ export function ShorthandLine({
   return (
     <div className="px-5 pb-3">
       <label htmlFor="shorthand" className="sr-only">
-        The plan in shorthand, {units === 'INCH' ? 'inches' : 'millimetres'} where nothing is written
+        The plan in shorthand, {units.system === 'INCH' ? 'inches' : 'millimeters'} where no unit is written
       </label>
       <textarea
         id="shorthand"

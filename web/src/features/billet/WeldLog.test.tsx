@@ -1,4 +1,5 @@
 import { render, screen, waitFor } from '@testing-library/react';
+import { US } from '../../units';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { refusal, standIn, within } from '../../lib/standIn';
@@ -40,7 +41,7 @@ function shown(answer: unknown = { id: 5 }, welds: readonly Weld[] = []) {
   });
   render(
     within(
-      <Units value="INCH">
+      <Units value={US}>
         <WeldLog billetId={7} stepKey="a" planned={PLANNED} welds={welds} />
       </Units>,
     ),

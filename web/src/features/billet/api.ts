@@ -21,7 +21,7 @@ export type Remedy = Schemas['BilletRunViewRemedyView'];
 /** Whether the bar yields what is wanted: what is missing, or left over below 0. */
 export type Finish = Schemas['SizingFinish'];
 
-export type Strength = 'WILL_FAIL' | 'AT_RISK' | 'WORTH_KNOWING';
+export type Severity = 'ERROR' | 'WARNING' | 'NOTE';
 
 export type Finding = Schemas['BilletRunViewFindingView'];
 

@@ -1,3 +1,4 @@
+import { METRIC, US } from '../../units';
 import { describe, expect, it } from 'vitest';
 import type { Spot } from '../book/api';
 import type { Stage } from './api';
@@ -18,7 +19,7 @@ const WELD = {
 } as const;
 const SPOT: Spot = { bar: 0, fromXMm: 0, toXMm: 24, fromYMm: 0, toYMm: 6, fromZMm: 10, toZMm: 10 };
 
-const decisions = (spot: Spot, stage = STAGE) => waysOut(spot, stage, WELD, 'METRIC');
+const decisions = (spot: Spot, stage = STAGE) => waysOut(spot, stage, WELD, METRIC);
 
 describe('ways out of a flaw', () => {
   it('trims the nearer end with a little beyond, and grinds where least is lost', () => {
@@ -42,7 +43,7 @@ describe('ways out of a flaw', () => {
   });
 
   it('rounds to what is set on a saw', () => {
-    const [trim] = waysOut(SPOT, STAGE, WELD, 'INCH');
+    const [trim] = waysOut(SPOT, STAGE, WELD, US);
     expect(trim?.operation).toMatchObject({ frontMm: 26.19375 });
   });
 });

@@ -1,7 +1,7 @@
 import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
 import { answered, api } from '../../lib/http';
-import { onStep, rulerStepMm, type UnitSystem } from '../../units';
+import { onStep, rulerStepMm, type Units } from '../../units';
 import type { Decision, Spot } from '../book/api';
 import type { Stage } from './api';
 import type { Operation } from './plan';
@@ -67,10 +67,10 @@ export function waysOut(
   spot: Spot,
   stage: Stage,
   weld: Extract<Operation, { kind: 'set' }>,
-  system: UnitSystem,
+  units: Units,
 ): WayOut[] {
   // Up, so that nothing of it is left.
-  const rounded = (mm: number) => onStep(mm, rulerStepMm(system), Math.ceil);
+  const rounded = (mm: number) => onStep(mm, rulerStepMm(units), Math.ceil);
   const ways: WayOut[] = [];
   const front = rounded(spot.toXMm + BEYOND_MM);
   const back = rounded(stage.lengthMm - spot.fromXMm + BEYOND_MM);

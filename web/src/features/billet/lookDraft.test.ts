@@ -1,3 +1,4 @@
+import { METRIC, US } from '../../units';
 import { describe, expect, it } from 'vitest';
 import { flawOf, nearestJoint, onRuler, spotOf, type FlawDraft } from './lookDraft';
 
@@ -39,8 +40,8 @@ describe('a flaw pointed at', () => {
     expect(nearestJoint(14, [10, 20])).toBe(1);
     expect(nearestJoint(16, [10, 20])).toBe(2);
     expect(nearestJoint(16, [])).toBeNull();
-    expect(onRuler(81.117256, 'METRIC')).toBe(81);
-    expect(onRuler(81.117256, 'INCH')).toBe(80.9625);
+    expect(onRuler(81.117256, METRIC)).toBe(81);
+    expect(onRuler(81.117256, US)).toBe(80.9625);
   });
 
   it.each([

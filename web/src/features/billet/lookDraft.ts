@@ -1,4 +1,4 @@
-import { onStep, rulerStepMm, type UnitSystem } from '../../units';
+import { onStep, rulerStepMm, type Units, systemOf } from '../../units';
 import type { Flaw, FlawKind, Spot } from '../book/api';
 
 /** A flaw being pointed at, before it is written down. No React in here. */
@@ -34,8 +34,8 @@ export interface BarSize {
 }
 
 /** A place as a ruler has it: whole millimetres, or 32nds of an inch. */
-export const onRuler = (mm: number, system: UnitSystem) =>
-  onStep(mm, system === 'METRIC' ? 1 : rulerStepMm(system));
+export const onRuler = (mm: number, units: Units) =>
+  onStep(mm, systemOf(units, 'length') === 'METRIC' ? 1 : rulerStepMm(units));
 
 const clamp = (value: number, most: number) => Math.min(Math.max(0, value), most);
 

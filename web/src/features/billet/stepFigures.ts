@@ -42,7 +42,7 @@ export const FIGURES: Record<Kind, readonly FigureOf[]> = {
     { name: 'heats', label: 'Setting heats', measure: 'count' },
     { name: 'temperatureC', label: 'Heat', measure: 'temperature' },
     { name: 'soakMin', label: 'Soak, from cold', measure: 'minutes' },
-    { name: 'reduction', label: 'Height taken', measure: 'percent' },
+    { name: 'reduction', label: 'Height taken', measure: 'share' },
     { name: 'bites', label: 'Bites, 0 as needed', measure: 'count' },
   ],
   draw: [
@@ -82,12 +82,12 @@ export const FIGURES: Record<Kind, readonly FigureOf[]> = {
     heats,
   ],
   resquare: [
-    { name: 'angleDeg', label: 'Angle, degrees', measure: 'number' },
+    { name: 'angleDeg', label: 'Angle', measure: 'angle' },
     { name: 'sideMm', label: 'New side, 0 as it comes', measure: 'length' },
     heats,
   ],
   upset: [
-    { name: 'reduction', label: 'Height taken', measure: 'percent' },
+    { name: 'reduction', label: 'Height taken', measure: 'share' },
     { name: 'bowMm', label: 'Bow', measure: 'length' },
     heats,
   ],
@@ -120,7 +120,7 @@ export const FIGURES: Record<Kind, readonly FigureOf[]> = {
     { name: 'spineMm', label: 'Spine', measure: 'length' },
     { name: 'edgeMm', label: 'At the edge', measure: 'length' },
     { name: 'bevelMm', label: 'Bevel up to', measure: 'length' },
-    { name: 'taper', label: 'Taper', measure: 'percent' },
+    { name: 'taper', label: 'Taper', measure: 'share' },
     { name: 'tangMm', label: 'Tang', measure: 'length' },
   ],
 };

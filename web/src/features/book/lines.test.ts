@@ -10,7 +10,7 @@ describe('an entry in words', () => {
     const spot = { bar: 0, fromXMm: 0, toXMm: 25.4, fromYMm: 0, toYMm: 6, fromZMm: 9, toZMm: 9 };
     const looked = { stepKey: 'a', at: AT, ways: ['BEND', 'TAP'] as const, note: '' };
     expect(entryWords(entry({ looked: { ...looked, brightShare: 0.8, flaws: [] } }))).toBe(
-      'bend or break, tap, 80 % bright: nothing found',
+      'bend or break, tap, 80% bright: nothing found',
     );
     const flaw = { id: 'f', kind: 'CRACK', state: 'OPEN', joint: 3, spot, note: '' } as const;
     expect(entryWords(entry({ looked: { ...looked, brightShare: null, flaws: [flaw] } }))).toBe(
@@ -21,7 +21,7 @@ describe('an entry in words', () => {
   it('leaves out what was not measured or done', () => {
     const sizes = { widthMm: null, heightMm: 12.7, lengthMm: 300, massKg: 1.25 };
     expect(entryWords(entry({ measured: { stepKey: 'a', at: AT, sizes, note: '' } }))).toBe(
-      'Measured ? × [[mm 12.7]] × [[mm 300]], 1.25 kg',
+      'Measured ? × [[mm 12.7]] × [[mm 300]], [[kg 1.25]]',
     );
     const treated = {
       kind: 'TESTED',
@@ -58,7 +58,7 @@ describe('how a weld was made', () => {
 
   it('stands beside what it asked for, and says nothing of what nobody knows', () => {
     expect(howWords({ how } as Weld)).toBe(
-      'it welds at [[C 1110]] to [[C 1260]] · 12 joints · soak 9 min of 7 · 1 set · at the dies after 4 s · 8 % down',
+      'it welds at [[C 1110]] to [[C 1260]] · 12 joints · soak [[s 540]] of [[s 420]] · 1 set · at the dies after [[s 4]] · 8% reduction',
     );
     const unknown = Object.fromEntries(Object.keys(how).map((k) => [k, null]));
     expect(howWords({ how: { ...unknown, joints: 0, later: false } } as unknown as Weld)).toBe('');

@@ -37,21 +37,21 @@ export function entryWords({ says }: Entry): string {
                 `${FLAW_WORDS[f.kind]} [[mm ${f.spot.fromXMm}]] to [[mm ${f.spot.toXMm}]] from the stop${f.joint === null ? '' : `, joint ${f.joint}`}`,
             )
             .join('; ');
-    const bright = brightShare === null ? '' : `, ${Math.round(brightShare * 100)} % bright`;
+    const bright = brightShare === null ? '' : `, ${Math.round(brightShare * 100)}% bright`;
     return `${ways.map((w) => WAY_WORDS[w][0]).join(', ')}${bright}: ${found}`;
   }
   if (says.decided) return `A flaw ${DECISION_WORDS[says.decided.decision]}`;
   if (says.measured) {
     const { widthMm, heightMm, lengthMm, massKg } = says.measured.sizes;
     const size = (mm: number | null) => (mm === null ? '?' : `[[mm ${mm}]]`);
-    return `Measured ${size(widthMm)} × ${size(heightMm)} × ${size(lengthMm)}${massKg === null ? '' : `, ${massKg} kg`}`;
+    return `Measured ${size(widthMm)} × ${size(heightMm)} × ${size(lengthMm)}${massKg === null ? '' : `, [[kg ${massKg}]]`}`;
   }
   if (says.treated) {
     const t = says.treated;
     return [
       TREATMENT_WORDS[t.kind],
       t.temperatureC === null ? '' : `[[C ${t.temperatureC}]]`,
-      t.minutes === null ? '' : `${t.minutes} min`,
+      t.minutes === null ? '' : `[[s ${t.minutes * 60}]]`,
       t.cycles === null ? '' : `${t.cycles} times`,
       t.medium,
       t.hrc.length === 0 ? '' : `${t.hrc.join(', ')} HRC`,
@@ -113,11 +113,11 @@ export function howWords({ how }: Weld): string {
   const soak =
     how.soakMin === null
       ? ''
-      : `soak ${how.soakMin.toFixed(0)} min${how.neededSoakMin === null ? '' : ` of ${how.neededSoakMin.toFixed(0)}`}`;
+      : `soak [[s ${Math.round(how.soakMin) * 60}]]${how.neededSoakMin === null ? '' : ` of [[s ${Math.round(how.neededSoakMin) * 60}]]`}`;
   const wait =
     how.waitedS === null
       ? ''
-      : `at the dies after ${how.waitedS.toFixed(0)} s${how.workingS === null ? '' : ` of ${how.workingS.toFixed(0)}`}`;
+      : `at the dies after [[s ${how.waitedS.toFixed(0)}]]${how.workingS === null ? '' : ` of [[s ${how.workingS.toFixed(0)}]]`}`;
   const window =
     how.floorC === null || how.ceilingC === null
       ? ''
@@ -128,8 +128,8 @@ export function howWords({ how }: Weld): string {
     soak,
     how.heats === null ? '' : `${how.heats} ${how.heats === 1 ? 'set' : 'sets'}`,
     wait,
-    how.forceKn === null ? '' : `${how.forceKn.toFixed(0)} kN`,
-    how.reduction === null ? '' : `${(how.reduction * 100).toFixed(0)} % down`,
+    how.forceKn === null ? '' : `[[kN ${how.forceKn}]]`,
+    how.reduction === null ? '' : `${(how.reduction * 100).toFixed(0)}% reduction`,
   ]
     .filter((w) => w !== '')
     .join(' · ');

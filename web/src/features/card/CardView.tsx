@@ -1,3 +1,4 @@
+import type { Units } from '../../units';
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { answered, api } from '../../lib/http';
@@ -5,7 +6,7 @@ import { Button } from '../../ui/Button';
 import { LoadFailed } from '../../ui/Notice';
 import { useUnits } from '../../ui/Words';
 
-const cardQuery = (id: number, units: string) =>
+const cardQuery = (id: number, units: Units) =>
   queryOptions({
     queryKey: ['billet', id, 'card', units],
     queryFn: () => answered(api.GET('/api/v1/billets/{id}/card', { params: { path: { id } } })),
@@ -45,7 +46,6 @@ export function CardView() {
           <div>
             <h1 className="text-3xl">{c.name}</h1>
             <p className="text-soft">{c.purpose}</p>
-            <p className="text-soft">All figures in {c.units}.</p>
           </div>
           <p className="text-right">
             <b className="text-[44px] leading-none">{c.counts.visible}</b> visible layers

@@ -6,8 +6,16 @@ import { SignInAgain } from '../account/SignInAgain';
 import { setPerson } from '../../lib/person';
 import { store, stored } from '../../lib/stored';
 import { Units } from '../../ui/Words';
+import type { Units as ReaderUnits, UnitSystem } from '../../units';
 
 const KEY = 'geminal.signed';
+
+/** Who was signed in last on this device; an earlier release stored their units as the system alone. */
+function signedBefore(): Session | null {
+  const who = stored(KEY) as (Omit<Session, 'units'> & { units: ReaderUnits | UnitSystem }) | null;
+  if (who === null) return null;
+  return { ...who, units: typeof who.units === 'string' ? { system: who.units, chosen: {} } : who.units };
+}
 
 /**
  * What stands round a live session: dusk, no other views, and whoever was signed in last where the shop does
@@ -29,9 +37,9 @@ export function FireFrame({ children }: { children: ReactNode }) {
   }, [session.data]);
   useEffect(() => {
     // Without the shop whoever was signed in last taps on, under their own name.
-    if (session.isError) setPerson((stored(KEY) as Session | null)?.login ?? null);
+    if (session.isError) setPerson(signedBefore()?.login ?? null);
   }, [session.isError]);
-  const who = session.data ?? (session.isError ? (stored(KEY) as Session | null) : null);
+  const who = session.data ?? (session.isError ? signedBefore() : null);
   if (session.data?.login === null) {
     return <Navigate to="/sign-in" state={{ from: location.pathname }} replace />;
   }

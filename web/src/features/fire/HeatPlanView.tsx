@@ -3,7 +3,7 @@ import type { ReactNode } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { Danger } from '../../ui/Danger';
 import { LoadFailed } from '../../ui/Notice';
-import { Length, Temperature, Words } from '../../ui/Words';
+import { Length, Temperature, Words, Quantity } from '../../ui/Words';
 import { billetQuery } from '../billet/api';
 import { SCHOOL_WORDS } from '../billet/plan';
 import { heatPlanQuery, heatsQuery, heatWords, type HeatPlan } from './api';
@@ -93,7 +93,11 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
                   of <Length mm={squeezing.biteMm} unit />,{' '}
                 </>
               )}
-              {squeezing.mostMpa > 0 && `gauge to ${squeezing.mostMpa.toFixed(0)} MPa`}
+              {squeezing.mostMpa > 0 && (
+                <>
+                  gauge to <Quantity kind="pressure" value={squeezing.mostMpa} />
+                </>
+              )}
             </span>
           )}
         </Large>

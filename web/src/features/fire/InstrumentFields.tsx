@@ -4,7 +4,7 @@ import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { Field, INPUT } from '../../ui/Field';
 import { Passing } from '../../ui/Notice';
-import { Temperature } from '../../ui/Words';
+import { Temperature, Quantity } from '../../ui/Words';
 import {
   addInstrument,
   changeInstrument,
@@ -113,7 +113,7 @@ function Says({ standing }: { standing: Standing }) {
   return standing.instrument.channel === 'FORGE' ? (
     <Temperature celsius={standing.value} />
   ) : (
-    <>{standing.value.toFixed(1)} MPa</>
+    <Quantity kind="pressure" value={standing.value} />
   );
 }
 
@@ -123,7 +123,7 @@ const NUMBERS: readonly { readonly name: Named; readonly label: string }[] = [
   { name: 'port', label: 'Port' },
   { name: 'unit', label: 'Unit' },
   { name: 'address', label: 'Register' },
-  { name: 'scale', label: 'One count is, °C or MPa' },
+  { name: 'scale', label: 'One count is (°C or MPa)' },
   { name: 'shift', label: 'Added' },
 ];
 

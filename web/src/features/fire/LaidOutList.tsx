@@ -29,9 +29,9 @@ export function LaidOutList({ items, of }: { items: readonly LaidOut[]; of: stri
             />
             <span className={ticked.has(item.what) ? 'text-soft' : ''}>
               <Words of={item.what} />
-              {item.caution !== '' && (
+              {item.caution !== null && (
                 <span className="block text-[13px] leading-snug text-soft">
-                  <b className="text-ink">Danger. </b>
+                  <b className="text-ink">Safety: </b>
                   <Words of={item.caution} />
                 </span>
               )}

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { heatColour } from '../../figures/heat';
-import { showDegrees, showTemperature } from '../../units';
+import { show } from '../../units';
 import { useUnits } from '../../ui/Words';
 import { clock, type Shown } from './course';
 
@@ -12,7 +12,7 @@ export function Numbers({ shown }: { shown: Shown }) {
   const units = useUnits();
   const { now } = shown;
   const out = shown.where === 'AIR' || shown.where === 'DIES';
-  const [figure, unit] = showTemperature(shown.coreC, units).split(' ');
+  const [figure, unit] = show('temperature', shown.coreC, units).split(' ');
   const left = Math.max(0, now.leftS - (out ? shown.sinceOutS - now.sinceOutS : 0));
   return (
     <div>
@@ -29,7 +29,7 @@ export function Numbers({ shown }: { shown: Shown }) {
           <p aria-label="Core" className="text-[104px] leading-[0.95] font-bold whitespace-nowrap">
             <span style={{ color: shown.coreC > 500 ? heatColour(shown.coreC) : undefined }}>{figure}</span>
             <span className="pl-1.5 text-[22px] font-normal text-soft">
-              {unit} ± {showDegrees(Math.max(5, now.plusMinusC), units).split(' ')[0]}
+              {unit} ± {show('temperatureChange', Math.max(5, now.plusMinusC), units).split(' ')[0]}
             </span>
           </p>
         </>
@@ -44,8 +44,8 @@ export function Numbers({ shown }: { shown: Shown }) {
                 : clock(now.readyInS)}
           </Figure>
         )}
-        {out && <Figure name="core">{showTemperature(shown.coreC, units)}</Figure>}
-        <Figure name="skin">{showTemperature(shown.skinC, units)}</Figure>
+        {out && <Figure name="core">{show('temperature', shown.coreC, units)}</Figure>}
+        <Figure name="skin">{show('temperature', shown.skinC, units)}</Figure>
         {now.begun && (
           <Figure name={out ? 'still welds for' : 'at the press you have'}>
             {!out && left === 0

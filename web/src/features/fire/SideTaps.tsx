@@ -1,5 +1,5 @@
 import { useState } from 'react';
-import { parseTemperature, showTemperature } from '../../units';
+import { edit, parseQuantity, show, systemOf } from '../../units';
 import { INPUT } from '../../ui/Field';
 import { useUnits } from '../../ui/Words';
 import type { Entry, Gauge, Kind } from './api';
@@ -7,6 +7,8 @@ import type { Seen } from './course';
 
 const SPEEDS = [1, 5, 20];
 const STEP_C = 20;
+/** A welding heat, as an example of what is typed; °C. */
+const SETTING_C = (2150 - 32) / 1.8;
 
 /** What the instruments say, and what is told beside the taps: a reading, a note, a rehearsal's handles. */
 export function SideTaps({
@@ -26,13 +28,13 @@ export function SideTaps({
     <div className="flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-rule pt-2 text-[15px]">
       <span aria-label="Forge">
         <span className="text-soft">forge </span>
-        <b>{now.forge.value === null ? '—' : showTemperature(now.forge.value, units)}</b>
-        <Trouble gauge={now.forge} reckonedWith={showTemperature(now.reckonedWithC, units)} />
+        <b>{now.forge.value === null ? '—' : show('temperature', now.forge.value, units)}</b>
+        <Trouble gauge={now.forge} reckonedWith={show('temperature', now.reckonedWithC, units)} />
       </span>
       {now.press.value !== null && (
         <span aria-label="Press">
           <span className="text-soft">press </span>
-          <b>{now.press.value.toFixed(1)} MPa</b>
+          <b>{show('pressure', now.press.value, units)}</b>
           {!now.press.good && <b> {now.press.words}</b>}
         </span>
       )}
@@ -41,9 +43,9 @@ export function SideTaps({
       ) : (
         <Typed
           label="Type the forge’s heat"
-          placeholder={units === 'METRIC' ? '1180' : '2150'}
+          placeholder={edit('temperature', SETTING_C, units)}
           onTyped={(text) => {
-            const read = parseTemperature(text, units);
+            const read = parseQuantity('temperature', text, systemOf(units, 'temperature'));
             if (!('value' in read)) return read.error;
             if (read.value < 0 || read.value > 1500) return 'No forge is at that.';
             put('READING', place, { figure: read.value });
@@ -86,7 +88,7 @@ function Handles({
   const set = seen.now.setC ?? 1240;
   return (
     <span className="flex items-center gap-2">
-      <span className="text-soft">set to {showTemperature(set, units)}</span>
+      <span className="text-soft">set to {show('temperature', set, units)}</span>
       {[-STEP_C, STEP_C].map((by) => (
         <button
           key={by}

@@ -1,7 +1,7 @@
 import { useId } from 'react';
 import { heatColour } from '../../figures/heat';
 import { atCelsius, atSecond, linePath, minuteTicks, spaced, span, type Frame } from '../../figures/trace';
-import { showTemperature } from '../../units';
+import { show, systemOf } from '../../units';
 import { useSize } from '../../ui/useSize';
 import { useUnits } from '../../ui/Words';
 import {
@@ -76,7 +76,7 @@ export function TraceChart({
     84,
   );
   const lastForge = forge.at(-1);
-  const label = `Trace of ${billet.name}: forge ${lastForge ? showTemperature(lastForge.figure, units) : 'not read'}`;
+  const label = `Trace of ${billet.name}: forge ${lastForge ? show('temperature', lastForge.figure, units) : 'not read'}`;
   return (
     <div ref={ref} className="h-full min-h-0 w-full">
       <svg width={size.width} height={size.height} role="img" aria-label={label} className="block">
@@ -100,8 +100,8 @@ export function TraceChart({
           textAnchor="end"
           className="condensed fill-soft text-[13px]"
         >
-          {billet.school ? 'welds' : 'draws'} from {showTemperature(billet.floorC, units)} to{' '}
-          {showTemperature(billet.ceilingC, units)}
+          {billet.school ? 'welds' : 'draws'} from {show('temperature', billet.floorC, units)} to{' '}
+          {show('temperature', billet.ceilingC, units)}
         </text>
         <rect
           x={frame.left - STRIP - 4}
@@ -110,7 +110,7 @@ export function TraceChart({
           height={frame.height}
           fill={`url(#${heat})`}
         />
-        {(units === 'METRIC' ? METRIC_TICKS : INCH_TICKS).map((c) => (
+        {(systemOf(units, 'temperature') === 'METRIC' ? METRIC_TICKS : INCH_TICKS).map((c) => (
           <g key={c}>
             <line
               x1={frame.left}
@@ -125,7 +125,7 @@ export function TraceChart({
               textAnchor="end"
               className="fill-soft text-[13px]"
             >
-              {showTemperature(c, units).split(' ')[0]}
+              {show('temperature', c, units).split(' ')[0]}
             </text>
           </g>
         ))}

@@ -73,7 +73,7 @@ function followed(stream: unknown = null) {
   const shop = standIn({
     'GET /api/v1/fires/7/stream': stream ?? line.answer,
     'POST /api/v1/fires/7/entries': kept,
-    'GET /api/v1/session': {},
+    'GET /api/v1/session': { units: { system: 'METRIC', chosen: {} } },
   });
   const { result, unmount } = renderHook(() => useFire(7));
   return { line, shop, hook: result, unmount };

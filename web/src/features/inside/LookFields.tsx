@@ -1,6 +1,6 @@
 import { Choice } from '../../ui/Choice';
 import { Slide } from '../../ui/Slide';
-import { Length, useUnits } from '../../ui/Words';
+import { Length, useMetric } from '../../ui/Words';
 import type { Stage } from '../billet/api';
 import type { Look } from '../picture/api';
 import { BladeFields } from './BladeFields';
@@ -21,7 +21,7 @@ export function LookFields({
   layersGround: number;
   onLook: (look: Look) => void;
 }) {
-  const metric = useUnits() === 'METRIC';
+  const metric = useMetric();
   const at = (atMm: number) => onLook({ ...look, atMm });
   const high = stage.heightMm * stage.fill;
   const show = <Length mm={look.atMm} unit />;

@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import type { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { Notice } from '../../ui/Notice';
-import { useUnits, Words } from '../../ui/Words';
+import { useMetric, Words } from '../../ui/Words';
 import type { Billet, Run } from '../billet/api';
 import { inside, withPlanAt } from '../billet/parts';
 import type { Plan } from '../billet/plan';
@@ -46,7 +46,7 @@ export function Looking({
   onStage: (stage: number) => void;
   onKeep: (plan: Plan) => Promise<Problem | null>;
 }) {
-  const metric = useUnits() === 'METRIC';
+  const metric = useMetric();
   const stage = run.stages[at];
   const [plan, setPlan] = useState(planned);
   const [seen, setSeen] = useState(planned);

@@ -1,4 +1,5 @@
 import { render, screen } from '@testing-library/react';
+import { US } from '../../units';
 import { expect, it } from 'vitest';
 import { Units } from '../../ui/Words';
 import type { Verdict } from './api';
@@ -9,25 +10,24 @@ const STOP: Verdict = {
   verdict: {
     grade: 'STOP',
     score: 31,
-    softScore: 31,
     reasons: [
       {
         id: 'hardening-does-not-overlap',
         weight: 'STOP',
-        hazard: false,
+        safety: false,
         steels: ['A', 'B'],
         what: 'They cannot be hardened together.',
         why: 'One wants [[C 1010]] at least: a gap of [[dC 190]].',
-        mend: 'Use one as cladding.',
+        action: 'Use one as cladding.',
       },
       {
         id: 'fume-metals',
         weight: 'NOTE',
-        hazard: true,
+        safety: true,
         steels: ['A'],
         what: 'A carries chromium.',
         why: 'Fume.',
-        mend: 'Extraction.',
+        action: 'Extraction.',
       },
     ],
     weld: null,
@@ -44,7 +44,7 @@ const STOP: Verdict = {
 
 it('a stop hides its score and tells every reason in the reader’s units', () => {
   render(
-    <Units value="INCH">
+    <Units value={US}>
       <VerdictPanel answer={STOP} carbons={[1.55, 0.75]} />
     </Units>,
   );
@@ -56,6 +56,8 @@ it('a stop hides its score and tells every reason in the reader’s units', () =
   const [first, second] = screen.getAllByRole('listitem');
   expect(first).toHaveTextContent('rules it out');
   expect(first).toHaveTextContent('One wants 1850 °F at least: a gap of 342 °F.');
-  expect(second).toHaveTextContent('danger');
-  expect(screen.getByText('fast oil, to 6 mm thick')).toBeVisible();
+  expect(second).toHaveTextContent('Safety');
+  expect(
+    screen.getByText((_, e) => e?.tagName === 'DD' && e.textContent === 'fast oil, up to 15/64 in thick'),
+  ).toBeVisible();
 });

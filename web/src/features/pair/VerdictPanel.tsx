@@ -1,14 +1,14 @@
 import { FindingMark } from '../billet/FindingMark';
-import type { Strength } from '../billet/api';
-import { Temperature, useUnits, Words } from '../../ui/Words';
-import { showDegrees } from '../../units';
+import type { Severity } from '../billet/api';
+import { Temperature, useUnits, Words, Length } from '../../ui/Words';
+import { show } from '../../units';
 import type { Reason, Verdict, Weight } from './api';
 
-const MARK: Record<Weight, Strength> = { STOP: 'WILL_FAIL', CONDITION: 'AT_RISK', NOTE: 'WORTH_KNOWING' };
+const MARK: Record<Weight, Severity> = { STOP: 'ERROR', CONDITION: 'WARNING', NOTE: 'NOTE' };
 const WEIGHT_WORDS: Record<Weight, string> = {
   STOP: 'rules it out',
   CONDITION: 'on one condition',
-  NOTE: 'worth knowing',
+  NOTE: 'Note',
 };
 const HRC_PLUS_MINUS = 1.5;
 
@@ -53,11 +53,13 @@ export function VerdictPanel({
               <Temperature celsius={v.hardening.fromC} /> to <Temperature celsius={v.hardening.toC} />
             </>
           ) : (
-            `they miss each other by ${showDegrees(v.hardening.fromC - v.hardening.toC, system)}`
+            `they miss each other by ${show('temperatureChange', v.hardening.fromC - v.hardening.toC, system)}`
           )}
         </dd>
         <dt>quench</dt>
-        <dd>{v.quench ? v.quench.toLowerCase().replace('_', ' ') : 'none'}, to 6 mm thick</dd>
+        <dd>
+          {v.quench ? v.quench.toLowerCase().replace('_', ' ') : 'none'}, up to <Length mm={6} unit /> thick
+        </dd>
         <dt>carbon</dt>
         <dd>
           {v.meanCarbon === null
@@ -102,11 +104,11 @@ function ReasonLine({ reason: r }: { reason: Reason }) {
   return (
     <li className="flex gap-3 border-t border-rule py-2.5">
       <span className="pt-0.5">
-        <FindingMark strength={MARK[r.weight]} />
+        <FindingMark severity={MARK[r.weight]} />
       </span>
       <div className="min-w-0">
         <p className="condensed text-[13px] text-soft">
-          {r.hazard && <b className="text-ink">danger · </b>}
+          {r.safety && <b className="text-ink">Safety · </b>}
           {WEIGHT_WORDS[r.weight]}
         </p>
         <p>
@@ -114,7 +116,7 @@ function ReasonLine({ reason: r }: { reason: Reason }) {
             <Words of={r.what} />
           </b>{' '}
           <span className="text-soft">
-            <Words of={`${r.why} ${r.mend}`} />
+            <Words of={`${r.why} ${r.action}`} />
           </span>
         </p>
       </div>

@@ -14,7 +14,7 @@ export type Question = Omit<Sent['PairQuestionBody'], 'members'> & {
   readonly temperC: number;
 };
 
-export type Reason = Schemas['PairReason'];
+export type Reason = Schemas['PairReasonView'];
 
 export type Verdict = Schemas['PairVerdictView'];
 

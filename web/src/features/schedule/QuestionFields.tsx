@@ -2,7 +2,7 @@ import type { ReactNode } from 'react';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
-import { useUnits } from '../../ui/Words';
+import { Length } from '../../ui/Words';
 import type { Billet } from '../billet/api';
 import { PatternFields } from '../billet/StackFields';
 import type { Steel } from '../steel/api';
@@ -14,6 +14,9 @@ import type { Ask } from './useAsk';
 
 const MOST_SEEN = 600;
 const USUAL_TOLERANCE = 0.05;
+
+/** As long as a piece is easily held; mm. */
+const PIECE_MM = 107.95;
 
 /** The question in place: every change asks anew. */
 export function QuestionFields({
@@ -32,7 +35,6 @@ export function QuestionFields({
   onUndo: (() => void) | null;
 }) {
   const near = asked.tolerance !== null;
-  const system = useUnits();
   return (
     <section
       aria-label="Question"
@@ -64,7 +66,7 @@ export function QuestionFields({
         {asked.tolerance !== null && (
           <MeasureField
             label="give or take"
-            measure="percent"
+            measure="share"
             width="w-20"
             value={asked.tolerance}
             onCommit={(tolerance) =>
@@ -119,8 +121,8 @@ export function QuestionFields({
         <p className="-mt-1 text-[13px] text-soft">
           {asked.blockMm === null ? (
             <>
-              so that pieces come out about {system === 'METRIC' ? '110 mm' : '4 1/4 in'} long; half as high
-              again is tried too
+              so that pieces come out about <Length mm={PIECE_MM} unit /> long; half as high again is tried
+              too
             </>
           ) : (
             <Button weight="quiet" onClick={() => onAsk((q) => ({ ...q, blockMm: null }))}>

@@ -1,7 +1,7 @@
 import { MeasureField } from '../../ui/MeasureField';
-import { Length, Words } from '../../ui/Words';
+import { Quantity, Words } from '../../ui/Words';
 import type { Asked, Limit } from './api';
-import { isLength, LIMIT_NAME, limitAt, withLimit } from './ask';
+import { LIMIT_MEASURE, LIMIT_NAME, limitAt, withLimit } from './ask';
 import type { Ask } from './useAsk';
 import type { Search } from './useSearch';
 
@@ -26,7 +26,7 @@ export function RuledOut({ search, asked, onAsk }: { search: Search; asked: Aske
   const field = (limit: Limit) => (
     <MeasureField
       label={LIMIT_NAME[limit]}
-      measure={isLength(limit) ? 'length' : 'number'}
+      measure={LIMIT_MEASURE[limit]}
       width="w-28"
       value={limitAt(asked, within, limit)}
       onCommit={(to) => onAsk((q) => withLimit(q, q.within ?? within, limit, to))}
@@ -45,7 +45,7 @@ export function RuledOut({ search, asked, onAsk }: { search: Search; asked: Aske
               {o.nearest !== null && (
                 <span className="text-soft">
                   , {o.alone.toLocaleString('en')} of them nothing else; the first would fit at{' '}
-                  {isLength(o.limit) ? <Length mm={o.nearest} unit /> : o.nearest}
+                  <Limited limit={o.limit} value={o.nearest} />
                 </span>
               )}
             </p>
@@ -63,5 +63,14 @@ export function RuledOut({ search, asked, onAsk }: { search: Search; asked: Aske
         </div>
       </details>
     </section>
+  );
+}
+
+function Limited({ limit, value }: { limit: Limit; value: number }) {
+  const measure = LIMIT_MEASURE[limit];
+  return measure === 'length' || measure === 'mass' || measure === 'force' ? (
+    <Quantity kind={measure} value={value} />
+  ) : (
+    <>{value}%</>
   );
 }

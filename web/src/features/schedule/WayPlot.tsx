@@ -2,7 +2,7 @@ import { useRef, useState, type PointerEvent } from 'react';
 import { at, back, spanOf, ticks, type Span } from '../../figures/scatter';
 import { Button } from '../../ui/Button';
 import { useUnits } from '../../ui/Words';
-import { lengthUnit, type UnitSystem } from '../../units';
+import { type Units, unitOf } from '../../units';
 import type { Way } from './api';
 import { AXIS_NAME, hours, keyOf, shownOf, type Axis, type Brush } from './weigh';
 
@@ -37,15 +37,15 @@ export function WayPlot({
   onChoose: (way: Way) => void;
   onMark: (key: string | null) => void;
 }) {
-  const system = useUnits();
+  const units = useUnits();
   const svg = useRef<SVGSVGElement>(null);
   const [from, setFrom] = useState<readonly [number, number] | null>(null);
-  const x = spanOf(ways.map((w) => shownOf(w, axes.x, given, system)));
-  const y = spanOf(ways.map((w) => shownOf(w, axes.y, given, system)));
+  const x = spanOf(ways.map((w) => shownOf(w, axes.x, given, units)));
+  const y = spanOf(ways.map((w) => shownOf(w, axes.y, given, units)));
   const time = spanOf(ways.map((w) => Math.sqrt(w.minutes)));
   const radius = (w: Way) => LEAST_R + (MOST_R - LEAST_R) * at(Math.sqrt(w.minutes), time, 1);
-  const px = (w: Way) => at(shownOf(w, axes.x, given, system), x, WIDTH);
-  const py = (w: Way) => HEIGHT - at(shownOf(w, axes.y, given, system), y, HEIGHT);
+  const px = (w: Way) => at(shownOf(w, axes.x, given, units), x, WIDTH);
+  const py = (w: Way) => HEIGHT - at(shownOf(w, axes.y, given, units), y, HEIGHT);
 
   const where = (e: PointerEvent): [number, number] => {
     const box = svg.current?.getBoundingClientRect();
@@ -96,7 +96,7 @@ export function WayPlot({
       >
         <g transform={`translate(${LEFT} 0)`}>
           <rect width={WIDTH} height={HEIGHT} className="fill-raised" />
-          {ways.length > 0 && <Axes x={x} y={y} axes={axes} given={given} system={system} />}
+          {ways.length > 0 && <Axes x={x} y={y} axes={axes} given={given} units={units} />}
           {ways.map((w) => (
             <circle
               key={keyOf(w)}
@@ -155,13 +155,13 @@ function Axes({
   y,
   axes,
   given,
-  system,
+  units,
 }: {
   x: Span;
   y: Span;
   axes: { readonly x: Axis; readonly y: Axis };
   given: boolean;
-  system: UnitSystem;
+  units: Units;
 }) {
   const whole = (axis: Axis) => axis === 'welds' || axis === 'faces' || axis === 'count';
   const marks = (span: Span, axis: Axis, about: number) =>
@@ -178,7 +178,7 @@ function Axes({
       ))}
       <text x={WIDTH} y={HEIGHT + 29} textAnchor="end" className="fill-ink">
         {axisName(axes.x, given)}
-        {unitOf(axes.x, given, system)}
+        {axisUnit(axes.x, given, units)}
       </text>
       {marks(y, axes.y, 5).map((t) => (
         <g key={t} transform={`translate(0 ${HEIGHT - at(t, y, HEIGHT)})`}>
@@ -190,7 +190,7 @@ function Axes({
       ))}
       <text x={0} y={HEIGHT + 29} className="fill-ink">
         {axisName(axes.y, given)}
-        {unitOf(axes.y, given, system)} upwards
+        {axisUnit(axes.y, given, units)} upwards
       </text>
     </g>
   );
@@ -199,8 +199,8 @@ function Axes({
 const written = (value: number, axis: Axis): string =>
   axis === 'risk' ? `${Number((value * 100).toFixed(1))} %` : value.toLocaleString('en');
 
-const unitOf = (axis: Axis, given: boolean, system: UnitSystem) =>
-  axis !== 'steel' ? '' : given ? `, ${lengthUnit(system)}` : system === 'METRIC' ? ', kg' : ', lb';
+const axisUnit = (axis: Axis, given: boolean, units: Units) =>
+  axis === 'steel' ? `, ${unitOf(given ? 'length' : 'mass', units)}` : '';
 
 const axisName = (axis: Axis, given: boolean) =>
   axis === 'steel' ? (given ? 'finished length' : 'steel to start with') : AXIS_NAME[axis];

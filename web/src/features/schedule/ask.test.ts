@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Steel } from '../steel/api';
 import type { Shelved } from '../stock/api';
 import type { Asked, Within } from './api';
-import { firstQuestion, FULL, isLength, LIMIT_NAME, limitAt, relaxed, withLimit } from './ask';
+import { firstQuestion, FULL, LIMIT_MEASURE, LIMIT_NAME, limitAt, relaxed, withLimit } from './ask';
 
 const STEELS = [
   { id: '1084', etchTone: { value: 0.15 } },
@@ -47,7 +47,9 @@ describe('a question for the Finder', () => {
   });
 
   it('knows which limits are lengths', () => {
-    const other = Object.keys(LIMIT_NAME).filter((l) => !isLength(l as keyof typeof LIMIT_NAME));
+    const other = Object.keys(LIMIT_NAME).filter(
+      (l) => LIMIT_MEASURE[l as keyof typeof LIMIT_NAME] !== 'length',
+    );
     expect(other.sort()).toEqual(['COARSE', 'FORCE', 'HEAVIEST']);
   });
 });

@@ -1,3 +1,4 @@
+import type { Measure } from '../../ui/MeasureField';
 import type { Piece } from '../billet/plan';
 import type { Steel } from '../steel/api';
 import type { Shelved } from '../stock/api';
@@ -70,19 +71,31 @@ export const FIELD_OF: Record<Exclude<Limit, 'LENGTH'>, keyof Within> = {
 export const LIMIT_NAME: Record<Limit, string> = {
   TALLEST: 'Tallest stack',
   LONGEST: 'Longest bar',
-  HEAVIEST: 'Steel in hand, kg',
+  HEAVIEST: 'Steel in hand',
   SHORTEST: 'Shortest piece',
   OUTER_LAYER: 'Outer layer left',
   WIDE: 'Door width',
   HIGH: 'Door height',
-  COARSE: 'Broad sheets, % of height',
+  COARSE: 'Broad sheets',
   FINEST: 'Thinnest layer',
-  FORCE: 'Press, kN',
+  FORCE: 'Press force',
   LENGTH: 'Finished length',
 };
 
-/** Whether a limit is a length, and not kilograms or kilonewtons. */
-export const isLength = (limit: Limit) => limit !== 'HEAVIEST' && limit !== 'FORCE' && limit !== 'COARSE';
+/** What a limit is a limit of; broad sheets are stored in percent. */
+export const LIMIT_MEASURE: Record<Limit, Measure> = {
+  TALLEST: 'length',
+  LONGEST: 'length',
+  HEAVIEST: 'mass',
+  SHORTEST: 'length',
+  OUTER_LAYER: 'length',
+  WIDE: 'length',
+  HIGH: 'length',
+  COARSE: 'number',
+  FINEST: 'length',
+  FORCE: 'force',
+  LENGTH: 'length',
+};
 
 /** The question with a limit moved; the limits in force are given, since they may be the shop's. */
 export function withLimit(asked: Asked, within: Within, limit: Limit, to: number): Asked {

@@ -1,3 +1,4 @@
+import { METRIC, US } from '../../units';
 import { describe, expect, it } from 'vitest';
 import type { Asked, Way } from './api';
 import { brushed, hours, isGiven, keyOf, ordered, shownOf, valueOf, type Axis } from './weigh';
@@ -49,10 +50,10 @@ describe('what ways are weighed by', () => {
   });
 
   it('steel is shown in pounds or inches to who thinks in them', () => {
-    expect(shownOf(way({ startKg: 0.45359237 }), 'steel', false, 'INCH')).toBeCloseTo(1, 12);
-    expect(shownOf(way({ finishedMm: 25.4 }), 'steel', true, 'INCH')).toBe(1);
-    expect(shownOf(way({ startKg: 2 }), 'steel', false, 'METRIC')).toBe(2);
-    expect(shownOf(way({ welds: 4 }), 'welds', false, 'INCH')).toBe(4);
+    expect(shownOf(way({ startKg: 0.45359237 }), 'steel', false, US)).toBeCloseTo(1, 12);
+    expect(shownOf(way({ finishedMm: 25.4 }), 'steel', true, US)).toBe(1);
+    expect(shownOf(way({ startKg: 2 }), 'steel', false, METRIC)).toBe(2);
+    expect(shownOf(way({ welds: 4 }), 'welds', false, US)).toBe(4);
   });
 });
 
@@ -84,10 +85,10 @@ describe('ways', () => {
   it('are narrowed by a frame in the units on the axes', () => {
     const axes = { x: 'steel', y: 'welds' } as const;
     const kg = { x: [1.15, 2], y: [2.5, 3.5] } as const;
-    expect(words(brushed(WAYS, kg, axes, false, 'METRIC'))).toBe('ac');
+    expect(words(brushed(WAYS, kg, axes, false, METRIC))).toBe('ac');
     const lb = { x: [2.6, 3.4], y: [2.5, 3.5] } as const;
-    expect(words(brushed(WAYS, lb, axes, false, 'INCH'))).toBe('ac');
-    expect(words(brushed(WAYS, null, axes, false, 'METRIC'))).toBe('abc');
+    expect(words(brushed(WAYS, lb, axes, false, US))).toBe('ac');
+    expect(words(brushed(WAYS, null, axes, false, METRIC))).toBe('abc');
   });
 
   it('say their time in hours and minutes', () => {
@@ -99,7 +100,7 @@ describe('ways', () => {
 it('a frame keeps what lies on its border', () => {
   const ways = [way({ words: 'a', welds: 2, startKg: 1 }), way({ words: 'b', welds: 4, startKg: 3 })];
   const axes = { x: 'welds', y: 'steel' } as const;
-  const kept = brushed(ways, { x: [2, 3], y: [0, 1] }, axes, false, 'METRIC');
+  const kept = brushed(ways, { x: [2, 3], y: [0, 1] }, axes, false, METRIC);
   expect(kept.map((w) => w.words)).toEqual(['a']);
 });
 

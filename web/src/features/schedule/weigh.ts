@@ -1,4 +1,4 @@
-import type { UnitSystem } from '../../units';
+import { countIn, type Units } from '../../units';
 import type { Asked, Way } from './api';
 
 /** What ways are weighed by, for lists and plots. No React in here. */
@@ -38,14 +38,11 @@ export function valueOf(way: Way, axis: Axis, given: boolean): number {
   }
 }
 
-const LB_PER_KG = 1 / 0.45359237;
-const MM_PER_INCH = 25.4;
-
 /** The same in the reader's units, for an axis with round figures. */
-export function shownOf(way: Way, axis: Axis, given: boolean, system: UnitSystem): number {
+export function shownOf(way: Way, axis: Axis, given: boolean, units: Units): number {
   const value = valueOf(way, axis, given);
-  if (axis !== 'steel' || system === 'METRIC') return value;
-  return given ? value / MM_PER_INCH : value * LB_PER_KG;
+  if (axis !== 'steel') return value;
+  return countIn(given ? 'length' : 'mass', value, units);
 }
 
 /** What a way is ordered by: less is better. */
@@ -75,13 +72,13 @@ export const brushed = (
   brush: Brush | null,
   axes: { readonly x: Axis; readonly y: Axis },
   given: boolean,
-  system: UnitSystem,
+  units: Units,
 ): readonly Way[] =>
   brush
     ? ways.filter(
         (w) =>
-          inside(shownOf(w, axes.x, given, system), brush.x) &&
-          inside(shownOf(w, axes.y, given, system), brush.y),
+          inside(shownOf(w, axes.x, given, units), brush.x) &&
+          inside(shownOf(w, axes.y, given, units), brush.y),
       )
     : ways;
 

@@ -1,26 +1,26 @@
 import { QueryClient } from '@tanstack/react-query';
+import { US } from '../../units';
 import { render, screen, waitFor, within as inside } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { quiet, refusal, standIn, within, type Sent } from '../../lib/standIn';
 import { Units } from '../../ui/Words';
 import { shopQuery, type Kept, type Shop } from './api';
+import { FORGE, LIMITS, PACE, PRACTICE, PRESS } from './fields';
 import { ShopView } from './ShopView';
 
-/** Only what these tests look at; every other figure is 1. */
-const figures = (names: readonly string[]) => Object.fromEntries(names.map((n) => [n, 1]));
+/** Only a few are looked at; every other figure is 1. */
+const figures = (fields: readonly { readonly name: string }[]) =>
+  Object.fromEntries(fields.map((f) => [f.name, 1]));
 
 const SHOP = {
-  forge: { ...figures(['widthMm', 'heightMm', 'burners', 'powerKw']), lining: 'HARD', gaugeOffsetC: null },
-  press: { ...figures(['boreMm', 'openingMm', 'speedMmS']), gaugeLimitMpa: 21 },
+  forge: { ...figures(FORGE), lining: 'HARD', gaugeOffsetC: null },
+  press: { ...figures(PRESS), gaugeLimitMpa: 21 },
   hammer: null,
   mill: null,
-  practice: {
-    ...figures(['kerfMm', 'endTrimMm', 'soakMin', 'settingHeats']),
-    weldTemperatureC: 1176.6666666666667,
-  },
-  limits: figures(['longestBarMm']),
-  pace: figures(['sawMin']),
+  practice: { ...figures(PRACTICE), weldTemperatureC: 1176.6666666666667 },
+  limits: figures(LIMITS),
+  pace: figures(PACE),
   hourPrice: 60,
 } as unknown as Shop;
 
@@ -37,7 +37,7 @@ function opened(put?: (sent: Sent) => Response) {
   const asked = standIn({
     'GET /api/v1/shop': () => Response.json(kept),
     'GET /api/v1/shop/outfits': OUTFITS,
-    'GET /api/v1/session': { rank: 'SMITH' },
+    'GET /api/v1/session': { units: { system: 'METRIC', chosen: {} }, rank: 'SMITH' },
     'GET /api/v1/instruments': [],
     'GET /api/v1/evidence/losses': [],
     'GET /api/v1/put-away': [],
@@ -48,7 +48,7 @@ function opened(put?: (sent: Sent) => Response) {
   const client = new QueryClient(quiet);
   render(
     within(
-      <Units value="INCH">
+      <Units value={US}>
         <ShopView />
       </Units>,
       client,

@@ -1,3 +1,4 @@
+import { Quantity } from '../../ui/Words';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -11,6 +12,7 @@ import { LossFields } from '../evidence/LossFields';
 import { Archive } from '../account/Archive';
 import { ApiTokens } from '../account/ApiTokens';
 import { OwnSignIn } from '../account/OwnSignIn';
+import { OwnUnits } from '../account/OwnUnits';
 import { People } from '../account/People';
 import { sessionQuery } from '../account/api';
 import { InstrumentFields } from '../fire/InstrumentFields';
@@ -29,7 +31,6 @@ const taken = ({ loss, mean }: Loss): Partial<Shop['practice']> =>
       : loss === 'TRIM'
         ? { endTrimMm: mean }
         : { faceGrindMm: mean };
-const KN_PER_US_TON = 8.896;
 
 /** The shop: what every plan is computed with. Each figure is stored as it is typed. */
 export function ShopView() {
@@ -121,11 +122,11 @@ function Editing({ kept }: { kept: Kept }) {
       >
         <div className="pt-2">
           <MeasureField
-            label="Gauge is off by, °C"
-            measure="offset"
+            label="Gauge offset"
+            measure="temperatureChange"
             width="w-24"
             value={shop.forge.gaugeOffsetC ?? 0}
-            hint={shop.forge.gaugeOffsetC === null ? 'never compared' : undefined}
+            hint={shop.forge.gaugeOffsetC === null ? 'not calibrated' : undefined}
             onCommit={(gaugeOffsetC) => put((s) => ({ forge: { ...s.forge, gaugeOffsetC } }))}
           />
         </div>
@@ -139,7 +140,7 @@ function Editing({ kept }: { kept: Kept }) {
         >
           {kept.forceKn !== null && (
             <p className="text-[13px] text-soft">
-              gives {Math.round(kept.forceKn)} kN, {Math.round(kept.forceKn / KN_PER_US_TON)} US ton
+              Force: <Quantity kind="force" value={kept.forceKn} />
             </p>
           )}
           <Button weight="quiet" onClick={() => void put(() => ({ press: null }))}>
@@ -222,6 +223,7 @@ function Editing({ kept }: { kept: Kept }) {
         </div>
       </FieldSet>
       <PutAwayList />
+      <OwnUnits />
       <OwnSignIn />
       <ApiTokens />
       {owner && (

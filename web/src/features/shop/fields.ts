@@ -25,8 +25,8 @@ export const FORGE: readonly Figure<Forge>[] = [
   { name: 'doorWidthMm', label: 'Door width', measure: 'length' },
   { name: 'doorHeightMm', label: 'Door height', measure: 'length' },
   { name: 'burners', label: 'Burners', measure: 'count' },
-  { name: 'ratedLitres', label: 'Rated for, litres', measure: 'number' },
-  { name: 'powerKw', label: 'Into the steel, kW', measure: 'number' },
+  { name: 'ratedLitres', label: 'Burners rated for', measure: 'volume' },
+  { name: 'powerKw', label: 'Heat into the steel', measure: 'power' },
   { name: 'highestC', label: 'Highest heat', measure: 'temperature' },
 ];
 
@@ -46,13 +46,13 @@ export const FORGE_PICKS: readonly Pick<Forge>[] = [
 
 export const PRESS: readonly Figure<Press>[] = [
   { name: 'boreMm', label: 'Bore', measure: 'length' },
-  { name: 'gaugeLimitMpa', label: 'Gauge limit, MPa', measure: 'number' },
-  { name: 'ratedForceKn', label: 'or rated force, kN', measure: 'number' },
+  { name: 'gaugeLimitMpa', label: 'Gauge limit', measure: 'pressure' },
+  { name: 'ratedForceKn', label: 'or rated force', measure: 'force' },
   { name: 'openingMm', label: 'Opening', measure: 'length' },
   { name: 'diesMm', label: 'Both dies high', measure: 'length' },
   { name: 'dieLengthMm', label: 'Flat dies along the bar', measure: 'length' },
   { name: 'roundDieMm', label: 'Round dies touch', measure: 'length' },
-  { name: 'speedMmS', label: 'Ram, mm/s', measure: 'number' },
+  { name: 'speedMmS', label: 'Ram speed', measure: 'speed' },
 ];
 
 export const MILL: readonly Figure<Mill>[] = [
@@ -64,7 +64,7 @@ export const PRACTICE: readonly Figure<Practice>[] = [
   { name: 'weldTemperatureC', label: 'Welding heat', measure: 'temperature' },
   { name: 'soakMin', label: 'Soak, from cold', measure: 'minutes' },
   { name: 'settingHeats', label: 'Setting heats', measure: 'count' },
-  { name: 'setReduction', label: 'Height taken', measure: 'percent' },
+  { name: 'setReduction', label: 'Height taken', measure: 'share' },
   { name: 'drawTemperatureC', label: 'Drawing heat', measure: 'temperature' },
   { name: 'drawHeatMin', label: 'A drawing heat', measure: 'minutes' },
   { name: 'kerfMm', label: 'Saw kerf', measure: 'length' },
@@ -101,7 +101,7 @@ export const PRACTICE_PICKS: readonly Pick<Practice>[] = [
 
 export const LIMITS: readonly Figure<Limits>[] = [
   { name: 'shortestPieceMm', label: 'Shortest piece', measure: 'length', hint: 'held, clamped, tacked' },
-  { name: 'heaviestKg', label: 'Held in hand, kg', measure: 'number' },
+  { name: 'heaviestKg', label: 'Held in hand', measure: 'mass' },
   { name: 'tallestStackMm', label: 'Tallest stack', measure: 'length', hint: 'taller leans, heats unevenly' },
   { name: 'longestBarMm', label: 'Longest bar', measure: 'length', hint: 'has to swing in the shop' },
   { name: 'outerPieceMm', label: 'Thinnest outer piece', measure: 'length', hint: 'thinner bows off' },
@@ -118,10 +118,10 @@ export const LIMITS: readonly Figure<Limits>[] = [
   {
     name: 'firstSetReduction',
     label: 'First squeeze at most',
-    measure: 'percent',
+    measure: 'share',
     hint: 'more splits the sides',
   },
-  { name: 'grooveDepth', label: 'Deepest groove', measure: 'percent', hint: 'of the thickness' },
+  { name: 'grooveDepth', label: 'Deepest groove', measure: 'share', hint: 'of the thickness' },
   { name: 'twistShear', label: 'Surface shear of a twist', measure: 'number', hint: 'to 3 in steady hands' },
   { name: 'smallestSquareMm', label: 'Smallest square', measure: 'length', hint: 'to re-square or tile' },
   { name: 'finestLayerMm', label: 'Finest layer seen', measure: 'length', hint: 'finer reads grey' },
@@ -134,6 +134,6 @@ export const PACE: readonly Figure<Pace>[] = [
   { name: 'stackMin', label: 'Clamp and tack a stack', measure: 'minutes' },
   { name: 'sawMin', label: 'A saw cut', measure: 'minutes' },
   { name: 'coolMin', label: 'Cool to the saw', measure: 'minutes' },
-  { name: 'drawPerHeat', label: 'A heat draws down', measure: 'percent', hint: 'of the section' },
-  { name: 'gasKgHour', label: 'Gas an hour, kg', measure: 'number' },
+  { name: 'drawPerHeat', label: 'A heat draws down', measure: 'share', hint: 'of the section' },
+  { name: 'gasKgHour', label: 'Gas used', measure: 'massFlow' },
 ];

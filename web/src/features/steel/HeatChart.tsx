@@ -2,7 +2,7 @@ import { heatColour } from '../../figures/heat';
 import { atHeat, AXIS_FROM_C, AXIS_TO_C, span, ticks, type Axis } from '../../figures/heatAxis';
 import { toneColour } from '../../figures/tone';
 import { useUnits } from '../../ui/Words';
-import { showTemperature } from '../../units';
+import { show, systemOf } from '../../units';
 import type { Heats, Steel } from './api';
 
 const ROW_PX = 46;
@@ -23,10 +23,10 @@ export function HeatChart({
   width: number;
   onOpen: (steel: string) => void;
 }) {
-  const system = useUnits();
+  const units = useUnits();
   const axis: Axis = { fromC: AXIS_FROM_C, toC: AXIS_TO_C, width: width - LABEL_PX - 8 };
   const height = TOP_PX + steels.length * ROW_PX;
-  const show = (c: number) => showTemperature(c, system);
+  const heat = (c: number) => show('temperature', c, units);
   return (
     <svg
       width={width}
@@ -47,11 +47,11 @@ export function HeatChart({
         {hardening && hardening.fromC <= hardening.toC && (
           <Shared axis={axis} heats={hardening} height={height} words="harden here" />
         )}
-        {ticks(system === 'METRIC').map((c) => (
+        {ticks(systemOf(units, 'temperature') === 'METRIC').map((c) => (
           <g key={c} transform={`translate(${atHeat(axis, c)} ${height})`}>
             <path d={`M0 0v5`} stroke="var(--line)" />
             <text y={18} textAnchor="middle" className="fill-soft text-[12px]">
-              {show(c)}
+              {heat(c)}
             </text>
           </g>
         ))}
@@ -83,7 +83,7 @@ export function HeatChart({
             </button>
           </foreignObject>
           <g transform={`translate(${LABEL_PX} 0)`}>
-            <Strip steel={s} axis={axis} show={show} />
+            <Strip steel={s} axis={axis} />
           </g>
         </g>
       ))}
@@ -114,7 +114,9 @@ function Shared({ axis, heats, height, words }: { axis: Axis; heats: Heats; heig
   );
 }
 
-function Strip({ steel, axis, show }: { steel: Steel; axis: Axis; show: (c: number) => string }) {
+function Strip({ steel, axis }: { steel: Steel; axis: Axis }) {
+  const units = useUnits();
+  const heat = (c: number) => show('temperature', c, units);
   const { hardening, weldWindow, solidus } = steel;
   const mid = 20;
   const solidusX = atHeat(axis, solidus.value);
@@ -123,17 +125,17 @@ function Strip({ steel, axis, show }: { steel: Steel; axis: Axis; show: (c: numb
       role="img"
       aria-label={[
         steel.id,
-        weldWindow ? `welds ${show(weldWindow.fromC)} to ${show(weldWindow.toC)}` : 'is not forge-welded',
+        weldWindow ? `welds ${heat(weldWindow.fromC)} to ${heat(weldWindow.toC)}` : 'is not forge-welded',
         hardening
-          ? `hardens ${show(hardening.fromC)} to ${show(hardening.toC)}, martensite from ${show(hardening.ms.value)}`
+          ? `hardens ${heat(hardening.fromC)} to ${heat(hardening.toC)}, martensite from ${heat(hardening.ms.value)}`
           : 'does not harden',
-        `melts from ${show(solidus.value)}`,
+        `melts from ${heat(solidus.value)}`,
       ].join(', ')}
     >
       <path d={`M0 ${mid}H${solidusX}`} stroke="var(--line)" />
       {hardening && (
         <g>
-          <title>{`martensite from ${show(hardening.ms.value)} ± ${hardening.ms.plusMinus} °C; hardens ${show(hardening.fromC)} to ${show(hardening.toC)}`}</title>
+          <title>{`martensite from ${heat(hardening.ms.value)} ± ${show('temperatureChange', hardening.ms.plusMinus, units)}; hardens ${heat(hardening.fromC)} to ${heat(hardening.toC)}`}</title>
           <path
             d={`M${atHeat(axis, hardening.ms.value)} ${mid - 8}v16`}
             stroke="var(--ink)"
@@ -165,11 +167,11 @@ function Strip({ steel, axis, show }: { steel: Steel; axis: Axis; show: (c: numb
           stroke="var(--ink)"
           strokeWidth="1.5"
         >
-          <title>{`welds ${show(weldWindow.fromC)} to ${show(weldWindow.toC)}`}</title>
+          <title>{`welds ${heat(weldWindow.fromC)} to ${heat(weldWindow.toC)}`}</title>
         </rect>
       )}
       <g>
-        <title>{`melts from ${show(solidus.value)} ± ${solidus.plusMinus} °C: ${solidus.source}`}</title>
+        <title>{`melts from ${heat(solidus.value)} ± ${show('temperatureChange', solidus.plusMinus, units)}: ${solidus.source}`}</title>
         <path d={`M${solidusX} ${mid - 15}v30l5 -5v-20z`} fill="var(--ink)" />
       </g>
     </g>

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import { useUnits } from '../../ui/Words';
-import { showDegrees, showTemperature } from '../../units';
+import { show, type Units } from '../../units';
 import type { Basis, Confidence, Figure, Steel } from './api';
 
 const BASIS_WORDS: Record<Basis, string> = {
@@ -29,10 +29,21 @@ const CONTENTS = [
   ['P', 'phosphorus'],
 ] as const;
 
+/** Thickness of a blade, up to which the milder quench hardens it; mm. */
+const BLADE_MM = 6;
+
+/** How far a figure may be off, in the units the figure is shown in. */
+function plusMinus(label: string, value: number, units: Units): string {
+  if (label.startsWith('expansion')) return show('expansion', value, units);
+  if (label === 'density') return show('density', value, units);
+  if (label === 'etch tone') return String(value);
+  return label === 'as quenched' ? show('hardness', value, units) : show('temperatureChange', value, units);
+}
+
 /** Every figure of one steel with how sure it is and where it comes from. */
 export function SteelFigures({ steel }: { steel: Steel }) {
-  const system = useUnits();
-  const heat = (c: number) => showTemperature(c, system);
+  const units = useUnits();
+  const heat = (c: number) => show('temperature', c, units);
   const { hardening: h, weldWindow: w } = steel;
   const rows: readonly (readonly [string, ReactNode, Figure | string | null])[] = [
     ['melting begins', heat(steel.solidus.value), steel.solidus],
@@ -48,14 +59,23 @@ export function SteelFigures({ steel }: { steel: Steel }) {
       h ? `${heat(h.fromC)} to ${heat(h.toC)}` : 'does not harden',
       h ? 'for a soak of 5 to 10 min' : '',
     ],
-    ['quench', h && `${h.quench}; to 6 mm ${h.bladeQuench}${h.shallow ? ', shallow' : ''}`, 'typical'],
+    [
+      'quench',
+      h &&
+        `${h.quench}; up to ${show('length', BLADE_MM, units)} ${h.bladeQuench}${h.shallow ? ', shallow' : ''}`,
+      'typical',
+    ],
     ['martensite from', h && heat(h.ms.value), h && h.ms],
     ['as quenched', h && `${h.asQuenched.value} HRC`, h && h.asQuenched],
     ['austenite from', steel.ac1 && heat(steel.ac1.value), steel.ac1],
     ['etch tone', steel.etchTone.value.toFixed(2), steel.etchTone],
-    ['expansion to 100 °C', `${steel.expansionTo100.value} × 10⁻⁶`, steel.expansionTo100],
-    ['expansion to 1000 °C', `${steel.expansionTo1000.value} × 10⁻⁶`, steel.expansionTo1000],
-    ['density', `${steel.density.value} kg/m³`, steel.density],
+    [`expansion to ${heat(100)}`, show('expansion', steel.expansionTo100.value, units), steel.expansionTo100],
+    [
+      `expansion to ${heat(1000)}`,
+      show('expansion', steel.expansionTo1000.value, units),
+      steel.expansionTo1000,
+    ],
+    ['density', show('density', steel.density.value, units), steel.density],
   ];
   const c = steel.composition;
   return (
@@ -90,14 +110,8 @@ export function SteelFigures({ steel }: { steel: Steel }) {
                 <td className="condensed text-soft">
                   {figure !== null && typeof figure === 'object' ? (
                     <>
-                      ±{' '}
-                      {label.includes('to 100') ||
-                      label === 'density' ||
-                      label === 'etch tone' ||
-                      label === 'as quenched'
-                        ? figure.plusMinus
-                        : showDegrees(figure.plusMinus, system)}
-                      , {BASIS_WORDS[figure.basis]}: {figure.source}
+                      ± {plusMinus(label, figure.plusMinus, units)}, {BASIS_WORDS[figure.basis]}:{' '}
+                      {figure.source}
                     </>
                   ) : (
                     figure

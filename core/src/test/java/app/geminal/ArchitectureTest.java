@@ -28,7 +28,8 @@ class ArchitectureTest {
             "java.time..",
             "org.jspecify..",
             "com.google.errorprone.annotations..",
-            "org.ojalgo..")
+            "org.ojalgo..",
+            "com.ibm.icu..")
         .check(CORE);
   }
 

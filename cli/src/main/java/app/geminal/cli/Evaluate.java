@@ -5,8 +5,9 @@ import app.geminal.check.BadValue;
 import app.geminal.finding.Checks;
 import app.geminal.finding.Finding;
 import app.geminal.finding.Known;
-import app.geminal.finding.Strength;
+import app.geminal.finding.Severity;
 import app.geminal.shop.Shop;
+import app.geminal.units.Measure;
 import app.geminal.units.UnitSystem;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -51,7 +52,7 @@ final class Evaluate implements Callable<Integer> {
     } catch (BadValue bad) {
       throw new Unusable(
           (bad.path().isEmpty() ? "" : "at /plan/" + bad.path() + ": ")
-              + Show.words(bad.words(), units));
+              + Measure.read(bad.words(), habits.reader()));
     }
     Evaluation evaluation = Evaluation.of(source.file().name(), run, source.steels(), shop);
     spec.commandLine()
@@ -59,12 +60,12 @@ final class Evaluate implements Callable<Integer> {
         .println(
             json
                 ? Show.json(evaluation)
-                : new EvaluationText(units, shop.practice()).of(evaluation, run));
+                : new EvaluationText(habits.reader(), shop.practice()).of(evaluation, run));
     boolean fails =
         run.stop().isPresent()
             || Checks.of(run, source.steels(), shop, Known.nothing()).stream()
-                .map(Finding::strength)
-                .anyMatch(s -> s == Strength.WILL_FAIL);
+                .map(Finding::severity)
+                .anyMatch(s -> s == Severity.ERROR);
     return fails ? Geminal.NO : 0;
   }
 }

@@ -12,6 +12,7 @@ import app.geminal.ledger.LossKind;
 import app.geminal.operation.Operation;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
+import app.geminal.text.Message;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -60,15 +61,15 @@ record Evaluation(
   /** One finding. */
   record FindingLine(
       String id,
-      String strength,
-      boolean hazard,
+      String severity,
+      boolean safety,
       int stage,
       String about,
       @Nullable Double actual,
       @Nullable Double limit,
-      String what,
-      String why,
-      String mend) {}
+      Message what,
+      Message why,
+      Message action) {}
 
   static Evaluation of(String name, Run run, Steels steels, Shop shop) {
     List<StageLine> stages = new ArrayList<>();
@@ -86,16 +87,16 @@ record Evaluation(
         Checks.of(run, steels, shop, Known.nothing()).stream()
             .map(f ->
                 new FindingLine(
-                    f.id(),
-                    f.strength().name(),
-                    f.hazard(),
+                    f.family(),
+                    f.severity().name(),
+                    f.safety(),
                     f.stage(),
                     f.about(),
                     boxed(f.actual()),
                     boxed(f.limit()),
                     f.what(),
                     f.why(),
-                    f.mend()))
+                    f.action()))
             .toList());
   }
 

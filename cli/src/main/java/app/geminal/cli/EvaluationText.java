@@ -3,23 +3,26 @@ package app.geminal.cli;
 import app.geminal.billet.Run;
 import app.geminal.notation.Shorthand;
 import app.geminal.shop.Practice;
+import app.geminal.units.Measure;
+import app.geminal.units.Quantity;
 import app.geminal.units.Text;
-import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 import java.util.Locale;
 import java.util.StringJoiner;
 
 /** An evaluation for reading in a terminal. */
-record EvaluationText(UnitSystem units, Practice practice) {
+record EvaluationText(Units units, Practice practice) {
 
   String of(Evaluation evaluation, Run run) {
     StringJoiner text = new StringJoiner("\n");
-    text.add(Shorthand.format(run.plan(), units, practice));
+    text.add(Shorthand.format(run.plan(), units.system(), practice));
     text.add("");
     runs("", evaluation, text);
     ledger(evaluation.ledger(), text);
     Evaluation.StageLine last = evaluation.stages().getLast();
     text.add("");
-    text.add(Text.of("%,d visible layers. %s", last.visibleCount(), Show.words(last.why(), units)));
+    text.add(
+        Text.of("%,d visible layers. %s", last.visibleCount(), Measure.read(last.why(), units)));
     findings("", evaluation, text);
     return text.toString();
   }
@@ -31,17 +34,17 @@ record EvaluationText(UnitSystem units, Practice practice) {
     }
     for (Evaluation.StageLine line : evaluation.stages()) {
       String words =
-          line.operation() == null ? "stack" : Shorthand.format(line.operation(), units, practice);
+          line.operation() == null
+              ? "stack"
+              : Shorthand.format(line.operation(), units.system(), practice);
       text.add(
           String.format(
               Locale.ROOT,
-              "  %-44s %3s %8s × %s × %s %7.2f kg %,9d layers (%,d at the saw)",
+              "  %-44s %3s %28s %9s %,9d layers (nominal %,d)",
               line.off() ? "off " + words : words,
               line.bars() == 1 ? "" : line.bars() + " ×",
-              Show.length(line.widthMm(), units),
-              Show.length(line.heightMm(), units),
-              Show.length(line.lengthMm(), units),
-              line.massKg(),
+              Show.size(line.widthMm(), line.heightMm(), line.lengthMm(), units),
+              Quantity.kg(line.massKg()).format(units),
               line.visibleCount(),
               line.shopCount()));
     }
@@ -50,57 +53,53 @@ record EvaluationText(UnitSystem units, Practice practice) {
           Text.of(
               "  stops at step %d: %s %s",
               evaluation.stop().step(),
-              Show.words(evaluation.stop().reason(), units),
-              Show.words(evaluation.stop().remedy(), units)));
+              Measure.read(evaluation.stop().reason(), units),
+              Measure.read(evaluation.stop().remedy(), units)));
     }
     text.add("");
   }
 
-  private static void ledger(Evaluation.Ledger ledger, StringJoiner text) {
+  private void ledger(Evaluation.Ledger ledger, StringJoiner text) {
     StringJoiner lost = new StringJoiner(", ");
     ledger
         .lostKg()
         .forEach((kind, kg) -> {
           if (kg > 0) {
-            lost.add(String.format(Locale.ROOT, "%s %.2f", kind, kg));
+            lost.add(kind + " " + Quantity.kg(kg).format(units));
           }
         });
     text.add(
-        String.format(
-            Locale.ROOT,
-            "%.2f kg came in, %.2f kg are left, %.0f %% of it; lost to %s.",
-            ledger.startedKg(),
-            ledger.finishedKg(),
-            100 * ledger.yield(),
-            lost.length() == 0 ? "nothing" : lost + " kg"));
+        Text.of(
+            "Started with %s, finished with %s (%s). Lost: %s.",
+            Quantity.kg(ledger.startedKg()).format(units),
+            Quantity.kg(ledger.finishedKg()).format(units),
+            Quantity.share(ledger.yield()).format(units),
+            lost.length() == 0 ? "nothing" : lost));
     if (ledger.setAsideKg() > 0) {
-      text.add(String.format(Locale.ROOT, "%.2f kg were set aside.", ledger.setAsideKg()));
+      text.add("Set aside: " + Quantity.kg(ledger.setAsideKg()).format(units) + ".");
     }
     if (ledger.leftOverKg() > 0) {
-      text.add(String.format(Locale.ROOT, "%.2f kg of parts are left over.", ledger.leftOverKg()));
+      text.add("Left over of parts: " + Quantity.kg(ledger.leftOverKg()).format(units) + ".");
     }
   }
 
   private void findings(String part, Evaluation evaluation, StringJoiner text) {
     evaluation.parts().forEach((name, made) -> findings(part + name + "/", made, text));
     for (Evaluation.FindingLine f : evaluation.findings()) {
-      String strength =
-          switch (f.strength()) {
-            case "WILL_FAIL" -> "will fail";
-            case "AT_RISK" -> "at risk";
-            default -> "worth knowing";
-          };
       text.add("");
       text.add(
           Text.of(
-              "%s%s, %s%s: %s",
-              f.hazard() ? "DANGER, " : "",
-              strength,
+              "%s, %s%s: %s",
+              f.safety() ? "Safety" : severity(f.severity()),
               part.isEmpty() ? "" : "part " + part.substring(0, part.length() - 1) + ", ",
               f.stage() == 0 ? "stack" : "step " + f.stage(),
-              Show.words(f.what(), units)));
-      text.add("  " + Show.words(f.why(), units));
-      text.add("  " + Show.words(f.mend(), units));
+              f.what().read(units)));
+      text.add("  " + f.why().read(units));
+      text.add("  " + f.action().read(units));
     }
+  }
+
+  private static String severity(String name) {
+    return name.charAt(0) + name.substring(1).toLowerCase(Locale.ROOT);
   }
 }

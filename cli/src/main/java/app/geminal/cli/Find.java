@@ -23,6 +23,7 @@ import app.geminal.schedule.Within;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import app.geminal.units.Lengths;
+import app.geminal.units.Measure;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Unreadable;
 import app.geminal.weld.HoldChance;
@@ -142,13 +143,14 @@ final class Find implements Callable<Integer> {
           Finder.find(question, steels, shop, HoldChance.prior(), Watch.NONE, Finder.USUAL_WORK);
     } catch (BadValue bad) {
       throw new Unusable(
-          (bad.path().isEmpty() ? "" : bad.path() + ": ") + Show.words(bad.words(), units()));
+          (bad.path().isEmpty() ? "" : bad.path() + ": ")
+              + Measure.read(bad.words(), habits.reader()));
     } catch (Unreadable bad) {
-      throw new Unusable(Show.words(String.valueOf(bad.getMessage()), units()));
+      throw new Unusable(String.valueOf(bad.getMessage()));
     }
     List<Way> ways = Ordering.by(best, ways(outcome), question);
     List<String> lines = Explained.of(ways, question);
-    FoundText text = new FoundText(spec.commandLine().getOut(), units());
+    FoundText text = new FoundText(spec.commandLine().getOut(), habits.reader());
     if (json) {
       List<FoundWay> all =
           IntStream.range(0, ways.size())

@@ -5,7 +5,9 @@ import app.geminal.schedule.Outcome;
 import app.geminal.schedule.Question;
 import app.geminal.schedule.Ruling;
 import app.geminal.schedule.Way;
-import app.geminal.units.UnitSystem;
+import app.geminal.units.Measure;
+import app.geminal.units.Quantity;
+import app.geminal.units.Units;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.Locale;
@@ -13,9 +15,9 @@ import java.util.Locale;
 /** What the Finder found, for reading. */
 final class FoundText {
   private final PrintWriter out;
-  private final UnitSystem units;
+  private final Units units;
 
-  FoundText(PrintWriter out, UnitSystem units) {
+  FoundText(PrintWriter out, Units units) {
     this.out = out;
     this.units = units;
   }
@@ -25,18 +27,18 @@ final class FoundText {
     say(
         String.format(
             Locale.ROOT,
-            "%,d schedules reach the count, %,d keep to the limits, %,d are worth choosing.",
+            "%,d schedules reach the count, %,d satisfy the limits, %,d are recommended.",
             census.reaching(),
             census.keeping(),
             ways.size()));
     for (Census.RuledOut ruled : census.ruledOut()) {
-      say(String.format(Locale.ROOT, "  %s", Show.words(Ruling.words(ruled, question), units)));
+      say(String.format(Locale.ROOT, "  %s", Measure.read(Ruling.words(ruled, question), units)));
     }
     if (census.tooThin() > 0) {
       say(
           String.format(
               Locale.ROOT,
-              "  %,d end with too little section for the finished bar",
+              "  %,d end with a section too small for the finished bar",
               census.tooThin()));
     }
     switch (outcome) {
@@ -44,7 +46,7 @@ final class FoundText {
           say(
               String.format(
                   Locale.ROOT,
-                  "Stopped: everything up to %d restacks was seen.",
+                  "Cancelled: everything up to %d restacks was searched.",
                   stopped.restacksSeen()));
       case Outcome.Nothing nothing -> nothing.relaxations().forEach(this::relaxation);
       case Outcome.Found _ -> {}
@@ -56,22 +58,19 @@ final class FoundText {
       say(
           String.format(
               Locale.ROOT,
-              "  %,d layers, %d welds, %d faces, %.2f kg, %.1f h, %.0f %% that all hold; pieces %s %s long",
+              "  %,d layers, %d welds, %d faces, %s, %.1f h, %s chance all welds hold; pieces %s long",
               way.visible(),
               way.welds(),
               way.faces(),
-              way.startKg(),
+              Quantity.kg(way.startKg()).format(units),
               way.work().minutes() / 60,
-              100 * way.chance(),
-              Show.length(way.startMm(), units),
-              units == UnitSystem.METRIC ? "mm" : "in"));
-      say(String.format(Locale.ROOT, "  %s", Show.words(lines.get(i), units)));
+              Quantity.share(way.chance()).format(units),
+              Quantity.mm(way.startMm()).format(units)));
+      say(String.format(Locale.ROOT, "  %s", Measure.read(lines.get(i), units)));
     }
     if (ways.size() > show) {
       say("");
-      say(
-          String.format(
-              Locale.ROOT, "%d more; --show and --best choose others.", ways.size() - show));
+      say(String.format(Locale.ROOT, "%d more: use --show and --best.", ways.size() - show));
     }
   }
 
@@ -82,9 +81,9 @@ final class FoundText {
             say(
                 String.format(
                     Locale.ROOT,
-                    "  allow %s %s",
+                    "  relax limit: %s %s",
                     limit.words(),
-                    Show.words(Ruling.figure(limit, to), units))));
+                    Measure.read(Ruling.figure(limit, to), units))));
     relaxation
         .tolerance()
         .ifPresent(t ->

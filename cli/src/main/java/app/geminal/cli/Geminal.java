@@ -1,7 +1,8 @@
 package app.geminal.cli;
 
 import app.geminal.check.BadValue;
-import app.geminal.units.UnitSystem;
+import app.geminal.units.Measure;
+import app.geminal.units.Units;
 import java.io.PrintWriter;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -11,7 +12,7 @@ import picocli.CommandLine.Spec;
 /** The command itself; alone it says what can be asked. */
 @Command(
     name = "geminal",
-    description = "Plans layered billets and says what comes of them.",
+    description = "Plans layered billets and predicts the result.",
     mixinStandardHelpOptions = true,
     version = "geminal 0.1.0",
     synopsisSubcommandLabel = "COMMAND",
@@ -43,7 +44,7 @@ public final class Geminal implements Runnable {
         return UNREADABLE;
       }
       if (thrown instanceof BadValue bad) {
-        command.getErr().println("geminal: " + Show.words(bad.words(), UnitSystem.METRIC));
+        command.getErr().println("geminal: " + Measure.read(bad.words(), Units.METRIC));
         return UNREADABLE;
       }
       throw thrown;

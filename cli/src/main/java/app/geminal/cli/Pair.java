@@ -9,7 +9,7 @@ import app.geminal.pair.Reason;
 import app.geminal.pair.Verdict;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
-import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 import app.geminal.weld.OxygenSchool;
 import java.io.PrintWriter;
 import java.util.List;
@@ -51,7 +51,7 @@ final class Pair implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    UnitSystem units = inch ? UnitSystem.INCH : UnitSystem.METRIC;
+    Units units = inch ? Units.US : Units.METRIC;
     Steels shipped = ShippedSteels.read();
     List<Steel> steels;
     try {
@@ -62,7 +62,7 @@ final class Pair implements Callable<Integer> {
     Verdict verdict = Pairing.of(Question.mixed(school, steels));
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
-      out.println(Show.json(verdict));
+      out.println(Show.json(PairJson.of(verdict)));
     } else {
       out.println(
           String.format(
@@ -74,9 +74,9 @@ final class Pair implements Callable<Integer> {
               verdict.score()));
       for (Reason reason : verdict.reasons()) {
         out.println();
-        out.println((reason.hazard() ? "DANGER: " : "") + Show.words(reason.what(), units));
-        out.println("  " + Show.words(reason.why(), units));
-        out.println("  " + Show.words(reason.mend(), units));
+        out.println((reason.safety() ? "Safety: " : "") + reason.what().read(units));
+        out.println("  " + reason.why().read(units));
+        out.println("  " + reason.action().read(units));
       }
     }
     return verdict.grade() == Grade.STOP ? Geminal.NO : 0;

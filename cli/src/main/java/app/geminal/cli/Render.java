@@ -15,6 +15,8 @@ import app.geminal.pattern.Tones;
 import app.geminal.pattern.View;
 import app.geminal.shop.Practice;
 import app.geminal.units.Lengths;
+import app.geminal.units.Measure;
+import app.geminal.units.Quantity;
 import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Unreadable;
@@ -118,15 +120,15 @@ final class Render implements Callable<Integer> {
       spec.commandLine()
           .getOut()
           .printf(
-              "%s: %s × %s %s%n",
+              "%s: %s × %s%n",
               file.getFileName(),
-              Show.length(sight.widthMm(), units()),
-              Show.length(sight.heightMm(), units()),
-              units() == UnitSystem.METRIC ? "mm" : "in");
+              Show.length(sight.widthMm(), habits.reader()),
+              Quantity.mm(sight.heightMm()).format(habits.reader()));
       return run.stop().isPresent() ? Geminal.NO : 0;
     } catch (BadValue bad) {
       throw new Unusable(
-          (bad.path().isEmpty() ? "" : bad.path() + ": ") + Show.words(bad.words(), units()));
+          (bad.path().isEmpty() ? "" : bad.path() + ": ")
+              + Measure.read(bad.words(), habits.reader()));
     }
   }
 
@@ -157,7 +159,8 @@ final class Render implements Callable<Integer> {
     try {
       return (Blade) Shorthand.parseStep("blade " + blade, units(), practice);
     } catch (Misread misread) {
-      throw new Unusable("--blade: " + Show.words(String.valueOf(misread.getMessage()), units()));
+      throw new Unusable(
+          "--blade: " + Measure.read(String.valueOf(misread.getMessage()), habits.reader()));
     }
   }
 }

@@ -1,11 +1,9 @@
 package app.geminal.cli;
 
 import app.geminal.library.plan.PlanJson;
-import app.geminal.units.Lengths;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
-import app.geminal.units.UnitSystem;
-import java.util.Locale;
+import app.geminal.units.Quantity;
+import app.geminal.units.QuantityKind;
+import app.geminal.units.Units;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -19,25 +17,17 @@ final class Show {
     return builder.enable(SerializationFeature.INDENT_OUTPUT).build().writeValueAsString(value);
   }
 
-  /** A length for reading: tenths of a millimetre, or the nearest 1/64 in. */
-  static String length(double mm, UnitSystem units) {
-    if (units == UnitSystem.METRIC) {
-      return String.format(Locale.ROOT, "%.1f", mm).replaceFirst("\\.0$", "");
-    }
-    return Lengths.nearestFraction(mm);
+  /** Length, width or height without a unit. */
+  static String length(double mm, Units units) {
+    return QuantityKind.LENGTH.figure(mm, units.of(QuantityKind.LENGTH));
   }
 
-  /** A sentence with its marks turned into figures. */
-  static String words(String sentence, UnitSystem units) {
-    boolean metric = units == UnitSystem.METRIC;
-    return Measure.render(
-        sentence,
-        (unit, value) ->
-            switch (unit) {
-              case "mm" -> length(value, units) + (metric ? " mm" : " in");
-              case "C" ->
-                  metric ? Text.of("%.0f °C", value) : Text.of("%.0f °F", value * 9 / 5 + 32);
-              default -> metric ? Text.of("%.0f °C", value) : Text.of("%.0f °F", value * 9 / 5);
-            });
+  /** Three sizes with their unit. */
+  static String size(double widthMm, double heightMm, double lengthMm, Units units) {
+    return length(widthMm, units)
+        + " × "
+        + length(heightMm, units)
+        + " × "
+        + Quantity.mm(lengthMm).format(units);
   }
 }

@@ -9,8 +9,10 @@ import app.geminal.shop.Practice;
 import app.geminal.steel.Estimate;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
+import app.geminal.units.Measure;
 import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -49,7 +51,7 @@ record Source(PlanFile file, Steels steels) {
     } catch (IOException e) {
       throw new Unusable(
           Text.of(
-              "“%s” is neither a file that can be read nor shorthand; a plan begins like \"13 (1075 3.2, 15N20 1.5) 38 x 150\".",
+              "“%s” is not a readable file and not shorthand. A plan starts like \"13 (1075 3.2, 15N20 1.5) 38 x 150\".",
               given));
     }
   }
@@ -61,7 +63,7 @@ record Source(PlanFile file, Steels steels) {
       String pointer = refused.fault().pointer();
       throw new Unusable(
           (pointer.isEmpty() ? "" : "at " + pointer + ": ")
-              + Show.words(refused.fault().reason(), UnitSystem.METRIC));
+              + Measure.read(refused.fault().reason(), Units.METRIC));
     }
   }
 
@@ -72,7 +74,7 @@ record Source(PlanFile file, Steels steels) {
       throw new Unusable(
           Text.of(
               "%s%n%s%n%s%s",
-              Show.words(String.valueOf(misread.getMessage()), units),
+              Measure.read(String.valueOf(misread.getMessage()), new Units(units)),
               line,
               " ".repeat(misread.from()),
               "^".repeat(Math.max(1, misread.to() - misread.from()))));

@@ -37,9 +37,9 @@ class GeminalTest {
     assertThat(status).isZero();
     assertThat(out.toString())
         .contains("61 visible layers")
-        .contains("(65 at the saw)")
-        .contains("kg came in")
-        .contains("worth knowing, step 3");
+        .contains("(nominal 65)")
+        .contains("Started with")
+        .contains("Note, step 3");
   }
 
   @Test
@@ -64,7 +64,7 @@ class GeminalTest {
     assertThat(read.path("stages").get(3).path("operation").path("kind").asString())
         .isEqualTo("layup");
     assertThat(read.path("ledger").path("yield").asDouble()).isBetween(0.3, 1.0);
-    assertThat(read.path("findings").get(0).path("strength").isString()).isTrue();
+    assertThat(read.path("findings").get(0).path("severity").isString()).isTrue();
   }
 
   @Test
@@ -99,7 +99,7 @@ class GeminalTest {
   @Test
   void whatWillFailEndsWithOne() {
     assertThat(run("evaluate", "3 (1075 3, 15N20 2) 40 x 100 > draw 40 x 5")).isEqualTo(1);
-    assertThat(out.toString()).contains("will fail, step 1");
+    assertThat(out.toString()).contains("Error, step 1");
     assertThat(run("evaluate", "(1075 3) 40 x 100 > trim 60")).isEqualTo(1);
     assertThat(out.toString()).contains("stops at step 1");
   }
@@ -109,7 +109,7 @@ class GeminalTest {
     assertThat(run("evaluate", "3 (1075 3, 15N20 2) 40 x 100 > bend 40")).isEqualTo(2);
     assertThat(err.toString()).contains("is no step").contains("^^^^^^^");
     assertThat(run("evaluate", "nowhere.json")).isEqualTo(2);
-    assertThat(err.toString()).contains("neither a file");
+    assertThat(err.toString()).contains("not a readable file");
     Path broken = folder.resolve("broken.json");
     Files.writeString(broken, "{\"format\":\"geminal-plan\",\"version\":9}");
     assertThat(run("evaluate", broken.toString())).isEqualTo(2);
@@ -153,7 +153,7 @@ class GeminalTest {
         .contains("schedules reach the count")
         .contains("least steel")
         .contains("pieces")
-        .contains("more; --show");
+        .contains("more: use --show");
   }
 
   @Test
@@ -170,7 +170,7 @@ class GeminalTest {
   @Test
   void noWaySaysWhatToAllow() {
     assertThat(run("find", "--target", "300", "--tallest", "15")).isOne();
-    assertThat(out.toString()).contains("more than 15 mm").contains("allow a stack of");
+    assertThat(out.toString()).contains("more than 15 mm").contains("relax limit: a stack of");
   }
 
   @Test

@@ -33,7 +33,7 @@ import java.util.List;
 public final class Checks {
   private Checks() {}
 
-  /** All findings, hazards first, then by strength, then down the Run. */
+  /** All findings, safety first, then by severity, then down the Run. */
   public static List<Finding> of(Run run, Steels steels, Shop shop, Known known) {
     List<Finding> found = new ArrayList<>();
     found.addAll(StackChecks.of(run, shop));
@@ -59,8 +59,8 @@ public final class Checks {
     found.addAll(PartChecks.of(run, known));
     found.addAll(FinishChecks.of(run, shop));
     found.sort(
-        Comparator.comparing((Finding f) -> !f.hazard())
-            .thenComparing(Finding::strength)
+        Comparator.comparing((Finding f) -> !f.safety())
+            .thenComparing(Finding::severity)
             .thenComparingInt(Finding::stage));
     return List.copyOf(found);
   }
@@ -74,30 +74,28 @@ public final class Checks {
         yield found;
       }
       case Cut cut -> {
-        List<Finding> found = new ArrayList<>(WeldChecks.notSet(at, "Cutting"));
+        List<Finding> found = new ArrayList<>(WeldChecks.notWelded(at));
         found.addAll(FinishChecks.cutPieces(at, cut));
         yield found;
       }
-      case Draw draw -> both(WeldChecks.notSet(at, "Drawing"), DrawChecks.of(at, draw));
-      case Fold _ -> both(WeldChecks.notSet(at, "Folding"), FaceChecks.fold(at));
-      case Restack restack ->
-          both(WeldChecks.notSet(at, "Restacking"), FaceChecks.restack(at, restack));
-      case Twist twist -> both(WeldChecks.notSet(at, "Twisting"), PatternChecks.twist(at, twist));
-      case Resquare _ ->
-          both(WeldChecks.notSet(at, "Forging on the corners"), PatternChecks.square(at));
-      case Upset _ -> WeldChecks.notSet(at, "Upsetting");
-      case RollUp _ -> WeldChecks.notSet(at, "Rolling up");
-      case FourWay _ -> both(WeldChecks.notSet(at, "Tiling"), PatternChecks.square(at));
+      case Draw draw -> both(WeldChecks.notWelded(at), DrawChecks.of(at, draw));
+      case Fold _ -> both(WeldChecks.notWelded(at), FaceChecks.fold(at));
+      case Restack restack -> both(WeldChecks.notWelded(at), FaceChecks.restack(at, restack));
+      case Twist twist -> both(WeldChecks.notWelded(at), PatternChecks.twist(at, twist));
+      case Resquare _ -> both(WeldChecks.notWelded(at), PatternChecks.square(at));
+      case Upset _ -> WeldChecks.notWelded(at);
+      case RollUp _ -> WeldChecks.notWelded(at);
+      case FourWay _ -> both(WeldChecks.notWelded(at), PatternChecks.square(at));
       case Ladder ladder ->
           both(
-              WeldChecks.notSet(at, "Grooving"),
+              WeldChecks.notWelded(at),
               PatternChecks.hollows(at, ladder.depthMm(), ladder.deepMm(), ladder));
       case Dimples dimples ->
           both(
-              WeldChecks.notSet(at, "Drilling hollows"),
+              WeldChecks.notWelded(at),
               PatternChecks.hollows(at, dimples.depthMm(), dimples.deepMm(), dimples));
-      case Blade blade -> both(WeldChecks.notSet(at, "Grinding"), PatternChecks.blade(at, blade));
-      case ForgedSurface _ -> WeldChecks.notSet(at, "Uneven forging");
+      case Blade blade -> both(WeldChecks.notWelded(at), PatternChecks.blade(at, blade));
+      case ForgedSurface _ -> WeldChecks.notWelded(at);
       case Sandwich sandwich -> FaceChecks.sandwich(at, sandwich);
       case LayUp layUp -> FaceChecks.layUp(at, layUp);
       case Trim _, Grind _, SetAside _, Scrap _, Watch _ -> List.of();

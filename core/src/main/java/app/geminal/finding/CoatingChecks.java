@@ -9,7 +9,7 @@ import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.operation.Operation;
-import app.geminal.units.Measure;
+import app.geminal.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -25,9 +25,7 @@ final class CoatingChecks {
   static List<Finding> of(Run run) {
     Stack stack = run.plan().stack();
     List<Piece> bare = stack.pieces().stream().map(Piece::bare).toList();
-    Optional<Remedy> stripped =
-        Optional.of(
-            new Remedy("It is stripped bare", new Remedy.Restacked(stack.withPieces(bare))));
+    Optional<Remedy> stripped = Optional.of(new Remedy.Restacked(stack.withPieces(bare)));
     List<Finding> found = new ArrayList<>(coated(0, stack.pieces().stream(), stripped));
     for (int i = 1; i < run.stages().size(); i++) {
       Stage stage = run.stages().get(i);
@@ -64,41 +62,18 @@ final class CoatingChecks {
 
   private static Finding coated(
       int stage, Coating coating, String steels, Optional<Remedy> stripped) {
+    FindingKind kind =
+        switch (coating) {
+          case NONE -> throw new IllegalArgumentException("Bare steel needs nothing.");
+          case ZINC -> FindingKind.COATING_ZINC;
+          case PLATED -> FindingKind.COATING_PLATED;
+          case PAINTED -> FindingKind.COATING_PAINT;
+        };
     Finding.Builder found =
-        Finding.of(
-                coating == Coating.ZINC
-                    ? "zinc-or-lead"
-                    : coating == Coating.PLATED ? "plated-stock" : "face-not-ground",
-                Strength.WILL_FAIL,
-                stage)
-            .about(steels);
-    if (coating != Coating.PAINTED) {
-      found.hazard();
-    }
-    return switch (coating) {
-      case NONE -> throw new IllegalArgumentException("Bare steel needs nothing.");
-      case ZINC ->
-          found
-              .what("Zinc on %s.", steels)
-              .why(
-                  "Zinc boils at %s, far under welding heat; its fume makes ill for days, and what is left keeps the joint from bonding.",
-                  Measure.celsius(ZINC_BOILS_C))
-              .remedy(stripped)
-              .mend(
-                  "Strip it cold, in acid and outdoors, by the maker's instructions, or use other stock; never burn it off.");
-      case PLATED ->
-          found
-              .what("Plating on %s.", steels)
-              .why(
-                  "Nickel, chromium, cadmium or tin lie in the joint and do not weld to it; cadmium and chromium fume poisons.")
-              .remedy(stripped)
-              .mend("Have it stripped, or use other stock; do not grind or heat cadmium plate.");
-      case PAINTED ->
-          found
-              .what("Paint on %s.", steels)
-              .why("Paint, oil finish and plastic char in the joint, and char does not weld.")
-              .remedy(stripped)
-              .mend("Strip it, grind every joint face bright and degrease it.");
-    };
+        Finding.of(kind, Severity.ERROR, stage)
+            .about(steels)
+            .figures("steels", steels, "boils", Quantity.celsius(ZINC_BOILS_C))
+            .remedy(stripped);
+    return coating == Coating.PAINTED ? found.found() : found.safety().found();
   }
 }

@@ -3,7 +3,7 @@ package app.geminal.finding;
 import app.geminal.operation.SetWeld;
 import app.geminal.steel.Steel;
 import app.geminal.steel.WeldWindow;
-import app.geminal.units.Measure;
+import app.geminal.units.Quantity;
 import app.geminal.weld.Method;
 import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
@@ -45,17 +45,15 @@ final class CopperChecks {
       return List.of();
     }
     return List.of(
-        Finding.of("copper-runs", Strength.AT_RISK, at.stage())
-            .hazard()
+        Finding.of(FindingKind.COPPER_DRAWN_HOT, Severity.WARNING, at.stage())
+            .safety()
             .about(names(at))
             .against(heatC, solidToC())
-            .what("The shop's usual drawing heat is too hot for copper.")
-            .why(
-                "Drawn at %s by habit, and copper begins to melt at about %s: it runs out of the seams and cracks the steel.",
-                Measure.celsius(heatC), Measure.celsius(Method.COPPER_MELTS_C))
-            .mend(
-                "From here on no heat over %s, watched with a thermocouple.",
-                Measure.celsius(solidToC())));
+            .figures(
+                "planned", Quantity.celsius(heatC),
+                "melts", Quantity.celsius(Method.COPPER_MELTS_C),
+                "limit", Quantity.celsius(solidToC()))
+            .found());
   }
 
   private static Finding noCopper(At at, SetWeld weld) {
@@ -63,31 +61,25 @@ final class CopperChecks {
         WeldWindow.sharedBy(at.inside())
             .map(WeldWindow::settingC)
             .orElse(at.shop().practice().weldTemperatureC());
-    return Finding.of("copper-runs", Strength.AT_RISK, at.stage())
-        .what("There is no copper in this weld.")
-        .why(
-            "The step is planned as a copper weld, at a heat at which steel does not weld to steel.")
-        .instead(
-            "Forge weld at " + Measure.celsius(heatC),
-            weld.withMethod(Method.FORGE).withTemperatureC(heatC))
-        .mend("Plan it as a forge weld.");
+    return Finding.of(FindingKind.COPPER_ABSENT, Severity.WARNING, at.stage())
+        .figures("setting", Quantity.celsius(heatC))
+        .instead(weld.withMethod(Method.FORGE).withTemperatureC(heatC))
+        .found();
   }
 
   private static Finding undecided(At at, SetWeld weld) {
-    return Finding.of("copper-runs", Strength.WILL_FAIL, at.stage())
-        .hazard()
+    return Finding.of(FindingKind.COPPER_METHOD, Severity.ERROR, at.stage())
+        .safety()
         .about(names(at))
-        .what("Copper does not forge-weld; choose how it is joined.")
-        .why(
-            "Planned %s as a forge weld. Copper begins to melt at about %s and is thrown by a press; kept solid it bonds sealed at %s to %s, let melt it brazes at %s to %s.",
-            Measure.celsius(weld.temperatureC()),
-            Measure.celsius(Method.COPPER_MELTS_C),
-            Measure.celsius(window(Method.COPPER_SOLID).fromC()),
-            Measure.celsius(window(Method.COPPER_SOLID).toC()),
-            Measure.celsius(window(Method.COPPER_MOLTEN).fromC()),
-            Measure.celsius(window(Method.COPPER_MOLTEN).toC()))
-        .instead("Keep it solid", solidWeld(weld))
-        .mend("Keep it solid, sealed and in one heat; or let it melt and close it gently.");
+        .figures(
+            "planned", Quantity.celsius(weld.temperatureC()),
+            "melts", Quantity.celsius(Method.COPPER_MELTS_C),
+            "solidFrom", Quantity.celsius(window(Method.COPPER_SOLID).fromC()),
+            "solidTo", Quantity.celsius(window(Method.COPPER_SOLID).toC()),
+            "moltenFrom", Quantity.celsius(window(Method.COPPER_MOLTEN).fromC()),
+            "moltenTo", Quantity.celsius(window(Method.COPPER_MOLTEN).toC()))
+        .instead(solidWeld(weld))
+        .found();
   }
 
   private static List<Finding> solid(At at, SetWeld weld) {
@@ -95,30 +87,26 @@ final class CopperChecks {
     double planned = weld.temperatureC();
     if (planned > solidToC()) {
       found.add(
-          Finding.of("copper-runs", Strength.WILL_FAIL, at.stage())
-              .hazard()
+          Finding.of(FindingKind.COPPER_SOLID_HOT, Severity.ERROR, at.stage())
+              .safety()
               .about(names(at))
               .against(planned, solidToC())
-              .what("The copper begins to run.")
-              .why(
-                  "Planned %s with the copper solid; it begins to melt at about %s, and what is molten is thrown by the press.",
-                  Measure.celsius(planned), Measure.celsius(Method.COPPER_MELTS_C))
-              .instead(
-                  "Weld at " + Measure.celsius(window(Method.COPPER_SOLID).settingC()),
-                  weld.withTemperatureC(window(Method.COPPER_SOLID).settingC()))
-              .mend("Stay at %s or under.", Measure.celsius(solidToC())));
+              .figures(
+                  "planned", Quantity.celsius(planned),
+                  "melts", Quantity.celsius(Method.COPPER_MELTS_C),
+                  "limit", Quantity.celsius(solidToC()),
+                  "setting", Quantity.celsius(window(Method.COPPER_SOLID).settingC()))
+              .instead(weld.withTemperatureC(window(Method.COPPER_SOLID).settingC()))
+              .found());
     } else if (planned < window(Method.COPPER_SOLID).fromC()) {
-      found.add(cold(at, weld, "Cold for solid copper."));
+      found.add(cold(at, weld));
     }
     if (!weld.isSealed()) {
       found.add(
-          Finding.of("oxide-will-not-lift", Strength.AT_RISK, at.stage())
+          Finding.of(FindingKind.COPPER_UNSEALED, Severity.WARNING, at.stage())
               .about(names(at))
-              .what("Solid copper wants a sealed stack.")
-              .why(
-                  "At these heats flux does not keep oxygen from the faces, and oxide does not bond.")
-              .instead("Seal the stack", weld.withSchool(OxygenSchool.SEALED))
-              .mend("A jacket, or a bead round every seam, faces ground and clean."));
+              .instead(weld.withSchool(OxygenSchool.SEALED))
+              .found());
     }
     found.addAll(oneHeat(at, weld));
     return found;
@@ -128,60 +116,54 @@ final class CopperChecks {
     List<Finding> found = new ArrayList<>();
     double planned = weld.temperatureC();
     if (planned < window(Method.COPPER_MOLTEN).fromC()) {
-      found.add(cold(at, weld, "Cold for copper that shall melt."));
+      found.add(cold(at, weld));
     } else if (planned > window(Method.COPPER_MOLTEN).toC()) {
       found.add(
-          Finding.of("copper-runs", Strength.AT_RISK, at.stage())
-              .hazard()
+          Finding.of(FindingKind.COPPER_MOLTEN_HOT, Severity.WARNING, at.stage())
+              .safety()
               .about(names(at))
               .against(planned, window(Method.COPPER_MOLTEN).toC())
-              .what("Hotter than copper has to be.")
-              .why(
-                  "Planned %s; over %s it runs along the grains of the steel and cracks it.",
-                  Measure.celsius(planned), Measure.celsius(window(Method.COPPER_MOLTEN).toC()))
-              .instead(
-                  "Weld at " + Measure.celsius(window(Method.COPPER_MOLTEN).settingC()),
-                  weld.withTemperatureC(window(Method.COPPER_MOLTEN).settingC()))
-              .mend("Weld cooler."));
+              .figures(
+                  "planned", Quantity.celsius(planned),
+                  "limit", Quantity.celsius(window(Method.COPPER_MOLTEN).toC()),
+                  "setting", Quantity.celsius(window(Method.COPPER_MOLTEN).settingC()))
+              .instead(weld.withTemperatureC(window(Method.COPPER_MOLTEN).settingC()))
+              .found());
     }
     if (weld.reductionPerHeat() > HARD_SQUEEZE + 1e-9) {
       Finding.Builder thrown =
-          Finding.of("copper-runs", Strength.AT_RISK, at.stage())
-              .hazard()
+          Finding.of(FindingKind.COPPER_SQUEEZED, Severity.WARNING, at.stage())
+              .safety()
               .about(names(at))
               .against(weld.reductionPerHeat(), HARD_SQUEEZE)
-              .what("Molten copper under a hard squeeze.")
-              .why(
-                  "%.0f %% of the height in one heat; liquid copper is thrown out of the seams.",
-                  weld.reductionPerHeat() * 100);
+              .figures(
+                  "planned", Quantity.share(weld.reductionPerHeat()),
+                  "limit", Quantity.share(HARD_SQUEEZE),
+                  "gentle", Quantity.share(GENTLE),
+                  "voids", at.before().hasVoids());
       // A gentle squeeze closes no voids.
       found.add(
           at.before().hasVoids()
-              ? thrown.mend(
-                  "Weld the pieces with voids solid first, then close the copper gently. Keep out of line with the seams.")
-              : thrown
-                  .instead("Squeeze 3 %", weld.withReduction(GENTLE).withHeats(1))
-                  .mend("Close it gently, nobody in line with the seams."));
+              ? thrown.found()
+              : thrown.instead(weld.withReduction(GENTLE).withHeats(1)).found());
     }
     found.addAll(oneHeat(at, weld));
     return found;
   }
 
-  private static Finding cold(At at, SetWeld weld, String what) {
+  private static Finding cold(At at, SetWeld weld) {
     double from = window(weld.method()).fromC();
-    return Finding.of("below-welding-heat", Strength.AT_RISK, at.stage())
+    return Finding.of(FindingKind.COPPER_COLD, Severity.WARNING, at.stage())
         .about(names(at))
         .against(weld.temperatureC(), from)
-        .what(what)
-        .why(
-            "Planned %s; this way wants %s to %s.",
-            Measure.celsius(weld.temperatureC()),
-            Measure.celsius(from),
-            Measure.celsius(window(weld.method()).toC()))
-        .instead(
-            "Weld at " + Measure.celsius(window(weld.method()).settingC()),
-            weld.withTemperatureC(window(weld.method()).settingC()))
-        .mend("Weld hotter.");
+        .figures(
+            "method", weld.method(),
+            "planned", Quantity.celsius(weld.temperatureC()),
+            "from", Quantity.celsius(from),
+            "to", Quantity.celsius(window(weld.method()).toC()),
+            "setting", Quantity.celsius(window(weld.method()).settingC()))
+        .instead(weld.withTemperatureC(window(weld.method()).settingC()))
+        .found();
   }
 
   private static List<Finding> oneHeat(At at, SetWeld weld) {
@@ -189,13 +171,12 @@ final class CopperChecks {
       return List.of();
     }
     return List.of(
-        Finding.of("copper-runs", Strength.AT_RISK, at.stage())
+        Finding.of(FindingKind.COPPER_HEATS, Severity.WARNING, at.stage())
             .about(names(at))
             .against(weld.heats(), 1)
-            .what("Copper takes one heat.")
-            .why("Every further heat thins the copper and lets it into the steel.")
-            .instead("One heat", weld.withHeats(1))
-            .mend("Set it in one heat, steady and once."));
+            .figures("heats", weld.heats())
+            .instead(weld.withHeats(1))
+            .found());
   }
 
   /** The same weld, its copper kept solid. */

@@ -4,8 +4,7 @@ import app.geminal.bar.Bars;
 import app.geminal.forging.StopLadder;
 import app.geminal.operation.Draw;
 import app.geminal.shop.Tool;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -29,22 +28,19 @@ final class DrawChecks {
             .filter(t -> draw.widthMm() <= PLAY * reachedMm(at, draw.withTool(t)))
             .findFirst();
     Finding.Builder found =
-        Finding.of("draw-too-wide", Strength.AT_RISK, at.stage())
+        Finding.of(FindingKind.DRAW_TOO_WIDE, Severity.WARNING, at.stage())
             .against(draw.widthMm(), reached)
-            .what("%s does not spread it that far.", capital(draw.tool()))
-            .why(
-                "From %s × %s down to %s high this tool makes a bar about %s wide (±10 %%), and %s is planned: steel goes into length before it goes into width.",
-                Measure.mm(at.before().widthMm()),
-                Measure.mm(at.before().heightMm()),
-                Measure.mm(draw.heightMm()),
-                Measure.mm(reached),
-                Measure.mm(draw.widthMm()));
+            .figures(
+                "tool", draw.tool(),
+                "fromWidth", Quantity.mm(at.before().widthMm()),
+                "fromHeight", Quantity.mm(at.before().heightMm()),
+                "height", Quantity.mm(draw.heightMm()),
+                "reached", Quantity.mm(reached),
+                "planned", Quantity.mm(draw.widthMm()),
+                "better", better.map(Tool::name).orElse("WIDTH"),
+                "width", Quantity.mm(width));
     return List.of(
-        better
-            .map(t -> found.instead(Text.of("Use %s", named(t)), draw.withTool(t)))
-            .orElseGet(() -> found.instead("Draw to " + Measure.mm(width), draw.withWidthMm(width)))
-            .mend(
-                "Begin wider, spread it with long bites of flat dies, or upset it on edge first."));
+        found.instead(better.map(draw::withTool).orElseGet(() -> draw.withWidthMm(width))).found());
   }
 
   /** Width the bar has when it is down to its height and no edge was worked back, mm. */
@@ -68,23 +64,5 @@ final class DrawChecks {
 
   private static boolean has(At at, Tool tool) {
     return tool == Tool.HAMMER || at.shop().press() != null;
-  }
-
-  private static String named(Tool tool) {
-    return switch (tool) {
-      case FLAT -> "flat dies";
-      case ROUND -> "round dies";
-      case HAMMER -> "the hammer";
-      case MILL -> "the mill";
-    };
-  }
-
-  private static String capital(Tool tool) {
-    return switch (tool) {
-      case FLAT -> "A press with flat dies";
-      case ROUND -> "A press with round dies";
-      case HAMMER -> "A hammer";
-      case MILL -> "A mill";
-    };
   }
 }

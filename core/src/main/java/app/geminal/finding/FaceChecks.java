@@ -40,9 +40,9 @@ final class FaceChecks {
       return List.of();
     }
     return List.of(
-        scaled(at)
-            .instead("Grind the joint faces", ground.apply(usualMm(at)))
-            .mend("Grind the faces that meet; the outsides can wait."));
+        Finding.of(FindingKind.FACE_SCALED, Severity.WARNING, at.stage())
+            .instead(ground.apply(usualMm(at)))
+            .found());
   }
 
   static List<Finding> fold(At at) {
@@ -50,9 +50,9 @@ final class FaceChecks {
       return List.of();
     }
     return List.of(
-        scaled(at)
-            .before("Grind the inside of the fold", new Grind(0, usualMm(at)))
-            .mend("Grind the face that folds on itself, or flux it open and brush it at heat."));
+        Finding.of(FindingKind.FACE_SCALED_IN_FOLD, Severity.WARNING, at.stage())
+            .before(new Grind(0, usualMm(at)))
+            .found());
   }
 
   private static double usualMm(At at) {
@@ -64,14 +64,6 @@ final class FaceChecks {
     TOP,
     BROAD,
     SIDES
-  }
-
-  private static Finding.Builder scaled(At at) {
-    return Finding.of("face-not-ground", Strength.AT_RISK, at.stage())
-        .about("joint faces")
-        .what("Scale in the joints.")
-        .why(
-            "The bars come out of the fire and are laid together unground. Scale does not weld; some flux it and trust to that.");
   }
 
   /** Whether the faces were ground since the bar was last in the fire, or never were in it. */

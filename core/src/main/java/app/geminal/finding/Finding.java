@@ -2,64 +2,93 @@ package app.geminal.finding;
 
 import app.geminal.layup.Stack;
 import app.geminal.operation.Operation;
-import java.util.Locale;
+import app.geminal.text.Message;
+import app.geminal.text.MessageKey;
+import app.geminal.text.Topic;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
- * One thing found. Sentences may hold measure marks.
+ * One thing found in a plan.
  *
- * @param id the check's name, stable
- * @param strength how much it weighs
- * @param hazard whether people can be hurt; shown first
+ * @param kind what was found
+ * @param severity how much it weighs
+ * @param safety whether people can be hurt; shown first
  * @param stage index into the Run's stages: 0 is the stack
  * @param about the piece, joint, face or part it speaks about, empty for the whole step
  * @param actual what is planned, in the limit's unit, where it is a figure
  * @param limit where the line is drawn, where it is a figure
- * @param what the finding in a few words
- * @param why value, limit and reason
- * @param mend what to do
- * @param remedy the same as an edit of the plan, where one exists
+ * @param figures what its texts say, by name
+ * @param remedy what to do, as an edit of the plan, where one exists
  */
 public record Finding(
-    String id,
-    Strength strength,
-    boolean hazard,
+    Topic kind,
+    Severity severity,
+    boolean safety,
     int stage,
     String about,
     OptionalDouble actual,
     OptionalDouble limit,
-    String what,
-    String why,
-    String mend,
+    Map<String, Object> figures,
     Optional<Remedy> remedy) {
 
-  static Builder of(String id, Strength strength, int stage) {
-    return new Builder(id, strength, stage);
+  /** Copies the figures. */
+  public Finding {
+    figures = Collections.unmodifiableMap(new LinkedHashMap<>(figures));
+  }
+
+  /** The matter's name in the interface, stable across releases. */
+  public String family() {
+    return kind.family();
+  }
+
+  /** The matter, in a few words. */
+  public Message what() {
+    return kind.text(Topic.Part.WHAT, figures);
+  }
+
+  /** Figure, limit and reason. */
+  public Message why() {
+    return kind.text(Topic.Part.WHY, figures);
+  }
+
+  /** What to do. */
+  public Message action() {
+    return kind.text(Topic.Part.ACTION, figures);
+  }
+
+  /** What the remedy does, where there is one. */
+  public Optional<Message> remedyLabel() {
+    return remedy.map(_ -> kind.text(Topic.Part.REMEDY, figures));
+  }
+
+  static Builder of(Topic kind, Severity severity, int stage) {
+    return new Builder(kind, severity, stage);
   }
 
   /** Puts a finding together; what is not said stays empty. Package use only. */
-  @SuppressWarnings("AnnotateFormatMethod")
   static final class Builder {
-    private final String id;
-    private final Strength strength;
+    private final Topic kind;
+    private final Severity severity;
     private final int stage;
-    private boolean hazard;
+    private boolean safety;
     private String about = "";
     private OptionalDouble actual = OptionalDouble.empty();
     private OptionalDouble limit = OptionalDouble.empty();
-    private String what = "";
-    private String why = "";
+    private final Map<String, Object> figures = new LinkedHashMap<>();
     private Optional<Remedy> remedy = Optional.empty();
 
-    private Builder(String id, Strength strength, int stage) {
-      this.id = id;
-      this.strength = strength;
+    private Builder(Topic kind, Severity severity, int stage) {
+      this.kind = kind;
+      this.severity = severity;
       this.stage = stage;
     }
 
-    Builder hazard() {
-      hazard = true;
+    Builder safety() {
+      safety = true;
       return this;
     }
 
@@ -74,53 +103,36 @@ public record Finding(
       return this;
     }
 
-    Builder what(String words, Object... figures) {
-      what = filled(words, figures);
+    /** Figures of its texts, each after its name. */
+    Builder figures(Object... namesAndFigures) {
+      figures.putAll(MessageKey.figures(namesAndFigures));
       return this;
     }
 
-    Builder why(String words, Object... figures) {
-      why = filled(words, figures);
+    Builder figures(Map<String, Object> more) {
+      figures.putAll(more);
       return this;
     }
 
-    private static String filled(String words, Object... figures) {
-      return figures.length == 0 ? words : String.format(Locale.ROOT, words, figures);
+    Builder instead(Operation operation) {
+      return remedy(Optional.of(new Remedy.Instead(operation)));
     }
 
-    Builder instead(String label, Operation operation) {
-      remedy = Optional.of(new Remedy(label, new Remedy.Instead(operation)));
+    Builder before(Operation operation) {
+      return remedy(Optional.of(new Remedy.Before(operation)));
+    }
+
+    Builder restacked(Stack stack) {
+      return remedy(Optional.of(new Remedy.Restacked(stack)));
+    }
+
+    Builder remedy(Optional<? extends Remedy> one) {
+      remedy = one.map(r -> r);
       return this;
     }
 
-    Builder before(String label, Operation operation) {
-      remedy = Optional.of(new Remedy(label, new Remedy.Before(operation)));
-      return this;
-    }
-
-    Builder restacked(String label, Stack stack) {
-      remedy = Optional.of(new Remedy(label, new Remedy.Restacked(stack)));
-      return this;
-    }
-
-    Builder remedy(Optional<Remedy> one) {
-      remedy = one;
-      return this;
-    }
-
-    Finding mend(String words, Object... figures) {
-      return new Finding(
-          id,
-          strength,
-          hazard,
-          stage,
-          about,
-          actual,
-          limit,
-          what,
-          why,
-          filled(words, figures),
-          remedy);
+    Finding found() {
+      return new Finding(kind, severity, safety, stage, about, actual, limit, figures, remedy);
     }
   }
 }

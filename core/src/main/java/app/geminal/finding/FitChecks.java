@@ -6,7 +6,7 @@ import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
 import app.geminal.operation.Fit;
 import app.geminal.operation.LayUp;
-import app.geminal.units.Measure;
+import app.geminal.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -38,25 +38,21 @@ final class FitChecks {
   }
 
   private static Finding height(At at, Fit fit, double apart) {
-    boolean partLower = fit.apartMm() < 0;
     Finding.Builder found =
-        Finding.of("heights-do-not-match", Strength.AT_RISK, at.stage())
+        Finding.of(FindingKind.HEIGHTS_DIFFER, Severity.WARNING, at.stage())
             .about(fit.part())
             .against(apart, at.limits().heightsDifferMm())
-            .what(
-                "“%s” stands %s %s.",
-                fit.part(), Measure.mm(apart), partLower ? "too low" : "too high")
-            .why(
-                "It is %s high and the bar beside it %s; more than %s and a die does not touch both, so the side joint is not pressed.",
-                Measure.mm(fit.partMm()),
-                Measure.mm(fit.ownMm()),
-                Measure.mm(at.limits().heightsDifferMm()));
+            .figures(
+                "part", fit.part(),
+                "lower", fit.apartMm() < 0,
+                "apart", Quantity.mm(apart),
+                "partHeight", Quantity.mm(fit.partMm()),
+                "barHeight", Quantity.mm(fit.ownMm()),
+                "limit", Quantity.mm(at.limits().heightsDifferMm()));
     if (at.operation() instanceof LayUp layUp) {
-      found.instead("Shim it by " + Measure.mm(apart), shimmed(at, layUp, fit, apart));
+      found.instead(shimmed(at, layUp, fit, apart));
     }
-    return found.mend(
-        "Grind %s off the higher one, or lay a shim of %s on the lower one.",
-        Measure.mm(apart), Measure.mm(apart));
+    return found.found();
   }
 
   /** The shim is of the steel it lies on, so that it does not show. */
@@ -83,20 +79,23 @@ final class FitChecks {
         .toList();
   }
 
+  private enum Larger {
+    PART,
+    BAR
+  }
+
   private static Finding widthOrLength(At at, Fit fit, double apart) {
-    boolean width = fit.what() == Fit.Measured.WIDTH;
-    String how = width ? "wide" : "long";
-    String larger = fit.apartMm() > 0 ? "“" + fit.part() + "”" : "The bar";
-    return Finding.of("widths-differ", Strength.AT_RISK, at.stage())
+    return Finding.of(FindingKind.PART_SIZE_DIFFERS, Severity.WARNING, at.stage())
         .about(fit.part())
         .against(apart, at.limits().sizesDifferMm())
-        .what("“%s” is not as %s as the bar.", fit.part(), how)
-        .why(
-            "It is %s %s and the bar %s; what sticks out past %s leaves a cold shut and is cut off in this plan.",
-            Measure.mm(fit.partMm()),
-            how,
-            Measure.mm(fit.ownMm()),
-            Measure.mm(at.limits().sizesDifferMm()))
-        .mend("%s loses %s; draw both to one size before they meet.", larger, Measure.mm(apart));
+        .figures(
+            "part", fit.part(),
+            "size", fit.what(),
+            "larger", fit.apartMm() > 0 ? Larger.PART : Larger.BAR,
+            "apart", Quantity.mm(apart),
+            "partSize", Quantity.mm(fit.partMm()),
+            "barSize", Quantity.mm(fit.ownMm()),
+            "limit", Quantity.mm(at.limits().sizesDifferMm()))
+        .found();
   }
 }

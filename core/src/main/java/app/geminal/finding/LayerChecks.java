@@ -13,9 +13,9 @@ import app.geminal.operation.Restack;
 import app.geminal.pattern.BandWidth;
 import app.geminal.shop.Limits;
 import app.geminal.shop.Practice;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -23,8 +23,6 @@ import java.util.stream.Stream;
 final class LayerChecks {
   /** 1/16 in: as thin as bright steel is commonly had. */
   private static final double SHEET_MM = 1.5875;
-
-  private static final String SAME_WAY_UP = "Lay the same way up";
 
   private static final double LEAST_DEG = 0.01;
 
@@ -36,7 +34,6 @@ final class LayerChecks {
       return List.of();
     }
     Operation operation = now.step().map(Step::operation).orElseThrow();
-    boolean fold = operation instanceof Fold;
     Optional<Remedy> remedy =
         operation instanceof Restack restack && restack.between().isEmpty()
             ? Stream.of(sameWayUp(restack), sheets(restack, run.stages().get(index - 1), now))
@@ -44,32 +41,46 @@ final class LayerChecks {
                 .filter(r -> keepsApart(run.stages().get(index - 1), r, practice))
                 .findFirst()
             : Optional.empty();
-    String mend =
-        fold
-            ? "A fold always does this. Cut and lay the same way up to avoid it."
-            : remedy
-                .map(Remedy::label)
-                .filter(SAME_WAY_UP::equals)
-                .map(_ -> "Lay all bars the same way up: then unlike faces meet.")
-                .orElse("One sheet of another steel in each joint keeps like faces apart.");
     return List.of(
-        Finding.of("joints-merge", Strength.WORTH_KNOWING, index)
+        Finding.of(FindingKind.JOINTS_MERGE, Severity.NOTE, index)
             .against((double) now.merged(), 0)
-            .what(
-                "%d %s double line%s.",
-                now.merged(), fold ? "new" : "thick", now.merged() == 1 ? "" : "s")
-            .why(
-                "At %d of %d joints two faces of one steel become one layer.",
-                now.merged(), Math.max(now.joints(), now.merged()))
+            .figures(
+                "merged", now.merged(),
+                "joints", Math.max(now.joints(), now.merged()),
+                "how", how(operation, remedy))
+            .figures(remedy.map(LayerChecks::sheet).orElse(Map.of()))
             .remedy(remedy)
-            .mend(mend));
+            .found());
+  }
+
+  /** Why they merge, or what keeps them apart. */
+  private enum How {
+    FOLD,
+    TURN,
+    SHEET
+  }
+
+  private static How how(Operation operation, Optional<Remedy> remedy) {
+    if (operation instanceof Fold) {
+      return How.FOLD;
+    }
+    return remedy.filter(r -> sheet(r).isEmpty()).isPresent() ? How.TURN : How.SHEET;
+  }
+
+  /** Steel of the sheets that a remedy lays between, where it does. */
+  private static Map<String, Object> sheet(Remedy remedy) {
+    return remedy instanceof Remedy.Instead instead
+            && instead.operation() instanceof Restack restack
+            && !restack.between().isEmpty()
+            && restack.between().getFirst() instanceof Piece sheet
+        ? Map.of("steel", sheet.steel())
+        : Map.of();
   }
 
   private static Optional<Remedy> sameWayUp(Restack restack) {
     return restack.turns().equals(Restack.ALL_SAME)
         ? Optional.empty()
-        : Optional.of(
-            new Remedy(SAME_WAY_UP, new Remedy.Instead(restack.withTurns(Restack.ALL_SAME))));
+        : Optional.of(new Remedy.Instead(restack.withTurns(Restack.ALL_SAME)));
   }
 
   /** A sheet of the bar's other steel in every joint, where it has just one other. */
@@ -80,10 +91,8 @@ final class LayerChecks {
             .toList();
     return others.size() == 1
         ? Optional.of(
-            new Remedy(
-                "Add sheets of " + others.getFirst(),
-                new Remedy.Instead(
-                    restack.withBetween(List.of(new Piece(others.getFirst(), SHEET_MM))))))
+            new Remedy.Instead(
+                restack.withBetween(List.of(new Piece(others.getFirst(), SHEET_MM)))))
         : Optional.empty();
   }
 
@@ -92,7 +101,7 @@ final class LayerChecks {
    * ground off them. Neither remedy lays a part, so that the bars at hand are all it takes.
    */
   private static boolean keepsApart(Stage before, Remedy remedy, Practice practice) {
-    return remedy.edit() instanceof Remedy.Instead instead
+    return remedy instanceof Remedy.Instead instead
         && instead.operation().applyTo(before.bars(), Bench.of(practice)) instanceof Done done
         && done.layers() instanceof Done.Layers.Joined joined
         && joined.before() <= done.bars().visibleCount();
@@ -103,15 +112,11 @@ final class LayerChecks {
     if (now.gone() == 0) {
       return List.of();
     }
-    boolean one = now.gone() == 1;
     return List.of(
-        Finding.of("layers-lost-to-grinding", Strength.WORTH_KNOWING, index)
+        Finding.of(FindingKind.LAYERS_LOST, Severity.NOTE, index)
             .against((double) now.gone(), 0)
-            .what("%d whole layer%s go%s here.", now.gone(), one ? "" : "s", one ? "es" : "")
-            .why(
-                "Scale and grinding in this step reach through the outside layers; each bar shows %,d after it.",
-                now.visibleCount())
-            .mend("Put thicker pieces outside, or take less off."));
+            .figures("lost", now.gone(), "left", now.visibleCount())
+            .found());
   }
 
   /** Judged where the plan ends: on the bevel of a blade, else on the end of the bar. */
@@ -135,20 +140,15 @@ final class LayerChecks {
       return List.of();
     }
     return List.of(
-        tooFine(run, shown, limits.finestLayerMm())
-            .why(
-                across
-                    ? Text.of(
-                        "%,d layers stand on edge and show %s wide on the bevel; lines go grey under %s.",
-                        last.visibleCount(), Measure.mm(shown), Measure.mm(limits.finestLayerMm()))
-                    : Text.of(
-                        "%,d layers of %s on average show %s wide on a bevel of %.1f°; lines go grey under %s.",
-                        last.visibleCount(),
-                        Measure.mm(meanMm),
-                        Measure.mm(shown),
-                        degrees,
-                        Measure.mm(limits.finestLayerMm())))
-            .mend("Leave a restack out, or a lower and flatter bevel."));
+        tooFine(run, FindingKind.LAYERS_FINE_ON_BEVEL, shown, limits.finestLayerMm())
+            .figures(
+                "across", across,
+                "layers", last.visibleCount(),
+                "mean", Quantity.mm(meanMm),
+                "shown", Quantity.mm(shown),
+                "bevel", Quantity.angle(degrees),
+                "limit", Quantity.mm(limits.finestLayerMm()))
+            .found());
   }
 
   private static List<Finding> onEnd(Run run, double meanMm, Limits limits) {
@@ -161,20 +161,18 @@ final class LayerChecks {
     return List.of(
         tooFine(
                 run,
+                FindingKind.LAYERS_FINE_ON_END,
                 fine ? meanMm : (double) last.visibleCount(),
                 fine ? limits.finestLayerMm() : limits.mostLayersSeen())
-            .why(
-                "%,d layers of %s on average; on the end of the bar lines go grey under %s or past %,d. A bevel shows them wider: add the blade to the plan to judge it.",
-                last.visibleCount(),
-                Measure.mm(meanMm),
-                Measure.mm(limits.finestLayerMm()),
-                limits.mostLayersSeen())
-            .mend("Leave a restack out, or finish thicker."));
+            .figures(
+                "layers", last.visibleCount(),
+                "mean", Quantity.mm(meanMm),
+                "limit", Quantity.mm(limits.finestLayerMm()),
+                "most", limits.mostLayersSeen())
+            .found());
   }
 
-  private static Finding.Builder tooFine(Run run, double actual, double limit) {
-    return Finding.of("layers-too-fine", Strength.WORTH_KNOWING, run.stages().size() - 1)
-        .against(actual, limit)
-        .what("The eye will read grey.");
+  private static Finding.Builder tooFine(Run run, FindingKind kind, double actual, double limit) {
+    return Finding.of(kind, Severity.NOTE, run.stages().size() - 1).against(actual, limit);
   }
 }

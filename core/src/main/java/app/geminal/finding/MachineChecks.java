@@ -16,8 +16,7 @@ import app.geminal.shop.Shop;
 import app.geminal.shop.Tool;
 import app.geminal.steel.Deformation;
 import app.geminal.steel.FlowStress;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -81,17 +80,13 @@ final class MachineChecks {
       return Optional.empty();
     }
     return Optional.of(
-        Finding.of("press-opening", Strength.WILL_FAIL, at.stage())
+        Finding.of(FindingKind.PRESS_OPENING, Severity.ERROR, at.stage())
             .against(height, room.getAsDouble())
-            .what("It does not go under the %s.", tool == Tool.MILL ? "mill" : under(tool))
-            .why(
-                "%s high, and there is room for %s.",
-                Measure.mm(height), Measure.mm(room.getAsDouble()))
-            .mend("A lower stack or thinner dies; or another tool for this step."));
-  }
-
-  private static String under(Tool tool) {
-    return tool == Tool.HAMMER ? "hammer" : "press";
+            .figures(
+                "tool", tool,
+                "height", Quantity.mm(height),
+                "room", Quantity.mm(room.getAsDouble()))
+            .found());
   }
 
   private static Optional<Finding> chamber(At at) {
@@ -102,16 +97,14 @@ final class MachineChecks {
     boolean fits = forge.takesWideMm() >= wide && forge.takesHighMm() >= high;
     if (!fits) {
       return Optional.of(
-          Finding.of("chamber-fit", Strength.WILL_FAIL, at.stage())
+          Finding.of(FindingKind.CHAMBER_SECTION, Severity.ERROR, at.stage())
               .against(wide, forge.takesWideMm())
-              .what("It does not go into the forge.")
-              .why(
-                  "%s × %s, and the door and chamber take %s × %s.",
-                  Measure.mm(bars.widthMm()),
-                  Measure.mm(bars.heightMm()),
-                  Measure.mm(forge.takesWideMm()),
-                  Measure.mm(forge.takesHighMm()))
-              .mend("A smaller section, or a forge with a wider door."));
+              .figures(
+                  "width", Quantity.mm(bars.widthMm()),
+                  "height", Quantity.mm(bars.heightMm()),
+                  "takesWidth", Quantity.mm(forge.takesWideMm()),
+                  "takesHeight", Quantity.mm(forge.takesHighMm()))
+              .found());
     }
     double length = bars.lengthMm();
     if (length <= forge.lengthMm()) {
@@ -120,19 +113,16 @@ final class MachineChecks {
     boolean bothEnds = length <= 2 * forge.lengthMm();
     boolean never = !forge.openEnds() && !bothEnds;
     return Optional.of(
-        Finding.of("chamber-fit", never ? Strength.WILL_FAIL : Strength.WORTH_KNOWING, at.stage())
+        Finding.of(
+                never ? FindingKind.CHAMBER_TOO_SHORT : FindingKind.CHAMBER_SHORT,
+                never ? Severity.ERROR : Severity.NOTE,
+                at.stage())
             .against(length, forge.lengthMm())
-            .what(
-                never
-                    ? "The bar is too long for the forge."
-                    : forge.openEnds() ? "Heat it in sections." : "Turn it end for end.")
-            .why(
-                "The bar is %s long and the chamber %s.",
-                Measure.mm(length), Measure.mm(forge.lengthMm()))
-            .mend(
-                never
-                    ? "Cut it before this step."
-                    : "Plan the heats along the bar; the part outside cools and stays as it is."));
+            .figures(
+                "openEnds", forge.openEnds(),
+                "length", Quantity.mm(length),
+                "chamber", Quantity.mm(forge.lengthMm()))
+            .found());
   }
 
   private static Optional<Finding> tooHeavy(At at) {
@@ -142,12 +132,10 @@ final class MachineChecks {
       return Optional.empty();
     }
     return Optional.of(
-        Finding.of("too-heavy", Strength.AT_RISK, at.stage())
+        Finding.of(FindingKind.TOO_HEAVY, Severity.WARNING, at.stage())
             .against(kg, most)
-            .what("Heavy to hold.")
-            .why("%.1f kg; a person holds about %.1f kg on a bar at arm's length.", kg, most)
-            .mend(
-                "A shorter stack, a stand or a sling for the far end, or a second pair of hands."));
+            .figures("mass", Quantity.kg(kg), "limit", Quantity.kg(most))
+            .found());
   }
 
   private static Optional<Finding> force(At at, Heat heat) {
@@ -171,27 +159,18 @@ final class MachineChecks {
     double needed = Force.kn(width, wanted, height, flow.getAsDouble());
     boolean never = bite == 0;
     return Optional.of(
-        Finding.of("force-short", never ? Strength.WILL_FAIL : Strength.WORTH_KNOWING, at.stage())
+        Finding.of(FindingKind.FORCE_SHORT, never ? Severity.ERROR : Severity.NOTE, at.stage())
             .against(needed, press.forceKn())
-            .what(
-                never
-                    ? "The press is too weak for this."
-                    : Text.of("The press takes it in bites of %s.", Measure.mm(bite)))
-            .why(
-                "%s of the bar under the dies want about %.0f kN at %s, and the press gives %.0f kN (±25 %%).%s",
-                Measure.mm(wanted),
-                needed,
-                Measure.celsius(heat.celsius()),
-                press.forceKn(),
-                mix.unknown().isEmpty()
-                    ? ""
-                    : Text.of(
-                        " How hard %s resists is not known; it is taken as the rest.",
-                        String.join(", ", mix.unknown())))
-            .mend(
-                never
-                    ? "A narrower or lower bar, more heat, or another tool."
-                    : "Overlap the bites by a quarter, work from the middle out."));
+            .figures(
+                "never", never,
+                "bite", Quantity.mm(bite),
+                "length", Quantity.mm(wanted),
+                "needed", Quantity.kn(needed),
+                "heat", Quantity.celsius(heat.celsius()),
+                "has", Quantity.kn(press.forceKn()),
+                "unknown", mix.unknown().size(),
+                "steels", mix.unknown())
+            .found());
   }
 
   private static Optional<Finding> narrowDies(At at, SetWeld weld) {
@@ -206,18 +185,15 @@ final class MachineChecks {
       return Optional.empty();
     }
     return Optional.of(
-        Finding.of("dies-narrow-on-set", Strength.AT_RISK, at.stage())
+        Finding.of(FindingKind.DIES_NARROW_ON_SET, Severity.WARNING, at.stage())
             .against(reached, face)
-            .what("The dies do not reach the whole face.")
-            .why(
-                "%d %s of a die %s long reach %s of %s with the overlap they need.",
-                weld.bites(),
-                weld.bites() == 1 ? "bite" : "bites",
-                Measure.mm(die),
-                Measure.mm(reached),
-                Measure.mm(face))
-            .instead("As many bites as it takes", weld.withBites(0))
-            .mend("Overlap the bites by a quarter until the whole face is set."));
+            .figures(
+                "bites", weld.bites(),
+                "die", Quantity.mm(die),
+                "reached", Quantity.mm(reached),
+                "face", Quantity.mm(face))
+            .instead(weld.withBites(0))
+            .found());
   }
 
   private static Optional<Finding> burners(At at) {
@@ -230,31 +206,23 @@ final class MachineChecks {
     }
     boolean cold = minutes > SLOWEST_HEAT_MIN;
     return Optional.of(
-        Finding.of("burners-too-small", Strength.AT_RISK, at.stage())
+        Finding.of(
+                cold ? FindingKind.BURNERS_TOO_SMALL : FindingKind.CHAMBER_LARGE,
+                Severity.WARNING,
+                at.stage())
             .against(cold ? minutes : forge.litres(), cold ? SLOWEST_HEAT_MIN : forge.ratedLitres())
-            .what(
-                cold
-                    ? "More cold steel than the burners bring up."
-                    : "The chamber is large for its burners.")
-            .why(
-                cold
-                    ? Text.of(
-                        "%.1f kg want %.0f minutes of all the %.1f kW that reach the steel.",
-                        kg, minutes, forge.powerKw())
-                    : Text.of(
-                        "%.1f litres, and the burners are rated for %.1f.",
-                        forge.litres(), forge.ratedLitres()))
-            .mend(
-                cold
-                    ? "Heat fewer bars at once."
-                    : "Close part of the chamber with brick, or add a burner."));
+            .figures(
+                "mass", Quantity.kg(kg),
+                "time", Quantity.minutes(minutes),
+                "power", Quantity.kw(forge.powerKw()),
+                "chamber", Quantity.litres(forge.litres()),
+                "rated", Quantity.litres(forge.ratedLitres()))
+            .found());
   }
 
   private static Finding gauge(At at) {
-    return Finding.of("gauge-not-calibrated", Strength.WORTH_KNOWING, at.stage())
-        .what("The gauge has never been compared.")
-        .why(
-            "No offset is recorded for its place in the forge. One in a cold spot reads 50 to 100 degrees low.")
-        .mend("Hold a second thermocouple beside the billet once and record the difference.");
+    return Finding.of(FindingKind.GAUGE_NOT_CALIBRATED, Severity.NOTE, at.stage())
+        .figures("low", Quantity.degrees(50), "high", Quantity.degrees(100))
+        .found();
   }
 }

@@ -2,6 +2,7 @@ package app.geminal.finding;
 
 import app.geminal.operation.SetWeld;
 import app.geminal.shop.Lining;
+import app.geminal.units.Quantity;
 import app.geminal.weld.Jacket;
 import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
@@ -17,50 +18,38 @@ final class OxygenChecks {
     boolean fuel = weld.school() == OxygenSchool.DRY || weld.school() == OxygenSchool.BOTH;
     if (flux && at.shop().forge().lining() == Lining.FIBRE) {
       found.add(
-          Finding.of("flux-on-fibre", Strength.WORTH_KNOWING, at.stage())
-              .what("Borax eats a fibre lining.")
-              .why(
-                  "The chamber has a fibre floor; flux goes through it in hours, and the fibres that come loose are not for breathing.")
-              .instead("Weld dry", weld.withSchool(OxygenSchool.DRY))
-              .mend("Lay a hard floor, a high-alumina tile or castable, or weld dry or sealed."));
+          Finding.of(FindingKind.FLUX_ON_FIBRE, Severity.NOTE, at.stage())
+              .instead(weld.withSchool(OxygenSchool.DRY))
+              .found());
     }
     if (flux && !at.before().loose()) {
       found.add(
-          Finding.of("flux-needless", Strength.WORTH_KNOWING, at.stage())
-              .what("Flux on a joint that is solid.")
-              .why("The joints are set before this step; flux only runs off and eats the floor.")
-              .instead("Leave the flux off", weld.withSchool(OxygenSchool.DRY))
-              .mend("Stop fluxing once the joint is solid."));
+          Finding.of(FindingKind.FLUX_NEEDLESS, Severity.NOTE, at.stage())
+              .instead(weld.withSchool(OxygenSchool.DRY))
+              .found());
     }
     if (weld.isSealed() && weld.jacket() == Jacket.CLOSED) {
       found.add(
-          Finding.of("can-without-vent", Strength.AT_RISK, at.stage())
-              .hazard()
-              .what("A tight can can burst.")
-              .why(
-                  "Shut gas reaches 5 bar at welding heat by itself, a gram of water in half a litre 14 bar, and hot sheet holds little.")
-              .instead("Give it a vent", weld.withJacket(Jacket.VENTED))
-              .mend(
-                  "Leave a vent of 2 to 3 mm, nothing wet or oily inside, and stand clear while it heats."));
+          Finding.of(FindingKind.CAN_WITHOUT_VENT, Severity.WARNING, at.stage())
+              .safety()
+              .figures(
+                  "dry", Quantity.mpa(0.5),
+                  "water", Quantity.kg(0.001),
+                  "can", Quantity.litres(0.5),
+                  "wet", Quantity.mpa(1.4),
+                  "ventFrom", Quantity.mm(2),
+                  "ventTo", Quantity.mm(3))
+              .instead(weld.withJacket(Jacket.VENTED))
+              .found());
     }
     if (fuel && at.before().loose()) {
-      found.add(
-          Finding.of("fuel-flare", Strength.WORTH_KNOWING, at.stage())
-              .hazard()
-              .what("Fuel-soaked steel flares as it goes in.")
-              .why("Vapour lights at once in a lit forge and comes out of the door.")
-              .mend(
-                  "Soak it cold, drain it, keep the lidded tub far from the fire, stand aside. No petrol, no thinners."));
+      found.add(Finding.of(FindingKind.FUEL_FLARE, Severity.NOTE, at.stage()).safety().found());
     }
     if (!weld.isSealed() && at.before().loose() && !at.shop().forge().airControl()) {
       found.add(
-          Finding.of("air-hungry-burner", Strength.AT_RISK, at.stage())
-              .what("The burners cannot be run rich.")
-              .why(
-                  "Burners that draw more air than they burn oxidise the seams of an open stack before they close.")
-              .instead("Seal the stack", weld.withSchool(OxygenSchool.SEALED))
-              .mend(
-                  "Choke the air until a tongue of flame stands out of the door, or weld sealed."));
+          Finding.of(FindingKind.AIR_RICH_BURNER, Severity.WARNING, at.stage())
+              .instead(weld.withSchool(OxygenSchool.SEALED))
+              .found());
     }
     return found;
   }

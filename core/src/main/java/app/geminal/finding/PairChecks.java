@@ -33,6 +33,7 @@ import app.geminal.pair.Member;
 import app.geminal.pair.Pairing;
 import app.geminal.pair.Question;
 import app.geminal.pair.Reason;
+import app.geminal.pair.ReasonKind;
 import app.geminal.pair.Role;
 import app.geminal.pair.Weight;
 import app.geminal.shop.Practice;
@@ -68,7 +69,7 @@ final class PairChecks {
     double apart = Evened.carbonApart(run, practice);
     List<Finding> found = new ArrayList<>();
     Map<Object, List<Reason>> asked = new HashMap<>();
-    Set<String> said = new HashSet<>();
+    Set<Reason> said = new HashSet<>();
     Map<String, Role> roles = new TreeMap<>(coreOf(run.plan()));
     for (int i = 1; i < run.stages().size(); i++) {
       Stage stage = run.stages().get(i);
@@ -89,9 +90,9 @@ final class PairChecks {
                 asks, _ -> Pairing.of(question(areas, weld, steels, roles, apart)).reasons())
             .stream()
             // How copper is joined is the step's choice, and its own checks judge it.
-            .filter(r -> !r.id().equals("copper-runs"))
+            .filter(r -> !r.isCopper())
             // Each weld is to be sealed; what else stands between two metals is said once.
-            .filter(r -> isOxide(r) || said.add(r.id() + r.what() + r.why()))
+            .filter(r -> isOxide(r) || said.add(r))
             .map(r -> finding(at, r, weld))
             .forEach(found::add);
         if (first) {
@@ -167,28 +168,30 @@ final class PairChecks {
   }
 
   private static boolean isOxide(Reason r) {
-    return r.id().equals("oxide-will-not-lift");
+    return r.kind() == ReasonKind.OXIDE_NOT_FLUXED;
   }
 
   private static Finding finding(int stage, Reason r, SetWeld weld) {
     Finding.Builder found =
-        Finding.of(r.id(), strength(r), stage).about(String.join(", ", r.steels()));
-    if (r.hazard()) {
-      found.hazard();
+        Finding.of(r.kind(), severity(r), stage)
+            .about(String.join(", ", r.steels()))
+            .figures(r.figures());
+    if (r.safety()) {
+      found.safety();
     }
     if (isOxide(r)) {
-      found.instead("Seal the stack", weld.withSchool(OxygenSchool.SEALED));
+      found.instead(weld.withSchool(OxygenSchool.SEALED));
     }
-    return found.what("%s", r.what()).why("%s", r.why()).mend("%s", r.mend());
+    return found.found();
   }
 
   /** On a plan only what ruins the weld itself will fail; the rest is what the smith may intend. */
-  private static Strength strength(Reason r) {
-    return switch (r.id()) {
-      case "no-weld-window", "zinc-or-lead" -> Strength.WILL_FAIL;
-      case "oxide-will-not-lift" ->
-          r.weight() == Weight.STOP ? Strength.WILL_FAIL : Strength.AT_RISK;
-      default -> r.weight() == Weight.NOTE ? Strength.WORTH_KNOWING : Strength.AT_RISK;
+  private static Severity severity(Reason r) {
+    return switch (r.kind()) {
+      case ReasonKind.NO_WELD_WINDOW, ReasonKind.NEVER_WELDS, ReasonKind.ZINC -> Severity.ERROR;
+      case ReasonKind.OXIDE_NOT_FLUXED ->
+          r.weight() == Weight.STOP ? Severity.ERROR : Severity.WARNING;
+      default -> r.weight() == Weight.NOTE ? Severity.NOTE : Severity.WARNING;
     };
   }
 
@@ -198,13 +201,9 @@ final class PairChecks {
       return Optional.empty();
     }
     return Optional.of(
-        Finding.of("no-practice-weld", Strength.WORTH_KNOWING, stage)
+        Finding.of(FindingKind.NO_PRACTICE_WELD, Severity.NOTE, stage)
             .about(stacked.stream().sorted().collect(Collectors.joining(", ")))
-            .what("Never welded here this way.")
-            .why(
-                "The Book has no weld of %s, %s, that held.",
-                stacked.stream().sorted().collect(Collectors.joining(" with ")),
-                weld.school().word())
-            .mend("Weld a small coupon first, cut it and bend it."));
+            .figures("steels", stacked.stream().sorted().toList(), "protection", weld.school())
+            .found());
   }
 }

@@ -24,14 +24,19 @@ final class PartChecks {
         int wanted = made.last().bars().count();
         if (wanted > free) {
           found.add(
-              Finding.of("piece-used-twice", Strength.WILL_FAIL, usedAt(run, part.name()))
+              Finding.of(FindingKind.PIECE_USED_TWICE, Severity.ERROR, usedAt(run, part.name()))
                   .about(part.name())
                   .against(wanted, free)
-                  .what("“%s” is not there any more.", part.name())
-                  .why(
-                      "%d wanted of those set aside in “%s”, and %d %s still free.",
-                      wanted, origin.billet(), free, free == 1 ? "is" : "are")
-                  .mend("Take fewer, set more aside there, or make the part anew."));
+                  .figures(
+                      "part",
+                      part.name(),
+                      "wanted",
+                      wanted,
+                      "billet",
+                      origin.billet(),
+                      "free",
+                      free)
+                  .found());
         }
       }
     }

@@ -14,8 +14,9 @@ import app.geminal.operation.Operation;
 import app.geminal.operation.Twist;
 import app.geminal.pattern.BandWidth;
 import app.geminal.steel.Steel;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,31 +32,34 @@ final class PatternChecks {
     List<Finding> found = new ArrayList<>();
     if (!twist.rounded()) {
       found.add(
-          Finding.of("twist-corners", Strength.AT_RISK, at.stage())
-              .what("Corners fold in.")
-              .why("A bar that is twisted square lays its corners over, and each is a cold shut.")
-              .instead("Forge it round first", twist.rounding())
-              .mend("Forge it round, or at least to an octagon, before the first turn."));
+          Finding.of(FindingKind.TWIST_CORNERS, Severity.WARNING, at.stage())
+              .instead(twist.rounding())
+              .found());
     }
     double shear = twist.shear(at.before());
     double limit = at.limits().twistShear();
     if (shear > limit) {
       double safe = Math.floor(twist.turns() * limit / shear * 10) / 10;
+      boolean tooShort = safe < Twist.FEWEST_TURNS;
       Finding.Builder many =
-          Finding.of("twist-shear", Strength.AT_RISK, at.stage())
+          Finding.of(FindingKind.TWIST_SHEAR, Severity.WARNING, at.stage())
               .against(shear, limit)
-              .what("Many turns for this bar.")
-              .why(
-                  "The surface is sheared %.1f times its length; up to %.1f is safe at full welding heat, to 3 is for steady hands and even heat, beyond it seams open.",
-                  shear, limit);
-      found.add(
-          safe < Twist.FEWEST_TURNS
-              ? many.mend("This bar is too short and thick to be twisted: draw it longer first.")
-              : many.instead(Text.of("%s turns", safe), twist.withTurns(safe))
-                  .mend(
-                      "Up to %s turns are safe over this length; or draw it longer first.", safe));
+              .figures(
+                  "shear",
+                  tenth(shear),
+                  "limit",
+                  tenth(limit),
+                  "turns",
+                  tenth(safe),
+                  "short",
+                  tooShort);
+      found.add(tooShort ? many.found() : many.instead(twist.withTurns(safe)).found());
     }
     return found;
+  }
+
+  private static BigDecimal tenth(double value) {
+    return BigDecimal.valueOf(value).setScale(1, RoundingMode.HALF_UP).stripTrailingZeros();
   }
 
   static List<Finding> square(At at) {
@@ -65,13 +69,10 @@ final class PatternChecks {
       return List.of();
     }
     return List.of(
-        Finding.of("resquare-too-thin", Strength.AT_RISK, at.stage())
+        Finding.of(FindingKind.SECTION_SMALL, Severity.WARNING, at.stage())
             .against(side, limit)
-            .what("Small for this.")
-            .why(
-                "%s across; under %s the pieces can hardly be ground true and put together again.",
-                Measure.mm(side), Measure.mm(limit))
-            .mend("Do it while the section is still heavy, and draw down afterwards."));
+            .figures("side", Quantity.mm(side), "limit", Quantity.mm(limit))
+            .found());
   }
 
   /** Grooves and dimples. */
@@ -84,27 +85,27 @@ final class PatternChecks {
     if (depthMm > limit * height || meeting) {
       double safe = Math.floor(limit * height * 10) / 10;
       found.add(
-          Finding.of("groove-too-deep", Strength.AT_RISK, at.stage())
+          Finding.of(FindingKind.GROOVE_TOO_DEEP, Severity.WARNING, at.stage())
               .against(depthMm / height, limit)
-              .what("They go deep.")
-              .why(
-                  "%s of a bar %s high; past %.0f %% they meet from both sides or leave too little to flatten.",
-                  Measure.mm(depthMm), Measure.mm(height), limit * 100)
-              .instead(Text.of("%s deep", Measure.mm(safe)), shallower(hollows, safe))
-              .mend("Make them shallower, or do them earlier while the bar is thick."));
+              .figures(
+                  "depth", Quantity.mm(depthMm),
+                  "height", Quantity.mm(height),
+                  "limit", Quantity.share(limit),
+                  "safe", Quantity.mm(safe))
+              .instead(shallower(hollows, safe))
+              .found());
     }
     blade(at)
         .filter(b -> b.tangMm() > 0)
         .ifPresent(blade -> {
           double grown = at.now().bars().lengthMm() - before.lengthMm();
           found.add(
-              Finding.of("pattern-on-tang", Strength.WORTH_KNOWING, at.stage())
+              Finding.of(FindingKind.PATTERN_ON_TANG, Severity.NOTE, at.stage())
                   .against(blade.tangMm(), 0)
-                  .what("The tang hides part of it.")
-                  .why(
-                      "%s of the blade is tang; flattening makes the whole bar %s longer.",
-                      Measure.mm(blade.tangMm()), Measure.mm(Math.max(0, grown)))
-                  .mend("Leave the tang's end plain; it stays thicker and shorter then."));
+                  .figures(
+                      "tang", Quantity.mm(blade.tangMm()),
+                      "longer", Quantity.mm(Math.max(0, grown)))
+                  .found());
         });
     return found;
   }
@@ -145,13 +146,10 @@ final class PatternChecks {
       return Optional.empty();
     }
     return Optional.of(
-        Finding.of("pattern-ground-through", Strength.AT_RISK, at.stage())
+        Finding.of(FindingKind.PATTERN_GROUND_THROUGH, Severity.WARNING, at.stage())
             .against(left, needs)
-            .what("Too little left to grind clean.")
-            .why(
-                "%s more than the spine is left, and the allowance on both faces and the uneven surface want %s.",
-                Measure.mm(left), Measure.mm(needs))
-            .mend("Finish the bar higher, or make the spine thinner."));
+            .figures("left", Quantity.mm(left), "needed", Quantity.mm(needs))
+            .found());
   }
 
   /** What an uneven surface still wants ground off until it is flat, both faces. */
@@ -186,12 +184,10 @@ final class PatternChecks {
       }
       if (soft && from < blade.edgeMm() / 2 && z > -blade.edgeMm() / 2) {
         found.add(
-            Finding.of("band-too-wide", Strength.WORTH_KNOWING, at.stage())
+            Finding.of(FindingKind.EDGE_SOFT, Severity.NOTE, at.stage())
                 .about(layer.steel())
-                .what("%s lies at the edge.", layer.steel())
-                .why(
-                    "The middle of the bar is the edge of the blade, and this layer does not harden.")
-                .mend("Put a steel that hardens into the middle."));
+                .figures("steel", layer.steel())
+                .found());
       }
       double shown = BandWidth.mm(layer.thicknessMm(), Math.max(0.01, blade.bevelDeg()));
       if (Math.max(Math.abs(from), Math.abs(z)) > blade.edgeMm() / 2 && shown > widest) {
@@ -202,17 +198,16 @@ final class PatternChecks {
     double limit = at.limits().widestBandMm();
     if (wide != null && widest > limit) {
       found.add(
-          Finding.of("band-too-wide", Strength.WORTH_KNOWING, at.stage())
+          Finding.of(FindingKind.BAND_TOO_WIDE, Severity.NOTE, at.stage())
               .about(wide.steel())
               .against(widest, limit)
-              .what("%s shows as a broad stripe.", wide.steel())
-              .why(
-                  "A layer of %s on a bevel of %.1f° shows %s wide; %s is what was asked.",
-                  Measure.mm(wide.thicknessMm()),
-                  blade.bevelDeg(),
-                  Measure.mm(widest),
-                  Measure.mm(limit))
-              .mend("A thinner layer, or a lower and steeper bevel."));
+              .figures(
+                  "steel", wide.steel(),
+                  "thick", Quantity.mm(wide.thicknessMm()),
+                  "bevel", Quantity.angle(blade.bevelDeg()),
+                  "shown", Quantity.mm(widest),
+                  "limit", Quantity.mm(limit))
+              .found());
     }
   }
 }

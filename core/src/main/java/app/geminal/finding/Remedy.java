@@ -3,23 +3,15 @@ package app.geminal.finding;
 import app.geminal.layup.Stack;
 import app.geminal.operation.Operation;
 
-/**
- * An edit that would mend it.
- *
- * @param label what the edit does, a few words
- * @param edit what to change in the plan the finding belongs to
- */
-public record Remedy(String label, Edit edit) {
-
-  /** A change of one plan, at the finding's stage. */
-  public sealed interface Edit {}
+/** A change of one plan, at the finding's stage, that makes the finding go away. */
+public sealed interface Remedy {
 
   /** Another operation in the step's place. */
-  public record Instead(Operation operation) implements Edit {}
+  record Instead(Operation operation) implements Remedy {}
 
   /** One more step before this one. */
-  public record Before(Operation operation) implements Edit {}
+  record Before(Operation operation) implements Remedy {}
 
   /** Another stack to begin with. */
-  public record Restacked(Stack stack) implements Edit {}
+  record Restacked(Stack stack) implements Remedy {}
 }

@@ -6,8 +6,7 @@ import app.geminal.heat.Diffusion;
 import app.geminal.heat.Soak;
 import app.geminal.operation.SetWeld;
 import app.geminal.steel.Steel;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -17,6 +16,13 @@ final class SoakChecks {
   private static final double SPARE_MIN = 10;
 
   private static final double LEAST_TOLD_MM = 0.02;
+
+  /** What the spare minutes cost. */
+  private enum Costs {
+    GAS,
+    CARBON,
+    SCALE
+  }
 
   private SoakChecks() {}
 
@@ -33,36 +39,33 @@ final class SoakChecks {
     double minutes = Math.ceil(soak.minutes());
     if (weld.soakMin() < soak.minutes() - 0.5) {
       found.add(
-          Finding.of("soak-short", Strength.AT_RISK, at.stage())
+          Finding.of(FindingKind.SOAK_SHORT, Severity.WARNING, at.stage())
               .against(weld.soakMin(), soak.minutes())
-              .what("The core is not hot yet.")
-              .why(
-                  "%.0f min after it went in cold the core is at about %s; it is even with the skin after about %.0f min (±20 %%, the gaps of a loose stack weigh most).",
-                  weld.soakMin(), Measure.celsius(soak.coreC()), minutes)
-              .instead(Text.of("Soak %.0f min", minutes), weld.withSoakMin(minutes))
-              .mend("Soak %.0f min longer, turned over half-way.", minutes - weld.soakMin()));
+              .figures(
+                  "planned", Quantity.minutes(weld.soakMin()),
+                  "core", Quantity.celsius(soak.coreC()),
+                  "needed", Quantity.minutes(minutes),
+                  "more", Quantity.minutes(minutes - weld.soakMin()))
+              .instead(weld.withSoakMin(minutes))
+              .found());
     } else if (weld.soakMin() > soak.minutes() + SPARE_MIN && at.before().loose()) {
       double scale = scaleMm(at, weld, weld.soakMin()) - scaleMm(at, weld, soak.minutes());
       double soft = softMm(at, weld, weld.soakMin()) - softMm(at, weld, soak.minutes());
       found.add(
-          Finding.of("soak-long", Strength.WORTH_KNOWING, at.stage())
+          Finding.of(FindingKind.SOAK_LONG, Severity.NOTE, at.stage())
               .against(weld.soakMin(), soak.minutes() + SPARE_MIN)
-              .what("It is ready before that.")
-              .why(
-                  weld.isSealed()
-                      ? Text.of(
-                          "Ready about %.0f min after it went in cold, of %.0f planned. Sealed, a long soak is safe; it costs time and gas.",
-                          minutes, weld.soakMin())
-                      : Text.of(
-                          "Ready about %.0f min after it went in cold, of %.0f planned; the rest costs %sa soft skin about %s deeper.",
-                          minutes,
-                          weld.soakMin(),
-                          scale < LEAST_TOLD_MM
-                              ? ""
-                              : Measure.mm(scale) + " more scale on each face and ",
-                          Measure.mm(soft)))
-              .instead(Text.of("Soak %.0f min", minutes + 2), weld.withSoakMin(minutes + 2))
-              .mend("Take it when the core is even, unless you hold it on purpose."));
+              .figures(
+                  "planned", Quantity.minutes(weld.soakMin()),
+                  "needed", Quantity.minutes(minutes),
+                  "costs",
+                      weld.isSealed()
+                          ? Costs.GAS
+                          : scale < LEAST_TOLD_MM ? Costs.CARBON : Costs.SCALE,
+                  "scale", Quantity.mm(scale),
+                  "decarb", Quantity.mm(soft),
+                  "better", Quantity.minutes(minutes + 2))
+              .instead(weld.withSoakMin(minutes + 2))
+              .found());
     }
     return found;
   }

@@ -9,8 +9,7 @@ import app.geminal.operation.SetWeld;
 import app.geminal.shop.FacePrep;
 import app.geminal.shop.Limits;
 import app.geminal.shop.Shop;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.weld.Tack;
 import java.util.ArrayList;
 import java.util.List;
@@ -27,9 +26,8 @@ final class StackChecks {
       return List.of();
     }
     List<Finding> found = new ArrayList<>();
-    found.addAll(differing(stack, "wide", Stack::widthMm, p -> p.widthIn(stack.widthMm()), shop));
-    found.addAll(
-        differing(stack, "long", Stack::lengthMm, p -> p.lengthIn(stack.lengthMm()), shop));
+    found.addAll(differing(stack, true, Stack::widthMm, p -> p.widthIn(stack.widthMm()), shop));
+    found.addAll(differing(stack, false, Stack::lengthMm, p -> p.lengthIn(stack.lengthMm()), shop));
     firstWeld(run)
         .ifPresent(stage -> {
           SetWeld weld = (SetWeld) run.stages().get(stage).step().orElseThrow().operation();
@@ -56,7 +54,7 @@ final class StackChecks {
 
   private static List<Finding> differing(
       Stack stack,
-      String how,
+      boolean wide,
       ToDoubleFunction<Stack> own,
       ToDoubleFunction<Piece> size,
       Shop shop) {
@@ -70,23 +68,23 @@ final class StackChecks {
     List<Piece> cut =
         stack.pieces().stream()
             .map(p ->
-                how.equals("wide")
+                wide
                     ? new Piece(p.steel(), p.thicknessMm(), 0, p.lengthMm(), p.fill())
                     : new Piece(p.steel(), p.thicknessMm(), p.widthMm(), 0, p.fill()))
             .toList();
     Stack evened =
-        how.equals("wide")
-            ? new Stack(cut, even, stack.lengthMm())
-            : new Stack(cut, stack.widthMm(), even);
+        wide ? new Stack(cut, even, stack.lengthMm()) : new Stack(cut, stack.widthMm(), even);
     return List.of(
-        Finding.of("widths-differ", Strength.AT_RISK, 0)
+        Finding.of(FindingKind.PIECE_SIZES_DIFFER, Severity.WARNING, 0)
             .against(most - least, limit)
-            .what("The pieces are not equally %s.", how)
-            .why(
-                "From %s to %s; more than %s apart leaves cold shuts along the edge.",
-                Measure.mm(least), Measure.mm(most), Measure.mm(limit))
-            .restacked("Cut all to " + Measure.mm(even), evened)
-            .mend("Cut or grind them all to %s.", Measure.mm(even)));
+            .figures(
+                "size", wide ? "WIDTH" : "LENGTH",
+                "least", Quantity.mm(least),
+                "most", Quantity.mm(most),
+                "limit", Quantity.mm(limit),
+                "even", Quantity.mm(even))
+            .restacked(evened)
+            .found());
   }
 
   private static List<Finding> outerPieces(int stage, SetWeld weld, Stack stack, Limits limits) {
@@ -109,18 +107,17 @@ final class StackChecks {
       return Optional.empty();
     }
     return Optional.of(
-        Finding.of("outer-piece-thin", Strength.AT_RISK, stage)
+        Finding.of(FindingKind.OUTER_PIECE_THIN, Severity.WARNING, stage)
             .about("piece " + number)
             .against(outer.thicknessMm(), thin ? limits.outerPieceMm() : neighbour.thicknessMm())
-            .what("The outer piece is thin, and only its ends are tacked.")
-            .why(
-                "%s of %s on %s of %s: it heats first, bows off and scales underneath.",
-                Measure.mm(outer.thicknessMm()),
-                outer.steel(),
-                Measure.mm(neighbour.thicknessMm()),
-                neighbour.steel())
-            .instead("Tack the sides too", weld.withTack(Tack.SIDES))
-            .mend("Put a thicker piece outside, or a bead on each side, ground flush."));
+            .figures(
+                "piece", number,
+                "outer", Quantity.mm(outer.thicknessMm()),
+                "outerSteel", outer.steel(),
+                "inner", Quantity.mm(neighbour.thicknessMm()),
+                "innerSteel", neighbour.steel())
+            .instead(weld.withTack(Tack.SIDES))
+            .found());
   }
 
   private static List<Finding> longStack(int stage, SetWeld weld, Stack stack, Limits limits) {
@@ -131,17 +128,14 @@ final class StackChecks {
       return List.of();
     }
     return List.of(
-        Finding.of("long-stack-no-side-bead", Strength.AT_RISK, stage)
+        Finding.of(FindingKind.LONG_STACK, Severity.WARNING, stage)
             .against(stack.lengthMm(), limits.longStackMm())
-            .what(proud ? "The bead stands proud." : "Long thin pieces, and no bead on the sides.")
-            .why(
-                proud
-                    ? "Weld metal that is not ground flush is pressed into the joints."
-                    : Text.of(
-                        "Past %s pieces of %s bow between the end welds.",
-                        Measure.mm(limits.longStackMm()), Measure.mm(thinnest)))
-            .instead("Bead, ground flush", weld.withTack(Tack.SIDES))
-            .mend("One bead on each side half-way along, ground flush before the fire."));
+            .figures(
+                "proud", proud,
+                "limit", Quantity.mm(limits.longStackMm()),
+                "thinnest", Quantity.mm(thinnest))
+            .instead(weld.withTack(Tack.SIDES))
+            .found());
   }
 
   private static List<Finding> faces(int stage, Shop shop) {
@@ -150,23 +144,16 @@ final class StackChecks {
     if (faces != FacePrep.GROUND) {
       boolean rust = faces == FacePrep.AS_FOUND;
       found.add(
-          Finding.of("face-not-ground", rust ? Strength.WILL_FAIL : Strength.AT_RISK, stage)
+          Finding.of(FindingKind.FACE_UNPREPARED, rust ? Severity.ERROR : Severity.WARNING, stage)
               .about("joint faces")
-              .what(rust ? "Rust in the joints." : "Mill scale in the joints.")
-              .why(
-                  rust
-                      ? "By the shop's habits pieces are laid together as found; rust does not weld."
-                      : "By the shop's habits clean mill scale is left on. A minority does so; scale does not weld by itself.")
-              .mend("Grind every joint face bright, about 120 grit; the worst faces outside."));
+              .figures("faces", faces)
+              .found());
     }
     if (!shop.practice().degreases()) {
       found.add(
-          Finding.of("not-degreased", Strength.WORTH_KNOWING, stage)
+          Finding.of(FindingKind.FACE_NOT_DEGREASED, Severity.NOTE, stage)
               .about("joint faces")
-              .what("The faces are not degreased.")
-              .why(
-                  "By the shop's habits joint faces go together uncleaned or wait overnight; grease chars and bright steel rusts.")
-              .mend("Wipe with solvent, keep dry, close the stack the same day."));
+              .found());
     }
     return found;
   }

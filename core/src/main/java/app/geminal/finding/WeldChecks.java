@@ -7,12 +7,13 @@ import app.geminal.shop.Limits;
 import app.geminal.shop.Tool;
 import app.geminal.steel.Steel;
 import app.geminal.steel.WeldWindow;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.text.MessageKey;
+import app.geminal.units.Quantity;
 import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Checks of a planned set weld against the steels it shall join. */
@@ -43,20 +44,16 @@ final class WeldChecks {
     return found;
   }
 
-  static List<Finding> notSet(At at, String doing) {
+  static List<Finding> notWelded(At at) {
     boolean voids = at.before().hasVoids();
     if (!at.before().loose() && !voids) {
       return List.of();
     }
     return List.of(
-        Finding.of("not-set", Strength.WILL_FAIL, at.stage())
-            .what(
-                voids && !at.before().loose()
-                    ? doing + " comes before the voids are closed."
-                    : doing + " comes before the joints are set.")
-            .why("Pieces that are not welded slide and open.")
-            .remedy(suited(at).map(weld -> new Remedy("Set it first", new Remedy.Before(weld))))
-            .mend("Put a set weld before this step, and check the joints after it."));
+        Finding.of(FindingKind.NOT_WELDED, Severity.ERROR, at.stage())
+            .figures("open", voids && !at.before().loose() ? Open.VOIDS : Open.JOINTS)
+            .remedy(suited(at).map(Remedy.Before::new))
+            .found());
   }
 
   /**
@@ -98,68 +95,83 @@ final class WeldChecks {
     Optional<WeldWindow> window = WeldWindow.sharedBy(stacked);
     Steel softest = stacked.stream().min(Comparator.comparingDouble(Steel::solidusC)).orElseThrow();
     Optional<Remedy> middle =
-        window
-            .map(WeldWindow::settingC)
-            .map(c ->
-                new Remedy(
-                    "Weld at " + Measure.celsius(c), new Remedy.Instead(weld.withTemperatureC(c))));
+        window.map(WeldWindow::settingC).map(c -> new Remedy.Instead(weld.withTemperatureC(c)));
     if (planned > softest.solidusC() - limits.meltMarginC()) {
       return List.of(
-          Finding.of("above-solidus", Strength.WILL_FAIL, at.stage())
-              .hazard()
+          Finding.of(FindingKind.ABOVE_SOLIDUS, Severity.ERROR, at.stage())
+              .safety()
               .about(softest.id())
               .against(planned, softest.solidusC() - limits.meltMarginC())
-              .what("%s begins to melt.", softest.id())
-              .why(
-                  "Planned %s; %s starts to melt at about %s. Metal may run, or be thrown by the press.",
-                  Measure.celsius(planned), softest.id(), Measure.celsius(softest.solidusC()))
+              .figures(
+                  "steel", softest.id(),
+                  "planned", Quantity.celsius(planned),
+                  "melts", Quantity.celsius(softest.solidusC()))
+              .figures(setting(window))
               .remedy(middle)
-              .mend("Weld cooler."));
+              .found());
     }
     if (planned < limits.nothingBondsBelowC()) {
-      return List.of(cold(at, Strength.WILL_FAIL, planned, limits.nothingBondsBelowC(), middle));
+      return List.of(
+          cold(at, Severity.ERROR, planned, limits.nothingBondsBelowC(), window, middle));
     }
     if (window.isPresent() && planned < window.get().fromC()) {
-      return List.of(cold(at, Strength.AT_RISK, planned, window.get().fromC(), middle));
+      return List.of(cold(at, Severity.WARNING, planned, window.get().fromC(), window, middle));
     }
     boolean highCarbon = stacked.stream().anyMatch(s -> s.carbonPercent() >= HIGH_CARBON_PERCENT);
     if (planned > limits.overheatedAboveC() && highCarbon) {
       boolean far = planned > FAR_TOO_HOT_C;
       return List.of(
-          Finding.of("overheated", Strength.AT_RISK, at.stage())
+          Finding.of(FindingKind.OVERHEATED, Severity.WARNING, at.stage())
               .against(planned, limits.overheatedAboveC())
-              .what(far ? "Far too hot for high-carbon steel." : "Hot for high-carbon steel.")
-              .why(
-                  far
-                      ? "Planned %s; past %s grains begin to melt at their seams, and no later heat mends that."
-                      : "Planned %s; above %s grain coarsens and carbon burns out.",
-                  Measure.celsius(planned),
-                  Measure.celsius(far ? FAR_TOO_HOT_C : limits.overheatedAboveC()))
+              .figures(
+                  "far", far,
+                  "planned", Quantity.celsius(planned),
+                  "limit", Quantity.celsius(far ? FAR_TOO_HOT_C : limits.overheatedAboveC()))
+              .figures(setting(window))
               .remedy(middle)
-              .mend("Weld cooler; some smiths weld hotter and quicker on purpose."));
+              .found());
     }
     return List.of();
   }
 
+  /** The heat that the remedy sets, where the steels share one. */
+  private static Map<String, Object> setting(Optional<WeldWindow> window) {
+    return window
+        .map(w -> MessageKey.figures("setting", Quantity.celsius(w.settingC())))
+        .orElse(Map.of());
+  }
+
+  /** What is not closed yet. */
+  private enum Open {
+    JOINTS,
+    VOIDS
+  }
+
   private static Finding cold(
-      At at, Strength strength, double planned, double floor, Optional<Remedy> middle) {
-    return Finding.of("below-welding-heat", strength, at.stage())
+      At at,
+      Severity severity,
+      double planned,
+      double floor,
+      Optional<WeldWindow> window,
+      Optional<Remedy> middle) {
+    return Finding.of(FindingKind.COLD_FOR_STEELS, severity, at.stage())
         .against(planned, floor)
-        .what(strength == Strength.WILL_FAIL ? "Too cold to bond." : "Cold for these steels.")
-        .why("Planned %s; it wants at least %s.", Measure.celsius(planned), Measure.celsius(floor))
+        .figures(
+            "severity", severity,
+            "planned", Quantity.celsius(planned),
+            "limit", Quantity.celsius(floor))
+        .figures(setting(window))
         .remedy(middle)
-        .mend("Weld hotter.");
+        .found();
   }
 
   private static Optional<Finding> firstSet(At at, SetWeld weld) {
     double limit = at.limits().firstSetReduction();
     if (weld.tool() == Tool.ROUND) {
       return Optional.of(
-          Finding.of("first-set-too-hard", Strength.AT_RISK, at.stage())
-              .what("Narrow dies on the first set.")
-              .why("Round dies bite in one place; the sides split there before the face is set.")
-              .instead("Set with flat dies", weld.withTool(Tool.FLAT))
-              .mend("Set with the widest flat dies, the whole face at once."));
+          Finding.of(FindingKind.FIRST_SET_NARROW_DIES, Severity.WARNING, at.stage())
+              .instead(weld.withTool(Tool.FLAT))
+              .found());
     }
     if (weld.reductionPerHeat() <= limit || at.before().hasVoids()) {
       return Optional.empty();
@@ -169,14 +181,14 @@ final class WeldChecks {
       heats++;
     }
     return Optional.of(
-        Finding.of("first-set-too-hard", Strength.AT_RISK, at.stage())
+        Finding.of(FindingKind.FIRST_SET_TOO_HARD, Severity.WARNING, at.stage())
             .against(weld.reductionPerHeat(), limit)
-            .what("The first squeeze is hard.")
-            .why(
-                "%.0f %% of the height in one heat; over %.0f %% the sides split.",
-                weld.reductionPerHeat() * 100, limit * 100)
-            .instead(Text.of("Take %d heats", heats), weld.withHeats(heats))
-            .mend("Spread it over more heats."));
+            .figures(
+                "planned", Quantity.share(weld.reductionPerHeat()),
+                "limit", Quantity.share(limit),
+                "heats", heats)
+            .instead(weld.withHeats(heats))
+            .found());
   }
 
   private static Optional<Finding> fewHeats(At at, SetWeld weld) {
@@ -189,19 +201,10 @@ final class WeldChecks {
     }
     int better = slow ? FEWEST_WITH_VOIDS + 2 : FEWEST_HEATS + 1;
     return Optional.of(
-        Finding.of("few-setting-heats", Strength.AT_RISK, at.stage())
+        Finding.of(FindingKind.FEW_SETTING_HEATS, Severity.WARNING, at.stage())
             .against(weld.heats(), fewest)
-            .what(
-                weld.heats() == 1
-                    ? "One setting heat is few."
-                    : Text.of("%d setting heats are few.", weld.heats()))
-            .why(
-                slow
-                    ? Text.of(
-                        "A roll or a bundle full of voids closes a little in each heat; under %d it stays open inside.",
-                        fewest)
-                    : "Fewer than two leaves no second chance for a joint that was a little cold.")
-            .instead(Text.of("Make it %d", better), weld.withHeats(better))
-            .mend(slow ? "Many light heats, worked round." : "Plan two or three light ones."));
+            .figures("heats", weld.heats(), "slow", slow, "fewest", fewest, "better", better)
+            .instead(weld.withHeats(better))
+            .found());
   }
 }

@@ -3,8 +3,8 @@ package app.geminal.fire;
 import app.geminal.heat.Following;
 import app.geminal.heat.Following.Place;
 import app.geminal.heat.WorkingTime;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
+import app.geminal.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -13,14 +13,14 @@ import java.util.List;
  * eye at the fire overrules it.
  *
  * @param title a short order
- * @param why a sentence or two, may hold measure marks
+ * @param why a sentence or two
  * @param main the tap that comes next
  * @param others further taps that make sense now, in order
  * @param urgent whether seconds count
  * @param waits whether there is nothing to do but wait
  */
 public record Advice(
-    String title, String why, Act main, List<Act> others, boolean urgent, boolean waits) {
+    Message title, Message why, Act main, List<Act> others, boolean urgent, boolean waits) {
   private static final double BEHIND_C = 5;
   private static final double OVER_C = 3;
   private static final double HALF = 0.5;
@@ -42,16 +42,16 @@ public record Advice(
   private static Advice cold(Course course) {
     if (course.isNext(Act.FUEL)) {
       return new Advice(
-          "Into the fuel bath.",
-          "Cold, away from the fire, then drained. It flares as it goes in: stand aside.",
+          HeatText.NOW_FUEL.with(),
+          HeatText.NOW_FUEL_WHY.with(),
           Act.FUEL,
           List.of(Act.IN),
           false,
           false);
     }
     return new Advice(
-        "Put it in.",
-        Text.of("About %.0f min to an even core.", course.plan().soaking().firstMin()),
+        HeatText.NOW_IN.with(),
+        HeatText.NOW_IN_WHY.with("time", Quantity.minutes(course.plan().soaking().firstMin())),
         Act.IN,
         List.of(Act.LOOK),
         false,
@@ -69,10 +69,11 @@ public record Advice(
     others.add(Act.LOOK);
     if (now.skinC() > window.meltsC()) {
       return new Advice(
-          "Too hot. Take it out.",
-          Text.of(
-              "The skin is at %s; %s begins to melt at %s. Metal may run.",
-              Measure.celsius(now.skinC()), window.softest(), Measure.celsius(window.solidusC())),
+          HeatText.NOW_TOO_HOT.with(),
+          HeatText.NOW_TOO_HOT_WHY.with(
+              "skin", Quantity.celsius(now.skinC()),
+              "steel", window.softest(),
+              "melts", Quantity.celsius(window.solidusC())),
           Act.OUT,
           others,
           true,
@@ -80,10 +81,9 @@ public record Advice(
     }
     if (flux && course.heat() == 1 && now.skinC() < Steps.BORAX_MELTS_C) {
       return new Advice(
-          "Leave it in.",
-          Text.of(
-              "Flux at dull red, %s; the skin is at %s.",
-              Measure.celsius(Steps.FLUX_AT_C), Measure.celsius(now.skinC())),
+          HeatText.NOW_SOAK.with(),
+          HeatText.NOW_SOAK_TO_FLUX.with(
+              "heat", Quantity.celsius(Steps.FLUX_AT_C), "skin", Quantity.celsius(now.skinC())),
           Act.OUT,
           others,
           false,
@@ -93,67 +93,54 @@ public record Advice(
       others.remove(Act.FLUX);
       others.add(1, Act.OUT);
       return new Advice(
-          "Flux the seams.",
-          "The seams, not the faces. Borax melts now and clings.",
-          Act.FLUX,
-          others,
-          false,
-          false);
+          HeatText.NOW_FLUX.with(), HeatText.NOW_FLUX_WHY.with(), Act.FLUX, others, false, false);
     }
     double soak = course.plan().soaking().minutes(course.heat()) * 60;
     if (course.isNext(Act.TURN) && course.nowS() - course.inAtS() >= soak * HALF) {
       others.remove(Act.TURN);
       others.addFirst(Act.OUT);
       return new Advice(
-          "Turn it over.",
-          "Half-way: the side on the floor has seen no flame.",
-          Act.TURN,
-          others,
-          false,
-          false);
+          HeatText.NOW_TURN.with(), HeatText.NOW_TURN_WHY.with(), Act.TURN, others, false, false);
     }
     if (!now.isReady(window.floorC()) && now.skinC() > window.ceilingC() + OVER_C) {
       return new Advice(
-          "Turn the forge down.",
-          Text.of(
-              "The skin is at %s and the window ends at %s; the core is %s behind.",
-              Measure.celsius(now.skinC()),
-              Measure.celsius(window.ceilingC()),
-              Measure.degrees(now.skinC() - now.coreC())),
+          HeatText.NOW_TURN_DOWN.with(),
+          HeatText.NOW_TURN_DOWN_WHY.with(
+              "skin", Quantity.celsius(now.skinC()),
+              "limit", Quantity.celsius(window.ceilingC()),
+              "colder", Quantity.degrees(now.skinC() - now.coreC())),
           Act.OUT,
           others,
           false,
           true);
     }
     if (!now.isReady(window.floorC())) {
-      return new Advice("Leave it in.", behind(now, window), Act.OUT, others, false, true);
+      return new Advice(
+          HeatText.NOW_SOAK.with(), behind(course, now, window), Act.OUT, others, false, true);
     }
     boolean over = course.readyForS() > course.plan().soaking().limitMin() * 60;
     return new Advice(
-        over ? "Take it out. It only loses steel." : "Ready. Take it out.",
+        HeatText.NOW_OUT.with("over", over),
         over
-            ? Text.of("Ready for %.0f min already.", course.readyForS() / 60)
-            : Text.of(
-                "Skin %s, core %s: even. Look for shadows before you trust it.",
-                Measure.celsius(now.skinC()), Measure.celsius(now.coreC())),
+            ? HeatText.NOW_OUT_OVER_WHY.with("time", Quantity.seconds(course.readyForS()))
+            : HeatText.NOW_OUT_WHY.with(
+                "skin", Quantity.celsius(now.skinC()), "core", Quantity.celsius(now.coreC())),
         Act.OUT,
         others,
         over,
         false);
   }
 
-  private static String behind(Following.Estimate now, Window window) {
+  private static Message behind(Course course, Following.Estimate now, Window window) {
     double lag = now.skinC() - now.coreC();
     if (now.skinC() >= window.floorC()) {
-      return Text.of(
-          "The skin looks ready; the core is %s behind it.",
-          Measure.degrees(Math.max(BEHIND_C, lag)));
+      return HeatText.NOW_SOAK_CORE_COLD.with("colder", Quantity.degrees(Math.max(BEHIND_C, lag)));
     }
-    return Text.of(
-        "Skin %s, core %s; it welds from %s.",
-        Measure.celsius(now.skinC()),
-        Measure.celsius(now.coreC()),
-        Measure.celsius(window.floorC()));
+    return HeatText.NOW_SOAK_COLD.with(
+        "skin", Quantity.celsius(now.skinC()),
+        "core", Quantity.celsius(now.coreC()),
+        "weld", course.plan().isWeld(),
+        "floor", Quantity.celsius(window.floorC()));
   }
 
   private static Advice out(Course course) {
@@ -163,18 +150,17 @@ public record Advice(
     WorkingTime left = course.working();
     if (left.jointS() <= 0) {
       return new Advice(
-          "Too cold. Back in.",
-          Text.of(
-              "The outer joint is under %s: closed now it would only look welded.",
-              Measure.celsius(course.plan().window().floorC())),
+          HeatText.NOW_TOO_COLD.with(),
+          HeatText.NOW_TOO_COLD_WHY.with(
+              "floor", Quantity.celsius(course.plan().window().floorC())),
           Act.IN,
           List.of(Act.SQUEEZE, Act.BRUSH),
           true,
           false);
     }
-    String how = course.step().map(FireStep::how).orElse("");
+    Message how = course.step().map(FireStep::how).orElseGet(HeatText.NOW_SQUEEZE_WHY::with);
     return new Advice(
-        course.plan().isWeld() ? "Set it." : "Squeeze.",
+        HeatText.NOW_SQUEEZE.with("weld", course.plan().isWeld()),
         how,
         Act.SQUEEZE,
         List.of(Act.IN, Act.FLUX, Act.BRUSH),
@@ -184,14 +170,19 @@ public record Advice(
 
   private static Advice afterSet(Course course) {
     Act next = course.step().flatMap(FireStep::act).orElse(Act.LOOK);
-    String how = course.step().map(FireStep::how).orElse("Nothing is left of this plan.");
+    Message how = course.step().map(FireStep::how).orElseGet(HeatText.NOW_DONE_WHY::with);
     return switch (next) {
       case BRUSH ->
           new Advice(
-              "Brush it.", how, Act.BRUSH, List.of(Act.IN, Act.SQUEEZE, Act.LOOK), true, false);
+              HeatText.NOW_BRUSH.with(),
+              how,
+              Act.BRUSH,
+              List.of(Act.IN, Act.SQUEEZE, Act.LOOK),
+              true,
+              false);
       case LOOK ->
           new Advice(
-              course.finished() ? "Done." : "Look for dark lines.",
+              course.finished() ? HeatText.NOW_DONE.with() : HeatText.NOW_INSPECT.with(),
               how,
               Act.LOOK,
               List.of(Act.IN, Act.SQUEEZE, Act.BRUSH),
@@ -199,17 +190,22 @@ public record Advice(
               false);
       default ->
           new Advice(
-              "Back in.", how, Act.IN, List.of(Act.SQUEEZE, Act.BRUSH, Act.LOOK), true, false);
+              HeatText.NOW_BACK_IN.with(),
+              how,
+              Act.IN,
+              List.of(Act.SQUEEZE, Act.BRUSH, Act.LOOK),
+              true,
+              false);
     };
   }
 
   private static Advice squeezing(Course course) {
     double mm = course.plan().bar().heightMm() * course.plan().reductionPerHeat();
     return new Advice(
-        "Let go.",
+        HeatText.NOW_RELEASE.with(),
         course.plan().isWeld()
-            ? Text.of("About %s down is enough; harder splits the sides.", Measure.mm(mm))
-            : "Down to the stop block, then up: cold dies chill it.",
+            ? HeatText.NOW_RELEASE_WHY.with("down", Quantity.mm(mm))
+            : HeatText.NOW_RELEASE_AT_STOP.with(),
         Act.LET_GO,
         List.of(Act.BRUSH, Act.IN),
         true,

@@ -1,5 +1,6 @@
 package app.geminal.fire;
 
+import app.geminal.text.Message;
 import java.util.Optional;
 
 /**
@@ -8,16 +9,16 @@ import java.util.Optional;
  * @param heat which heat it belongs to, from 1
  * @param act what is tapped when it is done, empty for waiting until the heat is even
  * @param title a few words
- * @param how what to do and why, may hold measure marks
+ * @param how what to do and why
  * @param moment when
  */
-public record FireStep(int heat, Optional<Act> act, String title, String how, String moment) {
+public record FireStep(int heat, Optional<Act> act, Message title, Message how, Message moment) {
 
-  static FireStep of(int heat, Act act, String title, String how, String moment) {
+  static FireStep of(int heat, Act act, Message title, Message how, Message moment) {
     return new FireStep(heat, Optional.of(act), title, how, moment);
   }
 
-  static FireStep even(int heat, String how, String moment) {
-    return new FireStep(heat, Optional.empty(), "even heat", how, moment);
+  static FireStep even(int heat, Message how, Message moment) {
+    return new FireStep(heat, Optional.empty(), HeatText.SOAK_TITLE.with(), how, moment);
   }
 }

@@ -3,6 +3,7 @@ package app.geminal.fire;
 import app.geminal.forging.StopLadder;
 import app.geminal.heat.Atmosphere;
 import app.geminal.heat.BarHeat;
+import app.geminal.text.Message;
 import app.geminal.weld.OxygenSchool;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +32,7 @@ import java.util.Optional;
  */
 public record HeatPlan(
     String stepPath,
-    String title,
+    Message title,
     Optional<OxygenSchool> school,
     BarHeat.Of bar,
     double outerMm,
@@ -44,7 +45,7 @@ public record HeatPlan(
     Squeezing squeezing,
     List<FireStep> steps,
     List<StopLadder.Rung> stops,
-    List<String> cautions,
+    List<Message> cautions,
     List<LaidOut> layOut,
     List<SchoolCost> schools) {
 

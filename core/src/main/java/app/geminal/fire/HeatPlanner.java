@@ -8,18 +8,22 @@ import app.geminal.billet.Step;
 import app.geminal.check.Ordered;
 import app.geminal.finding.Checks;
 import app.geminal.finding.Finding;
+import app.geminal.finding.FindingKind;
 import app.geminal.finding.Known;
-import app.geminal.finding.Strength;
+import app.geminal.finding.Severity;
 import app.geminal.forging.StopLadder;
 import app.geminal.heat.BarHeat;
 import app.geminal.operation.Draw;
 import app.geminal.operation.Operation;
 import app.geminal.operation.SetWeld;
+import app.geminal.pair.ReasonKind;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Deformation;
 import app.geminal.steel.FlowStress;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
+import app.geminal.text.Message;
+import app.geminal.text.Topic;
 import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -35,15 +39,16 @@ public final class HeatPlanner {
   private static final double USUAL_FLOW_MPA = 55;
 
   /** Findings that hang on the way oxygen is kept out. */
-  private static final Set<String> OF_SCHOOL =
+  private static final Set<Topic> OF_PROTECTION =
       Set.of(
-          "flux-on-fibre",
-          "flux-needless",
-          "can-without-vent",
-          "fuel-flare",
-          "air-hungry-burner",
-          "oxide-will-not-lift",
-          "no-practice-weld");
+          FindingKind.FLUX_ON_FIBRE,
+          FindingKind.FLUX_NEEDLESS,
+          FindingKind.CAN_WITHOUT_VENT,
+          FindingKind.FUEL_FLARE,
+          FindingKind.AIR_RICH_BURNER,
+          FindingKind.COPPER_UNSEALED,
+          ReasonKind.OXIDE_NOT_FLUXED,
+          FindingKind.NO_PRACTICE_WELD);
 
   private final Steels steels;
   private final Shop shop;
@@ -102,7 +107,7 @@ public final class HeatPlanner {
             weld.bites(),
             flow(before, weld.temperatureC(), weld.squeeze()),
             shop);
-    List<String> cautions = new ArrayList<>(hazards(run, stage));
+    List<Message> cautions = new ArrayList<>(hazards(run, stage));
     cautions.add(weld.school().caution());
     return new HeatPlan(
         path,
@@ -188,24 +193,24 @@ public final class HeatPlanner {
   }
 
   /** What the checks hold against the same weld by another school. */
-  private List<String> risks(Run run, int stage, SetWeld other) {
+  private List<Message> risks(Run run, int stage, SetWeld other) {
     Plan plan = run.plan();
     List<Step> steps = new ArrayList<>(plan.steps());
     Step old = steps.get(stage - 1);
     steps.set(stage - 1, old.withOperation(other));
     Run changed = Run.of(plan.withSteps(steps), steels, shop.practice());
     return Checks.of(changed, steels, shop, known).stream()
-        .filter(f -> f.stage() == stage && OF_SCHOOL.contains(f.id()))
-        .sorted(Comparator.comparing((Finding f) -> f.strength() == Strength.WORTH_KNOWING))
+        .filter(f -> f.stage() == stage && OF_PROTECTION.contains(f.kind()))
+        .sorted(Comparator.comparing((Finding f) -> f.severity() == Severity.NOTE))
         .map(Finding::what)
         .distinct()
         .toList();
   }
 
-  private List<String> hazards(Run run, int stage) {
+  private List<Message> hazards(Run run, int stage) {
     return Checks.of(run, steels, shop, known).stream()
-        .filter(f -> f.hazard() && f.stage() == stage)
-        .map(f -> f.what() + " " + f.mend())
+        .filter(f -> f.safety() && f.stage() == stage)
+        .map(f -> HeatText.CAUTION.with("what", f.what(), "action", f.action()))
         .toList();
   }
 
@@ -247,11 +252,13 @@ public final class HeatPlanner {
         .toList();
   }
 
-  /** "Weld 2" or "Draw 1": which of its kind the step to a stage is. */
-  public static String title(Run run, int stage) {
+  /** Which weld, or which draw, the step to a stage is. */
+  public static Message title(Run run, int stage) {
     boolean weld =
         run.stages().get(stage).step().map(Step::operation).orElseThrow() instanceof SetWeld;
-    return weld ? "Weld " + nth(run, stage, SetWeld.class) : "Draw " + nth(run, stage, Draw.class);
+    return weld
+        ? HeatText.WELD.with("number", nth(run, stage, SetWeld.class))
+        : HeatText.DRAWING.with("number", nth(run, stage, Draw.class));
   }
 
   private static long nth(Run run, int stage, Class<? extends Operation> kind) {

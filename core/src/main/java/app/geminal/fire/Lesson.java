@@ -1,5 +1,7 @@
 package app.geminal.fire;
 
+import app.geminal.text.Message;
+
 /**
  * One thing the log of a heat shows.
  *
@@ -8,9 +10,9 @@ package app.geminal.fire;
  * @param heat which heat, from 1
  * @param atS second of the session it speaks about
  * @param what in a few words
- * @param why figure and limit, may hold measure marks
+ * @param why figure and limit
  */
-public record Lesson(Kind kind, boolean well, int heat, double atS, String what, String why) {
+public record Lesson(Kind kind, boolean well, int heat, double atS, Message what, Message why) {
   /** What is looked at. */
   public enum Kind {
     /** Core and skin when it left the fire. */

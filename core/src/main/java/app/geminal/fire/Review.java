@@ -2,8 +2,7 @@ package app.geminal.fire;
 
 import app.geminal.heat.Soak;
 import app.geminal.shop.Limits;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,6 +13,13 @@ import java.util.List;
  * grinder and the etch to say.
  */
 public final class Review {
+  /** How a bar left the fire. */
+  private enum Pulled {
+    READY,
+    UNEVEN,
+    EARLY
+  }
+
   private Review() {}
 
   /** All that can be said, in order of time; what went well too. */
@@ -64,10 +70,8 @@ public final class Review {
         false,
         mark.heat(),
         mark.deed().atS(),
-        "Out before it was at heat.",
-        Text.of(
-            "Core %s. Fuel has burnt off by then and air gets into the seams: weld it with flux now, or soak it anew.",
-            Measure.celsius(mark.coreC())));
+        HeatText.REVIEW_JOINTS.with(),
+        HeatText.REVIEW_JOINTS_WHY.with("core", Quantity.celsius(mark.coreC())));
   }
 
   private static Lesson fluxed(Mark mark) {
@@ -77,10 +81,10 @@ public final class Review {
         well,
         mark.heat(),
         mark.deed().atS(),
-        well ? "Fluxed hot enough." : "Fluxed too cold.",
-        Text.of(
-            "Skin %s; borax melts at %s, and colder it falls off.",
-            Measure.celsius(mark.skinC()), Measure.celsius(Steps.BORAX_MELTS_C)));
+        HeatText.REVIEW_FLUXED.with("well", well),
+        HeatText.REVIEW_FLUXED_WHY.with(
+            "skin", Quantity.celsius(mark.skinC()),
+            "melts", Quantity.celsius(Steps.BORAX_MELTS_C)));
   }
 
   /** An open stack pulled out to flux it is not pulled to be set. */
@@ -102,22 +106,18 @@ public final class Review {
     boolean even = Soak.isEven(mark.skinC(), mark.coreC());
     boolean hot = mark.coreC() >= window.floorC();
     boolean well = even && hot;
-    String figures =
-        Text.of(
-            "Skin %s, core %s (±%s) as it left the fire; it welds from %s.",
-            Measure.celsius(mark.skinC()),
-            Measure.celsius(mark.coreC()),
-            Measure.degrees(mark.plusMinusC()),
-            Measure.celsius(window.floorC()));
     return new Lesson(
         Lesson.Kind.PULLED,
         well,
         mark.heat(),
         mark.deed().atS(),
-        well
-            ? "Pulled when it was ready."
-            : hot ? "Pulled before it was even." : "Pulled too early.",
-        figures);
+        HeatText.REVIEW_PULLED.with(
+            "how", well ? Pulled.READY : hot ? Pulled.UNEVEN : Pulled.EARLY),
+        HeatText.REVIEW_PULLED_WHY.with(
+            "skin", Quantity.celsius(mark.skinC()),
+            "core", Quantity.celsius(mark.coreC()),
+            "error", Quantity.degrees(mark.plusMinusC()),
+            "floor", Quantity.celsius(window.floorC())));
   }
 
   private static Lesson waited(Mark mark) {
@@ -127,10 +127,10 @@ public final class Review {
         well,
         mark.heat(),
         mark.deed().atS(),
-        well ? "At the dies in time." : "Out too long.",
-        Text.of(
-            "%.0f s out of the fire; the outer joint kept welding heat for %.0f s.",
-            mark.sinceOutS(), mark.sinceOutS() + mark.leftS()));
+        HeatText.REVIEW_WAITED.with("well", well),
+        HeatText.REVIEW_WAITED_WHY.with(
+            "out", Quantity.seconds(mark.sinceOutS()),
+            "time", Quantity.seconds(Math.max(0, mark.sinceOutS() + mark.leftS()))));
   }
 
   private static Lesson squeezed(Mark mark, HeatPlan plan, Limits limits) {
@@ -142,10 +142,11 @@ public final class Review {
         well,
         mark.heat(),
         mark.deed().atS(),
-        well ? "Squeezed as it should be." : "Squeezed too hard.",
-        Text.of(
-            "About %s under load, %.0f %% of the height; over %.0f %% the sides split.",
-            Measure.mm(mark.pressedMm()), part * 100, most * 100));
+        HeatText.REVIEW_SQUEEZED.with("well", well),
+        HeatText.REVIEW_SQUEEZED_WHY.with(
+            "pressed", Quantity.mm(mark.pressedMm()),
+            "part", Quantity.share(part),
+            "limit", Quantity.share(most)));
   }
 
   private static Lesson heat(Course course, Window window) {
@@ -156,10 +157,10 @@ public final class Review {
         well,
         course.heat(),
         at,
-        well ? "Never too hot." : "Too hot.",
-        Text.of(
-            "The skin reached %s; the window ends at %s.",
-            Measure.celsius(course.hottestC()), Measure.celsius(window.ceilingC())));
+        HeatText.REVIEW_HEAT.with("well", well),
+        HeatText.REVIEW_HEAT_WHY.with(
+            "skin", Quantity.celsius(course.hottestC()),
+            "limit", Quantity.celsius(window.ceilingC())));
   }
 
   private static List<Lesson> left(Course course) {
@@ -174,7 +175,7 @@ public final class Review {
                 false,
                 step.heat(),
                 course.last().map(Deed::atS).orElse(0.0),
-                "Left out: " + step.title() + ".",
+                HeatText.REVIEW_SKIPPED.with("step", step.title()),
                 step.how()));
       }
     }

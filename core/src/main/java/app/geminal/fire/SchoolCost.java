@@ -5,6 +5,7 @@ import app.geminal.heat.BarHeat;
 import app.geminal.heat.Soak;
 import app.geminal.heat.Toll;
 import app.geminal.shop.Shop;
+import app.geminal.text.Message;
 import app.geminal.weld.OxygenSchool;
 import java.util.List;
 
@@ -34,7 +35,7 @@ public record SchoolCost(
     double gasKg,
     int made,
     int held,
-    List<String> risks) {
+    List<Message> risks) {
   private static final double STEP_S = 5;
 
   /** Out at dull red to flux the seams, seconds. */
@@ -58,7 +59,7 @@ public record SchoolCost(
       int heats,
       Shop shop) {}
 
-  static SchoolCost of(OxygenSchool school, Case in, Told told, List<String> risks) {
+  static SchoolCost of(OxygenSchool school, Case in, Told told, List<Message> risks) {
     boolean sealed = school == OxygenSchool.SEALED;
     Heating heating = new Heating(in);
     double seconds = 0;

@@ -3,8 +3,8 @@ package app.geminal.fire;
 import app.geminal.heat.Around;
 import app.geminal.heat.BarHeat;
 import app.geminal.heat.Soak;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
+import app.geminal.units.Quantity;
 
 /**
  * How long one heat of a plan takes to an even core.
@@ -14,7 +14,7 @@ import app.geminal.units.Text;
  * @param plannedMin what the plan says
  * @param coreWhenSkinC the core at the moment the skin looks ready, °C
  * @param limitMin longer than this after it is ready it only loses steel, minutes
- * @param why in words
+ * @param why how that is worked out
  */
 public record Soaking(
     double firstMin,
@@ -22,7 +22,7 @@ public record Soaking(
     double plannedMin,
     double coreWhenSkinC,
     double limitMin,
-    String why) {
+    Message why) {
   /** Away from the fire in one setting heat, seconds: walk, squeeze, brush, walk. */
   static final double AWAY_S = 40;
 
@@ -35,16 +35,15 @@ public record Soaking(
     BarHeat away = new BarHeat(bar.loose(0), aimC);
     away.advance(AWAY_S, Around.air());
     double again = Soak.again(bar.loose(0), away.meanC(), aimC, powerKw, 1).minutes();
-    String why =
-        Text.of(
-            "%s × %s %s, %.1f kW into the steel: the skin looks ready after %.0f min, the core is at %s then; even after %.0f min.",
-            Measure.mm(bar.widthMm()),
-            Measure.mm(bar.heightMm()),
-            bar.pieceMm() > 0 ? "of loose pieces with a gap at every joint" : "of solid steel",
-            powerKw,
-            first.skinMin(),
-            Measure.celsius(first.coreWhenSkinC()),
-            first.minutes());
+    Message why =
+        HeatText.SOAKING.with(
+            "width", Quantity.mm(bar.widthMm()),
+            "height", Quantity.mm(bar.heightMm()),
+            "loose", bar.pieceMm() > 0,
+            "power", Quantity.kw(powerKw),
+            "skin", Quantity.minutes(first.skinMin()),
+            "core", Quantity.celsius(first.coreWhenSkinC()),
+            "even", Quantity.minutes(first.minutes()));
     return new Soaking(
         first.minutes(),
         again,

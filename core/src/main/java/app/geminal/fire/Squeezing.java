@@ -5,8 +5,8 @@ import app.geminal.forging.Force;
 import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
 import app.geminal.shop.Tool;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
+import app.geminal.units.Quantity;
 
 /**
  * What one squeeze takes.
@@ -16,22 +16,14 @@ import app.geminal.units.Text;
  * @param bites squeezes along the bar in one heat
  * @param biteMm length of each
  * @param mostMpa gauge at which the force needed is reached; 0 where bore or gauge are not known
- * @param why in words
+ * @param why how that is worked out
  */
 public record Squeezing(
-    double needKn, double haveKn, int bites, double biteMm, double mostMpa, String why) {
+    double needKn, double haveKn, int bites, double biteMm, double mostMpa, Message why) {
   static Squeezing of(Bars bars, Tool tool, int askedBites, double flowMpa, Shop shop) {
     Press press = shop.press();
     if (press == null || !tool.isPressed()) {
-      return new Squeezing(
-          0,
-          0,
-          0,
-          0,
-          0,
-          tool == Tool.MILL
-              ? "One pass through the rolls in each heat."
-              : "Overlapping blows from the middle out, the whole face before it cools.");
+      return new Squeezing(0, 0, 0, 0, 0, HeatText.SQUEEZE_BY_HAND.with("tool", tool));
     }
     double die = Math.min(press.dieMm(tool), bars.lengthMm());
     double need = Force.kn(bars.widthMm(), die, bars.heightMm(), flowMpa);
@@ -48,14 +40,11 @@ public record Squeezing(
         bites,
         bite,
         mpa,
-        Text.of(
-            "%s of the bar under the dies want about %.0f kN, the press gives %.0f kN (±25 %%)%s",
-            Measure.mm(die),
-            need,
-            press.forceKn(),
-            bites == 1
-                ? ": one squeeze."
-                : Text.of(": %d squeezes, a quarter over each other.", bites)));
+        HeatText.SQUEEZE.with(
+            "length", Quantity.mm(die),
+            "needed", Quantity.kn(need),
+            "has", Quantity.kn(press.forceKn()),
+            "bites", bites));
   }
 
   private static int count(double lengthMm, double biteMm) {

@@ -3,8 +3,8 @@ package app.geminal.fire;
 import app.geminal.forging.StopLadder;
 import app.geminal.heat.HotSize;
 import app.geminal.operation.SetWeld;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
+import app.geminal.units.Quantity;
 import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,6 +20,13 @@ final class Steps {
   /** Fluxed again before the second set; once it is solid it only eats the floor. */
   private static final int LAST_FLUXED_HEAT = 2;
 
+  /** How the dies come down. */
+  private enum Set {
+    FIRST,
+    AROUND,
+    FIRM
+  }
+
   private Steps() {}
 
   static List<FireStep> ofWeld(SetWeld weld, Soaking soaking, Window window, Squeezing squeezing) {
@@ -34,37 +41,39 @@ final class Steps {
             FireStep.of(
                 heat,
                 Act.TURN,
-                "turn",
-                "Turn it over, so that the side on the floor sees the flame.",
-                Text.of("after about %.0f min, half-way", Math.max(1, minutes / 2))));
+                HeatText.TURN_TITLE.with(),
+                HeatText.TURN.with(),
+                HeatText.TURN_WHEN.with("time", Quantity.minutes(Math.max(1, minutes / 2)))));
       }
       steps.add(
           FireStep.even(
               heat,
-              Text.of(
-                  "Wait until core and skin are even at %s: no dark shadow across the end, the same colour over every seam%s.",
-                  Measure.celsius(window.aimC()),
-                  fluxed(weld.school(), heat) ? ", flux running and smoking" : ""),
-              Text.of("about %.0f min in the fire", minutes)));
-      steps.add(FireStep.of(heat, Act.OUT, "out", "Straight to the dies.", "when it is even"));
+              HeatText.SOAK.with(
+                  "aim", Quantity.celsius(window.aimC()), "fluxed", fluxed(weld.school(), heat)),
+              HeatText.SOAK_WHEN.with("time", Quantity.minutes(minutes))));
+      steps.add(
+          FireStep.of(
+              heat,
+              Act.OUT,
+              HeatText.OUT_TITLE.with(),
+              HeatText.OUT.with(),
+              HeatText.OUT_WHEN.with()));
       steps.add(set(heat, weld, squeezing));
       steps.add(
           FireStep.of(
               heat,
               Act.BRUSH,
-              "brush",
-              "Scale off faces and dies, so that nothing is driven in.",
-              "at once, still hot"));
+              HeatText.BRUSH_TITLE.with(),
+              HeatText.BRUSH.with(),
+              HeatText.BRUSH_WHEN.with()));
     }
     steps.add(
         FireStep.of(
             weld.heats(),
             Act.LOOK,
-            "look for dark lines",
-            weld.school() == OxygenSchool.SEALED
-                ? "Look along every edge while it cools: a dark line or a patch of another colour is not welded. Grind the jacket or bead off cold."
-                : "Look along every edge while it cools: a dark line or a patch of another colour is not welded.",
-            "as the colour fades"));
+            HeatText.INSPECT_TITLE.with(),
+            HeatText.INSPECT.with("sealed", weld.school() == OxygenSchool.SEALED),
+            HeatText.INSPECT_WHEN.with()));
     return List.copyOf(steps);
   }
 
@@ -74,29 +83,21 @@ final class Steps {
           FireStep.of(
               1,
               Act.FUEL,
-              "fuel bath",
-              "The cold stack into the tub until no bubbles rise, then drained. Seams stay closed from now until they are at heat.",
-              "cold, before lighting up; minutes are enough"));
+              HeatText.FUEL_TITLE.with(),
+              HeatText.FUEL.with(),
+              HeatText.FUEL_WHEN.with()));
     }
   }
 
   private static void in(int heat, OxygenSchool school, List<FireStep> steps) {
-    String how =
-        heat > 1
-            ? "Straight back, the side that lay below now above."
-            : switch (school) {
-              case BORAX -> "Into a rich flame, a tongue of it out of the door.";
-              case DRY, BOTH ->
-                  "Into a rich flame, standing aside: it flares. The fuel burns the air out of the seams and leaves soot.";
-              case SEALED -> "Vent away from you. A long soak is safe now; a tight can is not.";
-            };
+    Message how = heat > 1 ? HeatText.BACK_IN.with() : HeatText.IN.with("protection", school);
     steps.add(
         FireStep.of(
             heat,
             Act.IN,
-            heat == 1 ? "in" : "back in",
+            heat == 1 ? HeatText.IN_TITLE.with() : HeatText.BACK_IN_TITLE.with(),
             how,
-            heat == 1 ? "forge at heat" : "at once"));
+            heat == 1 ? HeatText.IN_WHEN.with() : HeatText.BACK_IN_WHEN.with()));
   }
 
   private static boolean fluxed(OxygenSchool school, int heat) {
@@ -116,39 +117,31 @@ final class Steps {
             ? FireStep.of(
                 heat,
                 Act.FLUX,
-                "flux the seams",
-                "Borax on the seams, not the faces; then back in. Some add it in the forge with a long spoon, because pulling an open stack out lets scale form.",
-                "at dull red, " + Measure.celsius(FLUX_AT_C))
+                HeatText.FLUX_TITLE.with(),
+                HeatText.FLUX.with(),
+                HeatText.FLUX_WHEN.with("heat", Quantity.celsius(FLUX_AT_C)))
             : FireStep.of(
                 heat,
                 Act.FLUX,
-                "flux again",
-                "Only seams that are not closed yet. Once it is solid, no more.",
-                "as it goes back in"));
+                HeatText.FLUX_AGAIN_TITLE.with(),
+                HeatText.FLUX_AGAIN.with(),
+                HeatText.FLUX_AGAIN_WHEN.with()));
   }
 
   private static FireStep set(int heat, SetWeld weld, Squeezing squeezing) {
-    String bites =
-        squeezing.bites() > 1
-            ? Text.of(" %d bites, each a quarter over the last.", squeezing.bites())
-            : "";
     boolean voids = weld.heats() > 3;
     return FireStep.of(
         heat,
         Act.SQUEEZE,
-        "set " + heat + (heat == 1 ? ", light" : ""),
-        (heat == 1
-                ? Text.of(
-                    "Light and even, the widest flat dies, the whole face at once if the press can: about %.0f %% of the height.",
-                    weld.reductionPerHeat() * 100)
-                : voids && heat < weld.heats()
-                    ? Text.of(
-                        "A little more, worked round: about %.0f %%.",
-                        weld.reductionPerHeat() * 100)
-                    : Text.of(
-                        "Firmer now: about %.0f %% of the height.", weld.reductionPerHeat() * 100))
-            + bites,
-        "within seconds of leaving the fire");
+        HeatText.SET_TITLE.with("heat", heat),
+        HeatText.SET.with(
+            "how",
+            heat == 1 ? Set.FIRST : voids && heat < weld.heats() ? Set.AROUND : Set.FIRM,
+            "reduction",
+            Quantity.share(weld.reductionPerHeat()),
+            "bites",
+            squeezing.bites()),
+        HeatText.SET_WHEN.with());
   }
 
   static List<FireStep> ofDraw(
@@ -159,40 +152,49 @@ final class Steps {
           FireStep.of(
               heat,
               Act.IN,
-              heat == 1 ? "in" : "back in",
-              heat == 1 ? "The part to be drawn in the hottest place." : "Straight back.",
-              heat == 1 ? "forge at heat" : "at once"));
+              heat == 1 ? HeatText.IN_TITLE.with() : HeatText.BACK_IN_TITLE.with(),
+              HeatText.DRAW_IN.with("heat", heat),
+              heat == 1 ? HeatText.IN_WHEN.with() : HeatText.BACK_IN_WHEN.with()));
       steps.add(
           FireStep.even(
               heat,
-              Text.of("Hot through at %s.", Measure.celsius(window.aimC())),
-              Text.of("about %.0f min in the fire", soaking.minutes(heat))));
-      steps.add(FireStep.of(heat, Act.OUT, "out", "Straight to the dies.", "when it is even"));
+              HeatText.DRAW_SOAK.with("aim", Quantity.celsius(window.aimC())),
+              HeatText.SOAK_WHEN.with("time", Quantity.minutes(soaking.minutes(heat)))));
+      steps.add(
+          FireStep.of(
+              heat,
+              Act.OUT,
+              HeatText.OUT_TITLE.with(),
+              HeatText.OUT.with(),
+              HeatText.OUT_WHEN.with()));
       StopLadder.Rung rung = stops.get(Math.min(heat, stops.size()) - 1);
       steps.add(
           FireStep.of(
               heat,
               Act.SQUEEZE,
-              "down to " + Measure.mm(rung.heightMm()),
-              Text.of(
-                  "Stop block %s: expect %s wide and %s long. Keep it square; work the edges back when it spreads to %s. Cold it will be %s high.",
-                  Measure.mm(rung.heightMm()),
-                  Measure.mm(rung.widthMm()),
-                  Measure.mm(rung.lengthMm()),
-                  Measure.mm(rung.spreadMm()),
-                  Measure.mm(HotSize.coldMm(rung.heightMm(), window.aimC()))),
-              "while it is over " + Measure.celsius(window.floorC())));
+              HeatText.DRAW_TITLE.with("height", Quantity.mm(rung.heightMm())),
+              HeatText.DRAW.with(
+                  "height", Quantity.mm(rung.heightMm()),
+                  "width", Quantity.mm(rung.widthMm()),
+                  "length", Quantity.mm(rung.lengthMm()),
+                  "spread", Quantity.mm(rung.spreadMm()),
+                  "cold", Quantity.mm(HotSize.coldMm(rung.heightMm(), window.aimC()))),
+              HeatText.DRAW_WHEN.with("floor", Quantity.celsius(window.floorC()))));
       steps.add(
           FireStep.of(
-              heat, Act.BRUSH, "brush", "Scale off, so that it is not pressed in.", "still hot"));
+              heat,
+              Act.BRUSH,
+              HeatText.BRUSH_TITLE.with(),
+              HeatText.BRUSH.with(),
+              HeatText.BRUSH_WHEN.with()));
     }
     steps.add(
         FireStep.of(
             heats,
             Act.LOOK,
-            "look along the edges",
-            "Ends go ragged and open: that is cut off. A line further in is a flaw.",
-            "as the colour fades"));
+            HeatText.DRAW_INSPECT_TITLE.with(),
+            HeatText.DRAW_INSPECT.with(),
+            HeatText.INSPECT_WHEN.with()));
     return List.copyOf(steps);
   }
 }

@@ -4,8 +4,8 @@ import app.geminal.heat.Soak;
 import app.geminal.shop.Limits;
 import app.geminal.steel.Steel;
 import app.geminal.steel.WeldWindow;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
+import app.geminal.units.Quantity;
 import app.geminal.weld.Method;
 import java.util.Comparator;
 import java.util.List;
@@ -29,7 +29,7 @@ public record Window(
     double meltsC,
     double solidusC,
     String softest,
-    String why) {
+    Message why) {
   /** A bar drawn colder than this is stiff, and seams that are hardly set open, °C. */
   private static final double DRAW_FLOOR_C = 900;
 
@@ -58,12 +58,11 @@ public record Window(
         melts,
         softest.solidusC(),
         softest.id(),
-        Text.of(
-            "Copper %s: from %s to %s; it begins to melt at about %s.",
-            molten ? "let melt" : "kept solid",
-            Measure.celsius(heats.fromC()),
-            Measure.celsius(heats.toC()),
-            Measure.celsius(Method.COPPER_MELTS_C)));
+        HeatText.WINDOW_COPPER.with(
+            "molten", molten,
+            "from", Quantity.celsius(heats.fromC()),
+            "to", Quantity.celsius(heats.toC()),
+            "melts", Quantity.celsius(Method.COPPER_MELTS_C)));
   }
 
   private static Window ofForgeWeld(List<Steel> steels, Limits limits, double aimC) {
@@ -75,20 +74,15 @@ public record Window(
             .map(w -> Math.max(w.fromC(), limits.nothingBondsBelowC()))
             .orElse(limits.nothingBondsBelowC());
     double ceiling = Math.min(melts, shared.map(WeldWindow::toC).orElse(melts));
-    String why =
-        shared.isEmpty()
-            ? Text.of(
-                "These steels share no welding heat; under %s nothing bonds, and %s begins to melt at %s.",
-                Measure.celsius(limits.nothingBondsBelowC()),
-                softest.id(),
-                Measure.celsius(softest.solidusC()))
-            : Text.of(
-                "All of %s weld from %s; %s begins to melt at %s, and the window ends at %s for a gauge that reads wrong.",
-                String.join(", ", steels.stream().map(Steel::id).toList()),
-                Measure.celsius(floor),
-                softest.id(),
-                Measure.celsius(softest.solidusC()),
-                Measure.celsius(ceiling));
+    Message why =
+        (shared.isEmpty() ? HeatText.WINDOW_NONE : HeatText.WINDOW_WELD)
+            .with(
+                "limit", Quantity.celsius(limits.nothingBondsBelowC()),
+                "steels", steels.stream().map(Steel::id).toList(),
+                "floor", Quantity.celsius(floor),
+                "softest", softest.id(),
+                "melts", Quantity.celsius(softest.solidusC()),
+                "ceiling", Quantity.celsius(ceiling));
     return new Window(
         floor, aimC, Math.max(ceiling, floor), melts, softest.solidusC(), softest.id(), why);
   }
@@ -104,9 +98,8 @@ public record Window(
         melts,
         softest.solidusC(),
         softest.id(),
-        Text.of(
-            "Under %s the bar is stiff and young seams open; over %s grain coarsens.",
-            Measure.celsius(DRAW_FLOOR_C), Measure.celsius(ceiling)));
+        HeatText.WINDOW_DRAW.with(
+            "floor", Quantity.celsius(DRAW_FLOOR_C), "ceiling", Quantity.celsius(ceiling)));
   }
 
   /** What the chamber is run at: hotter than the steel shall get, and no hotter than it may. */

@@ -2,8 +2,7 @@ package app.geminal.pair;
 
 import app.geminal.steel.Steel;
 import app.geminal.steel.WeldWindow;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.weld.Method;
 import java.util.List;
 
@@ -35,36 +34,33 @@ final class Copper {
             .filter(m -> m.steel().isCopper())
             .allMatch(m -> m.role() == Role.SHEET);
     Reason solid =
-        new Reason(
-            "copper-runs",
-            between && question.sealed() ? Weight.CONDITION : Weight.STOP,
-            true,
-            names,
-            between
-                ? "One school keeps the copper solid."
-                : "Copper does not weld with steel in the ordinary way.",
-            Text.of(
-                "Sealed or welded all round, %s to %s, one heat, a steady press; no later heat above %s. Copper begins to melt at about %s and what is molten is thrown.",
-                Measure.celsius(SOLID.fromC()),
-                Measure.celsius(SOLID.toC()),
-                Measure.celsius(SOLID.toC()),
-                Measure.celsius(Method.COPPER_MELTS_C)),
-            between && question.sealed()
-                ? Text.of(
-                    "Thin sheet, no hammer; the edge is steel only; harden from %s to %s.",
-                    Measure.celsius(790), Measure.celsius(815))
-                : "Only as a thin sheet between steels, sealed.");
+        Reason.of(
+                between ? ReasonKind.COPPER_BETWEEN : ReasonKind.COPPER_NOT_BETWEEN,
+                between && question.sealed() ? Weight.CONDITION : Weight.STOP,
+                names,
+                "sealed",
+                question.sealed(),
+                "from",
+                Quantity.celsius(SOLID.fromC()),
+                "to",
+                Quantity.celsius(SOLID.toC()),
+                "melts",
+                Quantity.celsius(Method.COPPER_MELTS_C),
+                "hardenFrom",
+                Quantity.celsius(790),
+                "hardenTo",
+                Quantity.celsius(815))
+            .forSafety();
     Reason molten =
-        new Reason(
-            "copper-runs",
-            Weight.CONDITION,
-            true,
-            names,
-            "The other school lets it melt and braze.",
-            Text.of(
-                "At %s to %s it wets well, but it squirts out, runs along the grains of the steel, and any forging while it is liquid cracks the steel.",
-                Measure.celsius(MOLTEN.fromC()), Measure.celsius(MOLTEN.toC())),
-            "Nobody in line with the seams, no hard squeeze; bond strength scatters in both schools.");
+        Reason.of(
+                ReasonKind.COPPER_MOLTEN,
+                Weight.CONDITION,
+                names,
+                "from",
+                Quantity.celsius(MOLTEN.fromC()),
+                "to",
+                Quantity.celsius(MOLTEN.toC()))
+            .forSafety();
     return List.of(solid, molten);
   }
 }

@@ -2,10 +2,12 @@ package app.geminal.pair;
 
 import app.geminal.steel.Hardening;
 import app.geminal.steel.Steel;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
+import app.geminal.text.MessageKey;
+import app.geminal.units.Quantity;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.OptionalDouble;
 
 /** What stands against hardening them together, and against an edge. */
@@ -58,24 +60,22 @@ final class HardenReasons {
           boolean stop = shared < -GAP_STOPS_C;
           HeatRange range = f.hardening().orElseThrow();
           found.add(
-              new Reason(
-                  "hardening-does-not-overlap",
+              Reason.of(
+                  ReasonKind.HARDENING_HEATS_APART,
                   stop ? Weight.STOP : Weight.CONDITION,
-                  false,
                   WeldReasons.names(edge),
-                  stop
-                      ? "They cannot be hardened together."
-                      : "Their hardening heats do not quite meet.",
-                  Text.of(
-                      "One wants %s at least, another bears %s at most: a gap of %s; over %s one stays soft or the other grows coarse.",
-                      Measure.celsius(range.fromC()),
-                      Measure.celsius(range.toC()),
-                      Measure.degrees(-shared),
-                      Measure.degrees(GAP_STOPS_C)),
-                  stop
-                      ? "Use one of them as cladding that need not harden, or another steel."
-                      : Text.of(
-                          "Harden at about %s, soak short.", Measure.celsius(range.middleC()))));
+                  "stop",
+                  stop,
+                  "from",
+                  Quantity.celsius(range.fromC()),
+                  "to",
+                  Quantity.celsius(range.toC()),
+                  "gap",
+                  Quantity.degrees(-shared),
+                  "limit",
+                  Quantity.degrees(GAP_STOPS_C),
+                  "middle",
+                  Quantity.celsius(range.middleC())));
         });
   }
 
@@ -84,25 +84,27 @@ final class HardenReasons {
       return;
     }
     boolean stop = f.quenchSteps() >= QUENCH_STOPS;
-    String wants =
-        String.join(
-            ", ",
-            edge.stream()
-                .filter(Steel::hardens)
-                .map(s ->
-                    s.id() + " " + s.hardening().map(Hardening::bladeQuench).orElseThrow().words())
-                .toList());
+    List<Message> wants =
+        edge.stream()
+            .filter(Steel::hardens)
+            .map(s ->
+                SteelsText.QUENCH_OF.with(
+                    "steel",
+                    s.id(),
+                    "quench",
+                    Message.word(s.hardening().map(Hardening::bladeQuench).orElseThrow())))
+            .toList();
     found.add(
-        new Reason(
-            "hardening-does-not-overlap",
+        Reason.of(
+            ReasonKind.QUENCHES_APART,
             stop ? Weight.STOP : Weight.CONDITION,
-            false,
             WeldReasons.names(edge),
-            stop ? "No quench suits both." : "Their quenches are far apart.",
-            Text.of("%s: %d steps apart.", wants, f.quenchSteps()),
-            stop
-                ? "Use one of them as cladding that need not harden."
-                : "Quench for the fiercer one and temper at once; thin sections only."));
+            "stop",
+            stop,
+            "wants",
+            wants,
+            "apart",
+            f.quenchSteps()));
   }
 
   /** Carbon of the cutting edge, mass %; empty where none is asked for or it is not estimated. */
@@ -125,72 +127,50 @@ final class HardenReasons {
   private static void atEdge(Question q, Figures f, List<Steel> edge, List<Reason> found) {
     OptionalDouble known = edgeCarbon(q, f);
     if (edge.stream().noneMatch(Steel::hardens)) {
-      found.add(
-          carbonReason(
-              Weight.STOP,
-              edge,
-              "Nothing here hardens.",
-              "No steel at the edge takes a hardness from the quench.",
-              "Fine for fittings and tool bodies; for a blade lay in a core of its own."));
+      found.add(Reason.of(ReasonKind.EDGE_NEVER_HARDENS, Weight.STOP, WeldReasons.names(edge)));
       return;
     }
     if (known.isEmpty()) {
       found.add(
-          carbonReason(
+          Reason.of(
+              ReasonKind.EDGE_CARBON_UNKNOWN,
               Weight.NOTE,
-              edge,
-              "Carbon at the edge is not estimated.",
-              Text.of(
-                  "A steel with over %.0f %% of alloy binds carbon in carbides; how much it takes from its neighbours no simple formula tells.",
-                  CarbonAtRest.LOW_ALLOY_PERCENT),
-              "A core of its own for the edge; or harden, break and file a coupon first."));
+              WeldReasons.names(edge),
+              "limit",
+              Quantity.share(CarbonAtRest.LOW_ALLOY_PERCENT / 100)));
       return;
     }
     double carbon = known.getAsDouble();
     List<Steel> soft = hasCore(q) ? List.of() : soft(q);
     if (carbon < EDGE_CARBON_STOPS - 1e-9) {
       found.add(
-          carbonReason(
+          carbon(
+              ReasonKind.EDGE_CARBON_TOO_LITTLE,
               Weight.STOP,
+              q,
               edge,
-              "Too little carbon for a cutting edge.",
-              evened(q, carbon)
-                  + Text.of(" Under %.2f %% it does not hold one.", EDGE_CARBON_STOPS),
-              q.carbonApart() > THICK_APART
-                  ? "A core of its own for the edge; or more layers: thin ones even out."
-                  : "Fine for fittings and tool bodies; for a blade lay in a core of its own."));
+              carbon,
+              "limit",
+              percent(EDGE_CARBON_STOPS),
+              "thick",
+              q.carbonApart() > THICK_APART));
     } else if (carbon < EDGE_CARBON_LOW || !soft.isEmpty()) {
-      String names = String.join(" and ", WeldReasons.names(soft));
+      List<String> names = WeldReasons.names(soft);
       found.add(
-          carbonReason(
+          carbon(
+              soft.isEmpty() ? ReasonKind.EDGE_CARBON_LEAN : ReasonKind.EDGE_CARBON_MILD,
               Weight.CONDITION,
+              q,
               edge,
-              carbon < EDGE_CARBON_LOW ? "Lean at the edge." : "Mild steel in the edge.",
-              (soft.isEmpty()
-                      ? ""
-                      : names
-                          + (soft.size() == 1 ? " brings" : " bring")
-                          + " little carbon; it comes from the rest. ")
-                  + evened(q, carbon)
-                  + Text.of(
-                      " %.1f to %.1f %% is what holds an edge and bears it.",
-                      EDGE_CARBON_LOW, EDGE_CARBON_HIGH),
-              soft.isEmpty()
-                  ? "Less of the low-carbon steel, or a partner with more."
-                  : Text.of(
-                      "A core of its own for the edge and %s outside; or less of it, and layers thin enough for carbon to even out.",
-                      names)));
+              carbon,
+              "lean",
+              carbon < EDGE_CARBON_LOW,
+              "mild",
+              names,
+              "mildCount",
+              names.size()));
     } else if (carbon > EDGE_CARBON_HIGH) {
-      found.add(
-          carbonReason(
-              Weight.CONDITION,
-              edge,
-              "Rich at the edge.",
-              evened(q, carbon)
-                  + Text.of(
-                      " %.1f to %.1f %% is what holds an edge and bears it.",
-                      EDGE_CARBON_LOW, EDGE_CARBON_HIGH),
-              "Harden low and temper well; expect a brittle edge."));
+      found.add(carbon(ReasonKind.EDGE_CARBON_HIGH, Weight.CONDITION, q, edge, carbon));
     }
   }
 
@@ -203,20 +183,39 @@ final class HardenReasons {
         .toList();
   }
 
-  private static String evened(Question q, double carbon) {
-    if (hasCore(q)) {
-      return Text.of("The edge has %.2f %% carbon.", carbon);
-    }
-    return q.carbonApart() > THICK_APART
-        ? Text.of(
-            "In layers this thick %.0f %% of the difference in carbon is left, and the leanest end at %.2f %%.",
-            q.carbonApart() * 100, carbon)
-        : Text.of("The edge comes to %.2f %% carbon when it has evened out.", carbon);
+  /** How the carbon of the edge comes about. */
+  private enum Edge {
+    CORE,
+    THICK_LAYERS,
+    EVEN
   }
 
-  private static Reason carbonReason(
-      Weight weight, List<Steel> edge, String what, String why, String mend) {
-    return new Reason("edge-carbon", weight, false, WeldReasons.names(edge), what, why, mend);
+  private static Reason carbon(
+      ReasonKind kind,
+      Weight weight,
+      Question q,
+      List<Steel> edge,
+      double carbon,
+      Object... namesAndFigures) {
+    Map<String, Object> figures =
+        MessageKey.figures(
+            "edge",
+            hasCore(q) ? Edge.CORE : q.carbonApart() > THICK_APART ? Edge.THICK_LAYERS : Edge.EVEN,
+            "carbon",
+            percent(carbon),
+            "left",
+            Quantity.share(q.carbonApart()),
+            "from",
+            percent(EDGE_CARBON_LOW),
+            "to",
+            percent(EDGE_CARBON_HIGH));
+    figures.putAll(MessageKey.figures(namesAndFigures));
+    return new Reason(kind, weight, false, WeldReasons.names(edge), figures);
+  }
+
+  /** A content told to two places, mass %. */
+  private static Quantity percent(double content) {
+    return Quantity.share(content / 100);
   }
 
   private static void softAtEdge(Question q, List<Reason> found) {
@@ -226,16 +225,14 @@ final class HardenReasons {
       if (soft && !steelLike) {
         boolean mixed = m.role() == Role.MIXED;
         found.add(
-            new Reason(
-                "soft-through-edge",
+            Reason.of(
+                ReasonKind.SOFT_THROUGH_EDGE,
                 mixed ? Weight.STOP : Weight.NOTE,
-                false,
                 List.of(m.steel().id()),
-                Text.of("%s must never cross the edge.", m.steel().id()),
-                "It stays soft whatever the quench; a layer of it in the edge is a notch.",
-                mixed
-                    ? "Use it as a thin sheet on each side of a core that is the edge."
-                    : "Keep it under 0.25 mm and grind so that the core alone is the edge."));
+                "mixed",
+                mixed,
+                "thickest",
+                Quantity.mm(0.25)));
       }
     }
   }
@@ -244,16 +241,14 @@ final class HardenReasons {
     List<Steel> steels = q.members().stream().map(Member::steel).toList();
     if (f.msApartC() > MS_APART_C) {
       found.add(
-          new Reason(
-              "shear-at-quench",
+          Reason.of(
+              ReasonKind.SHEAR_BY_MARTENSITE,
               Weight.CONDITION,
-              false,
               WeldReasons.names(steels),
-              "One is martensite while the other is still austenite.",
-              Text.of(
-                  "Their martensite starts lie %s apart; over %s the seam is sheared.",
-                  Measure.degrees(f.msApartC()), Measure.degrees(MS_APART_C)),
-              "Lay it up alike on both sides; quench between plates or interrupted."));
+              "apart",
+              Quantity.degrees(f.msApartC()),
+              "limit",
+              Quantity.degrees(MS_APART_C)));
     }
     boolean oneSoft = steels.stream().anyMatch(s -> !s.hardens());
     double most = steels.stream().mapToDouble(s -> s.expansionTo1000().value()).max().orElseThrow();
@@ -266,17 +261,17 @@ final class HardenReasons {
     boolean mixed = q.members().stream().anyMatch(m -> m.role() == Role.MIXED);
     boolean stop = mixed && f.strainPercent() > STRAIN_STOPS_MIXED_PERCENT;
     found.add(
-        new Reason(
-            "shear-at-quench",
+        Reason.of(
+            ReasonKind.SHEAR_BY_LENGTH,
             stop ? Weight.STOP : Weight.CONDITION,
-            false,
             WeldReasons.names(steels),
-            stop ? "Too different at the quench for a mixed pattern." : "They part at the quench.",
-            Text.of(
-                "Their lengths end %.2f %% apart (±30 %% of it), their expansions %.0f %%; over %.1f %% it takes ductile cladding, alike on both sides.",
-                f.strainPercent(), (most / least - 1) * 100, STRAIN_SHEARS_PERCENT),
-            stop
-                ? "Use it as cladding on both sides of a core."
-                : "Ductile cladding, alike on both sides; one side alone bends the blade."));
+            "stop",
+            stop,
+            "strain",
+            percent(f.strainPercent()),
+            "expansion",
+            Quantity.share(most / least - 1),
+            "limit",
+            percent(STRAIN_SHEARS_PERCENT)));
   }
 }

@@ -32,7 +32,7 @@ public final class Pairing {
     }
     reasons.addAll(HardenReasons.of(question, figures));
     reasons.addAll(LookReasons.of(question, figures));
-    reasons.sort(Comparator.comparing(Reason::weight).thenComparing(r -> !r.hazard()));
+    reasons.sort(Comparator.comparing(Reason::weight).thenComparing(r -> !r.safety()));
     boolean uncertain =
         question.members().stream().anyMatch(m -> m.steel().confidence() == Confidence.LOW);
     double soft = Score.soft(figures, question);

@@ -43,8 +43,8 @@ public record Verdict(
     reasons = List.copyOf(reasons);
   }
 
-  /** Whether anything of that name was found. */
+  /** Whether anything of that family was found. */
   public boolean has(String id) {
-    return reasons.stream().anyMatch(r -> r.id().equals(id));
+    return reasons.stream().anyMatch(r -> r.kind().family().equals(id));
   }
 }

@@ -3,8 +3,9 @@ package app.geminal.pair;
 import app.geminal.steel.FlowStress;
 import app.geminal.steel.OutOfRange;
 import app.geminal.steel.Steel;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -16,6 +17,12 @@ final class WeldReasons {
   private static final double CHROMIUM_LIFTS_BADLY = 1;
   private static final double CAST_IRON_CARBON = 2.1;
   private static final double STRENGTH_RATIO = 2;
+
+  /** Why a metal never welds to steel. */
+  private enum Why {
+    CAST_IRON,
+    LIQUID
+  }
 
   private WeldReasons() {}
 
@@ -38,54 +45,48 @@ final class WeldReasons {
 
   private static Reason neverWelds(Steel s) {
     boolean zinc = s.isCopper();
-    return new Reason(
-        zinc ? "zinc-or-lead" : "no-weld-window",
-        Weight.STOP,
-        zinc,
-        List.of(s.id()),
-        Text.of("%s does not belong in a fire with steel.", s.id()),
-        zinc
-            ? Text.of(
-                "Zinc boils at %s and lead and beryllium poison; fume before anything welds.",
-                Measure.celsius(907))
-            : s.carbonPercent() > CAST_IRON_CARBON
-                ? Text.of(
-                    "Cast iron begins to melt at %s, under welding heat; it crumbles under the press, and its carbon melts the steel it touches.",
-                    Measure.celsius(s.solidusC()))
-                : Text.of(
-                    "It forms a liquid or a brittle seam with iron or nickel at or below welding heat (iron and titanium at %s, nickel and niobium at %s).",
-                    Measure.celsius(1085), Measure.celsius(1175)),
-        "Leave it out.");
+    Reason never =
+        Reason.of(
+            zinc ? ReasonKind.ZINC : ReasonKind.NEVER_WELDS,
+            Weight.STOP,
+            List.of(s.id()),
+            "why",
+            s.carbonPercent() > CAST_IRON_CARBON ? Why.CAST_IRON : Why.LIQUID,
+            "boils",
+            Quantity.celsius(907),
+            "melts",
+            Quantity.celsius(s.solidusC()),
+            "titanium",
+            Quantity.celsius(1085),
+            "niobium",
+            Quantity.celsius(1175));
+    return zinc ? never.forSafety() : never;
   }
 
   private static Reason noWindow(List<Steel> steels, Figures f) {
-    return new Reason(
-        "no-weld-window",
+    return Reason.of(
+        ReasonKind.NO_WELD_WINDOW,
         Weight.STOP,
-        false,
         names(steels),
-        "They share no welding heat.",
-        Text.of(
-            "One needs %s and another bears %s at most; %s is missing.",
-            Measure.celsius(f.weldFromC()),
-            Measure.celsius(f.weldToC()),
-            Measure.degrees(-f.windowC())),
-        "Leave one of them out.");
+        "from",
+        Quantity.celsius(f.weldFromC()),
+        "to",
+        Quantity.celsius(f.weldToC()),
+        "missing",
+        Quantity.degrees(-f.windowC()));
   }
 
   private static Reason narrow(List<Steel> steels, Figures f) {
-    return new Reason(
-        "weld-window-narrow",
+    return Reason.of(
+        ReasonKind.WELD_WINDOW_NARROW,
         Weight.CONDITION,
-        false,
         names(steels),
-        "The welding window is narrow.",
-        Text.of(
-            "From %s to %s; under %s wide a gauge's error is as large.",
-            Measure.celsius(f.weldFromC()),
-            Measure.celsius(f.weldToC()),
-            Measure.degrees(NARROW_WINDOW_C)),
-        "Only with a controlled flame, a thermocouple beside the billet and a press.");
+        "from",
+        Quantity.celsius(f.weldFromC()),
+        "to",
+        Quantity.celsius(f.weldToC()),
+        "limit",
+        Quantity.degrees(NARROW_WINDOW_C));
   }
 
   private static void oxide(Steel s, List<Reason> found) {
@@ -93,20 +94,18 @@ final class WeldReasons {
     boolean stop = s.weldsOnlySealed();
     if (stop || chromium >= CHROMIUM_LIFTS_BADLY) {
       found.add(
-          new Reason(
-              "oxide-will-not-lift",
+          Reason.of(
+              ReasonKind.OXIDE_NOT_FLUXED,
               stop ? Weight.STOP : Weight.CONDITION,
-              false,
               List.of(s.id()),
-              stop
-                  ? Text.of("%s does not weld in the open.", s.id())
-                  : Text.of("The oxide of %s lifts badly.", s.id()),
-              chromium >= CHROMIUM_LIFTS_BADLY
-                  ? Text.of(
-                      "%.1f %% chromium; borax does not dissolve its oxide, over %.0f %% not at all.",
-                      chromium, Steel.MOST_CHROMIUM_FLUXED)
-                  : "Its oxide (aluminium, titanium, manganese) is not dissolved by borax.",
-              "Weld it sealed: jacket or a bead round every seam."));
+              "never",
+              stop,
+              "isChromium",
+              chromium >= CHROMIUM_LIFTS_BADLY,
+              "chromium",
+              Quantity.share(chromium / 100),
+              "limit",
+              Quantity.share(Steel.MOST_CHROMIUM_FLUXED / 100)));
     }
   }
 
@@ -122,16 +121,20 @@ final class WeldReasons {
     double ratio = stress(stiff, heatC).getAsDouble() / stress(soft, heatC).getAsDouble();
     if (ratio > STRENGTH_RATIO) {
       found.add(
-          new Reason(
-              "hot-strength-differs",
+          Reason.of(
+              ReasonKind.HOT_STRENGTH_DIFFERS,
               Weight.CONDITION,
-              false,
               List.of(soft.id(), stiff.id()),
-              Text.of("%s runs out beside %s.", soft.id(), stiff.id()),
-              Text.of(
-                  "At %s the one resists %.1f times as much as the other; over %.0f the soft layer is squeezed out or the stiff one tears.",
-                  Measure.celsius(heatC), ratio, STRENGTH_RATIO),
-              "Small reductions, hot, flat dies; or put the stiff one outside."));
+              "soft",
+              soft.id(),
+              "stiff",
+              stiff.id(),
+              "heat",
+              Quantity.celsius(heatC),
+              "ratio",
+              BigDecimal.valueOf(ratio).setScale(1, RoundingMode.HALF_UP),
+              "limit",
+              STRENGTH_RATIO));
     }
   }
 

@@ -28,6 +28,11 @@ record Ratio(BigInteger over, BigInteger under) {
     return new Ratio(over.multiply(that.over), under.multiply(that.under));
   }
 
+  /** One over it; not of zero. */
+  Ratio inverse() {
+    return new Ratio(under, over);
+  }
+
   /** The nearest {@code double}; 40 digits before the last rounding leave it correctly rounded. */
   double toDouble() {
     return new BigDecimal(over).divide(new BigDecimal(under), new MathContext(40)).doubleValue();

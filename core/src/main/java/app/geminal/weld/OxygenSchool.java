@@ -1,33 +1,23 @@
 package app.geminal.weld;
 
+import app.geminal.text.Message;
+import app.geminal.units.Quantity;
+
 /** The ways of keeping oxygen out of a joint. All four are in real use. */
 public enum OxygenSchool {
   /** Open with borax on the seams. */
-  BORAX(
-      "borax",
-      "Flux runs out and spatters at the first squeeze: face shield, sleeves, nobody in line with the seams."),
+  BORAX("borax"),
   /** Soaked in fuel before the first heat, no flux after. */
-  DRY(
-      "dry",
-      "Fuel-soaked steel flares as it goes in. Soak it cold, drain it, keep the lidded tub far from the fire, stand aside."),
+  DRY("dry"),
   /** Fuel for the first entry, borax at the setting heats. */
-  BOTH(
-      "both",
-      "Fuel-soaked steel flares as it goes in, and flux spatters at the squeeze: stand aside, face shield, sleeves."),
+  BOTH("both"),
   /** A jacket or a bead round every seam. */
-  SEALED(
-      "sealed",
-      "A tight can bursts. Leave a vent of 2 to 3 mm, nothing wet or oily inside, and keep clear of it while it heats.");
-
-  private static final String ALWAYS =
-      " Burnt gas holds carbon monoxide: alarm on, doors open. Follow the makers' instructions and local codes.";
+  SEALED("sealed");
 
   private final String word;
-  private final String caution;
 
-  OxygenSchool(String word, String caution) {
+  OxygenSchool(String word) {
     this.word = word;
-    this.caution = caution;
   }
 
   /** The word used in shorthand. */
@@ -35,8 +25,9 @@ public enum OxygenSchool {
     return word;
   }
 
-  /** Where it can hurt people, in a few sentences. */
-  public String caution() {
-    return caution + ALWAYS;
+  /** Where it can hurt people. */
+  public Message caution() {
+    return WeldText.PROTECTION_CAUTION.with(
+        "protection", this, "ventFrom", Quantity.mm(2), "ventTo", Quantity.mm(3));
   }
 }

@@ -9,6 +9,7 @@ import app.geminal.billet.Run;
 import app.geminal.billet.Step;
 import app.geminal.operation.SetWeld;
 import app.geminal.shop.Shop;
+import app.geminal.text.Topic;
 import app.geminal.weld.Method;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -22,15 +23,15 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 
-/** What findings offer mends what they found, breaks nothing else, and they never contradict. */
+/** A remedy removes its finding, breaks nothing else, and two findings never contradict. */
 class RemediesTest {
   private static final int PLANS = 2000;
   private static final Shop SHOP = Shop.common();
 
   /** Where and of what a finding is; its figures may change. */
-  private record Place(String id, int stage, String about, String what) {
+  private record Place(Topic kind, int stage, String about) {
     static Place of(Finding f) {
-      return new Place(f.id(), f.stage(), f.about(), f.what());
+      return new Place(f.kind(), f.stage(), f.about());
     }
   }
 
@@ -42,7 +43,7 @@ class RemediesTest {
   @Test
   void aRemedyMakesItsFindingGoAndBringsNoNewError() {
     Set<String> tried = ConcurrentHashMap.newKeySet();
-    LongStream.rangeClosed(1, PLANS).parallel().forEach(seed -> tried.addAll(mended(seed)));
+    LongStream.rangeClosed(1, PLANS).parallel().forEach(seed -> tried.addAll(remedied(seed)));
     assertThat(tried)
         .contains(
             "not-set",
@@ -58,8 +59,8 @@ class RemediesTest {
             "zinc-or-lead");
   }
 
-  /** Applies every remedy of one plan; names of the findings that had one. */
-  private static Set<String> mended(long seed) {
+  /** Applies every remedy of one plan; families of the findings that had one. */
+  private static Set<String> remedied(long seed) {
     Set<String> tried = new HashSet<>();
     Plan plan = RandomPlans.offered(seed);
     List<Finding> before = found(plan);
@@ -68,25 +69,25 @@ class RemediesTest {
       if (f.remedy().isEmpty()) {
         continue;
       }
-      Optional<Plan> mended = applied(plan, f);
-      if (mended.isEmpty()) {
+      Optional<Plan> remedied = applied(plan, f);
+      if (remedied.isEmpty()) {
         continue;
       }
-      tried.add(f.id());
-      int added = f.remedy().get().edit() instanceof Remedy.Before ? 1 : 0;
-      List<Finding> after = found(mended.get());
+      tried.add(f.family());
+      int added = f.remedy().get() instanceof Remedy.Before ? 1 : 0;
+      List<Finding> after = found(remedied.get());
       assertThat(after)
-          .as("seed %d: %s by “%s” in %s", seed, f, f.remedy().get().label(), plan)
+          .as("seed %d: %s by “%s” in %s", seed, f, f.remedyLabel().orElseThrow(), plan)
           .noneMatch(a -> Place.of(a).equals(moved(Place.of(f), added)));
       List<Finding> fresh =
           after.stream()
-              .filter(a -> a.strength() == Strength.WILL_FAIL)
+              .filter(a -> a.severity() == Severity.ERROR)
               // What was never reached before was not looked at before.
               .filter(a -> a.stage() <= reached + added)
               .filter(a -> before.stream().noneMatch(b -> isThere(b, a, f.stage(), added)))
               .toList();
       assertThat(fresh)
-          .as("seed %d: %s by “%s” in %s", seed, f, f.remedy().get().label(), plan)
+          .as("seed %d: %s by “%s” in %s", seed, f, f.remedyLabel().orElseThrow(), plan)
           .isEmpty();
     }
     return tried;
@@ -95,13 +96,13 @@ class RemediesTest {
   /** Whether an error stood there before a step was put in, or nothing was. */
   private static boolean isThere(Finding before, Finding after, int from, int added) {
     int stage = before.stage() + (before.stage() >= from ? added : 0);
-    return before.strength() == Strength.WILL_FAIL
-        && before.id().equals(after.id())
+    return before.severity() == Severity.ERROR
+        && before.kind() == after.kind()
         && stage == after.stage();
   }
 
   private static Place moved(Place place, int by) {
-    return new Place(place.id(), place.stage() + by, place.about(), place.what());
+    return new Place(place.kind(), place.stage() + by, place.about());
   }
 
   @Test
@@ -117,7 +118,7 @@ class RemediesTest {
       Plan plan = RandomPlans.offered(seed);
       Map<Integer, List<Finding>> atStage = new HashMap<>();
       for (Finding f : found(plan)) {
-        if (f.remedy().map(Remedy::edit).orElse(null) instanceof Remedy.Instead instead
+        if (f.remedy().orElse(null) instanceof Remedy.Instead instead
             && instead.operation() instanceof SetWeld) {
           atStage.computeIfAbsent(f.stage(), _ -> new ArrayList<>()).add(f);
         }
@@ -127,7 +128,7 @@ class RemediesTest {
         for (var figure : figures.entrySet()) {
           List<Double> ways =
               here.stream()
-                  .map(f -> (Remedy.Instead) f.remedy().orElseThrow().edit())
+                  .map(f -> (Remedy.Instead) f.remedy().orElseThrow())
                   .map(i -> figure.getValue().applyAsDouble((SetWeld) i.operation()))
                   .map(v -> Math.signum(v - figure.getValue().applyAsDouble(planned)))
                   .filter(way -> way != 0)
@@ -152,8 +153,8 @@ class RemediesTest {
       List<Finding> found = foundIn("(M 5, Cu 0.5, D 6, Cu 0.5, M 5) 40 x 100 > " + set);
       assertThat(found)
           .as(set)
-          .noneMatch(f -> f.strength() == Strength.WILL_FAIL)
-          .extracting(Finding::id)
+          .noneMatch(f -> f.severity() == Severity.ERROR)
+          .extracting(Finding::family)
           .doesNotContain(
               "below-welding-heat", "few-setting-heats", "no-weld-window", "copper-runs");
     }
@@ -184,14 +185,14 @@ class RemediesTest {
     Remedy remedy = f.remedy().orElseThrow();
     List<Step> steps = new ArrayList<>(plan.steps());
     int at = f.stage() - 1;
-    return switch (remedy.edit()) {
+    return switch (remedy) {
       case Remedy.Instead instead -> {
         Step old = steps.get(at);
         steps.set(at, new Step(old.key(), instead.operation(), old.off(), old.measured()));
         yield Optional.of(new Plan(plan.stack(), steps, plan.parts(), plan.wanted()));
       }
       case Remedy.Before before -> {
-        steps.add(at, Step.of("mended", before.operation()));
+        steps.add(at, Step.of("remedied", before.operation()));
         yield Optional.of(new Plan(plan.stack(), steps, plan.parts(), plan.wanted()));
       }
       case Remedy.Restacked restacked ->

@@ -55,7 +55,7 @@ class CourseTest {
     assertThat(course.heat()).isEqualTo(3);
     assertThat(Review.of(course, Limits.common())).isNotEmpty().allMatch(Lesson::well);
     assertThat(course.toll().hotS()).isBetween(200.0, 3600.0);
-    assertThat(Advice.of(course).title()).isEqualTo("Done.");
+    assertThat(Advice.of(course).title()).isEqualTo(HeatText.NOW_DONE.with());
   }
 
   @Test
@@ -99,7 +99,7 @@ class CourseTest {
     tap(course, Act.IN);
     wait(course, 240);
     tap(course, Act.OUT);
-    assertThat(Advice.of(course).title()).startsWith("Too cold");
+    assertThat(Advice.of(course).title().key()).isEqualTo("heat.now-too-cold");
     wait(course, 60);
     tap(course, Act.SQUEEZE);
     List<Lesson> lessons = Review.of(course, Limits.common());
@@ -135,7 +135,7 @@ class CourseTest {
     for (int i = 0; i < 1500; i++) {
       course.passes(1, 1400, 0);
     }
-    assertThat(Advice.of(course).title()).startsWith("Too hot");
+    assertThat(Advice.of(course).title().key()).isEqualTo("heat.now-too-hot");
     assertThat(Advice.of(course).urgent()).isTrue();
     assertThat(Review.of(course, Limits.common()))
         .anyMatch(l -> l.kind() == Lesson.Kind.HEAT && !l.well());
@@ -150,12 +150,13 @@ class CourseTest {
     while (course.estimate().skinC() < window.ceilingC() + 5) {
       course.passes(1, hot, 0);
     }
-    assertThat(Advice.of(course).title()).isEqualTo("Turn it over.");
+    assertThat(Advice.of(course).title()).isEqualTo(HeatText.NOW_TURN.with());
     tap(course, Act.TURN);
     while (course.estimate().skinC() < window.ceilingC() + 5) {
       course.passes(1, hot + 15, 0);
     }
-    assertThat(Advice.of(course).title()).isIn("Turn the forge down.", "Ready. Take it out.");
+    assertThat(Advice.of(course).title())
+        .isIn(HeatText.NOW_TURN_DOWN.with(), HeatText.NOW_OUT.with("over", false));
     assertThat(window.chamberC()).isBetween(window.aimC(), window.ceilingC());
   }
 
@@ -166,7 +167,7 @@ class CourseTest {
     wait(course, 300);
     tap(course, Act.TURN);
     wait(course, 3000);
-    assertThat(Advice.of(course).title()).contains("only loses steel");
+    assertThat(Advice.of(course).title().toString()).contains("only loses steel");
     assertThat(course.readyForS()).isGreaterThan(600);
     assertThat(course.secondsToReady()).isZero();
     assertThat(course.working().jointS()).isPositive();
@@ -199,7 +200,7 @@ class CourseTest {
   void fluxComesAtDullRed() {
     Course course = new Course(HeatPlannerTest.weld(OxygenSchool.BORAX), 15);
     tap(course, Act.IN);
-    assertThat(Advice.of(course).why()).contains("dull red");
+    assertThat(Advice.of(course).why().toString()).contains("dull red");
     wait(course, 240);
     assertThat(Advice.of(course).main()).isEqualTo(Act.FLUX);
     tap(course, Act.OUT);

@@ -123,10 +123,10 @@ class PairingTest {
       String id, String field, double past, Weight weight, double inside) {
     assertThat(with(field, past).reasons())
         .anySatisfy(r -> {
-          assertThat(r.id()).isEqualTo(id);
+          assertThat(r.family()).isEqualTo(id);
           assertThat(r.weight()).isEqualTo(weight);
-          assertThat(r.why()).isNotEmpty();
-          assertThat(r.mend()).isNotEmpty();
+          assertThat(r.why().toString()).isNotBlank();
+          assertThat(r.action().toString()).isNotBlank();
           assertThat(r.steels()).isNotEmpty();
         });
     assertThat(with(field, inside).has(id)).isFalse();

@@ -46,7 +46,7 @@ class TemperaturesTest {
   void marksInSentencesAreShownInTheReadersUnit() {
     String sentence =
         "A bar " + Measure.mm(38.1) + " wide at " + Measure.celsius(1180) + ", $1 and \\ stay.";
-    assertThat(Measure.render(sentence, (unit, value) -> value + " " + unit))
+    assertThat(Measure.render(sentence, q -> q.value() + " " + q.kind().mark()))
         .isEqualTo("A bar 38.1 mm wide at 1180.0 C, $1 and \\ stay.");
   }
 }

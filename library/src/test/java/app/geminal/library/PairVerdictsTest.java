@@ -118,8 +118,8 @@ class PairVerdictsTest {
   @Test
   void brassIsAHazardAndStandsFirst() {
     Reason first = mixed(OxygenSchool.BORAX, "1084", "CW508L").reasons().getFirst();
-    assertThat(first.id()).isEqualTo("zinc-or-lead");
-    assertThat(first.hazard()).isTrue();
+    assertThat(first.family()).isEqualTo("zinc-or-lead");
+    assertThat(first.safety()).isTrue();
   }
 
   @Test
@@ -127,7 +127,7 @@ class PairVerdictsTest {
     Verdict lean = mixed(OxygenSchool.BORAX, "5160", "1018");
     assertThat(lean.softScore()).isGreaterThan(85);
     assertThat(lean.grade()).isEqualTo(Grade.STOP);
-    assertThat(lean.reasons().getFirst().id()).isEqualTo("edge-carbon");
+    assertThat(lean.reasons().getFirst().family()).isEqualTo("edge-carbon");
     Verdict fitting =
         Pairing.of(
             new Question(
@@ -183,10 +183,10 @@ class PairVerdictsTest {
                 OxygenSchool.SEALED,
                 true));
     assertThat(sheets.grade()).isEqualTo(Grade.SKILLED);
-    assertThat(sheets.reasons()).filteredOn(r -> r.id().equals("copper-runs")).hasSize(2);
+    assertThat(sheets.reasons()).filteredOn(r -> r.family().equals("copper-runs")).hasSize(2);
     assertThat(sheets.reasons())
-        .filteredOn(r -> r.id().equals("copper-runs"))
-        .allMatch(Reason::hazard);
+        .filteredOn(r -> r.family().equals("copper-runs"))
+        .allMatch(Reason::safety);
   }
 
   @Test
@@ -220,23 +220,23 @@ class PairVerdictsTest {
   /** Mild steel in a blade: graded by what the edge comes to, without a step, and said. */
   @ParameterizedTest
   @CsvSource({
-    "1084, 1018, 68, SKILLED, Mild steel in the edge.",
-    "1018, 15N20, 54, POOR, Lean at the edge.",
-    "S235, 1095, 74, GOOD, Mild steel in the edge.",
-    "W2, wrought_iron, 57, SKILLED, Mild steel in the edge.",
-    "1084, wrought_iron, 50, POOR, Lean at the edge."
+    "1084, 1018, 68, SKILLED, Mild steel at the edge.",
+    "1018, 15N20, 54, POOR, Low carbon at the edge.",
+    "S235, 1095, 74, GOOD, Mild steel at the edge.",
+    "W2, wrought_iron, 57, SKILLED, Mild steel at the edge.",
+    "1084, wrought_iron, 50, POOR, Low carbon at the edge."
   })
   void mildSteelInAnEdgeCostsAndIsSaid(String a, String b, double score, Grade grade, String what) {
     Verdict verdict = mixed(OxygenSchool.BORAX, a, b);
     assertThat(verdict.score()).isCloseTo(score, within(2.5));
     assertThat(verdict.grade()).isEqualTo(grade);
     assertThat(verdict.reasons())
-        .filteredOn(r -> r.id().equals("edge-carbon"))
+        .filteredOn(r -> r.family().equals("edge-carbon"))
         .singleElement()
         .satisfies(r -> {
           assertThat(r.weight()).isEqualTo(Weight.CONDITION);
-          assertThat(r.what()).isEqualTo(what);
-          assertThat(r.mend()).contains("core of its own");
+          assertThat(r.what()).hasToString(what);
+          assertThat(r.action().toString()).contains("separate core");
         });
   }
 
@@ -271,7 +271,8 @@ class PairVerdictsTest {
     Verdict thick = Pairing.of(new Question(members, OxygenSchool.BORAX, true, 0.9));
     assertThat(between.score()).isLessThan(fine.score());
     assertThat(thick.grade()).isEqualTo(Grade.STOP);
-    assertThat(thick.reasons().getFirst().why()).contains("90 % of the difference");
+    assertThat(thick.reasons().getFirst().why().toString())
+        .contains("90% of the carbon difference");
   }
 
   @Test
@@ -291,7 +292,7 @@ class PairVerdictsTest {
     assertThat(nickel.has("edge-carbon")).isFalse();
     Verdict stainless = mixed(OxygenSchool.SEALED, "1084", "304");
     assertThat(stainless.reasons())
-        .filteredOn(r -> r.id().equals("edge-carbon"))
+        .filteredOn(r -> r.family().equals("edge-carbon"))
         .singleElement()
         .satisfies(r -> assertThat(r.weight()).isEqualTo(Weight.NOTE));
   }

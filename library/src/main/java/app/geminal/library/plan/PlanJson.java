@@ -6,6 +6,7 @@ import app.geminal.layup.Coating;
 import app.geminal.layup.Laid;
 import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
+import app.geminal.library.text.MessageJson;
 import app.geminal.measured.Measured;
 import app.geminal.operation.Blade;
 import app.geminal.operation.Cut;
@@ -37,6 +38,8 @@ import com.fasterxml.jackson.annotation.JsonProperty;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.List;
+import java.util.Locale;
+import java.util.function.Supplier;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.StreamReadFeature;
@@ -55,8 +58,13 @@ import tools.jackson.databind.module.SimpleModule;
 public final class PlanJson {
   private PlanJson() {}
 
-  /** The settings, on a mapper that is being built. */
+  /** The settings, on a mapper that is being built; texts in English. */
   public static void strict(JsonMapper.Builder builder) {
+    strict(builder, () -> Locale.ENGLISH);
+  }
+
+  /** The settings, on a mapper that is being built; texts in a reader's language. */
+  public static void strict(JsonMapper.Builder builder, Supplier<Locale> language) {
     // A record's components are its document; its questions (isSealed) are not.
     builder
         .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
@@ -67,6 +75,7 @@ public final class PlanJson {
         .addMixIn(Step.class, StepJson.class)
         .addMixIn(SetAside.class, SetAsideJson.class)
         .addMixIn(SetWeld.class, SetWeldJson.class)
+        .addModule(MessageJson.module(language))
         .addModule(
             new SimpleModule("finite")
                 .addDeserializer(double.class, new Finite(double.class, 0.0))

@@ -5,7 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.geminal.billet.Run;
 import app.geminal.finding.Checks;
 import app.geminal.finding.Known;
-import app.geminal.finding.Strength;
+import app.geminal.finding.Severity;
 import app.geminal.library.ShippedSteels;
 import app.geminal.pattern.Field;
 import app.geminal.pattern.ScanLine;
@@ -36,7 +36,7 @@ class ShippedPatternsTest {
       assertThat(run.last().visibleCount()).as(pattern.name()).isPositive();
       assertThat(Checks.of(run, STEELS, SHOP, Known.nothing()))
           .as(pattern.name())
-          .noneMatch(f -> f.strength() == Strength.WILL_FAIL);
+          .noneMatch(f -> f.severity() == Severity.ERROR);
     }
   }
 

@@ -1,6 +1,6 @@
 package app.geminal.server.account;
 
-import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 
 /**
  * A person who may sign in.
@@ -14,6 +14,6 @@ record Account(
     String login,
     String name,
     String passwordHash,
-    UnitSystem units,
+    Units units,
     Rank rank,
     boolean mayEnter) {}

@@ -1,11 +1,16 @@
 package app.geminal.server.account;
 
 import app.geminal.check.Require;
+import app.geminal.units.QuantityKind;
 import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;
 import java.security.Principal;
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -45,7 +50,7 @@ class AccountController {
    *
    * @param login name signed in with, null where nobody is
    * @param name name of whoever is signed in, null where nobody is
-   * @param units units shown
+   * @param units units they read: a system, and quantities read in the other one
    * @param rank what they may do, null where nobody is signed in
    * @param ownerNeeded nobody can sign in yet: the first visitor becomes the owner
    * @param demo how to sign in to the demo shop, null in any other
@@ -53,7 +58,7 @@ class AccountController {
   record Session(
       @Nullable String login,
       @Nullable String name,
-      UnitSystem units,
+      UnitsBody units,
       @Nullable Rank rank,
       boolean ownerNeeded,
       @Nullable DemoSignIn demo) {}
@@ -72,9 +77,28 @@ class AccountController {
   /**
    * A person's settings.
    *
-   * @param units units shown
+   * @param units units they read: a system, and quantities read in the other one
    */
-  record Settings(UnitSystem units) {}
+  record Settings(UnitsBody units) {}
+
+  /**
+   * The units a person reads and types.
+   *
+   * @param system for everything else
+   * @param chosen quantities read in the other system, such as temperatures in °C beside inches
+   */
+  record UnitsBody(UnitSystem system, @Nullable Map<QuantityKind, UnitSystem> chosen) {
+    static UnitsBody of(Units units) {
+      return new UnitsBody(units.system(), units.chosen());
+    }
+
+    Units units() {
+      Map<QuantityKind, UnitSystem> differs = new EnumMap<>(QuantityKind.class);
+      Objects.requireNonNullElse(chosen, Map.<QuantityKind, UnitSystem>of())
+          .forEach((kind, one) -> differs.put(kind, Require.present("units/chosen", one)));
+      return new Units(Require.present("units/system", system), differs);
+    }
+  }
 
   /** Who is signed in. */
   @Operation(operationId = "getSignIn")
@@ -86,7 +110,7 @@ class AccountController {
       return new Session(
           null,
           null,
-          UnitSystem.METRIC,
+          UnitsBody.of(Units.METRIC),
           null,
           accounts.isEmpty(),
           Optional.of(demo)
@@ -96,7 +120,12 @@ class AccountController {
     }
     Account account = accounts.get(who.getName());
     return new Session(
-        account.login(), account.name(), account.units(), account.rank(), false, null);
+        account.login(),
+        account.name(),
+        UnitsBody.of(account.units()),
+        account.rank(),
+        false,
+        null);
   }
 
   /** Makes the first visitor the owner, with the code printed on the console. */
@@ -107,7 +136,12 @@ class AccountController {
     String code = Require.text("code", owner.code(), 40);
     ownerCode.use(code, request.getRemoteAddr());
     try {
-      accounts.add(owner.login(), owner.name(), owner.password(), owner.units(), Rank.OWNER);
+      accounts.add(
+          owner.login(),
+          owner.name(),
+          owner.password(),
+          new Units(Require.present("units", owner.units())),
+          Rank.OWNER);
     } catch (RuntimeException e) {
       ownerCode.restore(code);
       throw e;
@@ -120,7 +154,8 @@ class AccountController {
   @PutMapping("/api/v1/settings")
   @Needs(value = Rank.GUEST, inPerson = true)
   Settings change(@RequestBody Settings settings, Principal who) {
-    accounts.setUnits(who.getName(), settings.units());
-    return settings;
+    Units units = Require.present("units", settings.units()).units();
+    accounts.setUnits(who.getName(), units);
+    return new Settings(UnitsBody.of(units));
   }
 }

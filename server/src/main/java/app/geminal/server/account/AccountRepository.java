@@ -1,6 +1,6 @@
 package app.geminal.server.account;
 
-import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
@@ -20,12 +20,12 @@ class AccountRepository {
               row.getString("login"),
               row.getString("name"),
               row.getString("password_hash"),
-              UnitSystem.valueOf(row.getString("units")),
+              UnitsDocument.read(row.getString("units"), row.getString("units_chosen")),
               Rank.valueOf(row.getString("role")),
               row.getBoolean("may_enter"));
 
   private static final String SELECT =
-      "SELECT id, login, name, password_hash, units, role, may_enter FROM account ";
+      "SELECT id, login, name, password_hash, units, units_chosen, role, may_enter FROM account ";
 
   private final JdbcClient jdbc;
 
@@ -77,25 +77,26 @@ class AccountRepository {
     return jdbc.sql("SELECT COUNT(*) FROM account").query(Long.class).single() == 0;
   }
 
-  void add(
-      String login, String name, String passwordHash, UnitSystem units, Rank rank, Instant now) {
+  void add(String login, String name, String passwordHash, Units units, Rank rank, Instant now) {
     jdbc.sql(
             """
-            INSERT INTO account (login, name, password_hash, units, role, created_at)
-            VALUES (:login, :name, :hash, :units, :role, :now)
+            INSERT INTO account (login, name, password_hash, units, units_chosen, role, created_at)
+            VALUES (:login, :name, :hash, :units, :chosen, :role, :now)
             """)
         .param("login", login)
         .param("name", name)
         .param("hash", passwordHash)
-        .param("units", units.name())
+        .param("units", units.system().name())
+        .param("chosen", UnitsDocument.write(units))
         .param("role", rank.name())
         .param("now", LocalDateTime.ofInstant(now, ZoneOffset.UTC))
         .update();
   }
 
-  void setUnits(String login, UnitSystem units) {
-    jdbc.sql("UPDATE account SET units = :units WHERE login = :login")
-        .param("units", units.name())
+  void setUnits(String login, Units units) {
+    jdbc.sql("UPDATE account SET units = :units, units_chosen = :chosen WHERE login = :login")
+        .param("units", units.system().name())
+        .param("chosen", UnitsDocument.write(units))
         .param("login", login)
         .update();
   }

@@ -5,7 +5,7 @@ import app.geminal.check.Require;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.turn.Turns;
 import app.geminal.units.Text;
-import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.List;
@@ -71,7 +71,7 @@ public class Accounts implements UserDetailsService {
    * @throws BadValue when a field breaks its rule
    */
   @Transactional
-  public Account add(String login, String name, String password, UnitSystem units, Rank rank) {
+  public Account add(String login, String name, String password, Units units, Rank rank) {
     Require.text("login", login, 40);
     if (!login.matches("[\\p{L}\\p{N}._-]+")) {
       throw new BadValue("login", "A sign-in name has letters, digits, dot, dash and _ only.");
@@ -202,8 +202,8 @@ public class Accounts implements UserDetailsService {
   }
 
   /** The units a person reads and types. */
-  public UnitSystem units(String login) {
-    return accounts.find(login).map(Account::units).orElse(UnitSystem.METRIC);
+  public Units units(String login) {
+    return accounts.find(login).map(Account::units).orElse(Units.METRIC);
   }
 
   Account get(String login) {
@@ -215,7 +215,7 @@ public class Accounts implements UserDetailsService {
     return get(login).id();
   }
 
-  void setUnits(String login, UnitSystem units) {
+  void setUnits(String login, Units units) {
     accounts.setUnits(login, Require.present("units", units));
   }
 }

@@ -1,7 +1,9 @@
 package app.geminal.server.account;
 
 import app.geminal.check.BadValue;
+import app.geminal.check.Require;
 import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
@@ -89,7 +91,12 @@ class PeopleController {
   @Needs(value = Rank.OWNER, inPerson = true)
   PersonView letIn(@RequestBody NewPerson body) {
     return PersonView.of(
-        accounts.add(body.login(), body.name(), body.password(), body.units(), body.rank()));
+        accounts.add(
+            body.login(),
+            body.name(),
+            body.password(),
+            new Units(Require.present("units", body.units())),
+            body.rank()));
   }
 
   /** Changes what a person may do. */

@@ -1,5 +1,6 @@
 package app.geminal.server.api;
 
+import app.geminal.text.Message;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonInclude;
 import com.fasterxml.jackson.annotation.JsonProperty;
@@ -62,6 +63,9 @@ class RecordSchemas implements ModelConverter {
     if (raw == JsonNode.class) {
       return new JsonSchema().types(Set.of("object"));
     }
+    if (raw == Message.class) {
+      return new JsonSchema().types(Set.of("string"));
+    }
     if (raw == OptionalDouble.class) {
       return new JsonSchema().types(new TreeSet<>(Set.of("number", "null"))).format("double");
     }
@@ -75,7 +79,9 @@ class RecordSchemas implements ModelConverter {
   }
 
   private static boolean isOurs(Class<?> type) {
-    return type.getName().startsWith(OURS) && (type.isRecord() || type.isSealed());
+    return type.getName().startsWith(OURS)
+        && type != Message.class
+        && (type.isRecord() || type.isSealed());
   }
 
   private static Schema<?> reference(String name) {

@@ -96,7 +96,7 @@ class PlanController {
   @Needs(Rank.GUEST)
   PlanBody read(@RequestBody LineBody body, Principal who) {
     String line = Require.present("line", body.line());
-    Plan read = Shorthand.parse(line, accounts.units(who.getName()), shops.practice());
+    Plan read = Shorthand.parse(line, accounts.units(who.getName()).system(), shops.practice());
     return new PlanBody(body.plan() == null ? read : read.withKeysOf(body.plan()));
   }
 
@@ -114,7 +114,8 @@ class PlanController {
     Bars bars = stages.get(Math.min(after, stages.size() - 1)).bars();
     Operation operation =
         Suggestion.of(words, bars, practice)
-            .orElseGet(() -> Shorthand.parseStep(words, accounts.units(who.getName()), practice));
+            .orElseGet(
+                () -> Shorthand.parseStep(words, accounts.units(who.getName()).system(), practice));
     return new PlanBody(plan.withStepAfter(after, operation));
   }
 

@@ -4,7 +4,7 @@ import app.geminal.billet.Origin;
 import app.geminal.billet.Run;
 import app.geminal.finding.Checks;
 import app.geminal.finding.Known;
-import app.geminal.finding.Strength;
+import app.geminal.finding.Severity;
 import app.geminal.server.shop.Kept;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
@@ -99,7 +99,7 @@ class RackFigures {
         StageView.of(run, run.stages().size() - 1, steels, shop),
         run.stop().isPresent(),
         Checks.of(run, steels, shop, known).stream()
-            .filter(f -> f.strength() == Strength.WILL_FAIL)
+            .filter(f -> f.severity() == Severity.ERROR)
             .count());
   }
 }

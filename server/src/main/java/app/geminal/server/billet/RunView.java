@@ -6,13 +6,14 @@ import app.geminal.finding.Checks;
 import app.geminal.finding.Finding;
 import app.geminal.finding.Known;
 import app.geminal.finding.Remedy;
-import app.geminal.finding.Strength;
+import app.geminal.finding.Severity;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.LossKind;
 import app.geminal.operation.Operation;
 import app.geminal.shop.Shop;
 import app.geminal.sizing.Finish;
 import app.geminal.steel.Steels;
+import app.geminal.text.Message;
 import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -61,46 +62,46 @@ record RunView(
    * A finding; {@code record} is what the Book says of such welds, empty where it says nothing.
    *
    * @param id which finding it is, the same in every plan
-   * @param strength how serious it is
-   * @param hazard whether it can hurt somebody
+   * @param severity how serious it is
+   * @param safety whether it can hurt somebody
    * @param stage number of the stage it is found at, from 0
    * @param about what it concerns: a steel, a joint or a tool
    * @param actual the figure found, in the unit of limit; null where there is no figure
    * @param limit the limit it is held to, in the unit of actual; null where there is none
    * @param what what is the matter, with figure and limit
    * @param why why it matters
-   * @param mend what to do about it
+   * @param action what to do about it
    * @param record what the shop's own record says of it, may be empty
    * @param remedy a change that can be applied, null for none
    */
   record FindingView(
       String id,
-      Strength strength,
-      boolean hazard,
+      Severity severity,
+      boolean safety,
       int stage,
       String about,
       @Nullable Double actual,
       @Nullable Double limit,
-      String what,
-      String why,
-      String mend,
+      Message what,
+      Message why,
+      Message action,
       String record,
       @Nullable RemedyView remedy) {
 
     static FindingView of(Finding f, Map<String, String> sayings) {
       return new FindingView(
-          f.id(),
-          f.strength(),
-          f.hazard(),
+          f.family(),
+          f.severity(),
+          f.safety(),
           f.stage(),
           f.about(),
           boxed(f.actual()),
           boxed(f.limit()),
           f.what(),
           f.why(),
-          f.mend(),
-          sayings.getOrDefault(f.id(), ""),
-          f.remedy().map(RemedyView::of).orElse(null));
+          f.action(),
+          sayings.getOrDefault(f.family(), ""),
+          f.remedy().map(r -> RemedyView.of(f.remedyLabel().orElseThrow(), r)).orElse(null));
     }
 
     private static @Nullable Double boxed(OptionalDouble value) {
@@ -109,7 +110,7 @@ record RunView(
   }
 
   /**
-   * An edit that would mend a finding: one of the three is there.
+   * An edit that makes a finding go away: one of the three is there.
    *
    * @param label what the button says
    * @param instead the step to put in its place, null for none
@@ -117,15 +118,15 @@ record RunView(
    * @param stack the stack to put in its place, null for none
    */
   record RemedyView(
-      String label,
+      Message label,
       @Nullable Operation instead,
       @Nullable Operation before,
       @Nullable Stack stack) {
-    static RemedyView of(Remedy remedy) {
-      return switch (remedy.edit()) {
-        case Remedy.Instead e -> new RemedyView(remedy.label(), e.operation(), null, null);
-        case Remedy.Before e -> new RemedyView(remedy.label(), null, e.operation(), null);
-        case Remedy.Restacked e -> new RemedyView(remedy.label(), null, null, e.stack());
+    static RemedyView of(Message label, Remedy remedy) {
+      return switch (remedy) {
+        case Remedy.Instead e -> new RemedyView(label, e.operation(), null, null);
+        case Remedy.Before e -> new RemedyView(label, null, e.operation(), null);
+        case Remedy.Restacked e -> new RemedyView(label, null, null, e.stack());
       };
     }
   }

@@ -53,7 +53,7 @@ class RunViews {
   private RunView of(Plan plan, long billetId, Principal who, Map<String, String> sayings) {
     Shop shop = shops.shop();
     Steels steels = shelf.steels();
-    String line = Shorthand.format(plan, accounts.units(who.getName()), shop.practice());
+    String line = Shorthand.format(plan, accounts.units(who.getName()).system(), shop.practice());
     Set<Known.Welded> welded = book.welded();
     Map<Origin, Integer> free = aside.free(origins(plan), billetId);
     return RunView.of(

@@ -2,6 +2,7 @@ package app.geminal.server.book;
 
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
+import app.geminal.text.Message;
 import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
@@ -39,7 +40,7 @@ class BookController {
    * @param school a way to keep air from the joint
    * @param caution what can hurt, and what to do about it
    */
-  record SchoolView(OxygenSchool school, String caution) {}
+  record SchoolView(OxygenSchool school, Message caution) {}
 
   /** The ways to keep air from a joint, and their cautions. */
   @Operation(operationId = "listProtections")

@@ -7,11 +7,10 @@ import java.util.List;
  *
  * @param name name
  * @param purpose what it is for, may be empty
- * @param units units shown
  * @param cutList what is cut for the stack, thickest line first
  * @param rows the Run, the stack first
  * @param heats one line for each weld
- * @param counts visible layers and those counted at the saw
+ * @param counts visible and nominal layers
  * @param flaws that are still in the bar
  * @param cautions where it can hurt
  * @param link opens the Fire view with this billet
@@ -19,7 +18,6 @@ import java.util.List;
 public record Card(
     String name,
     String purpose,
-    String units,
     List<String> cutList,
     List<Row> rows,
     List<Heat> heats,

@@ -78,25 +78,24 @@ final class CardPdf {
         .right { text-align: right; padding-right: 0; }
         </style></head><body>
         <table><tr>
-          <td><h1>%s</h1><p>%s</p><p>All figures in %s.</p></td>
+          <td><h1>%s</h1><p>%s</p></td>
           <td class="right" style="width: 58mm"><span class="count">%s</span> visible layers
-            <br/>%s counted at the saw<br/>%s</td>
+            <br/>nominal %s<br/>%s</td>
           <td class="right" style="width: 29mm"><img class="qr" src="data:image/png;base64,%s"/>
-            <br/>to the fire</td>
+            <br/>Start session</td>
         </tr></table>
-        <h2>Cut</h2><p style="font-size: 1.2em">%s</p>
+        <h2>Cut list</h2><p style="font-size: 1.2em">%s</p>
         <h2>Run</h2>
-        <table><tr><th>step</th><th>then it is, width × height × length</th><th>layers</th>
-          <th>stops, heat by heat</th></tr>%s</table>
+        <table><tr><th>Step</th><th>Width × height × length after it</th><th>Layers</th>
+          <th>Stop blocks, heat by heat</th></tr>%s</table>
         %s%s
-        <h2>Where it can hurt</h2><ul>%s</ul>
+        <h2>Safety</h2><ul>%s</ul>
         </body></html>
         """,
         text(card.name()),
         pt,
         text(card.name()),
         text(card.purpose()),
-        text(card.units()),
         text(card.counts().visible()),
         text(card.counts().shop()),
         text(card.counts().bar()),
@@ -138,7 +137,7 @@ final class CardPdf {
     if (flaws.isEmpty()) {
       return "";
     }
-    return "<h2>Flaws in the bar</h2><ul>"
+    return "<h2>Open flaws</h2><ul>"
         + flaws.stream().map(f -> "<li>" + text(f) + "</li>").collect(Collectors.joining())
         + "</ul>";
   }

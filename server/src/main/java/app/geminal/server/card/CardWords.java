@@ -1,45 +1,39 @@
 package app.geminal.server.card;
 
-import app.geminal.units.Lengths;
+import app.geminal.text.Message;
 import app.geminal.units.Measure;
-import app.geminal.units.UnitSystem;
-import java.util.Locale;
+import app.geminal.units.Quantity;
+import app.geminal.units.QuantityKind;
+import app.geminal.units.Units;
 
-/** Lengths and heats as they are printed: rounded to what a smith sets. */
-record CardWords(UnitSystem units) {
+/** Figures as they are printed, in the reader's units. */
+record CardWords(Units units) {
   String length(double mm) {
-    if (units == UnitSystem.METRIC) {
-      return String.format(Locale.ROOT, mm < 10 ? "%.1f" : "%.0f", mm);
-    }
-    return Lengths.nearestFraction(mm);
+    return QuantityKind.LENGTH.figure(mm, units.of(QuantityKind.LENGTH));
   }
 
   String withUnit(double mm) {
-    return length(mm) + (units == UnitSystem.METRIC ? " mm" : " in");
+    return Quantity.mm(mm).format(units);
   }
 
   String heat(double celsius) {
-    return units == UnitSystem.METRIC
-        ? Math.round(celsius) + " °C"
-        : Math.round(celsius * 9 / 5 + 32) + " °F";
+    return Quantity.celsius(celsius).format(units);
+  }
+
+  String mass(double kg) {
+    return Quantity.kg(kg).format(units);
   }
 
   String size(double widthMm, double heightMm, double lengthMm) {
-    return length(widthMm) + " × " + length(heightMm) + " × " + length(lengthMm);
+    return length(widthMm) + " × " + length(heightMm) + " × " + withUnit(lengthMm);
+  }
+
+  String sentence(Message message) {
+    return message.read(units);
   }
 
   /** A sentence of the core with its marks in these units. */
   String sentence(String marked) {
-    return Measure.render(
-        marked,
-        (unit, value) ->
-            switch (unit) {
-              case "mm" -> withUnit(value);
-              case "dC" ->
-                  units == UnitSystem.METRIC
-                      ? Math.round(value) + " °C"
-                      : Math.round(value * 9 / 5) + " °F";
-              default -> heat(value);
-            });
+    return Measure.read(marked, units);
   }
 }

@@ -17,8 +17,9 @@ import app.geminal.server.fire.HeatPlans;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.Shop;
+import app.geminal.units.Quantity;
 import app.geminal.units.Text;
-import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 import app.geminal.weld.OxygenSchool;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
@@ -56,7 +57,7 @@ class Cards {
    *
    * @param origin where the shop answers, for the link
    */
-  Card of(long billetId, UnitSystem units, String origin) {
+  Card of(long billetId, Units units, String origin) {
     Billet billet = billets.get(billetId);
     Shop shop = shops.shop();
     CardWords words = new CardWords(units);
@@ -66,9 +67,8 @@ class Cards {
     return new Card(
         billet.name(),
         billet.purpose(),
-        units == UnitSystem.METRIC ? "mm, °C" : "inches, °F",
         cutList(billet.plan(), words),
-        rows(run, "", words, units, shop),
+        rows(run, "", words, shop),
         welds.entrySet().stream().map(w -> heat(w.getKey().title(), w.getValue(), words)).toList(),
         new Card.Counts(
             Text.of("%,d", end.visibleCount()), Text.of("%,d", end.shopCount()), bars(end, words)),
@@ -98,16 +98,15 @@ class Cards {
                 "%d × %s, %s × %s × %s",
                 n,
                 piece.steel(),
-                words.length(piece.widthIn(plan.stack().widthMm())),
                 words.length(piece.thicknessMm()),
-                words.length(piece.lengthIn(plan.stack().lengthMm())))));
+                words.length(piece.widthIn(plan.stack().widthMm())),
+                words.withUnit(piece.lengthIn(plan.stack().lengthMm())))));
     return lines;
   }
 
-  private static List<Card.Row> rows(
-      Run run, String part, CardWords words, UnitSystem units, Shop shop) {
+  private static List<Card.Row> rows(Run run, String part, CardWords words, Shop shop) {
     List<Card.Row> rows = new ArrayList<>();
-    run.parts().forEach((name, inner) -> rows.addAll(rows(inner, name, words, units, shop)));
+    run.parts().forEach((name, inner) -> rows.addAll(rows(inner, name, words, shop)));
     for (int i = 0; i < run.stages().size(); i++) {
       Stage stage = run.stages().get(i);
       if (stage.isOff()) {
@@ -116,7 +115,7 @@ class Cards {
       String what =
           stage
               .step()
-              .map(s -> Shorthand.format(s.operation(), units, shop.practice()))
+              .map(s -> Shorthand.format(s.operation(), words.units().system(), shop.practice()))
               .orElse(Text.of("stack of %d", run.plan().stack().pieces().size()));
       rows.add(
           new Card.Row(
@@ -148,7 +147,7 @@ class Cards {
                 d.tool(),
                 shop)
                 .stream())
-        .map(rung -> words.length(rung.heightMm()))
+        .map(rung -> words.withUnit(rung.heightMm()))
         .collect(Collectors.joining(", "));
   }
 
@@ -157,18 +156,21 @@ class Cards {
         title,
         words.heat(plan.window().aimC()),
         words.heat(plan.window().floorC()) + " to " + words.heat(plan.window().ceilingC()),
-        Text.of("%.0f min, then %.0f", plan.soaking().firstMin(), plan.soaking().againMin()),
+        Quantity.minutes(Math.rint(plan.soaking().firstMin())).format(words.units())
+            + ", then "
+            + Quantity.minutes(Math.rint(plan.soaking().againMin())).format(words.units()),
         plan.school().map(OxygenSchool::word).orElse(""));
   }
 
   private static List<String> cautions(Collection<HeatPlan> plans, CardWords words) {
-    // What begins alike is the same danger told twice; the longer telling is kept.
+    // What begins alike is the same danger said twice; the longer text is kept.
     Map<String, String> all = new LinkedHashMap<>();
     plans.forEach(p ->
         p.cautions()
             .forEach(c -> {
-              String told = words.sentence(c);
-              all.merge(told.split("[.;]", 2)[0], told, (a, b) -> a.length() >= b.length() ? a : b);
+              String said = words.sentence(c);
+              all.merge(
+                  said.split("[.;:]", 2)[0], said, (a, b) -> a.length() >= b.length() ? a : b);
             }));
     return all.values().stream().limit(MOST_CAUTIONS).toList();
   }

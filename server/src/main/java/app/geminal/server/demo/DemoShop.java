@@ -27,6 +27,7 @@ import app.geminal.stock.StockBar;
 import app.geminal.units.Lengths;
 import app.geminal.units.Temperatures;
 import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
@@ -276,7 +277,7 @@ class DemoShop {
     if (!demo.isOpen() || !accounts.isEmpty()) {
       return;
     }
-    accounts.add(demo.login(), "Wharf smithy", demo.password(), UnitSystem.INCH, Rank.OWNER);
+    accounts.add(demo.login(), "Wharf smithy", demo.password(), Units.US, Rank.OWNER);
     steels.add(MILL_BAND);
     SHELF.forEach(b -> stock.add(b.inMm()));
     INSTRUMENTS.forEach(instruments::add);

@@ -21,6 +21,7 @@ import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.Practice;
 import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 import app.geminal.weld.HowMade;
 import app.geminal.weld.MadeWeld;
 import app.geminal.weld.OxygenSchool;
@@ -112,7 +113,7 @@ class Winter {
 
   /** The coupons, on a billet of their own that is off the Rack. */
   void weldCoupons(String smith) {
-    accounts.add("prentice", "Prentice", "mind-the-dies", UnitSystem.INCH, Rank.APPRENTICE);
+    accounts.add("prentice", "Prentice", "mind-the-dies", Units.US, Rank.APPRENTICE);
     Plan plan = Shorthand.parse(COUPON, UnitSystem.INCH, shops.practice());
     Billet billet = billets.start("Practice coupons, winter", "Welded to try a way", plan);
     String step = plan.setWelds().getFirst().path();

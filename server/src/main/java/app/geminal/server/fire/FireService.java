@@ -196,7 +196,7 @@ class FireService {
     book.logFromFire(
         billet.billetId(),
         billets.get(billet.billetId()).plan(),
-        billet.plan().title(),
+        billet.plan().title().marked(),
         weld,
         HowItWent.of(course),
         login,

@@ -10,6 +10,7 @@ import app.geminal.fire.Rotation;
 import app.geminal.heat.Atmosphere;
 import app.geminal.heat.Following;
 import app.geminal.heat.Toll;
+import app.geminal.text.Message;
 import app.geminal.weld.OxygenSchool;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -122,15 +123,15 @@ public sealed interface FireView {
       int place,
       long billetId,
       String name,
-      String title,
+      Message title,
       @Nullable OxygenSchool school,
       double floorC,
       double aimC,
       double ceilingC,
       int heats,
       List<StepView> steps,
-      List<LaidOut> layOut,
-      List<String> cautions) {
+      List<LaidOutView> layOut,
+      List<Message> cautions) {
     static BilletView of(Session.Billet b) {
       HeatPlan plan = b.plan();
       return new BilletView(
@@ -147,7 +148,7 @@ public sealed interface FireView {
               .map(
                   s -> new StepView(s.heat(), s.act().orElse(null), s.title(), s.how(), s.moment()))
               .toList(),
-          plan.layOut(),
+          plan.layOut().stream().map(LaidOutView::of).toList(),
           plan.cautions());
     }
   }
@@ -161,7 +162,19 @@ public sealed interface FireView {
    * @param how how to do it, in a sentence
    * @param moment when to do it
    */
-  record StepView(int heat, @Nullable Act act, String title, String how, String moment) {}
+  record StepView(int heat, @Nullable Act act, Message title, Message how, Message moment) {}
+
+  /**
+   * Something to lay out before the forge is lit.
+   *
+   * @param what what it is
+   * @param caution where it can hurt, null where it cannot
+   */
+  record LaidOutView(Message what, @Nullable Message caution) {
+    static LaidOutView of(LaidOut laidOut) {
+      return new LaidOutView(laidOut.what(), laidOut.caution().orElse(null));
+    }
+  }
 
   /**
    * A billet as it is now.

@@ -13,30 +13,87 @@ import app.geminal.heat.Atmosphere;
 import app.geminal.heat.BarHeat;
 import app.geminal.server.stored.Document;
 import app.geminal.server.stored.In;
+import app.geminal.server.stored.MessageDocument;
 import app.geminal.server.stored.Names;
 import app.geminal.server.stored.Out;
+import app.geminal.text.Message;
 import app.geminal.weld.OxygenSchool;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import org.jspecify.annotations.Nullable;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
 
 /**
- * The heat plan of a session as it is stored: as it was when the session began, its sentences too,
- * because the smith followed those.
+ * The heat plan of a session as it is stored: as it was when the session began. Texts are stored as
+ * the messages they are; format 1 had their words, with figures as marks, and those stay words.
  */
 final class HeatPlanDocument {
   static final Document<HeatPlan> HEAT_PLAN =
-      new Document<>("heat plan", List.of(), HeatPlanDocument::plan, HeatPlanDocument::plan);
+      new Document<>(
+          "heat plan",
+          List.of(HeatPlanDocument::wordsToMessages),
+          HeatPlanDocument::plan,
+          HeatPlanDocument::plan);
 
+  private static final Message NOTHING = Message.written("");
   private static final Names<OxygenSchool> SCHOOLS = Names.of(OxygenSchool.class);
   private static final Names<Atmosphere> FLAMES = Names.of(Atmosphere.class);
   private static final Names<Act> ACTS = Names.of(Act.class);
 
   private HeatPlanDocument() {}
 
+  /** Format 2 holds messages where format 1 held words. */
+  private static void wordsToMessages(ObjectNode plan) {
+    toMessages(plan, "title", "cautions");
+    for (String part : List.of("window", "soaking", "squeezing")) {
+      toMessages(plan.get(part), "why");
+    }
+    within(plan, "steps", step -> toMessages(step, "title", "how", "moment"));
+    within(plan, "layOut", out -> toMessages(out, "what", "caution"));
+    within(plan, "schools", school -> toMessages(school, "risks"));
+  }
+
+  private static void within(ObjectNode plan, String list, Consumer<JsonNode> change) {
+    if (plan.get(list) instanceof ArrayNode nodes) {
+      nodes.forEach(change);
+    }
+  }
+
+  /** Text, or a list of texts, under these names; what is empty goes. */
+  private static void toMessages(@Nullable JsonNode node, String... names) {
+    if (!(node instanceof ObjectNode object)) {
+      return;
+    }
+    for (String name : names) {
+      JsonNode value = object.get(name);
+      if (value instanceof ArrayNode texts) {
+        for (int i = 0; i < texts.size(); i++) {
+          if (texts.get(i).isString()) {
+            texts.set(i, words(texts.get(i)));
+          }
+        }
+      } else if (value != null && value.isString()) {
+        if (value.asString().isEmpty()) {
+          object.remove(name);
+        } else {
+          object.set(name, words(value));
+        }
+      }
+    }
+  }
+
+  private static ObjectNode words(JsonNode text) {
+    return JsonNodeFactory.instance.objectNode().put("words", text.asString());
+  }
+
   private static HeatPlan plan(In in) {
     return new HeatPlan(
         in.text("stepPath"),
-        in.text("title"),
+        in.in("title", MessageDocument::read),
         Optional.ofNullable(in.oneOrNull("school", SCHOOLS)),
         in.in("bar", HeatPlanDocument::bar),
         in.number("outerMm"),
@@ -49,7 +106,7 @@ final class HeatPlanDocument {
         in.in("squeezing", HeatPlanDocument::squeezing),
         in.list("steps", HeatPlanDocument::step),
         in.list("stops", HeatPlanDocument::stop),
-        in.texts("cautions"),
+        in.list("cautions", MessageDocument::read),
         in.list("layOut", HeatPlanDocument::laidOut),
         in.list("schools", HeatPlanDocument::cost));
   }
@@ -57,7 +114,7 @@ final class HeatPlanDocument {
   private static Out plan(HeatPlan p) {
     return new Out()
         .text("stepPath", p.stepPath())
-        .text("title", p.title())
+        .in("title", p.title(), MessageDocument::write)
         .one("school", p.school().orElse(null), SCHOOLS)
         .in("bar", p.bar(), HeatPlanDocument::bar)
         .number("outerMm", p.outerMm())
@@ -70,7 +127,7 @@ final class HeatPlanDocument {
         .in("squeezing", p.squeezing(), HeatPlanDocument::squeezing)
         .list("steps", p.steps(), HeatPlanDocument::step)
         .list("stops", p.stops(), HeatPlanDocument::stop)
-        .texts("cautions", p.cautions())
+        .list("cautions", p.cautions(), MessageDocument::write)
         .list("layOut", p.layOut(), HeatPlanDocument::laidOut)
         .list("schools", p.schools(), HeatPlanDocument::cost);
   }
@@ -103,7 +160,7 @@ final class HeatPlanDocument {
         in.number("meltsC", solidusC),
         solidusC,
         in.text("softest", ""),
-        in.text("why", ""));
+        in.in("why", MessageDocument::read, NOTHING));
   }
 
   private static Out window(Window w) {
@@ -114,7 +171,7 @@ final class HeatPlanDocument {
         .number("meltsC", w.meltsC())
         .number("solidusC", w.solidusC())
         .text("softest", w.softest())
-        .text("why", w.why());
+        .in("why", w.why(), MessageDocument::write);
   }
 
   private static Soaking soaking(In in) {
@@ -124,7 +181,7 @@ final class HeatPlanDocument {
         in.number("plannedMin"),
         in.number("coreWhenSkinC"),
         in.number("limitMin"),
-        in.text("why", ""));
+        in.in("why", MessageDocument::read, NOTHING));
   }
 
   private static Out soaking(Soaking s) {
@@ -134,7 +191,7 @@ final class HeatPlanDocument {
         .number("plannedMin", s.plannedMin())
         .number("coreWhenSkinC", s.coreWhenSkinC())
         .number("limitMin", s.limitMin())
-        .text("why", s.why());
+        .in("why", s.why(), MessageDocument::write);
   }
 
   private static Squeezing squeezing(In in) {
@@ -144,7 +201,7 @@ final class HeatPlanDocument {
         in.whole("bites"),
         in.number("biteMm"),
         in.number("mostMpa"),
-        in.text("why", ""));
+        in.in("why", MessageDocument::read, NOTHING));
   }
 
   private static Out squeezing(Squeezing s) {
@@ -154,25 +211,25 @@ final class HeatPlanDocument {
         .whole("bites", s.bites())
         .number("biteMm", s.biteMm())
         .number("mostMpa", s.mostMpa())
-        .text("why", s.why());
+        .in("why", s.why(), MessageDocument::write);
   }
 
   private static FireStep step(In in) {
     return new FireStep(
         in.whole("heat"),
         Optional.ofNullable(in.oneOrNull("act", ACTS)),
-        in.text("title"),
-        in.text("how", ""),
-        in.text("moment", ""));
+        in.in("title", MessageDocument::read),
+        in.in("how", MessageDocument::read, NOTHING),
+        in.in("moment", MessageDocument::read, NOTHING));
   }
 
   private static Out step(FireStep s) {
     return new Out()
         .whole("heat", s.heat())
         .one("act", s.act().orElse(null), ACTS)
-        .text("title", s.title())
-        .text("how", s.how())
-        .text("moment", s.moment());
+        .in("title", s.title(), MessageDocument::write)
+        .in("how", s.how(), MessageDocument::write)
+        .in("moment", s.moment(), MessageDocument::write);
   }
 
   private static StopLadder.Rung stop(In in) {
@@ -189,11 +246,15 @@ final class HeatPlanDocument {
   }
 
   private static LaidOut laidOut(In in) {
-    return new LaidOut(in.text("what"), in.text("caution", ""));
+    return new LaidOut(
+        in.in("what", MessageDocument::read),
+        Optional.ofNullable(in.inOrNull("caution", MessageDocument::read)));
   }
 
   private static Out laidOut(LaidOut l) {
-    return new Out().text("what", l.what()).text("caution", l.caution());
+    return new Out()
+        .in("what", l.what(), MessageDocument::write)
+        .in("caution", l.caution().orElse(null), MessageDocument::write);
   }
 
   private static SchoolCost cost(In in) {
@@ -208,7 +269,7 @@ final class HeatPlanDocument {
         in.number("gasKg"),
         in.whole("made", 0),
         in.whole("held", 0),
-        in.texts("risks"));
+        in.list("risks", MessageDocument::read));
   }
 
   private static Out cost(SchoolCost c) {
@@ -223,6 +284,6 @@ final class HeatPlanDocument {
         .number("gasKg", c.gasKg())
         .whole("made", c.made())
         .whole("held", c.held())
-        .texts("risks", c.risks());
+        .list("risks", c.risks(), MessageDocument::write);
   }
 }

@@ -106,7 +106,7 @@ public class HeatPlans {
 
   private static String title(Run.Found found) {
     String part = found.part().isEmpty() ? "" : found.part() + ": ";
-    return part + HeatPlanner.title(found.run(), found.stage());
+    return part + HeatPlanner.title(found.run(), found.stage()).marked();
   }
 
   /**

@@ -36,7 +36,7 @@ final class Jobs {
 
   private static Rotation.Heat heat(HeatPlan plan, int number) {
     return new Rotation.Heat(
-        plan.title() + ", heat " + number,
+        plan.title().marked() + ", heat " + number,
         plan.soaking().minutes(number),
         plan.soaking().firstMin(),
         HANDLING_MIN + BITE_MIN * Math.max(1, plan.squeezing().bites()),
@@ -54,7 +54,7 @@ final class Jobs {
     }
     boolean inside = course.place() == Place.FIRE && course.begun();
     return new Rotation.Job(
-        plan.title(),
+        plan.title().marked(),
         heats,
         isPrepared(plan) ? heats.size() : 0,
         inside && !heats.isEmpty() ? course.inAtS() / 60 : -1);

@@ -3,16 +3,23 @@ package app.geminal.server.pair;
 import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.pair.Grade;
+import app.geminal.pair.HardnessRange;
+import app.geminal.pair.HeatRange;
 import app.geminal.pair.Member;
 import app.geminal.pair.Pairing;
 import app.geminal.pair.Question;
+import app.geminal.pair.Reason;
 import app.geminal.pair.Role;
 import app.geminal.pair.Verdict;
+import app.geminal.pair.Weight;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.steel.SteelShelf;
+import app.geminal.steel.Quench;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
+import app.geminal.steel.WeldWindow;
+import app.geminal.text.Message;
 import app.geminal.weld.OxygenSchool;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.ArrayList;
@@ -61,7 +68,79 @@ class PairController {
    * @param word the grade in a word
    * @param verdict what was found
    */
-  record VerdictView(String word, Verdict verdict) {}
+  record VerdictView(String word, Found verdict) {}
+
+  /**
+   * What was found about steels in one bar.
+   *
+   * @param grade how well they go together
+   * @param score 0 (never) to 100
+   * @param reasons why, the weightiest first
+   * @param weld heats at which all of them weld, null for none
+   * @param hardening hardening heats of those that must harden, null where none does
+   * @param quench the fastest quench that any of them needs, null where none hardens
+   * @param quenchSteps steps between the mildest and the fastest quench
+   * @param msApartC difference of their martensite starts, °C
+   * @param strainPercent difference in length after the quench, %, ±30 % of it
+   * @param toneApart contrast of neighbours, 0 to 1, ±0.15
+   * @param meanCarbon mean of the steels that share carbon, mass %; null where what it comes to is
+   *     not estimated
+   * @param hardness hardness expected after the temper asked for, null where it is not known
+   */
+  record Found(
+      Grade grade,
+      double score,
+      List<ReasonView> reasons,
+      @Nullable WeldWindow weld,
+      @Nullable HeatRange hardening,
+      @Nullable Quench quench,
+      int quenchSteps,
+      double msApartC,
+      double strainPercent,
+      double toneApart,
+      @Nullable Double meanCarbon,
+      @Nullable HardnessRange hardness) {
+    static Found of(Verdict v) {
+      return new Found(
+          v.grade(),
+          v.score(),
+          v.reasons().stream().map(ReasonView::of).toList(),
+          v.weld().orElse(null),
+          v.hardening().orElse(null),
+          v.quench().orElse(null),
+          v.quenchSteps(),
+          v.msApartC(),
+          v.strainPercent(),
+          v.toneApart(),
+          v.meanCarbon().isPresent() ? v.meanCarbon().getAsDouble() : null,
+          v.hardness().orElse(null));
+    }
+  }
+
+  /**
+   * One reason.
+   *
+   * @param id what it is about, the same in every answer
+   * @param weight how much it weighs
+   * @param safety whether it can hurt somebody
+   * @param steels short names of the steels it is about
+   * @param what the matter
+   * @param why figure, limit and reason
+   * @param action what to do
+   */
+  record ReasonView(
+      String id,
+      Weight weight,
+      boolean safety,
+      List<String> steels,
+      Message what,
+      Message why,
+      Message action) {
+    static ReasonView of(Reason r) {
+      return new ReasonView(
+          r.family(), r.weight(), r.safety(), r.steels(), r.what(), r.why(), r.action());
+    }
+  }
 
   /**
    * Which steels shall be mapped against each other.
@@ -80,10 +159,16 @@ class PairController {
    * @param word the grade in a word
    * @param score 0 (never) to 100
    * @param tone how far apart their tones are when etched, 0 to 1
-   * @param first the first reason for the grade
+   * @param first the first reason for the grade, null for none
    */
   record Cell(
-      String a, String b, Grade grade, String word, double score, double tone, String first) {}
+      String a,
+      String b,
+      Grade grade,
+      String word,
+      double score,
+      double tone,
+      @Nullable Message first) {}
 
   /** How well some steels go together, and why. */
   @Operation(operationId = "compareSteels")
@@ -111,7 +196,7 @@ class PairController {
             : Require.temperature("temperC", body.temperC(), 100, 700);
     Verdict verdict =
         Pairing.of(new Question(members, body.process(), body.cuttingEdge()), temperC);
-    return new VerdictView(verdict.grade().word(), verdict);
+    return new VerdictView(verdict.grade().word(), Found.of(verdict));
   }
 
   /** How well each of some steels goes with each other. */
@@ -135,7 +220,7 @@ class PairController {
                 v.grade().word(),
                 Math.rint(v.score()),
                 v.toneApart(),
-                v.reasons().isEmpty() ? "" : v.reasons().getFirst().what()));
+                v.reasons().isEmpty() ? null : v.reasons().getFirst().what()));
       }
     }
     return cells;

@@ -1,10 +1,12 @@
 package app.geminal.server.problem;
 
 import app.geminal.units.Measure;
-import java.math.BigDecimal;
+import app.geminal.units.Quantity;
+import app.geminal.units.Units;
 import java.net.URI;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ProblemDetail;
 
@@ -20,22 +22,15 @@ public final class Problem {
   /**
    * A figure in a problem's words.
    *
-   * @param quantity length, temperature, or temperature-difference
+   * @param quantity what it is a figure of: length, temperature, temperature-change, mass, force,
+   *     and so on
    * @param value in the unit
-   * @param unit mm or °C
+   * @param unit the stored unit: mm, C, dC, kg, kN, and so on
    */
   record Figure(String quantity, double value, String unit) {
-    static Figure of(String mark, double value) {
-      return switch (mark) {
-        case "mm" -> new Figure("length", value, "mm");
-        case "C" -> new Figure("temperature", value, "°C");
-        case "dC" -> new Figure("temperature-difference", value, "°C");
-        default -> throw new IllegalArgumentException(mark);
-      };
-    }
-
-    String metric() {
-      return BigDecimal.valueOf(value).stripTrailingZeros().toPlainString() + " " + unit;
+    static Figure of(Quantity q) {
+      String name = q.kind().name().toLowerCase(Locale.ROOT).replace('_', '-');
+      return new Figure(name, q.value(), q.kind().mark());
     }
   }
 
@@ -52,13 +47,12 @@ public final class Problem {
     String words =
         Measure.render(
             detail,
-            (unit, value) -> {
-              figures.add(Figure.of(unit, value));
+            quantity -> {
+              figures.add(Figure.of(quantity));
               return "{" + (figures.size() - 1) + "}";
             });
     ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(
-            status, Measure.render(detail, (unit, value) -> Figure.of(unit, value).metric()));
+        ProblemDetail.forStatusAndDetail(status, Measure.read(detail, Units.METRIC));
     problem.setType(URI.create("urn:geminal:problem:" + kind));
     problem.setTitle(title);
     problem.setProperty("where", where);

@@ -2,6 +2,7 @@ package app.geminal.server.stored;
 
 import app.geminal.check.BadValue;
 import app.geminal.units.Text;
+import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
@@ -90,6 +91,15 @@ public final class In {
   /** Words, or null where none are said. */
   public @Nullable String textOrNull(String name) {
     return has(name) ? text(name, object.get(name)) : null;
+  }
+
+  /** A decimal figure that was written as text, so that every digit stays; it must be there. */
+  public BigDecimal decimal(String name) {
+    try {
+      return new BigDecimal(text(name));
+    } catch (NumberFormatException e) {
+      throw new BadValue(name, "Expected a number.");
+    }
   }
 
   /** A moment that must be there. */

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.server.ShopTest;
 import app.geminal.server.Visitor;
-import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -116,7 +116,7 @@ class RankMatrixTest extends ShopTest {
   void letIn() {
     for (Rank rank : Rank.values()) {
       String login = rank.name().toLowerCase(java.util.Locale.ROOT);
-      shop.bean(Accounts.class).add(login, login, PASSWORD, UnitSystem.METRIC, rank);
+      shop.bean(Accounts.class).add(login, login, PASSWORD, Units.METRIC, rank);
       Visitor visitor = shop.visitor();
       visitor.signIn(login, PASSWORD);
       people.put(rank, visitor);

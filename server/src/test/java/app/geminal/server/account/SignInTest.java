@@ -79,11 +79,21 @@ class SignInTest extends ShopTest {
 
   @Test
   void unitsAreKeptWithThePerson() {
-    assertThat(smith.get("/api/v1/session").<String>at("$.units")).isEqualTo("INCH");
-    assertThat(smith.put("/api/v1/settings", "{\"units\": \"METRIC\"}").status()).isEqualTo(200);
-    assertThat(shop.smith().get("/api/v1/session").<String>at("$.units")).isEqualTo("METRIC");
-    assertThat(smith.put("/api/v1/settings", "{\"units\": \"CUBITS\"}").status()).isEqualTo(400);
-    smith.put("/api/v1/settings", "{\"units\": \"INCH\"}");
+    assertThat(smith.get("/api/v1/session").<String>at("$.units.system")).isEqualTo("INCH");
+    assertThat(
+            smith
+                .put(
+                    "/api/v1/settings",
+                    "{\"units\": {\"system\": \"METRIC\", \"chosen\": {\"TEMPERATURE\": \"INCH\"}}}")
+                .status())
+        .isEqualTo(200);
+    assertThat(shop.smith().get("/api/v1/session").<String>at("$.units.chosen.TEMPERATURE"))
+        .isEqualTo("INCH");
+    assertThat(shop.smith().get("/api/v1/session").<String>at("$.units.system"))
+        .isEqualTo("METRIC");
+    assertThat(smith.put("/api/v1/settings", "{\"units\": {\"system\": \"CUBITS\"}}").status())
+        .isEqualTo(400);
+    smith.put("/api/v1/settings", "{\"units\": {\"system\": \"INCH\"}}");
   }
 
   @Test

@@ -7,7 +7,7 @@ import app.geminal.server.Visitor;
 import app.geminal.server.Visitor.Answer;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;
-import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 import com.jayway.jsonpath.JsonPath;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
@@ -38,7 +38,7 @@ class AttackTest extends ShopTest {
   }
 
   private void add(String login, Rank rank) {
-    shop.bean(Accounts.class).add(login, login, PASSWORD, UnitSystem.METRIC, rank);
+    shop.bean(Accounts.class).add(login, login, PASSWORD, Units.METRIC, rank);
   }
 
   private Visitor signedIn(String login) {

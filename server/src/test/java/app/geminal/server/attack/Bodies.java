@@ -229,7 +229,10 @@ final class Bodies {
         "POST",
         "/api/v1/instruments",
         "{\"name\":\"i\",\"channel\":\"FORGE\",\"host\":\"127.0.0.1\",\"port\":502,\"unit\":1,\"registers\":\"INPUT\",\"address\":0,\"format\":\"INT16\",\"scale\":0.1,\"shift\":0,\"switched\":false}");
-    add("PUT", "/api/v1/settings", "{\"units\":\"INCH\"}");
+    add(
+        "PUT",
+        "/api/v1/settings",
+        "{\"units\":{\"system\":\"INCH\",\"chosen\":{\"MASS\":\"METRIC\"}}}");
     add("PUT", "/api/v1/sign-in-lengths/OWNER", "{\"days\":30}");
     add("POST", "/api/v1/tokens", "{\"name\":\"scale\",\"rank\":\"GUEST\"}");
     add("PUT", "/api/v1/people/1", "{\"rank\":\"OWNER\",\"mayEnter\":true}");

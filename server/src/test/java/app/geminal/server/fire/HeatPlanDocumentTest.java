@@ -4,18 +4,29 @@ import static app.geminal.server.fire.HeatPlanDocument.HEAT_PLAN;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.fire.HeatPlan;
+import app.geminal.library.plan.PlanJson;
 import app.geminal.server.TestShop;
 import app.geminal.server.stored.DocumentChecks;
+import app.geminal.text.Message;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
+import tools.jackson.databind.json.JsonMapper;
 
 /** Heat plans of sessions, as they are stored. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class HeatPlanDocumentTest {
   private final List<HeatPlan> samples = new ArrayList<>();
+
+  private static final JsonMapper WIRE = wire();
+
+  private static JsonMapper wire() {
+    JsonMapper.Builder builder = JsonMapper.builder();
+    PlanJson.strict(builder);
+    return builder.build();
+  }
 
   @BeforeAll
   void plans() {
@@ -39,9 +50,23 @@ class HeatPlanDocumentTest {
     DocumentChecks.comesBack(HEAT_PLAN, samples);
   }
 
+  /** The first format had words, with their figures as marks: they come back word for word. */
   @Test
-  void isReadAsTheCoreItselfWasStored() {
-    DocumentChecks.readsWhatRecordsWere(HEAT_PLAN, samples);
+  void wordsOfTheFirstFormatStayWords() {
+    for (HeatPlan sample : samples) {
+      String first = WIRE.writeValueAsString(sample);
+      HeatPlan read = HEAT_PLAN.read(first, 1);
+      assertThat(WIRE.writeValueAsString(read)).isEqualTo(first);
+      assertThat(read.title().key()).isEqualTo(Message.WRITTEN);
+      DocumentChecks.comesBack(HEAT_PLAN, List.of(read));
+    }
+  }
+
+  /** What is stored says which text and which figures, so that it can be read in any language. */
+  @Test
+  void noWordsAreStored() {
+    String stored = HEAT_PLAN.write(samples.getFirst());
+    assertThat(stored).contains("\"key\":\"heat.").doesNotContain("Straight to", "[[");
   }
 
   @Test

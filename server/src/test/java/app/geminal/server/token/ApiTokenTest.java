@@ -7,7 +7,7 @@ import app.geminal.server.Visitor;
 import app.geminal.server.Visitor.Answer;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;
-import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -22,7 +22,7 @@ class ApiTokenTest extends ShopTest {
   @BeforeEach
   void letIn() {
     login = "striker" + ++people;
-    shop.bean(Accounts.class).add(login, "Striker", PASSWORD, UnitSystem.METRIC, Rank.SMITH);
+    shop.bean(Accounts.class).add(login, "Striker", PASSWORD, Units.METRIC, Rank.SMITH);
     striker = shop.visitor();
     striker.signIn(login, PASSWORD);
   }

@@ -1,0 +1,82 @@
+package app.geminal.text;
+
+import app.geminal.units.Measure;
+import app.geminal.units.Quantity;
+import app.geminal.units.Units;
+import com.ibm.icu.text.ListFormatter;
+import com.ibm.icu.text.MessageFormat;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.ResourceBundle;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.Function;
+
+/** Every text in one language. */
+public final class Catalogue {
+  /** The core's file. */
+  public static final String CORE = "app.geminal.text.core";
+
+  private static final Map<Locale, Catalogue> BY_LANGUAGE = new ConcurrentHashMap<>();
+
+  /** Falls back on English, never on the language of the machine. */
+  private static final ResourceBundle.Control FILES =
+      ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES);
+
+  private final Locale language;
+  private final Map<String, MessageFormat> patterns = new ConcurrentHashMap<>();
+
+  private Catalogue(Locale language) {
+    this.language = language;
+  }
+
+  /** The texts of a language; English where there is no file for it. */
+  public static Catalogue of(Locale language) {
+    return BY_LANGUAGE.computeIfAbsent(language, Catalogue::new);
+  }
+
+  /** The message with its figures as marks, for whoever knows the reader's units later. */
+  public String marked(Message message) {
+    return say(message, q -> q.kind().dependsOnReader() ? Measure.mark(q) : q.format(Units.METRIC));
+  }
+
+  /** The message as it is read. */
+  public String read(Message message, Units units) {
+    return say(message, q -> q.format(units));
+  }
+
+  private String say(Message message, Function<Quantity, String> show) {
+    if (message.key().equals(Message.WRITTEN)) {
+      return Measure.render(String.valueOf(message.figures().get("words")), show);
+    }
+    Map<String, Object> shown = new HashMap<>();
+    message.figures().forEach((name, figure) -> shown.put(name, shown(figure, show)));
+    MessageFormat format = pattern(message.catalogue(), message.key());
+    for (String name : format.getArgumentNames()) {
+      if (!shown.containsKey(name)) {
+        throw new IllegalStateException(message.key() + " wants " + name);
+      }
+    }
+    return format.clone().format(shown);
+  }
+
+  private Object shown(Object figure, Function<Quantity, String> show) {
+    return switch (figure) {
+      case Quantity quantity -> show.apply(quantity);
+      case Message message -> say(message, show);
+      case Collection<?> many ->
+          ListFormatter.getInstance(language)
+              .format(many.stream().map(o -> shown(o, show)).toList());
+      default -> figure;
+    };
+  }
+
+  private MessageFormat pattern(String catalogue, String key) {
+    return patterns.computeIfAbsent(
+        catalogue + "/" + key,
+        _ ->
+            new MessageFormat(
+                ResourceBundle.getBundle(catalogue, language, FILES).getString(key), language));
+  }
+}

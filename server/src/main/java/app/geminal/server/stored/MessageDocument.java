@@ -1,0 +1,74 @@
+package app.geminal.server.stored;
+
+import app.geminal.check.BadValue;
+import app.geminal.text.Catalogue;
+import app.geminal.text.Message;
+import app.geminal.units.Quantity;
+import app.geminal.units.QuantityKind;
+import java.math.BigDecimal;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * A message as it is stored: which text of the core's catalogue, and its figures. What earlier
+ * releases stored as words stays words: {@code {"words": …}}.
+ */
+public final class MessageDocument {
+  private MessageDocument() {}
+
+  /** Reads a stored message. */
+  public static Message read(In in) {
+    if (in.has("words")) {
+      return Message.written(in.text("words"));
+    }
+    Map<String, Object> figures = new LinkedHashMap<>();
+    in.list("figures", f -> figures.put(f.text("name"), figure(f)));
+    return new Message(Catalogue.CORE, in.text("key"), figures);
+  }
+
+  /** Writes a message to be stored. */
+  public static Out write(Message message) {
+    if (message.key().equals(Message.WRITTEN)) {
+      return new Out().text("words", (String) message.figures().get("words"));
+    }
+    return new Out()
+        .text("key", message.key())
+        .list(
+            "figures",
+            List.copyOf(message.figures().entrySet()),
+            f -> figure(f.getValue()).text("name", f.getKey()));
+  }
+
+  private static Object figure(In in) {
+    if (in.has("quantity")) {
+      String mark = in.text("quantity");
+      return new Quantity(
+          QuantityKind.ofMark(mark)
+              .orElseThrow(
+                  () -> new BadValue("quantity", "No quantity is stored as “" + mark + "”.")),
+          in.number("value"));
+    }
+    if (in.has("count")) {
+      return (long) in.whole("count");
+    }
+    if (in.has("decimal")) {
+      return in.decimal("decimal");
+    }
+    if (in.has("message")) {
+      return in.in("message", MessageDocument::read);
+    }
+    return in.has("list") ? in.list("list", MessageDocument::figure) : in.text("text");
+  }
+
+  private static Out figure(Object figure) {
+    return switch (figure) {
+      case Quantity q -> new Out().text("quantity", q.kind().mark()).number("value", q.value());
+      case Long count -> new Out().whole("count", Math.toIntExact(count));
+      case BigDecimal decimal -> new Out().text("decimal", decimal.toPlainString());
+      case Message message -> new Out().in("message", message, MessageDocument::write);
+      case List<?> many -> new Out().list("list", many, MessageDocument::figure);
+      default -> new Out().text("text", figure.toString());
+    };
+  }
+}
