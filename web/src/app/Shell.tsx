@@ -95,7 +95,7 @@ export function Shell() {
               type="button"
               className="hover:text-ink"
               onClick={turn}
-              title="Bright for the bench, dim for dusk"
+              title="Switch between a light and a dark screen"
             >
               {ground}
             </button>

@@ -42,7 +42,7 @@ export class Problem extends Error {
       'No connection',
       'The shop does not answer.',
       '',
-      'Check that it is running; what you typed is still here.',
+      'Check that it is running. What you typed is still here.',
     );
   }
 }

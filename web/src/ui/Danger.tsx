@@ -4,7 +4,7 @@ import { Words } from './Words';
 export function Danger({ words, className = '' }: { words: string; className?: string }) {
   return (
     <p className={`border-l-4 border-ink pl-3 ${className}`}>
-      <b>Danger. </b>
+      <b>Safety: </b>
       <Words of={words} />
     </p>
   );

@@ -137,7 +137,7 @@ function LetIn({ onIn }: { onIn: () => void }) {
       {field('name', 'Name')}
       {field('login', 'Sign-in name')}
       {field('password', 'First password', 'password')}
-      <Select label="What they may do" value={rank} options={RANK_WORDS} onChoose={setRank} />
+      <Select label="Rank" value={rank} options={RANK_WORDS} onChoose={setRank} />
       <Button type="submit" disabled={add.isPending}>
         Add person
       </Button>

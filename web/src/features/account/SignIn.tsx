@@ -22,8 +22,7 @@ export function SignIn() {
       <div>
         <h1 className="wide text-4xl">Geminal</h1>
         <p className="max-w-sm pt-4 text-lg text-soft">
-          Lay out the stack, see every layer and every loss before the forge is lit, and keep the Book of what
-          the steel did.
+          Plan the stack, see every layer and loss before you light the forge, and log every weld.
         </p>
         <StackFigure />
       </div>
@@ -117,7 +116,7 @@ function SignInForm({ demo }: { demo: Session['demo'] }) {
       {demo && (
         <div className="border-t border-rule pt-4 text-soft">
           <p>
-            This is a demo shop. Its smith is <b className="text-ink">{demo.login}</b>, the password is{' '}
+            This is a demo shop. Sign in as <b className="text-ink">{demo.login}</b>, password{' '}
             <b className="text-ink">{demo.password}</b>.
           </p>
           <Button
@@ -172,9 +171,9 @@ function OwnerForm() {
   ] as const;
   return (
     <form onSubmit={go} className="grid content-start gap-4">
-      <h2 className="text-xl">Open this shop</h2>
+      <h2 className="text-xl">Set up this shop</h2>
       <p className="text-soft">
-        Nobody is here yet. The code was printed where the shop was started; it works once.
+        This shop has no owner yet. The code was printed on the console when the shop started. It works once.
       </p>
       {FIELDS.map(([field, label, complete, type]) => (
         <Field key={field} label={label} error={wrong(field)}>
@@ -192,7 +191,7 @@ function OwnerForm() {
         </Field>
       ))}
       <Choice
-        label="You read"
+        label="Units"
         value={units}
         onChoose={setUnits}
         options={[
@@ -206,7 +205,7 @@ function OwnerForm() {
         </Notice>
       )}
       <Button weight="strong" type="submit" disabled={busy}>
-        Open the shop
+        Create shop
       </Button>
     </form>
   );

@@ -63,7 +63,7 @@ function Strip({ login }: { login: string }) {
           window.location.assign('/sign-in');
         }}
       >
-        Somebody else
+        Sign in as someone else
       </Button>
     </form>
   );

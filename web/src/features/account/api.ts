@@ -56,9 +56,9 @@ export type Rank = NonNullable<Session['rank']>;
 export const RANKS: readonly Rank[] = ['OWNER', 'SMITH', 'APPRENTICE', 'GUEST'];
 
 export const RANK_WORDS: Record<Rank, string> = {
-  OWNER: 'owner: all of it',
-  SMITH: 'smith: plans, mends the Book',
-  APPRENTICE: 'apprentice: rehearses and logs',
+  OWNER: 'owner: everything',
+  SMITH: 'smith: plans, edits the Book',
+  APPRENTICE: 'apprentice: practices and logs',
   GUEST: 'guest: reads',
 };
 

@@ -56,8 +56,8 @@ export function BilletHead({
                   {' '}
                   · ends {end.count > 1 && `${end.count} of `}
                   <Length mm={end.widthMm} /> × <Length mm={end.heightMm} /> ×{' '}
-                  <Length mm={end.lengthMm} unit /> · {Math.round((1 - billet.run.ledger.left) * 100)} % of
-                  the steel spent
+                  <Length mm={end.lengthMm} unit /> · {Math.round((1 - billet.run.ledger.left) * 100)} % steel
+                  lost
                 </>
               )}
             </p>
@@ -66,9 +66,9 @@ export function BilletHead({
       </div>
       <div className="flex items-baseline gap-2">
         <span role="status" className="pr-2 text-[13px] text-soft">
-          {busy ? 'storing …' : ''}
+          {busy ? 'saving …' : ''}
         </span>
-        <Button aria-pressed={showCutList} onClick={onCutList} title="Which pieces come from which bars">
+        <Button aria-pressed={showCutList} onClick={onCutList} title="Which pieces to cut from which bars">
           {showCutList ? 'Back to the Run' : 'Cut list'}
         </Button>
         <Link
@@ -83,13 +83,13 @@ export function BilletHead({
           to={`/billets/${billet.id}/finish`}
           title="Normalize, harden, temper, etch"
         >
-          After the weld
+          Heat treatment
         </Link>
         <a
           className="border border-line px-3 py-1.5 hover:border-ink"
           href={`/api/v1/billets/${billet.id}/plan-file`}
           download
-          title="The plan with its parts and own steels, as an open file"
+          title="The plan with its parts and your own steels, as an open file"
         >
           Save as file
         </a>

@@ -58,7 +58,7 @@ function OpenBillet({ id }: { id: number }) {
   const editing = useBillet(id);
   const { query, billet } = editing;
   if (query.isError && !billet) return <LoadFailed error={query.error} again={() => void query.refetch()} />;
-  if (!billet) return <p className="p-10 text-soft">Fetching the billet …</p>;
+  if (!billet) return <p className="p-10 text-soft">Loading the billet …</p>;
   return <Bench billet={billet} editing={editing} />;
 }
 
@@ -114,7 +114,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
   }, [found, change]);
 
   const said = (problem: Problem | null) =>
-    problem && (isNotStored(problem) ? 'Not stored yet; see above.' : problem.detail);
+    problem && (isNotStored(problem) ? 'Not saved yet. See above.' : problem.detail);
   const changeWhole = async (edit: (plan: Plan) => Plan) =>
     said(await editing.change((doc) => ({ ...doc, plan: edit(doc.plan) })));
   const changePlan = (edit: (plan: Plan) => Plan) => changeWhole((p) => withPlanAt(p, path, edit));
@@ -213,7 +213,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
       try {
         await writing.mutateAsync({ says: { measured: bar } });
       } catch (e) {
-        return `The Run goes on from it, but it is not in the Book: ${Problem.from(e).detail}`;
+        return `The Run uses it, but it was not added to the Book: ${Problem.from(e).detail}`;
       }
     }
     return wrong;
@@ -363,10 +363,10 @@ function NotStored({
   return (
     <div className="px-5 pb-3">
       <Notice title={trouble.problem.title}>
-        <Words of={`${trouble.problem.detail} Your last change is not stored.`} />
+        <Words of={`${trouble.problem.detail} Your last change is not saved.`} />
         <span className="flex gap-4 pt-2 text-ink">
-          <Button onClick={onMine}>{stale ? 'Put mine on top' : 'Try again'}</Button>
-          <Button onClick={onTheirs}>{stale ? 'Take what is there' : 'Leave it as it was'}</Button>
+          <Button onClick={onMine}>{stale ? 'Keep mine' : 'Try again'}</Button>
+          <Button onClick={onTheirs}>{stale ? 'Use the saved version' : 'Discard my change'}</Button>
         </span>
       </Notice>
     </div>

@@ -15,7 +15,7 @@ export function CutListView({ plan }: { plan: Plan }) {
   const list = useQuery(cutListQuery(plan));
   const [measure, width] = useWidth();
   if (list.isError) return <LoadFailed error={list.error} again={() => void list.refetch()} />;
-  if (!list.data) return <p className="p-5 text-soft">Going through the shelf …</p>;
+  if (!list.data) return <p className="p-5 text-soft">Searching the shelf …</p>;
   const { bars, missing } = list.data;
   const scale = commonScale(
     bars.map((b) => ({
@@ -37,7 +37,7 @@ export function CutListView({ plan }: { plan: Plan }) {
       <Summary list={list.data} />
       {missing.length > 0 && (
         <div role="alert" className="mb-3 border-l-4 border-ink bg-raised px-4 py-2">
-          <p className="font-semibold">The shelf does not have everything.</p>
+          <p className="font-semibold">The shelf does not have enough steel.</p>
           {missing.map((n, i) => (
             <p key={i}>
               {n.count} of {n.steel} <Length mm={n.widthMm} /> × <Length mm={n.thicknessMm} /> ×{' '}
@@ -60,10 +60,10 @@ function Summary({ list }: { list: CutList }) {
       </b>{' '}
       <span className="text-soft">
         to cut into, <Mass kg={list.massKg} /> of pieces
-        {list.price > 0 && `, ${list.price.toFixed(2)} with what it takes to prepare them`}.{' '}
+        {list.price > 0 && `, ${list.price.toFixed(2)} including preparation`}.{' '}
         {list.proven
-          ? 'No cheaper way to cut them from this shelf.'
-          : 'A good way; whether there is a cheaper one was not settled in time.'}
+          ? 'This is the cheapest way to cut them from your shelf.'
+          : 'A good way. A cheaper one may exist; the search ran out of time.'}
       </span>
     </p>
   );

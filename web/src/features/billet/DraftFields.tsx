@@ -38,7 +38,7 @@ export function DraftFields({
                 onCommit={(cut) => withRound(i, { cut })}
               />
               <Choice
-                label="Laid"
+                label="Orientation"
                 value={r.turns.length > 1 ? 'TURNED' : 'SAME'}
                 options={[
                   { value: 'SAME', show: 'same way up' },
@@ -51,10 +51,10 @@ export function DraftFields({
               <Button
                 weight="quiet"
                 className="pb-1"
-                aria-label={`Take out restack ${i + 1}`}
+                aria-label={`Remove restack ${i + 1}`}
                 onClick={() => void change((d) => ({ ...d, rounds: d.rounds.filter((_, k) => k !== i) }))}
               >
-                Take out
+                Remove
               </Button>
             </div>
           ))}
@@ -66,7 +66,7 @@ export function DraftFields({
                   void change((d) => ({ ...d, rounds: [...d.rounds, { cut: 4, turns: ['SAME'] }] }))
                 }
               >
-                Add a restack
+                Add restack
               </Button>
             </div>
           )}

@@ -28,7 +28,7 @@ export function FlawList({
   if (flaws.length === 0) return null;
   return (
     <section aria-label="Flaws here" className="mt-2 border-t border-ink pt-2 pb-3">
-      <h3>Flaws in it here</h3>
+      <h3>Open flaws at this step</h3>
       <ul>
         {flaws.map(({ view, spot }, i) => (
           <OneFlaw
@@ -102,7 +102,11 @@ function OneFlaw({
         </span>
       </span>
       {choosing ? (
-        <span className="flex flex-col items-start gap-1.5 pt-1.5 pl-7" role="group" aria-label="Decide">
+        <span
+          className="flex flex-col items-start gap-1.5 pt-1.5 pl-7"
+          role="group"
+          aria-label="Choose repair"
+        >
           {waysOut(spot, stage, weld, system).map((way) => (
             <Button
               key={way.decision}
@@ -114,12 +118,12 @@ function OneFlaw({
             </Button>
           ))}
           <Button weight="quiet" onClick={() => setChoosing(false)}>
-            Decide later
+            Choose repair later
           </Button>
         </span>
       ) : (
         <Button weight="quiet" className="ml-7 pt-1 text-[14px]" onClick={() => setChoosing(true)}>
-          Decide
+          Choose repair
         </Button>
       )}
       {problem && (

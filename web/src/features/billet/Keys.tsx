@@ -10,17 +10,17 @@ export function Kbd({ children }: { children: ReactNode }) {
 }
 
 const OTHERS: readonly (readonly [string, string])[] = [
-  ['↑ ↓', 'another stage'],
-  ['Enter', 'edit this stage'],
+  ['↑ ↓', 'go to another step'],
+  ['Enter', 'edit this step'],
   ['L', 'log this weld'],
-  ['Del', 'take the step out'],
+  ['Del', 'remove the step'],
   ['I', 'copy the step'],
-  ['-', 'leave the step out, or do it again'],
-  ['V', 'look inside the open stage'],
-  ['P', 'the open part, or back to the billet'],
+  ['-', 'skip or include the step'],
+  ['V', 'pattern view of this step'],
+  ['P', 'open the part, or return to the billet'],
   ['Ctrl Z', 'undo'],
   ['Ctrl Shift Z', 'redo'],
-  ['S', 'the shorthand line'],
+  ['S', 'edit the shorthand line'],
   ['?', 'hide the keys'],
 ];
 

@@ -64,7 +64,7 @@ export function LaidFields({
               onCommit={(thicknessMm) => change(i, { ...l, thicknessMm })}
             />
             <Button weight="quiet" className="pb-1" onClick={() => takeOut(i)}>
-              Take out
+              Remove
             </Button>
           </div>
         ),
@@ -82,7 +82,7 @@ export function LaidFields({
             a bar of “{name}”
           </option>
         ))}
-        <option value={NEW_PART}>a part, made apart</option>
+        <option value={NEW_PART}>a part (separate bar)</option>
         {waiting.map((w) => (
           <option key={waitingKey(w)} value={waitingKey(w)}>
             set aside: {w.free} of {w.billet}
@@ -114,7 +114,7 @@ function PartLine({
     <div className="flex flex-wrap items-center gap-2">
       <b>“{bar.part}”</b>
       <select
-        aria-label={`Which way “${bar.part}” is laid`}
+        aria-label={`Orientation of “${bar.part}”`}
         className={`${INPUT} w-36!`}
         value={bar.turn}
         onChange={(e) => onChange({ ...bar, turn: e.target.value as Turn })}
@@ -135,8 +135,8 @@ function PartLine({
           No shims
         </Button>
       )}
-      <Button weight="quiet" aria-label={`Take out “${bar.part}”`} onClick={onTakeOut}>
-        Take out
+      <Button weight="quiet" aria-label={`Remove “${bar.part}”`} onClick={onTakeOut}>
+        Remove
       </Button>
     </div>
   );

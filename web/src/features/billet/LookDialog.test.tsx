@@ -38,7 +38,7 @@ function opened(write: unknown = { id: 9 }) {
 const looked = (shop: ReturnType<typeof opened>['shop']) =>
   (shop.changes()[0]?.body as { looked: Looked }).looked;
 const way = (name: string) => userEvent.click(screen.getByRole('checkbox', { name }));
-const write = () => userEvent.click(screen.getByRole('button', { name: /down$/ }));
+const write = () => userEvent.click(screen.getByRole('button', { name: /^Log inspection/ }));
 
 /** Draws along the bar, from a share of its length to another; jsdom lays nothing out, so the box is given. */
 async function drawn(from: number, to: number) {
@@ -56,7 +56,7 @@ afterEach(() => vi.unstubAllGlobals());
 describe('a look at the bar', () => {
   it('says how it was looked at before it can be written down; nothing found is a finding too', async () => {
     const { shop, closed } = opened();
-    expect(screen.getByRole('button', { name: /Say how it was looked at first/ })).toBeDisabled();
+    expect(screen.getByRole('button', { name: /Choose an inspection method first/ })).toBeDisabled();
     await way('tap');
     await way('ground edge');
     await write();
@@ -102,7 +102,7 @@ describe('a look at the bar', () => {
   it('takes a flaw out again', async () => {
     opened();
     await drawn(0.25, 0.5);
-    await userEvent.click(await screen.findByRole('button', { name: 'Take out' }));
+    await userEvent.click(await screen.findByRole('button', { name: 'Remove' }));
     expect(screen.queryByRole('group', { name: 'Flaw 1' })).toBeNull();
   });
 
@@ -114,7 +114,7 @@ describe('a look at the bar', () => {
       new File(['a'], 'a.jpg', { type: 'image/jpeg' }),
       new File(['b'], 'b.png', { type: 'image/png' }),
     ];
-    await userEvent.upload(screen.getByLabelText(/Photographs/), photos);
+    await userEvent.upload(screen.getByLabelText(/Photos/), photos);
     await write();
     expect(await screen.findByRole('alert')).toHaveTextContent('The step is not in the plan.');
     expect(closed).not.toHaveBeenCalled();

@@ -68,7 +68,7 @@ export function LookDialog({
           className="fixed top-[4vh] left-1/2 z-50 flex max-h-[92vh] w-[min(60rem,96vw)] -translate-x-1/2 flex-col gap-4 overflow-y-auto border border-ink bg-ground px-6 py-4"
         >
           <Dialog.Title className="text-xl">How was it looked at, and what was found?</Dialog.Title>
-          <fieldset className="flex flex-wrap gap-2" aria-label="How it was looked at">
+          <fieldset className="flex flex-wrap gap-2" aria-label="Inspection method">
             {WAYS.map((w) => (
               <label
                 key={w}
@@ -87,11 +87,11 @@ export function LookDialog({
           </fieldset>
           {ways.includes('BEND') && (
             <MeasureField
-              label="Bright share of the break"
+              label="Bright share of the fracture"
               measure="share"
               value={bright}
               onCommit={(share) => {
-                if (share > 1) return 'A share is 100 % at most.';
+                if (share > 1) return 'Enter 100% or less.';
                 setBright(share);
                 return null;
               }}
@@ -99,12 +99,12 @@ export function LookDialog({
           )}
           <div>
             <p className="pb-1 text-soft">
-              Tap the bar where something is wrong, or draw along it. The bench stop is on the left
-              {stage.count > 1 && `; ${stage.count} bars, the bar is chosen below`}. Nothing found? Write it
-              down as it is.
+              Tap the bar where you see a flaw, or draw along it. The bench stop is on the left
+              {stage.count > 1 && `; ${stage.count} bars: choose the bar below`}. Nothing found? Log
+              inspection as it is.
             </p>
             {asked.isPending ? (
-              <p className="border border-line py-8 text-center text-soft">Finding the joints …</p>
+              <p className="border border-line py-8 text-center text-soft">Loading the joints …</p>
             ) : (
               <TapBar
                 bar={bar}
@@ -160,7 +160,7 @@ export function LookDialog({
                 />
               )}
             </Field>
-            <Field label="Photographs; where they were taken is not kept">
+            <Field label="Photos (location is removed)">
               {(parts) => (
                 <input
                   {...parts}
@@ -185,13 +185,13 @@ export function LookDialog({
               onClick={() => write.mutate({ says: says(), photos })}
             >
               {ways.length === 0
-                ? 'Say how it was looked at first'
+                ? 'Choose an inspection method first'
                 : drafts.length === 0
-                  ? 'Nothing found: write it down'
-                  : 'Write it down'}
+                  ? 'Log inspection: nothing found'
+                  : 'Log inspection'}
             </Button>
             <Dialog.Close asChild>
-              <Button>Leave it</Button>
+              <Button>Cancel</Button>
             </Dialog.Close>
           </span>
         </Dialog.Content>
@@ -233,10 +233,10 @@ function FlawFields({
           onChoose={(kind) => onChange({ kind })}
         />
         <Choice<'OPEN' | 'SUSPECT'>
-          label="How sure"
+          label="Certainty"
           value={draft.state}
           options={[
-            { value: 'OPEN', show: 'open' },
+            { value: 'OPEN', show: 'delaminated' },
             { value: 'SUSPECT', show: 'suspect' },
           ]}
           onChoose={(state) => onChange({ state })}
@@ -256,14 +256,14 @@ function FlawFields({
           onCommit={(toXMm) => put({ toXMm })}
         />
         <Select
-          label="Where across"
+          label="Across the bar"
           value={draft.side}
           options={SIDE_WORDS}
           onChoose={(side) => onChange({ side })}
         />
         {draft.side !== 'THROUGH' && (
           <MeasureField
-            label="How deep"
+            label="Depth"
             measure="length"
             width="w-24"
             value={draft.depthMm}
@@ -272,9 +272,9 @@ function FlawFields({
         )}
         {joints > 0 && (
           <Select
-            label="Joint, from below"
+            label="Joint (from the bottom)"
             value={String(draft.joint ?? 0)}
-            options={{ 0: 'in none', ...numbered(joints, 1) }}
+            options={{ 0: 'none', ...numbered(joints, 1) }}
             onChoose={(joint) => onChange({ joint: Number(joint) || null })}
           />
         )}
@@ -287,7 +287,7 @@ function FlawFields({
           />
         )}
         <Button weight="quiet" onClick={onTakeOut}>
-          Take out
+          Remove
         </Button>
       </div>
     </fieldset>

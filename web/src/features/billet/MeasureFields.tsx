@@ -68,7 +68,7 @@ export function MeasureFields({
   return (
     <section aria-label="Measured" className="border-t border-ink pt-2 pb-3">
       <div className="flex items-baseline gap-3">
-        <h3>As measured</h3>
+        <h3>Measurements</h3>
         {!asked && (
           <Button
             weight="quiet"
@@ -78,14 +78,14 @@ export function MeasureFields({
               setAsked(true);
             }}
           >
-            {measured ? 'Measure again' : 'Write down what it measures'}
+            {measured ? 'Edit measurements' : 'Add measurements'}
           </Button>
         )}
       </div>
       {planned && (
         <>
           <p className="condensed text-[13px] text-soft">
-            reckoned <Length mm={planned.widthMm} /> × <Length mm={planned.heightMm} /> ×{' '}
+            Calculated <Length mm={planned.widthMm} /> × <Length mm={planned.heightMm} /> ×{' '}
             <Length mm={planned.lengthMm} unit />, <Mass kg={planned.massKg} />; measured{' '}
             <Length mm={stage.widthMm} /> × <Length mm={stage.heightMm} /> ×{' '}
             <Length mm={stage.lengthMm} unit />, <Mass kg={stage.massKg} />
@@ -98,7 +98,7 @@ export function MeasureFields({
           {waysOn && (
             <p className="pt-1 text-[14px]">
               <Link to={waysOn} className="underline decoration-line underline-offset-4 hover:decoration-ink">
-                Ways on from what is there
+                Continue from here
               </Link>
             </p>
           )}
@@ -150,13 +150,13 @@ export function MeasureFields({
           )}
           <span className="col-span-2 flex gap-3">
             <Button weight="strong" type="submit">
-              Go on from this
+              Save measurements
             </Button>
             {measured && (
-              <Button onClick={() => void onMeasured(null).then(() => setAsked(false))}>As reckoned</Button>
+              <Button onClick={() => void onMeasured(null).then(() => setAsked(false))}>As Calculated</Button>
             )}
             <Button weight="quiet" onClick={() => setAsked(false)}>
-              Leave it
+              Cancel
             </Button>
           </span>
         </form>

@@ -25,7 +25,7 @@ export function NewBilletView() {
   const steels = useQuery(steelsQuery);
   const shelf = useQuery(stockQuery);
   if (steels.isError) return <LoadFailed error={steels.error} again={() => void steels.refetch()} />;
-  if (!steels.data || shelf.isPending) return <p className="p-10 text-soft">Fetching the steels …</p>;
+  if (!steels.data || shelf.isPending) return <p className="p-10 text-soft">Loading the steels …</p>;
   const asked = (params.get('steels') ?? '').split(',');
   return <Drafting first={firstDraft(asked, steels.data, shelf.data ?? [])} />;
 }
@@ -83,7 +83,7 @@ function Drafting({ first }: { first: Draft }) {
               value={name}
               maxLength={120}
               autoFocus
-              placeholder="what the shop will call it"
+              placeholder="a name for the shop"
               onChange={(e) => setName(e.target.value)}
             />
           )}
@@ -100,7 +100,7 @@ function Drafting({ first }: { first: Draft }) {
           )}
         </Field>
         <Choice
-          label="Begin with"
+          label="Start with"
           value={begin}
           options={[
             { value: 'STACK', show: 'a stack and its restacks' },
@@ -122,9 +122,9 @@ function Drafting({ first }: { first: Draft }) {
         )}
         <div className="sticky bottom-0 mt-auto grid gap-2 border-t border-line bg-panel py-3">
           <Button weight="strong" type="submit" disabled={worked.isError || start.isPending}>
-            Put it on the Rack
+            Create billet
           </Button>
-          <p className="text-[13px] text-soft">Everything can be changed afterwards, step by step.</p>
+          <p className="text-[13px] text-soft">You can change everything later, step by step.</p>
         </div>
       </form>
       <div className="overflow-y-auto">
@@ -132,7 +132,7 @@ function Drafting({ first }: { first: Draft }) {
         {worked.data && <Preview {...worked.data} />}
         {worked.isError && (
           <div className="p-6">
-            <Notice title="This stack cannot be worked through">
+            <Notice title="This stack cannot be calculated">
               <Words of={Problem.from(worked.error).detail} />
             </Notice>
           </div>
@@ -167,8 +167,7 @@ function Preview({ plan, run }: Worked) {
       <p className="px-5 pt-4 pb-2">
         <b className="text-4xl">{end?.visibleCount.toLocaleString('en')}</b>{' '}
         <span className="text-soft">
-          visible layers, {end?.shopCount.toLocaleString('en')} counted at the saw.{' '}
-          <Words of={end?.why ?? ''} />
+          visible layers, nominal {end?.shopCount.toLocaleString('en')} . <Words of={end?.why ?? ''} />
         </span>
       </p>
       <RunView run={run} plan={plan} />

@@ -53,16 +53,16 @@ export function OpenStep({
               Copy
             </Button>
             <Button weight="quiet" onClick={actions.onOff}>
-              {open.off ? 'Do it again' : 'Leave out'}
+              {open.off ? 'Include' : 'Skip'}
             </Button>
             <Button weight="quiet" onClick={actions.onTakeOut}>
-              Take out
+              Remove
             </Button>
           </>
         )}
         {actions.onTakePartOut && (
           <Button weight="quiet" onClick={actions.onTakePartOut}>
-            Take the part out
+            Remove the part
           </Button>
         )}
       </div>

@@ -31,7 +31,7 @@ export function PartHead({
           ; changed here it is made anew
         </span>
       ) : (
-        <span>made apart</span>
+        <span>separate bar</span>
       )}
     </p>
   );

@@ -96,7 +96,7 @@ export function RunRow({
           <span
             className={`condensed text-[13px] leading-tight text-soft ${dense ? 'min-w-0 truncate' : ''}`}
           >
-            {stage.off ? 'left out' : words}
+            {stage.off ? 'skipped' : words}
           </span>
         </button>
         <div className="relative border-l-2 border-ink" onClick={onSelect}>
@@ -188,7 +188,7 @@ export function RunRow({
             {!dense && (
               <>
                 {' '}
-                · <b className="text-ink">{stage.shopCount.toLocaleString('en')}</b> shop ·{' '}
+                · <b className="text-ink">{stage.shopCount.toLocaleString('en')}</b> nominal ·{' '}
                 <Mass kg={stage.massKg} />
               </>
             )}

@@ -151,9 +151,9 @@ function PartRun({ part, run, path, drawing }: { part: Part; run: Run; path: str
 
 function Made({ weld }: { weld: Weld | undefined }) {
   return weld ? (
-    <span title={`in the Book: ${OUTCOME_WORDS[weld.outcome]}`}>
+    <span title={`logged: ${OUTCOME_WORDS[weld.outcome]}`}>
       <JointGlyph state={weld.outcome} size={15} />
-      <span className="sr-only">in the Book: {OUTCOME_WORDS[weld.outcome]}</span>
+      <span className="sr-only">logged: {OUTCOME_WORDS[weld.outcome]}</span>
     </span>
   ) : null;
 }
@@ -186,7 +186,7 @@ function Stopped({ run, plan, path, drawing }: { run: Run; plan: Plan; path: str
                   <p role="alert" className="flex gap-2">
                     <FindingMark severity="ERROR" />
                     <span>
-                      <b>The bar does not allow this.</b> <Words of={`${reason} ${remedy}`} />
+                      <b>This step is not possible.</b> <Words of={`${reason} ${remedy}`} />
                     </span>
                   </p>
                 ) : (

@@ -68,7 +68,7 @@ export function ShorthandLine({
       {problem && (
         <p id="shorthand-problem" role="alert" className="pt-1 text-[13px]">
           <span aria-hidden>▲ </span>
-          <Words of={`${problem.detail} Escape brings the old line back.`} />
+          <Words of={`${problem.detail} Press Escape to restore the old line.`} />
         </p>
       )}
     </div>

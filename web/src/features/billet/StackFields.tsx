@@ -32,7 +32,7 @@ export function StackFields({
           value={count}
           onCommit={(n) =>
             n < 1
-              ? 'A stack has at least one piece.'
+              ? 'A stack needs at least one piece.'
               : n > 500
                 ? 'A stack has at most 500 pieces.'
                 : withPattern((p) => p, n)
@@ -103,7 +103,7 @@ export function PatternFields({
           />
           <div className="w-28 shrink-0">
             <Select
-              label={`Surface of piece ${i + 1} as bought`}
+              label={`Surface of piece ${i + 1} , as bought`}
               hideLabel
               value={piece.coating ?? 'NONE'}
               options={COATING_WORDS}
@@ -114,10 +114,10 @@ export function PatternFields({
             <Button
               weight="quiet"
               className="pb-1"
-              aria-label={`Take out piece ${i + 1} of the pattern`}
+              aria-label={`Remove piece ${i + 1} of the pattern`}
               onClick={() => void onPattern((all) => all.filter((_, k) => k !== i))}
             >
-              Take out
+              Remove
             </Button>
           )}
         </div>

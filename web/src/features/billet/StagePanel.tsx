@@ -70,7 +70,7 @@ export function StagePanel({
               className="underline decoration-line underline-offset-4 hover:decoration-ink"
               title="V"
             >
-              Look inside
+              Pattern view
             </Link>
           )}
           {stage && step && stepPath !== undefined && ['set', 'draw'].includes(step.operation.kind) && (
@@ -86,7 +86,7 @@ export function StagePanel({
               to={`/finder?billet=${billet.id}&stage=${place.stage}`}
               className="underline decoration-line underline-offset-4 hover:decoration-ink"
             >
-              Ways on from here
+              Continue from here
             </Link>
           )}
           {stage && Object.keys(stage.section.bySteel).length > 1 && (
@@ -94,7 +94,7 @@ export function StagePanel({
               to={`/steels?with=${Object.keys(stage.section.bySteel).slice(0, 6).join(',')}`}
               className="underline decoration-line underline-offset-4 hover:decoration-ink"
             >
-              how the steels agree
+              Steel compatibility
             </Link>
           )}
         </span>
@@ -111,7 +111,7 @@ export function StagePanel({
       {stage ? (
         <Inside billet={billet} place={place} stage={stage} findings={findings} onMend={onMend} />
       ) : (
-        <p className="py-3 text-soft">The plan does not come this far yet.</p>
+        <p className="py-3 text-soft">The plan does not reach this step yet.</p>
       )}
       {stage && step && stepPath !== undefined && stage.form !== 'BLADE' && stage.count > 0 && (
         <>
@@ -127,7 +127,7 @@ export function StagePanel({
             onMeasured={onMeasured}
           />
           <p className="border-t border-rule py-2">
-            <Button onClick={() => setLooking(true)}>Write down a look at it</Button>
+            <Button onClick={() => setLooking(true)}>Add inspection</Button>
           </p>
           {looking && (
             <LookDialog
@@ -229,15 +229,13 @@ function Inside({
             · layers <Length mm={section.heightMm / stage.visibleCount} unit /> on average
           </>
         )}
-        {stage.fill < 1 && ` · ${Math.round((1 - stage.fill) * 100)} % voids`}
+        {stage.fill < 1 && ` · ${Math.round((1 - stage.fill) * 100)}% voids`}
       </p>
       <p className="pt-2 leading-tight">
         <b className="block text-[44px]" data-count="visible">
           {stage.visibleCount.toLocaleString('en')}
         </b>{' '}
-        <span className="text-soft">
-          visible layers, {stage.shopCount.toLocaleString('en')} counted at the saw
-        </span>
+        <span className="text-soft">visible layers, nominal {stage.shopCount.toLocaleString('en')}</span>
       </p>
       <p className="pb-3">
         <Words of={stage.why} />

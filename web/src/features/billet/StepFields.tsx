@@ -95,8 +95,8 @@ export function StepFields({
         <PatternFields
           pattern={operation.shims}
           least={0}
-          legend="Shims on each bar at hand, bottom first"
-          add="Add a shim"
+          legend="Shims on each bar, bottom first"
+          add="Add shim"
           onPattern={(edit) => onChange((o) => ({ shims: edit(o.kind === 'layup' ? o.shims : []) }))}
         />
       )}
@@ -105,8 +105,8 @@ export function StepFields({
           pattern={operation.core ? [operation.core] : []}
           least={0}
           most={1}
-          legend="Round a core, its thickness taken as a diameter"
-          add="Add a core"
+          legend="Around a core (thickness = diameter)"
+          add="Add core"
           onPattern={(edit) =>
             onChange((o) => ({ core: edit(o.kind === 'roll' && o.core ? [o.core] : [])[0] ?? null }))
           }

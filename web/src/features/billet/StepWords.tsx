@@ -138,13 +138,13 @@ export function StepWords({ operation: o }: { operation: Operation }) {
         <>for another billet</>
       ) : (
         <>
-          <Length mm={o.lengthMm} /> of each, for another billet
+          <Length mm={o.lengthMm} /> of each, set aside for another billet
         </>
       );
     case 'scrap':
-      return <>given up</>;
+      return <>scrapped</>;
     case 'watch':
-      return <>look at it again here</>;
+      return <>inspect again here</>;
     case 'restack':
       return <Between parts={[turnWords(o.turns), laid('between', o.between), faces(o.faceGrindMm)]} />;
     case 'fold':
@@ -153,7 +153,7 @@ export function StepWords({ operation: o }: { operation: Operation }) {
           parts={[
             o.folds > 1 ? `${o.folds} times` : null,
             <Fragment key="e">
-              <Length mm={o.endLossMm} /> lost with the bend
+              <Length mm={o.endLossMm} /> lost at the bend
             </Fragment>,
           ]}
         />
@@ -173,7 +173,7 @@ export function StepWords({ operation: o }: { operation: Operation }) {
       return <Between parts={[`turned ${o.angleDeg}°`, counted(o.heats, 'heat')]} />;
     case 'upset':
       return (
-        <Between parts={[`${Math.round(o.reduction * 100)} % off the height`, counted(o.heats, 'heat')]} />
+        <Between parts={[`${Math.round(o.reduction * 100)} % of the height`, counted(o.heats, 'heat')]} />
       );
     case 'roll':
       return <Between parts={[o.square ? 'forged square' : 'round', counted(o.heats, 'heat')]} />;
@@ -194,7 +194,7 @@ export function StepWords({ operation: o }: { operation: Operation }) {
     case 'uneven':
       return (
         <>
-          pushed by <Length mm={o.amplitudeMm} />
+          displaced by <Length mm={o.amplitudeMm} />
         </>
       );
     case 'sandwich':

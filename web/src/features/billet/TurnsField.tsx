@@ -25,7 +25,7 @@ export function TurnsField({
   return (
     <div className="grid gap-2">
       <Choice
-        label="Laid"
+        label="Orientation"
         value={usual}
         options={[
           ...Object.entries(USUAL).map(([value, { show }]) => ({ value, show })),

@@ -39,8 +39,8 @@ export function WantedFields({
   };
   const said = answer?.for === plan ? answer.said : null;
   return (
-    <section aria-label="Pieces wanted" className="border-t border-ink pt-2 pb-4">
-      <h3>Pieces wanted</h3>
+    <section aria-label="Finished pieces" className="border-t border-ink pt-2 pb-4">
+      <h3>Finished pieces</h3>
       {plan.wanted.map((w, i) => (
         <div key={i} className="border-b border-rule py-1.5">
           <div className="flex items-baseline justify-between gap-2">
@@ -53,10 +53,10 @@ export function WantedFields({
             <Button
               weight="quiet"
               className="text-[13px]"
-              aria-label={`Want no ${w.name}`}
+              aria-label={`Remove ${w.name}`}
               onClick={() => void onPlan((p) => ({ ...p, wanted: p.wanted.filter((_, k) => k !== i) }))}
             >
-              Take out
+              Remove
             </Button>
           </div>
           <div className="flex flex-wrap gap-2">
@@ -103,7 +103,7 @@ export function WantedFields({
         </Button>
         {plan.wanted.length > 0 && (
           <Button weight="quiet" disabled={asking} onClick={() => void ask()}>
-            {asking ? 'Working backwards …' : 'Smallest stack for these'}
+            {asking ? 'Calculating …' : 'Find the smallest stack'}
           </Button>
         )}
       </div>
@@ -119,19 +119,20 @@ export function WantedFields({
           <b>
             <Length mm={said.plan.stack.lengthMm} unit />
           </b>{' '}
-          does{said.plan.parts.length > 0 && ', and its parts as long as they need to be'}.{' '}
+          is enough{said.plan.parts.length > 0 && ', with parts of the length they need'}.{' '}
           <Button
             weight="quiet"
             className="font-semibold"
             onClick={() => void onPlan(() => ({ ...said.plan, wanted: plan.wanted }))}
           >
-            Take it
+            Use this stack
           </Button>
         </p>
       )}
       {said && !said.enough && (
         <p role="status" className="pt-2">
-          <b>No stack of any length does.</b> The closest is still short: <FinishWords finish={said.finish} />
+          <b>No stack of any length is enough.</b> The closest one is short:{' '}
+          <FinishWords finish={said.finish} />
         </p>
       )}
     </section>
@@ -148,7 +149,7 @@ function FinishWords({ finish }: { finish: Finish }) {
   if (short.length === 0) {
     return (
       <p className="pt-1 text-[14px]">
-        The bar yields them, <Length mm={Math.max(0, -finish.lengthShortMm)} unit /> of length to spare.
+        The bar is long enough, <Length mm={Math.max(0, -finish.lengthShortMm)} unit /> to spare.
       </p>
     );
   }

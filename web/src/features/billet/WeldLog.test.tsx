@@ -60,9 +60,9 @@ describe('the log of a weld', () => {
   it('begins with what is planned and is not written before it is said what came of it', async () => {
     const shop = shown();
     expect(screen.getByRole('textbox', { name: /Heat/ })).toHaveValue('2150');
-    expect(button(/came of it first/)).toBeDisabled();
-    await choose(/held/);
-    await userEvent.click(button(/into the Book/));
+    expect(button(/Choose a result first/)).toBeDisabled();
+    await choose(/sound/);
+    await userEvent.click(button(/^Log weld$/));
     await waitFor(() => expect(logged(shop)).toHaveLength(1));
     expect(logged(shop)[0]?.body).toEqual({
       stepKey: 'a',
@@ -76,18 +76,18 @@ describe('the log of a weld', () => {
 
   it('keeps what was typed when it is refused, and sends the very same request again', async () => {
     const shop = shown(() => refusal(503, 'The database does not answer.', '', 'Try again in a moment.'));
-    await choose(/open/);
+    await choose(/delaminated/);
     await userEvent.type(screen.getByLabelText(/Note/), 'lower seam at the left');
-    await userEvent.click(button(/into the Book/));
+    await userEvent.click(button(/^Log weld$/));
     expect(await screen.findByRole('alert')).toHaveTextContent('does not answer. Try again in a moment.');
     expect(screen.getByLabelText(/Note/)).toHaveValue('lower seam at the left');
     shop.answers('POST /api/v1/billets/7/welds', { id: 5 });
-    await userEvent.click(button(/into the Book/));
+    await userEvent.click(button(/^Log weld$/));
     await waitFor(() => expect(screen.getByLabelText(/Note/)).toHaveValue(''));
     const [first, second] = logged(shop);
     expect(second?.body).toEqual(first?.body);
     expect(second?.headers['request-id']).toBe(first?.headers['request-id']);
-    expect(button(/came of it first/)).toBeDisabled();
+    expect(button(/Choose a result first/)).toBeDisabled();
   });
 
   it('takes the heat in either unit and says where none can be', async () => {
@@ -96,11 +96,11 @@ describe('the log of a weld', () => {
     await userEvent.clear(heat);
     await userEvent.type(heat, '1200 C{Enter}');
     await choose(/suspect/);
-    await userEvent.click(button(/into the Book/));
+    await userEvent.click(button(/^Log weld$/));
     await waitFor(() => expect(logged(shop)[0]?.body).toMatchObject({ temperatureC: 1200 }));
     await userEvent.clear(heat);
     await userEvent.type(heat, '900{Enter}');
-    expect(await screen.findByRole('alert')).toHaveTextContent('between 1112 °F and 2732 °F');
+    expect(await screen.findByRole('alert')).toHaveTextContent('from 1112 °F to 2732 °F');
   });
 
   it('shows the danger of the way that is chosen', async () => {
@@ -112,7 +112,7 @@ describe('the log of a weld', () => {
   it('lists what there is, and one logged by mistake can be struck', async () => {
     const shop = shown(undefined, [HELD]);
     expect(screen.getByText(/rang clear/)).toBeInTheDocument();
-    await userEvent.click(button(/Strike/));
+    await userEvent.click(button(/Delete/));
     expect(shop.changes().map((s) => s.path)).toEqual(['/api/v1/welds/4/strike']);
   });
 });

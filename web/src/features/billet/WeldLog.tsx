@@ -58,12 +58,12 @@ export function WeldLog({
 
   return (
     <section aria-label="Weld log" className="border-t border-ink pt-3">
-      <h3>In the Book</h3>
+      <h3>Log weld</h3>
       {next.data && (
         <p className="text-[14px] text-soft" data-next-weld>
           {next.data.tooFew
-            ? `Too few welds to tell more of the next one than the belief: it holds with ${showPercent(next.data.mean)}.`
-            : `By your record a weld like this holds with ${showPercent(next.data.mean)} (${showPercent(next.data.limits.low)} to ${showPercent(next.data.limits.high)}).`}
+            ? `Not enough welds yet. Starting estimate: the next one holds with ${showPercent(next.data.mean)}.`
+            : `From your record, a weld like this holds with ${showPercent(next.data.mean)} (${showPercent(next.data.limits.low)} to ${showPercent(next.data.limits.high)}).`}
         </p>
       )}
       <ul>
@@ -83,14 +83,14 @@ export function WeldLog({
             <Button
               weight="quiet"
               className="self-start text-[13px] text-soft"
-              title="Logged by mistake; the Book can bring it back"
+              title="Delete this log entry. You can restore it from the Book."
               onClick={() => strike.mutate(w.id)}
             >
-              Strike
+              Delete
             </Button>
           </li>
         ))}
-        {welds.length === 0 && <li className="py-1 text-soft">Nothing logged for this weld yet.</li>}
+        {welds.length === 0 && <li className="py-1 text-soft">Not logged yet.</li>}
       </ul>
       <form
         className="grid gap-3 pt-3"
@@ -100,26 +100,26 @@ export function WeldLog({
         }}
       >
         <MeasureField
-          label="Heat, as read"
+          label="Heat (measured)"
           measure="temperature"
           value={temperatureC}
           onCommit={(c) => {
-            if (c < 600 || c > 1500) return 'A welding heat lies between [[C 600]] and [[C 1500]].';
+            if (c < 600 || c > 1500) return 'Enter a welding heat from [[C 600]] to [[C 1500]].';
             setTemperatureC(c);
             return null;
           }}
         />
         <Choice<OxygenSchool>
-          label="Oxygen kept out by"
+          label="Atmosphere protection"
           value={school}
           options={(['BORAX', 'DRY', 'BOTH', 'SEALED'] as const).map((s) => ({
             value: s,
-            show: s === 'BOTH' ? 'both' : s.toLowerCase(),
+            show: SCHOOL_WORDS[s],
           }))}
           onChoose={setSchool}
         />
         <Choice<WeldOutcome>
-          label="What came of it"
+          label="Result"
           value={outcome}
           options={OUTCOMES.map((o) => ({
             value: o,
@@ -151,7 +151,7 @@ export function WeldLog({
           </p>
         )}
         <Button weight="strong" type="submit" disabled={!outcome || log.isPending}>
-          {outcome ? 'Write it into the Book' : 'Say what came of it first'}
+          {outcome ? 'Log weld' : 'Choose a result first'}
         </Button>
       </form>
     </section>

@@ -15,11 +15,11 @@ export type FlawState = 'OPEN' | 'WATCHED' | 'WELDED_AGAIN' | 'HELD' | 'ASIDE' |
 export const STATE_WORDS: Record<FlawState, string> = {
   OPEN: 'in the bar',
   WATCHED: 'watched',
-  WELDED_AGAIN: 'welded again, look once more',
-  HELD: 'held since',
+  WELDED_AGAIN: 'welded again: inspect again',
+  HELD: 'sound since',
   ASIDE: 'in a bar set aside',
-  GONE: 'gone with its steel',
-  LOST: 'its step is not in the plan any more',
+  GONE: 'removed with its steel',
+  LOST: 'its step was removed from the plan',
 };
 
 export type FlawView = Schemas['BilletFlawView'];
@@ -105,7 +105,7 @@ export function waysOut(
     words: `Clean, flux and weld again, ${AGAIN_HEATS} heats`,
     operation: { ...weld, heats: AGAIN_HEATS, reduction: 0.04, school: 'BORAX' },
   });
-  ways.push({ decision: 'WATCH', words: 'Watch: look again here', operation: { kind: 'watch' } });
+  ways.push({ decision: 'WATCH', words: 'Watch: inspect again here', operation: { kind: 'watch' } });
   const bar = spot.bar + 1;
   if (stage.count > 1) {
     ways.push({
@@ -116,7 +116,7 @@ export function waysOut(
   }
   ways.push({
     decision: 'SCRAP',
-    words: stage.count > 1 ? `Give bar ${bar} up` : 'Give the bar up',
+    words: stage.count > 1 ? `Scrap bar ${bar}` : 'Scrap the bar',
     operation: { kind: 'scrap', which: [bar] },
   });
   return ways;

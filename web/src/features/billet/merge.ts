@@ -10,7 +10,7 @@ export function merge<T>(from: T, to: T, present: T): T | null {
   return merged === CONFLICT ? null : (merged as T);
 }
 
-const CONFLICT = Symbol('both changed it');
+const CONFLICT = Symbol('changed in both windows');
 type Fields = Readonly<Record<string, unknown>>;
 
 const same = (a: unknown, b: unknown): boolean =>

@@ -20,7 +20,7 @@ export async function newPart(plan: Plan, choice: string, client: QueryClient): 
   }
   const waiting = await client.query(waitingQuery);
   const picked = waiting.find((w) => waitingKey(w) === choice);
-  if (!picked) throw new Error('These bars are not waiting any more.');
+  if (!picked) throw new Error('These bars are no longer set aside.');
   const { billetId, billet, stepKey } = picked;
   const origin = { billetId, billet, stepKey };
   return { name: freeName(plan, 'bar'), plan: await historyOf(origin, 1), origin };

@@ -74,13 +74,13 @@ export const KIND_GROUPS: readonly { readonly at: string; readonly kinds: readon
     ],
   },
   {
-    at: 'Lay',
+    at: 'Stack',
     kinds: [
       { kind: 'restack', name: 'Restack', letter: 'r' },
       { kind: 'fold', name: 'Fold', letter: 'f' },
       { kind: 'fourway', name: 'Four-way', letter: '4' },
       { kind: 'sandwich', name: 'Sandwich', letter: 'y' },
-      { kind: 'layup', name: 'Lay-up', letter: 'b' },
+      { kind: 'layup', name: 'Stack-up', letter: 'b' },
     ],
   },
 ];
@@ -89,8 +89,8 @@ export const KINDS: readonly KindOf[] = KIND_GROUPS.flatMap((g) => g.kinds);
 
 export const METHOD_WORDS: Record<Method, string> = {
   FORGE: 'forge weld',
-  COPPER_SOLID: 'copper, kept solid',
-  COPPER_MOLTEN: 'copper, let melt',
+  COPPER_SOLID: 'copper, solid',
+  COPPER_MOLTEN: 'copper, molten',
 };
 
 export const COATING_WORDS: Record<Coating, string> = {
@@ -101,9 +101,9 @@ export const COATING_WORDS: Record<Coating, string> = {
 };
 
 export const SCHOOL_WORDS: Record<OxygenSchool, string> = {
-  BORAX: 'borax',
-  DRY: 'dry with fuel',
-  BOTH: 'fuel, then borax',
+  BORAX: 'flux',
+  DRY: 'fuel soak',
+  BOTH: 'flux over fuel',
   SEALED: 'sealed',
 };
 
@@ -116,15 +116,15 @@ export const TOOL_WORDS: Record<Tool, string> = {
 
 export const TACK_WORDS: Record<Tack, string> = {
   ENDS: 'ends tacked',
-  SIDES: 'bead on the sides, flush',
-  SIDES_PROUD: 'bead left proud',
+  SIDES: 'side beads, ground flush',
+  SIDES_PROUD: 'side beads, not ground',
   WIRE: 'wired',
 };
 
 export const JACKET_WORDS: Record<Jacket, string> = {
-  BEAD: 'bead round the seams',
-  VENTED: 'can with a vent',
-  CLOSED: 'tight can',
+  BEAD: 'bead around the joints',
+  VENTED: 'can with vent',
+  CLOSED: 'sealed can, no vent',
 };
 
 export const PROFILE_WORDS: Record<Blade['profile'], string> = {

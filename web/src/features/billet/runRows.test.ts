@@ -94,7 +94,7 @@ describe('what is said of a stage', () => {
 
   it('is its size and its layers', () => {
     expect(words(stage({ shopCount: 16 }), mm)).toBe(
-      'one bar 40 mm wide, 20 mm high, 150 mm long, 13 visible layers of 16 at the saw',
+      'one bar 40 mm wide, 20 mm high, 150 mm long, 13 visible layers, nominal 16',
     );
     expect(words(stage({ count: 4 }), mm)).toMatch(/^4 bars, each 40 mm wide/);
   });

@@ -32,7 +32,7 @@ export const stageOfStep = (step: number) => step + 1;
 /** What is said of a stage to somebody who cannot see it. */
 export function describe(stage: Stage, length: (mm: number) => string): string {
   const bars = stage.count === 1 ? 'one bar' : `${stage.count} bars, each`;
-  return `${bars} ${length(stage.widthMm)} wide, ${length(stage.heightMm)} high, ${length(stage.lengthMm)} long, ${stage.visibleCount} visible layers of ${stage.shopCount} at the saw`;
+  return `${bars} ${length(stage.widthMm)} wide, ${length(stage.heightMm)} high, ${length(stage.lengthMm)} long, ${stage.visibleCount} visible layers, nominal ${stage.shopCount}`;
 }
 
 /** Every row of a Run and of the parts that join it, for the one scale they share. */

@@ -42,8 +42,8 @@ export const FIGURES: Record<Kind, readonly FigureOf[]> = {
     { name: 'heats', label: 'Setting heats', measure: 'count' },
     { name: 'temperatureC', label: 'Heat', measure: 'temperature' },
     { name: 'soakMin', label: 'Soak, from cold', measure: 'minutes' },
-    { name: 'reduction', label: 'Height taken', measure: 'share' },
-    { name: 'bites', label: 'Bites, 0 as needed', measure: 'count' },
+    { name: 'reduction', label: 'Reduction', measure: 'share' },
+    { name: 'bites', label: 'Bites (0 = as needed)', measure: 'count' },
   ],
   draw: [
     { name: 'widthMm', label: 'To width', measure: 'length' },
@@ -62,18 +62,18 @@ export const FIGURES: Record<Kind, readonly FigureOf[]> = {
   cut: [
     { name: 'pieces', label: 'Pieces', measure: 'count' },
     kerf,
-    { name: 'eachMm', label: 'Each, 0 shares it out', measure: 'length' },
+    { name: 'eachMm', label: 'Each (0 = equal)', measure: 'length' },
   ],
   aside: [
     { name: 'pieces', label: 'Bars', measure: 'count' },
-    { name: 'lengthMm', label: 'or a length of each', measure: 'length' },
+    { name: 'lengthMm', label: 'or this length of each', measure: 'length' },
     kerf,
   ],
   scrap: [],
   watch: [],
   restack: [ground],
   fold: [
-    { name: 'endLossMm', label: 'Lost with each bend', measure: 'length' },
+    { name: 'endLossMm', label: 'Lost at each bend', measure: 'length' },
     { name: 'folds', label: 'Folds', measure: 'count' },
   ],
   twist: [
@@ -83,11 +83,11 @@ export const FIGURES: Record<Kind, readonly FigureOf[]> = {
   ],
   resquare: [
     { name: 'angleDeg', label: 'Angle', measure: 'angle' },
-    { name: 'sideMm', label: 'New side, 0 as it comes', measure: 'length' },
+    { name: 'sideMm', label: 'New side (0 = automatic)', measure: 'length' },
     heats,
   ],
   upset: [
-    { name: 'reduction', label: 'Height taken', measure: 'share' },
+    { name: 'reduction', label: 'Reduction', measure: 'share' },
     { name: 'bowMm', label: 'Bow', measure: 'length' },
     heats,
   ],
@@ -97,20 +97,20 @@ export const FIGURES: Record<Kind, readonly FigureOf[]> = {
     { name: 'pitchMm', label: 'Pitch', measure: 'length' },
     { name: 'widthMm', label: 'Groove width', measure: 'length' },
     { name: 'depthMm', label: 'Depth', measure: 'length' },
-    { name: 'flattenToMm', label: 'Flatten to, 0 just flush', measure: 'length' },
+    { name: 'flattenToMm', label: 'Flatten to (0 = flush)', measure: 'length' },
     heats,
   ],
   dimples: [
     { name: 'pitchMm', label: 'Pitch', measure: 'length' },
     { name: 'diameterMm', label: 'Across', measure: 'length' },
     { name: 'depthMm', label: 'Depth', measure: 'length' },
-    { name: 'flattenToMm', label: 'Flatten to, 0 just flush', measure: 'length' },
+    { name: 'flattenToMm', label: 'Flatten to (0 = flush)', measure: 'length' },
     heats,
   ],
   uneven: [
-    { name: 'amplitudeMm', label: 'Pushed by', measure: 'length' },
-    { name: 'scaleMm', label: 'Hump to hump', measure: 'length' },
-    { name: 'seed', label: 'Which surface', measure: 'count' },
+    { name: 'amplitudeMm', label: 'Displacement', measure: 'length' },
+    { name: 'scaleMm', label: 'Wavelength', measure: 'length' },
+    { name: 'seed', label: 'Surface number', measure: 'count' },
   ],
   sandwich: [ground],
   layup: [{ ...ground, label: 'Joint sides ground' }],
@@ -119,24 +119,24 @@ export const FIGURES: Record<Kind, readonly FigureOf[]> = {
     { name: 'widthMm', label: 'Width', measure: 'length' },
     { name: 'spineMm', label: 'Spine', measure: 'length' },
     { name: 'edgeMm', label: 'At the edge', measure: 'length' },
-    { name: 'bevelMm', label: 'Bevel up to', measure: 'length' },
+    { name: 'bevelMm', label: 'Bevel height', measure: 'length' },
     { name: 'taper', label: 'Taper', measure: 'share' },
     { name: 'tangMm', label: 'Tang', measure: 'length' },
   ],
 };
 
-const tool: ChoiceOf = { name: 'tool', label: 'Under', options: TOOL_WORDS };
+const tool: ChoiceOf = { name: 'tool', label: 'Tool', options: TOOL_WORDS };
 
 export const CHOICES: Partial<Record<Kind, readonly ChoiceOf[]>> = {
   set: [
     {
       name: 'method',
-      label: 'Joined by',
+      label: 'Method',
       options: METHOD_WORDS,
       // An ordinary forge weld is not asked about; the finding on copper offers the others.
       when: (o) => o.kind === 'set' && o.method !== undefined && o.method !== 'FORGE',
     },
-    { name: 'school', label: 'Keeping oxygen out', options: SCHOOL_WORDS },
+    { name: 'school', label: 'Atmosphere protection', options: SCHOOL_WORDS },
     {
       name: 'jacket',
       label: 'Closed by',
@@ -148,7 +148,7 @@ export const CHOICES: Partial<Record<Kind, readonly ChoiceOf[]>> = {
   ],
   draw: [tool],
   twist: [{ name: 'hand', label: 'Hand', options: { RIGHT: 'right', LEFT: 'left', BOTH: 'both in turn' } }],
-  fourway: [{ name: 'turn', label: 'Tiles laid', options: TURN_WORDS }],
+  fourway: [{ name: 'turn', label: 'Tiles', options: TURN_WORDS }],
   blade: [
     {
       name: 'profile',
@@ -159,7 +159,7 @@ export const CHOICES: Partial<Record<Kind, readonly ChoiceOf[]>> = {
 };
 
 export const YES_NO: Partial<Record<Kind, readonly YesNoOf[]>> = {
-  twist: [{ name: 'rounded', label: 'Before the first turn', yes: 'forged round', no: 'left square' }],
+  twist: [{ name: 'rounded', label: 'Before twisting', yes: 'forged round', no: 'left square' }],
   roll: [{ name: 'square', label: 'Forged', yes: 'square', no: 'left round' }],
   ladder: [
     { name: 'pressed', label: 'Grooves', yes: 'pressed in', no: 'ground in' },

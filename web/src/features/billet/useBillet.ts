@@ -29,8 +29,8 @@ type Step = (history: History<Doc>) => History<Doc> | null;
 
 const ELSEWHERE = new Problem(
   409,
-  'This cannot be taken back',
-  'The same place was changed in another window since, and undoing would take that away too.',
+  'This cannot be undone',
+  'The same place was changed in another window since. Undo would remove that change too.',
   '',
   'Change it by hand.',
 );

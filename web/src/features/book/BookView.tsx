@@ -42,20 +42,20 @@ export function BookView() {
       <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
         <h1 className="text-2xl">Book</h1>
         <Choice<Shown>
-          label="Which lines"
+          label="Show"
           hideLabel
           value={shown}
           options={[
             { value: 'ALL', show: 'everything' },
-            { value: 'HELD', show: 'held' },
+            { value: 'HELD', show: 'sound' },
             { value: 'SUSPECT', show: 'suspect' },
-            { value: 'OPEN', show: 'open' },
-            { value: 'REST', show: 'looks and measures' },
+            { value: 'OPEN', show: 'delaminated' },
+            { value: 'REST', show: 'inspections and measurements' },
           ]}
           onChoose={setShown}
         />
         <Choice<'DAY' | 'BILLET'>
-          label="In order"
+          label="Order"
           hideLabel
           value={by}
           options={[
@@ -66,8 +66,8 @@ export function BookView() {
         />
         <input
           type="search"
-          aria-label="Find in the Book"
-          placeholder="billet, note, school …"
+          aria-label="Search the Book"
+          placeholder="billet, note, protection …"
           className={`${INPUT} w-56!`}
           value={words}
           onChange={(e) => setWords(e.target.value)}
@@ -75,8 +75,8 @@ export function BookView() {
         {all && found && (
           <p className="text-soft" role="status">
             {found.length === all.length
-              ? `${welds(all)} welds, ${all.length} lines`
-              : `${welds(found)} of ${welds(all)} welds, ${found.length} of ${all.length} lines`}
+              ? `${welds(all)} welds, ${all.length} entries`
+              : `${welds(found)} of ${welds(all)} welds, ${found.length} of ${all.length} entries`}
           </p>
         )}
         <span className="ml-auto flex gap-4 text-[14px]">
@@ -97,22 +97,20 @@ export function BookView() {
         </span>
       </div>
       <Quarantine of={['WELD', 'ENTRY']} one="line" many="lines" />
-      {!all && <p className="py-10 text-soft">Fetching the Book …</p>}
+      {!all && <p className="py-10 text-soft">Loading the Book …</p>}
       {all?.length === 0 && (
         <div className="mx-auto max-w-md py-20">
-          <h2 className="text-xl">Nothing in the Book yet</h2>
+          <h2 className="text-xl">The Book is empty</h2>
           <p className="pt-2 text-soft">
             Open a billet on the{' '}
             <Link to="/rack" className="underline underline-offset-4">
               Rack
             </Link>
-            , choose a weld in its Run and write down the heat and what came of it. It takes three taps.
+            , choose a weld in its Run, and log heat and result. It takes three taps.
           </p>
         </div>
       )}
-      {all && all.length > 0 && found?.length === 0 && (
-        <p className="py-10 text-soft">No line in the Book fits that.</p>
-      )}
+      {all && all.length > 0 && found?.length === 0 && <p className="py-10 text-soft">No entry matches.</p>}
       {found &&
         grouped(found, by).map((group) => (
           <section key={group.title} aria-label={group.title} className="pt-4">
@@ -142,8 +140,8 @@ export function BookView() {
         <Passing
           words={
             struck.weld
-              ? `Struck: ${struck.weld.stepTitle} of “${struck.weld.billetName}”.`
-              : `Struck: a line of “${struck.entry.billetName}”.`
+              ? `Deleted: ${struck.weld.stepTitle} of “${struck.weld.billetName}”.`
+              : `Deleted: an entry of “${struck.entry.billetName}”.`
           }
           undo={() => {
             unstrike.mutate(struck);

@@ -8,10 +8,10 @@ import { entryWords, noteOf } from './lines';
 import { PhotoStrip } from './PhotoStrip';
 
 const KIND_WORDS: Record<Entry['kind'], string> = {
-  LOOKED: 'looked',
-  DECIDED: 'decided',
+  LOOKED: 'inspected',
+  DECIDED: 'repair',
   MEASURED: 'measured',
-  TREATED: 'worked',
+  TREATED: 'treated',
 };
 
 /** A look, a decision, a measure or work after the weld. */
@@ -45,7 +45,7 @@ export function EntryLine({
       byDay={byDay}
       onEdit={() => setMending(!mending)}
       onStrike={onStrike}
-      strikeLabel={`Strike what was ${KIND_WORDS[entry.kind]} at ${entry.billetName}`}
+      strikeLabel={`Delete what was ${KIND_WORDS[entry.kind]} at ${entry.billetName}`}
       below={
         <>
           <PhotoStrip entry={entry} />

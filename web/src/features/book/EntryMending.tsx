@@ -31,7 +31,7 @@ export function EntryMending({ entry, note, onDone }: { entry: Entry; note: stri
   const problem = store.error ? Problem.from(store.error) : null;
   return (
     <form
-      aria-label="Mend the note"
+      aria-label="Edit the note"
       className="grid gap-3 bg-panel px-4 py-3"
       onSubmit={(e) => {
         e.preventDefault();
@@ -51,13 +51,13 @@ export function EntryMending({ entry, note, onDone }: { entry: Entry; note: stri
           )}
         </Field>
         <Button weight="strong" type="submit" disabled={store.isPending}>
-          Mend it
+          Save
         </Button>
-        <Button onClick={onDone}>Leave it</Button>
+        <Button onClick={onDone}>Cancel</Button>
       </div>
       {problem && <p role="alert">▲ {problem.detail}</p>}
       {before.data && before.data.length > 0 && (
-        <ul className="text-[14px] text-soft" aria-label="As it was">
+        <ul className="text-[14px] text-soft" aria-label="History">
           {before.data.map((b) => (
             <li key={b.version}>
               until {shortTime(b.changedAt)}, changed by {b.changedBy}: <Words of={entryWords(b.was)} /> ·{' '}

@@ -52,15 +52,15 @@ export function LineFrame({
         </span>
         <span className="flex gap-3 text-[13px] text-soft">
           <Button weight="quiet" onClick={onEdit}>
-            Mend
+            Edit
           </Button>
           <Button
             weight="quiet"
             aria-label={strikeLabel}
-            title="Written by mistake; Undo brings it back"
+            title="Delete this entry. You can restore it."
             onClick={onStrike}
           >
-            Strike
+            Delete
           </Button>
         </span>
       </div>

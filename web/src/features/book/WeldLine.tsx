@@ -29,7 +29,7 @@ export function WeldLine({ weld, byDay, onStrike }: { weld: Weld; byDay: boolean
       byDay={byDay}
       onEdit={() => setMending(!mending)}
       onStrike={onStrike}
-      strikeLabel={`Strike ${weld.stepTitle} of ${weld.billetName}`}
+      strikeLabel={`Delete ${weld.stepTitle} of ${weld.billetName}`}
       below={mending && <Mending weld={weld} onDone={() => setMending(false)} />}
     >
       <b className="text-[17px]">
@@ -74,7 +74,7 @@ function Mending({ weld, onDone }: { weld: Weld; onDone: () => void }) {
   const problem = store.error ? Problem.from(store.error) : null;
   return (
     <form
-      aria-label={`Mend ${weld.stepTitle}`}
+      aria-label={`Edit ${weld.stepTitle}`}
       className="grid gap-3 bg-panel px-4 py-3"
       onSubmit={(e) => {
         e.preventDefault();
@@ -83,16 +83,16 @@ function Mending({ weld, onDone }: { weld: Weld; onDone: () => void }) {
     >
       <div className="flex flex-wrap items-end gap-4">
         <MeasureField
-          label="Heat, as read"
+          label="Heat (measured)"
           measure="temperature"
           value={temperatureC}
           onCommit={(c) => {
             setTemperatureC(c);
-            return c < 600 || c > 1500 ? 'A welding heat lies between [[C 600]] and [[C 1500]].' : null;
+            return c < 600 || c > 1500 ? 'Enter a welding heat from [[C 600]] to [[C 1500]].' : null;
           }}
         />
         <Choice<WeldOutcome>
-          label="What came of it"
+          label="Result"
           value={outcome}
           options={(['HELD', 'SUSPECT', 'OPEN'] as const).map((o) => ({ value: o, show: OUTCOME_WORDS[o] }))}
           onChoose={setOutcome}
@@ -109,9 +109,9 @@ function Mending({ weld, onDone }: { weld: Weld; onDone: () => void }) {
           )}
         </Field>
         <Button weight="strong" type="submit" disabled={store.isPending}>
-          Mend it
+          Save
         </Button>
-        <Button onClick={onDone}>Leave it</Button>
+        <Button onClick={onDone}>Cancel</Button>
       </div>
       {problem && (
         <p role="alert">
@@ -119,7 +119,7 @@ function Mending({ weld, onDone }: { weld: Weld; onDone: () => void }) {
         </p>
       )}
       {before.data && before.data.length > 0 && (
-        <ul className="text-[14px] text-soft" aria-label="As it was">
+        <ul className="text-[14px] text-soft" aria-label="History">
           {before.data.map((b) => (
             <li key={b.version}>
               until {shortTime(b.changedAt)}, changed by {b.changedBy}: {OUTCOME_WORDS[b.was.outcome]} ·{' '}

@@ -31,9 +31,9 @@ export const unstrikeWeld = (id: number) =>
   answered(api.POST('/api/v1/welds/{id}/unstrike', { params: { path: { id } } }));
 
 export const OUTCOME_WORDS: Record<WeldOutcome, string> = {
-  HELD: 'held',
+  HELD: 'sound',
   SUSPECT: 'suspect',
-  OPEN: 'open',
+  OPEN: 'delaminated',
 };
 
 export type Way =
@@ -41,22 +41,22 @@ export type Way =
 
 /** How a bar is looked at, and what that can find. */
 export const WAY_WORDS: Record<Way, readonly [name: string, tells: string]> = {
-  HOT_SHADOW: ['hot shadow', 'while it is hot; finds large open places'],
-  SPARKS: ['sparks at a seam', 'under the hammer; finds air in a seam'],
-  TAP: ['tap', 'cold; a dull ring says something is open, not where'],
-  GROUND_EDGE: ['ground edge', 'cold; finds seams that reach the edge'],
+  HOT_SHADOW: ['hot shadow', 'while it is hot; finds large delaminations'],
+  SPARKS: ['sparks at a joint', 'under the hammer; shows air in a joint'],
+  TAP: ['tap', 'cold; a dull ring means a delamination somewhere'],
+  GROUND_EDGE: ['ground edge', 'cold; finds joints open at the edge'],
   ETCHED_END: ['etched end', 'cold; finds what reaches the end'],
-  COUPON: ['coupon drawn thin', 'finds what opens under more work, in that end only'],
-  BEND: ['bend or break', 'bright welded, dark did not; in that piece only'],
-  WHEELED: ['faces wheeled flat', 'cold; finds what reaches a face'],
+  COUPON: ['coupon drawn thin', 'finds what opens when drawn out, in that end only'],
+  BEND: ['bend or break', 'bright: welded, dark: not welded; in that piece only'],
+  WHEELED: ['faces ground flat', 'cold; finds what reaches a face'],
 };
 
 export type FlawKind = 'SEAM' | 'COLD_SHUT' | 'INCLUSION' | 'BLISTER' | 'CRACK';
 
 export const FLAW_WORDS: Record<FlawKind, string> = {
-  SEAM: 'open seam',
+  SEAM: 'delamination',
   COLD_SHUT: 'cold shut',
-  INCLUSION: 'flux or scale inside',
+  INCLUSION: 'slag or scale inclusion',
   BLISTER: 'blister',
   CRACK: 'crack',
 };
@@ -76,7 +76,7 @@ export const DECISION_WORDS: Record<Decision, string> = {
   REWELD: 'cleaned, fluxed and welded again',
   WATCH: 'watched',
   SET_ASIDE: 'set aside',
-  SCRAP: 'given up',
+  SCRAP: 'scrapped',
 };
 
 export type Decided = Schemas['FlawDecided'];
@@ -94,9 +94,9 @@ export const TREATMENT_WORDS: Record<TreatmentKind, string> = {
 };
 
 export const FILE_WORDS = {
-  SKATES: 'a file skates',
-  BITES_A_LITTLE: 'a file bites a little',
-  BITES: 'a file bites',
+  SKATES: 'file skates',
+  BITES_A_LITTLE: 'file bites a little',
+  BITES: 'file bites',
 } as const;
 
 export type Treatment = Schemas['HardeningTreatment'];

@@ -34,10 +34,10 @@ describe('an entry in words', () => {
       file: 'SKATES',
       note: '',
     } as const;
-    expect(entryWords(entry({ treated }))).toBe('hardness tested, 60.5, 61 HRC, a file skates');
+    expect(entryWords(entry({ treated }))).toBe('hardness tested, 60.5, 61 HRC, file skates');
     expect(
       entryWords(entry({ decided: { flawId: 'f', decision: 'SCRAP', stepKey: null, at: AT, note: '' } })),
-    ).toBe('A flaw given up');
+    ).toBe('Flaw: scrapped');
   });
 });
 
@@ -58,7 +58,7 @@ describe('how a weld was made', () => {
 
   it('stands beside what it asked for, and says nothing of what nobody knows', () => {
     expect(howWords({ how } as Weld)).toBe(
-      'it welds at [[C 1110]] to [[C 1260]] · 12 joints · soak [[s 540]] of [[s 420]] · 1 set · at the dies after [[s 4]] · 8% reduction',
+      'welding window [[C 1110]] to [[C 1260]] · 12 joints · soak [[s 540]] of [[s 420]] · 1 set · at the dies after [[s 4]] · 8% reduction',
     );
     const unknown = Object.fromEntries(Object.keys(how).map((k) => [k, null]));
     expect(howWords({ how: { ...unknown, joints: 0, later: false } } as unknown as Weld)).toBe('');

@@ -40,7 +40,7 @@ export function entryWords({ says }: Entry): string {
     const bright = brightShare === null ? '' : `, ${Math.round(brightShare * 100)}% bright`;
     return `${ways.map((w) => WAY_WORDS[w][0]).join(', ')}${bright}: ${found}`;
   }
-  if (says.decided) return `A flaw ${DECISION_WORDS[says.decided.decision]}`;
+  if (says.decided) return `Flaw: ${DECISION_WORDS[says.decided.decision]}`;
   if (says.measured) {
     const { widthMm, heightMm, lengthMm, massKg } = says.measured.sizes;
     const size = (mm: number | null) => (mm === null ? '?' : `[[mm ${mm}]]`);
@@ -121,7 +121,7 @@ export function howWords({ how }: Weld): string {
   const window =
     how.floorC === null || how.ceilingC === null
       ? ''
-      : `it welds at [[C ${how.floorC}]] to [[C ${how.ceilingC}]]`;
+      : `welding window [[C ${how.floorC}]] to [[C ${how.ceilingC}]]`;
   return [
     window,
     how.joints > 0 ? `${how.joints} joints` : '',

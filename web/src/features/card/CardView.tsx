@@ -17,7 +17,7 @@ export function CardView() {
   const id = Number(useParams().id);
   const card = useQuery({ ...cardQuery(id, useUnits()), staleTime: 0 });
   if (card.isError) return <LoadFailed error={card.error} again={() => void card.refetch()} />;
-  if (!card.data) return <p className="p-10 text-soft">Writing the card …</p>;
+  if (!card.data) return <p className="p-10 text-soft">Loading the card …</p>;
   const c = card.data;
   return (
     <main className="h-full overflow-y-auto px-5 py-4 print:h-auto print:overflow-visible print:p-0">
@@ -35,7 +35,7 @@ export function CardView() {
           target="_blank"
           rel="noreferrer"
         >
-          As PDF, with the code to the fire
+          PDF with QR code
         </a>
       </p>
       <article
@@ -49,7 +49,7 @@ export function CardView() {
           </div>
           <p className="text-right">
             <b className="text-[44px] leading-none">{c.counts.visible}</b> visible layers
-            <span className="block text-soft">{c.counts.shop} counted at the saw</span>
+            <span className="block text-soft">{c.counts.shop} nominal layers</span>
             <span className="block font-semibold">{c.counts.bar}</span>
           </p>
         </header>
@@ -64,9 +64,9 @@ export function CardView() {
           <thead className="condensed text-[13px] text-soft">
             <tr className="[&>th]:font-normal">
               <th>step</th>
-              <th>then it is</th>
+              <th>Size after it</th>
               <th>layers</th>
-              <th>stops, heat by heat</th>
+              <th>Stop blocks, heat by heat</th>
             </tr>
           </thead>
           <tbody>
@@ -96,7 +96,7 @@ export function CardView() {
         </table>
         {c.flaws.length > 0 && (
           <>
-            <h2 className="pt-3 font-semibold">Flaws in the bar</h2>
+            <h2 className="pt-3 font-semibold">Open flaws</h2>
             <ul>
               {c.flaws.map((f, i) => (
                 <li key={i}>{f}</li>
@@ -104,7 +104,7 @@ export function CardView() {
             </ul>
           </>
         )}
-        <h2 className="pt-3 font-semibold">Where it can hurt</h2>
+        <h2 className="pt-3 font-semibold">Safety</h2>
         <ul className="list-disc pl-5">
           {c.cautions.map((f, i) => (
             <li key={i}>{f}</li>

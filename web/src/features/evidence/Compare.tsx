@@ -23,11 +23,11 @@ export function Compare({ evidence }: { evidence: Evidence }) {
   if (!chosen) return null;
   const c = compared.data;
   return (
-    <section aria-label="Two ways beside each other" className="border-b border-ink pb-3">
-      <h2>Two ways beside each other</h2>
+    <section aria-label="Compare two methods" className="border-b border-ink pb-3">
+      <h2>Compare two methods</h2>
       <div className="grid grid-cols-2 gap-2 pt-1">
         <select
-          aria-label="What is compared"
+          aria-label="Compare by"
           className={`${INPUT} col-span-2`}
           value={chosen.factor}
           onChange={(e) => setFactor(e.target.value as FactorName)}
@@ -41,7 +41,7 @@ export function Compare({ evidence }: { evidence: Evidence }) {
         {[one, other].map((level, i) => (
           <select
             key={i}
-            aria-label={i === 0 ? 'One way' : 'The other way'}
+            aria-label={i === 0 ? 'First' : 'Second'}
             className={INPUT}
             value={level}
             onChange={(e) => setPair(i === 0 ? [e.target.value, other] : [one, e.target.value])}
@@ -54,27 +54,27 @@ export function Compare({ evidence }: { evidence: Evidence }) {
           </select>
         ))}
       </div>
-      {one === other && <p className="pt-2 text-soft">Choose two different ways.</p>}
+      {one === other && <p className="pt-2 text-soft">Choose two different methods.</p>}
       {c && one !== other && (
         <p className="pt-2" data-compared>
-          {c.one.open} of {c.one.held + c.one.open} opened with {levelWords(one)}, {c.other.open} of{' '}
+          {c.one.open} of {c.one.held + c.one.open} delaminated with {levelWords(one)}, {c.other.open} of{' '}
           {c.other.held + c.other.open} with {levelWords(other)}: {points(c.difference)} points{' '}
           {c.difference >= 0 ? 'more' : 'fewer'}.{' '}
           {c.needed === 0 ? (
             <b>
-              The record tells them apart: {points(c.limits.low)} to {points(c.limits.high)} points, nine
-              times in ten.
+              The difference is real: {points(c.limits.low)} to {points(c.limits.high)} percentage points, 90%
+              range.
             </b>
           ) : (
             <b>
-              Too few to tell them apart. About {c.needed} more decided {c.needed === 1 ? 'weld' : 'welds'} of
-              each would.
+              Not enough welds yet. About {c.needed} more inspected {c.needed === 1 ? 'weld' : 'welds'} of
+              each are needed.
             </b>
           )}
         </p>
       )}
       <p className="pt-1 text-[13px] text-soft">
-        What goes together is counted. A way may have been used on the harder bars only.
+        This counts what happened together. One method may have been used on the harder bars only.
       </p>
     </section>
   );

@@ -9,7 +9,7 @@ import { showPercent } from '../../units';
 export function EvidenceView() {
   const evidence = useQuery({ ...evidenceQuery, staleTime: 0 });
   if (evidence.isError) return <LoadFailed error={evidence.error} again={() => void evidence.refetch()} />;
-  if (!evidence.data) return <p className="p-10 text-soft">Counting the Book …</p>;
+  if (!evidence.data) return <p className="p-10 text-soft">Loading the record …</p>;
   const e = evidence.data;
   return (
     <main className="h-full overflow-y-auto px-5 py-4">
@@ -28,7 +28,7 @@ export function EvidenceView() {
               <Table key={f.factor} title={f.words} lines={f.lines} of="welds" />
             ))}
           {e.joints.length > 0 && (
-            <Table title="where the joint lies in the stack" lines={e.joints} of="joints" />
+            <Table title="position of the joint in the stack" lines={e.joints} of="joints" />
           )}
         </div>
         <aside className="flex flex-col gap-5">
@@ -50,16 +50,16 @@ function All({ evidence: { all } }: { evidence: Evidence }) {
           {all.open}
         </b>
         <span className="text-lg">
-          of {decided} decided welds opened
-          {all.suspect > 0 && <span className="text-soft">, {all.suspect} not decided yet</span>}
+          of {decided} inspected welds delaminated
+          {all.suspect > 0 && <span className="text-soft">, {all.suspect} not inspected yet</span>}
         </span>
       </p>
       <p className="pt-1 text-soft">
         {decided === 0
-          ? 'Nothing in the Book is decided yet.'
+          ? 'No weld in the Book has a result yet.'
           : all.tooFew
-            ? 'Too few to tell more than the counts.'
-            : `So ${showPercent(all.limits.low)} to ${showPercent(all.limits.high)} of such welds open, nine times in ten.`}
+            ? 'Not enough welds yet.'
+            : `So ${showPercent(all.limits.low)} to ${showPercent(all.limits.high)} of such welds delaminate (90% range).`}
       </p>
     </section>
   );
@@ -74,7 +74,7 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
           <tr>
             <th>{title}</th>
             <th>open</th>
-            <th>share that opens</th>
+            <th>share that delaminates</th>
           </tr>
         </thead>
         <tbody>
@@ -96,8 +96,8 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
               </td>
               <td className="text-[14px] text-soft">
                 {tally.tooFew
-                  ? 'too few to tell'
-                  : `${showPercent(tally.limits.low)} to ${showPercent(tally.limits.high)} open`}
+                  ? 'not enough welds yet'
+                  : `${showPercent(tally.limits.low)} to ${showPercent(tally.limits.high)} delaminate`}
               </td>
             </tr>
           ))}
@@ -115,13 +115,13 @@ function Next({ usual, belief }: { usual: Chance; belief: Chance }) {
         <b className="text-[44px]" data-evidence="next">
           {showPercent(usual.mean)}
         </b>{' '}
-        <span className="text-soft">that it holds</span>
+        <span className="text-soft">chance that it holds</span>
       </p>
       <p className="text-[14px] text-soft">
         {usual.tooFew
-          ? `Too few to tell: with ${usual.welds} decided welds this is little more than the belief it starts from, ${showPercent(belief.mean)}.`
-          : `${showPercent(usual.limits.low)} to ${showPercent(usual.limits.high)}, nine times in ten, from ${usual.welds} decided welds. Before any of them it was ${showPercent(belief.mean)}.`}{' '}
-        The Finder reckons with this.
+          ? `Not enough welds yet. With ${usual.welds} inspected welds this is close to the starting estimate, ${showPercent(belief.mean)}.`
+          : `${showPercent(usual.limits.low)} to ${showPercent(usual.limits.high)}(90% range), from ${usual.welds} inspected welds. The starting estimate was ${showPercent(belief.mean)}.`}{' '}
+        The Finder uses this.
       </p>
     </section>
   );
@@ -131,7 +131,7 @@ function Belief({ evidence: { factors, shopSpread, moves } }: { evidence: Eviden
   const odds = (move: number) => `${move > 0 ? '+' : '−'}${Math.abs(move).toFixed(2)}`;
   return (
     <details className="text-[14px]">
-      <summary className="cursor-pointer font-semibold">What that is reckoned from</summary>
+      <summary className="cursor-pointer font-semibold">How this is calculated</summary>
       <p className="pt-2 text-soft">
         Before any record a weld of few joints is believed to hold 95 times in 100, each joint alone 998 in
         1000. Each way of working moves the log odds of holding by an amount of its own, believed to be 0 give

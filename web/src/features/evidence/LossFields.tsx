@@ -9,8 +9,8 @@ export function LossFields({ onTake }: { onTake: (loss: Loss) => void }) {
   if (losses.length === 0) return null;
   const shown = (l: Loss, value: number) => (l.length ? <Length mm={value} unit /> : `× ${value.toFixed(2)}`);
   return (
-    <section aria-label="Learnt losses" className="border-t border-ink py-3">
-      <h2 className="text-lg">What is really lost</h2>
+    <section aria-label="Measured losses" className="border-t border-ink py-3">
+      <h2 className="text-lg">Measured losses</h2>
       <p className="pb-2 text-[14px] text-soft">
         from bars measured before and after one kind of work; taken over only when you say so
       </p>
@@ -20,28 +20,25 @@ export function LossFields({ onTake }: { onTake: (loss: Loss) => void }) {
             <tr key={l.loss} className="border-t border-rule [&>td]:py-1.5 [&>td]:pr-5">
               <td>{l.words}</td>
               <td className="text-soft">
-                reckoned with <b className="text-ink">{shown(l, l.now)}</b>
+                in use: <b className="text-ink">{shown(l, l.now)}</b>
               </td>
               <td>
                 {l.seen === 0 ? (
-                  <span className="text-soft">never measured</span>
+                  <span className="text-soft">not measured</span>
                 ) : l.tooFew ? (
                   <span className="text-soft">
-                    {l.seen === 1 ? 'once' : `${l.seen} times`} {shown(l, l.mean)}: too few to tell
+                    {l.seen === 1 ? 'once' : `${l.seen} times`} {shown(l, l.mean)}: not enough yet
                   </span>
                 ) : (
                   <>
                     <b>{shown(l, l.mean)}</b>{' '}
                     <span className="text-soft">
-                      in {l.seen}, ± {shown(l, l.spread)} from one to the next; the mean lies at{' '}
-                      {shown(l, l.low)} to {shown(l, l.high)}
+                      in {l.seen}, ± {shown(l, l.spread)} ; average {shown(l, l.low)} to {shown(l, l.high)}
                     </span>
                   </>
                 )}
               </td>
-              <td>
-                {l.differs && <Button onClick={() => onTake(l)}>Reckon with {shown(l, l.mean)}</Button>}
-              </td>
+              <td>{l.differs && <Button onClick={() => onTake(l)}>Use {shown(l, l.mean)}</Button>}</td>
             </tr>
           ))}
         </tbody>

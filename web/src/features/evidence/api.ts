@@ -47,17 +47,17 @@ export const nextQuery = (billetId: number, step: string) =>
   });
 
 const LEVELS: Readonly<Record<string, string>> = {
-  BORAX: 'borax',
-  DRY: 'dry with fuel',
-  BOTH: 'fuel, then borax',
+  BORAX: 'flux',
+  DRY: 'fuel soak',
+  BOTH: 'flux over fuel',
   SEALED: 'sealed',
-  under: 'under the window',
+  under: 'below the welding window',
   cooler: 'cooler half',
   hotter: 'hotter half',
-  over: 'over the window',
+  over: 'above the welding window',
   short: 'shorter than needed',
   enough: 'enough',
-  long: 'half as much again',
+  long: 'over 1.5 times as long',
   first: 'the first stack',
   later: 'a restack or fold',
   'in time': 'in time',

@@ -8,12 +8,12 @@ import { Readings } from './Readings';
 import { TraceChart } from './TraceChart';
 
 const KINDS: Partial<Record<Kind, string>> = {
-  READING: 'reading typed',
+  READING: 'reading typed in',
   NOTE: 'note',
-  HELD: 'held',
+  HELD: 'sound',
   SUSPECT: 'suspect',
-  OPEN: 'open',
-  FORGE: 'forge set',
+  OPEN: 'delaminated',
+  FORGE: 'forge setting',
   SPEED: 'time',
 };
 
@@ -38,7 +38,7 @@ export function Afterwards({
   return (
     <main className="grid grid-cols-[minmax(0,1fr)] gap-y-3 px-7 py-4 lg:h-full lg:grid-rows-[auto_1fr]">
       <header className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
-        <h1 className="text-2xl">{whole.rehearsal ? 'How the rehearsal went' : 'How the heat went'}</h1>
+        <h1 className="text-2xl">{whole.rehearsal ? 'Practice run review' : 'Session review'}</h1>
         {whole.billets.map((b, i) => (
           <button
             key={b.place}
@@ -52,11 +52,11 @@ export function Afterwards({
         ))}
         <span className="ml-auto flex flex-wrap items-baseline gap-x-5 gap-y-1">
           <Button weight="quiet" onClick={() => void onReopen()}>
-            Go on with it
+            Resume
           </Button>
           <Readings id={whole.id} />
           <Link to={`/billets/${billet.billetId}`} className="underline decoration-line underline-offset-4">
-            The billet
+            Open billet
           </Link>
           <Link to="/fire" className="underline decoration-line underline-offset-4">
             Fire
@@ -65,7 +65,7 @@ export function Afterwards({
       </header>
       <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[minmax(20rem,30rem)_minmax(0,1fr)]">
         <section aria-label="What the log shows" className="min-h-0 overflow-y-auto">
-          {lessons.length === 0 && <p className="text-soft">It never went into the fire.</p>}
+          {lessons.length === 0 && <p className="text-soft">It was never in the fire.</p>}
           <ul>
             {lessons.map((l, i) => (
               <LessonLine key={i} lesson={l} />
@@ -73,7 +73,7 @@ export function Afterwards({
           </ul>
           {now.begun && (
             <p className="pt-3 text-soft">
-              The fire took <Length mm={now.toll.scaleMm} unit /> of steel from each face and left{' '}
+              Scale loss: <Length mm={now.toll.scaleMm} unit /> from each face. Decarb:{' '}
               <Length mm={now.toll.softMm} unit /> soft under it; {now.toll.hotMin.toFixed(0)} min at heat in
               all. Estimates: the hammer and the etch say what welded.
             </p>
@@ -117,7 +117,7 @@ function LessonLine({ lesson }: { lesson: Lesson }) {
       />
       <span>
         <b>{lesson.what}</b>
-        <span className="sr-only">{lesson.well ? ' as it should be' : ' not as it should be'}</span>
+        <span className="sr-only">{lesson.well ? ' good' : ' to improve'}</span>
         <span className="text-soft"> heat {lesson.heat}</span>
         <span className="block text-[14px] text-soft">
           <Words of={lesson.why} />

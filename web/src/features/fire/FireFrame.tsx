@@ -46,7 +46,7 @@ export function FireFrame({ children }: { children: ReactNode }) {
   if (!who) {
     return (
       <p className="p-10 text-soft">
-        {session.isError ? 'The shop does not answer.' : 'Fetching the session …'}
+        {session.isError ? 'The shop does not answer.' : 'Loading the session …'}
       </p>
     );
   }

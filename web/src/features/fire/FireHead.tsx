@@ -58,25 +58,25 @@ export function FireHead({
       <span className="text-soft">
         {whole.billets[place]?.title.toLowerCase()}
         {whole.billets[place]?.school && ` · ${SCHOOL_WORDS[whole.billets[place].school]}`}
-        {whole.rehearsal && ' · rehearsal'}
+        {whole.rehearsal && ' · practice run'}
       </span>
-      <span role="status" aria-label="Line to the shop" className="text-soft">
+      <span role="status" aria-label="Connection" className="text-soft">
         {fire.expired && <b className="text-ink">signed out; your taps are kept</b>}
         {!fire.online && !fire.expired && <b className="text-ink">no line to the shop; </b>}
-        {fire.unsent > 0 && ` ${fire.unsent} ${fire.unsent === 1 ? 'entry waits' : 'entries wait'} here`}
+        {fire.unsent > 0 && ` ${fire.unsent} ${fire.unsent === 1 ? 'entry' : 'entries'} here`}
         {!fire.online && fire.unsent === 0 && !fire.expired && 'go on, nothing is lost'}
       </span>
       {fire.unsaved > 0 && (
         <span role="alert">
-          This device has no storage left: {fire.unsaved} {fire.unsaved === 1 ? 'tap is' : 'taps are'} kept on
+          This device is out of storage: {fire.unsaved} {fire.unsaved === 1 ? 'tap is' : 'taps are'} kept on
           this page only. Keep it open until they are sent.
         </span>
       )}
       {fire.refused.map((r) => (
         <span key={r.entry.id} role="alert">
-          One entry was not taken: {r.why}{' '}
+          One entry was refused: {r.why}{' '}
           <button type="button" className="underline underline-offset-4" onClick={() => letGo(r.entry.id)}>
-            Let it go
+            Discard
           </button>
         </span>
       ))}
@@ -86,7 +86,7 @@ export function FireHead({
           Order
         </Quiet>
         <Quiet on={pane === 'laid'} onTap={() => onPane(pane === 'laid' ? 'trace' : 'laid')}>
-          Laid out
+          Checklist
         </Quiet>
         <Quiet
           on={sounds}

@@ -44,7 +44,7 @@ export function FireHome() {
       </div>
       <Quarantine of={['SESSION']} one="session" many="sessions" />
       {open.length > 0 && (
-        <section aria-label="Going on" className="border-y border-ink bg-panel px-3 py-2">
+        <section aria-label="Active" className="border-y border-ink bg-panel px-3 py-2">
           {open.map((f) => (
             <SessionLine key={f.id} fire={f} />
           ))}
@@ -52,10 +52,10 @@ export function FireHome() {
       )}
       <div className="grid grid-cols-[minmax(22rem,34rem)_1fr] gap-8 pt-3 max-md:grid-cols-[minmax(0,1fr)]">
         <section aria-label="Billets">
-          {!rack.data && <p className="text-soft">Fetching the billets …</p>}
+          {!rack.data && <p className="text-soft">Loading the billets …</p>}
           {rack.data?.length === 0 && (
             <p className="text-soft">
-              Nothing on the <Link to="/rack">Rack</Link> yet.
+              No billets on the <Link to="/rack">Rack</Link> yet.
             </p>
           )}
           <ul>
@@ -76,8 +76,8 @@ export function FireHome() {
         />
       </div>
       {over.length > 0 && (
-        <section aria-label="Over" className="pt-6">
-          <h2 className="text-lg">Over</h2>
+        <section aria-label="Finished" className="pt-6">
+          <h2 className="text-lg">Finished</h2>
           {over.map((f) => (
             <SessionLine key={f.id} fire={f} />
           ))}
@@ -99,10 +99,10 @@ function SessionLine({ fire }: { fire: FireLine }) {
         to={`/fire/${fire.id}`}
         className="font-semibold underline decoration-line underline-offset-4 hover:decoration-ink"
       >
-        {fire.billets.map((b) => `${b.name}, ${b.title.toLowerCase()}`).join(' · ')}
+        {fire.billets.map((b) => `${b.name}, ${(b.title ?? '').toLowerCase()}`).join(' · ')}
       </Link>
       <span className="text-soft">
-        {fire.rehearsal ? 'rehearsal, ' : ''}
+        {fire.rehearsal ? 'practice run, ' : ''}
         {fire.endedAt === null ? 'since ' : ''}
         {shortTime(fire.startedAt)}
       </span>
@@ -151,7 +151,7 @@ function BilletChoice({
           ))}
         </select>
       ) : (
-        <span className="text-soft">{fetched ? 'no heat in its plan' : 'loading …'}</span>
+        <span className="text-soft">{fetched ? 'no weld or draw planned' : 'loading …'}</span>
       )}
       {next && (
         <Link
@@ -184,8 +184,8 @@ function Today({ chosen, names }: { chosen: readonly Chosen[]; names: readonly s
       <h2 className="text-lg">Today, from {timeOfDay(fromMin)}</h2>
       {chosen.length === 0 && (
         <p className="pt-2 text-soft">
-          Choose a billet. Its heats follow each other here, and with two or three the press is kept busy
-          while the others soak, none past its limit.
+          Choose a billet to plan its heats. With two or three, the press works on one while the others soak,
+          each within its soak limit.
         </p>
       )}
       {day.data && chosen.length > 0 && (
@@ -195,13 +195,13 @@ function Today({ chosen, names }: { chosen: readonly Chosen[]; names: readonly s
           </p>
           <OrderChart turns={day.data.turns} names={names} fromMin={fromMin} nowMin={null} time={timeOfDay} />
           <p className="pt-2 text-soft">
-            The press stands still for {Math.round(day.data.pressIdleMin)} min in between.
+            The press is idle for {Math.round(day.data.pressIdleMin)} min in total.
             {day.data.overMin > 0.5 &&
-              ` Billets lie ready past their limit for ${Math.round(day.data.overMin)} min in all: take one fewer.`}
+              ` Billets soak ${Math.round(day.data.overMin)} min longer than their limit. Take one fewer.`}
           </p>
           {day.data.late.length > 0 && (
             <p className="mt-2 border-l-4 border-ink pl-3">
-              <b>No first weld today: {day.data.late.join(', ')}.</b> A prepared stack left overnight wants
+              <b>No setting weld today: {day.data.late.join(', ')}.</b> A prepared stack left overnight needs
               its faces ground again.
             </p>
           )}
@@ -214,15 +214,15 @@ function Today({ chosen, names }: { chosen: readonly Chosen[]; names: readonly s
           disabled={chosen.length === 0 || start.isPending}
           onClick={() => start.mutate(false)}
         >
-          Take to the fire
+          Start session
         </Button>
         <Button
           className="min-h-14"
           disabled={chosen.length === 0 || start.isPending}
           onClick={() => start.mutate(true)}
-          title="A simulated forge, time up to twenty times as fast, nothing enters the Book"
+          title="Simulated forge, up to 20 times faster. Nothing is logged in the Book."
         >
-          Rehearse it
+          Practice run
         </Button>
       </div>
       {problem && (

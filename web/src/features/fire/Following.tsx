@@ -28,14 +28,14 @@ export function Following({ id }: { id: number }) {
   if (fire.missing) {
     return (
       <main className="p-10">
-        <h1 className="text-2xl">There is no such session</h1>
+        <h1 className="text-2xl">Session not found</h1>
         <Link to="/fire" className="underline underline-offset-4">
-          Back to the fire
+          Back to Fire
         </Link>
       </main>
     );
   }
-  if (!fire.seen) return <p className="p-10 text-soft">Fetching the session …</p>;
+  if (!fire.seen) return <p className="p-10 text-soft">Loading the session …</p>;
   return fire.seen.whole.endedAt !== null ? (
     <Afterwards seen={fire.seen} log={fire.log} onReopen={() => reopenFire(id)} />
   ) : (
@@ -110,9 +110,9 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
           <div>
             <h1 aria-live="polite" className="text-[42px] leading-[1.08] font-bold">
               {outcome
-                ? `${KIND_WORDS[outcome.kind]}, in the ${seen.whole.rehearsal ? 'rehearsal' : 'Book'}.`
+                ? `${KIND_WORDS[outcome.kind]}. Logged in the ${seen.whole.rehearsal ? 'practice run' : 'Book'}.`
                 : decided
-                  ? 'What came of it?'
+                  ? 'Result?'
                   : here.title}
             </h1>
             <p className="pt-2 text-[18px] leading-snug text-soft">
@@ -133,7 +133,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
               />
             ) : pane === 'laid' || (!here.now.begun && deeds.length === 0) ? (
               <>
-                <h2 className="pb-1 text-[18px]">Laid out before lighting</h2>
+                <h2 className="pb-1 text-[18px]">Checklist</h2>
                 <LaidOutList items={here.billet.layOut} of={`${id}.${place}`} />
                 {here.billet.cautions.map((c) => (
                   <Danger key={c} words={c} className="mt-3 text-[14px]" />
@@ -180,7 +180,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
 const PANE_WORDS: Record<Pane, string> = {
   trace: 'Trace',
   order: 'Order of work',
-  laid: 'Laid out',
+  laid: 'Checklist',
 };
 
 /** An entry that waits, with its second of the session as far as this screen can tell. */

@@ -29,7 +29,7 @@ export function HeatPlanView() {
           </Link>
         </h1>
         <select
-          aria-label="Which heat"
+          aria-label="Heat"
           className="border border-line bg-raised px-2 py-1 text-[17px]"
           value={step}
           onChange={(e) => setParams({ step: e.target.value }, { replace: true })}
@@ -45,16 +45,14 @@ export function HeatPlanView() {
           to={`/fire?billet=${id}&step=${encodeURIComponent(step)}`}
           className="bg-ink px-4 py-2 font-semibold text-ground hover:bg-ink/85"
         >
-          To the fire
+          Start session
         </Link>
       </div>
-      {heats.data?.length === 0 && (
-        <p className="py-10 text-soft">There is no weld and no draw in this plan that the Run reaches.</p>
-      )}
+      {heats.data?.length === 0 && <p className="py-10 text-soft">This plan has no weld or draw yet.</p>}
       {plan.data ? (
         <Planned plan={plan.data} of={`${id}.${step}`} />
       ) : (
-        heats.data?.length !== 0 && <p className="text-soft">Working it out …</p>
+        heats.data?.length !== 0 && <p className="text-soft">Calculating …</p>
       )}
     </main>
   );
@@ -71,7 +69,7 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
             <Temperature celsius={window.floorC} /> to <Temperature celsius={window.ceilingC} />
           </span>
         </Large>
-        <Large name="even, from cold" why={soaking.why}>
+        <Large name="soak from cold" why={soaking.why}>
           {Math.round(soaking.firstMin)} min
           <span className="block text-[14px] font-normal text-soft">
             again {Math.max(1, Math.round(soaking.againMin))} min
@@ -80,11 +78,11 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
         </Large>
         <Large
           name={plan.school ? 'setting heats' : 'heats'}
-          why={`Ready for more than ${Math.round(soaking.limitMin)} min it only loses steel.`}
+          why={`Soaked more than ${Math.round(soaking.limitMin)} min after it is ready, it only loses steel.`}
         >
           {plan.heats}
         </Large>
-        <Large name="squeezes in each" why={squeezing.why}>
+        <Large name="squeezes in each heat" why={squeezing.why}>
           {squeezing.bites === 0 ? 'blows' : squeezing.bites}
           {squeezing.bites > 0 && (
             <span className="block text-[14px] font-normal text-soft">
@@ -128,7 +126,7 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
         </div>
         <div>
           {plan.stops.length > 0 && <Stops plan={plan} />}
-          <h2 className="text-lg">Lay out before lighting</h2>
+          <h2 className="text-lg">Checklist before lighting</h2>
           <LaidOutList items={plan.layOut} of={of} />
           {plan.cautions.map((c) => (
             <Danger key={c} words={c} className="mt-3 text-[14px]" />

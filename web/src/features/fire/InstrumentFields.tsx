@@ -28,7 +28,7 @@ export function InstrumentFields() {
     <section aria-label="Instruments" className="grid grid-cols-[9rem_1fr] gap-4 border-t border-ink py-3">
       <div>
         <h2 className="text-lg">Instruments</h2>
-        <p className="text-[13px] text-soft">asked over Modbus TCP while a session goes on</p>
+        <p className="text-[13px] text-soft">read over Modbus TCP during a session</p>
       </div>
       <div>
         <ul>
@@ -41,7 +41,7 @@ export function InstrumentFields() {
                 </span>
                 <span className={s.state === 'good' ? 'text-soft' : ''}>{s.state}</span>
                 <span className="condensed text-[13px] text-soft">
-                  {s.instrument.host === 'simulated' ? 'the simulated bench, ' : ''}
+                  {s.instrument.host === 'simulated' ? 'simulated instruments, ' : ''}
                   {s.address}, {s.instrument.registers.toLowerCase()} register {s.instrument.address}
                 </span>
                 <span className="ml-auto flex gap-4">
@@ -55,14 +55,14 @@ export function InstrumentFields() {
                       remove.mutate(s);
                     }}
                   >
-                    Take it off
+                    Remove
                   </Button>
                 </span>
               </p>
               {open === s.id && (
                 <InstrumentForm
                   start={s.instrument}
-                  words="Keep it"
+                  words="Save"
                   onStore={async (i) => {
                     await changeInstrument(s.id, i);
                     setOpen(null);
@@ -74,14 +74,15 @@ export function InstrumentFields() {
           ))}
           {all?.length === 0 && (
             <li className="py-1 text-soft">
-              None. At the fire the forge’s heat can be typed; without it, it is reckoned from the plan.
+              None. You can enter the forge temperature during a session; without it, the plan’s temperature
+              is used.
             </li>
           )}
         </ul>
         {open === 'new' ? (
           <InstrumentForm
             start={FIRST}
-            words="Add it"
+            words="Add"
             onStore={async (i) => {
               await addInstrument(i);
               setOpen(null);
@@ -96,7 +97,7 @@ export function InstrumentFields() {
       </div>
       {gone && (
         <Passing
-          words={`“${gone.instrument.name}” is taken off.`}
+          words={`“${gone.instrument.name}” is removed.`}
           undo={() => {
             bring.mutate(gone);
             setGone(null);
@@ -155,7 +156,7 @@ function InstrumentForm({
     const numbers = Object.fromEntries(NUMBERS.map((n) => [n.name, Number(typed[n.name])]));
     const bad = NUMBERS.find((n) => !Number.isFinite(Number(typed[n.name])) || typed[n.name]?.trim() === '');
     if (bad) {
-      setProblem(new Problem(422, '', 'This is no number.', `/${bad.name}`, ''));
+      setProblem(new Problem(422, '', 'Enter a number.', `/${bad.name}`, ''));
       return;
     }
     try {

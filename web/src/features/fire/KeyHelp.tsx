@@ -4,12 +4,12 @@ import { ACT_KEYS, ACT_WORDS, type Act } from './api';
 /** Every key of a session, in place. */
 export function KeyHelp({ many }: { many: number }) {
   const others: readonly (readonly [string, string])[] = [
-    ['Space', 'the wide one; Page Down too, for a foot switch'],
+    ['Space', 'the wide button; also Page Down, for a foot switch'],
     ...Object.entries(ACT_KEYS).map(([act, key]) => [key, ACT_WORDS[act as Act].toLowerCase()] as const),
     ['Z', 'undo'],
     ...(many > 1 ? [[`1 – ${many}`, 'another billet'] as const] : []),
     ['R', 'order of work'],
-    ['A', 'laid out'],
+    ['A', 'checklist'],
     ['E', 'end the session'],
     ['?', 'hide the keys'],
   ];

@@ -17,7 +17,7 @@ export function LaidOutList({ items, of }: { items: readonly LaidOut[]; of: stri
     setTicked(next);
   };
   return (
-    <ul aria-label="Laid out before lighting">
+    <ul aria-label="Checklist before lighting">
       {items.map((item) => (
         <li key={item.what} className="border-b border-rule">
           <label className="flex min-h-11 cursor-pointer items-start gap-3 py-2">

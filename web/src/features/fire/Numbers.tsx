@@ -25,7 +25,7 @@ export function Numbers({ shown }: { shown: Shown }) {
         </>
       ) : (
         <>
-          <p className="text-[15px] text-soft">core, estimated from the trace</p>
+          <p className="text-[15px] text-soft">estimated core</p>
           <p aria-label="Core" className="text-[104px] leading-[0.95] font-bold whitespace-nowrap">
             <span style={{ color: shown.coreC > 500 ? heatColour(shown.coreC) : undefined }}>{figure}</span>
             <span className="pl-1.5 text-[22px] font-normal text-soft">
@@ -36,23 +36,19 @@ export function Numbers({ shown }: { shown: Shown }) {
       )}
       <dl className="flex gap-8 pt-4">
         {shown.where === 'FIRE' && (
-          <Figure name={now.readyForS > 0 ? 'ready for' : 'even in'}>
+          <Figure name={now.readyForS > 0 ? 'ready for' : 'ready in'}>
             {now.readyForS > 0
               ? clock(now.readyForS)
               : now.readyInS >= LONG_S
-                ? 'not like this'
+                ? 'not at this heat'
                 : clock(now.readyInS)}
           </Figure>
         )}
         {out && <Figure name="core">{show('temperature', shown.coreC, units)}</Figure>}
         <Figure name="skin">{show('temperature', shown.skinC, units)}</Figure>
         {now.begun && (
-          <Figure name={out ? 'still welds for' : 'at the press you have'}>
-            {!out && left === 0
-              ? 'not hot yet'
-              : left >= SHORT_S
-                ? '3 min and more'
-                : `${Math.round(left)} s`}
+          <Figure name={out ? 'working time left' : 'working time'}>
+            {!out && left === 0 ? 'not hot yet' : left >= SHORT_S ? 'over 3 min' : `${Math.round(left)} s`}
           </Figure>
         )}
       </dl>

@@ -90,5 +90,5 @@ export function OrderChart({
 
 const words = (turns: readonly Turn[], names: readonly string[], time: (minute: number) => string) =>
   turns.length === 0
-    ? 'Nothing left to do'
+    ? 'All done'
     : turns.map((t) => `${names[t.job] ?? ''} at the press at ${time(t.pressMin)}`).join(', ');

@@ -5,24 +5,24 @@ import type { HeatPlan } from './api';
 /** Where the schools disagree: what each would cost this billet. */
 export function SchoolTable({ plan }: { plan: HeatPlan }) {
   return (
-    <section aria-label="What each school costs" className="pt-6">
-      <h2 className="text-lg">Four ways to keep oxygen out, for this billet</h2>
+    <section aria-label="What each protection costs" className="pt-6">
+      <h2 className="text-lg">Atmosphere protection for this billet: four methods</h2>
       <p className="text-soft">
-        Smiths disagree here, and all four are in real use. Estimates over all {plan.heats} heats; scale is
-        good to a factor of two.
+        All four are in use, and smiths disagree. Estimates for all {plan.heats} heats; scale is good to a
+        factor of two.
       </p>
       <table className="mt-2 w-full border-collapse text-left">
         <thead className="condensed text-[13px] text-soft">
           <tr className="border-b border-ink align-bottom [&>th]:py-1 [&>th]:pr-4 [&>th]:font-normal">
-            <th>school</th>
+            <th>protection</th>
             <th>in the fire</th>
-            <th>more at the bench</th>
-            <th>off every face</th>
+            <th>extra bench time</th>
+            <th>scale loss per face</th>
             <th>steel lost</th>
-            <th>soft skin left</th>
+            <th>decarb left</th>
             <th>gas</th>
             <th>in the Book</th>
-            <th>what the checks hold against it</th>
+            <th>warnings</th>
           </tr>
         </thead>
         <tbody>
@@ -50,7 +50,7 @@ export function SchoolTable({ plan }: { plan: HeatPlan }) {
                 <Mass kg={s.gasKg} />
               </td>
               <td className="whitespace-nowrap">
-                {s.made === 0 ? 'never done here' : `${s.held} of ${s.made} held`}
+                {s.made === 0 ? 'never used here' : `${s.held} of ${s.made} sound`}
               </td>
               <td className="text-[14px] font-normal text-soft">
                 {s.risks.length === 0 ? 'nothing' : s.risks.join(' ')}

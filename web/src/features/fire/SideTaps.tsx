@@ -42,12 +42,12 @@ export function SideTaps({
         <Handles seen={seen} put={put} />
       ) : (
         <Typed
-          label="Type the forge’s heat"
+          label="Enter the forge temperature"
           placeholder={edit('temperature', SETTING_C, units)}
           onTyped={(text) => {
             const read = parseQuantity('temperature', text, systemOf(units, 'temperature'));
             if (!('value' in read)) return read.error;
-            if (read.value < 0 || read.value > 1500) return 'No forge is at that.';
+            if (read.value < 0 || read.value > 1500) return 'Enter a forge temperature below 1500 °C.';
             put('READING', place, { figure: read.value });
             return null;
           }}
@@ -72,7 +72,7 @@ function Trouble({ gauge, reckonedWith }: { gauge: Gauge; reckonedWith: string }
   return (
     <span role="alert">
       {' '}
-      {gauge.state === 'WAITING' ? 'no gauge' : gauge.words}; reckoned with {reckonedWith}
+      {gauge.state === 'WAITING' ? 'no thermocouple' : gauge.words}; using {reckonedWith}
     </span>
   );
 }

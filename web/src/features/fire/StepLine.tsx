@@ -4,9 +4,9 @@ import type { FireStep, Standing } from './api';
 const MARK: Record<Standing, string> = { DONE: '✓', LEFT_OUT: '–', NOW: '', TO_COME: '' };
 const WORDS: Record<Standing, string> = {
   DONE: 'done',
-  LEFT_OUT: 'left out',
+  LEFT_OUT: 'skipped',
   NOW: 'now',
-  TO_COME: 'to come',
+  TO_COME: 'next',
 };
 
 /** The steps of a heat in a line, ticking off; those of heats behind are folded away. */

@@ -9,11 +9,11 @@ const HINTS: Partial<Record<Act, string>> = {
   IN: 'into the fire',
   OUT: 'starts the working time',
   SQUEEZE: 'as the dies touch',
-  LET_GO: 'the dies are off',
+  LET_GO: 'dies open',
   TURN: 'top to bottom',
-  FLUX: 'on the seams',
+  FLUX: 'on the joints',
   BRUSH: 'scale off',
-  LOOK: 'colour, shine, shadow',
+  LOOK: 'color, shine, shadow',
   FUEL: 'cold and drained',
 };
 
@@ -91,9 +91,9 @@ export function Taps({
 }
 
 const OUTCOMES: readonly { outcome: WeldOutcome; title: string; hint: string; key: string }[] = [
-  { outcome: 'HELD', title: 'Held', hint: 'H · no dark line found', key: 'h' },
-  { outcome: 'SUSPECT', title: 'Suspect', hint: 'P · something to look at cold', key: 'p' },
-  { outcome: 'OPEN', title: 'Open', hint: 'N · a joint has not welded', key: 'n' },
+  { outcome: 'HELD', title: 'Sound', hint: 'H · no dark line found', key: 'h' },
+  { outcome: 'SUSPECT', title: 'Suspect', hint: 'P · inspect when cold', key: 'p' },
+  { outcome: 'OPEN', title: 'Delaminated', hint: 'N · a joint is not welded', key: 'n' },
 ];
 
 export const OUTCOME_KEYS = OUTCOMES.map((o) => [o.key, o.outcome] as const);
@@ -109,7 +109,7 @@ export function OutcomeTaps({
   undoWords: string | null;
 }) {
   return (
-    <div role="group" aria-label="What came of it" className="flex flex-wrap gap-3">
+    <div role="group" aria-label="Result" className="flex flex-wrap gap-3">
       {OUTCOMES.map((o) => (
         <Tap
           key={o.outcome}
@@ -147,7 +147,7 @@ export function DoneTaps({
   return (
     <div role="group" aria-label="Taps" className="flex flex-wrap gap-3">
       {next === null ? (
-        <Tap strong wide title="End the session" hint="E · all is done" onTap={onEnd} />
+        <Tap strong wide title="End the session" hint="E · finished" onTap={onEnd} />
       ) : (
         <Tap strong wide title="Next billet" hint={next} onTap={onNext} />
       )}

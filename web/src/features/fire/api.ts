@@ -113,15 +113,15 @@ export const reopenFire = (id: number) =>
   answered(api.POST('/api/v1/fires/{id}/reopen', { params: { path: { id } } }));
 
 export const ACT_WORDS: Record<Act, string> = {
-  FUEL: 'Fuel bath',
+  FUEL: 'Fuel soak',
   IN: 'In',
   FLUX: 'Flux',
-  TURN: 'Turned',
+  TURN: 'Turn',
   OUT: 'Out',
   SQUEEZE: 'Squeeze',
-  LET_GO: 'Ram up',
-  BRUSH: 'Brushed',
-  LOOK: 'Looked',
+  LET_GO: 'Release',
+  BRUSH: 'Brush',
+  LOOK: 'Inspect',
 };
 
 /** The letter that taps it. */

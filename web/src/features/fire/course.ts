@@ -136,7 +136,7 @@ function after(state: Shown, entry: Entry, seen: Seen, atMs: number): Shown {
   const outS = (atMs + seen.clockMs - Date.parse(entry.doneAt)) / 1000;
   return {
     ...state,
-    title: next ? `Next: ${next.title}.` : 'Nothing is left of this plan.',
+    title: next ? `Next: ${next.title}.` : 'All steps of this plan are done.',
     why: next?.how ?? '',
     main,
     others: state.others.includes(state.main)

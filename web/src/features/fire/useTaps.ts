@@ -11,10 +11,10 @@ export const KIND_WORDS: Record<Kind, string> = {
   UNDO: 'undo',
   READING: 'reading',
   NOTE: 'note',
-  HELD: 'Held',
+  HELD: 'Sound',
   SUSPECT: 'Suspect',
-  OPEN: 'Open',
-  FORGE: 'forge set',
+  OPEN: 'Delaminated',
+  FORGE: 'forge setting',
   SPEED: 'speed',
 };
 
@@ -40,7 +40,7 @@ export function useTaps(fire: Fire, place: number, say: (words: string) => void)
   const back = () =>
     once('undo', () => {
       const what = fire.undo(place);
-      if (what) say(`${what.act ? ACT_WORDS[what.act] : KIND_WORDS[what.kind]} taken back`);
+      if (what) say(`${what.act ? ACT_WORDS[what.act] : KIND_WORDS[what.kind]} undone`);
     });
   return { tap, decide, back };
 }

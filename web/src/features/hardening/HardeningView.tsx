@@ -21,7 +21,7 @@ export function HardeningView() {
   const entries = useQuery(billetEntriesQuery(id));
   if (plan.isError) return <LoadFailed error={plan.error} again={() => void plan.refetch()} />;
   if (billet.isError) return <LoadFailed error={billet.error} again={() => void billet.refetch()} />;
-  if (!plan.data || !billet.data) return <p className="p-10 text-soft">Fetching the billet …</p>;
+  if (!plan.data || !billet.data) return <p className="p-10 text-soft">Loading the billet …</p>;
   const done = (entries.data ?? []).filter((e) => e.kind === 'TREATED');
   const etched = done.find((e) => e.photos.length > 0);
   const sight = finishedSight(billet.data);
@@ -36,7 +36,7 @@ export function HardeningView() {
           {billet.data.name}
         </Link>
       </p>
-      <h1 className="text-2xl">After the weld</h1>
+      <h1 className="text-2xl">Heat treatment</h1>
       <div className="grid grid-cols-[1fr_24rem] gap-8 pt-3">
         <div>
           <Wishes plan={p} />
@@ -58,14 +58,14 @@ export function HardeningView() {
           </div>
         </div>
         <aside>
-          <section aria-label="Foretold and etched" className="border-y border-ink py-3">
-            <h2>The etch, foretold</h2>
+          <section aria-label="Predicted and etched" className="border-y border-ink py-3">
+            <h2>Predicted etch</h2>
             <SmallPicture
               sight={sight.sight}
               pane={sight.pane}
               width={360}
               height={Math.max(40, (360 * sight.pane.heightMm) / sight.pane.widthMm)}
-              label="The face as it should look when etched"
+              label="Predicted look of the etched face"
             />
             <p className="condensed pb-1 text-[13px] text-soft">the face, ground clean</p>
             <SmallPicture
@@ -73,12 +73,12 @@ export function HardeningView() {
               pane={sight.endPane}
               width={Math.min(360, (90 * sight.endPane.widthMm) / sight.endPane.heightMm)}
               height={Math.min(90, (360 * sight.endPane.heightMm) / sight.endPane.widthMm)}
-              label="The end as it should look when etched"
+              label="Predicted look of the etched end"
             />
             <p className="condensed text-[13px] text-soft">the end</p>
             {etched ? (
               <>
-                <h3 className="pt-2">as it came out</h3>
+                <h3 className="pt-2">result</h3>
                 <img
                   src={`/api/v1/photos/${etched.photos[0]?.id ?? ''}`}
                   alt="The etched piece"
@@ -86,15 +86,13 @@ export function HardeningView() {
                 />
               </>
             ) : (
-              <p className="pt-1 text-[14px] text-soft">
-                A photograph of the etched piece, added to what was done, stands here beside it.
-              </p>
+              <p className="pt-1 text-[14px] text-soft">Log the etch with a photo to compare it here.</p>
             )}
           </section>
           <TreatmentFields billetId={id} plan={p} />
-          <section aria-label="Done" className="pt-3">
+          <section aria-label="Treatments" className="pt-3">
             <h2>Done</h2>
-            {done.length === 0 && <p className="text-soft">Nothing written down yet.</p>}
+            {done.length === 0 && <p className="text-soft">Nothing logged yet.</p>}
             <ul>
               {done.map((e) => (
                 <li key={e.id} className="border-b border-rule py-1.5">
@@ -115,7 +113,7 @@ export function HardeningView() {
 
 function Wishes({ plan: p }: { plan: HardeningPlan }) {
   if (p.steels.length === 0) {
-    return <p className="border-y border-ink py-3 text-lg">Nothing in it hardens.</p>;
+    return <p className="border-y border-ink py-3 text-lg">None of its steels hardens.</p>;
   }
   return (
     <section aria-label="Hardening">
@@ -144,7 +142,7 @@ function Wishes({ plan: p }: { plan: HardeningPlan }) {
               </>
             ) : (
               <>
-                their windows miss each other: <Temperature celsius={p.toC} /> and{' '}
+                no common hardening heat: <Temperature celsius={p.toC} /> and{' '}
                 <Temperature celsius={p.fromC} />
               </>
             )}
@@ -155,7 +153,7 @@ function Wishes({ plan: p }: { plan: HardeningPlan }) {
             Quench, at <Length mm={p.thickMm} unit /> thick
           </h2>
           <p className="text-lg">{p.quench}</p>
-          <p className="text-[13px] text-soft">a file skates if it is hard</p>
+          <p className="text-[13px] text-soft">a file skates on hard steel</p>
         </div>
       </div>
       {p.compromise.length > 0 && (

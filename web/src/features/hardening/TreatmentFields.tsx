@@ -57,16 +57,16 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
   const problem = write.error ? Problem.from(write.error) : null;
   return (
     <form
-      aria-label="Write down what was done"
+      aria-label="Log treatment"
       className="grid gap-2 border-b border-ink py-3"
       onSubmit={(e) => {
         e.preventDefault();
         write.mutate({ says: says(), photos: photo ? [photo] : [] });
       }}
     >
-      <h2>Write down what was done</h2>
+      <h2>Log treatment</h2>
       <Select
-        label="What was done"
+        label="Treatment"
         hideLabel
         value={kind}
         options={TREATMENT_WORDS}
@@ -119,7 +119,10 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
       )}
       {kind === 'TESTED' && (
         <div className="grid grid-cols-2 gap-3">
-          <Field label="Readings, HRC" error={unread === undefined ? null : `“${unread}” is no reading.`}>
+          <Field
+            label="Readings, HRC"
+            error={unread === undefined ? null : `“${unread}” is not a hardness reading.`}
+          >
             {(parts) => (
               <input
                 {...parts}
@@ -138,7 +141,7 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
           />
         </div>
       )}
-      <Field label="Note, and what came of it">
+      <Field label="Note and result">
         {(parts) => (
           <input
             {...parts}
@@ -166,7 +169,7 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
         </p>
       )}
       <Button weight="strong" type="submit" disabled={write.isPending || unread !== undefined}>
-        Write it down
+        Log treatment
       </Button>
     </form>
   );

@@ -10,7 +10,7 @@ const FIGURES = [
   ['lengthMm', 'Length'],
   ['widthMm', 'Width'],
   ['spineMm', 'Spine'],
-  ['bevelMm', 'Bevel up to'],
+  ['bevelMm', 'Bevel height'],
 ] as const;
 
 const PROFILES = ['SHEEPSFOOT', 'DROP', 'SPEAR'] as const;
@@ -26,14 +26,14 @@ export function BladeFields({
   onLook: (look: Look) => void;
 }) {
   const { blade } = look;
-  if (!blade) return <p className="text-soft">The bar is ground to a blade already.</p>;
+  if (!blade) return <p className="text-soft">The bar is already ground to a blade.</p>;
   const put = (more: Partial<Blade>) => onLook({ ...look, blade: { ...blade, ...more } });
   const along = Math.max(0, stage.lengthMm - blade.lengthMm);
   const across = Math.max(0, stage.widthMm - blade.widthMm);
   return (
     <>
       <Slide
-        label="Lies, from the bench stop"
+        label="Position from the bench stop"
         show={<Length mm={look.atMm} unit />}
         value={look.atMm}
         least={0}
@@ -42,7 +42,7 @@ export function BladeFields({
         onChange={(atMm) => onLook({ ...look, atMm })}
       />
       <Slide
-        label="Its edge, from the left"
+        label="Edge, from the left"
         show={<Length mm={look.acrossMm} unit />}
         value={look.acrossMm}
         least={0}
@@ -64,7 +64,7 @@ export function BladeFields({
             measure="length"
             value={blade[field]}
             onCommit={(mm) => {
-              if (mm <= 0) return 'Write a length above 0.';
+              if (mm <= 0) return 'Enter a length above 0.';
               put({ [field]: mm });
               return null;
             }}

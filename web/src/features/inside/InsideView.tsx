@@ -15,7 +15,7 @@ function OfBillet({ id }: { id: number }) {
   const editing = useBillet(id);
   const { query, billet } = editing;
   if (query.isError && !billet) return <LoadFailed error={query.error} again={() => void query.refetch()} />;
-  if (!billet) return <p className="p-10 text-soft">Fetching the billet …</p>;
+  if (!billet) return <p className="p-10 text-soft">Loading the billet …</p>;
   const asked = params.get('part') ?? '';
   const path = planAt(billet.plan, asked) ? asked : '';
   const run = runAt(billet.run, path);

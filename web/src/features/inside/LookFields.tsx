@@ -26,9 +26,9 @@ export function LookFields({
   const high = stage.heightMm * stage.fill;
   const show = <Length mm={look.atMm} unit />;
   return (
-    <section aria-label="Where one looks from" className="grid gap-3">
+    <section aria-label="View" className="grid gap-3">
       <Choice
-        label="Look at"
+        label="View"
         value={look.from}
         options={[
           { value: 'FACE', show: 'top' },
@@ -62,7 +62,7 @@ export function LookFields({
       )}
       {look.from === 'END' && (
         <Slide
-          label="Sawn through at"
+          label="Section at"
           show={show}
           value={look.atMm}
           least={0}
@@ -73,7 +73,7 @@ export function LookFields({
       )}
       {look.from === 'ALONG' && (
         <Slide
-          label="Cut, from the left edge"
+          label="Cut position from the left edge"
           show={show}
           value={look.atMm}
           least={0}

@@ -86,7 +86,7 @@ export function Looking({
   if (!stage || !look || !sight || stage.count === 0) {
     return (
       <main className="p-10">
-        <p className="pb-4 text-soft">No bar is left here to look into.</p>
+        <p className="pb-4 text-soft">No bar is left at this step.</p>
         <BackToRun billet={billet} path={path} step={step?.key} />
       </main>
     );
@@ -115,10 +115,10 @@ export function Looking({
             </Button>
           )}
           <Button disabled={at === 0} onClick={() => onStage(at - 1)} title="Up arrow">
-            A step earlier
+            Previous step
           </Button>
           <Button disabled={at === run.stages.length - 1} onClick={() => onStage(at + 1)} title="Down arrow">
-            A step later
+            Next step
           </Button>
           <BackToRun billet={billet} path={path} step={step?.key} />
         </div>
@@ -153,7 +153,7 @@ export function Looking({
           />
           {beside && (
             <div className="border-l border-ink">
-              <Viewer sight={beside} aim={aim} name="set beside" counting={counting} onAim={setAim} />
+              <Viewer sight={beside} aim={aim} name="compare" counting={counting} onAim={setAim} />
             </div>
           )}
         </div>
@@ -176,7 +176,7 @@ export function Looking({
         {stage.count > 1 && (
           <div className="flex items-baseline gap-2">
             <Button disabled={bar === 0} onClick={() => setBar(bar - 1)}>
-              Bar before
+              Previous bar
             </Button>
             <span>
               {bar + 1} of {stage.count}
@@ -188,13 +188,13 @@ export function Looking({
         )}
         <div className="flex flex-wrap gap-2">
           <Button aria-pressed={counting} onClick={() => setCounting(!counting)}>
-            {counting ? 'Move again' : 'Count along a line'}
+            {counting ? 'Pan' : 'Count layers along a line'}
           </Button>
           <Button aria-pressed={relief} onClick={() => setRelief(!relief)}>
             {relief ? 'Flat' : 'Deep etched'}
           </Button>
           <Button aria-pressed={beside !== null} onClick={() => setBeside(beside ? null : sight)}>
-            {beside ? 'Take the other away' : 'Set this beside'}
+            {beside ? 'Close comparison' : 'Compare'}
           </Button>
         </div>
         <TryFields

@@ -57,7 +57,7 @@ export function Overview({
         <div
           className="relative cursor-move touch-none overflow-hidden outline outline-ink"
           style={{ width: bar.length * scale, height: bar.width * scale }}
-          title="Drag to look elsewhere on the bar"
+          title="Drag to move along the bar"
           data-overview
           onPointerDown={(e) => {
             e.currentTarget.setPointerCapture(e.pointerId);

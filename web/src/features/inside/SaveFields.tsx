@@ -24,7 +24,7 @@ export function SaveFields({ sight, shown, title }: { sight: Sight; shown: Shown
   });
   return (
     <section aria-label="Save" className="mt-auto border-t border-line pt-3">
-      <h2 className="pb-1 text-lg">Save what is shown</h2>
+      <h2 className="pb-1 text-lg">Save this picture</h2>
       <div className="flex items-end gap-2">
         <MeasureField
           label="Pixels across"

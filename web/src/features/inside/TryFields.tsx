@@ -26,8 +26,8 @@ export function TryFields({
   if (tries.length === 0) return null;
   const changed = plan !== planned;
   return (
-    <section aria-label="To try" className="grid gap-2 border-t border-line pt-3">
-      <h2 className="text-lg">To try</h2>
+    <section aria-label="Try changes" className="grid gap-2 border-t border-line pt-3">
+      <h2 className="text-lg">Try changes</h2>
       {tries.map((t, i) => {
         const operation = plan.steps[t.step]?.operation;
         return (
@@ -51,7 +51,7 @@ export function TryFields({
       })}
       <div className="flex gap-2">
         <Button disabled={!changed || keeping} onClick={onKeep}>
-          Put it in the plan
+          Apply to plan
         </Button>
         <Button disabled={!changed} onClick={() => onPlan(planned)}>
           As planned

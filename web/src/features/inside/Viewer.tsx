@@ -49,7 +49,7 @@ export function Viewer({
         onShown={(now) => {
           setShown(now);
           // The first look says where it is, so that everything after starts from there.
-          if (!aim && name !== 'set beside') onAim(aimOf(now.picture.pane, now.size));
+          if (!aim && name !== 'compare') onAim(aimOf(now.picture.pane, now.size));
           onShown?.(now);
         }}
         {...(onProblem && { onProblem })}
@@ -68,7 +68,7 @@ export function Viewer({
         ) : name ? (
           <b className="text-ink">{name}</b>
         ) : (
-          'wheel goes nearer, the hand moves, 0 shows it as at first'
+          'scroll to zoom, drag to pan, 0 to reset'
         )}
       </p>
     </div>

@@ -31,7 +31,7 @@ function rangesOf(o: Operation): Range[] {
     case 'twist':
       return [range('turns', 'Turns', 'number', 0.25, Math.max(20, 2 * o.turns), 0.25)];
     case 'resquare':
-      return [range('angleDeg', 'Turned by, degrees', 'number', 1, 90, 1)];
+      return [range('angleDeg', 'Rotation, degrees', 'number', 1, 90, 1)];
     case 'upset':
       return [range('bowMm', 'Bow', 'length', 0, Math.max(12, o.bowMm), 0.1)];
     case 'ladder':
@@ -46,8 +46,8 @@ function rangesOf(o: Operation): Range[] {
       ];
     case 'uneven':
       return [
-        range('amplitudeMm', 'Pushed by', 'length', 0.1, Math.max(3, o.amplitudeMm), 0.05),
-        range('scaleMm', 'Hump to hump', 'length', 4, Math.max(50, o.scaleMm), 0.5),
+        range('amplitudeMm', 'Displacement', 'length', 0.1, Math.max(3, o.amplitudeMm), 0.05),
+        range('scaleMm', 'Wavelength', 'length', 4, Math.max(50, o.scaleMm), 0.5),
       ];
     default:
       return [];

@@ -26,7 +26,7 @@ export const PairMap = memo(function PairMap({
       width={HEAD + size + 60}
       height={size + TOP + 8}
       role="group"
-      aria-label="Map of pairs"
+      aria-label="Compatibility map"
       className="block"
       fontSize="12"
     >

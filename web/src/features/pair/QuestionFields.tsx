@@ -3,7 +3,12 @@ import { MeasureField } from '../../ui/MeasureField';
 import { SCHOOL_WORDS, type OxygenSchool } from '../billet/plan';
 import { ROLE_WORDS, type Question, type Role } from './api';
 
-const SHORT: Record<OxygenSchool, string> = { BORAX: 'borax', DRY: 'dry', BOTH: 'both', SEALED: 'sealed' };
+const SHORT: Record<OxygenSchool, string> = {
+  BORAX: 'flux',
+  DRY: 'fuel soak',
+  BOTH: 'flux over fuel',
+  SEALED: 'sealed',
+};
 
 /** What each chosen steel is there for, how it is welded, and what it becomes. */
 export function QuestionFields({
@@ -25,7 +30,7 @@ export function QuestionFields({
         <label key={id} className="flex items-baseline justify-between gap-2">
           <b>{id}</b>
           <select
-            aria-label={`${id} is there as`}
+            aria-label={`${id}: role`}
             className="border border-line bg-raised px-1.5 py-0.5 text-[14px]"
             value={role}
             onChange={(e) => onRole(id, e.target.value as Role)}
@@ -39,7 +44,7 @@ export function QuestionFields({
         </label>
       ))}
       <Choice<OxygenSchool>
-        label="Oxygen kept out by"
+        label="Atmosphere protection"
         value={question.process}
         options={(Object.keys(SCHOOL_WORDS) as OxygenSchool[]).map((s) => ({
           value: s,
@@ -49,7 +54,7 @@ export function QuestionFields({
       />
       <div className="flex items-end gap-4">
         <Choice<'edge' | 'fitting'>
-          label="It becomes"
+          label="Use"
           value={question.cuttingEdge ? 'edge' : 'fitting'}
           options={[
             { value: 'edge', show: 'a blade' },
@@ -63,7 +68,7 @@ export function QuestionFields({
           width="w-20"
           value={question.temperC}
           onCommit={(c) => {
-            if (c < 100 || c > 700) return 'A temper lies between [[C 100]] and [[C 700]].';
+            if (c < 100 || c > 700) return 'Enter a temper from [[C 100]] to [[C 700]].';
             onTemper(c);
             return null;
           }}

@@ -6,8 +6,8 @@ import type { Reason, Verdict, Weight } from './api';
 
 const MARK: Record<Weight, Severity> = { STOP: 'ERROR', CONDITION: 'WARNING', NOTE: 'NOTE' };
 const WEIGHT_WORDS: Record<Weight, string> = {
-  STOP: 'rules it out',
-  CONDITION: 'on one condition',
+  STOP: 'Stop',
+  CONDITION: 'Condition',
   NOTE: 'Note',
 };
 const HRC_PLUS_MINUS = 1.5;
@@ -28,9 +28,7 @@ export function VerdictPanel({
       <p className="leading-tight">
         <b className="block text-[40px]">{word}</b>
         <span className="text-soft">
-          {v.grade === 'STOP'
-            ? 'for what you asked; the score does not count'
-            : `${Math.round(v.score)} of 100`}
+          {v.grade === 'STOP' ? 'for this use; the score does not count' : `${Math.round(v.score)} of 100`}
         </span>
       </p>
       <dl className="grid grid-cols-[7.5rem_1fr] gap-y-1 border-t border-line py-3 text-[14px] [&_dt]:text-soft">
@@ -41,19 +39,19 @@ export function VerdictPanel({
               <Temperature celsius={v.weld.fromC} /> to <Temperature celsius={v.weld.toC} />
             </>
           ) : (
-            'no heat suits all'
+            'no common welding heat'
           )}
         </dd>
         <dt>harden at</dt>
         <dd>
           {v.hardening === null ? (
-            'nothing here hardens'
+            'none of them hardens'
           ) : v.hardening.fromC <= v.hardening.toC ? (
             <>
               <Temperature celsius={v.hardening.fromC} /> to <Temperature celsius={v.hardening.toC} />
             </>
           ) : (
-            `they miss each other by ${show('temperatureChange', v.hardening.fromC - v.hardening.toC, system)}`
+            `no overlap: gap of ${show('temperatureChange', v.hardening.fromC - v.hardening.toC, system)}`
           )}
         </dd>
         <dt>quench</dt>
@@ -63,7 +61,7 @@ export function VerdictPanel({
         <dt>carbon</dt>
         <dd>
           {v.meanCarbon === null
-            ? `${carbons.map((c) => c.toFixed(2)).join(' and ')} %; how it evens out is not estimated`
+            ? `${carbons.map((c) => c.toFixed(2)).join(' and ')}%; evened out: not estimated`
             : `${carbons.map((c) => c.toFixed(2)).join(' and ')}, evened out ${v.meanCarbon.toFixed(2)} %`}
         </dd>
         {v.hardness && (
@@ -74,8 +72,8 @@ export function VerdictPanel({
             <dd>
               {[
                 v.hardness.evenedHrc !== null &&
-                  `${Math.round(v.hardness.evenedHrc)} HRC ± ${HRC_PLUS_MINUS} once even`,
-                v.hardness.layeredHrc !== null && `${Math.round(v.hardness.layeredHrc)} HRC while layered`,
+                  `${Math.round(v.hardness.evenedHrc)} HRC ± ${HRC_PLUS_MINUS} evened out`,
+                v.hardness.layeredHrc !== null && `${Math.round(v.hardness.layeredHrc)} HRC in layers`,
               ]
                 .filter(Boolean)
                 .join(', ') || 'not estimated'}
@@ -90,7 +88,7 @@ export function VerdictPanel({
           <ReasonLine key={i} reason={r} />
         ))}
         {v.reasons.length === 0 && (
-          <li className="border-t border-rule py-2.5 text-soft">Nothing speaks against it.</li>
+          <li className="border-t border-rule py-2.5 text-soft">No problems found.</li>
         )}
       </ul>
     </div>

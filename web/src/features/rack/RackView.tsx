@@ -42,12 +42,12 @@ export function RackView() {
         <div className="ml-auto flex items-baseline gap-5 whitespace-nowrap">
           <ReadPlanFile />
           <Link to="/billets/new" className="bg-ink px-4 py-2 font-semibold text-ground hover:bg-ink/85">
-            Start a billet
+            New billet
           </Link>
         </div>
       </div>
       <CannotBeRead one="billet" many="billets" things={unreadable} />
-      {!billets && <p className="py-10 text-soft">Fetching the billets …</p>}
+      {!billets && <p className="py-10 text-soft">Loading the billets …</p>}
       {billets?.length === 0 && <EmptyRack />}
       {billets && billets.length > 0 && (
         <Shelves
@@ -60,7 +60,7 @@ export function RackView() {
       )}
       {taken && (
         <Passing
-          words={`“${taken.name}” is off the Rack.`}
+          words={`“${taken.name}” is archived.`}
           undo={() => {
             move.mutate({ id: taken.id, onRack: true });
             setTaken(null);
@@ -74,20 +74,20 @@ export function RackView() {
 
 function summary(billets: readonly BilletOnRack[]): string {
   const flaws = billets.filter((b) => b.standing.flaw !== null).length;
-  const all = `${billets.length} ${billets.length === 1 ? 'billet' : 'billets'}, ends to one scale`;
-  return flaws === 0 ? all : `${all}; ${flaws} with a joint to see to`;
+  const all = `${billets.length} ${billets.length === 1 ? 'billet' : 'billets'}, ends drawn to one scale`;
+  return flaws === 0 ? all : `${all}; ${flaws} with a joint to check`;
 }
 
 function EmptyRack() {
   return (
     <div className="mx-auto max-w-md py-20">
-      <h2 className="text-xl">Nothing on the Rack yet</h2>
+      <h2 className="text-xl">No billets yet</h2>
       <p className="pt-2 text-soft">
         A billet begins with its stack: which steels, how many pieces, how wide and how long. From there the
         Run shows every layer and every loss down to the finished bar.
       </p>
       <Link to="/billets/new" className="mt-4 inline-block font-semibold underline underline-offset-4">
-        Start the first one
+        Create the first one
       </Link>
     </div>
   );
@@ -139,7 +139,7 @@ function Shelves({
                   'no finished bar yet'
                 ) : (
                   <>
-                    to be <Length mm={b.end.widthMm} /> × <Length mm={b.end.heightMm} /> ×{' '}
+                    finished <Length mm={b.end.widthMm} /> × <Length mm={b.end.heightMm} /> ×{' '}
                     <Length mm={b.end.lengthMm} />, {b.end.visibleCount.toLocaleString('en')} layers
                   </>
                 )}
@@ -149,11 +149,11 @@ function Shelves({
             <button
               type="button"
               className="mt-1.5 w-fit text-[13px] text-soft underline decoration-line underline-offset-4 hover:decoration-ink"
-              aria-label={`Take ${b.name} off the Rack`}
-              title="Its plan and its welds stay in the Book"
+              aria-label={`Archive ${b.name}`}
+              title="Its plan and welds are kept"
               onClick={() => onTake(b)}
             >
-              Take off
+              Archive
             </button>
           </li>
         ))}
@@ -166,7 +166,7 @@ function Shelves({
 function InFire({ fire }: { fire: number | undefined }) {
   return fire === undefined ? null : (
     <Link to={`/fire/${fire}`} className="mt-1.5 w-fit font-semibold underline underline-offset-4">
-      in the fire
+      session active
     </Link>
   );
 }
@@ -180,7 +180,7 @@ function Standing({ billet }: { billet: BilletOnRack }) {
         <JointGlyph state={state} size={17} />
       </span>
       <span>
-        {flawKind && <b>{flawKind === 'OPEN' ? 'open joint: ' : 'suspect joint: '}</b>}
+        {flawKind && <b>{flawKind === 'OPEN' ? 'delaminated: ' : 'suspect joint: '}</b>}
         {waitsFor(billet)}
       </span>
     </span>

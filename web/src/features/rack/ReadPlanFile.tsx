@@ -36,11 +36,11 @@ export function ReadPlanFile() {
         disabled={reading}
         onFile={(file) => void read(file)}
       >
-        {reading ? 'Reading …' : 'Read a plan file'}
+        {reading ? 'Reading …' : 'Import plan file'}
       </FileButton>
       {problem && (
         <div className="fixed right-5 bottom-5 z-40 max-w-lg border border-ink">
-          <Notice title={`“${problem.file}” was not taken.`}>
+          <Notice title={`“${problem.file}” was not imported.`}>
             <p>
               <Words of={problem.said.detail} />
             </p>

@@ -31,7 +31,7 @@ export function WaitingBars({ scale }: { scale: number }) {
               <b>{w.free === 1 ? 'One bar' : `${w.free} bars`}</b> of{' '}
               <Link
                 to={`/billets/${w.billetId}`}
-                aria-label={`The billet these came from: ${w.billet}`}
+                aria-label={`From billet: ${w.billet}`}
                 className="underline underline-offset-4"
               >
                 {w.billet}

@@ -6,28 +6,28 @@ import { hours, keyOf } from './weigh';
 
 const ROWS: readonly { readonly name: string; readonly of: (way: Way) => ReactNode }[] = [
   { name: 'Visible layers', of: (w) => w.visible.toLocaleString('en') },
-  { name: 'Counted at the saw', of: (w) => w.shop.toLocaleString('en') },
-  { name: 'Mean layer', of: (w) => <Length mm={w.layerMm} unit /> },
-  { name: 'Middle layer', of: (w) => <Length mm={w.medianMm} unit /> },
+  { name: 'Nominal layers', of: (w) => w.shop.toLocaleString('en') },
+  { name: 'Average layer', of: (w) => <Length mm={w.layerMm} unit /> },
+  { name: 'Median layer', of: (w) => <Length mm={w.medianMm} unit /> },
   { name: 'Thinnest layer', of: (w) => <Length mm={w.thinnestMm} unit /> },
-  { name: 'Broad sheets', of: (w) => `${Math.round(w.coarsePercent)} % of the height` },
-  { name: 'Bars drawn to make', of: (w) => <Length mm={w.blockMm} unit /> },
-  { name: 'Length to start with', of: (w) => <Length mm={w.startMm} unit /> },
-  { name: 'Steel to start with', of: (w) => <Mass kg={w.startKg} /> },
+  { name: 'Broad sheets', of: (w) => `${Math.round(w.coarsePercent)}% of the height` },
+  { name: 'Height of the bars together', of: (w) => <Length mm={w.blockMm} unit /> },
+  { name: 'Starting length', of: (w) => <Length mm={w.startMm} unit /> },
+  { name: 'Starting steel', of: (w) => <Mass kg={w.startKg} /> },
   { name: 'Lost', of: (w) => `${Math.round((1 - w.yield) * 100)} %` },
   { name: 'Finished length', of: (w) => <Length mm={w.finishedMm} unit /> },
   { name: 'Tallest stack', of: (w) => <Length mm={w.tallestMm} unit /> },
   { name: 'Longest bar', of: (w) => <Length mm={w.longestMm} unit /> },
   { name: 'Welds', of: (w) => w.welds },
   { name: 'Joint faces', of: (w) => w.faces },
-  { name: 'All welds hold', of: (w) => `${Math.round(w.chance * 100)} %` },
+  { name: 'Chance all welds hold', of: (w) => `${Math.round(w.chance * 100)} %` },
   { name: 'Grinding faces', of: (w) => hours(w.work.prepareMin) },
   { name: 'Stacking', of: (w) => hours(w.work.stackMin) },
   { name: 'Soaking and setting', of: (w) => hours(w.work.weldMin) },
   { name: 'Drawing', of: (w) => hours(w.work.drawMin) },
   { name: 'Cooling', of: (w) => hours(w.work.coolMin) },
   { name: 'Sawing', of: (w) => hours(w.work.sawMin) },
-  { name: 'All of it', of: (w) => hours(w.minutes) },
+  { name: 'Total', of: (w) => hours(w.minutes) },
   { name: 'Gas', of: (w) => <Mass kg={w.work.gasKg} /> },
 ];
 
@@ -43,11 +43,11 @@ export function Compare({
 }) {
   const half = Math.ceil(ROWS.length / 2);
   return (
-    <section aria-label="Side by side" className="mt-3 border border-ink bg-raised px-4 py-2">
+    <section aria-label="Compare" className="mt-3 border border-ink bg-raised px-4 py-2">
       <div className="flex items-baseline justify-between">
-        <h2 className="text-lg">{ways.length > 1 ? 'Side by side' : 'What it takes'}</h2>
+        <h2 className="text-lg">{ways.length > 1 ? 'Compare' : 'What it takes'}</h2>
         <Button weight="quiet" onClick={onClose}>
-          Put away
+          Close
         </Button>
       </div>
       <div className="grid gap-x-8 min-[1100px]:grid-cols-2">

@@ -9,7 +9,7 @@ export function EndLook({ look, tones }: { look: readonly number[]; tones: reado
     <span className="mt-1 flex items-center gap-2">
       <svg
         role="img"
-        aria-label="How its end would look"
+        aria-label="Predicted end"
         className="h-5 w-44 border border-rule"
         viewBox={`0 0 ${look.length} 1`}
         preserveAspectRatio="none"
@@ -18,7 +18,7 @@ export function EndLook({ look, tones }: { look: readonly number[]; tones: reado
           <rect key={i} x={i} width={1.02} height={1} fill={grey(share)} />
         ))}
       </svg>
-      <span className="condensed text-[12px] text-soft">its end, from below</span>
+      <span className="condensed text-[12px] text-soft">end, from the bottom</span>
     </span>
   );
 }

@@ -32,7 +32,7 @@ export function FinderView() {
   if (steels.isError) return <LoadFailed error={steels.error} again={() => void steels.refetch()} />;
   if (billet.isError) return <LoadFailed error={billet.error} again={() => void billet.refetch()} />;
   if (!steels.data || shelf.isPending || (id > 0 && !billet.data)) {
-    return <p className="p-10 text-soft">Fetching the steels …</p>;
+    return <p className="p-10 text-soft">Loading the steels …</p>;
   }
   const first = firstQuestion(steels.data, shelf.data ?? []);
   return (

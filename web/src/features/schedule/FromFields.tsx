@@ -45,7 +45,7 @@ export function FromFields({
         value={from.kind}
         options={[
           { value: 'STACKS', show: 'new stacks' },
-          { value: 'SHELF', show: 'what the shelf gives' },
+          { value: 'SHELF', show: 'steel on the shelf' },
         ]}
         onChoose={(kind) =>
           // The shelf is asked for one thickness each.
@@ -80,7 +80,7 @@ export function FromFields({
       ))}
       {from.kind === 'STACKS' && <OtherThicknesses asked={asked} onAsk={onAsk} />}
       <MeasureField
-        label="Pieces wide"
+        label="Piece width"
         measure="length"
         width="w-28"
         value={from.widthMm ?? 0}
@@ -122,7 +122,7 @@ function OtherThicknesses({ asked, onAsk }: { asked: Asked; onAsk: Ask }) {
         }
       />
       <span>
-        try what else the shelf has:{' '}
+        try other stock:{' '}
         {others.map((p) => `${p.steel} ${showLength(p.thicknessMm, system).text}`).join(', ')}
       </span>
     </label>

@@ -48,29 +48,27 @@ export function QuestionFields({
       </div>
       {billet && (
         <p className="-mt-2 text-soft">
-          ways on for <b className="text-ink">{billet.name}</b>
+          continue <b className="text-ink">{billet.name}</b>
         </p>
       )}
       <div className="flex items-start gap-3">
         <MeasureField
-          label={near ? 'Layers wanted' : 'As many as can be, up to'}
+          label={near ? 'Layers wanted' : 'Maximum, up to'}
           measure="count"
           width="w-28"
           value={asked.count}
           onCommit={(count) =>
-            count < 2 || count > 1e7
-              ? 'A pattern has 2 to 10,000,000 layers.'
-              : onAsk((q) => ({ ...q, count }))
+            count < 2 || count > 1e7 ? 'Enter 2 to 10,000,000 layers.' : onAsk((q) => ({ ...q, count }))
           }
         />
         {asked.tolerance !== null && (
           <MeasureField
-            label="give or take"
+            label="tolerance"
             measure="share"
             width="w-20"
             value={asked.tolerance}
             onCommit={(tolerance) =>
-              tolerance < 0 || tolerance > 0.5 ? 'From 0 to 50 %.' : onAsk((q) => ({ ...q, tolerance }))
+              tolerance < 0 || tolerance > 0.5 ? 'Enter 0 to 50%.' : onAsk((q) => ({ ...q, tolerance }))
             }
           />
         )}
@@ -80,17 +78,17 @@ export function QuestionFields({
           label="Counted"
           value={asked.counted}
           options={[
-            { value: 'VISIBLE', show: 'as seen' },
-            { value: 'SHOP', show: 'at the saw' },
+            { value: 'VISIBLE', show: 'visible layers' },
+            { value: 'SHOP', show: 'nominal layers' },
           ]}
           onChoose={(counted) => onAsk((q) => ({ ...q, counted }))}
         />
         <Choice
-          label="Wanted"
+          label="Goal"
           value={near ? 'NEAR' : 'MOST'}
           options={[
-            { value: 'NEAR', show: 'a count' },
-            { value: 'MOST', show: 'the most' },
+            { value: 'NEAR', show: 'a layer count' },
+            { value: 'MOST', show: 'most layers' },
           ]}
           onChoose={(how) =>
             onAsk((q) =>
@@ -112,31 +110,30 @@ export function QuestionFields({
       </Group>
       <Group title="Restacks">
         <MeasureField
-          label="Bars of a restack together, high"
+          label="Height of the bars together"
           measure="length"
           width="w-28"
           value={asked.blockMm ?? begun?.blockMm ?? 0}
-          onCommit={(blockMm) => (blockMm > 0 ? onAsk((q) => ({ ...q, blockMm })) : 'More than nothing.')}
+          onCommit={(blockMm) => (blockMm > 0 ? onAsk((q) => ({ ...q, blockMm })) : 'Enter more than 0.')}
         />
         <p className="-mt-1 text-[13px] text-soft">
           {asked.blockMm === null ? (
             <>
-              so that pieces come out about <Length mm={PIECE_MM} unit /> long; half as high again is tried
-              too
+              so that pieces are about <Length mm={PIECE_MM} unit /> long; half as high again is tried too
             </>
           ) : (
             <Button weight="quiet" onClick={() => onAsk((q) => ({ ...q, blockMm: null }))}>
-              As it was reckoned
+              Use calculated height
             </Button>
           )}
         </p>
         <div className="flex items-end gap-3">
           <Choice
-            label="A sheet in the joints"
+            label="Sheet in the joints"
             value={asked.insert ? 'MAY' : 'NO'}
             options={[
               { value: 'NO', show: 'never' },
-              { value: 'MAY', show: 'may lie' },
+              { value: 'MAY', show: 'allowed' },
             ]}
             onChoose={(how) =>
               onAsk((q) => ({
@@ -158,29 +155,25 @@ export function QuestionFields({
           )}
         </div>
         <PatternFields
-          legend={
-            asked.core.length === 0
-              ? 'No core: the last restack lies on itself'
-              : 'Core the last restack lies round'
-          }
-          add={asked.core.length === 0 ? 'Lay it round a core' : 'Add a piece to the core'}
+          legend={asked.core.length === 0 ? 'No core' : 'Core inside the last restack'}
+          add={asked.core.length === 0 ? 'Add a core' : 'Add a core piece'}
           pattern={asked.core}
           least={0}
           onPattern={(edit) => Promise.resolve(onAsk((q) => ({ ...q, core: [...edit(q.core)] })))}
         />
       </Group>
       <details className="border-t border-line pt-2">
-        <summary className="cursor-pointer text-soft hover:text-ink">What is tried</summary>
+        <summary className="cursor-pointer text-soft hover:text-ink">Search range</summary>
         <TriedFields bounds={asked.bounds} onAsk={onAsk} />
       </details>
       {begun && (
         <p className="border-t border-line pt-2 text-[13px] leading-snug text-soft">
-          That all hold is reckoned with {(begun.chance.whole * 100).toFixed(0)} in 100 for a weld and{' '}
-          {(begun.chance.joint * 1000).toFixed(0)} in 1000 for each joint:{' '}
+          Chance all welds hold: {(begun.chance.whole * 100).toFixed(0)} in 100 per weld and{' '}
+          {(begun.chance.joint * 1000).toFixed(0)} in 1000 per joint,{' '}
           {begun.chance.welds === 0
-            ? 'a guess, until the Book has welds.'
-            : `a guess, moved by the ${begun.chance.welds} welds in the Book.`}{' '}
-          Times are those of the Shop.
+            ? 'an estimate until the Book has welds.'
+            : `an estimate, corrected by the ${begun.chance.welds} welds in the Book.`}{' '}
+          Times come from Shop.
         </p>
       )}
     </section>

@@ -33,10 +33,10 @@ export function RuledOut({ search, asked, onAsk }: { search: Search; asked: Aske
     />
   );
   return (
-    <section aria-label="Ruled out" className="min-w-0 flex-1">
-      <h2 className="pb-1 text-lg">Ruled out</h2>
+    <section aria-label="Excluded by limits" className="min-w-0 flex-1">
+      <h2 className="pb-1 text-lg">Excluded by limits</h2>
       <ul className="grid gap-2">
-        {out.length === 0 && <li className="text-soft">Nothing: every way keeps to the limits.</li>}
+        {out.length === 0 && <li className="text-soft">Nothing. Every schedule satisfies the limits.</li>}
         {out.map((o) => (
           <li key={o.limit} className="flex items-end gap-3">
             {field(o.limit)}
@@ -44,7 +44,7 @@ export function RuledOut({ search, asked, onAsk }: { search: Search; asked: Aske
               <Words of={o.words} />
               {o.nearest !== null && (
                 <span className="text-soft">
-                  , {o.alone.toLocaleString('en')} of them nothing else; the first would fit at{' '}
+                  , {o.alone.toLocaleString('en')} of them by this limit alone; the nearest needs{' '}
                   <Limited limit={o.limit} value={o.nearest} />
                 </span>
               )}
@@ -54,7 +54,7 @@ export function RuledOut({ search, asked, onAsk }: { search: Search; asked: Aske
       </ul>
       <details className="pt-3" open={out.length === 0}>
         <summary className="cursor-pointer text-soft hover:text-ink">
-          {out.length === 0 ? 'The limits' : 'The other limits'}
+          {out.length === 0 ? 'Limits' : 'Other limits'}
         </summary>
         <div className="flex flex-wrap gap-3 pt-2">
           {rest.map((l) => (

@@ -19,7 +19,7 @@ export function SearchState({
   const census = search.ended?.census ?? search.seen?.census;
   return (
     <section
-      aria-label="What was found"
+      aria-label="Result"
       aria-live="polite"
       aria-busy={search.running}
       data-ends={search.ends}
@@ -30,7 +30,7 @@ export function SearchState({
           <b className="text-[44px]" data-count="ways">
             {n(search.ways.length)}
           </b>{' '}
-          <span className="text-lg">{search.ways.length === 1 ? 'way' : 'ways'} worth choosing</span>
+          <span className="text-lg">{search.ways.length === 1 ? 'way' : 'ways'} recommended</span>
         </p>
         {search.running && <Progress search={search} />}
         {search.cancelled && (
@@ -43,16 +43,16 @@ export function SearchState({
         )}
         {search.ended?.how === 'STOPPED' && (
           <p className="text-soft">
-            Stopped: too much to go through. Everything up to {search.ended.restacksSeen} restacks was seen,
-            beyond that only some.
+            Stopped: too much to go through. Everything up to {search.ended.restacksSeen} restacks was
+            searched, beyond that only some.
           </p>
         )}
       </div>
       {census && (
         <p className="pt-1 text-soft">
-          {n(census.reaching)} schedules reach the count, {n(census.keeping)} of them keep to the limits
-          {search.ways.length > 0 && '; the others are beaten in everything by one of these'}.
-          {census.tooThin > 0 && ` ${n(census.tooThin)} end too thin for the finished bar.`}
+          {n(census.reaching)} schedules reach the count, {n(census.keeping)} of them satisfy the limits
+          {search.ways.length > 0 && '; the others are worse on every cost'}.
+          {census.tooThin > 0 && ` ${n(census.tooThin)} end with a section too small for the finished bar.`}
         </p>
       )}
       {search.ended?.how === 'NOTHING' && (
@@ -81,7 +81,7 @@ function Progress({ search }: { search: Search & { readonly cancel: () => void }
         <div className="h-full bg-ink" style={{ width: `${share * 100}%` }} />
       </div>
       <Button weight="quiet" onClick={search.cancel}>
-        Call it off
+        Cancel
       </Button>
     </div>
   );
@@ -96,14 +96,14 @@ function Nothing({
 }) {
   return (
     <div role="alert" className="mt-2 border-l-4 border-ink bg-raised px-4 py-3">
-      <p className="font-semibold">Nothing is possible like this.</p>
+      <p className="font-semibold">No schedule satisfies the limits.</p>
       {relaxations.length === 0 ? (
         <p className="text-soft">No one limit is in the way; ask for another count or another bar.</p>
       ) : (
         <ul className="grid gap-1 pt-1">
           {relaxations.map((r) => (
             <li key={r.words.join()}>
-              It would be with{' '}
+              It is possible with{' '}
               {r.words.map((w, i) => (
                 <span key={w}>
                   {i > 0 && ' and '}
@@ -112,7 +112,7 @@ function Nothing({
               ))}
               .{' '}
               <Button weight="quiet" onClick={() => onApply(r)}>
-                Allow it
+                Relax limit
               </Button>
             </li>
           ))}

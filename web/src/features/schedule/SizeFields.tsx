@@ -18,7 +18,7 @@ export function SizeFields({ size, onSize }: { size: Size; onSize: (change: Part
           measure="length"
           width="w-full"
           value={size[name]}
-          onCommit={(mm) => (mm > 0 ? onSize({ [name]: mm }) : 'More than nothing.')}
+          onCommit={(mm) => (mm > 0 ? onSize({ [name]: mm }) : 'Enter more than 0.')}
         />
       ))}
     </div>

@@ -3,17 +3,17 @@ import type { Bounds, Layout } from './api';
 import type { Ask } from './useAsk';
 
 const FIGURES = [
-  { name: 'fewestPieces', label: 'Pieces from', least: 2, most: 60 },
+  { name: 'fewestPieces', label: 'Pieces, from', least: 2, most: 60 },
   { name: 'mostPieces', label: 'to', least: 2, most: 60 },
-  { name: 'fewestCut', label: 'Cut into from', least: 2, most: 12 },
+  { name: 'fewestCut', label: 'Cuts, from', least: 2, most: 12 },
   { name: 'mostCut', label: 'to', least: 2, most: 12 },
   { name: 'mostRestacks', label: 'Restacks, at most', least: 0, most: 6 },
 ] as const;
 
 const LAYOUTS: readonly { readonly layout: Layout; readonly words: string }[] = [
-  { layout: 'PLAIN', words: 'one and the other in turn' },
-  { layout: 'THICK_OUTSIDES', words: 'outer pieces twice as thick' },
-  { layout: 'DOUBLED', words: 'two of each in turn, for bold lines' },
+  { layout: 'PLAIN', words: 'alternating' },
+  { layout: 'THICK_OUTSIDES', words: 'double outer pieces' },
+  { layout: 'DOUBLED', words: 'two of each, for bold lines' },
 ];
 
 /** What the search goes through. */
@@ -45,7 +45,7 @@ export function TriedFields({ bounds, onAsk }: { bounds: Bounds; onAsk: Ask }) {
               if (n < f.least || n > f.most) return `From ${f.least} to ${f.most}.`;
               const next = { ...bounds, [f.name]: n };
               return next.fewestPieces > next.mostPieces || next.fewestCut > next.mostCut
-                ? 'The first is the smaller one.'
+                ? 'Enter the smaller number first.'
                 : put({ [f.name]: n });
             }}
           />

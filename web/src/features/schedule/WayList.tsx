@@ -18,7 +18,7 @@ const COLUMNS: readonly { readonly axis: Axis; readonly name: string }[] = [
   { axis: 'faces', name: 'faces' },
   { axis: 'steel', name: 'steel' },
   { axis: 'time', name: 'time' },
-  { axis: 'risk', name: 'all hold' },
+  { axis: 'risk', name: 'all welds hold' },
 ];
 
 /** The ways, one under the other, each drawn to the same scale. */
@@ -66,12 +66,12 @@ export function WayList({
   );
   if (all === 0) return null;
   return (
-    <section aria-label="Ways" className="pt-3">
+    <section aria-label="Recommended schedules" className="pt-3">
       <table className="w-full border-collapse">
         <thead>
           <tr className="border-b border-ink text-left">
             <th className="condensed py-1 text-[13px] font-normal text-soft">
-              {ways.length === all ? 'all to one scale' : `${ways.length} of ${all} in the frame`}
+              {ways.length === all ? 'drawn to one scale' : `${ways.length} of ${all} selected`}
             </th>
             {COLUMNS.map((c) => (
               <th
@@ -84,7 +84,7 @@ export function WayList({
                   className={
                     by === c.axis ? 'font-semibold underline underline-offset-4' : 'font-normal text-soft'
                   }
-                  title={c.axis === 'count' ? 'nearest to what is wanted first' : 'least first'}
+                  title={c.axis === 'count' ? 'closest count first' : 'lowest first'}
                   onClick={() => onBy(c.axis)}
                 >
                   {c.axis === 'steel' && given ? 'finished' : c.name}

@@ -72,7 +72,7 @@ export function WayPlot({
       <svg
         ref={svg}
         role="img"
-        aria-label={`${ways.length} ways by ${AXIS_NAME[axes.x]} and ${AXIS_NAME[axes.y]}; the list below has them all`}
+        aria-label={`${ways.length} schedules by ${AXIS_NAME[axes.x]} and ${AXIS_NAME[axes.y]}; the list below has all of them`}
         width={LEFT + WIDTH + 8}
         height={HEIGHT + BOTTOM}
         className="touch-none select-none"
@@ -190,7 +190,7 @@ function Axes({
       ))}
       <text x={0} y={HEIGHT + 29} className="fill-ink">
         {axisName(axes.y, given)}
-        {axisUnit(axes.y, given, units)} upwards
+        {axisUnit(axes.y, given, units)} (up)
       </text>
     </g>
   );
@@ -203,7 +203,7 @@ const axisUnit = (axis: Axis, given: boolean, units: Units) =>
   axis === 'steel' ? `, ${unitOf(given ? 'length' : 'mass', units)}` : '';
 
 const axisName = (axis: Axis, given: boolean) =>
-  axis === 'steel' ? (given ? 'finished length' : 'steel to start with') : AXIS_NAME[axis];
+  axis === 'steel' ? (given ? 'finished length' : 'starting steel') : AXIS_NAME[axis];
 
 function AxisChoice({
   label,

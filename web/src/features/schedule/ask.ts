@@ -71,7 +71,7 @@ export const FIELD_OF: Record<Exclude<Limit, 'LENGTH'>, keyof Within> = {
 export const LIMIT_NAME: Record<Limit, string> = {
   TALLEST: 'Tallest stack',
   LONGEST: 'Longest bar',
-  HEAVIEST: 'Steel in hand',
+  HEAVIEST: 'Weight in hand',
   SHORTEST: 'Shortest piece',
   OUTER_LAYER: 'Outer layer left',
   WIDE: 'Door width',

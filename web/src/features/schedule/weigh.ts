@@ -10,7 +10,7 @@ export const isGiven = (asked: Asked) => asked.from.kind !== 'STACKS';
 
 export const AXIS_NAME: Record<Axis, string> = {
   welds: 'welds',
-  faces: 'faces to grind',
+  faces: 'joint faces',
   steel: 'steel',
   time: 'hours',
   risk: 'risk',

@@ -47,7 +47,7 @@ describe('what was archived and deleted', () => {
     await waitFor(() => expect(screen.queryByText('Froe')).toBeNull());
     expect(sent).toEqual(['/api/v1/billets/7/on-rack']);
     await userEvent.click(screen.getByRole('button', { name: 'Restore 1084' }));
-    await waitFor(() => expect(screen.getByText(/^Nothing\./)).toBeVisible());
+    await waitFor(() => expect(screen.getByText(/^Empty\./)).toBeVisible());
     expect(sent.at(-1)).toBe('/api/v1/stock/3/on-shelf');
   });
 

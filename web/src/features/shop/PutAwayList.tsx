@@ -26,7 +26,7 @@ export function PutAwayList() {
       <h2 className="text-lg">Archived and deleted</h2>
       {list.data && things.length === 0 && (
         <p className="text-soft">
-          Nothing. Billets taken off the Rack, bars off the shelf and deleted lines of the Book are kept here.
+          Empty. Archived billets, removed bars and deleted Book entries are kept here.
         </p>
       )}
       <ul className="max-w-3xl">

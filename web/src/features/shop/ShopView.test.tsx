@@ -82,7 +82,7 @@ afterEach(() => vi.unstubAllGlobals());
 describe('the shop', () => {
   it('stores each figure as it is typed, in any unit, and the rest untouched', async () => {
     const shop = opened();
-    await type((await part('Habits')).getByRole('textbox', { name: /Saw kerf/ }), '1/16');
+    await type((await part('Shop defaults')).getByRole('textbox', { name: /Saw kerf/ }), '1/16');
     await waitFor(() => expect(shop.stored().practice.kerfMm).toBe(1.5875));
     expect(shop.stored().practice.weldTemperatureC).toBe(1176.6666666666667);
     expect({ ...shop.stored(), practice: null }).toEqual({ ...SHOP, practice: null });
@@ -90,9 +90,9 @@ describe('the shop', () => {
 
   it('takes a change back', async () => {
     const shop = opened();
-    await part('Habits');
+    await part('Shop defaults');
     expect(screen.getByRole('button', { name: 'Undo' })).toBeDisabled();
-    await type((await part('Habits')).getByRole('textbox', { name: /Saw kerf/ }), '2 mm');
+    await type((await part('Shop defaults')).getByRole('textbox', { name: /Saw kerf/ }), '2 mm');
     await waitFor(() => expect(shop.stored().practice.kerfMm).toBe(2));
     await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
     await waitFor(() => expect(shop.stored()).toEqual(SHOP));
@@ -101,7 +101,7 @@ describe('the shop', () => {
 
   it('stores two changes in quick succession, one after the other', async () => {
     const shop = opened();
-    const habits = await part('Habits');
+    const habits = await part('Shop defaults');
     const release = shop.holdChanges();
     await type(habits.getByRole('textbox', { name: /Saw kerf/ }), '2 mm');
     await type(habits.getByRole('textbox', { name: /Setting heats/ }), '4');
@@ -113,7 +113,7 @@ describe('the shop', () => {
 
   it('keeps what was stored when an answer asked for before comes after it', async () => {
     const shop = opened();
-    const habits = await part('Habits');
+    const habits = await part('Shop defaults');
     let late: () => void = () => undefined;
     const old = { shop: SHOP, version: 1, forceKn: 240 };
     shop.asked.answers(
@@ -131,7 +131,7 @@ describe('the shop', () => {
 
   it('says beside the field why a figure is refused, and keeps what was typed', async () => {
     opened(() => refusal(422, 'A kerf is at most [[mm 12.7]].', '/practice/kerfMm'));
-    const field = (await part('Habits')).getByRole('textbox', { name: /Saw kerf/ });
+    const field = (await part('Shop defaults')).getByRole('textbox', { name: /Saw kerf/ });
     await type(field, '3');
     expect(await screen.findByRole('alert')).toHaveTextContent('at most 1/2 in');
     expect(field).toHaveValue('3');
@@ -140,17 +140,17 @@ describe('the shop', () => {
 
   it('shows what another window stored when that was first', async () => {
     const shop = opened();
-    await part('Habits');
+    await part('Shop defaults');
     shop.elsewhere();
-    await type((await part('Habits')).getByRole('textbox', { name: /Saw kerf/ }), '2 mm');
+    await type((await part('Shop defaults')).getByRole('textbox', { name: /Saw kerf/ }), '2 mm');
     const said = await screen.findAllByRole('alert');
-    expect(said.map((a) => a.textContent).join(' ')).toContain('What is there now is shown.');
+    expect(said.map((a) => a.textContent).join(' ')).toContain('The saved values are shown.');
     expect(shop.stored()).toEqual(SHOP);
   });
 
   it('can be without a press and begin from a whole outfit', async () => {
     const shop = opened();
-    await userEvent.click((await part('Press')).getByRole('button', { name: 'There is none' }));
+    await userEvent.click((await part('Press')).getByRole('button', { name: 'Remove' }));
     await waitFor(() => expect(shop.stored().press).toBeNull());
     await userEvent.click(screen.getByRole('button', { name: 'River forge' }));
     await waitFor(() => expect(shop.stored().hourPrice).toBe(45));
@@ -159,8 +159,8 @@ describe('the shop', () => {
 
   it('is saved as a whole by its owner alone', async () => {
     const shop = opened();
-    await part('Habits');
-    expect(screen.queryByRole('region', { name: 'The whole shop' })).toBeNull();
+    await part('Shop defaults');
+    expect(screen.queryByRole('region', { name: 'Backup' })).toBeNull();
     expect(shop.asked.sent.some((s) => s.path.startsWith('/api/v1/people'))).toBe(false);
   });
 });

@@ -36,7 +36,7 @@ const taken = ({ loss, mean }: Loss): Partial<Shop['practice']> =>
 export function ShopView() {
   const kept = useQuery(shopQuery);
   if (kept.isError) return <LoadFailed error={kept.error} again={() => void kept.refetch()} />;
-  if (!kept.data) return <p className="p-10 text-soft">Fetching the shop …</p>;
+  if (!kept.data) return <p className="p-10 text-soft">Loading the shop …</p>;
   return <Editing kept={kept.data} />;
 }
 
@@ -94,14 +94,14 @@ function Editing({ kept }: { kept: Kept }) {
     <main className="h-full overflow-y-auto px-5 py-4">
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2 pb-3">
         <h1 className="text-2xl">Shop</h1>
-        <p className="text-soft">what every plan is computed with</p>
+        <p className="text-soft">used by every plan</p>
         <span className="ml-auto" />
         <Button onClick={undo} disabled={past.length === 0}>
           Undo
         </Button>
       </div>
       <p className="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-3">
-        <span className="text-soft">Start from</span>
+        <span className="text-soft">Preset</span>
         {outfits.map((o) => (
           <Button key={o.id} weight="quiet" onClick={() => void put(() => o.shop)}>
             {o.name}
@@ -110,7 +110,7 @@ function Editing({ kept }: { kept: Kept }) {
       </p>
       {problem && (
         <div className="pb-3">
-          <Notice title={problem.title}>{problem.detail} What is there now is shown.</Notice>
+          <Notice title={problem.title}>{problem.detail} The saved values are shown.</Notice>
         </div>
       )}
       <FieldSet
@@ -144,7 +144,7 @@ function Editing({ kept }: { kept: Kept }) {
             </p>
           )}
           <Button weight="quiet" onClick={() => void put(() => ({ press: null }))}>
-            There is none
+            Remove
           </Button>
         </FieldSet>
       ) : (
@@ -157,7 +157,7 @@ function Editing({ kept }: { kept: Kept }) {
         <FieldSet
           title="Hammer"
           thing={shop.hammer}
-          figures={[{ name: 'highestMm', label: 'Highest bar under it', measure: 'length' }]}
+          figures={[{ name: 'highestMm', label: 'Highest bar', measure: 'length' }]}
           onPut={(change) => put((s) => ({ hammer: s.hammer && { ...s.hammer, ...change } }))}
         >
           <p className="text-[13px] text-soft">{shop.hammer.name}</p>
@@ -176,7 +176,7 @@ function Editing({ kept }: { kept: Kept }) {
           onPut={(change) => put((s) => ({ mill: s.mill && { ...s.mill, ...change } }))}
         >
           <Button weight="quiet" onClick={() => void put(() => ({ mill: null }))}>
-            There is none
+            Remove
           </Button>
         </FieldSet>
       ) : (
@@ -185,24 +185,24 @@ function Editing({ kept }: { kept: Kept }) {
       <InstrumentFields />
       <LossFields onTake={(loss) => void put((s) => ({ practice: { ...s.practice, ...taken(loss) } }))} />
       <FieldSet
-        title="Habits"
+        title="Shop defaults"
         thing={shop.practice}
         figures={PRACTICE}
         picks={PRACTICE_PICKS}
         onPut={(change) => put((s) => ({ practice: { ...s.practice, ...change } }))}
       >
-        <p className="text-[13px] text-soft">what a step is taken to be when the plan does not say</p>
+        <p className="text-[13px] text-soft">used when the plan does not say</p>
         <p className="pt-2 text-[13px] text-soft">
-          Losses learnt from measured bars will be offered here once the Book has enough of them.
+          Measured losses appear here once the Book has enough measured bars.
         </p>
       </FieldSet>
       <FieldSet
-        title="Pace"
+        title="Task times"
         thing={shop.pace}
         figures={PACE}
         onPut={(change) => put((s) => ({ pace: { ...s.pace, ...change } }))}
       >
-        <p className="text-[13px] text-soft">what the Finder reckons a day with</p>
+        <p className="text-[13px] text-soft">used by the Finder</p>
       </FieldSet>
       <FieldSet
         title="Limits"
@@ -210,14 +210,14 @@ function Editing({ kept }: { kept: Kept }) {
         figures={LIMITS}
         onPut={(change) => put((s) => ({ limits: { ...s.limits, ...change } }))}
       >
-        <p className="text-[13px] text-soft">where the checks begin to speak</p>
+        <p className="text-[13px] text-soft">where warnings start</p>
         <div className="pt-2">
           <MeasureField
-            label="An hour's work costs"
+            label="Cost of an hour's work"
             measure="number"
             width="w-24"
             value={shop.hourPrice}
-            hint="for reclaimed stock"
+            hint="for preparing reclaimed stock"
             onCommit={(hourPrice) => put(() => ({ hourPrice }))}
           />
         </div>
@@ -229,14 +229,14 @@ function Editing({ kept }: { kept: Kept }) {
       {owner && (
         <>
           <People />
-          <section aria-label="The whole shop" className="border-t border-ink py-3">
-            <h2 className="text-lg">The whole shop as one file</h2>
+          <section aria-label="Backup" className="border-t border-ink py-3">
+            <h2 className="text-lg">Save the whole shop as one file</h2>
             <p className="pb-2 text-soft">
-              Billets, Book, steels, stock, sessions, photographs and people, as open files with their sums.
-              An empty shop restores it on its first page.
+              Billets, Book, steels, stock, sessions, photos and people as open files with checksums. Restore
+              it on the first page of an empty shop.
             </p>
             <a className="border border-line px-3 py-1.5 hover:border-ink" href="/api/v1/archive" download>
-              Save the shop
+              Save shop
             </a>
             <div className="max-w-md pt-4">
               <Archive first={false} />
@@ -253,9 +253,9 @@ function Missing({ title, onAdd }: { title: string; onAdd: () => Promise<string 
     <section aria-label={title} className="grid grid-cols-[9rem_1fr] gap-4 border-t border-ink py-3">
       <h2 className="text-lg">{title}</h2>
       <p>
-        <span className="text-soft">There is none. </span>
+        <span className="text-soft">None. </span>
         <Button weight="quiet" onClick={() => void onAdd()}>
-          There is one
+          Add
         </Button>
       </p>
     </section>

@@ -39,9 +39,9 @@ export const KIND_NAME: Record<PutAwayKind, string> = {
 
 const ENTRY_NAME: Readonly<Record<string, string>> = {
   LOOKED: 'an inspection',
-  DECIDED: 'a decision',
+  DECIDED: 'a repair',
   MEASURED: 'measurements',
-  TREATED: 'work after the weld',
+  TREATED: 'a treatment',
 };
 
 /** What it is called in the list. */

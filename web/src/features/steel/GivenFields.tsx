@@ -11,7 +11,7 @@ const FIGURES: readonly {
   readonly measure: Measure;
   readonly worked: (steel: Steel) => number | undefined;
 }[] = [
-  { name: 'solidusC', label: 'Melting begins', measure: 'temperature', worked: (s) => s.solidus.value },
+  { name: 'solidusC', label: 'Starts to melt', measure: 'temperature', worked: (s) => s.solidus.value },
   { name: 'weldFromC', label: 'Welds from', measure: 'temperature', worked: (s) => s.weldWindow?.fromC },
   { name: 'weldToC', label: 'Welds to', measure: 'temperature', worked: (s) => s.weldWindow?.toC },
   { name: 'hardenFromC', label: 'Hardens from', measure: 'temperature', worked: (s) => s.hardening?.fromC },
@@ -53,10 +53,10 @@ export function GivenFields({
                 <Button
                   weight="quiet"
                   className="text-[13px]"
-                  aria-label={`Work out again: ${label}`}
+                  aria-label={`Calculate again: ${label}`}
                   onClick={() => onGiven({ [name]: null })}
                 >
-                  work it out
+                  calculate
                 </Button>
               )}
             </div>

@@ -43,9 +43,9 @@ export function HeatChart({
         </linearGradient>
       </defs>
       <g transform={`translate(${LABEL_PX} 0)`}>
-        {weld && <Shared axis={axis} heats={weld} height={height} words="weld here" />}
+        {weld && <Shared axis={axis} heats={weld} height={height} words="welding window" />}
         {hardening && hardening.fromC <= hardening.toC && (
-          <Shared axis={axis} heats={hardening} height={height} words="harden here" />
+          <Shared axis={axis} heats={hardening} height={height} words="hardening window" />
         )}
         {ticks(systemOf(units, 'temperature') === 'METRIC').map((c) => (
           <g key={c} transform={`translate(${atHeat(axis, c)} ${height})`}>

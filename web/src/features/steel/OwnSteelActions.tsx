@@ -32,10 +32,10 @@ export function OwnSteelActions({
   return (
     <div className="flex gap-4 pb-2 text-[14px]">
       <Button weight="quiet" onClick={() => setChanging(true)}>
-        Change what you know of it
+        Edit
       </Button>
-      <Button weight="quiet" title="Plans that use it still find it" onClick={onTakeOff}>
-        Take off the list
+      <Button weight="quiet" title="Plans that use it keep it" onClick={onTakeOff}>
+        Archive
       </Button>
       {own.data && (
         <SteelDialog
@@ -66,7 +66,7 @@ export function useOffTheList(): { take: (steel: Steel) => void; passing: ReactN
     },
     passing: taken && (
       <Passing
-        words={`${taken.id} is off the list.`}
+        words={`${taken.id} is archived.`}
         undo={() => {
           list.mutate({ ownId: taken.ownId, listed: true });
           setTaken(null);

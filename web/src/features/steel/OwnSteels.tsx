@@ -15,13 +15,13 @@ export function OwnSteels({ steels, onAdded }: { steels: readonly Steel[]; onAdd
   const take = useMutation({
     mutationFn: takeTable,
     onSuccess: async ({ steels: count }) => {
-      setSaid({ words: `${count} ${count === 1 ? 'steel' : 'steels'} taken from the table.`, faults: [] });
+      setSaid({ words: `${count} ${count === 1 ? 'steel' : 'steels'} imported.`, faults: [] });
       await client.invalidateQueries({ queryKey: steelsQuery.queryKey });
     },
     onError: (e) => {
       const problem = Problem.from(e);
       const faults = Array.isArray(problem.more['faults']) ? (problem.more['faults'] as Fault[]) : [];
-      setSaid({ words: `${problem.detail} Nothing of it was taken.`, faults });
+      setSaid({ words: `${problem.detail} Nothing was imported.`, faults });
     },
   });
   return (
@@ -44,22 +44,22 @@ export function OwnSteels({ steels, onAdded }: { steels: readonly Steel[]; onAdd
       )}
       <div className="flex flex-wrap gap-x-4 gap-y-1">
         <Button weight="quiet" className="font-semibold" onClick={() => setAdding(true)}>
-          Add a steel of yours
+          Add steel
         </Button>
         <FileButton
           weight="quiet"
-          name="A table of steels"
+          name="CSV file of steels"
           accept=".csv,text/csv"
           onFile={(file) => void file.text().then((csv) => take.mutate(csv))}
         >
-          Take in a table
+          Import CSV
         </FileButton>
         <a
           href="/api/v1/steels/own.csv"
           download
           className="underline decoration-line underline-offset-4 hover:decoration-ink"
         >
-          Give out a table
+          Export CSV
         </a>
       </div>
       <SteelDialog steels={steels} open={adding} onOpen={setAdding} onKept={onAdded} />
@@ -88,7 +88,7 @@ export function SteelDialog({
         <div aria-hidden className="fixed inset-0 z-40 bg-ink/40" />
         <Dialog.Content className="fixed inset-y-0 right-0 z-50 w-[46rem] max-w-full overflow-y-auto border-l border-ink bg-ground px-6 py-5 text-[15px]">
           <div className="flex items-baseline justify-between">
-            <Dialog.Title className="text-2xl">A steel of yours</Dialog.Title>
+            <Dialog.Title className="text-2xl">Your steel</Dialog.Title>
             <Dialog.Close className="underline decoration-line underline-offset-4 hover:decoration-ink">
               Close
             </Dialog.Close>

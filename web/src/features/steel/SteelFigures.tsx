@@ -11,9 +11,9 @@ const BASIS_WORDS: Record<Basis, string> = {
 };
 
 export const CONFIDENCE_WORDS: Record<Confidence, string> = {
-  HIGH: 'a standard grade; the figures can be trusted within their ±',
-  MEDIUM: 'melts differ, or it was tried at the bench: make a coupon for anything that matters',
-  LOW: 'a guess about stock of that kind: spark, harden and break, and etch a coupon first',
+  HIGH: 'a standard grade: figures hold within their ±',
+  MEDIUM: 'heats vary, or it was tested in the shop: weld a coupon first',
+  LOW: 'an estimate for stock of that kind: spark, harden and break, and etch a coupon first',
 };
 
 const CONTENTS = [
@@ -51,7 +51,7 @@ export function SteelFigures({ steel }: { steel: Steel }) {
     [
       'welds',
       w ? `${heat(w.fromC)} to ${heat(w.toC)}` : 'not forge-welded',
-      'kept off melting by a margin for segregation',
+      'with a margin below melting for segregation',
     ],
     ['ease of welding', `${steel.weldability} of 5, 1 is easiest`, 'judgement'],
     [

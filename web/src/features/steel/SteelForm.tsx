@@ -42,7 +42,7 @@ const BARE = '1084';
 
 function begin(steels: readonly Steel[], origin: Origin, like: string): OwnSteel {
   const steel = steels.find((s) => s.id === like) ?? steels[0];
-  if (!steel) throw new Error('The list of steels is empty.');
+  if (!steel) throw new Error('Enter at least one steel.');
   return {
     id: '',
     name: '',
@@ -115,12 +115,12 @@ export function SteelForm({
       }}
     >
       <Choice<Origin>
-        label="You know it by"
+        label="Source"
         value={own.origin}
         options={[
           { value: 'RECLAIMED', show: 'tests on reclaimed stock' },
-          { value: 'CERTIFICATE', show: 'the heat’s certificate' },
-          { value: 'COMPOSITION', show: 'what is in it' },
+          { value: 'CERTIFICATE', show: 'mill certificate' },
+          { value: 'COMPOSITION', show: 'composition' },
         ]}
         onChoose={become}
       />
@@ -153,7 +153,7 @@ export function SteelForm({
         </Field>
         {own.like !== null && (
           <div>
-            <p className="condensed pb-0.5 text-[13px] text-soft">It is, or is most like</p>
+            <p className="condensed pb-0.5 text-[13px] text-soft">Same as or most like</p>
             <SteelChoice label="Most like" steels={shipped} value={own.like} onChoose={likeness} />
           </div>
         )}
@@ -192,7 +192,7 @@ export function SteelForm({
         </p>
       )}
       <Button weight="strong" type="submit" disabled={add.isPending}>
-        Keep this steel
+        Save steel
       </Button>
       <div className="border-t border-line pt-3">
         {preview.isError ? (
@@ -200,7 +200,7 @@ export function SteelForm({
             <Words of={Problem.from(preview.error).detail} />
           </p>
         ) : (
-          preview.data && <SteelFigures steel={{ ...preview.data, id: own.id || 'It would be' }} />
+          preview.data && <SteelFigures steel={{ ...preview.data, id: own.id || 'Calculated' }} />
         )}
       </div>
     </form>

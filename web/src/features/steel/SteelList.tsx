@@ -82,7 +82,7 @@ export function SteelList({
             </button>
           </li>
         ))}
-        {steels.length === 0 && <li className="px-4 py-6 text-soft">No steel fits that.</li>}
+        {steels.length === 0 && <li className="px-4 py-6 text-soft">No steel matches.</li>}
       </ul>
     </div>
   );

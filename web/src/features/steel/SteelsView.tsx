@@ -25,7 +25,7 @@ import { Tones } from './Tones';
 export function SteelsView() {
   const steels = useQuery(steelsQuery);
   if (steels.isError) return <LoadFailed error={steels.error} again={() => void steels.refetch()} />;
-  if (!steels.data) return <p className="p-10 text-soft">Fetching the steels …</p>;
+  if (!steels.data) return <p className="p-10 text-soft">Loading the steels …</p>;
   return <Together steels={steels.data} />;
 }
 
@@ -113,7 +113,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
       <div className="min-w-0 overflow-y-auto px-5 py-3" ref={measure}>
         {picked.length === 0 ? (
           <p className="py-6 text-lg text-soft">
-            Choose two or more steels to see whether they weld, harden and show together.
+            Choose two or more steels to see if they weld, harden and contrast.
           </p>
         ) : (
           <>
@@ -130,9 +130,9 @@ function Together({ steels }: { steels: readonly Steel[] }) {
           </>
         )}
         <Tabs.Root value={tab} onValueChange={setTab} className="pt-4">
-          <Tabs.List aria-label="Look at" className="flex gap-5 border-b border-ink">
+          <Tabs.List aria-label="View" className="flex gap-5 border-b border-ink">
             {[
-              ['map', 'Map of pairs'],
+              ['map', 'Compatibility map'],
               ['figures', figure ? `Figures of ${figure.id}` : 'Figures'],
               ['shelf', 'Shelf'],
             ].map(([value, words]) => (
@@ -174,7 +174,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
                 <SteelFigures steel={figure} />
               </>
             ) : (
-              <p className="text-soft">Choose a steel to see its figures and where they come from.</p>
+              <p className="text-soft">Choose a steel to see its figures and their sources.</p>
             )}
           </Tabs.Content>
           <Tabs.Content value="shelf" className="pt-3">
@@ -183,7 +183,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
         </Tabs.Root>
       </div>
 
-      <aside aria-label="Verdict" className="overflow-y-auto border-l border-ink bg-panel px-4 py-3">
+      <aside aria-label="Compatibility" className="overflow-y-auto border-l border-ink bg-panel px-4 py-3">
         {chosen.length < 2 ? (
           <p className="text-soft">
             {chosen.length === 0 ? 'No steel is chosen.' : `Choose another to go with ${chosen[0] ?? ''}.`}
@@ -202,7 +202,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
               to={`/billets/new?steels=${chosen.join(',')}`}
               className="my-3 block bg-ink px-4 py-2 text-center font-semibold text-ground hover:bg-ink/85"
             >
-              Start a billet of these
+              New billet from these
             </Link>
           </>
         )}

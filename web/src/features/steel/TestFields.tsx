@@ -38,7 +38,7 @@ export function TestFields({
               {t.value !== null && ` · ${t.value}`}
             </span>
             <Button weight="quiet" onClick={() => onTests(tests.filter((_, k) => k !== i))}>
-              Take out
+              Remove
             </Button>
           </li>
         ))}
@@ -79,7 +79,7 @@ export function TestFields({
             setFigure('');
           }}
         >
-          Add the test
+          Add test
         </Button>
       </div>
     </fieldset>

@@ -49,7 +49,7 @@ export function Shelf({ steels }: { steels: readonly Steel[] }) {
           <tr className="border-b border-line [&>th]:py-1 [&>th]:pr-4 [&>th]:font-normal">
             <th>Steel</th>
             <th>Size</th>
-            <th>How many</th>
+            <th>Quantity</th>
             <th>Price</th>
             <th>From</th>
             <th>
@@ -88,13 +88,13 @@ export function Shelf({ steels }: { steels: readonly Steel[] }) {
                   </Button>{' '}
                   <Button
                     weight="quiet"
-                    aria-label={`Take ${s.bar.steel} off the shelf`}
+                    aria-label={`Remove ${s.bar.steel}`}
                     onClick={() => {
                       setTaken(s);
                       move.mutate({ id: s.id, on: false });
                     }}
                   >
-                    Take off
+                    Remove
                   </Button>
                 </td>
               </tr>
@@ -104,15 +104,15 @@ export function Shelf({ steels }: { steels: readonly Steel[] }) {
       </table>
       {stock.data?.length === 0 && (
         <p className="py-4 text-soft">
-          The shelf is empty. What stands here is offered when a stack is laid up.
+          The shelf is empty. Stock listed here is offered when you build a stack.
         </p>
       )}
       <Button className="mt-3" onClick={() => add.mutate(FIRST)} disabled={add.isPending}>
-        Put a bar on the shelf
+        Add bar
       </Button>
       {taken && (
         <Passing
-          words={`${taken.bar.steel} is off the shelf.`}
+          words={`${taken.bar.steel} is.`}
           undo={() => {
             move.mutate({ id: taken.id, on: true });
             setTaken(null);
@@ -175,7 +175,7 @@ function BarFields({
         onCommit={(lengthMm) => put({ lengthMm })}
       />
       <MeasureField
-        label="How many"
+        label="Quantity"
         measure="count"
         width="w-16"
         value={bar.pieces}
@@ -189,7 +189,7 @@ function BarFields({
         onCommit={(price) => put({ price, pricePer: bar.pricePer ?? 'METRE' })}
       />
       <MeasureField
-        label="To prepare a bar"
+        label="Preparation per bar"
         measure="minutes"
         width="w-20"
         value={bar.prepMinutes ?? 0}

@@ -1,5 +1,6 @@
 package app.geminal.server.fire;
 
+import app.geminal.text.Message;
 import java.time.Instant;
 import java.util.List;
 import java.util.stream.Stream;
@@ -36,7 +37,7 @@ record FireLine(
    *
    * @param billetId number of the billet
    * @param name name
-   * @param title name
+   * @param title which of its heats, null where its plan does not say
    */
-  record BilletLine(long billetId, String name, String title) {}
+  record BilletLine(long billetId, String name, @Nullable Message title) {}
 }

@@ -174,7 +174,7 @@ class FireRepository implements UnreadableRows {
         .sql(
             """
             SELECT s.id, s.started_at, s.ended_at, s.rehearsal, b.billet_id, b.name,
-              JSON_VALUE(b.plan, '$.title') AS title
+              JSON_EXTRACT(b.plan, '$.title') AS title
             FROM (SELECT * FROM fire_session
                 WHERE (ended_at IS NOT NULL) > :over OR ((ended_at IS NOT NULL) = :over AND id < :id)
                 ORDER BY ended_at IS NOT NULL, id DESC LIMIT :rows) s
@@ -192,7 +192,9 @@ class FireRepository implements UnreadableRows {
                 row.getBoolean("rehearsal"),
                 List.of(
                     new FireLine.BilletLine(
-                        row.getLong("billet_id"), row.getString("name"), row.getString("title")))))
+                        row.getLong("billet_id"),
+                        row.getString("name"),
+                        HeatPlanDocument.title(row.getString("title"))))))
         .list()
         .stream()
         .forEach(line -> lines.merge(line.id(), line, FireLine::joined));

@@ -90,6 +90,11 @@ final class HeatPlanDocument {
     return JsonNodeFactory.instance.objectNode().put("words", text.asString());
   }
 
+  /** A title taken out of a stored plan of any format, as JSON; null where it has none. */
+  static @Nullable Message title(@Nullable String json) {
+    return json == null ? null : MessageDocument.ofJson(json);
+  }
+
   private static HeatPlan plan(In in) {
     return new HeatPlan(
         in.text("stepPath"),

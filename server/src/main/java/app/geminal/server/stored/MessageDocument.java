@@ -9,12 +9,16 @@ import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * A message as it is stored: which text of the core's catalogue, and its figures. What earlier
  * releases stored as words stays words: {@code {"words": …}}.
  */
 public final class MessageDocument {
+  private static final JsonMapper JSON = JsonMapper.builder().build();
+
   private MessageDocument() {}
 
   /** Reads a stored message. */
@@ -25,6 +29,15 @@ public final class MessageDocument {
     Map<String, Object> figures = new LinkedHashMap<>();
     in.list("figures", f -> figures.put(f.text("name"), figure(f)));
     return new Message(Catalogue.CORE, in.text("key"), figures);
+  }
+
+  /**
+   * Reads a message that was taken out of a stored document: an object, or words where an earlier
+   * release stored those.
+   */
+  public static Message ofJson(String json) {
+    JsonNode node = JSON.readTree(json);
+    return node.isString() ? Message.written(node.asString()) : read(new In(node));
   }
 
   /** Writes a message to be stored. */

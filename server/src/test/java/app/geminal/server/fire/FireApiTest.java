@@ -99,7 +99,7 @@ class FireApiTest extends ShopTest {
     Answer whole = smith.get("/api/v1/fires/" + fire);
     assertThat(whole.<List<String>>at("$.entries[*].id")).containsExactly(in);
     assertThat(whole.<String>at("$.at.billets[0].where")).isEqualTo("FIRE");
-    assertThat(whole.<String>at("$.at.billets[0].advice.title")).isEqualTo("Leave it in.");
+    assertThat(whole.<String>at("$.at.billets[0].advice.title")).isEqualTo("Keep soaking");
   }
 
   @Test

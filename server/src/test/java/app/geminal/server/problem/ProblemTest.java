@@ -30,7 +30,7 @@ class ProblemTest {
             "figures",
             figures ->
                 assertThat(figures.toString())
-                    .contains("length", "38.1", "temperature-difference", "20"));
+                    .contains("length", "38.1", "temperature-change", "20"));
   }
 
   @Test
