@@ -34,7 +34,7 @@ class BenchWorkTest extends Story {
     billet.press("Control+Shift+z");
     assertThat(billet.figures()).hasCount(before + 1);
     billet.press("?");
-    assertThat(page.getByText("take the step out")).isVisible();
+    assertThat(page.getByText("remove the step")).isVisible();
   }
 
   @Test
@@ -61,7 +61,7 @@ class BenchWorkTest extends Story {
     BilletPage billet = SignInPage.at(page, shop).asDemo().open("Drawknife iron, second pair");
     billet.openStage(0, "Restack");
     assertThat(billet.visibleCount()).hasText("45");
-    billet.button("Lay the same way up").click();
+    billet.button("Stack them the same way up").click();
     assertThat(billet.visibleCount()).hasText("48");
     assertThat(billet.panel()).containsText("nothing merges");
     billet.button("Undo").click();
@@ -72,7 +72,7 @@ class BenchWorkTest extends Story {
   void aWeldLoggedByMistakeIsStruckAndBroughtBack() {
     BookPage book = SignInPage.at(page, shop).asDemo().book();
     assertThat(book.welds()).hasCount(44);
-    book.welds().first().getByText("Strike").click();
+    book.welds().first().getByText("Delete").click();
     assertThat(book.welds()).hasCount(43);
     page.getByText("Undo").click();
     assertThat(book.welds()).hasCount(44);

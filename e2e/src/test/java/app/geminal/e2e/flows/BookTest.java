@@ -66,18 +66,18 @@ class BookTest extends Story {
   void aBadWeldIsRecordedTrimmedMeasuredPrintedAndCounted() throws IOException {
     BilletPage billet = SignInPage.at(page, shop).asDemo().open(BAR);
     billet.openStage(0, "Set weld");
-    button("Write down a look at it").click();
+    button("Add inspection").click();
     page.getByLabel("ground edge").check();
     drawAlong(0, 0.15, 0.8);
     assertThat(page.getByLabel("Flaw 1")).isVisible();
-    page.getByLabel("Where across").selectOption("LEFT");
+    page.getByLabel("Across the bar").selectOption("LEFT");
     page.locator("input[type=file]").setInputFiles(photograph());
-    button("Write it down").click();
-    assertThat(panel()).containsText("open seam, joint");
+    button("Log inspection").click();
+    assertThat(panel()).containsText("delamination, joint");
     assertThat(page.locator("[data-flaw]").first()).isAttached();
 
-    button("Decide").click();
-    page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Decide"))
+    button("Choose repair").click();
+    page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Choose repair"))
         .getByText("Trim")
         .click();
     assertThat(panel().getByRole(AriaRole.HEADING).first()).hasText("Trim");
@@ -85,15 +85,15 @@ class BookTest extends Story {
 
     String length = panel().getByText("the end,").textContent();
     assertThat(length).isNotEmpty();
-    button("Write down what it measures").click();
+    button("Add measurements").click();
     page.getByLabel("Length in").fill("6");
-    button("Go on from this").click();
-    assertThat(panel()).containsText("more steel in each bar than was reckoned");
+    button("Save measurements").click();
+    assertThat(panel()).containsText("more steel in each bar than calculated");
     assertThat(panel()).containsText("It gives");
     assertThat(page.locator("[data-planned]").first()).isAttached();
     assertThat(page.locator("#shorthand"))
         .hasValue(Pattern.compile(".*trim .* = \\? x \\? x 6 .*"));
-    page.getByText("Ways on from what is there").click();
+    page.getByText("Continue from here").click();
     page.waitForURL(Pattern.compile(".*/finder\\?billet=2&stage=2"));
 
     page.navigate(shop.at("/billets/2/card"));
@@ -113,11 +113,11 @@ class BookTest extends Story {
 
     page.navigate(shop.at("/evidence"));
     assertThat(page.locator("[data-evidence=open]")).hasText("8");
-    assertThat(page.getByText("of 42 decided welds opened")).isVisible();
-    page.getByLabel("What is compared").selectOption("SOAK");
-    assertThat(page.locator("[data-compared]")).containsText("The record tells them apart");
-    page.getByLabel("What is compared").selectOption("SCHOOL");
-    assertThat(page.locator("[data-compared]")).containsText("Too few to tell them apart");
+    assertThat(page.getByText("of 42 inspected welds delaminated")).isVisible();
+    page.getByLabel("Compare by").selectOption("SOAK");
+    assertThat(page.locator("[data-compared]")).containsText("The difference is real");
+    page.getByLabel("Compare by").selectOption("SCHOOL");
+    assertThat(page.locator("[data-compared]")).containsText("Not enough welds yet");
     assertThat(page.locator("main").textContent()).doesNotContainIgnoringCase("because");
   }
 
@@ -127,7 +127,7 @@ class BookTest extends Story {
     try (PDDocument pdf = Loader.loadPDF(file)) {
       assertThat(pdf.getNumberOfPages()).isEqualTo(1);
       String text = new PDFTextStripper().getText(pdf).replaceAll("\\s+", "");
-      assertThat(text).contains("Drawknifeiron,secondpair", "Cut", "6×1084", "Whereitcanhurt");
+      assertThat(text).contains("Drawknifeiron,secondpair", "Cut", "6×1084", "Safety");
       assertThat(text).contains("2150°F", "×6");
       BufferedImage drawn = new PDFRenderer(pdf).renderImageWithDPI(0, 60);
       int dark = 0;
@@ -145,15 +145,15 @@ class BookTest extends Story {
     BookPage book = SignInPage.at(page, shop).asDemo().book();
     book.find("three-tone");
     Locator weld = book.welds().first();
-    weld.getByText("Mend").click();
+    weld.getByText("Edit").click();
     weld.getByLabel("Note").fill("Etched: nothing there.");
     weld.getByText("held", new Locator.GetByTextOptions().setExact(true)).click();
-    weld.getByText("Mend it").click();
+    weld.getByText("Save").click();
     assertThat(weld).containsText("Etched: nothing there.");
     assertThat(weld).containsText("changed since");
-    weld.getByText("Mend", new Locator.GetByTextOptions().setExact(true)).click();
-    assertThat(weld.getByLabel("As it was")).containsText("suspect");
-    assertThat(weld.getByLabel("As it was")).containsText("One patch cooled slower");
+    weld.getByText("Edit", new Locator.GetByTextOptions().setExact(true)).click();
+    assertThat(weld.getByLabel("History")).containsText("suspect");
+    assertThat(weld.getByLabel("History")).containsText("One patch cooled slower");
   }
 
   @Test
@@ -161,15 +161,15 @@ class BookTest extends Story {
     SignInPage.at(page, shop).asDemo().open("Rigging knife bar, barge Teasel");
     page.getByText("After the weld").click();
     assertThat(page.locator("[data-harden]")).containsText("1490");
-    page.getByLabel("What was done", exactly()).selectOption("TESTED");
+    page.getByLabel("Treatment", exactly()).selectOption("TESTED");
     page.getByLabel("Readings, HRC").fill("61, sixty");
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("“sixty” is no reading");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("“sixty” is not a hardness reading");
     page.getByLabel("Readings, HRC").fill("61, 60.5");
-    button("Write it down").click();
+    button("Log inspection").click();
     assertThat(page.getByLabel("Done", exactly())).containsText("61, 60.5 HRC");
-    page.getByLabel("What was done", exactly()).selectOption("ETCHED");
+    page.getByLabel("Treatment", exactly()).selectOption("ETCHED");
     page.locator("input[type=file]").setInputFiles(photograph());
-    button("Write it down").click();
+    button("Log inspection").click();
     assertThat(page.getByAltText("The etched piece")).isVisible();
   }
 
@@ -184,7 +184,7 @@ class BookTest extends Story {
     button("Add person").click();
     assertThat(form.getByRole(AriaRole.ALERT)).containsText("at least 10 characters");
     form.getByLabel("First password").fill("long enough now");
-    form.getByLabel("What they may do").selectOption("GUEST");
+    form.getByLabel("Rank").selectOption("GUEST");
     button("Add person").click();
     assertThat(page.getByLabel("What Harbour master may do")).hasValue("GUEST");
     page.getByText("Sign out").click();

@@ -54,7 +54,7 @@ class FinderTest extends Story {
   void aLongSearchIsCalledOffAndTakenUpAgain() {
     FinderPage finder = finder().type("Layers wanted", "100000");
     page.getByLabel("Searched").waitFor();
-    finder.button("Call it off").click();
+    finder.button("Cancel").click();
     assertThat(finder.found()).containsText("Called off");
     assertThat(finder.found()).hasAttribute("aria-busy", "false");
     finder.button("Search again").click();
@@ -69,8 +69,8 @@ class FinderTest extends Story {
   void whenNothingIsPossibleTheLimitInTheWayIsMoved() {
     FinderPage finder = finder().ask("Tallest stack", "1/2");
     assertThat(finder.count()).hasText("0");
-    assertThat(finder.found()).containsText("Nothing is possible like this");
-    finder.after(() -> finder.button("Allow it").first().click());
+    assertThat(finder.found()).containsText("No schedule satisfies the limits");
+    finder.after(() -> finder.button("Relax limit").first().click());
     assertThat(finder.count()).not().hasText("0");
     assertThat(finder.ways()).not().hasCount(0);
     finder.after(() -> finder.button("Undo").click());
@@ -80,7 +80,7 @@ class FinderTest extends Story {
   @Test
   void aLimitIsMovedWhereItRulesOut() {
     FinderPage finder = finder();
-    Locator out = page.getByLabel("Ruled out");
+    Locator out = page.getByLabel("Excluded by limits");
     assertThat(out).containsText("need a bar of more than");
     finder.ask("Longest bar", "60 in");
     assertThat(out).not().containsText(Pattern.compile("more than 35 7/16"));
@@ -101,8 +101,8 @@ class FinderTest extends Story {
     page.mouse().down();
     page.mouse().move(plot.x + plot.width - 60, plot.y + plot.height * 0.84);
     page.mouse().up();
-    assertThat(page.getByLabel("Ways", exactly()))
-        .containsText(Pattern.compile("of " + all + " in the frame"));
+    assertThat(page.getByLabel("Recommended schedules", exactly()))
+        .containsText(Pattern.compile("of " + all + " selected"));
     assertThat(finder.ways().count()).isLessThan(Integer.parseInt(all));
     finder.button("Show all").click();
     assertThat(finder.ways()).hasCount(Integer.parseInt(all));
@@ -110,9 +110,9 @@ class FinderTest extends Story {
     assertThat(finder.ways().first()).containsText("ewest faces to grind");
     finder.ways().nth(0).getByLabel("compare").check();
     finder.ways().nth(1).getByLabel("compare").check();
-    assertThat(page.getByLabel("Side by side")).containsText("Soaking and setting");
-    finder.button("Put away").click();
-    assertThat(page.getByLabel("Side by side")).hasCount(0);
+    assertThat(page.getByLabel("Compare")).containsText("Soaking and setting");
+    finder.button("Close").click();
+    assertThat(page.getByLabel("Compare")).hasCount(0);
   }
 
   @Test
@@ -120,9 +120,9 @@ class FinderTest extends Story {
     BilletPage billet = rack().open("Rigging knife bar, barge Teasel");
     String before = billet.line().inputValue();
     billet.openStage(0, "Draw");
-    page.getByText("Ways on from here").click();
+    page.getByText("Continue from here").click();
     FinderPage finder = new FinderPage(page).settled();
-    assertThat(page.getByLabel("Question")).containsText("ways on for Rigging knife bar");
+    assertThat(page.getByLabel("Question")).containsText("continue Rigging knife bar");
     // The bar wanted is the one the billet's own pieces come out of.
     Locator finished =
         page.getByRole(
@@ -139,10 +139,8 @@ class FinderTest extends Story {
   @Test
   void theShelfSaysTheMostItGives() {
     FinderPage finder = finder();
-    finder
-        .after(() -> finder.choose("what the shelf gives"))
-        .after(() -> finder.choose("the most"));
-    assertThat(finder.found()).containsText("worth choosing");
+    finder.after(() -> finder.choose("steel on the shelf")).after(() -> finder.choose("the most"));
+    assertThat(finder.found()).containsText("recommended");
     finder.ask("Length", "8 in");
     assertThat(finder.ways().first()).containsText("pieces");
   }

@@ -57,7 +57,7 @@ class FireTest extends Story {
     long tappedAt = 0;
     while (System.nanoTime() < end) {
       String order = fire.order().textContent();
-      if (order.startsWith("What came of it")) {
+      if (order.startsWith("Result")) {
         return;
       }
       boolean waits = order.startsWith("Leave");
@@ -97,52 +97,54 @@ class FireTest extends Story {
     assertThat(fire.billet(BILLET)).isVisible();
     tabTo(fire.billet(BILLET));
     page.keyboard().press("Space");
-    tabTo(fire.tap("Rehearse it"));
+    tabTo(fire.tap("Practice run"));
     page.keyboard().press("Enter");
     page.waitForURL(Pattern.compile(".*/fire/\\d+"));
-    assertThat(fire.order()).hasText("Put it in.");
+    assertThat(fire.order()).hasText("Put it in");
     tapsFit(fire);
     obey(fire);
     tapsFit(fire);
     page.keyboard().press("h");
     assertThat(fire.order()).containsText("Held");
     page.keyboard().press("e");
-    assertThat(fire.order()).hasText("How the rehearsal went");
-    assertThat(page.getByLabel("What the log shows")).containsText("Pulled when it was ready.");
+    assertThat(fire.order()).hasText("Practice run review");
+    assertThat(page.getByLabel("What the log shows")).containsText("Taken out when it was ready.");
     assertThat(page.getByLabel("What the log shows")).containsText("At the dies in time.");
     List<String> log =
         page.getByLabel("Log", new Page.GetByLabelOptions().setExact(true))
             .locator("li")
             .allTextContents();
     assertThat(log).filteredOn(l -> l.contains("Squeeze")).hasSize(3);
-    assertThat(new Smith(shop).get("/api/v1/book")).as("nothing enters the Book").isEqualTo(book);
+    assertThat(new Smith(shop).get("/api/v1/book"))
+        .as("Nothing is logged in the Book")
+        .isEqualTo(book);
   }
 
   @Test
   void offlineAndBackNothingIsLost() throws Exception {
     FirePage fire = fire();
     fire.billet(BILLET).check();
-    fire.begin("Take to the fire");
-    assertThat(fire.order()).hasText("Put it in.");
+    fire.begin("Start session");
+    assertThat(fire.order()).hasText("Put it in");
     page.waitForFunction("() => navigator.serviceWorker.controller !== null");
     page.keyboard().press("i");
-    assertThat(fire.order()).not().hasText("Put it in.");
+    assertThat(fire.order()).not().hasText("Put it in");
     window.setOffline(true);
     assertThat(fire.line()).containsText("no line to the shop");
     page.keyboard().press("o");
-    assertThat(fire.order()).hasText("Next: set 1, light.");
+    assertThat(fire.order()).hasText("Next: Set weld 1, light.");
     page.keyboard().press("s");
     page.keyboard().press("u");
-    assertThat(fire.line()).containsText("3 entries wait here");
+    assertThat(fire.line()).containsText("3 entries here");
     page.reload();
-    assertThat(fire.line()).containsText("3 entries wait here");
-    assertThat(fire.tap("Brushed")).isVisible();
+    assertThat(fire.line()).containsText("3 entries here");
+    assertThat(fire.tap("Brush")).isVisible();
     page.keyboard().press("b");
     page.keyboard().press("z");
-    assertThat(fire.line()).containsText("5 entries wait here");
+    assertThat(fire.line()).containsText("5 entries here");
     window.setOffline(false);
     assertThat(fire.line()).hasText("");
-    assertThat(fire.tap("Undo")).containsText("ram up");
+    assertThat(fire.tap("Undo")).containsText("release");
     Smith smith = new Smith(shop);
     String whole = smith.get("/api/v1/fires/" + fire.id());
     assertThat(
@@ -158,7 +160,7 @@ class FireTest extends Story {
   void anInstrumentThatFreezesIsSaidAndStopsNothing() throws Exception {
     FirePage fire = fire();
     fire.billet(BILLET).check();
-    fire.begin("Take to the fire");
+    fire.begin("Start session");
     assertThat(fire.forge()).containsText(Pattern.compile("2\\d\\d\\d °F"));
     Matcher port =
         Pattern.compile("127\\.0\\.0\\.1:(\\d+)")
@@ -188,22 +190,22 @@ class FireTest extends Story {
     fire.billet(BILLET).check();
     fire.billet("Caulking iron, folded").check();
     assertThat(page.getByLabel("Today")).containsText("done at");
-    fire.begin("Take to the fire");
+    fire.begin("Start session");
     FirePage other = new FirePage(newPage());
     other.page().navigate(page.url());
-    assertThat(other.order()).hasText("Put it in.");
+    assertThat(other.order()).hasText("Put it in");
     page.keyboard().press("2");
     page.keyboard().press("i");
-    assertThat(fire.order()).hasText("Leave it in.");
+    assertThat(fire.order()).hasText("Keep soaking");
     other.page().keyboard().press("2");
-    assertThat(other.order()).hasText("Leave it in.");
+    assertThat(other.order()).hasText("Keep soaking");
     other.page().keyboard().press("z");
-    assertThat(fire.order()).hasText("Put it in.");
+    assertThat(fire.order()).hasText("Put it in");
     page.keyboard().press("r");
     assertThat(page.getByLabel("Order of work")).isVisible();
     page.keyboard().press("e");
-    assertThat(fire.order()).hasText("How the heat went");
-    page.getByText("Go on with it").click();
-    assertThat(fire.order()).hasText("Put it in.");
+    assertThat(fire.order()).hasText("Session review");
+    page.getByText("Resume").click();
+    assertThat(fire.order()).hasText("Put it in");
   }
 }

@@ -38,10 +38,10 @@ class FirstBilletTest extends Story {
     BilletPage billet = start.putOnRack();
 
     assertThat(billet.figures()).hasCount(12);
-    assertThat(billet.figure(0)).contains("9 visible layers of 9 at the saw");
+    assertThat(billet.figure(0)).contains("9 visible layers, nominal 9");
     assertThat(billet.figure(4)).contains("3 bars").contains("9 visible layers");
-    assertThat(billet.figure(5)).contains("one bar").contains("25 visible layers of 27 at the saw");
-    assertThat(billet.figure(11)).contains("49 visible layers of 54 at the saw");
+    assertThat(billet.figure(5)).contains("one bar").contains("25 visible layers, nominal 27");
+    assertThat(billet.figure(11)).contains("49 visible layers, nominal 54");
 
     billet.openStage(0, "Set weld");
     billet.logWeld("2150 F", "dry", "held", "Rang clean when cold.");
@@ -52,11 +52,11 @@ class FirstBilletTest extends Story {
     page.reload();
     billet.openStage(0, "Set weld");
     assertThat(billet.log()).containsText("2150 °F");
-    assertThat(billet.figure(11)).contains("49 visible layers of 54 at the saw");
+    assertThat(billet.figure(11)).contains("49 visible layers, nominal 54");
     BookPage book = billet.rack().book();
     assertThat(book.welds().first()).containsText("Block-strop knife");
     assertThat(book.welds().first()).containsText("2150 °F");
-    assertThat(book.welds().first()).containsText("dry with fuel");
+    assertThat(book.welds().first()).containsText("fuel soak");
     assertThat(book.welds().first()).containsText("held");
     book.find("rang strop");
     assertThat(book.welds()).hasCount(1);

@@ -60,13 +60,13 @@ class InsideTest extends Story {
     page.keyboard().press("ArrowRight");
     inside.fine(before);
     inside.button("As planned").click();
-    assertThat(inside.button("Put it in the plan")).isDisabled();
+    assertThat(inside.button("Apply to plan")).isDisabled();
     inside.slider("Turns").press("ArrowLeft");
-    inside.button("Put it in the plan").click();
+    inside.button("Apply to plan").click();
     inside.button("Undo").click();
     assertThat(inside.slider("Turns")).hasAttribute("aria-valuenow", "10");
     inside.slider("Turns").press("ArrowRight");
-    inside.button("Put it in the plan").click();
+    inside.button("Apply to plan").click();
     assertThat(inside.button("As planned")).isDisabled();
     BilletPage billet = inside.backToTheRun();
     assertThat(billet.line()).hasValue(Pattern.compile("twist 10\\.25, 3 sections"));
@@ -75,9 +75,9 @@ class InsideTest extends Story {
   @Test
   void aBladeIsLaidSetBesideAnotherAndSaved() throws IOException {
     InsidePage inside = inside(patterned("Raindrop")).lookAt("blade");
-    inside.button("Set this beside").click();
-    page.getByText("set beside", new GetByTextOptions().setExact(true)).waitFor();
-    inside.button("Take the other away").click();
+    inside.button("Compare").click();
+    page.getByText("compare", new GetByTextOptions().setExact(true)).waitFor();
+    inside.button("Close comparison").click();
     Download svg = page.waitForDownload(() -> inside.button("Save SVG").click());
     assertThat(Files.readString(svg.path())).contains("<g id=\"15N20\"").contains("<path");
     Download png = page.waitForDownload(() -> inside.button("Save PNG").click());
@@ -109,7 +109,7 @@ class InsideTest extends Story {
                     AriaRole.IMG,
                     new Locator.GetByRoleOptions().setName(Pattern.compile("The end of the bar"))))
         .hasAttribute("data-picture", "there");
-    page.getByRole(AriaRole.LINK, new GetByRoleOptions().setName("Look inside")).click();
+    page.getByRole(AriaRole.LINK, new GetByRoleOptions().setName("Pattern view")).click();
     new InsidePage(page).fine(0);
     page.keyboard().press("ArrowDown");
     assertThat(page.getByRole(AriaRole.HEADING).first()).containsText("set weld");

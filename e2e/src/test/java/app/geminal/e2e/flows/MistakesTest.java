@@ -17,7 +17,7 @@ class MistakesTest extends Story {
   /** Stage, field, what is typed, what is said of it. */
   private static final List<List<String>> MISTAKES =
       List.of(
-          List.of("Stack", "Width", "0", "at least 3/64 in"),
+          List.of("Stack", "Width", "0", "at least .039 in"),
           List.of("Stack", "Thickness", "-1/8", "at least .0002 in"),
           List.of("Stack", "Length", "long", "cannot be read"),
           List.of("Stack", "Pieces", "1000000", "whole number"),
@@ -66,10 +66,10 @@ class MistakesTest extends Story {
   void anImpossibleStepIsShownInTheRunAndMendedByUndo() {
     BilletPage billet = SignInPage.at(page, shop).asDemo().open(NAME);
     billet.openStage(0, "Trim").type("Front", "20");
-    assertThat(billet.run()).containsText("The bar does not allow this.");
+    assertThat(billet.run()).containsText("This step is not possible.");
     assertThat(billet.run()).containsText("waits for the step above");
     billet.button("Undo").click();
-    assertThat(billet.run()).not().containsText("The bar does not allow this.");
+    assertThat(billet.run()).not().containsText("This step is not possible.");
   }
 
   @Test
@@ -84,7 +84,7 @@ class MistakesTest extends Story {
 
     mine.type("Width", "2");
     assertThat(page.getByText("It was changed elsewhere")).isVisible();
-    mine.button("Put mine on top").click();
+    mine.button("Keep mine").click();
     assertThat(page.getByText("It was changed elsewhere")).not().isVisible();
     assertThat(mine.field("Width")).hasValue("2");
     mine.button("Undo").click();

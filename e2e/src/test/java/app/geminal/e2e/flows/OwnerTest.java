@@ -22,7 +22,7 @@ class OwnerTest extends Story {
     assertThat(page.getByRole(AriaRole.ALERT)).isVisible();
     page.getByLabel("Code from the console").fill(shop.ownerCode());
     pressOpen();
-    assertThat(page.getByText("Nothing on the Rack yet")).isVisible();
+    assertThat(page.getByText("No billets yet")).isVisible();
     page.getByText("Sign out").click();
     assertThat(page.getByRole(AriaRole.HEADING, new GetByRoleOptions().setName("Sign in")))
         .isVisible();
@@ -37,6 +37,6 @@ class OwnerTest extends Story {
   }
 
   private void pressOpen() {
-    page.getByRole(AriaRole.BUTTON, new GetByRoleOptions().setName("Open the shop")).click();
+    page.getByRole(AriaRole.BUTTON, new GetByRoleOptions().setName("Create shop")).click();
   }
 }

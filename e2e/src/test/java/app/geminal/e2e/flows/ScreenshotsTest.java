@@ -46,7 +46,7 @@ class ScreenshotsTest extends Story {
     billet.openStage(0, "Restack");
     picture("billet");
     billet.button("Cut list").click();
-    page.getByText("No cheaper way").waitFor();
+    page.getByText("This is the cheapest way").waitFor();
     picture("cut-list");
     billet.rack().open("Splicing knife, twisted core").openStage(0, "Lay-up");
     billet.finding("heights-do-not-match").first().waitFor();
@@ -63,7 +63,7 @@ class ScreenshotsTest extends Story {
     page.getByLabel("Change O2").waitFor();
     picture("shelf");
     page.getByText("Shop", new Page.GetByTextOptions().setExact(true)).click();
-    page.getByLabel("Habits").waitFor();
+    page.getByLabel("Shop defaults").waitFor();
     picture("shop");
     fire();
     page.navigate(shop.at("/rack"));
@@ -85,17 +85,17 @@ class ScreenshotsTest extends Story {
     page.getByText("done at").waitFor();
     picture("fire-today");
     page.getByLabel("Billets").getByText("heat plan").nth(3).click();
-    page.getByText("Four ways to keep oxygen out").waitFor();
+    page.getByText("Atmosphere protection for this billet").waitFor();
     picture("heat-plan");
     page.navigate(shop.at("/fire"));
-    new FirePage(page).chooseHeat(knife, "Weld 1, in the Book").begin("Rehearse it");
-    page.getByText("Put it in.").waitFor();
+    new FirePage(page).chooseHeat(knife, "Weld 1, in the Book").begin("Practice run");
+    page.getByText("Put it in").waitFor();
     page.keyboard().press("i");
-    page.getByText("Flux the seams.").waitFor();
+    page.getByText("Flux the joints").waitFor();
     page.keyboard().press("f");
-    page.getByText("Turn it over.").waitFor(slow());
+    page.getByText("Turn it over").waitFor(slow());
     page.keyboard().press("t");
-    page.getByText("The skin looks ready").waitFor(slow());
+    page.getByText("colder than the skin").waitFor(slow());
     picture("fire");
     page.getByText("Ready. Take it out.").waitFor(slow());
     for (String key : new String[] {"o", "s", "u", "b"}) {
@@ -103,7 +103,7 @@ class ScreenshotsTest extends Story {
       page.waitForTimeout(900);
     }
     page.keyboard().press("e");
-    page.getByText("How the rehearsal went").waitFor();
+    page.getByText("Practice run review").waitFor();
     picture("fire-after");
   }
 

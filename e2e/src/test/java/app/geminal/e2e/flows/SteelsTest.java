@@ -47,14 +47,14 @@ class SteelsTest extends Story {
     assertThat(steels.verdict()).containsText("2030 °F");
     assertThat(page.getByLabel("15N20, welds 2030 °F to 2318 °F")).isVisible();
 
-    page.getByText("Start a billet of these").click();
+    page.getByText("New billet from these").click();
     NewBilletPage billet = new NewBilletPage(page).named("Purser's knife");
     assertThat(billet.field("Steel 1")).hasValue("1084");
     assertThat(billet.field("Steel 2")).hasValue("15N20");
     BilletPage opened = billet.putOnRack().openStage(0, "Stack");
     assertThat(opened.line())
         .hasValue(java.util.regex.Pattern.compile("^13 \\(1084 1/8, 15N20 .*"));
-    page.getByText("how the steels agree").click();
+    page.getByText("Steel compatibility").click();
     assertThat(steels.verdict()).containsText("Excellent");
   }
 
@@ -63,10 +63,10 @@ class SteelsTest extends Story {
     SteelsPage steels = SteelsPage.at(page, shop, "D2,15N20");
     assertThat(steels.verdict()).containsText("Stop");
     assertThat(steels.reasons().first()).containsText("rules it out");
-    assertThat(steels.verdict()).containsText("borax does not dissolve its oxide");
+    assertThat(steels.verdict()).containsText("Borax hardly dissolves chromium oxide");
     assertThat(steels.verdict()).containsText("They cannot be hardened together.");
-    page.getByLabel("D2 is there as").selectOption("CLADDING");
-    page.getByLabel("15N20 is there as").selectOption("EDGE");
+    page.getByLabel("D2: role").selectOption("CLADDING");
+    page.getByLabel("15N20: role").selectOption("EDGE");
     assertThat(steels.verdict()).not().containsText("They cannot be hardened together.");
     steels.tab("Figures of D2");
     assertThat(page.locator("section[aria-label='Figures of D2']")).containsText("literature");
@@ -90,36 +90,36 @@ class SteelsTest extends Story {
   @Test
   void reclaimedStockIsAddedWithItsTests() {
     SteelsPage steels = SteelsPage.at(page, shop, "1084");
-    steels.button("Add a steel of yours").click();
+    steels.button("Add steel").click();
     page.getByLabel("Short name").fill("1084");
     page.getByLabel("Full name").fill("Hay cart spring, first leaf");
     page.getByLabel("What was seen").fill("short, forked");
     page.getByLabel("Figure: carbon, %").fill("0.62");
-    steels.button("Add the test").click();
-    steels.button("Keep this steel").click();
+    steels.button("Add test").click();
+    steels.button("Save steel").click();
     assertThat(page.getByText("A steel is already called “1084”")).isVisible();
     page.getByLabel("Short name").fill("cart_spring");
     assertThat(page.getByLabel("Figures of cart_spring")).containsText("Uncertain");
-    steels.button("Keep this steel").click();
-    assertThat(page.getByLabel("cart_spring is there as")).isVisible();
+    steels.button("Save steel").click();
+    assertThat(page.getByLabel("cart_spring: role")).isVisible();
     assertThat(steels.verdict()).containsText("cart_spring may be something else.");
     page.reload();
-    assertThat(page.getByLabel("cart_spring is there as")).isVisible();
+    assertThat(page.getByLabel("cart_spring: role")).isVisible();
   }
 
   @Test
   void whatIsKnownBetterIsTypedOverAndAnOwnSteelComesOffTheListAndBack() {
     SteelsPage steels = SteelsPage.at(page, shop, "mill_band,1084").tab("Figures of mill_band");
-    steels.button("Change what you know of it").click();
+    steels.button("Edit").click();
     page.getByLabel("Welds to").fill("2200 F");
     page.getByLabel("Welds to").press("Enter");
-    assertThat(page.getByLabel("Work out again: Welds to")).isVisible();
-    steels.button("Keep this steel").click();
+    assertThat(page.getByLabel("Calculate again: Welds to")).isVisible();
+    steels.button("Save steel").click();
     assertThat(page.locator("[role=tabpanel] section[aria-label='Figures of mill_band']"))
         .containsText("2030 °F to 2200 °F");
     assertThat(steels.verdict()).containsText("2200 °F");
 
-    steels.button("Take off the list").click();
+    steels.button("Archive").click();
     assertThat(steels.listed().filter(new Locator.FilterOptions().setHasText("mill_band")))
         .hasCount(0);
     page.getByText("Undo").click();
@@ -130,7 +130,7 @@ class SteelsTest extends Story {
   @Test
   void aTableWithABadRowTakesNothingAndSaysWhere() throws IOException {
     SteelsPage steels = SteelsPage.at(page, shop, "");
-    Download download = page.waitForDownload(() -> page.getByText("Give out a table").click());
+    Download download = page.waitForDownload(() -> page.getByText("Export CSV").click());
     String table = Files.readString(download.path(), StandardCharsets.UTF_8);
     String row = table.lines().filter(l -> l.startsWith("mill_band")).findFirst().orElseThrow();
     String head = table.lines().findFirst().orElseThrow();
@@ -141,12 +141,12 @@ class SteelsTest extends Story {
     steels.find("slip_band");
     assertThat(steels.listed()).hasCount(0);
     take(good);
-    assertThat(page.getByText("1 steel taken from the table.")).isVisible();
+    assertThat(page.getByText("1 steel imported.")).isVisible();
     assertThat(steels.listed()).hasCount(1);
   }
 
   private void take(String csv) {
-    page.getByLabel("A table of steels")
+    page.getByLabel("CSV file of steels")
         .setInputFiles(
             new FilePayload("steels.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_8)));
   }

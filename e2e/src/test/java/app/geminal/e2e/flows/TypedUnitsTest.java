@@ -17,8 +17,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Any unit may be typed into any field, whatever is shown; what is stored is what was meant. */
 class TypedUnitsTest extends Story {
-  private static final String INCHES = "inches, °F";
-  private static final String METRIC = "mm, °C";
+  private static final String INCHES = "US units";
+  private static final String METRIC = "Metric units";
 
   /** Stage, field, what is typed, what the field then shows in inches and in millimetres. */
   private static final List<List<String>> FIGURES =

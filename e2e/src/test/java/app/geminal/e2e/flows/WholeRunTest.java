@@ -38,7 +38,7 @@ class WholeRunTest extends Story {
   @Test
   void aPlanIsBuiltWithTheKeyboardOnlyAndUndoneToTheStart() {
     rack();
-    page.getByText("Start a billet").press("Enter");
+    page.getByText("New billet").press("Enter");
     page.getByLabel("Pieces").first().waitFor();
     page.keyboard().type("Keyed in");
     page.keyboard().press("Enter");
@@ -101,7 +101,7 @@ class WholeRunTest extends Story {
     int first = apart.count();
     assertThat(first).isPositive();
     for (int left = first; left > 0; left--) {
-      apart.first().getByText("Shim it by").click();
+      apart.first().getByText("Add a shim of").click();
       assertThat(apart).hasCount(left - 1);
     }
     assertThat(billet.line()).hasValue(Pattern.compile(".*shim \\(.*"));
@@ -115,7 +115,7 @@ class WholeRunTest extends Story {
   void aPartIsMadeApartEditedRenamedAndTakenOut() {
     BilletPage billet = rack().open("Drawknife iron, second pair").openStage(1, "Draw");
     billet.press("y");
-    billet.field("Add: On the core").selectOption("a part, made apart");
+    billet.field("Add: On the core").selectOption("a part (separate bar)");
     Locator edge = billet.part("edge");
     assertThat(edge).isVisible();
     edge.locator("button[aria-expanded]").first().click();
@@ -125,7 +125,7 @@ class WholeRunTest extends Story {
     edge.getByLabel("Name of part edge").press("Enter");
     assertThat(billet.part("side")).isVisible();
     assertThat(billet.line()).hasValue(Pattern.compile("part side = .*@side.*"));
-    billet.button("Take the part out").click();
+    billet.button("Remove the part").click();
     assertThat(billet.part("side")).hasCount(0);
     assertThat(billet.line()).hasValue(Pattern.compile("(?!part).*"));
   }
@@ -178,14 +178,14 @@ class WholeRunTest extends Story {
   @Test
   void theBarIsSizedBackwardsAndCutFromTheShelf() {
     BilletPage billet = rack().open("Rigging knife bar, barge Teasel").openStage(1, "Trim");
-    assertThat(billet.panel()).containsText("The bar yields them");
-    billet.button("Smallest stack for these").click();
-    billet.panel().getByText("Take it").click();
+    assertThat(billet.panel()).containsText("The bar is long enough");
+    billet.button("Find the smallest stack").click();
+    billet.panel().getByText("Use this stack").click();
     assertThat(billet.panel()).containsText(Pattern.compile("them, \\.0\\d+ in of length"));
     billet.button("Undo").click();
     billet.button("Cut list").click();
     Locator list = page.getByLabel("Cut list", new Page.GetByLabelOptions().setExact(true));
-    assertThat(list).containsText("No cheaper way");
+    assertThat(list).containsText("This is the cheapest way");
     assertThat(list.getByRole(AriaRole.IMG).first()).isVisible();
     billet.button("Back to the Run").click();
     billet.openStage(0, "Cut 5");
@@ -197,7 +197,7 @@ class WholeRunTest extends Story {
     BilletPage billet = rack().open("Caulking iron, folded");
     String ends = billet.figure(3);
     page.getByText("Shop", new Page.GetByTextOptions().setExact(true)).click();
-    Locator habits = page.getByLabel("Habits");
+    Locator habits = page.getByLabel("Shop defaults");
     habits.getByText("oxidising").click();
     assertThat(
             habits.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("oxidising")))

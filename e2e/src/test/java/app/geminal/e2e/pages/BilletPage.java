@@ -88,14 +88,12 @@ public record BilletPage(Page page) {
   /** Logs a weld of the open step. */
   public BilletPage logWeld(String heat, String school, String outcome, String note) {
     Locator form = log().locator("form");
-    form.getByLabel("Heat, as read").fill(heat);
-    form.getByLabel("Heat, as read").press("Tab");
+    form.getByLabel("Heat (measured)").fill(heat);
+    form.getByLabel("Heat (measured)").press("Tab");
     choose(form, school);
     choose(form, outcome);
     form.getByLabel("Note: where, how found, what was done").fill(note);
-    form.getByRole(
-            AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Write it into the Book"))
-        .click();
+    form.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Log weld")).click();
     return this;
   }
 

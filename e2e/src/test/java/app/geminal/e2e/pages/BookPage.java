@@ -15,7 +15,7 @@ public record BookPage(Page page) {
   }
 
   public BookPage find(String words) {
-    page.getByLabel("Find in the Book").fill(words);
+    page.getByLabel("Search the Book").fill(words);
     return this;
   }
 }

@@ -36,7 +36,7 @@ public record FirePage(Page page) {
   }
 
   public Locator line() {
-    return page.getByLabel("Line to the shop");
+    return page.getByLabel("Connection");
   }
 
   public Locator taps() {

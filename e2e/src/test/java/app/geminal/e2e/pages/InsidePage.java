@@ -47,7 +47,7 @@ public record InsidePage(Page page) {
 
   /** Draws a line up the middle of the large picture, from under the bar to over it. */
   public Locator countUpTheMiddle() {
-    button("Count along a line").click();
+    button("Count layers along a line").click();
     BoundingBox box = picture().boundingBox();
     double x = box.x + box.width * 0.49;
     page.mouse().move(x, box.y + box.height - 2);

@@ -31,7 +31,7 @@ public record NewBilletPage(Page page) {
   }
 
   public NewBilletPage addRestack() {
-    page.getByText("Add a restack").click();
+    page.getByText("Add restack").click();
     return this;
   }
 
@@ -51,7 +51,7 @@ public record NewBilletPage(Page page) {
   }
 
   public BilletPage putOnRack() {
-    page.getByRole(AriaRole.BUTTON, new GetByRoleOptions().setName("Put it on the Rack")).click();
+    page.getByRole(AriaRole.BUTTON, new GetByRoleOptions().setName("Create billet")).click();
     return new BilletPage(page);
   }
 }

@@ -22,7 +22,7 @@ public record RackPage(Page page) {
   }
 
   public NewBilletPage startBillet() {
-    page.getByRole(AriaRole.LINK, new GetByRoleOptions().setName("Start a billet")).click();
+    page.getByRole(AriaRole.LINK, new GetByRoleOptions().setName("New billet")).click();
     return new NewBilletPage(page);
   }
 

@@ -39,7 +39,7 @@ public record SteelsPage(Page page) {
   }
 
   public Locator verdict() {
-    return page.getByLabel("Verdict");
+    return page.getByLabel("Compatibility");
   }
 
   public Locator reasons() {
