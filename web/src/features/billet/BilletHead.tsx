@@ -2,7 +2,9 @@ import { Link } from 'react-router';
 import { Button } from '../../ui/Button';
 import { InPlace } from '../../ui/InPlace';
 import { Length } from '../../ui/Words';
-import type { Billet } from './api';
+import { showPercent } from '../../units';
+import type { Billet, Finding } from './api';
+import { counted, FindingMark } from './FindingMark';
 import type { Doc } from './useBillet';
 
 /** Name and purpose, edited where they stand, and what the billet will come to in a line. */
@@ -56,12 +58,12 @@ export function BilletHead({
                   {' '}
                   · ends {end.count > 1 && `${end.count} of `}
                   <Length mm={end.widthMm} /> × <Length mm={end.heightMm} /> ×{' '}
-                  <Length mm={end.lengthMm} unit /> · {Math.round((1 - billet.run.ledger.left) * 100)} % steel
-                  lost
+                  <Length mm={end.lengthMm} unit /> · {showPercent(1 - billet.run.ledger.left)} steel lost
                 </>
               )}
             </p>
           )}
+          <Counts findings={billet.run.findings} />
         </div>
       </div>
       <div className="flex items-baseline gap-2">
@@ -106,3 +108,24 @@ export function BilletHead({
 
 const listed = (words: readonly string[]) =>
   words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
+
+/** Errors and warnings of the plan; notes are not counted. */
+function Counts({ findings }: { findings: readonly Finding[] }) {
+  const errors = counted(findings, 'ERROR');
+  const warnings = counted(findings, 'WARNING');
+  if (errors + warnings === 0) return null;
+  return (
+    <p aria-label="Problems" className="flex shrink-0 items-baseline gap-3">
+      {errors > 0 && (
+        <span className="font-semibold whitespace-nowrap">
+          <FindingMark severity="ERROR" size={13} /> {errors === 1 ? '1 error' : `${errors} errors`}
+        </span>
+      )}
+      {warnings > 0 && (
+        <span className="whitespace-nowrap">
+          <FindingMark severity="WARNING" size={13} /> {warnings === 1 ? '1 warning' : `${warnings} warnings`}
+        </span>
+      )}
+    </p>
+  );
+}

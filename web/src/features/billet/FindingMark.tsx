@@ -31,3 +31,12 @@ const ORDER: readonly Severity[] = ['ERROR', 'WARNING', 'NOTE'];
 /** The strongest of some findings, for a row's margin. */
 export const strongest = (findings: readonly Finding[]): Severity | undefined =>
   ORDER.find((s) => findings.some((f) => f.severity === s));
+
+/** What is shown at a step: notes at the first step of their cause only, errors and warnings at each. */
+export const shownAt = (findings: readonly Finding[], stage: number): readonly Finding[] =>
+  findings.filter((f) => f.stage === stage && (f.severity !== 'NOTE' || f.stages[0] === stage));
+
+/** Errors and warnings of a plan, each cause counted once. */
+export function counted(findings: readonly Finding[], severity: Severity): number {
+  return findings.filter((f) => f.severity === severity && f.stages[0] === f.stage).length;
+}

@@ -26,6 +26,7 @@ export function Findings({
             <p className="condensed text-[13px] text-soft">
               {f.safety && <b className="text-ink">Safety · </b>}
               {SEVERITY_WORDS[f.severity]}
+              {f.stages.length > 1 && <> · {stepsWords(f.stages)}</>}
             </p>
             <p>
               <b>
@@ -43,6 +44,14 @@ export function Findings({
     </ul>
   );
 }
+
+/** "steps 4 and 8"; the stack is its own. */
+function stepsWords(stages: readonly number[]): string {
+  const names = stages.map((s) => (s === 0 ? 'stack' : String(s)));
+  return `${stages.some((s) => s > 0) ? 'steps ' : ''}${LIST.format(names)}`;
+}
+
+const LIST = new Intl.ListFormat('en', { type: 'conjunction' });
 
 function Mend({ finding, onMend }: { finding: Finding; onMend: (remedy: Remedy) => void }) {
   const { remedy } = finding;

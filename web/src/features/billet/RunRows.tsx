@@ -5,7 +5,7 @@ import { Words } from '../../ui/Words';
 import { FLAW_WORDS, OUTCOME_WORDS, type Weld } from '../book/api';
 import { SmallPicture } from '../picture/SmallPicture';
 import type { Run, Stage } from './api';
-import { FindingMark } from './FindingMark';
+import { FindingMark, shownAt } from './FindingMark';
 import { FitWords } from './FitWords';
 import { FlawMark } from './FlawMark';
 import { flawsAt, STATE_WORDS, type FlawView } from './flaws';
@@ -96,7 +96,7 @@ export function RunRows({
               dense={drawing.dense}
               inside={needsPicture(stage) ? pictureOf(stage, i) : undefined}
               marks={marksOf(drawing.flaws, path, i, stage)}
-              findings={run.findings.filter((f) => f.stage === i)}
+              findings={shownAt(run.findings, i)}
               selected={selected}
               onSelect={drawing.onSelect && (() => drawing.onSelect?.({ path, stage: i }))}
               made={<Made weld={drawing.welds.find((w) => w.stepKey === key)} />}

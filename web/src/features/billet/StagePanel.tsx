@@ -6,6 +6,7 @@ import { Length, Words } from '../../ui/Words';
 import { SmallPicture } from '../picture/SmallPicture';
 import { useTones } from '../steel/api';
 import type { Billet, Finding, Remedy, Run, Stage } from './api';
+import { shownAt } from './FindingMark';
 import { Findings } from './Findings';
 import { FlawList } from './FlawList';
 import { flawsAt, type FlawView } from './flaws';
@@ -53,7 +54,7 @@ export function StagePanel({
 }) {
   const [looking, setLooking] = useState(false);
   const stage = run.stages[place.stage];
-  const findings = run.findings.filter((f) => f.stage === place.stage);
+  const findings = shownAt(run.findings, place.stage);
   const last = place.stage === run.stages.length - 1;
   const stepPath = step && inside(place.path, step.key);
   return (

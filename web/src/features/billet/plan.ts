@@ -80,7 +80,7 @@ export const KIND_GROUPS: readonly { readonly at: string; readonly kinds: readon
       { kind: 'fold', name: 'Fold', letter: 'f' },
       { kind: 'fourway', name: 'Four-way', letter: '4' },
       { kind: 'sandwich', name: 'Sandwich', letter: 'y' },
-      { kind: 'layup', name: 'Stack-up', letter: 'b' },
+      { kind: 'layup', name: 'Lay-up', letter: 'b' },
     ],
   },
 ];

@@ -21,8 +21,8 @@ import picocli.CommandLine.Spec;
 @Command(
     name = "evaluate",
     description = {
-      "Works a plan through: sizes, both counts, losses, findings.",
-      "Ends with 1 when something will fail or the plan stops early, with 2 when it cannot be read."
+      "Calculates a plan: sizes, layer counts, losses, warnings.",
+      "Exit status 1: the plan has an error or stops early. 2: it cannot be read."
     },
     mixinStandardHelpOptions = true)
 final class Evaluate implements Callable<Integer> {

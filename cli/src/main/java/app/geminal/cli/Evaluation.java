@@ -6,7 +6,9 @@ import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
 import app.geminal.billet.Step;
 import app.geminal.billet.Stop;
+import app.geminal.finding.Alert;
 import app.geminal.finding.Checks;
+import app.geminal.finding.Finding;
 import app.geminal.finding.Known;
 import app.geminal.ledger.LossKind;
 import app.geminal.operation.Operation;
@@ -64,6 +66,7 @@ record Evaluation(
       String severity,
       boolean safety,
       int stage,
+      List<Integer> stages,
       String about,
       @Nullable Double actual,
       @Nullable Double limit,
@@ -84,20 +87,24 @@ record Evaluation(
         run.stop().map(Evaluation::stopLine).orElse(null),
         parts,
         ledger(run, steels),
-        Checks.of(run, steels, shop, Known.nothing()).stream()
-            .map(f ->
-                new FindingLine(
-                    f.family(),
-                    f.severity().name(),
-                    f.safety(),
-                    f.stage(),
-                    f.about(),
-                    boxed(f.actual()),
-                    boxed(f.limit()),
-                    f.what(),
-                    f.why(),
-                    f.action()))
+        Alert.of(Checks.of(run, steels, shop, Known.nothing())).stream()
+            .flatMap(a -> a.all().stream().map(f -> finding(f, a.stages())))
             .toList());
+  }
+
+  private static FindingLine finding(Finding f, List<Integer> stages) {
+    return new FindingLine(
+        f.family(),
+        f.severity().name(),
+        f.safety(),
+        f.stage(),
+        stages,
+        f.about(),
+        boxed(f.actual()),
+        boxed(f.limit()),
+        f.what(),
+        f.why(),
+        f.action());
   }
 
   private static @Nullable Double boxed(OptionalDouble value) {

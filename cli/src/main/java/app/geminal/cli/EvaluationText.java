@@ -7,6 +7,7 @@ import app.geminal.units.Measure;
 import app.geminal.units.Quantity;
 import app.geminal.units.Text;
 import app.geminal.units.Units;
+import java.util.List;
 import java.util.Locale;
 import java.util.StringJoiner;
 
@@ -79,20 +80,23 @@ record EvaluationText(Units units, Practice practice) {
       text.add("Set aside: " + Quantity.kg(ledger.setAsideKg()).format(units) + ".");
     }
     if (ledger.leftOverKg() > 0) {
-      text.add("Left over of parts: " + Quantity.kg(ledger.leftOverKg()).format(units) + ".");
+      text.add("Left over from parts: " + Quantity.kg(ledger.leftOverKg()).format(units) + ".");
     }
   }
 
   private void findings(String part, Evaluation evaluation, StringJoiner text) {
     evaluation.parts().forEach((name, made) -> findings(part + name + "/", made, text));
     for (Evaluation.FindingLine f : evaluation.findings()) {
+      if (f.stage() != f.stages().getFirst()) {
+        continue;
+      }
       text.add("");
       text.add(
           Text.of(
               "%s, %s%s: %s",
               f.safety() ? "Safety" : severity(f.severity()),
               part.isEmpty() ? "" : "part " + part.substring(0, part.length() - 1) + ", ",
-              f.stage() == 0 ? "stack" : "step " + f.stage(),
+              steps(f.stages()),
               f.what().read(units)));
       text.add("  " + f.why().read(units));
       text.add("  " + f.action().read(units));
@@ -101,5 +105,13 @@ record EvaluationText(Units units, Practice practice) {
 
   private static String severity(String name) {
     return name.charAt(0) + name.substring(1).toLowerCase(Locale.ROOT);
+  }
+
+  /** The steps of one cause; 0 is the stack. */
+  private static String steps(List<Integer> stages) {
+    List<String> names = stages.stream().map(s -> s == 0 ? "stack" : String.valueOf(s)).toList();
+    String word =
+        stages.stream().noneMatch(s -> s > 0) ? "" : names.size() > 1 ? "steps " : "step ";
+    return word + String.join(", ", names);
   }
 }

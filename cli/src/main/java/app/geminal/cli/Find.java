@@ -42,8 +42,8 @@ import picocli.CommandLine.Spec;
 @Command(
     name = "find",
     description = {
-      "Finds how to reach a layer count: pieces to start with, restacks, what each way costs.",
-      "Ends with 1 when there is no way within the limits."
+      "Finds schedules for a layer count: pieces, restacks, and the cost of each.",
+      "Exit status 1: no schedule satisfies the limits."
     },
     mixinStandardHelpOptions = true)
 final class Find implements Callable<Integer> {
@@ -53,10 +53,12 @@ final class Find implements Callable<Integer> {
   @Option(
       names = "--within",
       paramLabel = "PERCENT",
-      description = "How close will do (${DEFAULT-VALUE}).")
+      description = "Tolerance in percent (${DEFAULT-VALUE}).")
   private double within = 5;
 
-  @Option(names = "--shop-count", description = "Count pieces × bars, not what the eye sees.")
+  @Option(
+      names = "--shop-count",
+      description = "Count nominal layers (pieces × cuts), not visible layers.")
   private boolean shopCount;
 
   @Option(
@@ -83,22 +85,22 @@ final class Find implements Callable<Integer> {
   @Option(
       names = "--sheet",
       paramLabel = "STEEL:T",
-      description = "A sheet that may lie in the joints of a restack; the inner piece if not said.")
+      description = "A sheet allowed in the joints of a restack (default: the inner piece).")
   private @Nullable String sheet;
 
-  @Option(names = "--no-sheets", description = "Lay nothing between.")
+  @Option(names = "--no-sheets", description = "No sheets in the joints.")
   private boolean noSheets;
 
   @Option(
       names = "--core",
       paramLabel = "STEEL:T,…",
-      description = "Pieces the last restack lies round.")
+      description = "Core pieces inside the last restack.")
   private @Nullable String core;
 
   @Option(
       names = "--block",
       paramLabel = "H",
-      description = "Height the bars of a restack make together.")
+      description = "Height of the bars of a restack together.")
   private @Nullable String block;
 
   @Option(
@@ -107,21 +109,22 @@ final class Find implements Callable<Integer> {
       description = "At most so many (${DEFAULT-VALUE}).")
   private int restacks = 6;
 
-  @Option(names = "--tallest", paramLabel = "H", description = "Highest stack the shop takes.")
+  @Option(names = "--tallest", paramLabel = "H", description = "Tallest stack.")
   private @Nullable String tallest;
 
-  @Option(names = "--longest", paramLabel = "L", description = "Longest bar the shop takes.")
+  @Option(names = "--longest", paramLabel = "L", description = "Longest bar.")
   private @Nullable String longest;
 
-  @Option(
-      names = "--best",
-      description = "What to order by: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
+  @Option(names = "--best", description = "Order by: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
   private Criterion best = Criterion.WELDS;
 
-  @Option(names = "--show", paramLabel = "N", description = "Ways printed (${DEFAULT-VALUE}).")
+  @Option(
+      names = "--show",
+      paramLabel = "N",
+      description = "Number of schedules shown (${DEFAULT-VALUE}).")
   private int show = 10;
 
-  @Option(names = "--json", description = "All ways as JSON.")
+  @Option(names = "--json", description = "All schedules as JSON.")
   private boolean json;
 
   @Mixin private Habits habits;

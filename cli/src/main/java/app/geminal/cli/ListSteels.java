@@ -14,7 +14,7 @@ import picocli.CommandLine.Spec;
 /** The steels that come with it. */
 @Command(
     name = "steels",
-    description = "Lists the steels that come with it.",
+    description = "Lists the steels that come with Geminal.",
     mixinStandardHelpOptions = true)
 final class ListSteels implements Runnable {
   @Option(names = "--json", description = "Everything as JSON.")

@@ -25,8 +25,8 @@ import picocli.CommandLine.Spec;
 @Command(
     name = "pair",
     description = {
-      "Says whether steels go together as a mixed pattern for a blade.",
-      "Ends with 1 when they do not."
+      "Checks steels for a mixed pattern in a blade.",
+      "Exit status 1: they do not work together."
     },
     mixinStandardHelpOptions = true)
 final class Pair implements Callable<Integer> {
@@ -35,13 +35,13 @@ final class Pair implements Callable<Integer> {
 
   @Option(
       names = "--school",
-      description = "How oxygen is kept out: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
+      description = "Atmosphere protection: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
   private OxygenSchool school = OxygenSchool.BORAX;
 
-  @Option(names = "--inch", description = "Show inches and °F.")
+  @Option(names = "--inch", description = "US shop units: inches, °F, lb.")
   private boolean inch;
 
-  @Option(names = "--json", description = "The whole verdict as JSON.")
+  @Option(names = "--json", description = "The result as JSON.")
   private boolean json;
 
   @Spec private CommandSpec spec;

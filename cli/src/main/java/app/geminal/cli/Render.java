@@ -39,8 +39,8 @@ import picocli.CommandLine.Spec;
 @Command(
     name = "render",
     description = {
-      "Draws the inside of a plan's bars, as it will look etched.",
-      "The name of the file says what is written: .png a picture, .svg outlines in true size."
+      "Draws the pattern inside a plan's bars, as etched.",
+      "The file name decides the format: .png picture, .svg outlines in true size."
     },
     mixinStandardHelpOptions = true)
 final class Render implements Callable<Integer> {

@@ -92,7 +92,10 @@ class GeminalTest {
         .isEqualTo(2);
     assertThat(run("render", plan, folder.resolve("a.png").toString(), "--at", "deep"))
         .isEqualTo(2);
-    assertThat(err.toString()).contains(".png or .svg").contains("no blade yet").contains("deep");
+    assertThat(err.toString())
+        .contains(".png or .svg")
+        .contains("not a blade yet")
+        .contains("deep");
     assertThat(folder).isEmptyDirectory();
   }
 
@@ -107,7 +110,7 @@ class GeminalTest {
   @Test
   void whatCannotBeReadSaysWhereAndEndsWithTwo(@TempDir Path folder) throws IOException {
     assertThat(run("evaluate", "3 (1075 3, 15N20 2) 40 x 100 > bend 40")).isEqualTo(2);
-    assertThat(err.toString()).contains("is no step").contains("^^^^^^^");
+    assertThat(err.toString()).contains("is not a step").contains("^^^^^^^");
     assertThat(run("evaluate", "nowhere.json")).isEqualTo(2);
     assertThat(err.toString()).contains("not a readable file");
     Path broken = folder.resolve("broken.json");

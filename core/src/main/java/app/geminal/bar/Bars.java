@@ -40,7 +40,7 @@ public record Bars(
       throw new BadValue(
           "",
           Text.of(
-              "This makes %,d layers, and more than %,d cannot be meant. Cut into fewer pieces or leave a restack out.",
+              "This makes %,d layers. The limit is %,d. Cut fewer pieces or skip a restack.",
               shopCount, MOST_LAYERS));
     }
     Require.count("", count, 0, MOST_BARS);

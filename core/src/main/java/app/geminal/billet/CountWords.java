@@ -39,7 +39,7 @@ public final class CountWords {
     if (gone > 0) {
       words.add(
           Text.of(
-              "Fire and grinding have since taken %s off the outside.",
+              "Scale and grinding have since removed %s from the outside.",
               counted(gone, "whole layer")));
     }
     Stage now = past.getLast();
@@ -47,9 +47,7 @@ public final class CountWords {
     long shop = now.bars().shopCount();
     if (shop != now.visibleCount()) {
       words.add(
-          Text.of(
-              "The count at the saw stays %,d, because it multiplies pieces and bars and lets nothing merge.",
-              shop));
+          Text.of("The nominal count (pieces × cuts) is %,d. It ignores merged layers.", shop));
     }
     return String.join(" ", words);
   }
@@ -67,7 +65,7 @@ public final class CountWords {
     if (section instanceof Beside beside) {
       words.add(
           Text.of(
-              "Side by side stand bars of %s layers.",
+              "Bars of %s layers stand side by side.",
               beside.members().stream()
                   .map(s -> Text.of("%,d", s.counted().visibleCount()))
                   .collect(Collectors.joining(", "))));
@@ -79,14 +77,14 @@ public final class CountWords {
     double at = section.acrossLineMm();
     return isMiddle(at, section.heightMm())
         ? "through the middle of the height."
-        : Text.of("%s over the underside, where most layers are crossed.", Measure.mm(at));
+        : Text.of("%s above the underside, where it crosses the most layers.", Measure.mm(at));
   }
 
   private static String upWords(Section section) {
     double at = section.upLineMm();
     return isMiddle(at, section.widthMm())
         ? "through the middle of the width."
-        : Text.of("%s from the left edge, where most layers are crossed.", Measure.mm(at));
+        : Text.of("%s from the left edge, where it crosses the most layers.", Measure.mm(at));
   }
 
   private static boolean isMiddle(double atMm, double ofMm) {
@@ -98,10 +96,10 @@ public final class CountWords {
     if (stack.merged() == 0) {
       return pieces == 1
           ? "One piece is one layer."
-          : Text.of("%,d pieces, and no two of one steel touch: every piece is a layer.", pieces);
+          : Text.of("%,d pieces, no two of one steel together: every piece is a layer.", pieces);
     }
     return Text.of(
-        "%,d pieces, and at %s both are of one steel and become one layer: %,d − %d = %,d.",
+        "%,d pieces. At %s the same steel meets and becomes one layer: %,d − %d = %,d.",
         pieces, ofJoints(stack), pieces, stack.merged(), stack.visibleCount());
   }
 
@@ -116,8 +114,7 @@ public final class CountWords {
               Text.of("Folded %s", fold.folds() == 1 ? "once" : fold.folds() + " times"), after);
       case Sandwich _ ->
           sumWords(
-              Text.of("The core of %,d layers and what lies round it", before.visibleCount()),
-              after);
+              Text.of("The core of %,d layers and its cladding", before.visibleCount()), after);
       case LayUp layUp ->
           sumWords(
               Text.of(
@@ -127,11 +124,11 @@ public final class CountWords {
       case RollUp _ ->
           sumWords(
               Text.of(
-                  "Rolled up, a line through the axis crosses the strip of %,d layers again and again",
+                  "Rolled up: a line through the axis crosses the strip of %,d layers several times",
                   before.visibleCount()),
               after);
       case FourWay _ -> sumWords("Two tiles on each other", after);
-      default -> throw new IllegalStateException("Only laying makes joints.");
+      default -> throw new IllegalStateException("Only stacking makes joints.");
     };
   }
 
@@ -142,10 +139,10 @@ public final class CountWords {
   private static String sumWords(String what, Stage after) {
     long sum = after.visibleCount() + after.merged();
     if (after.merged() == 0) {
-      return Text.of("%s: %,d layers, and nothing merges.", what, sum);
+      return Text.of("%s: %,d layers. None merge.", what, sum);
     }
     return Text.of(
-        "%s: %,d layers, of which %,d merge with a like neighbour: %,d.",
+        "%s: %,d layers. %,d merge with the same steel: %,d.",
         what, sum, after.merged(), after.visibleCount());
   }
 
@@ -154,7 +151,7 @@ public final class CountWords {
     boolean across = after.bars().section().isCountedAcross();
     if (across) {
       return Text.of(
-          "%d bars on each other with their layers on edge: the line goes across through one of them and crosses %,d.",
+          "%d bars stacked with their layers on edge: the line crosses one bar and %,d layers.",
           bars, after.visibleCount());
     }
     long met = after.visibleCount() + after.merged();
@@ -164,18 +161,18 @@ public final class CountWords {
     String laid =
         alike
             ? Text.of("%d bars of %,d layers", bars, before.visibleCount())
-            : Text.of("%d bars, not all crossed the same way,", bars);
+            : Text.of("%d bars, crossed in different ways,", bars);
     String words =
         laid
             + (between > 0
                 ? Text.of(" and %,d pieces between make %,d.", between, came)
                 : Text.of(" make %,d.", came));
     if (after.gone() > 0) {
-      words += Text.of(" Grinding the joint faces takes off %s.", counted(after.gone(), "layer"));
+      words += Text.of(" Grinding the joint faces removes %s.", counted(after.gone(), "layer"));
     }
     if (after.merged() == 0) {
       return words
-          + " At every joint two different steels meet, so nothing merges"
+          + " At every joint two different steels meet, so no layers merge"
           + (after.gone() > 0 ? Text.of(": %,d − %d = %,d.", came, after.gone(), met) : ".");
     }
     return words
@@ -191,7 +188,7 @@ public final class CountWords {
 
   private static String foldWords(Stage before, Stage after) {
     return Text.of(
-        "A fold lays the top face on itself, and two %s faces become one layer: 2 × %,d − 1 = %,d.",
+        "A fold puts the top face on itself. Two %s faces become one layer: 2 × %,d − 1 = %,d.",
         before.bars().layers().topSteel(), before.visibleCount(), after.visibleCount());
   }
 

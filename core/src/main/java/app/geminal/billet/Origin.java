@@ -17,7 +17,7 @@ public record Origin(long billetId, String billet, String stepKey) {
   public Origin {
     if (billetId < 1) {
       throw new BadValue(
-          "billetId", Text.of("A billet's number is 1 or more; this is %d.", billetId));
+          "billetId", Text.of("A billet number is 1 or more. This is %d.", billetId));
     }
     Require.text("billet", billet, 120);
     Require.text("stepKey", stepKey, Step.LONGEST_PATH);

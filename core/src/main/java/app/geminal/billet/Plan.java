@@ -46,7 +46,7 @@ public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<Wanted>
     requireDifferent(
         "parts/%d/name", this.parts.stream().map(Part::name).toList(), "parts", "name");
     if (depth(this.parts) > DEEPEST) {
-      throw new BadValue("parts", Text.of("Parts of parts go %d deep at most.", DEEPEST));
+      throw new BadValue("parts", Text.of("Parts can be nested at most %d deep.", DEEPEST));
     }
   }
 

@@ -48,8 +48,8 @@ public record Run(
   private static final Impossible UNMEASURED =
       new Impossible(
           "",
-          "Sizes of a bar were measured after this step, and it leaves no bar: a ground blade, or none at all.",
-          "Take the measured sizes away.");
+          "This step has measured sizes, but it leaves no bar to measure.",
+          "Remove the measured sizes.");
 
   /** Copies the list. */
   public Run {
@@ -122,18 +122,15 @@ public record Run(
 
   private static Outcome outcome(Step step, Bars before, Bench bench, int index) {
     if (before.form() == Form.BLADE) {
-      return new Impossible(
-          "",
-          "The blade is ground; nothing is forged from it any more.",
-          "Put this step before it.");
+      return new Impossible("", "The blade is already ground.", "Put this step before it.");
     }
     if (before.count() == 0) {
       return new Impossible(
-          "", "All bars were set aside or given up; none is left here.", "Set aside fewer.");
+          "", "All bars were set aside or scrapped. None is left here.", "Set aside fewer.");
     }
     if (before.form() == Form.ROUND && step.operation().needsSquare()) {
       return new Impossible(
-          "", "The bar is round, and this step wants square edges.", "Draw it square first.");
+          "", "The bar is round. This step needs a square bar.", "Draw it square first.");
     }
     try {
       return step.operation().applyTo(before, bench);

@@ -20,7 +20,7 @@ public record Wanted(String name, int count, double lengthMm, double widthMm, do
     Require.text("name", name, 40);
     if (!name.matches("\\p{L}[\\p{L}\\d _-]*")) {
       throw new BadValue(
-          "name", "A piece's name begins with a letter and has letters, digits, spaces, _ and -.");
+          "name", "A piece name starts with a letter and has letters, digits, spaces, _ and -.");
     }
     Require.count("count", count, 1, 100);
     Require.lengthAbove("lengthMm", lengthMm, 0, Stack.LONGEST_MM);

@@ -18,14 +18,13 @@ public final class Require {
    */
   public static double lengthAbove(String field, double mm, double leastMm, double mostMm) {
     if (mm > 0 && mm < SMALLEST_MM) {
-      throw new BadValue(
-          field, Text.of("This is too small to be meant: at least %s.", Measure.mm(SMALLEST_MM)));
+      throw new BadValue(field, Text.of("Too small: at least %s.", Measure.mm(SMALLEST_MM)));
     }
     if (!(mm > leastMm && mm <= mostMm)) {
       throw new BadValue(
           field,
           Text.of(
-              "This must be more than %s and at most %s; it is %s.",
+              "Enter more than %s and at most %s. This is %s.",
               Measure.mm(leastMm), Measure.mm(mostMm), shownMm(mm)));
     }
     return mm;
@@ -37,8 +36,7 @@ public final class Require {
       throw new BadValue(
           field,
           Text.of(
-              "This must be at least %s and at most %s; it is %s.",
-              Measure.mm(leastMm), Measure.mm(mostMm), shownMm(mm)));
+              "Enter %s to %s. This is %s.", Measure.mm(leastMm), Measure.mm(mostMm), shownMm(mm)));
     }
     return mm;
   }
@@ -47,9 +45,7 @@ public final class Require {
   public static double lengthUpTo(String field, double mm, double mostMm) {
     if (!(mm >= 0 && mm <= mostMm)) {
       throw new BadValue(
-          field,
-          Text.of(
-              "This must be 0 or more, at most %s; it is %s.", Measure.mm(mostMm), shownMm(mm)));
+          field, Text.of("Enter 0 to %s. This is %s.", Measure.mm(mostMm), shownMm(mm)));
     }
     return mm;
   }
@@ -60,7 +56,7 @@ public final class Require {
       throw new BadValue(
           field,
           Text.of(
-              "This must be from %s to %s; it is %s.",
+              "Enter %s to %s. This is %s.",
               Measure.celsius(least),
               Measure.celsius(most),
               Double.isFinite(celsius) ? Measure.celsius(celsius) : "not a number"));
@@ -73,9 +69,7 @@ public final class Require {
     if (!(value >= least && value <= most)) {
       throw new BadValue(
           field,
-          Text.of(
-              "This must be from %s to %s%s; it is %s.",
-              plain(least), plain(most), unit, plain(value)));
+          Text.of("Enter %s to %s%s. This is %s.", plain(least), plain(most), unit, plain(value)));
     }
     return value;
   }
@@ -89,11 +83,11 @@ public final class Require {
   /** Text that is there, not blank and not longer than {@code most} characters. */
   public static String text(String field, @Nullable String value, int most) {
     if (value == null || value.isBlank()) {
-      throw new BadValue(field, "This must not be empty.");
+      throw new BadValue(field, "This cannot be empty.");
     }
     if (value.length() > most) {
       throw new BadValue(
-          field, Text.of("This may have at most %d characters; it has %d.", most, value.length()));
+          field, Text.of("This can have at most %d characters. It has %d.", most, value.length()));
     }
     return value;
   }

@@ -35,7 +35,7 @@ public final class Evidence {
     for (Past past : book) {
       int joints = past.joints().size();
       for (int i = 0; i < joints && joints >= 3; i++) {
-        String level = i == 0 || i == joints - 1 ? "outermost" : "further in";
+        String level = i == 0 || i == joints - 1 ? "outermost" : "inside";
         levels.merge(level, one(past.joints().get(i)), Tally::plus);
       }
     }

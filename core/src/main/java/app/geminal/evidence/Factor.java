@@ -10,15 +10,15 @@ public enum Factor {
   /** Which steels were joined. */
   STEELS("steels", 0.5),
   /** How oxygen was kept out. */
-  SCHOOL("oxygen kept out by", 0.5),
+  SCHOOL("atmosphere protection", 0.5),
   /** Where the heat lay in the window: under it, in its cooler or hotter half, over it. */
-  HEAT("heat in the window", 0.8),
+  HEAT("heat against the welding window", 0.8),
   /** Soak against the soak an even core needs: short, enough, or half as much again. */
-  SOAK("soak against what it needed", 0.8),
+  SOAK("soak against the soak needed", 0.8),
   /** The first stack's weld, or a restack's. */
-  RESTACK("first stack or later", 0.4),
+  RESTACK("first stack or restack", 0.4),
   /** From the fire to the dies, against the working time. */
-  WAITING("from the fire to the dies", 0.8),
+  WAITING("time from fire to dies", 0.8),
   /** Who made it. */
   SMITH("smith", 0.4);
 

@@ -12,12 +12,12 @@ public final class Sayings {
   /** The checks that speak of something welds are told apart by. */
   private static final Map<String, Way> CHECKED =
       Map.of(
-          "soak-short", new Way(Factor.SOAK, "short", "soaked shorter than they needed"),
-          "soak-long", new Way(Factor.SOAK, "long", "soaked half as long again as they needed"),
-          "below-welding-heat", new Way(Factor.HEAT, "under", "made under the window"),
-          "overheated", new Way(Factor.HEAT, "over", "made over the window"),
-          "above-solidus", new Way(Factor.HEAT, "over", "made over the window"),
-          "waiting-too-long", new Way(Factor.WAITING, "too long", "out of the fire too long"));
+          "soak-short", new Way(Factor.SOAK, "short", "soaked too short"),
+          "soak-long", new Way(Factor.SOAK, "long", "soaked more than 1.5 times too long"),
+          "below-welding-heat", new Way(Factor.HEAT, "under", "below the welding window"),
+          "overheated", new Way(Factor.HEAT, "over", "above the welding window"),
+          "above-solidus", new Way(Factor.HEAT, "over", "above the welding window"),
+          "waiting-too-long", new Way(Factor.WAITING, "too long", "too long out of the fire"));
 
   private record Way(Factor factor, String level, String words) {}
 
@@ -36,12 +36,12 @@ public final class Sayings {
 
   private static String sentence(Tally t, Way way) {
     String counted =
-        Text.of("In your Book %d of %d welds %s opened", t.open(), t.decided(), way.words());
+        Text.of("In your Book, %d of %d welds %s delaminated", t.open(), t.decided(), way.words());
     return t.isTooFew()
-        ? counted + "; too few to tell."
+        ? counted + ". Not enough welds yet."
         : String.format(
             Locale.ROOT,
-            "%s: %.0f to %.0f %%, nine times in ten.",
+            "%s: %.0f to %.0f%% (90%% range).",
             counted,
             t.interval().low() * 100,
             t.interval().high() * 100);

@@ -24,7 +24,7 @@ public record Decided(
     REWELD("cleaned, fluxed and welded again"),
     WATCH("watched"),
     SET_ASIDE("set aside"),
-    SCRAP("given up");
+    SCRAP("scrapped");
 
     private final String words;
 

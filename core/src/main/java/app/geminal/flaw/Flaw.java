@@ -24,7 +24,7 @@ public record Flaw(
     Require.text("id", id, 40);
     Require.present("kind", kind);
     if (Require.present("state", state) == WeldOutcome.HELD) {
-      throw new BadValue("state", "What held is no flaw.");
+      throw new BadValue("state", "A sound joint is not a flaw.");
     }
     if (joint != null) {
       Require.count("joint", joint, 1, 10_000);

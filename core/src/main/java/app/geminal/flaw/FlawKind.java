@@ -2,9 +2,9 @@ package app.geminal.flaw;
 
 /** What was found. */
 public enum FlawKind {
-  SEAM("open seam"),
+  SEAM("delamination"),
   COLD_SHUT("cold shut"),
-  INCLUSION("flux or scale inside"),
+  INCLUSION("slag or scale inclusion"),
   BLISTER("blister"),
   CRACK("crack");
 

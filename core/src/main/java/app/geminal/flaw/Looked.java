@@ -40,7 +40,7 @@ public record Looked(
     this.stepKey = Require.text("stepKey", stepKey, 120);
     this.at = Require.present("at", at);
     if (Require.present("ways", ways).isEmpty()) {
-      throw new BadValue("ways", "Say how it was looked at.");
+      throw new BadValue("ways", "Choose an inspection method.");
     }
     this.ways = Ordered.copyOf(ways);
     this.brightShare =

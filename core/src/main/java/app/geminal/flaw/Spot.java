@@ -37,7 +37,7 @@ public record Spot(
     Require.lengthUpTo("from" + axis + "Mm", from, LONGEST_MM);
     Require.lengthUpTo("to" + axis + "Mm", to, LONGEST_MM);
     if (to < from) {
-      throw new BadValue("to" + axis + "Mm", "This ends before it begins.");
+      throw new BadValue("to" + axis + "Mm", "The end is before the start.");
     }
   }
 

@@ -57,20 +57,20 @@ public record HardeningPlan(
 
   private static final List<String> ETCH =
       List.of(
-          "Sand to 600 or finer along the blade, degrease, and touch it with gloves only.",
+          "Sand to 600 grit or finer along the blade, degrease, and touch it with gloves only.",
           Text.of(
               "One part ferric chloride (42 Baumé) into four parts distilled water, at %s to %s: the chloride into the water.",
               Measure.celsius(20), Measure.celsius(30)),
-          "Three cycles of about 8 min. Rub the black oxide off with fine paper between them, rinse.",
-          "Neutralise in baking soda and water until it stops fizzing, rinse hot, dry, oil at once.",
-          "To darken more: strong coffee, an hour or longer, after the last cycle. Nickel stays bright.");
+          "Three cycles of about 8 min. Between cycles, rub off the black oxide with fine paper and rinse.",
+          "Neutralize in baking soda and water until it stops fizzing. Rinse hot, dry and oil at once.",
+          "For a darker etch: strong coffee for an hour or longer after the last cycle. Nickel stays bright.");
 
   private static final List<String> CAUTIONS =
       List.of(
-          "Quench oil can burn: a metal tank with a lid in reach, no water near it, face shield and gloves, the whole piece under at once.",
-          "Steel at black heat looks cold. Tongs, and a place where nobody picks it up.",
-          "Ferric chloride burns eyes and skin and eats steel and drains: goggles, gloves, plastic vessels, open air. Never with bleach. Used bath is hazardous waste.",
-          "Follow the makers' instructions and local rules.");
+          "Quench oil can burn. Use a metal tank with a lid in reach, keep water away, wear face shield and gloves, and put the whole piece under at once.",
+          "Steel at black heat looks cold. Use tongs, and put it where no one picks it up.",
+          "Ferric chloride burns eyes and skin and eats steel and drains. Wear goggles and gloves, use plastic containers, work in open air. Never mix with bleach. Used bath is hazardous waste.",
+          "Follow the makers' instructions and local codes.");
 
   /**
    * One steel's own wishes.
@@ -134,7 +134,7 @@ public record HardeningPlan(
           0,
           0,
           0,
-          List.of("Nothing in it hardens."),
+          List.of("None of its steels hardens."),
           Optional.empty(),
           List.of(),
           ETCH,
@@ -167,7 +167,7 @@ public record HardeningPlan(
       OfSteel cool = hard.stream().min(Comparator.comparingDouble(OfSteel::toC)).orElseThrow();
       given.add(
           Text.of(
-              "%s wants %s at least and %s bears %s at most: between them one stays a little soft and the other grows a little coarse. Soak short.",
+              "%s needs at least %s, %s takes at most %s. In between, one stays a little soft and the other's grain grows a little. Soak short.",
               hot.steel(), Measure.celsius(from), cool.steel(), Measure.celsius(to)));
     }
     hard.stream()
@@ -175,7 +175,7 @@ public record HardeningPlan(
         .forEach(s ->
             given.add(
                 Text.of(
-                    "%s asks for %s only; in %s it may crack. Thin sections, no sharp corners, temper at once.",
+                    "%s needs only %s; in %s it can crack. Use thin sections without sharp corners, and temper at once.",
                     s.steel(), s.quench().words(), quench.words())));
     if (!soft.isEmpty()) {
       given.add(String.join(", ", soft) + " stays soft: keep it out of the cutting edge.");

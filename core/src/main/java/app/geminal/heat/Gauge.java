@@ -30,15 +30,15 @@ public final class Gauge {
   /** How far it can be believed. */
   public enum State {
     /** Nothing heard yet. */
-    WAITING("nothing read yet"),
+    WAITING("no reading yet"),
     /** Believed. */
     GOOD("good"),
     /** No answer. */
     LOST("does not answer"),
     /** The same figure for too long. */
-    FROZEN("frozen: the same figure for half a minute"),
+    FROZEN("frozen: same reading for half a minute"),
     /** Further than it can go in a second. */
-    JUMPING("jumping further than heat can"),
+    JUMPING("jumping faster than heat can"),
     /** No forge or press is at that. */
     OUT_OF_RANGE("out of range");
 

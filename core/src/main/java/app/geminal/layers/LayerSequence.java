@@ -68,7 +68,7 @@ public abstract sealed class LayerSequence permits Band, Join, Repeat, Scaled, T
    */
   public LayerSequence without(Face face, double mm) {
     if (mm >= thicknessMm - DUST_MM) {
-      throw new BadValue("", "Nothing would be left of the bar.");
+      throw new BadValue("", "Nothing is left of the bar.");
     }
     return mm <= 0 ? this : shortened(face, mm);
   }

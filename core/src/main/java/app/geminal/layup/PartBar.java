@@ -40,7 +40,7 @@ public record PartBar(String part, Turn turn, List<Piece> shims) implements Laid
     if (!text.matches("[a-z][a-z0-9_-]*")) {
       throw new BadValue(
           field,
-          "A part's name begins with a small letter and has small letters, digits, _ and - only; this is “"
+          "A part name starts with a small letter and has small letters, digits, _ and - only. This is “"
               + text
               + "”.");
     }

@@ -7,11 +7,11 @@ public enum Loses {
   /** Width of a saw cut, mm. */
   KERF("Saw kerf"),
   /** Scale over what is reckoned, a factor. */
-  SCALE("Scale, over what is reckoned"),
+  SCALE("Scale factor"),
   /** Off each end, mm. */
-  TRIM("Off each end"),
+  TRIM("Trimmed off each end"),
   /** Off each broad face in a grinding, mm. */
-  GRIND("Off a ground face");
+  GRIND("Ground off a joint face");
 
   private final String words;
 

@@ -57,23 +57,20 @@ public record Difference(
     if (!tells()) {
       words.add(
           Text.of(
-              "As much steel as was reckoned, as far as a ruler tells (%s).",
-              percent(-missingShare)));
+              "As much steel as calculated, within ruler accuracy (%s).", percent(-missingShare)));
     } else if (missingMm3 > 0) {
       words.add(
           Text.of(
-              "%s less steel in each bar than was reckoned. If it burnt: %s more off every face%s. If it was cut off: %s more length. If it was ground: %s more off each broad face.",
+              "%s less steel in each bar than calculated. If scaled off: %s more from every face%s. If cut off: %s more length. If ground: %s more from each broad face.",
               percent(missingShare),
               Measure.mm(scaleMm),
-              scaleReckonedMm > 0
-                  ? Text.of(", where %s was reckoned", Measure.mm(scaleReckonedMm))
-                  : "",
+              scaleReckonedMm > 0 ? Text.of(", calculated: %s", Measure.mm(scaleReckonedMm)) : "",
               Measure.mm(trimMm),
               Measure.mm(faceMm)));
     } else {
       words.add(
           Text.of(
-              "%s more steel in each bar than was reckoned: less burnt or was cut off, or hollow faces and rounded edges were measured as full.",
+              "%s more steel in each bar than calculated: less scale loss or trim, or hollow faces and rounded edges were measured as full.",
               percent(-missingShare)));
     }
     double wider = real.widthMm() - reckoned.widthMm();
@@ -81,12 +78,12 @@ public record Difference(
     if (wider > CALIPER_MM && longer < -CALIPER_MM) {
       words.add(
           Text.of(
-              "It spread: %s wider and %s shorter than was reckoned.",
+              "It spread: %s wider and %s shorter than calculated.",
               Measure.mm(wider), Measure.mm(-longer)));
     } else if (wider < -CALIPER_MM && longer > CALIPER_MM) {
       words.add(
           Text.of(
-              "It ran into length: %s narrower and %s longer than was reckoned.",
+              "It went into length: %s narrower and %s longer than calculated.",
               Measure.mm(-wider), Measure.mm(longer)));
     }
     return words;
@@ -101,14 +98,14 @@ public record Difference(
   public static String scales(double massKg, double sizesKg) {
     double off = massKg / sizesKg - 1;
     if (Math.abs(off) <= RULER) {
-      return "The scales agree with the sizes.";
+      return "The mass agrees with the sizes.";
     }
     return off < 0
         ? Text.of(
-            "The scales have %s less than the sizes hold: rounded edges, hollow faces or voids.",
+            "The mass is %s less than the sizes give: rounded edges, hollow faces or voids.",
             percent(-off))
         : Text.of(
-            "The scales have %s more than the sizes hold: a size was read low, or scale was weighed with it.",
+            "The mass is %s more than the sizes give: a size was read low, or scale was weighed too.",
             percent(off));
   }
 

@@ -29,7 +29,7 @@ public record Measured(
   /** Checks every field; one at least. */
   public Measured {
     if (widthMm == null && heightMm == null && lengthMm == null && massKg == null) {
-      throw new BadValue("", "Nothing was measured; say a size or the mass.");
+      throw new BadValue("", "Enter a size or the mass.");
     }
     if (widthMm != null) {
       Require.lengthAbove("widthMm", widthMm, 0, Stack.WIDEST_MM);

@@ -29,11 +29,11 @@ public final class SawnInto {
         String tooShort =
             piece > 0
                 ? Text.of(
-                    "%d of %s would be under the %s you can hold",
+                    "%d of %s are shorter than the %s you can hold",
                     n, Measure.mm(piece), Measure.mm(shortestMm))
-                : Text.of("%d would be nothing but dust", n);
+                : Text.of("%d leave only sawdust", n);
         return good.isEmpty()
-            ? "It is too short to cut: " + tooShort + "."
+            ? "Too short to cut: " + tooShort + "."
             : "It gives " + listed(good) + "; " + tooShort + ".";
       }
       good.add((n == 2 ? "2 pieces of " : n + " of ") + Measure.mm(piece));

@@ -35,7 +35,7 @@ final class BenchWords {
     double front = said.nextIf(FIGURE).map(reading::mm).orElse(usual);
     double back = said.nextIf(FIGURE).map(reading::mm).orElse(front);
     Trim trim = new Trim(front, back, said.after("sides").map(reading::mm).orElse(0.0));
-    said.end("After trim stand front, back, and sides 1.");
+    said.end("After trim write front, back and sides: trim 20 20, sides 1.");
     return trim;
   }
 
@@ -50,7 +50,7 @@ final class BenchWords {
   Grind grind(Clauses said) {
     double bottom = said.nextIf(FIGURE).map(reading::mm).orElse(reading.practice().faceGrindMm());
     Grind grind = new Grind(bottom, said.nextIf(FIGURE).map(reading::mm).orElse(bottom));
-    said.end("After grind stand what goes off the bottom and off the top.");
+    said.end("After grind write bottom and top: grind 0.4, 0.4.");
     return grind;
   }
 
@@ -61,10 +61,10 @@ final class BenchWords {
   Cut cut(Clauses said) {
     Cut cut =
         new Cut(
-            Reading.count(said.next("Say into how many pieces: cut 5.")),
+            Reading.count(said.next("Write the number of pieces: cut 5.")),
             said.after("kerf").map(reading::mm).orElse(reading.practice().kerfMm()),
             said.after("each").map(reading::mm).orElse(0.0));
-    said.end("After cut stand the pieces, kerf 1.6, and each 60.");
+    said.end("After cut write the pieces, kerf 1.6, and each 60.");
     return cut;
   }
 
@@ -86,8 +86,8 @@ final class BenchWords {
                 .map(SetAside::these)
                 .orElseGet(() ->
                     SetAside.bars(
-                        Reading.count(said.next("Say how many bars: aside 2, or bars 3 5."))));
-    said.end("After aside stands how many bars, or bars 3 5, or length 60 and kerf 1.6.");
+                        Reading.count(said.next("Write how many bars: aside 2, or bars 3 5."))));
+    said.end("After aside write how many bars, or bars 3 5, or length 60 and kerf 1.6.");
     return aside;
   }
 
@@ -100,8 +100,8 @@ final class BenchWords {
   }
 
   Scrap scrap(Clauses said) {
-    Scrap scrap = new Scrap(numbers(said.next("Say which bars: scrap 3, or scrap 3 5.")));
-    said.end("After scrap stand the bars' numbers.");
+    Scrap scrap = new Scrap(numbers(said.next("Write which bars: scrap 3, or scrap 3 5.")));
+    said.end("After scrap write the bar numbers.");
     return scrap;
   }
 
@@ -110,7 +110,7 @@ final class BenchWords {
   }
 
   Watch watch(Clauses said) {
-    said.end("Nothing stands after watch.");
+    said.end("Write nothing after watch.");
     return new Watch();
   }
 
@@ -137,7 +137,7 @@ final class BenchWords {
             said.flag("pressed"),
             said.after("to").map(reading::mm).orElse(0.0),
             said.heats(ForgingWords.USUAL_HEATS));
-    said.end("After ladder stand pitch, width, depth, both, pressed, to 8, and heats.");
+    said.end("After ladder write pitch, width, depth, both, pressed, to 8, and heats.");
     return ladder;
   }
 
@@ -164,7 +164,7 @@ final class BenchWords {
             said.flag("both"),
             said.after("to").map(reading::mm).orElse(0.0),
             said.heats(ForgingWords.USUAL_HEATS));
-    said.end("After dimples stand pitch, across, depth, both, to 8, and heats.");
+    said.end("After dimples write pitch, across, depth, both, to 8, and heats.");
     return dimples;
   }
 
@@ -184,10 +184,10 @@ final class BenchWords {
   ForgedSurface uneven(Clauses said) {
     ForgedSurface surface =
         new ForgedSurface(
-            reading.mm(said.next("Say how far layers are pushed: uneven 0.8, scale 12.")),
+            reading.mm(said.next("Write the displacement: uneven 0.8, scale 12.")),
             said.after("scale").map(reading::mm).orElse(12.0),
             said.after("seed").map(Reading::count).orElse(1));
-    said.end("After uneven stand how far, scale 12, and seed 1.");
+    said.end("After uneven write the displacement, scale 12, and seed 1.");
     return surface;
   }
 
@@ -202,9 +202,9 @@ final class BenchWords {
 
   Blade blade(Span text, Clauses said) {
     List<Span> sizes =
-        said.next("Say its size: blade 240 x 38 x 5, length by width by spine.").split(BY);
+        said.next("Write the size: blade 240 x 38 x 5 (length x width x spine).").split(BY);
     if (sizes.size() != 3) {
-      throw text.misread("Say its size: blade 240 x 38 x 5, length by width by spine.");
+      throw text.misread("Write the size: blade 240 x 38 x 5 (length x width x spine).");
     }
     double width = reading.mm(sizes.get(1));
     Blade blade =
@@ -217,7 +217,7 @@ final class BenchWords {
             said.after("bevel").map(reading::mm).orElse(width),
             said.after("taper").map(Reading::percent).orElse(0.0),
             said.after("tang").map(reading::mm).orElse(0.0));
-    said.end("After blade stand its size, a profile, edge, bevel, taper 30% and tang.");
+    said.end("After blade write the size, a profile, edge, bevel, taper 30% and tang.");
     return blade;
   }
 
@@ -239,6 +239,6 @@ final class BenchWords {
   private double needed(Clauses said, String word) {
     return said.after(word)
         .map(reading::mm)
-        .orElseGet(() -> reading.mm(said.next("Here is missing: " + word + " and a length.")));
+        .orElseGet(() -> reading.mm(said.next("Missing here: " + word + " and a length.")));
   }
 }

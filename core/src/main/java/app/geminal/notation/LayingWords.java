@@ -30,7 +30,7 @@ final class LayingWords {
     Restack restack =
         new Restack(
             said.nextIf(TURNS).map(pieces::turns).orElse(Restack.ALL_SAME), between, ground);
-    said.end("After restack stand same, turned, end or quarter, with (15N20 1.5), and ground 0.3.");
+    said.end("After restack write same, turned, end or quarter, with (15N20 1.5), and ground 0.3.");
     return restack;
   }
 
@@ -46,7 +46,7 @@ final class LayingWords {
         new Fold(
             said.after("end").map(reading::mm).orElse(0.0),
             said.before("times").map(Reading::count).orElse(1));
-    said.end("After fold stand end 12 and 2 times.");
+    said.end("After fold write end 12 and 2 times.");
     return fold;
   }
 
@@ -59,7 +59,7 @@ final class LayingWords {
   FourWay fourWay(Clauses said) {
     double kerf = said.after("kerf").map(reading::mm).orElse(reading.practice().kerfMm());
     FourWay fourWay = new FourWay(said.oneOf(Turn.values(), Turn::word, Turn.SAME), kerf);
-    said.end("After fourway stand same, over, end or quarter, and kerf 1.6.");
+    said.end("After fourway write same, over, end or quarter, and kerf 1.6.");
     return fourWay;
   }
 
@@ -78,9 +78,9 @@ final class LayingWords {
     Sandwich sandwich =
         below.isEmpty() && above.isEmpty()
             ? Sandwich.bothSides(
-                pieces.laid(said.next("Say what lies round the core: sandwich (1018 3).")), ground)
+                pieces.laid(said.next("Write the cladding: sandwich (1018 3).")), ground)
             : new Sandwich(below, above, ground);
-    said.end("After sandwich stands what lies on both sides, or below (…) and above (…).");
+    said.end("After sandwich write the cladding of both sides, or below (…) and above (…).");
     return sandwich;
   }
 
@@ -111,7 +111,7 @@ final class LayingWords {
             shims,
             ground);
     said.end(
-        "After layup stand same or turned, left (@edge), right (1018 3), shim (…), ground 0.3.");
+        "After layup write same or turned, left (@edge), right (1018 3), shim (…), ground 0.3.");
     return layUp;
   }
 

@@ -17,7 +17,7 @@ final class MeasuredWords {
   private static final Pattern MASS =
       Pattern.compile("(?i)(\\d{1,9}(?:\\.\\d{1,20})?|\\.\\d{1,20})\\s*(kg|g|lb|lbs|oz)");
   private static final String FORM =
-      "After = stand width, height and length as measured, ? for what was not: = 38 x 42 x ?, 3.9 kg.";
+      "After = write measured width, height and length, ? for what was not measured: = 38 x 42 x ?, 3.9 kg.";
   private static final double KG_PER_LB = 0.45359237;
   private static final double OZ_PER_LB = 16;
   private static final double G_PER_KG = 1000;
@@ -55,7 +55,7 @@ final class MeasuredWords {
   private static double mass(Span text) {
     Matcher m = MASS.matcher(text.text());
     if (!m.matches()) {
-      throw text.misread("A mass belongs here: 3.9 kg or 8.6 lb.");
+      throw text.misread("Write a mass here: 3.9 kg or 8.6 lb.");
     }
     double figure = Double.parseDouble(m.group(1));
     return switch (m.group(2).toLowerCase(Locale.ROOT)) {

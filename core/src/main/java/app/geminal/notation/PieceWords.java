@@ -38,7 +38,7 @@ final class PieceWords {
     int close = text.text().lastIndexOf(')');
     if (close < 0) {
       throw text.misread(
-          "A plan begins with its stack: 13 (1075 3.2, 15N20 1.5) 38 x 150, width by length.");
+          "A plan starts with its stack: 13 (1075 3.2, 15N20 1.5) 38 x 150 (width x length).");
     }
     List<Piece> pieces = new ArrayList<>();
     for (Span group : text.part(0, close + 1).split(PLUS)) {
@@ -48,7 +48,7 @@ final class PieceWords {
     List<Span> sides = size.split(BY);
     if (sides.size() != 2 || size.isEmpty()) {
       throw new Misread(
-          text.from() + close, text.to(), "After the pieces stands width x length, 38 x 150.");
+          text.from() + close, text.to(), "After the pieces write width x length: 38 x 150.");
     }
     double width = reading.mm(sides.get(0));
     double length = reading.mm(sides.get(1));
@@ -58,13 +58,13 @@ final class PieceWords {
   private List<Piece> repeated(Span text) {
     Matcher m = GROUP.matcher(text.text());
     if (!m.matches()) {
-      throw text.misread("Pieces stand in brackets: 13 (1075 3.2, 15N20 1.5).");
+      throw text.misread("Write pieces in brackets: 13 (1075 3.2, 15N20 1.5).");
     }
     List<Piece> pattern = pieces(text.part(m.start(2) - 1, m.end(2) + 1));
     int count =
         m.group(1).isEmpty() ? pattern.size() : Reading.count(text.part(m.start(1), m.end(1)));
     if (count > Stack.MOST_PIECES) {
-      throw text.misread(Text.of("A stack has at most %d pieces.", Stack.MOST_PIECES));
+      throw text.misread(Text.of("A stack can have at most %d pieces.", Stack.MOST_PIECES));
     }
     List<Piece> pieces = new ArrayList<>();
     for (int i = 0; i < count; i++) {
@@ -89,7 +89,7 @@ final class PieceWords {
 
   private static List<Span> inside(Span text) {
     if (!text.text().startsWith("(") || !text.text().endsWith(")")) {
-      throw text.misread("Pieces stand in brackets: (15N20 1.5).");
+      throw text.misread("Write pieces in brackets: (15N20 1.5).");
     }
     return text.part(1, text.text().length() - 1).split(COMMA);
   }
@@ -97,11 +97,11 @@ final class PieceWords {
   Piece piece(Span text) {
     Matcher m = ITEM.matcher(text.text());
     if (!m.matches()) {
-      throw text.misread("A piece is a steel and its thickness: 1075 3.2.");
+      throw text.misread("Write a piece as steel and thickness: 1075 3.2.");
     }
     List<Span> sizes = text.part(m.start(2), m.end(2)).split(BY);
     if (sizes.size() > 3) {
-      throw text.misread("A piece has a thickness, and perhaps a width and a length of its own.");
+      throw text.misread("A piece has a thickness, and optionally its own width and length.");
     }
     double thickness = reading.mm(sizes.getFirst());
     double width = sizes.size() > 1 ? reading.mm(sizes.get(1)) : 0;
@@ -118,7 +118,7 @@ final class PieceWords {
   private PartBar partBar(Span text) {
     Matcher m = PART.matcher(text.text());
     if (!m.matches()) {
-      throw text.misread("A bar of a part is @ and its name: @edge, @edge over.");
+      throw text.misread("Write a bar of a part as @ and its name: @edge, @edge over.");
     }
     Turn turn =
         m.group(2) == null
@@ -137,7 +137,7 @@ final class PieceWords {
     }
     if (!text.text().startsWith("(") || !text.text().endsWith(")")) {
       throw text.misread(
-          "Bars are laid same, turned, end or quarter, or each in turn: (same, over).");
+          "Write the orientation as same, turned, end or quarter, or bar by bar: (same, over).");
     }
     return inside(text).stream()
         .map(s -> Reading.word(s, Turn.values(), Turn::word))

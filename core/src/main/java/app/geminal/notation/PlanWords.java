@@ -25,7 +25,7 @@ final class PlanWords {
   private static final Pattern WANT = Pattern.compile("(?i)want\\b\\s*(.*)", Pattern.DOTALL);
   private static final Pattern WANTED = Pattern.compile("(?i)(\\S+)\\s+of\\s+(.+)", Pattern.DOTALL);
   private static final Pattern SPACE = Pattern.compile("\\s+");
-  private static final String WANTED_FORM = "Pieces are wanted as 2 of 240 x 38 x 5 blade.";
+  private static final String WANTED_FORM = "Write finished pieces as 2 of 240 x 38 x 5 blade.";
   private static final Pattern OFF = Pattern.compile("(?i)off\\b\\s*(.*)", Pattern.DOTALL);
 
   private final Reading reading;
@@ -67,11 +67,11 @@ final class PlanWords {
         plan = bare(section);
       } else {
         throw section.misread(
-            "There is a plan before this already. Parts begin with part name =, pieces with want.");
+            "There is already a plan before this. Parts start with part name =, pieces with want.");
       }
     }
     if (plan == null) {
-      throw whole.misread("After the parts stands the billet's own stack and steps.");
+      throw whole.misread("After the parts write the billet's own stack and steps.");
     }
     Plan own = plan;
     return Reading.checked(

@@ -38,14 +38,14 @@ record Reading(UnitSystem units, Practice practice) {
 
   static int count(Span text) {
     if (!text.text().matches("\\d{1,7}")) {
-      throw text.misread("A whole number belongs here.");
+      throw text.misread("Write a whole number here.");
     }
     return Integer.parseInt(text.text());
   }
 
   static double number(Span text) {
     if (!text.text().matches("\\d{1,12}(\\.\\d{1,20})?|\\.\\d{1,20}")) {
-      throw text.misread("A number belongs here.");
+      throw text.misread("Write a number here.");
     }
     return Double.parseDouble(text.text());
   }
@@ -54,7 +54,7 @@ record Reading(UnitSystem units, Practice practice) {
   static double percent(Span text) {
     String figure = text.text().replaceFirst("\\s*%$", "");
     if (figure.equals(text.text()) || !figure.matches("\\d{1,3}(\\.\\d{1,20})?")) {
-      throw text.misread("A percentage belongs here: 30%.");
+      throw text.misread("Write a percentage here: 30%.");
     }
     return new BigDecimal(figure).movePointLeft(2).doubleValue();
   }
@@ -82,7 +82,7 @@ record Reading(UnitSystem units, Practice practice) {
         .findFirst()
         .orElseThrow(() ->
             text.misread(
-                "Here stands one of: "
+                "Write one of: "
                     + Arrays.stream(values).map(wordOf).collect(Collectors.joining(", "))
                     + "."));
   }

@@ -61,7 +61,7 @@ final class SetWords {
     while (at < text.text().length()) {
       m.region(at, text.text().length());
       if (!m.lookingAt()) {
-        throw text.after(at).misread("After set stand heats, 8%, 1180C, 15min or a school.");
+        throw text.after(at).misread("After set write heats, 8%, 1180C, 15min or a protection.");
       }
       if (m.group(1) != null || m.group(3) != null) {
         weld = with(weld, m, text.part(m.start(), m.end()));
@@ -76,7 +76,7 @@ final class SetWords {
       UnaryOperator<SetWeld> change = WORDS.get(part.text().toLowerCase(Locale.ROOT));
       if (change == null) {
         throw part.misread(
-            "The schools are borax, dry, both and sealed; other words here: "
+            "Protection is borax, dry, both or sealed. Other words here: "
                 + String.join(", ", WORDS.keySet().stream().skip(4).toList())
                 + ".");
       }
@@ -93,7 +93,7 @@ final class SetWords {
       return weld.withTemperatureC(Temperatures.parseC(part.text(), reading.units()));
     }
     if (!m.group(1).matches("\\d{1,3}")) {
-      throw part.misread("Heats are a whole number; write 8% or 1180C for the others.");
+      throw part.misread("Heats are a whole number. Write 8% or 1180C for the others.");
     }
     int count = Integer.parseInt(m.group(1));
     return unit.startsWith("bite") ? weld.withBites(count) : weld.withHeats(count);

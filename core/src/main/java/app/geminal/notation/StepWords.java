@@ -49,7 +49,7 @@ final class StepWords {
   Operation read(Span text) {
     Matcher m = WORD.matcher(text.text());
     if (!m.matches()) {
-      throw text.misread("A step is missing here. " + KINDS);
+      throw text.misread("Write a step here. " + KINDS);
     }
     Span rest = text.after(m.start(2));
     String word = m.group(1);
@@ -78,7 +78,7 @@ final class StepWords {
               case "sandwich" -> laying.sandwich(new Clauses(rest));
               case "layup" -> laying.layUp(new Clauses(rest));
               case "blade" -> bench.blade(text, new Clauses(rest));
-              default -> throw text.misread(Text.of("“%s” is no step. %s", word, KINDS));
+              default -> throw text.misread(Text.of("“%s” is not a step. %s", word, KINDS));
             });
   }
 

@@ -125,6 +125,6 @@ public record Blade(
         field,
         Text.of(
             "The blade is %s %s and the bar only %s.", Measure.mm(wanted), how, Measure.mm(there)),
-        "Make the blade smaller, or keep the bar bigger.");
+        "Make the blade smaller, or the bar larger.");
   }
 }

@@ -72,10 +72,10 @@ public record Cut(int pieces, double kerfMm, double eachMm) implements Operation
           "pieces",
           eachMm > 0
               ? Text.of(
-                  "%d pieces of %s want %s, and the bar is %s long.",
+                  "%d pieces of %s need %s. The bar is %s long.",
                   pieces, Measure.mm(eachMm), Measure.mm(needed), Measure.mm(bars.lengthMm()))
               : Text.of(
-                  "%d saw cuts of %s leave nothing of a bar %s long.",
+                  "%d saw cuts of %s use up a bar %s long.",
                   pieces - 1, Measure.mm(kerfMm), Measure.mm(bars.lengthMm())),
           "Cut fewer pieces.");
     }

@@ -63,9 +63,9 @@ public record Dimples(
       return new Impossible(
           "flattenToMm",
           Text.of(
-              "At %s the hollows would still be open; they close at %s.",
+              "At %s the dimples are still open. They close at %s.",
               Measure.mm(height), Measure.mm(flush)),
-          "Flatten further, or leave it open.");
+          "Flatten further, or leave this empty.");
     }
     double hollows = hollows(bars.widthMm(), bars.lengthMm()) * (bothFaces ? 2 : 1);
     return Flattening.forged(scaled, hollows * hollowMm3(), height);

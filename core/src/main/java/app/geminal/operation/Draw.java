@@ -45,7 +45,7 @@ public record Draw(double widthMm, double heightMm, int heats, Tool tool) implem
       return new Impossible(
           "heightMm",
           Text.of(
-              "Drawing makes a bar longer, and %s × %s is a bigger section than the %s × %s that is there.",
+              "Drawing makes a bar longer. %s × %s is a larger section than %s × %s.",
               Measure.mm(widthMm),
               Measure.mm(heightMm),
               Measure.mm(before.widthMm()),
@@ -56,7 +56,7 @@ public record Draw(double widthMm, double heightMm, int heats, Tool tool) implem
     if (after.lengthMm() > LONGEST_MM) {
       return new Impossible(
           "heightMm",
-          Text.of("The bar would be %s long.", Measure.mm(after.lengthMm())),
+          Text.of("The bar gets %s long.", Measure.mm(after.lengthMm())),
           "Choose a bigger section or cut the bar first.");
     }
     return scaled.with(after);

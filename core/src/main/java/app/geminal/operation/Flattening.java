@@ -30,8 +30,8 @@ final class Flattening {
     if (removedMm3 >= solid || heightMm <= LEAST_LEFT_MM) {
       return new Impossible(
           "depthMm",
-          Text.of("The hollows go through a bar %s high.", Measure.mm(bars.heightMm())),
-          "Make them shallower, or keep the bar higher.");
+          Text.of("The grooves go through a bar %s high.", Measure.mm(bars.heightMm())),
+          "Make them shallower, or the bar thicker.");
     }
     double left = 1 - removedMm3 / solid;
     Loss ground = new Loss(LossKind.GRINDING, bars.amount().times(1 - left));
@@ -48,9 +48,8 @@ final class Flattening {
       return new Impossible(
           "depthMm",
           Text.of(
-              "Grinding down to the hollows leaves nothing of a bar %s high.",
-              Measure.mm(bars.heightMm())),
-          "Press them shallower, or keep the bar higher.");
+              "Grinding down to the grooves uses up a bar %s high.", Measure.mm(bars.heightMm())),
+          "Press them shallower, or make the bar thicker.");
     }
     Bars flat = bars.withSection(flattened(bars.section(), heightMm)).withFill(1);
     return scaled

@@ -47,7 +47,7 @@ public record Fold(double endLossMm, int folds) implements Operation {
         return new Impossible(
             "endLossMm",
             Text.of(
-                "The bent end takes %s of a bar %s long.",
+                "The bent end takes %s of bar %s long.",
                 Measure.mm(endLossMm), Measure.mm(2 * length + endLossMm)),
             "Draw the bar longer before folding.");
       }

@@ -28,9 +28,9 @@ public record ForgedSurface(double amplitudeMm, double scaleMm, int seed) implem
       return new Impossible(
           "amplitudeMm",
           Text.of(
-              "Humps of %s to either side do not fit into a bar %s high.",
+              "A displacement of %s to either side does not fit into a bar %s high.",
               Measure.mm(amplitudeMm), Measure.mm(bars.heightMm())),
-          "Forge it less unevenly.");
+          "Use less displacement.");
     }
     return Done.of(bars);
   }

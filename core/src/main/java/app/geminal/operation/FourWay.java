@@ -33,7 +33,7 @@ public record FourWay(Turn turn, double kerfMm) implements Operation {
       return new Impossible(
           "kerfMm",
           Text.of(
-              "Three saw cuts of %s leave nothing of a bar %s long.",
+              "Three saw cuts of %s use up a bar %s long.",
               Measure.mm(kerfMm), Measure.mm(bars.lengthMm())),
           "Draw the bar longer first.");
     }

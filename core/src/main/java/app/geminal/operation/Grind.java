@@ -32,7 +32,7 @@ public record Grind(double bottomMm, double topMm) implements Operation {
           Text.of(
               "Grinding takes %s off a bar %s high.",
               Measure.mm(bottomMm + topMm), Measure.mm(bars.heightMm())),
-          "Grind less, or keep the bar higher before this step.");
+          "Grind less, or make the bar thicker before this step.");
     }
     Bars after = bars.without(Side.BOTTOM, bottomMm).without(Side.TOP, topMm);
     return Done.of(after, new Loss(LossKind.GRINDING, bars.amount().minus(after.amount())));

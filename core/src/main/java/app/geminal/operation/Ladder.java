@@ -66,9 +66,9 @@ public record Ladder(
       return new Impossible(
           "flattenToMm",
           Text.of(
-              "At %s the grooves would still be open; they close at %s.",
+              "At %s the grooves are still open. They close at %s.",
               Measure.mm(height), Measure.mm(flush)),
-          "Flatten further, or leave it open.");
+          "Flatten further, or leave this empty.");
     }
     if (pressed) {
       return Flattening.ground(scaled, height);

@@ -49,7 +49,7 @@ public record LayUp(
     if (bars.count() < 2 && left.isEmpty() && right.isEmpty()) {
       return new Impossible(
           "",
-          "There is only one bar and nothing to lay beside it.",
+          "There is only one bar and nothing to put beside it.",
           "Cut the bar first, or add a part or a piece to its left or right.");
     }
     List<Laid> all = new ArrayList<>(left);

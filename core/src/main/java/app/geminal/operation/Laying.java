@@ -107,16 +107,16 @@ final class Laying {
             new Impossible(
                 "",
                 Text.of(
-                    "There is no bar of “%s” to lay: no part has that name, or its own Run stops.",
+                    "No bar of “%s” is available: no part has that name, or its own Run stops.",
                     want.getKey()),
-                "Add the part, or mend its Run."));
+                "Add the part, or correct its Run."));
       }
       if (left < want.getValue()) {
         return Optional.of(
             new Impossible(
                 "",
                 Text.of(
-                    "%d bars of “%s” are wanted here, and %d %s left.",
+                    "%d bars of “%s” are needed here, %d %s left.",
                     want.getValue(), want.getKey(), left, left == 1 ? "is" : "are"),
                 "Cut the part into more bars, or use fewer."));
       }
@@ -124,7 +124,7 @@ final class Laying {
         return Optional.of(
             new Impossible(
                 "",
-                Text.of("“%s” is not square-edged and does not lie on anything.", want.getKey()),
+                Text.of("“%s” is not square and cannot be stacked.", want.getKey()),
                 "Draw it to a square section first."));
       }
     }
@@ -244,8 +244,8 @@ final class Laying {
     if (axis == Axis.ACROSS && members.stream().anyMatch(m -> m.fill() < 1)) {
       return new Impossible(
           "",
-          "A bar full of voids does not lie beside others: it sinks when they do not.",
-          "Set it until its voids are closed, then lay it up.");
+          "A bar with voids cannot be stacked beside solid bars: it is squeezed lower than they are.",
+          "Set it until its voids are closed, then stack it.");
     }
     Amount came = amount(members);
     Optional<List<Member>> ground = ground(faceGrindMm);
@@ -253,9 +253,8 @@ final class Laying {
       return new Impossible(
           "faceGrindMm",
           Text.of(
-              "Grinding %s off each joint face leaves nothing of the thinnest bar.",
-              Measure.mm(faceGrindMm)),
-          "Grind less, or lay thicker bars.");
+              "Grinding %s off each joint face uses up the thinnest bar.", Measure.mm(faceGrindMm)),
+          "Grind less, or use thicker bars.");
     }
     List<Member> even = axis == Axis.UP ? ground.get() : lowered(ground.get());
     Amount afterGrinding = amount(even);

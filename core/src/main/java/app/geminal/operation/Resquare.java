@@ -39,7 +39,7 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
       return new Impossible(
           "angleDeg",
           Text.of(
-              "Only a square bar can be forged on its corners; this one is %s × %s.",
+              "Only a square bar can be re-squared. This one is %s × %s.",
               Measure.mm(bars.widthMm()), Measure.mm(bars.heightMm())),
           "Draw it square first.");
     }
@@ -53,8 +53,8 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
     if (side > whole) {
       return new Impossible(
           "sideMm",
-          Text.of("The bar makes a square of %s at most.", Measure.mm(whole)),
-          "Ask for a smaller side, or leave it open.");
+          Text.of("The bar makes a square of at most %s.", Measure.mm(whole)),
+          "Use a smaller side, or leave this empty.");
     }
     boolean acrossFirst = from.isCountedAcross();
     LayerSequence layers = from.counted();

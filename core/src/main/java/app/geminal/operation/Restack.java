@@ -47,7 +47,7 @@ public record Restack(List<Turn> turns, List<Laid> between, double faceGrindMm)
     int count = bars.count();
     if (count < 2) {
       return new Impossible(
-          "", "There is only one bar, and a restack needs two or more.", "Cut the bar first.");
+          "", "There is only one bar. A restack needs two or more.", "Cut the bar first.");
     }
     var missing = Laying.missing(bench, between, count - 1);
     if (missing.isPresent()) {

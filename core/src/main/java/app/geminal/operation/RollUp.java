@@ -56,7 +56,7 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
       return new Impossible(
           "",
           Text.of(
-              "A strip %s long and %s thick does not go round once.",
+              "A strip %s long and %s thick is too short for one turn.",
               Measure.mm(strip.lengthMm()), Measure.mm(thickness)),
           "Draw it longer and thinner first.");
     }

@@ -26,7 +26,7 @@ public record Sandwich(List<Laid> below, List<Laid> above, double faceGrindMm)
     above = Require.list("above", above, 0, 20);
     Require.lengthUpTo("faceGrindMm", faceGrindMm, 20);
     if (below.isEmpty() && above.isEmpty()) {
-      throw new BadValue("above", "A sandwich needs something round its core.");
+      throw new BadValue("above", "A sandwich needs cladding around its core.");
     }
   }
 

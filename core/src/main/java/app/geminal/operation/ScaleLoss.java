@@ -40,9 +40,7 @@ final class ScaleLoss {
     double least = Math.min(section.widthMm(), section.heightMm());
     if (bars.lengthMm() - 2 * skinMm <= 0 || least - 2 * skinMm <= LEAST_LEFT_MM) {
       return new Impossible(
-          "",
-          Text.of("The bar would burn away: %s more than is there.", taker),
-          "Plan fewer heats.");
+          "", Text.of("The bar burns away: %s more than there is.", taker), "Plan fewer heats.");
     }
     Section core =
         section

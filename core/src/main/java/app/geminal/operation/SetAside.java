@@ -30,8 +30,7 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
     Require.lengthUpTo("lengthMm", lengthMm, Stack.LONGEST_MM);
     Require.lengthUpTo("kerfMm", kerfMm, 20);
     if ((pieces > 0) == (lengthMm > 0)) {
-      throw new BadValue(
-          "pieces", "Either whole bars are set aside or a length of each; say one of them.");
+      throw new BadValue("pieces", "Set aside either whole bars or a length of each, not both.");
     }
     this.pieces = pieces;
     this.lengthMm = lengthMm;
@@ -39,7 +38,7 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
     this.which = Which.of("which", Objects.requireNonNullElse(which, List.of()), 0, 60);
     if (!this.which.isEmpty() && this.which.size() != pieces) {
       throw new BadValue(
-          "which", Text.of("%d bars are named and %d set aside.", this.which.size(), pieces));
+          "which", Text.of("%d bars are named, but %d are set aside.", this.which.size(), pieces));
     }
   }
 
@@ -77,7 +76,7 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
     if (pieces > bars.count()) {
       return new Impossible(
           "pieces",
-          Text.of("%d bars cannot be set aside of %d.", pieces, bars.count()),
+          Text.of("You cannot set aside %d of %d bars.", pieces, bars.count()),
           "Set aside fewer, or cut more pieces first.");
     }
     var missing = Which.missing("which", which, bars);
@@ -93,7 +92,7 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
       return new Impossible(
           "lengthMm",
           Text.of(
-              "The bar is %s long, and %s with the saw cut leave nothing to go on with.",
+              "The bar is %s long. %s with the saw cut leaves nothing to continue with.",
               Measure.mm(bars.lengthMm()), Measure.mm(lengthMm + kerfMm)),
           "Set aside less.");
     }

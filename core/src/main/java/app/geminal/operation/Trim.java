@@ -38,9 +38,9 @@ public record Trim(double frontMm, double backMm, double sidesMm) implements Ope
       return new Impossible(
           "backMm",
           Text.of(
-              "Trimming takes %s off a bar %s long.",
+              "Trimming takes %s off bar %s long.",
               Measure.mm(frontMm + backMm), Measure.mm(bars.lengthMm())),
-          "Trim less, or keep the bar longer before this step.");
+          "Trim less, or make the bar longer before this step.");
     }
     if (width <= 0) {
       return new Impossible(

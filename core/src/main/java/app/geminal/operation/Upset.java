@@ -42,15 +42,15 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
     if (width > Stack.WIDEST_MM) {
       return new Impossible(
           "reduction",
-          Text.of("The bar would be %s wide.", Measure.mm(width)),
-          "Take less off its height.");
+          Text.of("The bar gets %s wide.", Measure.mm(width)),
+          "Use a smaller reduction.");
     }
     if (bowMm > width / 2) {
       return new Impossible(
           "bowMm",
           Text.of(
               "A bow of %s does not fit into a bar %s wide.", Measure.mm(bowMm), Measure.mm(width)),
-          "Bow it less.");
+          "Use a smaller bow.");
     }
     Section flat = stood.resized(width, height);
     Section pressed = bowMm == 0 ? flat : Section.wrought(flat.up(), flat.across(), flat);

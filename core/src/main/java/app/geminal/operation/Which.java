@@ -23,7 +23,7 @@ final class Which {
       Require.count(field + "/" + i, bars.get(i), 1, 10_000);
     }
     if (new HashSet<>(bars).size() < bars.size()) {
-      throw new BadValue(field, "A bar is named twice.");
+      throw new BadValue(field, "The same bar is named twice.");
     }
     return bars;
   }
@@ -36,8 +36,8 @@ final class Which {
         .map(n ->
             new Impossible(
                 field,
-                Text.of("There is no bar %d of %d.", n, bars.count()),
-                "Name one that is there."));
+                Text.of("There is no bar %d. There are %d bars.", n, bars.count()),
+                "Choose an existing bar."));
   }
 
   /** All bars in the order they are numbered afterwards: those that stay, then those that go. */

@@ -30,7 +30,7 @@ public record Question(
       throw new BadValue(
           "members",
           Text.of(
-              "These are all %s: it welds to itself, and one steel shows no pattern. Name a second steel.",
+              "These are all %s. One steel shows no pattern. Name a second steel.",
               members.getFirst().steel().id()));
     }
   }

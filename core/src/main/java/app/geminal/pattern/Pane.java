@@ -32,7 +32,7 @@ public record Pane(
       throw new BadValue(
           "widthPx",
           Text.of(
-              "A picture of %,d × %,d pixels is more than 8 million; ask for fewer.",
+              "A picture of %,d × %,d pixels is more than 8 million. Use fewer.",
               widthPx, heightPx));
     }
   }

@@ -124,7 +124,7 @@ public record ScanLine(List<Layer> layers, long count) {
         count++;
         if (count > MOST_COUNTED) {
           throw new BadValue(
-              "", "This line crosses more than a million layers; draw a shorter one.");
+              "", "This line crosses more than a million layers. Draw a shorter one.");
         }
         if (count <= MOST_LISTED) {
           layers.add(new Layer(steel, (at - since) * lengthMm));

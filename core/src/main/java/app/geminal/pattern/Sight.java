@@ -45,8 +45,7 @@ public final class Sight {
       return BladeShape.of(blade);
     }
     if (view instanceof View.Bevel && field.blade().isEmpty()) {
-      throw new BadValue(
-          "blade", "This bar is no blade yet; say which blade shall be laid into it.");
+      throw new BadValue("blade", "This bar is not a blade yet. Choose a blade to place in it.");
     }
     return field.blade().orElse(BladeShape.NONE);
   }

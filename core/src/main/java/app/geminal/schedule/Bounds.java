@@ -40,7 +40,7 @@ public record Bounds(
     Require.count("fewestCut", fewestCut, 2, MOST_CUT);
     Require.count("mostCut", mostCut, fewestCut, MOST_CUT);
     if (Require.present("layouts", layouts).isEmpty()) {
-      throw new BadValue("layouts", "Choose at least one way to lay the pieces.");
+      throw new BadValue("layouts", "Choose at least one stack pattern.");
     }
     layouts = Ordered.copyOf(layouts);
   }

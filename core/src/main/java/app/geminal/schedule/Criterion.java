@@ -5,7 +5,7 @@ public enum Criterion {
   /** Set welds. */
   WELDS("fewest welds"),
   /** Joint faces to grind and degrease. */
-  FACES("fewest faces to grind"),
+  FACES("fewest joint faces"),
   /**
    * Steel that goes in, in steps of 10 g; where the steel is given, finished length that comes out.
    */

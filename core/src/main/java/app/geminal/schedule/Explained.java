@@ -36,23 +36,23 @@ public final class Explained {
         said.add(name(criterion, way));
       }
     }
-    String first = said.isEmpty() ? "a middle way" : String.join(", ", said);
+    String first = said.isEmpty() ? "a compromise" : String.join(", ", said);
     List<String> all = new ArrayList<>(List.of(capital(first)));
     if (way.tallestMm() > 0) {
-      all.add(Text.of("needs a stack %s high", Measure.mm(way.tallestMm())));
+      all.add(Text.of("stack %s high", Measure.mm(way.tallestMm())));
     }
-    all.add(Text.of("a bar %s long", Measure.mm(way.longestMm())));
+    all.add(Text.of("bar %s long", Measure.mm(way.longestMm())));
     if (way.coarsePercent() > 0) {
-      all.add(Text.of("%.0f %% of the height is broad sheets", way.coarsePercent()));
+      all.add(Text.of("%.0f%% of the height in broad sheets", way.coarsePercent()));
     }
-    all.add(Text.of("loses %.0f %%", 100 * (1 - way.yield())));
+    all.add(Text.of("%.0f%% lost", 100 * (1 - way.yield())));
     return String.join("; ", all) + ".";
   }
 
   private String name(Criterion criterion, Way way) {
     return switch (criterion) {
       case STEEL -> question.from().givesLength() ? "the longest finished bar" : criterion.best();
-      case DISTANCE -> way.distance() == 0 ? "exactly the count" : criterion.best();
+      case DISTANCE -> way.distance() == 0 ? "exact count" : criterion.best();
       case WELDS, FACES, TIME, RISK, EVEN -> criterion.best();
     };
   }

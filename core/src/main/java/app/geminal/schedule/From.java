@@ -104,15 +104,16 @@ public sealed interface From {
     /** Checks what the search can take. */
     public Bar {
       if (bars.count() != 1) {
-        throw new BadValue("bars", Text.of("One bar at a time: %d lie there.", bars.count()));
+        throw new BadValue(
+            "bars", Text.of("Choose one bar at a time. There are %d here.", bars.count()));
       }
       if (bars.form() != Form.BAR || bars.hasVoids() || !bars.section().isLevel()) {
         throw new BadValue(
             "bars",
-            "The layers of this bar do not lie flat any more, or it is not square; ways to a count are found for flat layers only.");
+            "The layers of this bar are not flat, or it is not square. The Finder works with flat layers only.");
       }
       if (bars.layers().layers(MOST_KNOWN).isEmpty()) {
-        throw new BadValue("bars", "The bar has more layers than can be followed one by one.");
+        throw new BadValue("bars", "The bar has too many layers for the Finder.");
       }
     }
   }

@@ -7,7 +7,7 @@ public enum Layout {
   /** Two of each in turn: bold lines. */
   DOUBLED("doubled"),
   /** In turn, the first and the last piece twice as thick, so that fire and grinding leave them. */
-  THICK_OUTSIDES("thick outsides");
+  THICK_OUTSIDES("double outer pieces");
 
   private final String words;
 

@@ -102,7 +102,7 @@ public record Within(
       case FINEST -> finestMm;
       case FORCE -> forceKn;
       case LENGTH ->
-          throw new IllegalArgumentException("The finished length is no limit of these.");
+          throw new IllegalArgumentException("The finished length is not one of these limits.");
     };
   }
 

@@ -54,7 +54,7 @@ public record Composition(
       throw new BadValue(
           "carbon",
           Text.of(
-              "Typical carbon lies between its lowest and highest; here are %s, %s and %s %%.",
+              "Typical carbon must be between lowest and highest. Here: %s, %s and %s %%.",
               carbonMin, carbon, carbonMax));
     }
     double sum =
@@ -69,7 +69,7 @@ public record Composition(
             + copper
             + phosphorus;
     if (sum > 100.001) {
-      throw new BadValue("", Text.of("The contents add up to %.1f %%; more than all of it.", sum));
+      throw new BadValue("", Text.of("The contents add up to %.1f %%, more than 100 %%.", sum));
     }
   }
 

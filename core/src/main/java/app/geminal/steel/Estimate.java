@@ -84,8 +84,8 @@ public final class Estimate {
         .orElseThrow(() ->
             new BadValue(
                 "given/solidusC",
-                "The solidus cannot be worked out for this composition. Give it, or name a"
-                    + " steel it is like."));
+                "The solidus cannot be calculated for this composition. Enter it, or name a"
+                    + " similar steel."));
   }
 
   /** The lower end rises with less carbon and with chromium; the upper keeps off the solidus. */

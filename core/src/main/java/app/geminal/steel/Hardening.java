@@ -32,7 +32,7 @@ public record Hardening(
     Require.temperature("fromC", fromC, 600, 1300);
     Require.temperature("toC", toC, 600, 1300);
     if (fromC > toC) {
-      throw new BadValue("toC", "The highest hardening heat lies under the lowest.");
+      throw new BadValue("toC", "The highest hardening heat is below the lowest.");
     }
     Require.number("dissolvedCarbon", dissolvedCarbon, 0, 2.1, " %");
   }

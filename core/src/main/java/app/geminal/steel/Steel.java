@@ -106,7 +106,7 @@ public record Steel(
     String text = Require.text(field, id, 40);
     if (!text.matches("[A-Za-z0-9_-]+")) {
       throw new BadValue(
-          field, "A steel's short name has letters, digits, _ and - only; this is “" + text + "”.");
+          field, "A short name has letters, digits, _ and - only. This is “" + text + "”.");
     }
     return text;
   }

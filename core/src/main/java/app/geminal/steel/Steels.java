@@ -34,9 +34,8 @@ public final class Steels {
    */
   public Steel get(String id) {
     return find(id)
-        .orElseThrow(() ->
-            new BadValue(
-                "steel", "No steel is called “" + id + "” here. Choose one from the list."));
+        .orElseThrow(
+            () -> new BadValue("steel", "Unknown steel: “" + id + "”. Choose one from the list."));
   }
 
   /** All of them, in their given order. */

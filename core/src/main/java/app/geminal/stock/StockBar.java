@@ -59,7 +59,7 @@ public record StockBar(
     this.price = price == null ? null : Require.number("price", price, 0, 1e6, "");
     this.pricePer = pricePer;
     if ((price == null) != (pricePer == null)) {
-      throw new BadValue("pricePer", "A price says what it is for, by the metre or the kilogram.");
+      throw new BadValue("pricePer", "Choose a price per metre or per kilogram.");
     }
     this.prepMinutes =
         prepMinutes == null ? null : Require.number("prepMinutes", prepMinutes, 0, 10_000, " min");

@@ -37,7 +37,7 @@ class CountEventsTest {
     assertThat(laid.meeting()).containsExactly("B");
     assertThat(CountWords.of(run, run.stages().size() - 1))
         .startsWith(
-            "5 bars of 13 layers make 65. Grinding the joint faces takes off 8 layers. At all of 4 joints two B faces meet and become one layer: 65 − 8 − 4 = 53.");
+            "5 bars of 13 layers make 65. Grinding the joint faces removes 8 layers. At all of 4 joints two B faces meet and become one layer: 65 − 8 − 4 = 53.");
   }
 
   @Test

@@ -82,26 +82,14 @@ class RunTest {
       delimiter = '|',
       value = {
         "(D 3) 40 x 100|One piece is one layer.",
-        "13 (D 3, B 1) 40 x 200|13 pieces, and no two of one steel touch: every piece is a layer.",
-        "(D 3, D 3, B 1) 40 x 200|3 pieces, and at 1 of 2 joints both are of one steel and become"
-            + " one layer: 3 − 1 = 2. The count at the saw stays 3, because it multiplies pieces and"
-            + " bars and lets nothing merge.",
-        "13 (D 3, B 1) 40 x 200 > cut 5 > restack same|5 bars of 13 layers make 65. At all of 4"
-            + " joints two D faces meet and become one layer: 65 − 4 = 61. The count at the saw stays"
-            + " 65, because it multiplies pieces and bars and lets nothing merge.",
-        "12 (D 3, B 1) 40 x 200 > cut 5 > restack same|5 bars of 12 layers make 60. At every joint"
-            + " two different steels meet, so nothing merges.",
-        "12 (D 3, B 1) 40 x 200 > cut 5 > restack turned|5 bars of 12 layers make 60. At all of 4"
-            + " joints two like faces meet and become one layer: 60 − 4 = 56. The count at the saw"
-            + " stays 60, because it multiplies pieces and bars and lets nothing merge.",
-        "13 (D 3, B 1) 40 x 200 > cut 5 > restack same with (B 1)|5 bars of 13 layers and 4 pieces"
-            + " between make 69. At every joint two different steels meet, so nothing merges.",
-        "7 (D 3, B 1) 40 x 200 > fold|A fold lays the top face on itself, and two D faces become one"
-            + " layer: 2 × 7 − 1 = 13. The count at the saw stays 14, because it multiplies pieces"
-            + " and bars and lets nothing merge.",
-        "3 (D 3, B 1) 40 x 200 > grind 3.5, 0|3 pieces, and no two of one steel touch: every piece is"
-            + " a layer. Fire and grinding have since taken 1 whole layer off the outside. The count"
-            + " at the saw stays 3, because it multiplies pieces and bars and lets nothing merge.",
+        "13 (D 3, B 1) 40 x 200|13 pieces, no two of one steel together: every piece is a layer.",
+        "(D 3, D 3, B 1) 40 x 200|3 pieces. At 1 of 2 joints the same steel meets and becomes one layer: 3 − 1 = 2. The nominal count (pieces × cuts) is 3. It ignores merged layers.",
+        "13 (D 3, B 1) 40 x 200 > cut 5 > restack same|5 bars of 13 layers make 65. At all of 4 joints two D faces meet and become one layer: 65 − 4 = 61. The nominal count (pieces × cuts) is 65. It ignores merged layers.",
+        "12 (D 3, B 1) 40 x 200 > cut 5 > restack same|5 bars of 12 layers make 60. At every joint two different steels meet, so no layers merge.",
+        "12 (D 3, B 1) 40 x 200 > cut 5 > restack turned|5 bars of 12 layers make 60. At all of 4 joints two like faces meet and become one layer: 60 − 4 = 56. The nominal count (pieces × cuts) is 60. It ignores merged layers.",
+        "13 (D 3, B 1) 40 x 200 > cut 5 > restack same with (B 1)|5 bars of 13 layers and 4 pieces between make 69. At every joint two different steels meet, so no layers merge.",
+        "7 (D 3, B 1) 40 x 200 > fold|A fold puts the top face on itself. Two D faces become one layer: 2 × 7 − 1 = 13. The nominal count (pieces × cuts) is 14. It ignores merged layers.",
+        "3 (D 3, B 1) 40 x 200 > grind 3.5, 0|3 pieces, no two of one steel together: every piece is a layer. Scale and grinding have since removed 1 whole layer from the outside. The nominal count (pieces × cuts) is 3. It ignores merged layers.",
       })
   void theCountIsExplained(String line, String words) {
     Run run = run(line);

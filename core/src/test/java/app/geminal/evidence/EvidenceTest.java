@@ -203,9 +203,9 @@ class EvidenceTest {
         .containsOnlyKeys("soak-short")
         .containsEntry(
             "soak-short",
-            "In your Book 0 of 3 welds soaked shorter than they needed opened; too few to tell.");
+            "In your Book, 0 of 3 welds soaked too short delaminated. Not enough welds yet.");
     assertThat(Sayings.of(Collections.nCopies(40, at(1150, tooShort))).get("soak-short"))
-        .endsWith("opened: 0 to 7 %, nine times in ten.");
+        .endsWith("delaminated: 0 to 7% (90% range).");
     assertThat(Sayings.of(List.of())).isEmpty();
   }
 
@@ -224,7 +224,7 @@ class EvidenceTest {
     assertThat(Evidence.byPosition(List.of(four)))
         .containsExactlyInAnyOrder(
             new Evidence.Line("outermost", new Tally(1, 1, 0)),
-            new Evidence.Line("further in", new Tally(2, 0, 0)));
+            new Evidence.Line("inside", new Tally(2, 0, 0)));
   }
 
   @Test

@@ -49,7 +49,7 @@ class HardeningPlanTest {
     HardeningPlan none = of(Map.of("M", 1.0), 4);
     assertThat(none.steels()).isEmpty();
     assertThat(none.quench()).isEmpty();
-    assertThat(none.compromise()).containsExactly("Nothing in it hardens.");
+    assertThat(none.compromise()).containsExactly("None of its steels hardens.");
     assertThat(none.cautions()).isNotEmpty();
   }
 

@@ -99,7 +99,7 @@ class MeasuredTest {
     assertThat(d.faceMm()).isCloseTo(6000 / (2 * 40 * 190.0), within(1e-9));
     assertThat(d.scaleMm()).isCloseTo(6000 / (2 * (40 * 190 + 190 * 15 + 40 * 15.0)), within(1e-9));
     assertThat(d.words(bar(40, 15, 200), bar(40, 15, 190), 0.1).getFirst())
-        .contains("5.0 %", "where [[mm 0.1]] was reckoned");
+        .contains("5.0 %", "calculated: [[mm 0.1]]");
   }
 
   @Test
@@ -120,8 +120,8 @@ class MeasuredTest {
   void aBarIsToldWhatItGivesAtTheSaw() {
     assertThat(SawnInto.words(bar(40, 15, 568), 2, 100))
         .isEqualTo(
-            "It gives 2 pieces of [[mm 283]], 3 of [[mm 188]], 4 of [[mm 140.5]], 5 of [[mm 112]]; 6 of [[mm 93]] would be under the [[mm 100]] you can hold.");
-    assertThat(SawnInto.words(bar(40, 15, 50), 2, 60)).startsWith("It is too short to cut");
+            "It gives 2 pieces of [[mm 283]], 3 of [[mm 188]], 4 of [[mm 140.5]], 5 of [[mm 112]]; 6 of [[mm 93]] are shorter than the [[mm 100]] you can hold.");
+    assertThat(SawnInto.words(bar(40, 15, 50), 2, 60)).startsWith("Too short to cut");
     assertThat(SawnInto.words(bar(40, 15, 5000), 2, 60)).endsWith("or more.");
   }
 

@@ -162,7 +162,7 @@ class OperationsTest {
   @Test
   void tooManyHeatsBurnTheBarAway() {
     Bars foil = Bars.level(1, 40, 100, LayerSequence.band("D", 0.2), 1, false);
-    assertThat(refused(new Draw(30, 0.1, 20, Tool.ROUND), foil).reason()).contains("burn away");
+    assertThat(refused(new Draw(30, 0.1, 20, Tool.ROUND), foil).reason()).contains("burns away");
   }
 
   static List<ThrowingCallable> badValues() {

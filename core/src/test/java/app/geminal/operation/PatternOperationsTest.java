@@ -142,7 +142,8 @@ class PatternOperationsTest {
     assertThat(cored.bars().amount().volumeMm3())
         .isCloseTo(strip.amount().volumeMm3() + Math.PI * 9 * 60, within(1e-6));
     assertThat(cored.bars().section().up().steelAt(cored.bars().heightMm() / 2)).isEqualTo("M");
-    assertThat(refused(new RollUp(true, null, 1), strip.withLength(9)).reason()).contains("once");
+    assertThat(refused(new RollUp(true, null, 1), strip.withLength(9)).reason())
+        .contains("too short for one turn");
   }
 
   @Test

@@ -44,7 +44,7 @@ class CountingLineTest {
     Run run = Looked.run(BAR + "cut 4 > restack (same, quarter)");
     assertThat(CountWords.of(run, run.stages().size() - 1))
         .doesNotContain("4 bars of 13 layers")
-        .contains("4 bars, not all crossed the same way, make 28.");
+        .contains("4 bars, crossed in different ways, make 28.");
   }
 
   @ParameterizedTest

@@ -184,7 +184,7 @@ class FlawMapsTest {
     assertThat(Travel.of(run, PRACTICE, "", 2, inFourth))
         .extracting(at -> at.spot().bar())
         .containsExactly(3, 2, 1, 0);
-    assertThat(Travel.of(run, PRACTICE, "", 2, inFourth.inBar(1))).as("given up").hasSize(1);
+    assertThat(Travel.of(run, PRACTICE, "", 2, inFourth.inBar(1))).as("scrapped").hasSize(1);
     assertThat(Travel.of(run, PRACTICE, "", 2, inFourth.inBar(4)).getLast().aside()).isTrue();
   }
 }

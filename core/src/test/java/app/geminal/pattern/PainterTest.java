@@ -164,6 +164,6 @@ class PainterTest {
     assertThat(picture.at(238, 46)).as("below the point").isZero();
     assertThatThrownBy(() -> Sight.of(bar, new View.Bevel(null, 0, 0), 0))
         .isInstanceOf(BadValue.class)
-        .hasMessageContaining("no blade yet");
+        .hasMessageContaining("not a blade yet");
   }
 }

@@ -45,7 +45,7 @@ class ExplainedTest {
       }
       String named =
           criterion == Criterion.DISTANCE && ways.get(best).distance() == 0
-              ? "exactly the count"
+              ? "exact count"
               : criterion.best();
       assertThat(lines.get(best)).containsIgnoringCase(named);
     }
@@ -57,8 +57,7 @@ class ExplainedTest {
     List<Way> ways = ways(question);
     assertThat(Explained.of(ways, question))
         .hasSameSizeAs(ways)
-        .allMatch(
-            l -> l.matches(".*; needs a stack \\[\\[mm .*]] high; a bar .* long; loses \\d+ %\\."));
+        .allMatch(l -> l.matches(".*; stack \\[\\[mm .*]] high; bar .* long; \\d+% lost\\."));
   }
 
   @Test

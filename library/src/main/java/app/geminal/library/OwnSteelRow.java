@@ -73,7 +73,7 @@ record OwnSteelRow(CSVRecord cells) {
       String[] parts = text.strip().split(";", 3);
       if (parts.length < 3) {
         throw new Cell(
-            "tests", "A test is kind;figure;what was seen, such as spark;0.7;short bursts.");
+            "tests", "Write a test as kind;figure;what was seen, such as spark;0.7;short bursts.");
       }
       tests.add(
           new StockTest(
@@ -98,7 +98,7 @@ record OwnSteelRow(CSVRecord cells) {
             new Cell(
                 column,
                 Text.of(
-                    "“%s” is none of %s.",
+                    "“%s” is not one of %s.",
                     text,
                     String.join(
                         ", ",
@@ -121,7 +121,7 @@ record OwnSteelRow(CSVRecord cells) {
     try {
       return Double.parseDouble(text.strip());
     } catch (NumberFormatException e) {
-      throw new Cell(column, Text.of("“%s” is no number; write it with a point.", text));
+      throw new Cell(column, Text.of("“%s” is not a number. Write it with a decimal point.", text));
     }
   }
 }

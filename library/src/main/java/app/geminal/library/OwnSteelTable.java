@@ -100,12 +100,12 @@ public final class OwnSteelTable {
           .forEach(c -> faults.add(new Fault(1, c, "This column is missing from the header.")));
       header.stream()
           .filter(c -> !COLUMNS.contains(c))
-          .forEach(c -> faults.add(new Fault(1, c, "No column of this name is known.")));
+          .forEach(c -> faults.add(new Fault(1, c, "Unknown column.")));
       if (faults.isEmpty()) {
         rows(parser, shipped, steels, faults);
       }
     } catch (IOException | IllegalArgumentException | UncheckedIOException e) {
-      faults.add(new Fault(1, "", "This is no CSV that can be read: " + e.getMessage()));
+      faults.add(new Fault(1, "", "This CSV cannot be read: " + e.getMessage()));
     }
     return faults.isEmpty() ? new Table(steels, faults) : new Table(List.of(), faults);
   }
@@ -120,7 +120,7 @@ public final class OwnSteelTable {
             new Fault(
                 line,
                 "",
-                Text.of("The row has %d fields; the header has %d.", row.size(), COLUMNS.size())));
+                Text.of("The row has %d fields. The header has %d.", row.size(), COLUMNS.size())));
         continue;
       }
       if (steels.size() >= MOST_ROWS) {

@@ -55,11 +55,11 @@ class OwnSteelTableTest {
       quoteCharacter = '`',
       textBlock =
           """
-          ,0.85,     | ,lots,      | Mn         | no number
-          ,reclaimed,| ,borrowed,  | origin     | none of
+          ,0.85,     | ,lots,      | Mn         | not a number
+          ,reclaimed,| ,borrowed,  | origin     | not one of
           old_spring,| old spring!,| short_name | letters, digits
           leaf_spring| unicorn     | like       | unicorn
-          medium_oil | milk        | quench     | none of
+          medium_oil | milk        | quench     | not one of
           spark;0.62;| spark;9;    | tests      | 2.1
           ,0.6,0.6,0 | ,0.6,0.5,0  | C          | between
           """)

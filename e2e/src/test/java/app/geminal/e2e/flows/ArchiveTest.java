@@ -114,7 +114,7 @@ class ArchiveTest {
       again.backup(second);
       same(first, second);
       assertThat(Shop.run(Shop.restoring(again.home(), first), Map.of()).text())
-          .contains("This shop is open already");
+          .contains("This shop is already open");
     }
     killedHalfWay(heavy(first), first);
   }

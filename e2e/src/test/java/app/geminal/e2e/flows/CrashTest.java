@@ -146,14 +146,14 @@ class CrashTest {
       Shop.Said refused =
           Shop.run(bin("start", home, "--detach", "--port", "" + freePort()), Map.of());
       assertThat(refused.status()).isNotZero();
-      assertThat(refused.text()).contains("broke off half-way", backup.toString(), "bin/recover");
+      assertThat(refused.text()).contains("was interrupted", backup.toString(), "bin/recover");
       Shop.Said recovered = Shop.run(bin("recover", home), Map.of());
       assertThat(recovered.text()).contains("What was there is in", "start it with");
       shop.restart();
       assertThat(new Smith(shop).get("/api/v1/billets")).isEqualTo(before);
       Shop.run(bin("stop", home), Map.of());
       Shop.Said again = Shop.run(bin("recover", home), Map.of());
-      assertThat(again.text()).contains("no upgrade of the shop").contains("broke off");
+      assertThat(again.text()).contains("no upgrade of the shop").contains("was interrupted");
       shop.restart();
     }
   }

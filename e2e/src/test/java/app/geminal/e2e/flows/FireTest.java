@@ -60,7 +60,7 @@ class FireTest extends Story {
       if (order.startsWith("Result")) {
         return;
       }
-      boolean waits = order.startsWith("Leave");
+      boolean waits = order.startsWith("Keep");
       boolean justTapped =
           order.equals(tapped) && System.nanoTime() - tappedAt < AGAIN_MS * 1_000_000L;
       if (!waits && !justTapped) {
@@ -105,7 +105,7 @@ class FireTest extends Story {
     obey(fire);
     tapsFit(fire);
     page.keyboard().press("h");
-    assertThat(fire.order()).containsText("Held");
+    assertThat(fire.order()).containsText("Sound");
     page.keyboard().press("e");
     assertThat(fire.order()).hasText("Practice run review");
     assertThat(page.getByLabel("What the log shows")).containsText("Taken out when it was ready.");
@@ -176,7 +176,7 @@ class FireTest extends Story {
     bench.writeSingleRegister(1, new WriteSingleRegisterRequest(5, 1));
     page.keyboard().press("i");
     assertThat(fire.forge()).containsText("frozen", new ContainsTextOptions().setTimeout(60_000));
-    assertThat(fire.forge()).containsText("reckoned with");
+    assertThat(fire.forge()).containsText("using");
     page.keyboard().press("t");
     assertThat(fire.steps()).containsText("turn ✓");
     bench.writeSingleRegister(1, new WriteSingleRegisterRequest(5, 0));

@@ -44,7 +44,7 @@ class FirstBilletTest extends Story {
     assertThat(billet.figure(11)).contains("49 visible layers, nominal 54");
 
     billet.openStage(0, "Set weld");
-    billet.logWeld("2150 F", "dry", "held", "Rang clean when cold.");
+    billet.logWeld("2150 F", "fuel soak", "sound", "Rang clean when cold.");
     assertThat(billet.log()).containsText("Rang clean when cold.");
 
     shop.restart();
@@ -57,7 +57,7 @@ class FirstBilletTest extends Story {
     assertThat(book.welds().first()).containsText("Block-strop knife");
     assertThat(book.welds().first()).containsText("2150 °F");
     assertThat(book.welds().first()).containsText("fuel soak");
-    assertThat(book.welds().first()).containsText("held");
+    assertThat(book.welds().first()).containsText("sound");
     book.find("rang strop");
     assertThat(book.welds()).hasCount(1);
   }

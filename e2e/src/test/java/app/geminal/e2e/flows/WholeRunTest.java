@@ -154,10 +154,10 @@ class WholeRunTest extends Story {
         Files.readString(download.path(), StandardCharsets.UTF_8).replace(KNIFE, "Sent over");
     new BilletPage(page).rack().billets().first().waitFor();
     give(document.replace("\"kind\" : \"twist\"", "\"kind\" : \"wring\""));
-    assertThat(page.getByText("“wring” is no kind of step.")).isVisible();
+    assertThat(page.getByText("“wring” is not a kind of step.")).isVisible();
     assertThat(page.getByText("at /plan/steps/2/operation")).isVisible();
     give("this is no plan");
-    assertThat(page.getByText("This is not JSON from here on.")).isVisible();
+    assertThat(page.getByText("From here on this is not JSON.")).isVisible();
     assertThat(rack.billets()).hasCount(before);
     give(document);
     BilletPage taken = new BilletPage(page);
@@ -181,7 +181,7 @@ class WholeRunTest extends Story {
     assertThat(billet.panel()).containsText("The bar is long enough");
     billet.button("Find the smallest stack").click();
     billet.panel().getByText("Use this stack").click();
-    assertThat(billet.panel()).containsText(Pattern.compile("them, \\.0\\d+ in of length"));
+    assertThat(billet.panel()).containsText(Pattern.compile("enough, \\.\\d+ in to spare"));
     billet.button("Undo").click();
     billet.button("Cut list").click();
     Locator list = page.getByLabel("Cut list", new Page.GetByLabelOptions().setExact(true));
@@ -198,19 +198,19 @@ class WholeRunTest extends Story {
     String ends = billet.figure(3);
     page.getByText("Shop", new Page.GetByTextOptions().setExact(true)).click();
     Locator habits = page.getByLabel("Shop defaults");
-    habits.getByText("oxidising").click();
+    habits.getByText("oxidizing").click();
     assertThat(
-            habits.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("oxidising")))
+            habits.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("oxidizing")))
         .isChecked();
     Locator bore = page.getByLabel(Pattern.compile("^Bore")).first();
     bore.fill("-1");
     bore.press("Enter");
-    assertThat(page.getByRole(AriaRole.ALERT)).containsText("0 or more");
+    assertThat(page.getByRole(AriaRole.ALERT)).containsText("Enter 0 to");
     bore.press("Escape");
     page.goBack();
     assertThat(billet.figures().nth(3)).not().hasAttribute("aria-label", ends);
     page.goForward();
-    habits.getByText("rich", new Locator.GetByTextOptions().setExact(true)).click();
+    habits.getByText("reducing (rich)", new Locator.GetByTextOptions().setExact(true)).click();
     page.goBack();
     assertThat(billet.figures().nth(3)).hasAttribute("aria-label", ends);
   }

@@ -39,7 +39,7 @@ public record SteelsPage(Page page) {
   }
 
   public Locator verdict() {
-    return page.getByLabel("Compatibility");
+    return page.getByLabel("Compatibility", new Page.GetByLabelOptions().setExact(true));
   }
 
   public Locator reasons() {

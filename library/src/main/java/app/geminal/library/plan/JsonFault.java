@@ -40,29 +40,30 @@ public record JsonFault(Kind kind, String pointer, String reason) {
           Kind.BAD_VALUE, path.isEmpty() ? where : where + "/" + path, bad.get().words());
     }
     if (find(thrown, StreamConstraintsException.class).isPresent()) {
-      return new JsonFault(Kind.TOO_LARGE, where, "No plan or record is this large.");
+      return new JsonFault(Kind.TOO_LARGE, where, "This is too large for a plan or record.");
     }
     return new JsonFault(
-        Kind.UNREADABLE, where, json.map(JsonFault::words).orElse("There is no readable body."));
+        Kind.UNREADABLE,
+        where,
+        json.map(JsonFault::words).orElse("The request body cannot be read."));
   }
 
   private static String words(JacksonException json) {
     return switch (json) {
       case UnrecognizedPropertyException unknown ->
-          Text.of("“%s” is not known here.", unknown.getPropertyName());
+          Text.of("“%s” is not known.", unknown.getPropertyName());
       case InvalidTypeIdException type when type.getTypeId() != null ->
-          Text.of("“%s” is no kind of step.", type.getTypeId());
+          Text.of("“%s” is not a kind of step.", type.getTypeId());
       case InvalidTypeIdException _ ->
-          "What is laid here is a piece with its steel and thickness, or a bar of a part.";
+          "Enter a piece with steel and thickness, or a bar of a part.";
       case MismatchedInputException mismatch
           when mismatch.getTargetType() != null && isNumber(mismatch.getTargetType()) ->
-          "A number belongs here.";
+          "Write a number here.";
       case MismatchedInputException mismatch
           when mismatch.getTargetType() != null && mismatch.getTargetType().isEnum() ->
-          Text.of("This must be one of %s.", List.of(mismatch.getTargetType().getEnumConstants()));
-      case MismatchedInputException _ ->
-          "Something of another kind belongs here, or it is missing.";
-      default -> "This is not JSON from here on.";
+          Text.of("Use one of %s.", List.of(mismatch.getTargetType().getEnumConstants()));
+      case MismatchedInputException _ -> "The value here is missing or of the wrong type.";
+      default -> "From here on this is not JSON.";
     };
   }
 

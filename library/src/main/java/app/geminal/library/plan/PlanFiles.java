@@ -87,24 +87,25 @@ public final class PlanFiles {
           new JsonFault(
               JsonFault.Kind.TOO_LARGE,
               "",
-              Text.of("A plan has at most %,d characters; this has %,d.", LONGEST, text.length())));
+              Text.of(
+                  "A plan has at most %,d characters. This one has %,d.", LONGEST, text.length())));
     }
     try {
       JsonNode tree = JSON.readTree(text);
       refuseUnless(
           tree != null && tree.isObject(),
           "",
-          "A plan is a JSON object; see docs/formats/plan.md.");
+          "A plan is a JSON object. See docs/formats/plan.md.");
       refuseUnless(
           PlanFile.FORMAT.equals(tree.path("format").asString("")),
           "/format",
-          Text.of("This is not a Geminal plan: its format is not “%s”.", PlanFile.FORMAT));
+          Text.of("This is not a Geminal plan. Its format is not “%s”.", PlanFile.FORMAT));
       JsonNode version = tree.path("version");
       refuseUnless(
           version.isIntegralNumber() && version.asInt() == PlanFile.VERSION,
           "/version",
           Text.of(
-              "Only version %d is known here, and this says %s. A newer Geminal may read it.",
+              "Only version %d is known here. This says %s. A newer Geminal may read it.",
               PlanFile.VERSION, version.isMissingNode() ? "none" : version.toString()));
       Document read = JSON.readValue(text, Document.class);
       return new PlanFile(read.name(), read.purpose(), read.plan(), read.steels());

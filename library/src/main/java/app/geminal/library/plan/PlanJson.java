@@ -97,7 +97,7 @@ public final class PlanJson {
     public Double deserialize(JsonParser parser, DeserializationContext context) {
       Double value = super.deserialize(parser, context);
       if (value != null && !Double.isFinite(value)) {
-        throw new BadValue("", "This must be a number that can be used.");
+        throw new BadValue("", "Enter a usable number.");
       }
       return value;
     }

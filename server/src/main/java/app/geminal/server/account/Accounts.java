@@ -93,7 +93,7 @@ public class Accounts implements UserDetailsService {
   }
 
   private static BadValue nameTaken() {
-    return new BadValue("login", "Somebody has this sign-in name already.");
+    return new BadValue("login", "This sign-in name is already in use.");
   }
 
   private static void requirePassword(String password) {
@@ -103,14 +103,14 @@ public class Accounts implements UserDetailsService {
       throw new BadValue(
           "password",
           Text.of(
-              "This password is too long: %d bytes, at most %d. Letters with accents count twice.",
+              "This password is too long: %d bytes. The limit is %d. Accented letters count twice.",
               bytes, MOST_PASSWORD_BYTES));
     }
     if (password.length() < SHORTEST_PASSWORD) {
       throw new BadValue(
           "password",
           Text.of(
-              "A password has at least %d characters; a short sentence is easy to keep.",
+              "A password needs at least %d characters. A short sentence is easy to remember.",
               SHORTEST_PASSWORD));
     }
   }
@@ -132,8 +132,7 @@ public class Accounts implements UserDetailsService {
     Require.present("rank", rank);
     boolean stays = rank == Rank.OWNER && mayEnter;
     if (there.rank() == Rank.OWNER && !stays && accounts.otherOwners(id) == 0) {
-      throw new BadValue(
-          "rank", "Nobody else is owner. Make somebody else one first, or the shop is shut.");
+      throw new BadValue("rank", "There is no other owner. Make another person owner first.");
     }
     accounts.change(id, rank, mayEnter);
     if (!mayEnter) {
@@ -175,7 +174,7 @@ public class Accounts implements UserDetailsService {
   }
 
   private static NotThere nobody(long id) {
-    return new NotThere("There is nobody of number " + id + ".");
+    return new NotThere("There is no person number " + id + ".");
   }
 
   /**

@@ -76,7 +76,7 @@ public class OwnerCode {
   public void require(@Nullable String given, String address) {
     guesses.require("", address);
     if (!accounts.isEmpty()) {
-      throw new BadValue("code", "This shop has its owner already. Sign in instead.");
+      throw new BadValue("code", "This shop already has an owner. Sign in instead.");
     }
     String now = code.get();
     if (given == null || now.isEmpty() || !matches(given, now)) {
@@ -100,7 +100,7 @@ public class OwnerCode {
 
   private static BadValue wrong() {
     return new BadValue(
-        "code", "This is not the code printed on the console when the shop was started.");
+        "code", "This is not the code printed on the console when the shop started.");
   }
 
   /** The owner is there: nobody needs the code any more. */

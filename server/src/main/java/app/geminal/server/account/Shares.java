@@ -32,10 +32,9 @@ class Shares {
           REQUESTS,
           REQUESTS_EACH,
           Duration.ofSeconds(20),
-          "Several of your requests are being worked on already.");
+          "Several of your requests are already running.");
   private final Turns streams =
-      new Turns(
-          STREAMS, STREAMS_EACH, Duration.ZERO, "Too many screens follow sessions at the forge.");
+      new Turns(STREAMS, STREAMS_EACH, Duration.ZERO, "Too many screens are following sessions.");
   private final Cache<String, String> people =
       Caffeine.newBuilder()
           .maximumSize(MOST_REMEMBERED)

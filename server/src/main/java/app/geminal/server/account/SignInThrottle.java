@@ -61,8 +61,8 @@ public class SignInThrottle extends OncePerRequestFilter {
     return Problem.of(
         HttpStatus.TOO_MANY_REQUESTS,
         "too-many-tries",
-        "Too many wrong tries",
-        "There were too many wrong tries.",
+        "Too many wrong attempts",
+        "There were too many wrong attempts.",
         "",
         Text.of("Wait %d seconds, then try again.", seconds));
   }

@@ -58,7 +58,7 @@ class ApiDescription {
                   .type(SecurityScheme.Type.HTTP)
                   .scheme("bearer")
                   .description(
-                      "A token made in the Shop, for scripts: needs no cookie and no change token."))
+                      "A token created in Shop, for scripts. Needs no cookie and no XSRF token."))
           .addSchemas(PROBLEM, problem());
       api.path("/api/v1/sign-in", signIn()).path("/api/v1/sign-out", signOut());
       AlwaysWritten.require(api);
@@ -130,12 +130,9 @@ class ApiDescription {
     problem.addProperty(
         "status", new JsonSchema().types(Set.of("integer")).description("The HTTP status."));
     text(problem, "detail", "What is wrong.");
-    text(
-        problem,
-        "where",
-        "Where in what was sent, as a JSON pointer; empty where no place is meant.");
+    text(problem, "where", "Where in the request, as a JSON pointer; empty for no place.");
     text(problem, "remedy", "What to do about it; may be empty.");
-    text(problem, "instance", "The path that was asked.");
+    text(problem, "instance", "The requested path.");
     text(problem, "words", "The detail with {0}, {1} in place of its figures; not there without.");
     problem.addProperty("figures", figures());
     return problem

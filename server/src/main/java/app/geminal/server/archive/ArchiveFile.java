@@ -78,7 +78,7 @@ final class ArchiveFile implements AutoCloseable {
       throw BadArchive.because("The archive's list of files is not complete.");
     }
     if (!Manifest.FORMAT.equals(manifest.format()) || manifest.version() != Manifest.VERSION) {
-      throw BadArchive.because("This is no archive of a shop that this release can read.");
+      throw BadArchive.because("This is not an archive this release can read.");
     }
     return manifest;
   }
@@ -90,7 +90,7 @@ final class ArchiveFile implements AutoCloseable {
         zip.stream().map(ZipEntry::getName).collect(Collectors.toCollection(HashSet::new));
     there.remove(Manifest.NAME);
     if (!there.equals(named)) {
-      throw BadArchive.because("The archive does not hold the files its list names.");
+      throw BadArchive.because("The archive does not contain the files in its list.");
     }
     for (Manifest.Item item : manifest.files()) {
       MessageDigest digest = Sums.sha256();

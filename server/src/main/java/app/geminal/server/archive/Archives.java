@@ -176,7 +176,8 @@ public class Archives {
   /** An archive goes into an empty shop. */
   void requireEmpty() {
     if (!isEmpty()) {
-      throw BadArchive.because("There is a shop here already; an archive goes into an empty one.");
+      throw BadArchive.because(
+          "There is already a shop here. Restore an archive into an empty one.");
     }
   }
 }

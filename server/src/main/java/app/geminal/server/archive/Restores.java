@@ -54,7 +54,7 @@ class Restores {
       if (number(there) > number(here)) {
         throw BadArchive.because(
             Text.of(
-                "The archive was written by a later release (tables of number %s, here %s). Update Geminal, then restore it.",
+                "The archive was written by a later release (tables %s, here %s). Update Geminal, then restore it.",
                 there, here));
       }
       if (there.equals(here)) {
@@ -63,7 +63,7 @@ class Restores {
         takeIn(file, there);
       }
     } catch (ZipException e) {
-      throw BadArchive.because("This is no archive, or it is cut short.");
+      throw BadArchive.because("This is not an archive, or it is incomplete.");
     } catch (JacksonException e) {
       throw BadArchive.because("A line of the archive is not JSON.");
     }

@@ -236,7 +236,7 @@ class TableRepository {
   /** What later becomes the name of a file, or decides what somebody may do, is looked at first. */
   private static void requireSane(String table, Map<String, Object> line, Set<String> columns) {
     if (table.equals("photo") && !PHOTO_ID.matcher(String.valueOf(line.get("id"))).matches()) {
-      throw BadArchive.because("A photograph has an id that is none.");
+      throw BadArchive.because("A photo has an invalid id.");
     }
     // Before there were roles everybody was an owner, and becomes one when the table gets them.
     if (table.equals("account")

@@ -79,7 +79,7 @@ class Uploads {
       last = upload;
       return upload.contents();
     } catch (ZipException e) {
-      throw BadArchive.because("This is no archive, or it is cut short.");
+      throw BadArchive.because("This is not an archive, or it is incomplete.");
     } catch (JacksonException e) {
       throw BadArchive.because("The archive's list of files is not JSON.");
     } catch (IOException e) {
@@ -120,7 +120,7 @@ class Uploads {
   synchronized void restore(String id) {
     Upload upload = last;
     if (upload == null || !upload.contents().id().equals(id)) {
-      throw new NotThere("This archive is not here any more. Choose the file again.");
+      throw new NotThere("This archive is no longer on the server. Choose the file again.");
     }
     try {
       restores.takeIn(upload.file());

@@ -2,6 +2,7 @@ package app.geminal.server.billet;
 
 import app.geminal.billet.Run;
 import app.geminal.billet.Stop;
+import app.geminal.finding.Alert;
 import app.geminal.finding.Checks;
 import app.geminal.finding.Finding;
 import app.geminal.finding.Known;
@@ -20,6 +21,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -65,6 +67,8 @@ record RunView(
    * @param severity how serious it is
    * @param safety whether it can hurt somebody
    * @param stage number of the stage it is found at, from 0
+   * @param stages every stage with the same cause, this one among them; a note is shown at the
+   *     first only
    * @param about what it concerns: a steel, a joint or a tool
    * @param actual the figure found, in the unit of limit; null where there is no figure
    * @param limit the limit it is held to, in the unit of actual; null where there is none
@@ -79,6 +83,7 @@ record RunView(
       Severity severity,
       boolean safety,
       int stage,
+      List<Integer> stages,
       String about,
       @Nullable Double actual,
       @Nullable Double limit,
@@ -88,12 +93,17 @@ record RunView(
       String record,
       @Nullable RemedyView remedy) {
 
-    static FindingView of(Finding f, Map<String, String> sayings) {
+    static Stream<FindingView> of(Alert alert, Map<String, String> sayings) {
+      return alert.all().stream().map(f -> of(f, alert.stages(), sayings));
+    }
+
+    private static FindingView of(Finding f, List<Integer> stages, Map<String, String> sayings) {
       return new FindingView(
           f.family(),
           f.severity(),
           f.safety(),
           f.stage(),
+          stages,
           f.about(),
           boxed(f.actual()),
           boxed(f.limit()),
@@ -180,7 +190,9 @@ record RunView(
             .mapToObj(i -> StageView.of(run, i, steels, shop))
             .toList(),
         run.stop().map(StopView::of).orElse(null),
-        Checks.of(run, steels, shop, known).stream().map(f -> FindingView.of(f, sayings)).toList(),
+        Alert.of(Checks.of(run, steels, shop, known)).stream()
+            .flatMap(a -> FindingView.of(a, sayings))
+            .toList(),
         LedgerView.of(run, steels),
         parts,
         run.plan().wanted().isEmpty() ? null : Finish.of(run, shop.practice()));

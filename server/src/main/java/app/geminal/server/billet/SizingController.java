@@ -95,7 +95,7 @@ class SizingController {
   SmallestView smallest(@RequestBody PlanBody body) {
     Plan plan = Require.present("plan", body.plan());
     if (plan.wanted().isEmpty()) {
-      throw new BadValue("plan/wanted", "Say first what pieces the bar shall yield.");
+      throw new BadValue("plan/wanted", "Enter the finished pieces first.");
     }
     return switch (Backwards.smallest(plan, shelf.steels(), shops.practice())) {
       case Backwards.Sized sized -> new SmallestView(true, sized.plan(), sized.margin());

@@ -197,7 +197,7 @@ public class BookService {
   public WeldView log(long billetId, Plan plan, MadeWeld weld, HowMade how, String login) {
     Dates.require("madeAt", weld.madeAt());
     if (weld.madeAt().isAfter(clock.instant().plus(AHEAD))) {
-      throw new BadValue("madeAt", "This is still to come; a weld is logged when it was made.");
+      throw new BadValue("madeAt", "This date is in the future. Log a weld after it was made.");
     }
     String title = title(plan, weld.stepKey());
     Joining joining = joining(plan, weld.stepKey());
@@ -289,7 +289,7 @@ public class BookService {
     WeldView was = weld(id);
     Dates.require("madeAt", weld.madeAt());
     if (weld.madeAt().isAfter(clock.instant().plus(AHEAD))) {
-      throw new BadValue("madeAt", "This is still to come; a weld is logged when it was made.");
+      throw new BadValue("madeAt", "This date is in the future. Log a weld after it was made.");
     }
     if (!welds.replace(id, version, weld, how)) {
       throw new Stale("This weld", was.version());

@@ -97,7 +97,7 @@ public class Entries {
     requirePast(says);
     EntryView was = get(id);
     if (was.kind() != says.kind() || !Objects.equals(was.stepKey(), says.stepKey())) {
-      throw new BadValue("says", "An entry stays of its kind and at its step; strike it instead.");
+      throw new BadValue("says", "An entry keeps its kind and its step. Delete it instead.");
     }
     if (!entries.replace(id, version, says)) {
       throw new Stale("This entry", was.version());
@@ -109,7 +109,7 @@ public class Entries {
   private void requirePast(Written says) {
     Dates.require("at", says.at());
     if (says.at().isAfter(clock.instant().plus(AHEAD))) {
-      throw new BadValue("at", "This is still to come; the Book holds what was.");
+      throw new BadValue("at", "This date is in the future. Log it after it was done.");
     }
   }
 
@@ -137,13 +137,13 @@ public class Entries {
     entries.lock(entryId);
     get(entryId);
     if (entries.photos(entryId) >= MOST_PHOTOS) {
-      throw new BadValue("photo", Text.of("An entry has room for %d photographs.", MOST_PHOTOS));
+      throw new BadValue("photo", Text.of("An entry can have %d photos.", MOST_PHOTOS));
     }
     if (entries.photoBytes() + photo.jpeg().length > mostPhotoBytes) {
       throw new BadValue(
           "photo",
           Text.of(
-              "The shop's photographs have reached %d MB. Delete some, or raise geminal.most-photos.",
+              "The shop's photos have reached %d MB. Delete some, or raise geminal.most-photos.",
               mostPhotoBytes / 1_000_000));
     }
     Instant now = clock.instant();
@@ -154,14 +154,14 @@ public class Entries {
   /** A photograph, JPEG. */
   @Transactional(readOnly = true)
   public byte[] jpeg(String id) {
-    return entries.jpeg(id).orElseThrow(() -> new NotThere("There is no such photograph."));
+    return entries.jpeg(id).orElseThrow(() -> new NotThere("Photo not found."));
   }
 
   /** Takes a photograph away, or puts it back. */
   @Transactional
   public void setPhotoStruck(String id, boolean struck) {
     if (!entries.setPhotoStruck(id, struck)) {
-      throw new NotThere("There is no such photograph.");
+      throw new NotThere("Photo not found.");
     }
   }
 }

@@ -32,7 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class EntryController {
   private final Turns turns =
-      new Turns(1, 1, Duration.ofSeconds(30), "Other photographs are being read already.");
+      new Turns(1, 1, Duration.ofSeconds(30), "Other photos are being processed.");
 
   private final Entries entries;
 

@@ -39,7 +39,8 @@ final class JpegMarkers {
         return;
       }
       if (marker == START_OF_SCAN && ++scans > MOST_SCANS) {
-        throw new BadValue("photo", "This picture is not as a camera writes it; save it anew.");
+        throw new BadValue(
+            "photo", "This picture is not a camera JPEG. Save it again in a picture editor.");
       }
       if (marker == PROGRESSIVE && i + 8 < file.length) {
         long pixels = (long) two(file, i + 5) * two(file, i + 7);
@@ -47,7 +48,7 @@ final class JpegMarkers {
           throw new BadValue(
               "photo",
               Text.of(
-                  "This progressive JPEG has %d million pixels; %d are the most. Save it as a plain JPEG.",
+                  "This progressive JPEG has %d million pixels. The limit is %d. Save it as a baseline JPEG.",
                   pixels / 1_000_000, MOST_PROGRESSIVE_PIXELS / 1_000_000));
         }
       }

@@ -80,7 +80,7 @@ final class Photo {
       throw new BadValue(
           "photo",
           Text.of(
-              "This picture has %d × %d pixels; %d million and %,d along a side are the most.",
+              "This picture has %d × %d pixels. The limit is %d million and %,d along a side.",
               width, height, MOST_PIXELS / 1_000_000, LONGEST_SENT_PX));
     }
     int every = Math.max(1, Math.max(width, height) / (2 * LONGEST_PX));
@@ -90,7 +90,7 @@ final class Photo {
   }
 
   private static BadValue unreadable() {
-    return new BadValue("photo", "This is no picture that can be read; send a JPEG or PNG.");
+    return new BadValue("photo", "This picture cannot be read. Use JPEG or PNG.");
   }
 
   private static Photo painted(BufferedImage sent, Upright upright) throws IOException {

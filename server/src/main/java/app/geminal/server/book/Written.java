@@ -57,8 +57,7 @@ public record Written(
   /** Exactly one of them is said. */
   public Written {
     if (Stream.of(looked, decided, measured, treated).filter(Objects::nonNull).count() != 1) {
-      throw new BadValue(
-          "", "An entry says one thing: a look, a decision, a measure or work after the weld.");
+      throw new BadValue("", "An entry is one of: inspection, repair, measurement or treatment.");
     }
   }
 

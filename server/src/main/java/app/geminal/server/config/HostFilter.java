@@ -60,7 +60,7 @@ class HostFilter extends OncePerRequestFilter {
               "Not from this page",
               "The change came from a page of another site.",
               "",
-              "Open the shop itself and make the change there."));
+              "Open the shop in its own page and make the change there."));
     } else {
       chain.doFilter(request, response);
     }

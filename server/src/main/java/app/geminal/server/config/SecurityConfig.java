@@ -166,7 +166,7 @@ class SecurityConfig {
         HttpStatus.UNAUTHORIZED,
         "not-signed-in",
         "You are not signed in",
-        "This needs a signed-in smith.",
+        "Sign in to do this.",
         "",
         "Sign in and try again.");
   }

@@ -176,7 +176,7 @@ class EvidenceController {
         .filter(l -> l.level().equals(level))
         .map(Evidence.Line::tally)
         .findFirst()
-        .orElseThrow(() -> new BadValue(field, "No weld in the Book was made that way."));
+        .orElseThrow(() -> new BadValue(field, "The Book has no weld made that way."));
   }
 
   /**

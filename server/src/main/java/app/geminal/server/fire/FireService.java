@@ -133,7 +133,7 @@ class FireService {
       Entry e = entries.get(i);
       String where = "entries/" + i;
       if (e.place() >= session.billets().size()) {
-        throw new BadValue(where + "/place", "The session has no billet in this place.");
+        throw new BadValue(where + "/place", "The session has no billet at this place.");
       }
       if (e.doneAt().isAfter(now.plus(AHEAD))) {
         throw new BadValue(
@@ -212,9 +212,9 @@ class FireService {
             .toList();
     String own =
         waited.isEmpty()
-            ? "From the fire's record."
+            ? "From the session log."
             : Text.of(
-                "From the fire's record: %d %s, at the dies after %s.",
+                "From the session log: %d %s, at the dies after %s.",
                 waited.size(), waited.size() == 1 ? "set" : "sets", String.join(", ", waited));
     return said.isEmpty() ? own : said + " " + own;
   }

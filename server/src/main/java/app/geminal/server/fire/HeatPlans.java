@@ -126,9 +126,8 @@ public class HeatPlans {
   }
 
   private static HeatPlan there(Optional<HeatPlan> plan) {
-    return plan.orElseThrow(() ->
-        new BadValue(
-            "stepPath", "The plan has no weld and no draw of this key that it can reach."));
+    return plan.orElseThrow(
+        () -> new BadValue("stepPath", "The plan has no weld or draw with this key."));
   }
 
   /** A step and the welds and draws that follow it with nothing between that needs the bench. */

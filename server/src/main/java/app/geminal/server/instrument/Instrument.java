@@ -71,7 +71,7 @@ public record Instrument(
     Require.number("scale", scale, -1e6, 1e6, "");
     Require.number("shift", shift, -1e6, 1e6, "");
     if (scale == 0) {
-      throw new BadValue("scale", "With a scale of 0 every figure would be the same.");
+      throw new BadValue("scale", "With a scale of 0 every reading is the same.");
     }
   }
 

@@ -59,7 +59,8 @@ public final class LoggerFile {
           throw new BadValue(
               "line/1",
               Text.of(
-                  "The column “%s” is missing; the first line is at,channel,value,unit.", column));
+                  "The column “%s” is missing. The first line must be at,channel,value,unit.",
+                  column));
         }
       }
       for (CSVRecord row : csv) {
@@ -73,7 +74,7 @@ public final class LoggerFile {
       if (e instanceof BadValue bad) {
         throw bad;
       }
-      throw new BadValue("line", "This is no CSV: " + e.getMessage());
+      throw new BadValue("line", "This is not CSV: " + e.getMessage());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -83,13 +84,13 @@ public final class LoggerFile {
   private static Logged line(CSVRecord row, Instant startedAt) {
     String where = "line/" + (row.getRecordNumber() + 1);
     if (!row.isConsistent()) {
-      throw new BadValue(where, "This line has not as many values as the first.");
+      throw new BadValue(where, "This line has a different number of values than the first.");
     }
     Channel channel =
         switch (row.get("channel").toLowerCase(Locale.ROOT)) {
           case "forge" -> Channel.FORGE;
           case "press" -> Channel.PRESS;
-          default -> throw new BadValue(where, "The channel is forge or press.");
+          default -> throw new BadValue(where, "Use forge or press as channel.");
         };
     return new Logged(
         channel, at(row.get("at"), startedAt, where), value(row, channel, where), state(row));
@@ -120,8 +121,7 @@ public final class LoggerFile {
         throw new BadValue(
             where,
             Text.of(
-                "“%s” is neither seconds of the session nor a time as 2026-02-03T08:40:00Z.",
-                text));
+                "“%s” is neither session seconds nor a time such as 2026-02-03T08:40:00Z.", text));
       }
     }
   }
@@ -130,7 +130,7 @@ public final class LoggerFile {
   private static double number(String text, String where) {
     double value = Double.parseDouble(text);
     if (!(Math.abs(value) <= MOST_FIGURE)) {
-      throw new BadValue(where, Text.of("“%s” is not a figure a logger writes.", text));
+      throw new BadValue(where, Text.of("“%s” is not a logger reading.", text));
     }
     return value;
   }
@@ -140,21 +140,21 @@ public final class LoggerFile {
     try {
       value = number(row.get("value"), where);
     } catch (NumberFormatException e) {
-      throw new BadValue(where, Text.of("“%s” is no number.", row.get("value")));
+      throw new BadValue(where, Text.of("“%s” is not a number.", row.get("value")));
     }
     String unit = row.get("unit").toLowerCase(Locale.ROOT).replace("°", "");
     if (channel == Channel.FORGE) {
       return switch (unit) {
         case "c" -> value;
         case "f" -> (value - 32) * 5 / 9;
-        default -> throw new BadValue(where, "The unit of the forge is C or F.");
+        default -> throw new BadValue(where, "Use C or F as unit of the forge.");
       };
     }
     return switch (unit) {
       case "mpa" -> value;
       case "bar" -> value * MPA_PER_BAR;
       case "psi" -> value * MPA_PER_PSI;
-      default -> throw new BadValue(where, "The unit of the press is MPa, bar or psi.");
+      default -> throw new BadValue(where, "Use MPa, bar or psi as unit of the press.");
     };
   }
 }

@@ -73,9 +73,9 @@ final class Lease implements AutoCloseable {
       if (holder != null && seen != null && !holder.beats().equals(seen)) {
         throw new NotOpened(
             Text.of(
-                "This shop is open already: in process %d on %s, since %s UTC.",
+                "This shop is already open: process %d on %s, since %s UTC.",
                 holder.process(), holder.machine(), Text.of("%tF %<tR", holder.since())),
-            "Use that one, or end it first. A shop is open in one process only.");
+            "Use that one, or stop it first. A shop runs in one process only.");
       }
       seen = holder == null ? null : holder.beats();
       sleep();
@@ -100,7 +100,7 @@ final class Lease implements AutoCloseable {
       Thread.sleep(LOOK_AGAIN);
     } catch (InterruptedException e) {
       Thread.currentThread().interrupt();
-      throw new NotOpened("Opening the shop was called off.", "Start again.");
+      throw new NotOpened("Opening the shop was cancelled.", "Start again.");
     }
   }
 

@@ -65,7 +65,7 @@ class Opening implements FlywayMigrationStrategy, DisposableBean {
     if (there.compareTo(here) > 0) {
       throw new NotOpened(
           Text.of(
-              "This shop was opened by a later release of Geminal (its tables have number %s, here %s).",
+              "This shop was opened by a later release of Geminal (tables %s, here %s).",
               there, here),
           "Start that release or a later one.");
     }
@@ -76,10 +76,10 @@ class Opening implements FlywayMigrationStrategy, DisposableBean {
         .upgrading()
         .ifPresent(backup -> {
           throw new NotOpened(
-              "An upgrade of this shop broke off half-way. All it had is in the backup "
+              "An upgrade of this shop was interrupted. Everything is in the backup "
                   + backup
                   + ".",
-              "Run bin/recover, with --home as at the start: it puts the backup in place and upgrades again.");
+              "Run bin/recover with the same --home. It restores the backup and upgrades again.");
         });
   }
 

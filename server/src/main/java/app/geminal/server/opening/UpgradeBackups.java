@@ -44,7 +44,7 @@ final class UpgradeBackups {
   String write(Flyway flyway) {
     if (folder.isEmpty()) {
       throw new NotOpened(
-          "This shop is of an earlier release; before its tables are changed it is backed up, and no folder is set for that.",
+          "This shop is from an earlier release. It must be backed up before the upgrade, and no backup folder is set.",
           "Set geminal.backups to a folder, or start it with bin/start.");
     }
     Path file = Path.of(folder, NAMED + TIME.format(clock.instant()) + ".zip");
@@ -55,9 +55,9 @@ final class UpgradeBackups {
     } catch (IOException | UncheckedIOException | DataAccessException e) {
       throw new NotOpened(
           Text.of(
-              "This shop is of an earlier release and cannot be backed up to %s: %s",
+              "This shop is from an earlier release and cannot be backed up to %s: %s",
               file, Objects.requireNonNullElse(e.getMessage(), e.getClass().getSimpleName())),
-          "Make room there, or name another folder with geminal.backups. Nothing was changed.");
+          "Free space there, or set another folder with geminal.backups. Nothing was changed.");
     }
     return file.toString();
   }

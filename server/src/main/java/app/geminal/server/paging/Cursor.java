@@ -33,7 +33,7 @@ public record Cursor(long first, long second) {
     }
     Matcher numbers = TEXT.matcher(text);
     if (!numbers.matches()) {
-      throw new BadValue("after", "Take it from the header Link of the page before.");
+      throw new BadValue("after", "Use the Link header of the previous page.");
     }
     return new Cursor(Long.parseLong(numbers.group(1)), Long.parseLong(numbers.group(2)));
   }

@@ -100,7 +100,7 @@ class PictureController {
           @Content(mediaType = "image/png", schema = @Schema(type = "string", format = "binary")))
   @ApiResponse(
       responseCode = "204",
-      description = "The window has asked for a newer one.",
+      description = "The window has requested a newer picture.",
       content = @Content)
   @Operation(operationId = "drawPicture")
   @PostMapping("/api/v1/pictures")

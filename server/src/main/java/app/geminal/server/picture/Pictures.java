@@ -46,10 +46,10 @@ class Pictures implements DisposableBean {
   private static final Duration LONGEST_FILE = Duration.ofSeconds(20);
 
   private final Turns turns =
-      new Turns(ON_SCREEN, 2, Duration.ofSeconds(10), "Several pictures are being drawn already.");
+      new Turns(ON_SCREEN, 2, Duration.ofSeconds(10), "Several pictures are already being drawn.");
 
   private final Turns files =
-      new Turns(FILES, 1, Duration.ofSeconds(30), "Other pictures are being saved already.");
+      new Turns(FILES, 1, Duration.ofSeconds(30), "Other pictures are already being saved.");
 
   /**
    * A request's own thread is a virtual one, which would leave all the work to the others. Each
@@ -111,7 +111,7 @@ class Pictures implements DisposableBean {
       if (painted.isEmpty() && budget.isSpent() && !unwanted.getAsBoolean()) {
         throw new Busy(
             Text.of(
-                "This picture takes longer than %d seconds. Ask for a smaller one, or for a smaller part.",
+                "This picture takes longer than %d seconds. Use a smaller picture or a smaller part.",
                 budget.seconds()));
       }
       return painted.map(

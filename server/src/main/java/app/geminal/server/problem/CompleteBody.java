@@ -56,9 +56,9 @@ class CompleteBody extends RequestBodyAdviceAdapter {
       case Map<?, ?> map -> map.forEach((key, item) -> check(at(path, key), item));
       case Optional<?> maybe -> check(path, maybe.orElse(null));
       case OptionalDouble maybe when maybe.isPresent() && !Double.isFinite(maybe.getAsDouble()) ->
-          throw new BadValue(path, "This must be a number that can be used.");
+          throw new BadValue(path, "Enter a usable number.");
       case String text when !isText(text) ->
-          throw new BadValue(path, "This has a character that cannot be shown. Type it anew.");
+          throw new BadValue(path, "This has a character that cannot be shown. Type it again.");
       default -> {}
     }
   }

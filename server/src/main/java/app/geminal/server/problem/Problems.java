@@ -39,8 +39,7 @@ public class Problems extends ResponseEntityExceptionHandler {
   /** As in application.yaml, for documents of unannounced length. */
   private static final long LARGEST_DOCUMENT = 256 * 1024;
 
-  private static final String TO_THE_PLACE =
-      "Change the value at the place named and send it again.";
+  private static final String TO_THE_PLACE = "Correct this value and send it again.";
 
   @ExceptionHandler
   ProblemDetail badValue(BadValue bad) {
@@ -56,7 +55,7 @@ public class Problems extends ResponseEntityExceptionHandler {
             "The shorthand cannot be read",
             String.valueOf(bad.getMessage()),
             "/line",
-            "Change the words from “from” up to “to”.");
+            "Correct the words from “from” to “to”.");
     problem.setProperty("from", bad.from());
     problem.setProperty("to", bad.to());
     return problem;
@@ -67,7 +66,7 @@ public class Problems extends ResponseEntityExceptionHandler {
     return Problem.of(
         HttpStatus.NOT_FOUND,
         "not-there",
-        "This is not in the shop",
+        "Not found",
         String.valueOf(missing.getMessage()),
         "",
         "Go back to the Rack and choose from what is there.");
@@ -85,7 +84,7 @@ public class Problems extends ResponseEntityExceptionHandler {
         "The shop is busy",
         String.valueOf(busy.getMessage()),
         "",
-        "Wait until one of them has ended and try again.");
+        "Wait until one has finished and try again.");
   }
 
   /** The database does not answer; what was asked for is not done, and can be asked again. */
@@ -108,9 +107,9 @@ public class Problems extends ResponseEntityExceptionHandler {
         HttpStatus.SERVICE_UNAVAILABLE,
         "no-database",
         "The database does not answer",
-        "The shop's database is away. Your change was not confirmed.",
+        "The shop's database does not answer. Your change was not confirmed.",
         "",
-        "Try again in a moment. A session at the forge tries again by itself.");
+        "Try again in a moment. A session retries by itself.");
   }
 
   /** Whether a failure has its cause in a database that is away. */
@@ -162,7 +161,7 @@ public class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail damaged(JacksonException e) {
     LOG.warn("A stored document cannot be read: {}", e.getMessage());
-    return damaged("What is stored is not as this release expects it.");
+    return damaged("The stored data is not as this release expects.");
   }
 
   /** The same, told with the place in it. */
@@ -187,10 +186,10 @@ public class Problems extends ResponseEntityExceptionHandler {
     return Problem.of(
         HttpStatus.CONFLICT,
         "conflict",
-        "This does not go together",
+        "Not possible",
         String.valueOf(conflict.getMessage()),
         "",
-        "Load it again and look at what is there.");
+        "Reload and check.");
   }
 
   @ExceptionHandler
@@ -202,7 +201,7 @@ public class Problems extends ResponseEntityExceptionHandler {
             "It was changed elsewhere",
             String.valueOf(stale.getMessage()),
             "/version",
-            "Load it again, then make your change on what is there now.");
+            "Reload, then make your change again.");
     problem.setProperty("storedVersion", stale.storedVersion());
     return problem;
   }
@@ -210,7 +209,7 @@ public class Problems extends ResponseEntityExceptionHandler {
   /** Two changes wanted the same rows; the database let one of them go first. */
   @ExceptionHandler
   ProblemDetail tooManyAtOnce(PessimisticLockingFailureException e) {
-    return busy(new Busy("Others are changing the same thing at this moment."));
+    return busy(new Busy("Others are changing this at the moment."));
   }
 
   /** A figure or a date that passes every rule and still has no room in its column. */
@@ -221,9 +220,9 @@ public class Problems extends ResponseEntityExceptionHandler {
         HttpStatus.UNPROCESSABLE_CONTENT,
         "no-room",
         "A value cannot be stored",
-        "A date, figure or text is outside what can be stored. Nothing was stored.",
+        "A date, figure or text is out of range. Nothing was saved.",
         "",
-        "Check dates and figures and send it again.");
+        "Check dates and figures, then send it again.");
   }
 
   @ExceptionHandler
@@ -238,10 +237,10 @@ public class Problems extends ResponseEntityExceptionHandler {
     return Problem.of(
         HttpStatus.INTERNAL_SERVER_ERROR,
         "unexpected",
-        "Something went wrong on our side",
-        "The server's log has it under " + id + ".",
+        "Server error",
+        "The server log has it under " + id + ".",
         "",
-        "Try once more. If it happens again, report it with this number.");
+        "Try again. If it happens again, report it with this number.");
   }
 
   @Override
@@ -266,9 +265,9 @@ public class Problems extends ResponseEntityExceptionHandler {
         HttpStatus.FORBIDDEN,
         "forbidden",
         "You may not do this",
-        "Your part in this shop does not go as far, or the request did not carry the page's own token.",
+        "Your rank does not allow this, or the page has expired.",
         "",
-        "Ask the owner, or load the page again and try once more.");
+        "Ask the owner, or reload the page and try again.");
   }
 
   @ExceptionHandler
@@ -297,7 +296,7 @@ public class Problems extends ResponseEntityExceptionHandler {
         HttpStatus.CONTENT_TOO_LARGE,
         "too-large",
         "This is too large",
-        "What was sent is larger than the limit, so it was not read. Nothing was stored.",
+        "The request is larger than the limit. Nothing was saved.",
         "",
         mostBytes < MEGABYTE
             ? Text.of("Send less than %d kB.", mostBytes / 1024)
@@ -310,7 +309,7 @@ public class Problems extends ResponseEntityExceptionHandler {
         HttpStatus.REQUEST_TIMEOUT,
         "too-slow",
         "This took too long to arrive",
-        "The request was not complete in time. Nothing was stored.",
+        "The request was not complete in time. Nothing was saved.",
         "",
         "Check the connection and send it again.");
   }
@@ -319,7 +318,7 @@ public class Problems extends ResponseEntityExceptionHandler {
     return Problem.of(
         HttpStatus.UNPROCESSABLE_CONTENT,
         "bad-value",
-        "A value breaks its rule",
+        "A value is not valid",
         words,
         where,
         TO_THE_PLACE);
@@ -335,8 +334,8 @@ public class Problems extends ResponseEntityExceptionHandler {
         Problem.of(
             HttpStatus.UNSUPPORTED_MEDIA_TYPE,
             "wrong-type",
-            "This type of content is not read here",
-            Text.of("The body came as %s.", String.valueOf(e.getContentType())),
+            "This content type is not supported",
+            Text.of("The request body has type %s.", String.valueOf(e.getContentType())),
             "",
             "Send it as application/json."));
   }

@@ -45,7 +45,7 @@ class Quarantine {
     List<Map<String, @Nullable Object>> stored = rows.rows(kind, id);
     if (stored.isEmpty()) {
       throw new NotThere(
-          Text.of("There is no %s of number %d.", kind.name().toLowerCase(Locale.ROOT), id));
+          Text.of("There is no %s number %d.", kind.name().toLowerCase(Locale.ROOT), id));
     }
     return json.writeValueAsString(stored);
   }

@@ -94,7 +94,7 @@ class Asking {
             "from/stage", Require.present("from/stage", from.stage()), 0, stages.size() - 1);
     Bars planned = stages.get(at).bars();
     if (planned.count() == 0) {
-      throw new BadValue("from/stage", "No bar is left there.");
+      throw new BadValue("from/stage", "No bar is left at this step.");
     }
     Asked.Measured measured = from.measured();
     Bars one = planned.times(1);

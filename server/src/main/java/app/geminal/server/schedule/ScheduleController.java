@@ -41,7 +41,7 @@ import tools.jackson.databind.json.JsonMapper;
 class ScheduleController {
   /** For one person one to run and one that is on its way out; one more for somebody else. */
   private final Turns turns =
-      new Turns(3, 2, Duration.ofSeconds(20), "Several searches are going on already.");
+      new Turns(3, 2, Duration.ofSeconds(20), "Several searches are already running.");
 
   private final Asking asking;
   private final SteelShelf shelf;
@@ -88,7 +88,7 @@ class ScheduleController {
    */
   @ApiResponse(
       responseCode = "200",
-      description = "What the search tells, one JSON object a line, as it comes.",
+      description = "Search results, one JSON object per line, as they are found.",
       content =
           @Content(
               mediaType = "application/x-ndjson",
@@ -130,13 +130,13 @@ class ScheduleController {
     if (question.insert() == null
         && schedule.restacks().stream().anyMatch(ScheduleController::lays)) {
       throw new BadValue(
-          "schedule/restacks", "This lays sheets in the joints; say which in “insert”.");
+          "schedule/restacks", "This uses sheets in the joints. Name them in “insert”.");
     }
     if (question.from() instanceof From.Bar) {
       return new PlanBody(goneOn(asked, Planned.stepsFromBar(schedule, question, shop)));
     }
     if (schedule.start().isEmpty()) {
-      throw new BadValue("schedule/start", "This way begins with a stack; say which.");
+      throw new BadValue("schedule/start", "This schedule starts with a stack. Name it.");
     }
     return new PlanBody(Planned.plan(schedule, question, chosen.startMm(), shop));
   }

@@ -120,10 +120,10 @@ class SteelController {
         Problem.of(
             HttpStatus.UNPROCESSABLE_CONTENT,
             "bad-table",
-            "The table cannot be taken",
+            "The table was not imported",
             String.valueOf(bad.getMessage()),
             "",
-            "Mend every line named and send the whole table again; nothing of it was taken.");
+            "Correct the lines listed and import the whole table again. Nothing was imported.");
     problem.setProperty("faults", bad.faults());
     return problem;
   }

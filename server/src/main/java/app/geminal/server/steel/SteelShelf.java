@@ -104,7 +104,7 @@ public class SteelShelf {
     Kept before = get(id);
     if (!before.known().id().equals(known.id())) {
       throw new BadValue(
-          "id", Text.of("Plans name it “%s”; the short name stays.", before.known().id()));
+          "id", Text.of("Plans use “%s”. The short name cannot change.", before.known().id()));
     }
     Estimate.of(known, shipped);
     if (!own.replace(id, version, known, clock.instant())) {
@@ -144,8 +144,7 @@ public class SteelShelf {
                 i + 2L,
                 "short_name",
                 Text.of(
-                    "“%s” is a shipped steel; give yours another name.",
-                    table.steels().get(i).id())));
+                    "“%s” is a built-in steel. Choose another name.", table.steels().get(i).id())));
       }
     }
     if (!faults.isEmpty()) {
@@ -203,7 +202,7 @@ public class SteelShelf {
     boolean taken = shipped.find(shortName).isPresent() || own.find(shortName).isPresent();
     if (taken) {
       throw new BadValue(
-          "id", Text.of("A steel is already called “%s”; give yours another name.", shortName));
+          "id", Text.of("A steel is already called “%s”. Choose another name.", shortName));
     }
   }
 

@@ -126,8 +126,8 @@ public final class Document<T> {
         return object;
       }
     } catch (JacksonException e) {
-      throw new BadValue("", "This is no JSON: " + e.getOriginalMessage());
+      throw new BadValue("", "This is not JSON: " + e.getOriginalMessage());
     }
-    throw new BadValue("", "This is no JSON object.");
+    throw new BadValue("", "This is not a JSON object.");
   }
 }

@@ -205,7 +205,7 @@ public final class In {
   private static int whole(String name, JsonNode value) {
     double number = number(name, value);
     if (number != Math.rint(number) || Math.abs(number) > Integer.MAX_VALUE) {
-      throw new BadValue(name, Text.of("Expected a whole number; this is %s.", number));
+      throw new BadValue(name, Text.of("Expected a whole number. This is %s.", number));
     }
     return (int) number;
   }

@@ -58,8 +58,7 @@ public final class MessageDocument {
       String mark = in.text("quantity");
       return new Quantity(
           QuantityKind.ofMark(mark)
-              .orElseThrow(
-                  () -> new BadValue("quantity", "No quantity is stored as “" + mark + "”.")),
+              .orElseThrow(() -> new BadValue("quantity", "Unknown quantity “" + mark + "”.")),
           in.number("value"));
     }
     if (in.has("count")) {

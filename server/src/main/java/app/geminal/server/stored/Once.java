@@ -66,8 +66,7 @@ public class Once {
     }
     return requests
         .result(id, digest, login)
-        .orElseThrow(() ->
-            new Conflict("This id was used for another request. Send it with an id of its own."));
+        .orElseThrow(() -> new Conflict("This id was used for another request. Use a new id."));
   }
 
   private static String digest(String text) {

@@ -57,7 +57,7 @@ public final class StoredRow {
             ? Text.of("“%s”: %s", bad.path(), bad.words())
             : t.getMessage();
     return words == null || words.isBlank()
-        ? "It is not as this release expects it."
+        ? "It is not as this release expects."
         : words.lines().findFirst().orElse("");
   }
 }

@@ -58,11 +58,12 @@ class ApiTokens {
   public Made make(String login, String name, Rank rank) {
     Require.text("name", name, 80);
     if (!accounts.rank(login).isAtLeast(Require.present("rank", rank))) {
-      throw new BadValue("rank", "A token may do no more than you may. Choose a lower rank.");
+      throw new BadValue(
+          "rank", "A token cannot have a higher rank than you. Choose a lower rank.");
     }
     if (tokens.of(login).size() >= MOST) {
       throw new BadValue(
-          "", Text.of("You have %d tokens, which is the most. Revoke one you do not use.", MOST));
+          "", Text.of("You have %d tokens, the maximum. Revoke one you do not use.", MOST));
     }
     byte[] bytes = new byte[SECRET_BYTES];
     random.nextBytes(bytes);
@@ -85,7 +86,7 @@ class ApiTokens {
   @Transactional
   public void revoke(String login, long id) {
     if (shownTo(login).stream().noneMatch(t -> t.id() == id)) {
-      throw new NotThere("There is no token of number " + id + ".");
+      throw new NotThere("There is no token number " + id + ".");
     }
     tokens.revoke(id, clock.instant());
   }

@@ -63,7 +63,7 @@ public class TokenFilter extends OncePerRequestFilter {
               "This token is not valid",
               "The token is unknown, revoked, or its person is blocked.",
               "",
-              "Create a token in the Shop and send it as Authorization: Bearer."));
+              "Create a token in Shop and send it as Authorization: Bearer."));
       return;
     }
     SecurityContext context = SecurityContextHolder.createEmptyContext();

@@ -96,7 +96,7 @@ class PeopleApiTest extends ShopTest {
     Visitor.Answer refused =
         smith.put("/api/v1/people/" + id, "{\"rank\": \"GUEST\", \"mayEnter\": true}");
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.body()).contains("Nobody else is owner");
+    assertThat(refused.body()).contains("There is no other owner");
   }
 
   @Test

@@ -229,6 +229,11 @@ class ReleasesTest {
     return where.endsWith("/caution") && then.asString("x").isEmpty() && now.isNull();
   }
 
+  /** How a factor is called is not stored; releases may word it anew. */
+  private static boolean isWording(String where) {
+    return where.startsWith("/api/evidence/factors/") && where.endsWith("/words");
+  }
+
   /** To the millisecond, as times are stored; an answer right after could be finer. */
   private static boolean isSameTime(String then, String now) {
     return TIME.matcher(then).matches()
@@ -293,6 +298,7 @@ class ReleasesTest {
                   ? now.isNull() || now.isMissingNode()
                   : then.equals(now)
                       || isNothing(where, then, now)
+                      || isWording(where)
                       || isSameTime(then.asString(), now.asString(""));
       if (!alike) {
         differences.put(where, then + " then, " + now + " now");

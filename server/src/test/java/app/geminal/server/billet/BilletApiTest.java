@@ -71,7 +71,7 @@ class BilletApiTest extends ShopTest {
     Answer second = smith.put("/api/v1/billets/" + id, changed(1, "Second", PLAN));
     assertThat(second.status()).isEqualTo(409);
     assertThat(second.<Integer>at("$.storedVersion")).isEqualTo(2);
-    assertThat(second.<String>at("$.remedy")).contains("Load it again");
+    assertThat(second.<String>at("$.remedy")).contains("Reload");
     assertThat(smith.get("/api/v1/billets/" + id).<String>at("$.name")).isEqualTo("First");
   }
 

@@ -231,7 +231,7 @@ class EntriesApiTest extends ShopTest {
         .contains("The plan has no step of this key");
     assertThat(smith.post("/api/v1/billets/" + id + "/entries", "{}").status()).isEqualTo(422);
     assertThat(smith.post("/api/v1/billets/" + id + "/entries", look("a", flaw(20, 10))).body())
-        .contains("ends before it begins");
+        .contains("The end is before the start");
     assertThat(
             smith
                 .post(
@@ -329,7 +329,7 @@ class EntriesApiTest extends ShopTest {
     int entry = smith.post("/api/v1/billets/" + id + "/entries", look("a", "")).at("$.id");
     Answer text = send(entry, "<svg/>".getBytes(StandardCharsets.UTF_8), "image/png");
     assertThat(text.status()).isEqualTo(422);
-    assertThat(text.body()).contains("send a JPEG or PNG");
+    assertThat(text.body()).contains("Use JPEG or PNG");
     assertThat(send(entry, new byte[17 * 1024 * 1024], "image/jpeg").status()).isEqualTo(413);
     assertThat(smith.get("/api/v1/billets/" + id + "/entries").<List<Object>>at("$[0].photos"))
         .isEmpty();

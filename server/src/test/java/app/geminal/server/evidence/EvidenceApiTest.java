@@ -71,7 +71,7 @@ class EvidenceApiTest extends ShopTest {
     Answer run = smith.post("/api/v1/runs", "{\"plan\": " + hurried + "}");
     assertThat(run.<List<String>>at("$.findings[?(@.id == 'soak-short')].record").getFirst())
         .startsWith("In your Book")
-        .contains("soaked shorter than they needed opened", "nine times in ten");
+        .contains("soaked too short delaminated", "90% range");
   }
 
   @Test

@@ -210,7 +210,7 @@ class FireApiTest extends ShopTest {
     List<String> notes =
         smith.get("/api/v1/book").at("$[?(@.fireSession == %d)].note".formatted(fire));
     assertThat(notes).hasSize(1);
-    assertThat(notes.getFirst()).startsWith("Rang clean. From the fire's record");
+    assertThat(notes.getFirst()).startsWith("Rang clean. From the session log");
     String undo = id();
     send(fire, other(undo, "UNDO", ", \"about\": \"%s\"".formatted(held)));
     assertThat(
@@ -241,7 +241,7 @@ class FireApiTest extends ShopTest {
             smith
                 .get("/api/v1/book")
                 .<List<String>>at("$[?(@.fireSession == %d)].note".formatted(fire)))
-        .containsExactly("From the fire's record: 1 set, at the dies after 3 s.");
+        .containsExactly("From the session log: 1 set, at the dies after 3 s.");
   }
 
   /** Time runs while everything soaks and somebody looks, and nothing enters the Book. */

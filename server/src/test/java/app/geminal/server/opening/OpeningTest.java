@@ -57,7 +57,7 @@ class OpeningTest {
     assertThatThrownBy(() -> TestShop.on(database))
         .rootCause()
         .isInstanceOf(NotOpened.class)
-        .hasMessageContaining("open already: in process " + ProcessHandle.current().pid());
+        .hasMessageContaining("already open: process " + ProcessHandle.current().pid());
     assertThat(shop.visitor().get("/api/v1/session").status()).isEqualTo(200);
   }
 
@@ -146,7 +146,7 @@ class OpeningTest {
     assertThatThrownBy(() -> TestShop.on(own))
         .rootCause()
         .isInstanceOf(NotOpened.class)
-        .hasMessageContaining("broke off half-way")
+        .hasMessageContaining("was interrupted")
         .hasMessageContaining("/somewhere/before-upgrade.zip");
     sql(own, "DROP DATABASE " + own);
   }
@@ -183,6 +183,6 @@ class OpeningTest {
     assertThatThrownBy(() ->
             new UpgradeBackups("", Clock.systemUTC()).write(TestShop.migrations(database).load()))
         .isInstanceOf(NotOpened.class)
-        .hasMessageContaining("no folder is set");
+        .hasMessageContaining("no backup folder is set");
   }
 }
