@@ -81,7 +81,7 @@ class BenchWorkTest extends Story {
   @Test
   void aBilletIsTakenOffTheRackAndPutBack() {
     RackPage rack = SignInPage.at(page, shop).asDemo();
-    rack.billet("Caulking iron, folded").getByText("Take off").click();
+    rack.billet("Caulking iron, folded").getByText("Archive").click();
     assertThat(rack.billets()).hasCount(6);
     page.getByText("Undo").click();
     assertThat(rack.billets()).hasCount(7);

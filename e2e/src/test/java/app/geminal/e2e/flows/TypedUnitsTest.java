@@ -20,14 +20,14 @@ class TypedUnitsTest extends Story {
   private static final String INCHES = "US units";
   private static final String METRIC = "Metric units";
 
-  /** Stage, field, what is typed, what the field then shows in inches and in millimetres. */
+  /** Stage, field, what is typed, what the field shows later in inches and in millimeters. */
   private static final List<List<String>> FIGURES =
       List.of(
           List.of("Stack", "Width", "1 1/2", "1 1/2", "38.1"),
-          List.of("Stack", "Thickness", "3/32", "3/32", "2.38125"),
-          List.of("Stack", "Thickness", "0.049 in", "0.049", "1.2446"),
-          List.of("Stack", "Width", "38 mm", "38 mm", "38"),
-          List.of("Set weld", "Heat", "2150 F", "2150", "1176.67"),
+          List.of("Stack", "Thickness", "3/32", "3/32", "2.381"),
+          List.of("Stack", "Thickness", "0.049 in", ".049", "1.2446"),
+          List.of("Stack", "Width", "38 mm", "1.496", "38"),
+          List.of("Set weld", "Heat", "2150 F", "2150", "1177"),
           List.of("Set weld", "Heat", "1180 C", "2156", "1180"));
 
   @ParameterizedTest
@@ -42,7 +42,8 @@ class TypedUnitsTest extends Story {
       stored(billet, field, field.equals("Heat") ? "1170 C" : "3.5 mm");
       assertThat(billet.button("Undo")).isEnabled();
       stored(billet, field, figure.get(2));
-      assertThat(billet.field(field)).hasValue(shown);
+      // As it was typed, until the page is loaded again.
+      assertThat(billet.field(field)).hasValue(figure.get(2));
       page.reload();
       billet.openStage(0, figure.get(0));
       assertThat(billet.field(field)).hasValue(shown);

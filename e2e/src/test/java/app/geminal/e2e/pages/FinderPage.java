@@ -14,12 +14,12 @@ public record FinderPage(Page page) {
 
   /** Waits until the search has ended. */
   public FinderPage settled() {
-    page.locator("[aria-label='What was found'][aria-busy=false]").waitFor();
+    page.locator("[aria-label='Result'][aria-busy=false]").waitFor();
     return this;
   }
 
   public Locator found() {
-    return page.getByLabel("What was found");
+    return page.getByLabel("Result");
   }
 
   public Locator count() {

@@ -229,9 +229,10 @@ class ReleasesTest {
     return where.endsWith("/caution") && then.asString("x").isEmpty() && now.isNull();
   }
 
-  /** How a factor is called is not stored; releases may word it anew. */
+  /** What factors and their levels are called is not stored; releases may word it anew. */
   private static boolean isWording(String where) {
-    return where.startsWith("/api/evidence/factors/") && where.endsWith("/words");
+    return where.startsWith("/api/evidence/factors/") && where.endsWith("/words")
+        || where.startsWith("/api/evidence/joints/") && where.endsWith("/level");
   }
 
   /** To the millisecond, as times are stored; an answer right after could be finer. */
