@@ -97,7 +97,7 @@ export function Shell() {
               onClick={turn}
               title="Switch between a light and a dark screen"
             >
-              {ground}
+              {ground === 'bench' ? 'Light' : 'Dark'}
             </button>
             <span aria-label="Signed in as">
               {session.data.name}

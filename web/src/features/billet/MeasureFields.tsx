@@ -98,7 +98,7 @@ export function MeasureFields({
           {waysOn && (
             <p className="pt-1 text-[14px]">
               <Link to={waysOn} className="underline decoration-line underline-offset-4 hover:decoration-ink">
-                Continue from here
+                Continue from this size
               </Link>
             </p>
           )}

@@ -1,3 +1,4 @@
+import { showPercent } from '../../units';
 import { Fragment, type ReactNode } from 'react';
 import { Length, Temperature } from '../../ui/Words';
 import {
@@ -172,9 +173,7 @@ export function StepWords({ operation: o }: { operation: Operation }) {
     case 'resquare':
       return <Between parts={[`turned ${o.angleDeg}°`, counted(o.heats, 'heat')]} />;
     case 'upset':
-      return (
-        <Between parts={[`${Math.round(o.reduction * 100)} % of the height`, counted(o.heats, 'heat')]} />
-      );
+      return <Between parts={[`${showPercent(o.reduction)} of the height`, counted(o.heats, 'heat')]} />;
     case 'roll':
       return <Between parts={[o.square ? 'forged square' : 'round', counted(o.heats, 'heat')]} />;
     case 'fourway':

@@ -53,7 +53,7 @@ export function CardView() {
             <span className="block font-semibold">{c.counts.bar}</span>
           </p>
         </header>
-        <h2 className="pt-3 font-semibold">Cut</h2>
+        <h2 className="pt-3 font-semibold">Cut list</h2>
         <ul className="text-lg">
           {c.cutList.map((line, i) => (
             <li key={i}>{line}</li>
@@ -63,9 +63,9 @@ export function CardView() {
         <table className="w-full border-collapse text-left">
           <thead className="condensed text-[13px] text-soft">
             <tr className="[&>th]:font-normal">
-              <th>step</th>
+              <th>Step</th>
               <th>Size after it</th>
-              <th>layers</th>
+              <th>Layers</th>
               <th>Stop blocks, heat by heat</th>
             </tr>
           </thead>

@@ -15,9 +15,7 @@ export function EvidenceView() {
     <main className="h-full overflow-y-auto px-5 py-4">
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
         <h1 className="text-2xl">Evidence</h1>
-        <p className="text-soft">
-          which ways of working go with open seams, and how sure that is; not what makes them open
-        </p>
+        <p className="text-soft">which practices go with delaminations, and how sure that is</p>
       </div>
       <div className="grid grid-cols-[1fr_22rem] gap-8 pt-4">
         <div>
@@ -84,7 +82,7 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
               <td className="w-44 whitespace-nowrap">
                 <b className="text-[17px]">{tally.open}</b>{' '}
                 <span className="text-soft">
-                  of {tally.held + tally.open} {of} open
+                  of {tally.held + tally.open} {of} delaminated
                 </span>
               </td>
               <td className="w-64">
@@ -120,7 +118,7 @@ function Next({ usual, belief }: { usual: Chance; belief: Chance }) {
       <p className="text-[14px] text-soft">
         {usual.tooFew
           ? `Not enough welds yet. With ${usual.welds} inspected welds this is close to the starting estimate, ${showPercent(belief.mean)}.`
-          : `${showPercent(usual.limits.low)} to ${showPercent(usual.limits.high)}(90% range), from ${usual.welds} inspected welds. The starting estimate was ${showPercent(belief.mean)}.`}{' '}
+          : `${showPercent(usual.limits.low)} to ${showPercent(usual.limits.high)} (90% range), from ${usual.welds} inspected welds. The starting estimate was ${showPercent(belief.mean)}.`}{' '}
         The Finder uses this.
       </p>
     </section>
@@ -133,11 +131,10 @@ function Belief({ evidence: { factors, shopSpread, moves } }: { evidence: Eviden
     <details className="text-[14px]">
       <summary className="cursor-pointer font-semibold">How this is calculated</summary>
       <p className="pt-2 text-soft">
-        Before any record a weld of few joints is believed to hold 95 times in 100, each joint alone 998 in
-        1000. Each way of working moves the log odds of holding by an amount of its own, believed to be 0 give
-        or take what stands below; the shop as a whole by 0 give or take {shopSpread}. Whether the ways lie
-        nearer together or further apart than that is left to the record. Ways do not work on each other in
-        it, and nothing changes with time: it is a plain model of a small record.
+        The starting estimate is 95 in 100 for a weld with few joints and 998 in 1000 for each joint. Each
+        practice moves the log odds by an amount of its own, 0 ± the figure below at the start; the shop as a
+        whole by 0 ± {shopSpread}. Your record narrows these. Practices do not act on each other and nothing
+        changes with time: it is a simple model for a small record.
       </p>
       <table className="mt-2 w-full">
         <tbody>

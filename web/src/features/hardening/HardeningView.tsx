@@ -1,3 +1,4 @@
+import { showPercent } from '../../units';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
 import { Danger } from '../../ui/Danger';
@@ -181,7 +182,7 @@ function Wishes({ plan: p }: { plan: HardeningPlan }) {
           {p.steels.map((s) => (
             <tr key={s.steel} className="border-t border-rule [&>td]:py-1">
               <td className="font-semibold">{s.steel}</td>
-              <td>{Math.round(s.share * 100)} %</td>
+              <td>{showPercent(s.share)}</td>
               <td>
                 <Temperature celsius={s.fromC} />
               </td>

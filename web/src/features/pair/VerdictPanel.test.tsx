@@ -51,7 +51,7 @@ it('a stop hides its score and tells every reason in the reader’s units', () =
   expect(screen.getAllByText('Stop')[0]).toBeVisible();
   expect(screen.queryByText(/31 of 100/)).toBeNull();
   expect(screen.getByText('no common welding heat')).toBeVisible();
-  expect(screen.getByText('1.55 and 0.75, evened out 1.15 %')).toBeVisible();
+  expect(screen.getByText('1.55 and 0.75, evened out 1.15%')).toBeVisible();
   expect(screen.getByText('no overlap: gap of 342 °F')).toBeVisible();
   const [first, second] = screen.getAllByRole('listitem');
   expect(first).toHaveTextContent('Stop');

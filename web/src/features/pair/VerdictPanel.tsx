@@ -62,7 +62,7 @@ export function VerdictPanel({
         <dd>
           {v.meanCarbon === null
             ? `${carbons.map((c) => c.toFixed(2)).join(' and ')}%; evened out: not estimated`
-            : `${carbons.map((c) => c.toFixed(2)).join(' and ')}, evened out ${v.meanCarbon.toFixed(2)} %`}
+            : `${carbons.map((c) => c.toFixed(2)).join(' and ')}, evened out ${v.meanCarbon.toFixed(2)}%`}
         </dd>
         {v.hardness && (
           <>

@@ -180,7 +180,7 @@ function Standing({ billet }: { billet: BilletOnRack }) {
         <JointGlyph state={state} size={17} />
       </span>
       <span>
-        {flawKind && <b>{flawKind === 'OPEN' ? 'delaminated: ' : 'suspect joint: '}</b>}
+        {flawKind && <b>{flawKind === 'OPEN' ? 'Delaminated: ' : 'Suspect joint: '}</b>}
         {waitsFor(billet)}
       </span>
     </span>

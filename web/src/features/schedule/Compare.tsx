@@ -1,3 +1,4 @@
+import { showPercent } from '../../units';
 import type { ReactNode } from 'react';
 import { Button } from '../../ui/Button';
 import { Length, Mass } from '../../ui/Words';
@@ -14,13 +15,13 @@ const ROWS: readonly { readonly name: string; readonly of: (way: Way) => ReactNo
   { name: 'Height of the bars together', of: (w) => <Length mm={w.blockMm} unit /> },
   { name: 'Starting length', of: (w) => <Length mm={w.startMm} unit /> },
   { name: 'Starting steel', of: (w) => <Mass kg={w.startKg} /> },
-  { name: 'Lost', of: (w) => `${Math.round((1 - w.yield) * 100)} %` },
+  { name: 'Lost', of: (w) => showPercent(1 - w.yield) },
   { name: 'Finished length', of: (w) => <Length mm={w.finishedMm} unit /> },
   { name: 'Tallest stack', of: (w) => <Length mm={w.tallestMm} unit /> },
   { name: 'Longest bar', of: (w) => <Length mm={w.longestMm} unit /> },
   { name: 'Welds', of: (w) => w.welds },
   { name: 'Joint faces', of: (w) => w.faces },
-  { name: 'Chance all welds hold', of: (w) => `${Math.round(w.chance * 100)} %` },
+  { name: 'Chance all welds hold', of: (w) => showPercent(w.chance) },
   { name: 'Grinding faces', of: (w) => hours(w.work.prepareMin) },
   { name: 'Stacking', of: (w) => hours(w.work.stackMin) },
   { name: 'Soaking and setting', of: (w) => hours(w.work.weldMin) },

@@ -119,7 +119,7 @@ export function QuestionFields({
         <p className="-mt-1 text-[13px] text-soft">
           {asked.blockMm === null ? (
             <>
-              so that pieces are about <Length mm={PIECE_MM} unit /> long; half as high again is tried too
+              so that pieces are about <Length mm={PIECE_MM} unit /> long. 1.5 times the height is tried too.
             </>
           ) : (
             <Button weight="quiet" onClick={() => onAsk((q) => ({ ...q, blockMm: null }))}>

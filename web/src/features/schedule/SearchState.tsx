@@ -30,7 +30,7 @@ export function SearchState({
           <b className="text-[44px]" data-count="ways">
             {n(search.ways.length)}
           </b>{' '}
-          <span className="text-lg">{search.ways.length === 1 ? 'way' : 'ways'} recommended</span>
+          <span className="text-lg">{search.ways.length === 1 ? 'schedule' : 'schedules'} recommended</span>
         </p>
         {search.running && <Progress search={search} />}
         {search.cancelled && (

@@ -1,3 +1,4 @@
+import { showPercent } from '../../units';
 import { memo, useState } from 'react';
 import { NestedFigure } from '../../figures/NestedFigure';
 import { nestedScale } from '../../figures/nested';
@@ -176,7 +177,9 @@ const WayRow = memo(function WayRow({
       <td className="px-2 py-2 text-right">
         <b className="text-lg">{way.visible.toLocaleString('en')}</b>
         {way.shop !== way.visible && (
-          <span className="condensed block text-[12px] text-soft">saw {way.shop.toLocaleString('en')}</span>
+          <span className="condensed block text-[12px] text-soft">
+            nominal {way.shop.toLocaleString('en')}
+          </span>
         )}
       </td>
       <td className="px-2 py-2 text-right">{way.welds}</td>
@@ -185,7 +188,7 @@ const WayRow = memo(function WayRow({
         {given ? <Length mm={way.finishedMm} unit /> : <Mass kg={way.startKg} />}
       </td>
       <td className="px-2 py-2 text-right whitespace-nowrap">{hours(way.minutes)}</td>
-      <td className="px-2 py-2 text-right whitespace-nowrap">{Math.round(way.chance * 100)} %</td>
+      <td className="px-2 py-2 text-right whitespace-nowrap">{showPercent(way.chance)}</td>
       <td className="py-2 pl-3 text-right whitespace-nowrap">
         <label className="pr-3 text-[14px]">
           <input

@@ -62,7 +62,7 @@ export function WayPlot({
       <div className="flex items-end gap-3 pb-1">
         <AxisChoice label="Up" value={axes.y} given={given} onChoose={(a) => onAxes({ ...axes, y: a })} />
         <AxisChoice label="Across" value={axes.x} given={given} onChoose={(a) => onAxes({ ...axes, x: a })} />
-        <p className="condensed pb-1 text-[13px] text-soft">larger takes longer; draw a frame</p>
+        <p className="condensed pb-1 text-[13px] text-soft">larger circle: more time; drag to select</p>
         {brush && (
           <Button weight="quiet" className="ml-auto pb-0.5" onClick={() => onBrush(null)}>
             Show all
@@ -197,7 +197,7 @@ function Axes({
 }
 
 const written = (value: number, axis: Axis): string =>
-  axis === 'risk' ? `${Number((value * 100).toFixed(1))} %` : value.toLocaleString('en');
+  axis === 'risk' ? `${Number((value * 100).toFixed(1))}%` : value.toLocaleString('en');
 
 const axisUnit = (axis: Axis, given: boolean, units: Units) =>
   axis === 'steel' ? `, ${unitOf(given ? 'length' : 'mass', units)}` : '';

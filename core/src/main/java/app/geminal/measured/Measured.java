@@ -6,6 +6,8 @@ import app.geminal.check.BadValue;
 import app.geminal.check.Require;
 import app.geminal.layup.Stack;
 import app.geminal.steel.Steels;
+import app.geminal.units.Measure;
+import app.geminal.units.Quantity;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -41,7 +43,13 @@ public record Measured(
       Require.lengthAbove("lengthMm", lengthMm, 0, LONGEST_MM);
     }
     if (massKg != null && !(massKg > 0 && massKg <= HEAVIEST_KG)) {
-      throw new BadValue("massKg", "This must be more than 0 and at most 1000 kg.");
+      throw new BadValue(
+          "massKg",
+          "Enter more than "
+              + Measure.mark(Quantity.kg(0))
+              + " and at most "
+              + Measure.mark(Quantity.kg(1000))
+              + ".");
     }
   }
 

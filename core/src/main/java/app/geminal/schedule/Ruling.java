@@ -1,18 +1,19 @@
 package app.geminal.schedule;
 
 import app.geminal.units.Measure;
+import app.geminal.units.Quantity;
 import java.util.Locale;
 
 /** Says why schedules are out. */
 public final class Ruling {
   private Ruling() {}
 
-  /** A figure of a limit in its unit, as a mark where it is a length. */
+  /** A figure of a limit in its unit, as a mark where it has a unit. */
   public static String figure(Limit limit, double value) {
     return switch (limit) {
-      case HEAVIEST -> String.format(Locale.ROOT, "%.1f kg", value);
-      case COARSE -> String.format(Locale.ROOT, "%.0f %% of the height", value);
-      case FORCE -> String.format(Locale.ROOT, "%.0f kN", value);
+      case HEAVIEST -> Measure.mark(Quantity.kg(value));
+      case COARSE -> String.format(Locale.ROOT, "%.0f%% of the height", value);
+      case FORCE -> Measure.mark(Quantity.kn(value));
       case TALLEST, LONGEST, SHORTEST, OUTER_LAYER, WIDE, HIGH, FINEST, LENGTH -> Measure.mm(value);
     };
   }

@@ -67,7 +67,7 @@ class ExplainedTest {
         .isEqualTo("1,214 need a stack of more than [[mm 100]]");
     assertThat(Ruling.words(new Census.RuledOut(Limit.SHORTEST, 1, 1, 50), question))
         .isEqualTo("1 needs pieces of less than [[mm 60]]");
-    assertThat(Ruling.figure(Limit.HEAVIEST, 5.5)).isEqualTo("5.5 kg");
+    assertThat(Ruling.figure(Limit.HEAVIEST, 5.5)).isEqualTo("[[kg 5.5]]");
   }
 
   @Test

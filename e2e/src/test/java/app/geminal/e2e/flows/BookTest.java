@@ -93,7 +93,7 @@ class BookTest extends Story {
     assertThat(page.locator("[data-planned]").first()).isAttached();
     assertThat(page.locator("#shorthand"))
         .hasValue(Pattern.compile(".*trim .* = \\? x \\? x 6 .*"));
-    page.getByText("Continue from here").click();
+    page.getByText("Continue from this size").click();
     page.waitForURL(Pattern.compile(".*/finder\\?billet=2&stage=2"));
 
     page.navigate(shop.at("/billets/2/card"));
@@ -165,11 +165,11 @@ class BookTest extends Story {
     page.getByLabel("Readings, HRC").fill("61, sixty");
     assertThat(page.getByRole(AriaRole.ALERT)).containsText("“sixty” is not a hardness reading");
     page.getByLabel("Readings, HRC").fill("61, 60.5");
-    button("Log inspection").click();
-    assertThat(page.getByLabel("Done", exactly())).containsText("61, 60.5 HRC");
+    button("Log treatment").click();
+    assertThat(page.getByLabel("Treatments", exactly())).containsText("61, 60.5 HRC");
     page.getByLabel("Treatment", exactly()).selectOption("ETCHED");
     page.locator("input[type=file]").setInputFiles(photograph());
-    button("Log inspection").click();
+    button("Log treatment").click();
     assertThat(page.getByAltText("The etched piece")).isVisible();
   }
 

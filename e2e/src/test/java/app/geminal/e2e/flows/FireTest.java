@@ -178,7 +178,7 @@ class FireTest extends Story {
     assertThat(fire.forge()).containsText("frozen", new ContainsTextOptions().setTimeout(60_000));
     assertThat(fire.forge()).containsText("using");
     page.keyboard().press("t");
-    assertThat(fire.steps()).containsText("turn ✓");
+    assertThat(fire.steps()).containsText("Turn over ✓");
     bench.writeSingleRegister(1, new WriteSingleRegisterRequest(5, 0));
     assertThat(fire.forge()).not().containsText("frozen");
     bench.disconnect();

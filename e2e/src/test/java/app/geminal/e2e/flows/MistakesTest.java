@@ -52,7 +52,7 @@ class MistakesTest extends Story {
     String before = billet.line().inputValue();
     billet.line().fill(before.replace("cut 5", "chop 5"));
     billet.line().press("Enter");
-    assertThat(page.locator("#shorthand-problem")).containsText("“chop” is no step");
+    assertThat(page.locator("#shorthand-problem")).containsText("“chop” is not a step");
     Object marked =
         page.evaluate(
             "() => { const e = document.getElementById('shorthand');"

@@ -62,7 +62,7 @@ class SteelsTest extends Story {
   void aBadPairSaysWhyAndWhatToDo() {
     SteelsPage steels = SteelsPage.at(page, shop, "D2,15N20");
     assertThat(steels.verdict()).containsText("Stop");
-    assertThat(steels.reasons().first()).containsText("rules it out");
+    assertThat(steels.reasons().first()).containsText("Stop");
     assertThat(steels.verdict()).containsText("Borax hardly dissolves chromium oxide");
     assertThat(steels.verdict()).containsText("They cannot be hardened together.");
     page.getByLabel("D2: role").selectOption("CLADDING");
@@ -136,7 +136,7 @@ class SteelsTest extends Story {
     String head = table.lines().findFirst().orElseThrow();
     String good = head + "\r\n" + row.replace("mill_band", "slip_band") + "\r\n";
     take(good + row.replace("mill_band", "third").replace(",0.45,", ",some,") + "\r\n");
-    assertThat(page.getByText("line 3, Mn: “some” is no number; write it with a point."))
+    assertThat(page.getByText("line 3, Mn: “some” is not a number. Write it with a decimal point."))
         .isVisible();
     steels.find("slip_band");
     assertThat(steels.listed()).hasCount(0);

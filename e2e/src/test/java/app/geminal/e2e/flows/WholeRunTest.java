@@ -85,7 +85,7 @@ class WholeRunTest extends Story {
     assertThat(to.part("spine")).isVisible();
     assertThat(to.line()).hasValue(line);
     to.typeLine(line.replace("twist 4", "bend 4"));
-    assertThat(page.getByText("“bend” is no step")).isVisible();
+    assertThat(page.getByText("“bend” is not a step")).isVisible();
     assertThat((String) to.line().evaluate("e => e.value.slice(e.selectionStart, e.selectionEnd)"))
         .startsWith("bend 4");
     to.line().press("Escape");

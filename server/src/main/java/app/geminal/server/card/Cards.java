@@ -17,10 +17,10 @@ import app.geminal.server.fire.HeatPlans;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.Shop;
+import app.geminal.text.Message;
 import app.geminal.units.Quantity;
 import app.geminal.units.Text;
 import app.geminal.units.Units;
-import app.geminal.weld.OxygenSchool;
 import java.net.URLEncoder;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -159,7 +159,7 @@ class Cards {
         Quantity.minutes(Math.rint(plan.soaking().firstMin())).format(words.units())
             + ", then "
             + Quantity.minutes(Math.rint(plan.soaking().againMin())).format(words.units()),
-        plan.school().map(OxygenSchool::word).orElse(""));
+        plan.school().map(s -> words.sentence(Message.word(s))).orElse(""));
   }
 
   private static List<String> cautions(Collection<HeatPlan> plans, CardWords words) {
