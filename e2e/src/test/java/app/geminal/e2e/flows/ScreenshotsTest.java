@@ -12,6 +12,7 @@ import app.geminal.e2e.pages.SignInPage;
 import app.geminal.e2e.pages.SteelsPage;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
@@ -89,22 +90,27 @@ class ScreenshotsTest extends Story {
     picture("heat-plan");
     page.navigate(shop.at("/fire"));
     new FirePage(page).chooseHeat(knife, "Weld 1, in the Book").begin("Practice run");
-    page.getByText("Put it in").waitFor();
+    order("Put it in").waitFor();
     page.keyboard().press("i");
-    page.getByText("Flux the joints").waitFor();
+    order("Flux the joints").waitFor();
     page.keyboard().press("f");
-    page.getByText("Turn it over").waitFor(slow());
+    order("Turn it over").waitFor(slow());
     page.keyboard().press("t");
     page.getByText("colder than the skin").waitFor(slow());
     picture("fire");
-    page.getByText("Ready. Take it out.").waitFor(slow());
+    order("Ready. Take it out.").waitFor(slow());
     for (String key : new String[] {"o", "s", "u", "b"}) {
       page.keyboard().press(key);
       page.waitForTimeout(900);
     }
     page.keyboard().press("e");
-    page.getByText("Practice run review").waitFor();
+    order("Practice run review").waitFor();
     picture("fire-after");
+  }
+
+  /** What the fire says to do. */
+  private Locator order(String words) {
+    return page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1).setName(words));
   }
 
   private static Locator.WaitForOptions slow() {
