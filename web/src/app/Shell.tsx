@@ -15,6 +15,7 @@ const VIEWS = [
   { to: '/book', name: 'Book', under: '/book' },
   { to: '/evidence', name: 'Evidence', under: '/evidence' },
   { to: '/shop', name: 'Shop', under: '/shop' },
+  { to: '/glossary', name: 'Glossary', under: '/glossary' },
 ] as const;
 
 /** What is said beside the name of somebody who may not do everything. */

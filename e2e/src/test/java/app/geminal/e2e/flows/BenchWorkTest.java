@@ -63,7 +63,7 @@ class BenchWorkTest extends Story {
     assertThat(billet.visibleCount()).hasText("45");
     billet.button("Stack them the same way up").click();
     assertThat(billet.visibleCount()).hasText("48");
-    assertThat(billet.panel()).containsText("nothing merges");
+    assertThat(billet.panel()).containsText("no layers merge");
     billet.button("Undo").click();
     assertThat(billet.visibleCount()).hasText("45");
   }

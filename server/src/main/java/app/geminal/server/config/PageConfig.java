@@ -33,6 +33,7 @@ class PageConfig implements WebMvcConfigurer {
           "/steels",
           "/book",
           "/evidence",
+          "/glossary",
           "/shop");
 
   private final RankGate gate;
