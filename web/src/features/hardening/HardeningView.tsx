@@ -92,7 +92,7 @@ export function HardeningView() {
           </section>
           <TreatmentFields billetId={id} plan={p} />
           <section aria-label="Treatments" className="pt-3">
-            <h2>Done</h2>
+            <h2>Treatments</h2>
             {done.length === 0 && <p className="text-soft">Nothing logged yet.</p>}
             <ul>
               {done.map((e) => (

@@ -152,7 +152,7 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
           />
         )}
       </Field>
-      <Field label="Photograph">
+      <Field label="Photo">
         {(parts) => (
           <input
             {...parts}

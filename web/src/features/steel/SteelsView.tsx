@@ -147,7 +147,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
           </Tabs.List>
           <Tabs.Content value="map" className="pt-3">
             <div className="flex items-baseline gap-4 pb-2 text-[14px] text-soft">
-              <span>More bars, better together as a pattern for a blade; a cross is ruled out.</span>
+              <span>More bars: better together in a blade. A cross: do not combine.</span>
               <button
                 type="button"
                 className="shrink-0 underline decoration-line underline-offset-4 hover:decoration-ink"
