@@ -44,7 +44,7 @@ export function Compare({
 }) {
   const half = Math.ceil(ROWS.length / 2);
   return (
-    <section aria-label="Compare" className="mt-3 border border-ink bg-raised px-4 py-2">
+    <section aria-label="Comparison" className="mt-3 border border-ink bg-raised px-4 py-2">
       <div className="flex items-baseline justify-between">
         <h2 className="text-lg">{ways.length > 1 ? 'Compare' : 'What it takes'}</h2>
         <Button weight="quiet" onClick={onClose}>

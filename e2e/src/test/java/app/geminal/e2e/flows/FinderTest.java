@@ -110,9 +110,9 @@ class FinderTest extends Story {
     assertThat(finder.ways().first()).containsText("ewest joint faces");
     finder.ways().nth(0).getByLabel("compare").check();
     finder.ways().nth(1).getByLabel("compare").check();
-    assertThat(page.getByLabel("Compare")).containsText("Soaking and setting");
+    assertThat(page.getByLabel("Comparison")).containsText("Soaking and setting");
     finder.button("Close").click();
-    assertThat(page.getByLabel("Compare")).hasCount(0);
+    assertThat(page.getByLabel("Comparison")).hasCount(0);
   }
 
   @Test
