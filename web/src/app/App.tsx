@@ -36,6 +36,7 @@ const VIEWS: Record<string, ComponentType> = {
   '/steels': view(() => import('../features/steel/SteelsView'), 'SteelsView'),
   '/book': view(() => import('../features/book/BookView'), 'BookView'),
   '/evidence': view(() => import('../features/evidence/EvidenceView'), 'EvidenceView'),
+  '/first-steps': view(() => import('../features/first/FirstStepsView'), 'FirstStepsView'),
   '/glossary': view(() => import('../features/glossary/GlossaryView'), 'GlossaryView'),
   '/shop': view(() => import('../features/shop/ShopView'), 'ShopView'),
 };

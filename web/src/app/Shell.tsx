@@ -3,6 +3,7 @@ import { useEffect, useState } from 'react';
 import { Navigate, NavLink, Outlet, useLocation } from 'react-router';
 import { SignInAgain } from '../features/account/SignInAgain';
 import { sessionQuery, setUnits, signOut } from '../features/account/api';
+import { HelpButton } from '../features/help/HelpButton';
 import { LoadFailed } from '../ui/Notice';
 import { Units } from '../ui/Words';
 import type { Units as ReaderUnits } from '../units';
@@ -84,6 +85,7 @@ export function Shell() {
             ))}
           </nav>
           <div className="ml-auto flex gap-6 whitespace-nowrap text-soft max-sm:gap-2.5 max-sm:text-[13px]">
+            <HelpButton />
             <button
               type="button"
               className="hover:text-ink"

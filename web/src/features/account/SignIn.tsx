@@ -3,7 +3,6 @@ import { lazy, Suspense, useState, type SubmitEvent } from 'react';
 import { Navigate, useLocation } from 'react-router';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
-import { Choice } from '../../ui/Choice';
 import { Field, INPUT } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import type { UnitSystem } from '../../units';
@@ -15,8 +14,11 @@ const Archive = lazy(() => import('./Archive').then((m) => ({ default: m.Archive
 export function SignIn() {
   const session = useQuery(sessionQuery).data;
   const state = useLocation().state as { from?: string } | null;
+  const [isNew, setNew] = useState(false);
   if (!session) return null;
-  if (session.login !== null) return <Navigate to={state?.from ?? '/rack'} replace />;
+  if (session.login !== null) {
+    return <Navigate to={isNew ? '/first-steps' : (state?.from ?? '/rack')} replace />;
+  }
   return (
     <main className="mx-auto grid min-h-screen max-w-4xl content-center gap-10 p-8 md:grid-cols-[1fr_22rem]">
       <div>
@@ -26,7 +28,7 @@ export function SignIn() {
         </p>
         <StackFigure />
       </div>
-      {session.ownerNeeded ? <FirstVisit /> : <SignInForm demo={session.demo} />}
+      {session.ownerNeeded ? <FirstVisit onOwner={() => setNew(true)} /> : <SignInForm demo={session.demo} />}
     </main>
   );
 }
@@ -136,7 +138,7 @@ function SignInForm({ demo }: { demo: Session['demo'] }) {
 }
 
 /** A new shop, or one from an archive. */
-function FirstVisit() {
+function FirstVisit({ onOwner }: { onOwner: () => void }) {
   const [restores, setRestores] = useState(false);
   return restores ? (
     <Suspense fallback={null}>
@@ -144,7 +146,7 @@ function FirstVisit() {
     </Suspense>
   ) : (
     <div className="grid content-start gap-6">
-      <OwnerForm />
+      <OwnerForm onOwner={onOwner} />
       <p className="border-t border-rule pt-4 text-soft">
         Moving from another computer?{' '}
         <Button weight="quiet" className="text-ink" onClick={() => setRestores(true)}>
@@ -155,11 +157,14 @@ function FirstVisit() {
   );
 }
 
-function OwnerForm() {
+/** What the browser's language suggests; first steps ask. */
+const usualUnits = (): UnitSystem => (navigator.language === 'en-US' ? 'INCH' : 'METRIC');
+
+function OwnerForm({ onOwner }: { onOwner: () => void }) {
   const [owner, setOwner] = useState({ code: '', login: '', name: '', password: '' });
-  const [units, setUnits] = useState<UnitSystem>('METRIC');
   const { problem, busy, go } = useTry(async () => {
-    await makeOwner({ ...owner, units });
+    await makeOwner({ ...owner, units: usualUnits() });
+    onOwner();
     await signIn(owner.login, owner.password);
   });
   const wrong = (field: string) => (problem?.where === `/${field}` ? problem.detail : null);
@@ -190,15 +195,6 @@ function OwnerForm() {
           )}
         </Field>
       ))}
-      <Choice
-        label="Units"
-        value={units}
-        onChoose={setUnits}
-        options={[
-          { value: 'METRIC', show: 'Metric: mm, °C, kg' },
-          { value: 'INCH', show: 'US shop: in, °F, lb' },
-        ]}
-      />
       {problem && !FIELDS.some(([f]) => wrong(f)) && (
         <Notice title={problem.title}>
           {problem.detail} {problem.remedy}

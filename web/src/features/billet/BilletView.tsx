@@ -7,6 +7,7 @@ import { LoadFailed, Notice } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
 import { useWriteEntry } from '../book/useWriteEntry';
 import { addStep, readLine, waitingQuery, type Billet, type Remedy } from './api';
+import { Cautions } from './Cautions';
 import { BilletHead } from './BilletHead';
 import { CutListView } from './CutListView';
 import { flawsQuery } from './flaws';
@@ -267,6 +268,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
         onCutList={() => setShowCutList(!showCutList)}
       />
       <ShorthandLine line={run.line} onCommit={commitLine} />
+      <Cautions cautions={run.cautions} />
       {editing.refused && (
         <Notice title={editing.refused.title}>
           {editing.refused.detail} {editing.refused.remedy}

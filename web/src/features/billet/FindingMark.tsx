@@ -28,9 +28,9 @@ export function FindingMark({ severity, size = 16 }: { severity: Severity; size?
 
 const ORDER: readonly Severity[] = ['ERROR', 'WARNING', 'NOTE'];
 
-/** The strongest of some findings, for a row's margin. */
+/** The strongest of some findings, for a row's margin; hidden notes leave no mark. */
 export const strongest = (findings: readonly Finding[]): Severity | undefined =>
-  ORDER.find((s) => findings.some((f) => f.severity === s));
+  ORDER.find((s) => findings.some((f) => f.severity === s && !f.hidden));
 
 /** What is shown at a step: notes at the first step of their cause only, errors and warnings at each. */
 export const shownAt = (findings: readonly Finding[], stage: number): readonly Finding[] =>

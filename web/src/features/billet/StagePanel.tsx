@@ -241,7 +241,7 @@ function Inside({
       <p className="pb-3">
         <Words of={stage.why} />
       </p>
-      <Findings findings={findings} onMend={onMend} />
+      <Findings billetId={billet.id} findings={findings} onMend={onMend} />
     </>
   );
 }

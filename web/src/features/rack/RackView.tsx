@@ -86,9 +86,14 @@ function EmptyRack() {
         A billet begins with its stack: which steels, how many pieces, how wide and how long. From there the
         Run shows every layer and every loss down to the finished bar.
       </p>
-      <Link to="/billets/new" className="mt-4 inline-block font-semibold underline underline-offset-4">
-        Create the first one
-      </Link>
+      <p className="flex flex-wrap gap-x-6 gap-y-2 pt-4">
+        <Link to="/first-steps" className="font-semibold underline underline-offset-4">
+          Set up this shop in three questions
+        </Link>
+        <Link to="/billets/new" className="underline decoration-line underline-offset-4">
+          Create the first billet
+        </Link>
+      </p>
     </div>
   );
 }

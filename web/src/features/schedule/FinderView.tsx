@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo, useState } from 'react';
-import { useSearchParams } from 'react-router';
+import { useLocation, useSearchParams } from 'react-router';
 import { LoadFailed, Notice } from '../../ui/Notice';
 import { useUnits, Words } from '../../ui/Words';
 import { billetQuery, type Billet } from '../billet/api';
@@ -24,6 +24,7 @@ const MOST_COMPARED = 3;
 /** Every way to a count; from new stacks, from the shelf, or from a billet's bar named in the address. */
 export function FinderView() {
   const [params] = useSearchParams();
+  const state = useLocation().state as { asked?: Asked } | null;
   const id = Number(params.get('billet') ?? 0);
   const stage = Number(params.get('stage') ?? 0);
   const steels = useQuery(steelsQuery);
@@ -34,7 +35,7 @@ export function FinderView() {
   if (!steels.data || shelf.isPending || (id > 0 && !billet.data)) {
     return <p className="p-10 text-soft">Loading the steels …</p>;
   }
-  const first = firstQuestion(steels.data, shelf.data ?? []);
+  const first = state?.asked ?? firstQuestion(steels.data, shelf.data ?? []);
   return (
     <Finding
       key={`${id} ${stage}`}

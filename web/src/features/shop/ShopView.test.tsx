@@ -27,7 +27,7 @@ const SHOP = {
 const OUTFITS = [{ id: 'river', name: 'River forge', shop: { ...SHOP, hourPrice: 45 } }];
 
 function opened(put?: (sent: Sent) => Response) {
-  let kept: Kept = { shop: SHOP, version: 1, forceKn: 240 };
+  let kept: Kept = { shop: SHOP, version: 1, forceKn: 240, findings: [] };
   const store = (sent: Sent) => {
     const { version, shop } = sent.body as { version: number; shop: Shop };
     if (version !== kept.version) return refusal(409, 'The shop was changed in another window.');
@@ -41,6 +41,7 @@ function opened(put?: (sent: Sent) => Response) {
     'GET /api/v1/instruments': [],
     'GET /api/v1/evidence/losses': [],
     'GET /api/v1/put-away': [],
+    'GET /api/v1/hidden-notes': [],
     'GET /api/v1/settings/sign-ins': [],
     'GET /api/v1/tokens': [],
     'PUT /api/v1/shop': put ?? store,

@@ -1,4 +1,4 @@
-import { Quantity } from '../../ui/Words';
+import { Quantity, Words } from '../../ui/Words';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -17,6 +17,7 @@ import { People } from '../account/People';
 import { sessionQuery } from '../account/api';
 import { InstrumentFields } from '../fire/InstrumentFields';
 import { FieldSet } from './FieldSet';
+import { HiddenNoteList } from './HiddenNoteList';
 import { PutAwayList } from './PutAwayList';
 import { FORGE, FORGE_PICKS, LIMITS, PACE, MILL, PRACTICE, PRACTICE_PICKS, PRESS } from './fields';
 
@@ -130,6 +131,14 @@ function Editing({ kept }: { kept: Kept }) {
             onCommit={(gaugeOffsetC) => put((s) => ({ forge: { ...s.forge, gaugeOffsetC } }))}
           />
         </div>
+        {kept.findings.map((f) => (
+          <p key={f.id} className="max-w-prose pt-2 text-[13px] text-soft" data-finding={f.id}>
+            <b className="text-ink">
+              <Words of={f.what} />
+            </b>{' '}
+            <Words of={`${f.why} ${f.action}`} />
+          </p>
+        ))}
       </FieldSet>
       {shop.press ? (
         <FieldSet
@@ -222,6 +231,7 @@ function Editing({ kept }: { kept: Kept }) {
           />
         </div>
       </FieldSet>
+      <HiddenNoteList />
       <PutAwayList />
       <OwnUnits />
       <OwnSignIn />

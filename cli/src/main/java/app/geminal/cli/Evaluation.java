@@ -7,9 +7,9 @@ import app.geminal.billet.Stage;
 import app.geminal.billet.Step;
 import app.geminal.billet.Stop;
 import app.geminal.finding.Alert;
-import app.geminal.finding.Checks;
 import app.geminal.finding.Finding;
 import app.geminal.finding.Known;
+import app.geminal.finding.PlanAlerts;
 import app.geminal.ledger.LossKind;
 import app.geminal.operation.Operation;
 import app.geminal.shop.Shop;
@@ -19,13 +19,17 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.OptionalDouble;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
  * A plan worked through, as it is printed. Lengths in mm, masses in kg.
  *
  * @param parts the parts, worked through alike, by name
+ * @param cautions cautions of the materials in the plan and its parts, each once; empty for a part
+ * @param findings what else is found in its own steps
  */
 record Evaluation(
     String name,
@@ -33,6 +37,7 @@ record Evaluation(
     @Nullable StopLine stop,
     Map<String, Evaluation> parts,
     Ledger ledger,
+    List<FindingLine> cautions,
     List<FindingLine> findings) {
 
   /** The steel after one step; sizes of each bar. */
@@ -75,21 +80,35 @@ record Evaluation(
       Message action) {}
 
   static Evaluation of(String name, Run run, Steels steels, Shop shop) {
+    PlanAlerts alerts = PlanAlerts.of(run, steels, shop, Known.nothing());
+    return of(name, run, steels, alerts, lines(alerts.cautions().stream()));
+  }
+
+  private static Evaluation of(
+      String name, Run run, Steels steels, PlanAlerts alerts, List<FindingLine> cautions) {
     List<StageLine> stages = new ArrayList<>();
     for (int i = 0; i < run.stages().size(); i++) {
       stages.add(line(run, i, steels));
     }
     Map<String, Evaluation> parts = new LinkedHashMap<>();
-    run.parts().forEach((part, made) -> parts.put(part, of(part, made, steels, shop)));
+    alerts
+        .parts()
+        .forEach((part, of) ->
+            parts.put(
+                part,
+                of(part, Objects.requireNonNull(run.parts().get(part)), steels, of, List.of())));
     return new Evaluation(
         name,
         stages,
         run.stop().map(Evaluation::stopLine).orElse(null),
         parts,
         ledger(run, steels),
-        Alert.of(Checks.of(run, steels, shop, Known.nothing())).stream()
-            .flatMap(a -> a.all().stream().map(f -> finding(f, a.stages())))
-            .toList());
+        cautions,
+        lines(alerts.ofSteps().stream()));
+  }
+
+  private static List<FindingLine> lines(Stream<Alert> alerts) {
+    return alerts.flatMap(a -> a.all().stream().map(f -> finding(f, a.stages()))).toList();
   }
 
   private static FindingLine finding(Finding f, List<Integer> stages) {

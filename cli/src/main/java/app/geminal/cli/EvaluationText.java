@@ -24,6 +24,7 @@ record EvaluationText(Units units, Practice practice) {
     text.add("");
     text.add(
         Text.of("%,d visible layers. %s", last.visibleCount(), Measure.read(last.why(), units)));
+    cautions(evaluation, text);
     findings("", evaluation, text);
     return text.toString();
   }
@@ -81,6 +82,16 @@ record EvaluationText(Units units, Practice practice) {
     }
     if (ledger.leftOverKg() > 0) {
       text.add("Left over from parts: " + Quantity.kg(ledger.leftOverKg()).format(units) + ".");
+    }
+  }
+
+  private void cautions(Evaluation evaluation, StringJoiner text) {
+    for (Evaluation.FindingLine f : evaluation.cautions()) {
+      if (f.stage() == f.stages().getFirst()) {
+        text.add("");
+        text.add("Safety: " + f.what().read(units));
+        text.add("  " + f.why().read(units) + " " + f.action().read(units));
+      }
     }
   }
 

@@ -36,6 +36,11 @@ public record Alert(List<Finding> all) {
     return all.getFirst();
   }
 
+  /** Whether it is a caution of a material, which is said once for a whole plan. */
+  public boolean isCaution() {
+    return first().isCaution();
+  }
+
   /** Every stage it is found at, in order, each once. */
   public List<Integer> stages() {
     return all.stream().map(Finding::stage).distinct().sorted().toList();

@@ -2,14 +2,19 @@ package app.geminal.finding;
 
 import app.geminal.layup.Stack;
 import app.geminal.operation.Operation;
+import app.geminal.pair.ReasonKind;
 import app.geminal.text.Message;
 import app.geminal.text.MessageKey;
 import app.geminal.text.Topic;
+import java.util.Arrays;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * One thing found in a plan.
@@ -40,9 +45,27 @@ public record Finding(
     figures = Collections.unmodifiableMap(new LinkedHashMap<>(figures));
   }
 
+  /** Every family a check can find. */
+  public static Set<String> families() {
+    return Stream.<Topic>concat(
+            Arrays.stream(FindingKind.values()), Arrays.stream(ReasonKind.values()))
+        .map(Topic::family)
+        .collect(Collectors.toUnmodifiableSet());
+  }
+
   /** The matter's name in the interface, stable across releases. */
   public String family() {
     return kind.family();
+  }
+
+  /** Whether it is a caution of a material: it does not depend on how a step is done. */
+  public boolean isCaution() {
+    return safety && severity == Severity.NOTE;
+  }
+
+  /** Whether a smith may choose not to see it again: a note that nobody is hurt by. */
+  public boolean canBeHidden() {
+    return severity == Severity.NOTE && !safety;
   }
 
   /** The matter, in a few words. */

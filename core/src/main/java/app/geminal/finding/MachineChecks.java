@@ -43,9 +43,6 @@ final class MachineChecks {
     burners(at).ifPresent(found::add);
     if (at.operation() instanceof SetWeld weld) {
       narrowDies(at, weld).ifPresent(found::add);
-      if (at.isFirstWeld() && at.shop().forge().gaugeOffsetC() == null) {
-        found.add(gauge(at));
-      }
     }
     return found;
   }
@@ -218,11 +215,5 @@ final class MachineChecks {
                 "chamber", Quantity.litres(forge.litres()),
                 "rated", Quantity.litres(forge.ratedLitres()))
             .found());
-  }
-
-  private static Finding gauge(At at) {
-    return Finding.of(FindingKind.GAUGE_NOT_CALIBRATED, Severity.NOTE, at.stage())
-        .figures("low", Quantity.degrees(50), "high", Quantity.degrees(100))
-        .found();
   }
 }

@@ -207,9 +207,12 @@ public final class HeatPlanner {
         .toList();
   }
 
+  /** Cautions of the materials in the bar, and dangers of this step. */
   private List<Message> hazards(Run run, int stage) {
     return Checks.of(run, steels, shop, known).stream()
-        .filter(f -> f.safety() && f.stage() == stage)
+        .filter(f -> f.safety() && (f.stage() == stage || f.isCaution()))
+        // What is said of a protection stands with it.
+        .filter(f -> f.kind() != FindingKind.FUEL_FLARE)
         .map(f -> HeatText.CAUTION.with("what", f.what(), "action", f.action()))
         .toList();
   }

@@ -42,6 +42,7 @@ enum HeatText implements MessageKey {
   LAY_FORGE_CAUTION,
   LAY_FUEL,
   LAY_FUEL_CAUTION,
+  LAY_GAUGE,
   LAY_HANDLE,
   LAY_JACKET,
   LAY_JACKET_CAUTION,

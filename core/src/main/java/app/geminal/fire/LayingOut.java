@@ -45,6 +45,11 @@ final class LayingOut {
             HeatText.LAY_TONGS.with(
                 "width", Quantity.mm(bars.widthMm()), "height", Quantity.mm(bars.heightMm()))));
     out.add(handle(after));
+    if (shop.forge().gaugeOffsetC() == null) {
+      out.add(
+          LaidOut.of(
+              HeatText.LAY_GAUGE.with("low", Quantity.degrees(50), "high", Quantity.degrees(100))));
+    }
     out.add(LaidOut.of(HeatText.LAY_BRUSH.with()));
     if (operation instanceof SetWeld weld) {
       protection(weld.school(), out);

@@ -37,6 +37,11 @@ public interface Topic {
         .replace('_', '-');
   }
 
+  /** What a family is called, where there is no one case to speak of. */
+  static Message nameOf(String family) {
+    return new Message(Catalogue.CORE, "word.finding." + family, Map.of());
+  }
+
   /** One of its texts, with the figures of this case. */
   default Message text(Part part, Map<String, Object> figures) {
     return new Message(Catalogue.CORE, key(part), figures);

@@ -262,7 +262,6 @@ class ChecksTest {
         forge(Lining.HARD, true, 10.1, 5.0),
         forge(Lining.HARD, true, 10.3, 5.0),
         open);
-    only("gauge-not-calibrated", forge(Lining.HARD, true, 12, null), good, open);
     only(
         "face-not-ground", habits(FacePrep.CLEAN_SCALE, true), habits(FacePrep.GROUND, true), open);
     only("not-degreased", habits(FacePrep.GROUND, false), habits(FacePrep.GROUND, true), open);

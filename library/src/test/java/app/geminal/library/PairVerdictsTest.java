@@ -300,7 +300,7 @@ class PairVerdictsTest {
   @Test
   void oneSteelIsNoPair() {
     assertThatThrownBy(() -> mixed(OxygenSchool.BORAX, "1084", "1084"))
-        .hasMessageContaining("one steel shows no pattern");
+        .hasMessageContaining("One steel shows no pattern");
     assertThat(mixed(OxygenSchool.BORAX, "1084", "15N20", "1084").grade())
         .isEqualTo(Grade.EXCELLENT);
   }

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import app.geminal.e2e.fixtures.Shop;
 import app.geminal.e2e.fixtures.Story;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page.GetByRoleOptions;
 import com.microsoft.playwright.options.AriaRole;
 import org.junit.jupiter.api.Test;
@@ -22,10 +23,37 @@ class OwnerTest extends Story {
     assertThat(page.getByRole(AriaRole.ALERT)).isVisible();
     page.getByLabel("Code from the console").fill(shop.ownerCode());
     pressOpen();
-    assertThat(page.getByText("No billets yet")).isVisible();
+    firstSteps();
     page.getByText("Sign out").click();
     assertThat(page.getByRole(AriaRole.HEADING, new GetByRoleOptions().setName("Sign in")))
         .isVisible();
+  }
+
+  /** Three questions, and a billet with the Finder's answer. */
+  private void firstSteps() {
+    page.getByRole(AriaRole.RADIO, new GetByRoleOptions().setName("gas forge and a press")).check();
+    press("Use this shop");
+    page.getByRole(AriaRole.RADIO, new GetByRoleOptions().setName("US shop")).click();
+    assertThat(page.getByText("A bar of 1 1/2 in is shown at 2156 °F")).isVisible();
+    press("Continue");
+    page.getByRole(AriaRole.CHECKBOX, new GetByRoleOptions().setName("1084")).check();
+    page.getByRole(AriaRole.CHECKBOX, new GetByRoleOptions().setName("15N20")).check();
+    page.getByLabel("Thickness of 15N20").fill(".070");
+    press("Add 2 steels to the shelf");
+    page.getByLabel("Layers").fill("200");
+    page.getByLabel("Layers").press("Enter");
+    Locator answer = page.getByLabel("Suggested schedule");
+    assertThat(answer).hasAttribute("aria-busy", "false");
+    assertThat(answer).containsText("chance all welds hold");
+    press("Create this billet");
+    page.waitForURL("**/billets/*");
+    assertThat(page.getByText("200 layers").first()).isAttached();
+    page.getByRole(AriaRole.LINK, new GetByRoleOptions().setName("Steels").setExact(true)).click();
+    assertThat(page.getByText(".07").first()).isVisible();
+  }
+
+  private void press(String name) {
+    page.getByRole(AriaRole.BUTTON, new GetByRoleOptions().setName(name)).click();
   }
 
   private void fill(String code) {
@@ -37,6 +65,6 @@ class OwnerTest extends Story {
   }
 
   private void pressOpen() {
-    page.getByRole(AriaRole.BUTTON, new GetByRoleOptions().setName("Create shop")).click();
+    press("Create shop");
   }
 }

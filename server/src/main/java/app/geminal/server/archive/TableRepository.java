@@ -51,7 +51,8 @@ class TableRepository {
           "weld",
           "book_entry",
           "book_before",
-          "photo");
+          "photo",
+          "hidden_note");
 
   /** TableRepository by the columns that put their rows into one order. */
   private static final Map<String, String> ORDER =

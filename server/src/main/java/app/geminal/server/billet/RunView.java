@@ -3,9 +3,8 @@ package app.geminal.server.billet;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stop;
 import app.geminal.finding.Alert;
-import app.geminal.finding.Checks;
 import app.geminal.finding.Finding;
-import app.geminal.finding.Known;
+import app.geminal.finding.PlanAlerts;
 import app.geminal.finding.Remedy;
 import app.geminal.finding.Severity;
 import app.geminal.layup.Stack;
@@ -19,7 +18,9 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
@@ -31,7 +32,9 @@ import org.jspecify.annotations.Nullable;
  *     plan's line
  * @param stages the billet after each step; the stack first
  * @param stop where the plan cannot go on, null where it can
- * @param findings what the plan's checks found
+ * @param cautions cautions of the materials in the plan and its parts, each once; empty for a part,
+ *     whose cautions are its plan's
+ * @param findings what else the plan's checks found in its own steps
  * @param ledger material balance
  * @param parts the Runs of the parts, by name
  * @param finish whether the bar yields what is wanted, null where nothing is
@@ -40,6 +43,7 @@ record RunView(
     String line,
     List<StageView> stages,
     @Nullable StopView stop,
+    List<FindingView> cautions,
     List<FindingView> findings,
     LedgerView ledger,
     Map<String, RunView> parts,
@@ -66,6 +70,8 @@ record RunView(
    * @param id which finding it is, the same in every plan
    * @param severity how serious it is
    * @param safety whether it can hurt somebody
+   * @param canBeHidden whether a smith may choose not to see it again
+   * @param hidden whether a smith has chosen so, for this billet or for the shop
    * @param stage number of the stage it is found at, from 0
    * @param stages every stage with the same cause, this one among them; a note is shown at the
    *     first only
@@ -82,6 +88,8 @@ record RunView(
       String id,
       Severity severity,
       boolean safety,
+      boolean canBeHidden,
+      boolean hidden,
       int stage,
       List<Integer> stages,
       String about,
@@ -93,15 +101,17 @@ record RunView(
       String record,
       @Nullable RemedyView remedy) {
 
-    static Stream<FindingView> of(Alert alert, Map<String, String> sayings) {
-      return alert.all().stream().map(f -> of(f, alert.stages(), sayings));
+    static Stream<FindingView> of(Alert alert, Shown shown) {
+      return alert.all().stream().map(f -> of(f, alert.stages(), shown));
     }
 
-    private static FindingView of(Finding f, List<Integer> stages, Map<String, String> sayings) {
+    private static FindingView of(Finding f, List<Integer> stages, Shown shown) {
       return new FindingView(
           f.family(),
           f.severity(),
           f.safety(),
+          f.canBeHidden(),
+          f.canBeHidden() && shown.hidden().contains(f.family()),
           f.stage(),
           stages,
           f.about(),
@@ -110,7 +120,7 @@ record RunView(
           f.what(),
           f.why(),
           f.action(),
-          sayings.getOrDefault(f.family(), ""),
+          shown.sayings().getOrDefault(f.family(), ""),
           f.remedy().map(r -> RemedyView.of(f.remedyLabel().orElseThrow(), r)).orElse(null));
     }
 
@@ -179,22 +189,55 @@ record RunView(
    */
   record LostView(LossKind kind, double kg) {}
 
+  /**
+   * What findings are shown with.
+   *
+   * @param sayings what the Book says of such findings, by family
+   * @param hidden families whose notes are hidden
+   */
+  record Shown(Map<String, String> sayings, Set<String> hidden) {}
+
   static RunView of(
-      Run run, String line, Steels steels, Shop shop, Known known, Map<String, String> sayings) {
+      Run run, String line, PlanAlerts alerts, Steels steels, Shop shop, Shown shown) {
+    return of(run, line, alerts, views(alerts.cautions().stream(), shown), steels, shop, shown);
+  }
+
+  private static RunView of(
+      Run run,
+      String line,
+      PlanAlerts alerts,
+      List<FindingView> cautions,
+      Steels steels,
+      Shop shop,
+      Shown shown) {
     Map<String, RunView> parts = new LinkedHashMap<>();
-    run.parts()
-        .forEach((name, part) -> parts.put(name, of(part, "", steels, shop, known, sayings)));
+    alerts
+        .parts()
+        .forEach((name, of) ->
+            parts.put(
+                name,
+                of(
+                    Objects.requireNonNull(run.parts().get(name)),
+                    "",
+                    of,
+                    List.of(),
+                    steels,
+                    shop,
+                    shown)));
     return new RunView(
         line,
         IntStream.range(0, run.stages().size())
             .mapToObj(i -> StageView.of(run, i, steels, shop))
             .toList(),
         run.stop().map(StopView::of).orElse(null),
-        Alert.of(Checks.of(run, steels, shop, known)).stream()
-            .flatMap(a -> FindingView.of(a, sayings))
-            .toList(),
+        cautions,
+        views(alerts.ofSteps().stream(), shown),
         LedgerView.of(run, steels),
         parts,
         run.plan().wanted().isEmpty() ? null : Finish.of(run, shop.practice()));
+  }
+
+  private static List<FindingView> views(Stream<Alert> alerts, Shown shown) {
+    return alerts.flatMap(a -> FindingView.of(a, shown)).toList();
   }
 }

@@ -4,9 +4,11 @@ import app.geminal.billet.Origin;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.finding.Known;
+import app.geminal.finding.PlanAlerts;
 import app.geminal.notation.Shorthand;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.book.BookService;
+import app.geminal.server.note.HiddenNotes;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.Shop;
@@ -25,19 +27,26 @@ class RunViews {
   private final Accounts accounts;
   private final BookService book;
   private final SetAsideBars aside;
+  private final HiddenNotes notes;
 
   RunViews(
-      SteelShelf shelf, ShopKeeper shops, Accounts accounts, BookService book, SetAsideBars aside) {
+      SteelShelf shelf,
+      ShopKeeper shops,
+      Accounts accounts,
+      BookService book,
+      SetAsideBars aside,
+      HiddenNotes notes) {
     this.shelf = shelf;
     this.shops = shops;
     this.accounts = accounts;
     this.book = book;
     this.aside = aside;
+    this.notes = notes;
   }
 
   /** A plan that is no stored billet's. */
   RunView of(Plan plan, Principal who) {
-    return of(plan, 0, who, book.sayings());
+    return of(plan, 0, who);
   }
 
   /**
@@ -47,22 +56,20 @@ class RunViews {
    *     does not count against it
    */
   RunView of(Plan plan, long billetId, Principal who) {
-    return of(plan, billetId, who, book.sayings());
-  }
-
-  private RunView of(Plan plan, long billetId, Principal who, Map<String, String> sayings) {
     Shop shop = shops.shop();
     Steels steels = shelf.steels();
     String line = Shorthand.format(plan, accounts.units(who.getName()).system(), shop.practice());
     Set<Known.Welded> welded = book.welded();
     Map<Origin, Integer> free = aside.free(origins(plan), billetId);
+    Run run = Run.of(plan, steels, shop.practice());
+    Known known = new Known(welded, !welded.isEmpty(), free);
     return RunView.of(
-        Run.of(plan, steels, shop.practice()),
+        run,
         line,
+        PlanAlerts.of(run, steels, shop, known),
         steels,
         shop,
-        new Known(welded, !welded.isEmpty(), free),
-        sayings);
+        new RunView.Shown(book.sayings(), notes.hidden(billetId)));
   }
 
   static List<Origin> origins(Plan plan) {

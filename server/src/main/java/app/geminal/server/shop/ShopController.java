@@ -1,8 +1,11 @@
 package app.geminal.server.shop;
 
+import app.geminal.finding.Finding;
+import app.geminal.finding.ShopChecks;
 import app.geminal.shop.Outfit;
 import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
+import app.geminal.text.Message;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.Arrays;
 import java.util.List;
@@ -31,16 +34,35 @@ class ShopController {
   record OutfitView(Outfit id, String name, Shop shop) {}
 
   /**
+   * Something found in the shop itself, which holds for every plan.
+   *
+   * @param id which finding it is
+   * @param what what is the matter
+   * @param why figure, limit and reason
+   * @param action what to do about it
+   */
+  record ShopFinding(String id, Message what, Message why, Message action) {
+    static ShopFinding of(Finding f) {
+      return new ShopFinding(f.family(), f.what(), f.why(), f.action());
+    }
+  }
+
+  /**
    * The shop as it is shown; {@code forceKn} is what its press gives, null without one.
    *
    * @param shop the shop's settings
    * @param version counts changes; what is sent is refused when another change came in between
    * @param forceKn force of the press, kN, null where there is none
+   * @param findings what is found in the shop itself
    */
-  record ShopView(Shop shop, int version, @Nullable Double forceKn) {
+  record ShopView(Shop shop, int version, @Nullable Double forceKn, List<ShopFinding> findings) {
     static ShopView of(Kept kept) {
       Press press = kept.shop().press();
-      return new ShopView(kept.shop(), kept.version(), press == null ? null : press.forceKn());
+      return new ShopView(
+          kept.shop(),
+          kept.version(),
+          press == null ? null : press.forceKn(),
+          ShopChecks.of(kept.shop()).stream().map(ShopFinding::of).toList());
     }
   }
 

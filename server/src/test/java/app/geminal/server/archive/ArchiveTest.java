@@ -144,17 +144,18 @@ class ArchiveTest {
     refused(
         changed("tables/weld.jsonl", t -> t.replaceFirst("HELD", "OPEN")), "not as it was written");
     refused(
-        changed("manifest.json", t -> t.replace("geminal-shop", "other")), "no archive of a shop");
+        changed("manifest.json", t -> t.replace("geminal-shop", "other")),
+        "not an archive this release can read");
     refused(ofSchema("1"), "tables/account.jsonl has columns that its release did not have");
-    refused(ofSchema("99"), "written by a later release (tables of number 99");
+    refused(ofSchema("99"), "written by a later release (tables 99");
     refused(ofSchema("x"), "does not say which release");
     Path half = folder.resolve("half.zip");
     byte[] bytes = Files.readAllBytes(archive);
     Files.write(half, java.util.Arrays.copyOf(bytes, bytes.length / 2));
-    refused(half, "cut short");
+    refused(half, "incomplete");
     refused(
         forged("tables/photo.jsonl", t -> t.replaceFirst("\"id\":\"[^\"]+\"", "\"id\":\"../x\"")),
-        "id that is none");
+        "an invalid id");
     refused(
         forged("tables/account.jsonl", t -> t.replace("\"role\":\"OWNER\"", "\"role\":\"KING\"")),
         "a role that this release does not know");
@@ -178,7 +179,7 @@ class ArchiveTest {
         .as("the smith signs in with the old password")
         .isEqualTo(full.smith().get("/api/v1/billets").body());
     assertThatThrownBy(() -> empty.bean(Restores.class).takeIn(archive))
-        .hasMessageContaining("There is a shop here already");
+        .hasMessageContaining("There is already a shop here");
   }
 
   /** The same archive, said to be of another release. */
@@ -205,7 +206,7 @@ class ArchiveTest {
       }
       assertThat(later.databasesBeside()).as("nothing is left over").isEmpty();
       assertThatThrownBy(() -> later.bean(Restores.class).takeIn(ofSchema("13")))
-          .hasMessageContaining("There is a shop here already");
+          .hasMessageContaining("There is already a shop here");
     }
   }
 

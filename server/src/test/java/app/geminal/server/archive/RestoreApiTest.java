@@ -82,7 +82,7 @@ class RestoreApiTest {
     assertThat(contents.<Boolean>at("$.empty")).isFalse();
     Answer refused = owner.post(LOOK + "/" + contents.<String>at("$.id") + "/restore", "");
     assertThat(refused.status()).isEqualTo(422);
-    assertThat(refused.<String>at("$.detail")).contains("There is a shop here already");
+    assertThat(refused.<String>at("$.detail")).contains("There is already a shop here");
     assertThat(owner.get("/api/v1/billets").<List<?>>at("$")).isNotEmpty();
   }
 
@@ -92,7 +92,7 @@ class RestoreApiTest {
     for (String no : List.of("", "{}", "PK")) {
       Answer refused = owner.send("POST", LOOK, ZIP, BodyPublishers.ofString(no));
       assertThat(refused.status()).isEqualTo(422);
-      assertThat(refused.<String>at("$.detail")).contains("no archive");
+      assertThat(refused.<String>at("$.detail")).contains("not an archive");
     }
   }
 }

@@ -407,7 +407,7 @@ class AttackTest extends ShopTest {
             """
                 .formatted("é".repeat(40)));
     assertThat(accents.<String>at("$.where")).isEqualTo("/password");
-    assertThat(accents.<String>at("$.detail")).contains("80 bytes", "at most 72");
+    assertThat(accents.<String>at("$.detail")).contains("80 bytes", "limit is 72");
   }
 
   @Test

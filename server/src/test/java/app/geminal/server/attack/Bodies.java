@@ -234,6 +234,7 @@ final class Bodies {
         "/api/v1/settings",
         "{\"units\":{\"system\":\"INCH\",\"chosen\":{\"MASS\":\"METRIC\"}}}");
     add("PUT", "/api/v1/sign-in-lengths/OWNER", "{\"days\":30}");
+    add("POST", "/api/v1/hidden-notes", "{\"family\":\"joints-merge\",\"billetId\":null}");
     add("POST", "/api/v1/tokens", "{\"name\":\"scale\",\"rank\":\"GUEST\"}");
     add("PUT", "/api/v1/people/1", "{\"rank\":\"OWNER\",\"mayEnter\":true}");
     add(

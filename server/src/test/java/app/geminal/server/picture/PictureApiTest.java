@@ -98,7 +98,7 @@ class PictureApiTest extends ShopTest {
         .isEqualTo("/wanted/stage");
     String impossible = wanted("\"END\", \"atMm\": 1").replace("3.175", "60");
     assertThat(smith.post("/api/v1/pictures", screen(impossible)).<String>at("$.detail"))
-        .contains("bigger section");
+        .contains("larger section");
   }
 
   @Test

@@ -1,0 +1,56 @@
+import { useState, type ComponentType } from 'react';
+import { useNavigate } from 'react-router';
+import { Button } from '../../ui/Button';
+import { FirstBillet } from './FirstBillet';
+import { ShelfQuestion } from './ShelfQuestion';
+import { ToolsQuestion } from './ToolsQuestion';
+import { UnitsQuestion } from './UnitsQuestion';
+
+/** What a question is given: it calls `onDone` once its answer is stored. */
+export interface Question {
+  readonly onDone: () => void;
+}
+
+interface Step {
+  readonly title: string;
+  readonly Ask: ComponentType<Question>;
+}
+
+const QUESTIONS: readonly [Step, ...Step[]] = [
+  { title: 'Which forge and press do you use?', Ask: ToolsQuestion },
+  { title: 'US shop units or metric?', Ask: UnitsQuestion },
+  { title: 'Which steels are on your shelf?', Ask: ShelfQuestion },
+  { title: 'How many layers, and what size of bar?', Ask: FirstBillet },
+];
+
+/** A new shop in three questions, and its first billet. Each can be skipped, and changed later. */
+export function FirstStepsView() {
+  const [at, setAt] = useState(0);
+  const navigate = useNavigate();
+  const { title, Ask } = QUESTIONS[at] ?? QUESTIONS[0];
+  const next = () => (at + 1 < QUESTIONS.length ? setAt(at + 1) : void navigate('/rack'));
+  return (
+    <main className="h-full overflow-y-auto px-5 py-6 max-sm:px-3">
+      <div className="mx-auto max-w-3xl">
+        <p className="text-soft">
+          First steps · {at + 1} of {QUESTIONS.length}
+        </p>
+        <h1 className="pt-1 pb-4 text-2xl">{title}</h1>
+        <Ask key={at} onDone={next} />
+        <div className="mt-6 flex gap-6 border-t border-rule pt-4">
+          {at > 0 && (
+            <Button weight="quiet" onClick={() => setAt(at - 1)}>
+              Back
+            </Button>
+          )}
+          <Button weight="quiet" onClick={next}>
+            Skip
+          </Button>
+          <Button weight="quiet" className="ml-auto text-soft" onClick={() => void navigate('/rack')}>
+            Skip all
+          </Button>
+        </div>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,48 @@
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { Problem } from '../../lib/http';
+import { METRIC, show, US, type UnitSystem } from '../../units';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { sessionQuery, setUnits } from '../account/api';
+import type { Question } from './FirstStepsView';
+
+/** The units everything is shown in; typing takes both. */
+export function UnitsQuestion({ onDone }: Question) {
+  const client = useQueryClient();
+  const session = useQuery(sessionQuery).data;
+  const put = useMutation({
+    mutationFn: (system: UnitSystem) => setUnits({ system, chosen: {} }),
+    onSettled: () => client.invalidateQueries(),
+  });
+  if (!session) return null;
+  const units = session.units.system === 'INCH' ? US : METRIC;
+  return (
+    <>
+      <Choice
+        label="Units"
+        hideLabel
+        value={session.units.system}
+        onChoose={(system) => put.mutate(system)}
+        options={[
+          { value: 'INCH', show: 'US shop' },
+          { value: 'METRIC', show: 'Metric' },
+        ]}
+      />
+      <p className="py-3">
+        A bar of {show('length', 38.1, units)} is shown at {show('temperature', 1180, units)}, and a press of{' '}
+        {show('force', 220, units)}.
+      </p>
+      <p className="pb-3 text-soft">
+        You can type either system in any field, for example 1 1/2&quot;, 38 mm or 2150 °F.
+      </p>
+      <Button weight="strong" disabled={put.isPending} onClick={onDone}>
+        Continue
+      </Button>
+      {put.error && (
+        <p role="alert" className="pt-2">
+          ▲ {Problem.from(put.error).detail}
+        </p>
+      )}
+    </>
+  );
+}
