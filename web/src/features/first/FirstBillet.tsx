@@ -101,7 +101,9 @@ function Finding({ first }: { first: Asked }) {
 function Suggestion({ way }: { way: Way }) {
   return (
     <>
-      <p className="text-lg">
+      <p>
+        <b className="text-[44px] leading-none">{way.visible.toLocaleString('en')}</b>{' '}
+        <span className="text-soft">layers from </span>
         <b>{way.words}</b>
       </p>
       <p>

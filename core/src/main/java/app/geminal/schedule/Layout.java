@@ -5,9 +5,9 @@ public enum Layout {
   /** One steel and the other in turn. */
   PLAIN("plain"),
   /** Two of each in turn: bold lines. */
-  DOUBLED("doubled"),
+  DOUBLED("laid in pairs"),
   /** In turn, the first and the last piece twice as thick, so that fire and grinding leave them. */
-  THICK_OUTSIDES("double outer pieces");
+  THICK_OUTSIDES("with double outer pieces");
 
   private final String words;
 

@@ -78,7 +78,7 @@ public enum Outfit {
           new Shop(
               new Forge(260, 220, 700, 220, 180, true, 3, 45, 14, true, Lining.HARD, null, 1320),
               new Press(178, 20.7, 500, 380, 130, 200, 60, 25),
-              new Hammer("power hammer, 50 kg", 120),
+              new Hammer("power hammer", 120),
               new Mill(125, 60),
               Practice.common(),
               Limits.common(),

@@ -33,6 +33,7 @@ class PageConfig implements WebMvcConfigurer {
           "/steels",
           "/book",
           "/evidence",
+          "/first-steps",
           "/glossary",
           "/shop");
 
