@@ -3,14 +3,14 @@ package app.geminal;
 import app.geminal.billet.Part;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Step;
-import app.geminal.billet.Wanted;
+import app.geminal.billet.WantedPieces;
 import app.geminal.layup.Coating;
 import app.geminal.layup.Laid;
 import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.layup.Turn;
-import app.geminal.measured.Measured;
+import app.geminal.measurement.Measurement;
 import app.geminal.operation.Blade;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Dimples;
@@ -34,9 +34,9 @@ import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
 import app.geminal.operation.Watch;
 import app.geminal.shop.Tool;
+import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
 import app.geminal.weld.Method;
-import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.Tack;
 import java.util.ArrayList;
 import java.util.List;
@@ -65,11 +65,11 @@ public final class RandomPlans {
   }
 
   /** Now and then a bar is measured. */
-  private @Nullable Measured measured() {
+  private @Nullable Measurement measured() {
     return switch (ruler.nextInt(16)) {
-      case 0 -> new Measured(ruler.nextDouble(10, 60), ruler.nextDouble(5, 40), null, null);
-      case 1 -> new Measured(null, null, ruler.nextDouble(50, 400), ruler.nextDouble(0.2, 4));
-      case 2 -> new Measured(null, 20.5, null, 1.25);
+      case 0 -> new Measurement(ruler.nextDouble(10, 60), ruler.nextDouble(5, 40), null, null);
+      case 1 -> new Measurement(null, null, ruler.nextDouble(50, 400), ruler.nextDouble(0.2, 4));
+      case 2 -> new Measurement(null, 20.5, null, 1.25);
       default -> null;
     };
   }
@@ -115,7 +115,8 @@ public final class RandomPlans {
             stack.pieces().stream().map(p -> new Piece(p.steel(), p.thicknessMm() + 3)).toList());
     List<Operation> operations = new ArrayList<>();
     operations.add(
-        new SetWeld(2, 0.08, 1180, 10, OxygenSchool.DRY, Tack.SIDES, Jacket.BEAD, Tool.FLAT, 0));
+        new SetWeld(
+            2, 0.08, 1180, 10, AtmosphereProtection.DRY, Tack.SIDES, Jacket.BEAD, Tool.FLAT, 0));
     operations.add(new Trim(random.mm(0, 10), random.mm(0, 10), 0));
     if (random.random.nextBoolean()) {
       operations.add(new Draw(30, 8, 2, Tool.ROUND));
@@ -199,7 +200,7 @@ public final class RandomPlans {
         random.nextInt(0, 40) / 100.0,
         random.nextInt(22) * 25 + 900,
         random.nextInt(0, 60),
-        OxygenSchool.values()[random.nextInt(4)],
+        AtmosphereProtection.values()[random.nextInt(4)],
         Tack.values()[random.nextInt(4)],
         Jacket.values()[random.nextInt(3)],
         Tool.values()[random.nextInt(4)],
@@ -235,11 +236,11 @@ public final class RandomPlans {
       Operation operation = operation(random.nextInt(ALL_KINDS), names);
       done.add(new Step("s" + (i + 1), operation, random.nextInt(12) == 0, measured()));
     }
-    List<Wanted> wanted =
+    List<WantedPieces> wanted =
         random.nextInt(4) == 0
             ? List.of(
-                new Wanted("blade", random.nextInt(1, 4), mm(50, 200), mm(5, 30), mm(2, 8)),
-                new Wanted("test coupon", 1, mm(20, 50), mm(5, 30), mm(2, 8)))
+                new WantedPieces("blade", random.nextInt(1, 4), mm(50, 200), mm(5, 30), mm(2, 8)),
+                new WantedPieces("test coupon", 1, mm(20, 50), mm(5, 30), mm(2, 8)))
             : List.of();
     return new Plan(stack(), done, parts, wanted);
   }
@@ -329,7 +330,7 @@ public final class RandomPlans {
               random.nextInt(0, 20) / 100.0,
               random.nextInt(1000, 1300),
               random.nextInt(0, 30),
-              OxygenSchool.values()[random.nextInt(4)],
+              AtmosphereProtection.values()[random.nextInt(4)],
               Tack.values()[random.nextInt(4)],
               Jacket.values()[random.nextInt(3)],
               Tool.values()[random.nextInt(4)],

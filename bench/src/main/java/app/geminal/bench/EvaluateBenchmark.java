@@ -4,7 +4,7 @@ import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.finding.Checks;
 import app.geminal.finding.Finding;
-import app.geminal.finding.Known;
+import app.geminal.finding.ShopKnowledge;
 import app.geminal.heat.BarHeat;
 import app.geminal.heat.Soak;
 import app.geminal.library.ShippedSteels;
@@ -74,7 +74,7 @@ public class EvaluateBenchmark {
   /** All findings too. */
   @Benchmark
   public List<Finding> usualWithFindings() {
-    return Checks.of(Run.of(usual, steels, shop.practice()), steels, shop, Known.nothing());
+    return Checks.of(Run.of(usual, steels, shop.practice()), steels, shop, ShopKnowledge.nothing());
   }
 
   /** One soak reckoned from nothing; a plan's soak is remembered from its first evaluation on. */
@@ -86,6 +86,7 @@ public class EvaluateBenchmark {
   /** All findings of a million layers. */
   @Benchmark
   public List<Finding> millionWithFindings() {
-    return Checks.of(Run.of(million, steels, shop.practice()), steels, shop, Known.nothing());
+    return Checks.of(
+        Run.of(million, steels, shop.practice()), steels, shop, ShopKnowledge.nothing());
   }
 }

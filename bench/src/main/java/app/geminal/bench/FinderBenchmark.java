@@ -2,17 +2,17 @@ package app.geminal.bench;
 
 import app.geminal.layup.Piece;
 import app.geminal.library.ShippedSteels;
-import app.geminal.schedule.Aim;
 import app.geminal.schedule.Bounds;
-import app.geminal.schedule.Counted;
+import app.geminal.schedule.CountKind;
 import app.geminal.schedule.Finder;
-import app.geminal.schedule.Finished;
-import app.geminal.schedule.From;
+import app.geminal.schedule.FinderQuestion;
+import app.geminal.schedule.FinishedBar;
+import app.geminal.schedule.LayerTarget;
 import app.geminal.schedule.Layout;
-import app.geminal.schedule.Outcome;
-import app.geminal.schedule.Question;
-import app.geminal.schedule.Watch;
-import app.geminal.schedule.Within;
+import app.geminal.schedule.SearchLimits;
+import app.geminal.schedule.SearchListener;
+import app.geminal.schedule.SearchOutcome;
+import app.geminal.schedule.StartingSteel;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import app.geminal.weld.HoldChance;
@@ -53,47 +53,48 @@ public class FinderBenchmark {
   private final Steels steels = ShippedSteels.read();
   private final Shop shop = Shop.common();
   private final Piece sheet = new Piece("15N20", 1.5);
-  private final Question full =
-      question(Counted.VISIBLE, Bounds.full(), true).tryingHigherBlocks(shop);
-  private final Question oneBlock = question(Counted.VISIBLE, Bounds.full(), true);
-  private final Question products =
+  private final FinderQuestion full =
+      question(CountKind.VISIBLE, Bounds.full(), true).tryingHigherBlocks(shop);
+  private final FinderQuestion oneBlock = question(CountKind.VISIBLE, Bounds.full(), true);
+  private final FinderQuestion products =
       question(
-          Counted.SHOP,
+          CountKind.SHOP,
           new Bounds(3, 60, Set.of(Layout.PLAIN), MOST_RESTACKS, 2, MOST_CUT, false, false),
           false);
 
-  private Question question(Counted counted, Bounds bounds, boolean sheets) {
-    Finished finished = new Finished(38, 6, 300);
-    return new Question(
-        new Aim.Near(TARGET, 0.05, counted),
-        new From.Stacks(List.of(new Piece("1084", 3.2)), List.of(sheet), 40),
+  private FinderQuestion question(CountKind counted, Bounds bounds, boolean sheets) {
+    FinishedBar finished = new FinishedBar(38, 6, 300);
+    return new FinderQuestion(
+        new LayerTarget.Near(TARGET, 0.05, counted),
+        new StartingSteel.Stacks(List.of(new Piece("1084", 3.2)), List.of(sheet), 40),
         finished,
         bounds,
         sheets ? sheet : null,
         List.of(),
-        Question.usualBlockMm(finished, 40, shop),
-        Within.of(shop));
+        FinderQuestion.usualBlockMm(finished, 40, shop),
+        SearchLimits.of(shop));
   }
 
-  private Outcome find(Question question) {
-    return Finder.find(question, steels, shop, HoldChance.prior(), Watch.NONE, Finder.USUAL_WORK);
+  private SearchOutcome find(FinderQuestion question) {
+    return Finder.find(
+        question, steels, shop, HoldChance.prior(), SearchListener.NONE, Finder.USUAL_WORK);
   }
 
   /** Everything: turned, with sheets, folded, outer pieces thick. */
   @Benchmark
-  public Outcome full() {
+  public SearchOutcome full() {
     return find(full);
   }
 
   /** The same with blocks of one height only, as it was before other heights were tried. */
   @Benchmark
-  public Outcome fullOneBlock() {
+  public SearchOutcome fullOneBlock() {
     return find(oneBlock);
   }
 
   /** What a constraint solver can state too. */
   @Benchmark
-  public Outcome products() {
+  public SearchOutcome products() {
     return find(products);
   }
 

@@ -1,9 +1,9 @@
 package app.geminal.bench;
 
-import app.geminal.fire.Rotation;
-import app.geminal.heat.Around;
 import app.geminal.heat.BarHeat;
-import app.geminal.heat.Following;
+import app.geminal.heat.BarTracker;
+import app.geminal.heat.Surroundings;
+import app.geminal.session.Rotation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
@@ -27,12 +27,12 @@ import org.openjdk.jmh.annotations.Warmup;
 public class FireBenchmark {
   private static final BarHeat.Of STACK = BarHeat.Of.solid(83, 38, 127).loose(2.4);
 
-  private final Following following = started();
+  private final BarTracker following = started();
   private final List<Rotation.Job> jobs = jobs();
 
-  private static Following started() {
-    Following f = new Following(STACK, 20);
-    f.put(Following.Place.FIRE);
+  private static BarTracker started() {
+    BarTracker f = new BarTracker(STACK, 20);
+    f.put(BarTracker.Place.FIRE);
     f.advance(300, 1240);
     return f;
   }
@@ -53,7 +53,7 @@ public class FireBenchmark {
   @Benchmark
   public double soakOfThirtyMinutes() {
     BarHeat bar = new BarHeat(STACK, 20);
-    bar.advance(1800, Around.chamber(1260).withPowerKw(4));
+    bar.advance(1800, Surroundings.chamber(1260).withPowerKw(4));
     return bar.coreC();
   }
 

@@ -1,10 +1,10 @@
 package app.geminal.bench;
 
+import app.geminal.compatibility.Pairing;
+import app.geminal.compatibility.SteelQuestion;
 import app.geminal.library.ShippedSteels;
-import app.geminal.pair.Pairing;
-import app.geminal.pair.Question;
 import app.geminal.steel.Steel;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.AtmosphereProtection;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -44,7 +44,9 @@ public class PairMapBenchmark {
     for (int i = 0; i < steels.size(); i++) {
       for (int k = 0; k < i; k++) {
         hole.consume(
-            Pairing.of(Question.mixed(OxygenSchool.BORAX, List.of(steels.get(i), steels.get(k)))));
+            Pairing.of(
+                SteelQuestion.mixed(
+                    AtmosphereProtection.BORAX, List.of(steels.get(i), steels.get(k)))));
       }
     }
   }

@@ -9,10 +9,10 @@ import app.geminal.pattern.Field;
 import app.geminal.pattern.Painter;
 import app.geminal.pattern.Pane;
 import app.geminal.pattern.Picture;
-import app.geminal.pattern.Sight;
+import app.geminal.pattern.SectionView;
 import app.geminal.pattern.Tones;
 import app.geminal.pattern.View;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steels;
 import app.geminal.units.UnitSystem;
 import java.util.List;
@@ -46,10 +46,10 @@ public class PictureBenchmark {
   private String kind;
 
   private final Steels steels = ShippedSteels.read();
-  private final Practice practice = Practice.common();
+  private final ShopDefaults practice = ShopDefaults.common();
   private final Tones tones = Tones.of(List.of("1075", "15N20"), steels);
   private Run run;
-  private Sight sight;
+  private SectionView sight;
   private Pane pane;
   private Picture painted;
 
@@ -79,8 +79,8 @@ public class PictureBenchmark {
     painted = Painter.paint(sight, pane, tones);
   }
 
-  private Sight sight() {
-    return Sight.of(Field.of(run, practice, 12), new View.Face(false, 1.5), 0);
+  private SectionView sight() {
+    return SectionView.of(Field.of(run, practice, 12), new View.Face(false, 1.5), 0);
   }
 
   /** A painted picture as a file for the screen. */

@@ -9,7 +9,7 @@ import app.geminal.operation.Heated;
 import app.geminal.operation.Ladder;
 import app.geminal.operation.Operation;
 import app.geminal.operation.Twist;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.UnitSystem;
 import java.util.SplittableRandom;
 import java.util.concurrent.TimeUnit;
@@ -37,7 +37,7 @@ public class ChainBenchmark {
   private static final int FORGED = 10;
   private static final int GROOVED = 11;
 
-  private final Practice practice = Practice.common();
+  private final ShopDefaults practice = ShopDefaults.common();
   private final Run run =
       Run.of(
           Shorthand.parse(

@@ -38,26 +38,26 @@ public class SearchBenchmark {
 
   private final Steels steels = ShippedSteels.read();
   private final Shop shop = Shop.common();
-  private final Finished finished = new Finished(38, 6, 300);
-  private final Question products =
-      new Question(
-          new Aim.Near(300, 0.05, Counted.SHOP),
-          new From.Stacks(List.of(DARK), List.of(BRIGHT), 40),
+  private final FinishedBar finished = new FinishedBar(38, 6, 300);
+  private final FinderQuestion products =
+      new FinderQuestion(
+          new LayerTarget.Near(300, 0.05, CountKind.SHOP),
+          new StartingSteel.Stacks(List.of(DARK), List.of(BRIGHT), 40),
           finished,
           new Bounds(3, 60, Set.of(Layout.PLAIN), MOST_RESTACKS, 2, 12, false, false),
           null,
           List.of(),
-          Question.usualBlockMm(finished, 40, shop),
-          Within.of(shop));
+          FinderQuestion.usualBlockMm(finished, 40, shop),
+          SearchLimits.of(shop));
 
   /** How many ways are worth choosing. */
   @Benchmark
   public int productsSearch() {
-    Reckoning reckoning = new Reckoning(products, steels, shop, HoldChance.prior());
-    Front front = new Front();
-    Walk walk = new Walk(reckoning, front, new Tally(), () -> true);
+    SearchContext reckoning = new SearchContext(products, steels, shop, HoldChance.prior());
+    ParetoFront front = new ParetoFront();
+    ScheduleWalk walk = new ScheduleWalk(reckoning, front, new ExclusionTally(), () -> true);
     for (int pieces = 3; pieces <= 60; pieces++) {
-      Start start = new Start(pieces, Layout.PLAIN, DARK, BRIGHT);
+      StartStack start = new StartStack(pieces, Layout.PLAIN, DARK, BRIGHT);
       walk.from(start, OptionalDouble.empty(), 0, MOST_RESTACKS, Finder.USUAL_WORK);
     }
     return front.size();

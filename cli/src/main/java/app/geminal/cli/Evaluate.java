@@ -1,14 +1,14 @@
 package app.geminal.cli;
 
 import app.geminal.billet.Run;
-import app.geminal.check.BadValue;
 import app.geminal.finding.Checks;
 import app.geminal.finding.Finding;
-import app.geminal.finding.Known;
 import app.geminal.finding.Severity;
+import app.geminal.finding.ShopKnowledge;
 import app.geminal.shop.Shop;
 import app.geminal.units.Measure;
 import app.geminal.units.UnitSystem;
+import app.geminal.validation.InvalidValue;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -49,7 +49,7 @@ final class Evaluate implements Callable<Integer> {
     Run run;
     try {
       run = Run.of(source.file().plan(), source.steels(), shop.practice());
-    } catch (BadValue bad) {
+    } catch (InvalidValue bad) {
       throw new Unusable(
           (bad.path().isEmpty() ? "" : "at /plan/" + bad.path() + ": ")
               + Measure.read(bad.words(), habits.reader()));
@@ -63,7 +63,7 @@ final class Evaluate implements Callable<Integer> {
                 : new EvaluationText(habits.reader(), shop.practice()).of(evaluation, run));
     boolean fails =
         run.stop().isPresent()
-            || Checks.of(run, source.steels(), shop, Known.nothing()).stream()
+            || Checks.of(run, source.steels(), shop, ShopKnowledge.nothing()).stream()
                 .map(Finding::severity)
                 .anyMatch(s -> s == Severity.ERROR);
     return fails ? Geminal.NO : 0;

@@ -1,15 +1,15 @@
 package app.geminal.cli;
 
 import app.geminal.bar.Bars;
-import app.geminal.billet.CountWords;
+import app.geminal.billet.CountExplanation;
+import app.geminal.billet.PlanStop;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
 import app.geminal.billet.Step;
-import app.geminal.billet.Stop;
 import app.geminal.finding.Alert;
 import app.geminal.finding.Finding;
-import app.geminal.finding.Known;
 import app.geminal.finding.PlanAlerts;
+import app.geminal.finding.ShopKnowledge;
 import app.geminal.ledger.LossKind;
 import app.geminal.operation.Operation;
 import app.geminal.shop.Shop;
@@ -80,7 +80,7 @@ record Evaluation(
       Message action) {}
 
   static Evaluation of(String name, Run run, Steels steels, Shop shop) {
-    PlanAlerts alerts = PlanAlerts.of(run, steels, shop, Known.nothing());
+    PlanAlerts alerts = PlanAlerts.of(run, steels, shop, ShopKnowledge.nothing());
     return of(name, run, steels, alerts, lines(alerts.cautions().stream()));
   }
 
@@ -130,7 +130,7 @@ record Evaluation(
     return value.isPresent() ? value.getAsDouble() : null;
   }
 
-  private static StopLine stopLine(Stop stop) {
+  private static StopLine stopLine(PlanStop stop) {
     return new StopLine(stop.step() + 1, stop.why().reason(), stop.why().remedy());
   }
 
@@ -147,7 +147,7 @@ record Evaluation(
         bars.amount().massKg(steels),
         stage.visibleCount(),
         bars.shopCount(),
-        CountWords.of(run, index));
+        CountExplanation.of(run, index));
   }
 
   private static Ledger ledger(Run run, Steels steels) {

@@ -2,7 +2,7 @@ package app.geminal.cli;
 
 import app.geminal.billet.Run;
 import app.geminal.notation.Shorthand;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Measure;
 import app.geminal.units.Quantity;
 import app.geminal.units.Text;
@@ -12,7 +12,7 @@ import java.util.Locale;
 import java.util.StringJoiner;
 
 /** An evaluation for reading in a terminal. */
-record EvaluationText(Units units, Practice practice) {
+record EvaluationText(Units units, ShopDefaults practice) {
 
   String of(Evaluation evaluation, Run run) {
     StringJoiner text = new StringJoiner("\n");

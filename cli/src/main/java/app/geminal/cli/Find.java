@@ -1,31 +1,31 @@
 package app.geminal.cli;
 
-import app.geminal.check.BadValue;
 import app.geminal.layup.Piece;
 import app.geminal.library.ShippedSteels;
 import app.geminal.notation.Shorthand;
-import app.geminal.schedule.Aim;
 import app.geminal.schedule.Bounds;
 import app.geminal.schedule.Census;
-import app.geminal.schedule.Counted;
+import app.geminal.schedule.CountKind;
 import app.geminal.schedule.Criterion;
-import app.geminal.schedule.Explained;
 import app.geminal.schedule.Finder;
-import app.geminal.schedule.Finished;
-import app.geminal.schedule.From;
+import app.geminal.schedule.FinderQuestion;
+import app.geminal.schedule.FinishedBar;
+import app.geminal.schedule.LayerTarget;
 import app.geminal.schedule.Limit;
 import app.geminal.schedule.Ordering;
-import app.geminal.schedule.Outcome;
-import app.geminal.schedule.Question;
-import app.geminal.schedule.Watch;
-import app.geminal.schedule.Way;
-import app.geminal.schedule.Within;
+import app.geminal.schedule.RankedSchedule;
+import app.geminal.schedule.ScheduleExplanation;
+import app.geminal.schedule.SearchLimits;
+import app.geminal.schedule.SearchListener;
+import app.geminal.schedule.SearchOutcome;
+import app.geminal.schedule.StartingSteel;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import app.geminal.units.Lengths;
 import app.geminal.units.Measure;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Unreadable;
+import app.geminal.validation.InvalidValue;
 import app.geminal.weld.HoldChance;
 import java.util.Arrays;
 import java.util.List;
@@ -138,21 +138,22 @@ final class Find implements Callable<Integer> {
   public Integer call() {
     Shop shop = habits.shop();
     Steels steels = ShippedSteels.read();
-    Question question;
-    Outcome outcome;
+    FinderQuestion question;
+    SearchOutcome outcome;
     try {
       question = question(shop);
       outcome =
-          Finder.find(question, steels, shop, HoldChance.prior(), Watch.NONE, Finder.USUAL_WORK);
-    } catch (BadValue bad) {
+          Finder.find(
+              question, steels, shop, HoldChance.prior(), SearchListener.NONE, Finder.USUAL_WORK);
+    } catch (InvalidValue bad) {
       throw new Unusable(
           (bad.path().isEmpty() ? "" : bad.path() + ": ")
               + Measure.read(bad.words(), habits.reader()));
     } catch (Unreadable bad) {
       throw new Unusable(String.valueOf(bad.getMessage()));
     }
-    List<Way> ways = Ordering.by(best, ways(outcome), question);
-    List<String> lines = Explained.of(ways, question);
+    List<RankedSchedule> ways = Ordering.by(best, ways(outcome), question);
+    List<String> lines = ScheduleExplanation.of(ways, question);
     FoundText text = new FoundText(spec.commandLine().getOut(), habits.reader());
     if (json) {
       List<FoundWay> all =
@@ -172,7 +173,7 @@ final class Find implements Callable<Integer> {
   /** Everything, for machines. */
   record FoundJson(String outcome, Census census, List<FoundWay> ways) {}
 
-  private String line(Way way, Question question) {
+  private String line(RankedSchedule way, FinderQuestion question) {
     Shop shop = habits.shop();
     return Shorthand.format(way.plan(question, shop), units(), shop.practice());
   }
@@ -181,33 +182,34 @@ final class Find implements Callable<Integer> {
     return habits.units();
   }
 
-  private static List<Way> ways(Outcome outcome) {
+  private static List<RankedSchedule> ways(SearchOutcome outcome) {
     return switch (outcome) {
-      case Outcome.Found found -> found.ways();
-      case Outcome.Stopped stopped -> stopped.ways();
-      case Outcome.Nothing _ -> List.of();
+      case SearchOutcome.Found found -> found.ways();
+      case SearchOutcome.Stopped stopped -> stopped.ways();
+      case SearchOutcome.Nothing _ -> List.of();
     };
   }
 
-  private Question question(Shop shop) {
+  private FinderQuestion question(Shop shop) {
     double[] size = Arrays.stream(finish.split("[x×]", -1)).mapToDouble(this::mm).toArray();
     if (size.length != 3) {
-      throw new BadValue("--finish", "A bar has three sizes: length x width x height.");
+      throw new InvalidValue("--finish", "A bar has three sizes: length x width x height.");
     }
-    Finished finished = new Finished(size[1], size[2], size[0]);
+    FinishedBar finished = new FinishedBar(size[1], size[2], size[0]);
     double stackWidth = mm(width);
-    Within limits = Within.of(shop);
+    SearchLimits limits = SearchLimits.of(shop);
     limits = tallest == null ? limits : limits.with(Limit.TALLEST, mm(tallest));
     limits = longest == null ? limits : limits.with(Limit.LONGEST, mm(longest));
-    Question question =
-        new Question(
-            new Aim.Near(target, within / 100, shopCount ? Counted.SHOP : Counted.VISIBLE),
-            new From.Stacks(List.of(piece(outside)), List.of(piece(inside)), stackWidth),
+    FinderQuestion question =
+        new FinderQuestion(
+            new LayerTarget.Near(
+                target, within / 100, shopCount ? CountKind.SHOP : CountKind.VISIBLE),
+            new StartingSteel.Stacks(List.of(piece(outside)), List.of(piece(inside)), stackWidth),
             finished,
             Bounds.full().withMostRestacks(restacks),
             noSheets ? null : piece(sheet == null ? inside : sheet),
             core == null ? List.of() : Arrays.stream(core.split(",", -1)).map(this::piece).toList(),
-            block == null ? Question.usualBlockMm(finished, stackWidth, shop) : mm(block),
+            block == null ? FinderQuestion.usualBlockMm(finished, stackWidth, shop) : mm(block),
             limits);
     return block == null ? question.tryingHigherBlocks(shop) : question;
   }
@@ -215,7 +217,7 @@ final class Find implements Callable<Integer> {
   private Piece piece(String given) {
     int colon = given.indexOf(':');
     if (colon < 0) {
-      throw new BadValue(given, "A piece is a steel and a thickness, like 1084:3.2.");
+      throw new InvalidValue(given, "A piece is a steel and a thickness, like 1084:3.2.");
     }
     return new Piece(given.substring(0, colon).strip(), mm(given.substring(colon + 1)));
   }

@@ -1,10 +1,10 @@
 package app.geminal.cli;
 
 import app.geminal.schedule.Census;
-import app.geminal.schedule.Outcome;
-import app.geminal.schedule.Question;
-import app.geminal.schedule.Ruling;
-import app.geminal.schedule.Way;
+import app.geminal.schedule.FinderQuestion;
+import app.geminal.schedule.LimitText;
+import app.geminal.schedule.RankedSchedule;
+import app.geminal.schedule.SearchOutcome;
 import app.geminal.units.Measure;
 import app.geminal.units.Quantity;
 import app.geminal.units.Units;
@@ -22,7 +22,12 @@ final class FoundText {
     this.units = units;
   }
 
-  void print(Outcome outcome, Question question, List<Way> ways, List<String> lines, int show) {
+  void print(
+      SearchOutcome outcome,
+      FinderQuestion question,
+      List<RankedSchedule> ways,
+      List<String> lines,
+      int show) {
     Census census = outcome.census();
     say(
         String.format(
@@ -32,7 +37,9 @@ final class FoundText {
             census.keeping(),
             ways.size()));
     for (Census.RuledOut ruled : census.ruledOut()) {
-      say(String.format(Locale.ROOT, "  %s", Measure.read(Ruling.words(ruled, question), units)));
+      say(
+          String.format(
+              Locale.ROOT, "  %s", Measure.read(LimitText.words(ruled, question), units)));
     }
     if (census.tooThin() > 0) {
       say(
@@ -42,17 +49,17 @@ final class FoundText {
               census.tooThin()));
     }
     switch (outcome) {
-      case Outcome.Stopped stopped ->
+      case SearchOutcome.Stopped stopped ->
           say(
               String.format(
                   Locale.ROOT,
                   "Cancelled: everything up to %d restacks was searched.",
                   stopped.restacksSeen()));
-      case Outcome.Nothing nothing -> nothing.relaxations().forEach(this::relaxation);
-      case Outcome.Found _ -> {}
+      case SearchOutcome.Nothing nothing -> nothing.relaxations().forEach(this::relaxation);
+      case SearchOutcome.Found _ -> {}
     }
     for (int i = 0; i < Math.min(show, ways.size()); i++) {
-      Way way = ways.get(i);
+      RankedSchedule way = ways.get(i);
       say("");
       say(String.format(Locale.ROOT, "%s", way.schedule().words()));
       say(
@@ -74,7 +81,7 @@ final class FoundText {
     }
   }
 
-  private void relaxation(Outcome.Relaxation relaxation) {
+  private void relaxation(SearchOutcome.Relaxation relaxation) {
     relaxation
         .limits()
         .forEach((limit, to) ->
@@ -83,7 +90,7 @@ final class FoundText {
                     Locale.ROOT,
                     "  relax limit: %s %s",
                     limit.words(),
-                    Measure.read(Ruling.figure(limit, to), units))));
+                    Measure.read(LimitText.figure(limit, to), units))));
     relaxation
         .tolerance()
         .ifPresent(t ->

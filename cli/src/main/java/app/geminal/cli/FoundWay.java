@@ -1,7 +1,7 @@
 package app.geminal.cli;
 
-import app.geminal.schedule.Way;
-import app.geminal.schedule.Work;
+import app.geminal.schedule.RankedSchedule;
+import app.geminal.schedule.TaskMinutes;
 
 /**
  * A way as JSON.
@@ -29,9 +29,9 @@ record FoundWay(
     double tallestMm,
     double longestMm,
     double finishedMm,
-    Work work,
+    TaskMinutes work,
     String plan) {
-  static FoundWay of(Way way, String why, String plan) {
+  static FoundWay of(RankedSchedule way, String why, String plan) {
     return new FoundWay(
         way.schedule().words(),
         why,

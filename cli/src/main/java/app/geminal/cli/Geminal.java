@@ -1,8 +1,8 @@
 package app.geminal.cli;
 
-import app.geminal.check.BadValue;
 import app.geminal.units.Measure;
 import app.geminal.units.Units;
+import app.geminal.validation.InvalidValue;
 import java.io.PrintWriter;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -43,7 +43,7 @@ public final class Geminal implements Runnable {
         err.println("geminal: " + unusable.getMessage());
         return UNREADABLE;
       }
-      if (thrown instanceof BadValue bad) {
+      if (thrown instanceof InvalidValue bad) {
         command.getErr().println("geminal: " + Measure.read(bad.words(), Units.METRIC));
         return UNREADABLE;
       }

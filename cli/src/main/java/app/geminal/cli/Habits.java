@@ -1,7 +1,7 @@
 package app.geminal.cli;
 
-import app.geminal.shop.Outfit;
 import app.geminal.shop.Shop;
+import app.geminal.shop.ShopPreset;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Units;
 import picocli.CommandLine.Option;
@@ -17,7 +17,7 @@ final class Habits {
   @Option(
       names = "--outfit",
       description = "The shop to use: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
-  private Outfit outfit = Outfit.GAS_AND_PRESS;
+  private ShopPreset outfit = ShopPreset.GAS_AND_PRESS;
 
   /** As they are shown. */
   Units reader() {

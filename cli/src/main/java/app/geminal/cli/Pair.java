@@ -1,16 +1,16 @@
 package app.geminal.cli;
 
-import app.geminal.check.BadValue;
+import app.geminal.compatibility.Grade;
+import app.geminal.compatibility.Pairing;
+import app.geminal.compatibility.Reason;
+import app.geminal.compatibility.SteelQuestion;
+import app.geminal.compatibility.Verdict;
 import app.geminal.library.ShippedSteels;
-import app.geminal.pair.Grade;
-import app.geminal.pair.Pairing;
-import app.geminal.pair.Question;
-import app.geminal.pair.Reason;
-import app.geminal.pair.Verdict;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
 import app.geminal.units.Units;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.validation.InvalidValue;
+import app.geminal.weld.AtmosphereProtection;
 import java.io.PrintWriter;
 import java.util.List;
 import java.util.Locale;
@@ -36,7 +36,7 @@ final class Pair implements Callable<Integer> {
   @Option(
       names = "--school",
       description = "Atmosphere protection: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
-  private OxygenSchool school = OxygenSchool.BORAX;
+  private AtmosphereProtection school = AtmosphereProtection.BORAX;
 
   @Option(names = "--inch", description = "US shop units: inches, °F, lb.")
   private boolean inch;
@@ -56,10 +56,10 @@ final class Pair implements Callable<Integer> {
     List<Steel> steels;
     try {
       steels = names.stream().map(shipped::get).toList();
-    } catch (BadValue unknown) {
+    } catch (InvalidValue unknown) {
       throw new Unusable(unknown.words() + " geminal steels lists them.");
     }
-    Verdict verdict = Pairing.of(Question.mixed(school, steels));
+    Verdict verdict = Pairing.of(SteelQuestion.mixed(school, steels));
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
       out.println(Show.json(PairJson.of(verdict)));

@@ -1,11 +1,11 @@
 package app.geminal.cli;
 
-import app.geminal.pair.Grade;
-import app.geminal.pair.HardnessRange;
-import app.geminal.pair.HeatRange;
-import app.geminal.pair.Reason;
-import app.geminal.pair.Verdict;
-import app.geminal.pair.Weight;
+import app.geminal.compatibility.Grade;
+import app.geminal.compatibility.HardnessRange;
+import app.geminal.compatibility.HeatRange;
+import app.geminal.compatibility.Reason;
+import app.geminal.compatibility.ReasonWeight;
+import app.geminal.compatibility.Verdict;
 import app.geminal.steel.Quench;
 import app.geminal.steel.WeldWindow;
 import app.geminal.text.Message;
@@ -31,7 +31,7 @@ record PairJson(
   /** One reason. */
   record ReasonLine(
       String id,
-      Weight weight,
+      ReasonWeight weight,
       boolean safety,
       List<String> steels,
       Message what,

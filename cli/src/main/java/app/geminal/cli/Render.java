@@ -1,25 +1,25 @@
 package app.geminal.cli;
 
 import app.geminal.billet.Run;
-import app.geminal.check.BadValue;
 import app.geminal.library.picture.Png;
 import app.geminal.library.picture.Svg;
-import app.geminal.notation.Misread;
 import app.geminal.notation.Shorthand;
+import app.geminal.notation.ShorthandError;
 import app.geminal.operation.Blade;
 import app.geminal.pattern.Field;
 import app.geminal.pattern.Painter;
 import app.geminal.pattern.Pane;
-import app.geminal.pattern.Sight;
+import app.geminal.pattern.SectionView;
 import app.geminal.pattern.Tones;
 import app.geminal.pattern.View;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Lengths;
 import app.geminal.units.Measure;
 import app.geminal.units.Quantity;
 import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Unreadable;
+import app.geminal.validation.InvalidValue;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -101,12 +101,12 @@ final class Render implements Callable<Integer> {
     if (!picture && !file.toString().toLowerCase(Locale.ROOT).endsWith(".svg")) {
       throw new Unusable(Text.of("“%s” must end in .png or .svg.", file));
     }
-    Practice practice = habits.shop().practice();
+    ShopDefaults practice = habits.shop().practice();
     Source source = Source.of(plan, units(), practice);
     try {
       Run run = Run.of(source.file().plan(), source.steels(), practice);
       Field field = Field.of(run, practice, stage == null ? run.stages().size() - 1 : stage);
-      Sight sight = Sight.of(field, view(field, practice), bar);
+      SectionView sight = SectionView.of(field, view(field, practice), bar);
       Pane pane = Pane.whole(sight, width);
       List<String> steels = field.steels();
       Tones tones = Tones.of(steels, source.steels());
@@ -125,14 +125,14 @@ final class Render implements Callable<Integer> {
               Show.length(sight.widthMm(), habits.reader()),
               Quantity.mm(sight.heightMm()).format(habits.reader()));
       return run.stop().isPresent() ? Geminal.NO : 0;
-    } catch (BadValue bad) {
+    } catch (InvalidValue bad) {
       throw new Unusable(
           (bad.path().isEmpty() ? "" : bad.path() + ": ")
               + Measure.read(bad.words(), habits.reader()));
     }
   }
 
-  private View view(Field field, Practice practice) {
+  private View view(Field field, ShopDefaults practice) {
     double usual =
         switch (view) {
           case END -> field.bars().lengthMm() / 2;
@@ -152,13 +152,13 @@ final class Render implements Callable<Integer> {
     }
   }
 
-  private @Nullable Blade blade(Practice practice) {
+  private @Nullable Blade blade(ShopDefaults practice) {
     if (blade == null) {
       return null;
     }
     try {
       return (Blade) Shorthand.parseStep("blade " + blade, units(), practice);
-    } catch (Misread misread) {
+    } catch (ShorthandError misread) {
       throw new Unusable(
           "--blade: " + Measure.read(String.valueOf(misread.getMessage()), habits.reader()));
     }

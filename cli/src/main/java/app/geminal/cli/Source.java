@@ -3,9 +3,9 @@ package app.geminal.cli;
 import app.geminal.library.ShippedSteels;
 import app.geminal.library.plan.PlanFile;
 import app.geminal.library.plan.PlanFiles;
-import app.geminal.notation.Misread;
 import app.geminal.notation.Shorthand;
-import app.geminal.shop.Practice;
+import app.geminal.notation.ShorthandError;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Estimate;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
@@ -29,7 +29,7 @@ import java.util.List;
  */
 record Source(PlanFile file, Steels steels) {
 
-  static Source of(String given, UnitSystem units, Practice practice) {
+  static Source of(String given, UnitSystem units, ShopDefaults practice) {
     String text = text(given);
     PlanFile file =
         text.stripLeading().startsWith("{") ? document(text) : line(text.strip(), units, practice);
@@ -67,10 +67,10 @@ record Source(PlanFile file, Steels steels) {
     }
   }
 
-  private static PlanFile line(String line, UnitSystem units, Practice practice) {
+  private static PlanFile line(String line, UnitSystem units, ShopDefaults practice) {
     try {
       return new PlanFile("Shorthand", "", Shorthand.parse(line, units, practice), List.of());
-    } catch (Misread misread) {
+    } catch (ShorthandError misread) {
       throw new Unusable(
           Text.of(
               "%s%n%s%n%s%s",

@@ -1,10 +1,10 @@
 package app.geminal.bar;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.layers.LayerSequence;
 import app.geminal.ledger.Amount;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 
 /**
  * One bar or several equal ones. x runs along the length, y across the width, z through the layers.
@@ -37,7 +37,7 @@ public record Bars(
   /** Refuses absurd counts; sizes are the operations' business. */
   public Bars {
     if (shopCount > MOST_LAYERS) {
-      throw new BadValue(
+      throw new InvalidValue(
           "",
           Text.of(
               "This makes %,d layers. The limit is %,d. Cut fewer pieces or skip a restack.",

@@ -18,7 +18,8 @@ import java.util.TreeMap;
  * along, but how much of which steel the section holds is then kept apart, and a skin taken off it
  * takes every steel alike. The picture of the inside is the field's business.
  */
-public abstract sealed class Section permits Level, OnEdge, Wrought, Beside, Upon {
+public abstract sealed class Section
+    permits Level, OnEdge, DeformedSection, SideBySide, OneOnAnother {
   /** Thinner than this, a remnant is rounding dust and no steel. */
   static final double DUST_MM = 1e-9;
 
@@ -46,7 +47,8 @@ public abstract sealed class Section permits Level, OnEdge, Wrought, Beside, Upo
    */
   public static Section wrought(LayerSequence up, LayerSequence across, Section of) {
     double area = up.thicknessMm() * across.thicknessMm();
-    return new Wrought(up, across, scaled(of.areaBySteel, area / (of.widthMm * of.heightMm)));
+    return new DeformedSection(
+        up, across, scaled(of.areaBySteel, area / (of.widthMm * of.heightMm)));
   }
 
   /**
@@ -56,7 +58,7 @@ public abstract sealed class Section permits Level, OnEdge, Wrought, Beside, Upo
    */
   public static Section wrought(
       LayerSequence up, LayerSequence across, Map<String, Double> areaBySteel) {
-    return new Wrought(up, across, new TreeMap<>(areaBySteel));
+    return new DeformedSection(up, across, new TreeMap<>(areaBySteel));
   }
 
   /** Sections on each other, the first at the bottom, all of one width; at least one. */
@@ -72,7 +74,7 @@ public abstract sealed class Section permits Level, OnEdge, Wrought, Beside, Upo
     }
     return level.size() == sections.size()
         ? new Level(LayerSequence.join(level), sections.getFirst().widthMm())
-        : new Upon(sections);
+        : new OneOnAnother(sections);
   }
 
   /** Sections side by side, the first on the left, all of one height; at least one. */
@@ -87,7 +89,7 @@ public abstract sealed class Section permits Level, OnEdge, Wrought, Beside, Upo
     if (sections.size() == 1) {
       return sections.getFirst();
     }
-    return alike ? new Level(first, width) : new Beside(sections);
+    return alike ? new Level(first, width) : new SideBySide(sections);
   }
 
   /** y, mm. */

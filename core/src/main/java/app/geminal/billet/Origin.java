@@ -1,8 +1,8 @@
 package app.geminal.billet;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 
 /**
  * Where a part came from that was set aside in another billet.
@@ -16,7 +16,7 @@ public record Origin(long billetId, String billet, String stepKey) {
   /** Checks every field. */
   public Origin {
     if (billetId < 1) {
-      throw new BadValue(
+      throw new InvalidValue(
           "billetId", Text.of("A billet number is 1 or more. This is %d.", billetId));
     }
     Require.text("billet", billet, 120);

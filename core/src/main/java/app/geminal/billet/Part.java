@@ -1,7 +1,7 @@
 package app.geminal.billet;
 
-import app.geminal.check.Require;
 import app.geminal.layup.PartBar;
+import app.geminal.validation.Require;
 import org.jspecify.annotations.Nullable;
 
 /**

@@ -1,7 +1,5 @@
 package app.geminal.billet;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.layup.Laid;
 import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
@@ -9,6 +7,8 @@ import app.geminal.layup.Stack;
 import app.geminal.operation.Operation;
 import app.geminal.operation.SetWeld;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -28,7 +28,7 @@ import org.jspecify.annotations.Nullable;
  * @param parts 0 to 12, names all different; parts of parts up to 4 deep
  * @param wanted 0 to 20 kinds of pieces
  */
-public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<Wanted> wanted) {
+public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<WantedPieces> wanted) {
   /** No bar survives more heats than this. */
   public static final int MOST_STEPS = 200;
 
@@ -37,7 +37,10 @@ public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<Wanted>
 
   /** Checks every field and copies the lists; no parts and nothing wanted may be left unsaid. */
   public Plan(
-      Stack stack, List<Step> steps, @Nullable List<Part> parts, @Nullable List<Wanted> wanted) {
+      Stack stack,
+      List<Step> steps,
+      @Nullable List<Part> parts,
+      @Nullable List<WantedPieces> wanted) {
     this.stack = Require.present("stack", stack);
     this.steps = Require.list("steps", steps, 0, MOST_STEPS);
     this.parts = Require.list("parts", Objects.requireNonNullElse(parts, List.of()), 0, MOST_PARTS);
@@ -46,7 +49,7 @@ public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<Wanted>
     requireDifferent(
         "parts/%d/name", this.parts.stream().map(Part::name).toList(), "parts", "name");
     if (depth(this.parts) > DEEPEST) {
-      throw new BadValue("parts", Text.of("Parts can be nested at most %d deep.", DEEPEST));
+      throw new InvalidValue("parts", Text.of("Parts can be nested at most %d deep.", DEEPEST));
     }
   }
 
@@ -54,7 +57,7 @@ public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<Wanted>
     Set<String> seen = new HashSet<>();
     for (int i = 0; i < names.size(); i++) {
       if (!seen.add(names.get(i))) {
-        throw new BadValue(
+        throw new InvalidValue(
             path.replace("%d", Integer.toString(i)), Text.of("Two %s have the same %s.", of, what));
       }
     }
@@ -78,7 +81,7 @@ public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<Wanted>
   /** The plan with one more step; {@code after} counts from 0 (the stack) up. */
   public Plan withStepAfter(int after, Operation operation) {
     List<Step> more = new ArrayList<>(steps);
-    more.add(after, Step.of(Keys.free(steps), operation));
+    more.add(after, Step.of(StepKeys.free(steps), operation));
     return withSteps(more);
   }
 
@@ -98,7 +101,7 @@ public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<Wanted>
   }
 
   /** The same for other pieces. */
-  public Plan withWanted(List<Wanted> newWanted) {
+  public Plan withWanted(List<WantedPieces> newWanted) {
     return new Plan(stack, steps, parts, newWanted);
   }
 
@@ -125,7 +128,7 @@ public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<Wanted>
   public Plan withKeysOf(Plan earlier) {
     return new Plan(
         stack,
-        Keys.kept(earlier.steps(), steps),
+        StepKeys.kept(earlier.steps(), steps),
         parts.stream().map(p -> earlier.part(p.name()).map(p::keptFrom).orElse(p)).toList(),
         wanted);
   }

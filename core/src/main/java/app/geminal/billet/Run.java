@@ -3,7 +3,6 @@ package app.geminal.billet;
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.bar.Section;
-import app.geminal.check.BadValue;
 import app.geminal.layup.Laid;
 import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
@@ -11,13 +10,14 @@ import app.geminal.layup.Stack;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
-import app.geminal.measured.Measured;
-import app.geminal.operation.Bench;
+import app.geminal.measurement.Measurement;
 import app.geminal.operation.Done;
 import app.geminal.operation.Impossible;
-import app.geminal.operation.Outcome;
-import app.geminal.shop.Practice;
+import app.geminal.operation.OperationContext;
+import app.geminal.operation.OperationResult;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steels;
+import app.geminal.validation.InvalidValue;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -41,7 +41,7 @@ import java.util.stream.Stream;
 public record Run(
     Plan plan,
     List<Stage> stages,
-    Optional<Stop> stop,
+    Optional<PlanStop> stop,
     Map<String, Run> parts,
     Map<String, Bars> unused) {
 
@@ -59,10 +59,10 @@ public record Run(
   /**
    * Works a plan through.
    *
-   * @throws BadValue when a steel is unknown or a step makes more layers than can be meant; its
+   * @throws InvalidValue when a steel is unknown or a step makes more layers than can be meant; its
    *     path points into the plan
    */
-  public static Run of(Plan plan, Steels steels, Practice practice) {
+  public static Run of(Plan plan, Steels steels, ShopDefaults practice) {
     requireKnown(plan, steels);
     Map<String, Run> parts = new LinkedHashMap<>();
     Map<String, Bars> ready = new LinkedHashMap<>();
@@ -74,11 +74,11 @@ public record Run(
         if (run.stop().isEmpty()) {
           ready.put(part.name(), run.last().bars());
         }
-      } catch (BadValue bad) {
+      } catch (InvalidValue bad) {
         throw bad.inside("parts/" + i + "/plan");
       }
     }
-    Bench bench = new Bench(practice, ready);
+    OperationContext bench = new OperationContext(practice, ready);
     List<Stage> stages = new ArrayList<>();
     stages.add(laidUp(plan.stack()));
     for (int i = 0; i < plan.steps().size(); i++) {
@@ -90,14 +90,15 @@ public record Run(
       }
       switch (outcome(step, before, bench, i)) {
         case Done done when step.measured() != null && !canBeMeasured(done.bars()) -> {
-          return new Run(plan, stages, Optional.of(new Stop(i, UNMEASURED)), parts, bench.parts());
+          return new Run(
+              plan, stages, Optional.of(new PlanStop(i, UNMEASURED)), parts, bench.parts());
         }
         case Done done -> {
           stages.add(measured(after(before, step, done), steels));
           bench = bench.without(done.taken());
         }
         case Impossible why -> {
-          return new Run(plan, stages, Optional.of(new Stop(i, why)), parts, bench.parts());
+          return new Run(plan, stages, Optional.of(new PlanStop(i, why)), parts, bench.parts());
         }
       }
     }
@@ -110,7 +111,7 @@ public record Run(
 
   /** The stage as it was measured to be; what is missing leaves as a loss of its own. */
   private static Stage measured(Stage stage, Steels steels) {
-    Measured measured = stage.step().map(Step::measured).orElse(null);
+    Measurement measured = stage.step().map(Step::measured).orElse(null);
     if (measured == null) {
       return stage;
     }
@@ -120,7 +121,8 @@ public record Run(
     return stage.measured(real, losses);
   }
 
-  private static Outcome outcome(Step step, Bars before, Bench bench, int index) {
+  private static OperationResult outcome(
+      Step step, Bars before, OperationContext bench, int index) {
     if (before.form() == Form.BLADE) {
       return new Impossible("", "The blade is already ground.", "Put this step before it.");
     }
@@ -134,7 +136,7 @@ public record Run(
     }
     try {
       return step.operation().applyTo(before, bench);
-    } catch (BadValue absurd) {
+    } catch (InvalidValue absurd) {
       throw absurd.inside("steps/" + index);
     }
   }
@@ -163,7 +165,7 @@ public record Run(
   private static void requireKnown(String path, Piece piece, Steels steels) {
     try {
       steels.get(piece.steel());
-    } catch (BadValue unknown) {
+    } catch (InvalidValue unknown) {
       throw unknown.inside(path);
     }
   }

@@ -4,7 +4,7 @@ import app.geminal.bar.Bars;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
 import app.geminal.operation.Fit;
-import app.geminal.operation.Placed;
+import app.geminal.operation.PlacedBar;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -39,7 +39,7 @@ public record Stage(
     long gone,
     Set<String> meeting,
     List<Fit> fits,
-    List<Placed> placed,
+    List<PlacedBar> placed,
     Optional<Bars> planned) {
 
   /** The bars as reckoned, measured or not. */

@@ -1,9 +1,9 @@
 package app.geminal.billet;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
-import app.geminal.measured.Measured;
+import app.geminal.measurement.Measurement;
 import app.geminal.operation.Operation;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param measured what the bars were measured to be after it, null where they were not; the Run
  *     goes on from that
  */
-public record Step(String key, Operation operation, boolean off, @Nullable Measured measured) {
+public record Step(String key, Operation operation, boolean off, @Nullable Measurement measured) {
   /** Longest path of a step: part names and its key, with strokes between. */
   public static final int LONGEST_PATH = 120;
 
@@ -24,14 +24,14 @@ public record Step(String key, Operation operation, boolean off, @Nullable Measu
   public Step {
     Require.text("key", key, 16);
     if (!key.matches("[a-z0-9]+")) {
-      throw new BadValue("key", "A step's key has small letters and digits only.");
+      throw new InvalidValue("key", "A step's key has small letters and digits only.");
     }
     Require.present("operation", operation);
   }
 
   /** A step that may not say whether it is left out; then it is done. */
   public static Step read(
-      String key, Operation operation, @Nullable Boolean off, @Nullable Measured measured) {
+      String key, Operation operation, @Nullable Boolean off, @Nullable Measurement measured) {
     return new Step(key, operation, Boolean.TRUE.equals(off), measured);
   }
 
@@ -51,7 +51,7 @@ public record Step(String key, Operation operation, boolean off, @Nullable Measu
   }
 
   /** The same work, measured or not. */
-  public Step withMeasured(@Nullable Measured newMeasured) {
+  public Step withMeasured(@Nullable Measurement newMeasured) {
     return new Step(key, operation, off, newMeasured);
   }
 

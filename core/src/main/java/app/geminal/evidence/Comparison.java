@@ -14,7 +14,8 @@ package app.geminal.evidence;
  *     points if it looks smaller, would be told in four of five records; 0 where they are told
  *     apart already
  */
-public record Comparison(Tally one, Tally other, double difference, Interval limits, int needed) {
+public record Comparison(
+    WeldTally one, WeldTally other, double difference, Interval limits, int needed) {
   /** A smaller difference is not worth finding. */
   private static final double WORTH = 0.1;
 
@@ -24,7 +25,7 @@ public record Comparison(Tally one, Tally other, double difference, Interval lim
   private static final double Z_POWER = 0.8416;
 
   /** Both ways compared. */
-  public static Comparison of(Tally one, Tally other) {
+  public static Comparison of(WeldTally one, WeldTally other) {
     double p = one.openShare();
     double q = other.openShare();
     Interval a = one.interval();

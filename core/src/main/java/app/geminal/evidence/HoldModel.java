@@ -39,16 +39,16 @@ public final class HoldModel {
   private static final double FURTHEST_ODDS = 50;
 
   /** A scale, what it makes of the record, and how much it counts. */
-  private record Scaled(double scale, Fit fit, double weight) {}
+  private record Scaled(double scale, LogisticFit fit, double weight) {}
 
   private final Map<String, Integer> index = new LinkedHashMap<>();
   private final List<Scaled> scaled;
   private final int welds;
 
-  private HoldModel(List<Past> decided) {
+  private HoldModel(List<WeldObservation> decided) {
     List<Double> spreads = new ArrayList<>();
-    List<Fit.Seen> seen = new ArrayList<>();
-    for (Past past : decided) {
+    List<LogisticFit.Seen> seen = new ArrayList<>();
+    for (WeldObservation past : decided) {
       List<Integer> amounts = new ArrayList<>();
       effects(past)
           .forEach((effect, spread) -> {
@@ -59,19 +59,20 @@ public final class HoldModel {
             amounts.add(index.get(effect));
           });
       seen.add(
-          new Fit.Seen(prior(past.how().joints()), amounts, past.outcome() == WeldOutcome.HELD));
+          new LogisticFit.Seen(
+              prior(past.how().joints()), amounts, past.outcome() == WeldOutcome.HELD));
     }
     this.welds = decided.size();
     this.scaled =
         weighed(SCALES.stream().map(k -> new Scaled(k, fit(seen, spreads, k), 0)).toList());
   }
 
-  private static Fit fit(List<Fit.Seen> seen, List<Double> spreads, double scale) {
+  private static LogisticFit fit(List<LogisticFit.Seen> seen, List<Double> spreads, double scale) {
     List<Double> scaled = new ArrayList<>();
     for (int i = 0; i < spreads.size(); i++) {
       scaled.add(i == 0 ? spreads.get(i) : spreads.get(i) * scale);
     }
-    return Fit.of(seen, scaled);
+    return LogisticFit.of(seen, scaled);
   }
 
   private static List<Scaled> weighed(List<Scaled> fits) {
@@ -83,12 +84,12 @@ public final class HoldModel {
   }
 
   /** What the decided welds of a Book say; suspect ones are left out. */
-  public static HoldModel of(List<Past> book) {
+  public static HoldModel of(List<WeldObservation> book) {
     return new HoldModel(book.stream().filter(p -> p.outcome() != WeldOutcome.SUSPECT).toList());
   }
 
   /** The amounts a weld is moved by, with the spread each is believed to have. */
-  private static Map<String, Double> effects(Past past) {
+  private static Map<String, Double> effects(WeldObservation past) {
     Map<String, Double> effects = new LinkedHashMap<>();
     effects.put(SHOP, SHOP_SPREAD);
     for (Factor factor : Factor.values()) {
@@ -111,21 +112,22 @@ public final class HoldModel {
    * @param limits that hold the true chance nine times in ten, if the model is right
    * @param welds of the shop that are in it
    */
-  public record Foretold(double mean, Interval limits, int welds) {
+  public record Prediction(double mean, Interval limits, int welds) {
     /** Whether this is little more than the belief before any record. */
     public boolean isTooFew() {
-      return welds < Tally.FEWEST || limits.width() > Tally.WIDEST;
+      return welds < WeldTally.FEWEST || limits.width() > WeldTally.WIDEST;
     }
   }
 
   /** What is to be expected of a weld made like that; its outcome is not looked at. */
-  public Foretold foretell(Past like) {
+  public Prediction foretell(WeldObservation like) {
     List<Odds> odds = scaled.stream().map(s -> odds(like, s)).toList();
-    return new Foretold(mean(odds), new Interval(below(odds, TAIL), below(odds, 1 - TAIL)), welds);
+    return new Prediction(
+        mean(odds), new Interval(below(odds, TAIL), below(odds, 1 - TAIL)), welds);
   }
 
   /** The same, as the Finder reckons with it for any number of joints. */
-  public HoldChance holdChance(Past like) {
+  public HoldChance holdChance(WeldObservation like) {
     double p = mean(scaled.stream().map(s -> odds(like, s)).toList());
     return HoldChance.moved(Math.log(p / (1 - p)) - prior(like.how().joints()), welds);
   }
@@ -133,7 +135,7 @@ public final class HoldModel {
   /** Log odds of a weld by one scale: normal round {@code at}. */
   private record Odds(double at, double variance, double weight) {
     double mean() {
-      return Fit.chance(at / Math.sqrt(1 + Math.PI * variance / 8));
+      return LogisticFit.chance(at / Math.sqrt(1 + Math.PI * variance / 8));
     }
 
     double below(double odds) {
@@ -160,10 +162,10 @@ public final class HoldModel {
         high = middle;
       }
     }
-    return Fit.chance((low + high) / 2);
+    return LogisticFit.chance((low + high) / 2);
   }
 
-  private Odds odds(Past like, Scaled by) {
+  private Odds odds(WeldObservation like, Scaled by) {
     double at = prior(like.how().joints());
     double variance = 0;
     List<Integer> known = new ArrayList<>();

@@ -1,6 +1,6 @@
 package app.geminal.evidence;
 
-import app.geminal.check.Require;
+import app.geminal.validation.Require;
 
 /**
  * Where a share lies that was seen so often in so many: exact binomial limits, after Clopper and

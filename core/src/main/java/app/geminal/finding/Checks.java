@@ -34,7 +34,7 @@ public final class Checks {
   private Checks() {}
 
   /** All findings, safety first, then by severity, then down the Run. */
-  public static List<Finding> of(Run run, Steels steels, Shop shop, Known known) {
+  public static List<Finding> of(Run run, Steels steels, Shop shop, ShopKnowledge known) {
     List<Finding> found = new ArrayList<>();
     found.addAll(StackChecks.of(run, shop));
     found.addAll(CoatingChecks.of(run));
@@ -45,7 +45,7 @@ public final class Checks {
       found.addAll(LayerChecks.merging(run, i, shop.practice()));
       found.addAll(LayerChecks.gone(run, i));
       if (i > 0) {
-        At at = new At(run, i, shop, steels);
+        StepContext at = new StepContext(run, i, shop, steels);
         found.addAll(step(at));
         if (at.operation() instanceof Heated) {
           found.addAll(CopperChecks.heated(at, shop.practice().drawTemperatureC()));
@@ -65,7 +65,7 @@ public final class Checks {
     return List.copyOf(found);
   }
 
-  private static List<Finding> step(At at) {
+  private static List<Finding> step(StepContext at) {
     return switch (at.operation()) {
       case SetWeld weld -> {
         List<Finding> found = new ArrayList<>(WeldChecks.of(at, weld));

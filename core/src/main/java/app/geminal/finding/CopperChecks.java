@@ -4,8 +4,8 @@ import app.geminal.operation.SetWeld;
 import app.geminal.steel.Steel;
 import app.geminal.steel.WeldWindow;
 import app.geminal.units.Quantity;
+import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Method;
-import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -20,15 +20,15 @@ final class CopperChecks {
 
   private CopperChecks() {}
 
-  static boolean concerns(At at, SetWeld weld) {
+  static boolean concerns(StepContext at, SetWeld weld) {
     return hasCopper(at) || weld.method() != Method.FORGE;
   }
 
-  static boolean hasCopper(At at) {
+  static boolean hasCopper(StepContext at) {
     return at.inside().stream().anyMatch(s -> s.isCopper() && !s.neverWeld());
   }
 
-  static List<Finding> of(At at, SetWeld weld) {
+  static List<Finding> of(StepContext at, SetWeld weld) {
     if (!hasCopper(at)) {
       return List.of(noCopper(at, weld));
     }
@@ -40,7 +40,7 @@ final class CopperChecks {
   }
 
   /** Any other heated step after copper is in. */
-  static List<Finding> heated(At at, double heatC) {
+  static List<Finding> heated(StepContext at, double heatC) {
     if (!hasCopper(at) || heatC <= solidToC()) {
       return List.of();
     }
@@ -56,7 +56,7 @@ final class CopperChecks {
             .found());
   }
 
-  private static Finding noCopper(At at, SetWeld weld) {
+  private static Finding noCopper(StepContext at, SetWeld weld) {
     double heatC =
         WeldWindow.sharedBy(at.inside())
             .map(WeldWindow::settingC)
@@ -67,7 +67,7 @@ final class CopperChecks {
         .found();
   }
 
-  private static Finding undecided(At at, SetWeld weld) {
+  private static Finding undecided(StepContext at, SetWeld weld) {
     return Finding.of(FindingKind.COPPER_METHOD, Severity.ERROR, at.stage())
         .safety()
         .about(names(at))
@@ -82,7 +82,7 @@ final class CopperChecks {
         .found();
   }
 
-  private static List<Finding> solid(At at, SetWeld weld) {
+  private static List<Finding> solid(StepContext at, SetWeld weld) {
     List<Finding> found = new ArrayList<>();
     double planned = weld.temperatureC();
     if (planned > solidToC()) {
@@ -105,14 +105,14 @@ final class CopperChecks {
       found.add(
           Finding.of(FindingKind.COPPER_UNSEALED, Severity.WARNING, at.stage())
               .about(names(at))
-              .instead(weld.withSchool(OxygenSchool.SEALED))
+              .instead(weld.withSchool(AtmosphereProtection.SEALED))
               .found());
     }
     found.addAll(oneHeat(at, weld));
     return found;
   }
 
-  private static List<Finding> molten(At at, SetWeld weld) {
+  private static List<Finding> molten(StepContext at, SetWeld weld) {
     List<Finding> found = new ArrayList<>();
     double planned = weld.temperatureC();
     if (planned < window(Method.COPPER_MOLTEN).fromC()) {
@@ -151,7 +151,7 @@ final class CopperChecks {
     return found;
   }
 
-  private static Finding cold(At at, SetWeld weld) {
+  private static Finding cold(StepContext at, SetWeld weld) {
     double from = window(weld.method()).fromC();
     return Finding.of(FindingKind.COPPER_COLD, Severity.WARNING, at.stage())
         .about(names(at))
@@ -166,7 +166,7 @@ final class CopperChecks {
         .found();
   }
 
-  private static List<Finding> oneHeat(At at, SetWeld weld) {
+  private static List<Finding> oneHeat(StepContext at, SetWeld weld) {
     if (weld.heats() == 1) {
       return List.of();
     }
@@ -183,11 +183,11 @@ final class CopperChecks {
   static SetWeld solidWeld(SetWeld weld) {
     return weld.withMethod(Method.COPPER_SOLID)
         .withTemperatureC(window(Method.COPPER_SOLID).settingC())
-        .withSchool(OxygenSchool.SEALED)
+        .withSchool(AtmosphereProtection.SEALED)
         .withHeats(1);
   }
 
-  private static String names(At at) {
+  private static String names(StepContext at) {
     return String.join(", ", at.inside().stream().filter(Steel::isCopper).map(Steel::id).toList());
   }
 

@@ -16,7 +16,7 @@ final class DrawChecks {
 
   private DrawChecks() {}
 
-  static List<Finding> of(At at, Draw draw) {
+  static List<Finding> of(StepContext at, Draw draw) {
     double reached = reachedMm(at, draw);
     if (draw.widthMm() <= PLAY * reached) {
       return List.of();
@@ -44,7 +44,7 @@ final class DrawChecks {
   }
 
   /** Width the bar has when it is down to its height and no edge was worked back, mm. */
-  private static double reachedMm(At at, Draw draw) {
+  private static double reachedMm(StepContext at, Draw draw) {
     Bars before = at.before();
     if (draw.heightMm() >= before.heightMm()) {
       return Double.POSITIVE_INFINITY;
@@ -62,7 +62,7 @@ final class DrawChecks {
         .spreadMm();
   }
 
-  private static boolean has(At at, Tool tool) {
+  private static boolean has(StepContext at, Tool tool) {
     return tool == Tool.HAMMER || at.shop().press() != null;
   }
 }

@@ -17,16 +17,16 @@ import java.util.function.DoubleFunction;
 final class FaceChecks {
   private FaceChecks() {}
 
-  static List<Finding> restack(At at, Restack restack) {
+  static List<Finding> restack(StepContext at, Restack restack) {
     return joined(at, restack.faceGrindMm(), Faces.BROAD, grind -> restack.withFaceGrindMm(grind));
   }
 
-  static List<Finding> sandwich(At at, Sandwich s) {
+  static List<Finding> sandwich(StepContext at, Sandwich s) {
     return joined(
         at, s.faceGrindMm(), Faces.BROAD, grind -> new Sandwich(s.below(), s.above(), grind));
   }
 
-  static List<Finding> layUp(At at, LayUp l) {
+  static List<Finding> layUp(StepContext at, LayUp l) {
     return joined(
         at,
         l.faceGrindMm(),
@@ -35,7 +35,7 @@ final class FaceChecks {
   }
 
   private static List<Finding> joined(
-      At at, double groundMm, Faces meeting, DoubleFunction<Operation> ground) {
+      StepContext at, double groundMm, Faces meeting, DoubleFunction<Operation> ground) {
     if (groundMm > 0 || isBright(at, meeting)) {
       return List.of();
     }
@@ -45,7 +45,7 @@ final class FaceChecks {
             .found());
   }
 
-  static List<Finding> fold(At at) {
+  static List<Finding> fold(StepContext at) {
     if (isBright(at, Faces.TOP)) {
       return List.of();
     }
@@ -55,7 +55,7 @@ final class FaceChecks {
             .found());
   }
 
-  private static double usualMm(At at) {
+  private static double usualMm(StepContext at) {
     return Math.max(0.1, at.shop().practice().faceGrindMm());
   }
 
@@ -67,7 +67,7 @@ final class FaceChecks {
   }
 
   /** Whether the faces were ground since the bar was last in the fire, or never were in it. */
-  private static boolean isBright(At at, Faces meeting) {
+  private static boolean isBright(StepContext at, Faces meeting) {
     for (int i = at.stage() - 1; i > 0; i--) {
       Stage stage = at.run().stages().get(i);
       Operation operation = stage.step().map(Step::operation).orElseThrow();

@@ -1,8 +1,8 @@
 package app.geminal.finding;
 
+import app.geminal.compatibility.ReasonKind;
 import app.geminal.layup.Stack;
 import app.geminal.operation.Operation;
-import app.geminal.pair.ReasonKind;
 import app.geminal.text.Message;
 import app.geminal.text.MessageKey;
 import app.geminal.text.Topic;

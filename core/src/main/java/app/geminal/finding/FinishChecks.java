@@ -20,7 +20,7 @@ import java.util.Map;
 final class FinishChecks {
   private FinishChecks() {}
 
-  static List<Finding> cutPieces(At at, Cut cut) {
+  static List<Finding> cutPieces(StepContext at, Cut cut) {
     double length = at.now().bars().lengthMm();
     double limit = at.limits().shortestPieceMm();
     if (length >= limit - 1e-9) {

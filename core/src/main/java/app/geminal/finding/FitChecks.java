@@ -17,7 +17,7 @@ final class FitChecks {
 
   private FitChecks() {}
 
-  static List<Finding> of(At at) {
+  static List<Finding> of(StepContext at) {
     List<Finding> found = new ArrayList<>();
     for (Fit fit : at.now().fits()) {
       double apart = Math.abs(fit.apartMm());
@@ -37,7 +37,7 @@ final class FitChecks {
     return found;
   }
 
-  private static Finding height(At at, Fit fit, double apart) {
+  private static Finding height(StepContext at, Fit fit, double apart) {
     Finding.Builder found =
         Finding.of(FindingKind.HEIGHTS_DIFFER, Severity.WARNING, at.stage())
             .about(fit.part())
@@ -56,7 +56,7 @@ final class FitChecks {
   }
 
   /** The shim is of the steel it lies on, so that it does not show. */
-  private static LayUp shimmed(At at, LayUp layUp, Fit fit, double apart) {
+  private static LayUp shimmed(StepContext at, LayUp layUp, Fit fit, double apart) {
     if (fit.apartMm() > 0) {
       String steel = at.before().section().up().topSteel();
       List<Piece> shims = new ArrayList<>(layUp.shims());
@@ -84,7 +84,7 @@ final class FitChecks {
     BAR
   }
 
-  private static Finding widthOrLength(At at, Fit fit, double apart) {
+  private static Finding widthOrLength(StepContext at, Fit fit, double apart) {
     return Finding.of(FindingKind.PART_SIZE_DIFFERS, Severity.WARNING, at.stage())
         .about(fit.part())
         .against(apart, at.limits().sizesDifferMm())

@@ -4,15 +4,15 @@ import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
 import app.geminal.billet.Step;
 import app.geminal.layup.Piece;
-import app.geminal.operation.Bench;
 import app.geminal.operation.Blade;
 import app.geminal.operation.Done;
 import app.geminal.operation.Fold;
 import app.geminal.operation.Operation;
+import app.geminal.operation.OperationContext;
 import app.geminal.operation.Restack;
 import app.geminal.pattern.BandWidth;
 import app.geminal.shop.Limits;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Quantity;
 import java.util.List;
 import java.util.Map;
@@ -28,7 +28,7 @@ final class LayerChecks {
 
   private LayerChecks() {}
 
-  static List<Finding> merging(Run run, int index, Practice practice) {
+  static List<Finding> merging(Run run, int index, ShopDefaults practice) {
     Stage now = run.stages().get(index);
     if (index == 0 || now.merged() == 0) {
       return List.of();
@@ -100,9 +100,10 @@ final class LayerChecks {
    * Whether nothing merges any more. Tried and not guessed: which faces meet depends on what is
    * ground off them. Neither remedy lays a part, so that the bars at hand are all it takes.
    */
-  private static boolean keepsApart(Stage before, Remedy remedy, Practice practice) {
+  private static boolean keepsApart(Stage before, Remedy remedy, ShopDefaults practice) {
     return remedy instanceof Remedy.Instead instead
-        && instead.operation().applyTo(before.bars(), Bench.of(practice)) instanceof Done done
+        && instead.operation().applyTo(before.bars(), OperationContext.of(practice))
+            instanceof Done done
         && done.layers() instanceof Done.Layers.Joined joined
         && joined.before() <= done.bars().visibleCount();
   }

@@ -29,7 +29,7 @@ final class MachineChecks {
 
   private MachineChecks() {}
 
-  static List<Finding> of(At at) {
+  static List<Finding> of(StepContext at) {
     Optional<Heat> heat = heat(at);
     if (heat.isEmpty()) {
       return List.of();
@@ -50,7 +50,7 @@ final class MachineChecks {
   /** A step that goes into the fire: what shapes it, and how hot it is. */
   private record Heat(Tool tool, double celsius, Deformation how) {}
 
-  private static Optional<Heat> heat(At at) {
+  private static Optional<Heat> heat(StepContext at) {
     Shop shop = at.shop();
     double drawn = shop.practice().drawTemperatureC();
     Tool usual = shop.practice().drawTool();
@@ -69,7 +69,7 @@ final class MachineChecks {
     };
   }
 
-  private static Optional<Finding> opening(At at, Tool tool) {
+  private static Optional<Finding> opening(StepContext at, Tool tool) {
     double height =
         at.operation() instanceof Upset ? at.before().widthMm() : at.before().heightMm();
     OptionalDouble room = at.shop().roomMm(tool);
@@ -86,7 +86,7 @@ final class MachineChecks {
             .found());
   }
 
-  private static Optional<Finding> chamber(At at) {
+  private static Optional<Finding> chamber(StepContext at) {
     Forge forge = at.shop().forge();
     Bars bars = at.before();
     double wide = Math.max(bars.widthMm(), bars.heightMm());
@@ -122,7 +122,7 @@ final class MachineChecks {
             .found());
   }
 
-  private static Optional<Finding> tooHeavy(At at) {
+  private static Optional<Finding> tooHeavy(StepContext at) {
     double kg = at.before().times(1).amount().massKg(at.steels());
     double most = at.limits().heaviestKg();
     if (kg <= most) {
@@ -135,7 +135,7 @@ final class MachineChecks {
             .found());
   }
 
-  private static Optional<Finding> force(At at, Heat heat) {
+  private static Optional<Finding> force(StepContext at, Heat heat) {
     Press press = at.shop().press();
     FlowStress.Mix mix =
         FlowStress.ofMix(
@@ -170,7 +170,7 @@ final class MachineChecks {
             .found());
   }
 
-  private static Optional<Finding> narrowDies(At at, SetWeld weld) {
+  private static Optional<Finding> narrowDies(StepContext at, SetWeld weld) {
     Press press = at.shop().press();
     if (press == null || !weld.tool().isPressed() || !at.before().loose() || weld.bites() == 0) {
       return Optional.empty();
@@ -193,7 +193,7 @@ final class MachineChecks {
             .found());
   }
 
-  private static Optional<Finding> burners(At at) {
+  private static Optional<Finding> burners(StepContext at) {
     Forge forge = at.shop().forge();
     double kg = at.before().amount().massKg(at.steels());
     double minutes = kg * STEEL_KJ_KG / forge.powerKw() / 60;

@@ -3,8 +3,8 @@ package app.geminal.finding;
 import app.geminal.operation.SetWeld;
 import app.geminal.shop.Lining;
 import app.geminal.units.Quantity;
+import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
-import app.geminal.weld.OxygenSchool;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -12,20 +12,22 @@ import java.util.List;
 final class OxygenChecks {
   private OxygenChecks() {}
 
-  static List<Finding> of(At at, SetWeld weld) {
+  static List<Finding> of(StepContext at, SetWeld weld) {
     List<Finding> found = new ArrayList<>();
-    boolean flux = weld.school() == OxygenSchool.BORAX || weld.school() == OxygenSchool.BOTH;
-    boolean fuel = weld.school() == OxygenSchool.DRY || weld.school() == OxygenSchool.BOTH;
+    boolean flux =
+        weld.school() == AtmosphereProtection.BORAX || weld.school() == AtmosphereProtection.BOTH;
+    boolean fuel =
+        weld.school() == AtmosphereProtection.DRY || weld.school() == AtmosphereProtection.BOTH;
     if (flux && at.shop().forge().lining() == Lining.FIBRE) {
       found.add(
           Finding.of(FindingKind.FLUX_ON_FIBRE, Severity.NOTE, at.stage())
-              .instead(weld.withSchool(OxygenSchool.DRY))
+              .instead(weld.withSchool(AtmosphereProtection.DRY))
               .found());
     }
     if (flux && !at.before().loose()) {
       found.add(
           Finding.of(FindingKind.FLUX_NEEDLESS, Severity.NOTE, at.stage())
-              .instead(weld.withSchool(OxygenSchool.DRY))
+              .instead(weld.withSchool(AtmosphereProtection.DRY))
               .found());
     }
     if (weld.isSealed() && weld.jacket() == Jacket.CLOSED) {
@@ -48,7 +50,7 @@ final class OxygenChecks {
     if (!weld.isSealed() && at.before().loose() && !at.shop().forge().airControl()) {
       found.add(
           Finding.of(FindingKind.AIR_RICH_BURNER, Severity.WARNING, at.stage())
-              .instead(weld.withSchool(OxygenSchool.SEALED))
+              .instead(weld.withSchool(AtmosphereProtection.SEALED))
               .found());
     }
     return found;

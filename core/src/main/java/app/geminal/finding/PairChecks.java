@@ -4,7 +4,13 @@ import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
 import app.geminal.billet.Step;
-import app.geminal.check.Ordered;
+import app.geminal.compatibility.Member;
+import app.geminal.compatibility.Pairing;
+import app.geminal.compatibility.Reason;
+import app.geminal.compatibility.ReasonKind;
+import app.geminal.compatibility.ReasonWeight;
+import app.geminal.compatibility.Role;
+import app.geminal.compatibility.SteelQuestion;
 import app.geminal.layup.Laid;
 import app.geminal.layup.Piece;
 import app.geminal.operation.Blade;
@@ -29,17 +35,11 @@ import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
 import app.geminal.operation.Watch;
-import app.geminal.pair.Member;
-import app.geminal.pair.Pairing;
-import app.geminal.pair.Question;
-import app.geminal.pair.Reason;
-import app.geminal.pair.ReasonKind;
-import app.geminal.pair.Role;
-import app.geminal.pair.Weight;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.validation.OrderedCopies;
+import app.geminal.weld.AtmosphereProtection;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -65,8 +65,8 @@ final class PairChecks {
 
   private PairChecks() {}
 
-  static List<Finding> of(Run run, Steels steels, Practice practice, Known known) {
-    double apart = Evened.carbonApart(run, practice);
+  static List<Finding> of(Run run, Steels steels, ShopDefaults practice, ShopKnowledge known) {
+    double apart = CarbonHomogenization.carbonApart(run, practice);
     List<Finding> found = new ArrayList<>();
     Map<Object, List<Reason>> asked = new HashMap<>();
     Set<Reason> said = new HashSet<>();
@@ -81,9 +81,11 @@ final class PairChecks {
         clad(run.stages().get(i - 1), sandwich, roles);
       }
       Map<String, Double> areas = run.stages().get(i - 1).bars().section().areaBySteel();
-      if (operation instanceof SetWeld weld && areas.size() >= 2 && areas.size() <= Question.MOST) {
+      if (operation instanceof SetWeld weld
+          && areas.size() >= 2
+          && areas.size() <= SteelQuestion.MOST) {
         int at = i;
-        Object asks = List.of(areas.keySet(), weld.school(), Ordered.copyOf(roles));
+        Object asks = List.of(areas.keySet(), weld.school(), OrderedCopies.copyOf(roles));
         boolean first = !asked.containsKey(asks);
         asked
             .computeIfAbsent(
@@ -149,7 +151,7 @@ final class PairChecks {
     }
   }
 
-  private static Question question(
+  private static SteelQuestion question(
       Map<String, Double> areas,
       SetWeld weld,
       Steels steels,
@@ -159,7 +161,7 @@ final class PairChecks {
         areas.entrySet().stream()
             .map(e -> member(steels.get(e.getKey()), e.getValue(), roles))
             .toList();
-    return new Question(members, weld.school(), true, carbonApart);
+    return new SteelQuestion(members, weld.school(), true, carbonApart);
   }
 
   private static Member member(Steel steel, double area, Map<String, Role> roles) {
@@ -180,7 +182,7 @@ final class PairChecks {
       found.safety();
     }
     if (isOxide(r)) {
-      found.instead(weld.withSchool(OxygenSchool.SEALED));
+      found.instead(weld.withSchool(AtmosphereProtection.SEALED));
     }
     return found.found();
   }
@@ -190,14 +192,15 @@ final class PairChecks {
     return switch (r.kind()) {
       case ReasonKind.NO_WELD_WINDOW, ReasonKind.NEVER_WELDS, ReasonKind.ZINC -> Severity.ERROR;
       case ReasonKind.OXIDE_NOT_FLUXED ->
-          r.weight() == Weight.STOP ? Severity.ERROR : Severity.WARNING;
-      default -> r.weight() == Weight.NOTE ? Severity.NOTE : Severity.WARNING;
+          r.weight() == ReasonWeight.STOP ? Severity.ERROR : Severity.WARNING;
+      default -> r.weight() == ReasonWeight.NOTE ? Severity.NOTE : Severity.WARNING;
     };
   }
 
   private static Optional<Finding> practised(
-      int stage, SetWeld weld, Set<String> stacked, Known known) {
-    if (!known.hasRecord() || known.welded().contains(new Known.Welded(stacked, weld.school()))) {
+      int stage, SetWeld weld, Set<String> stacked, ShopKnowledge known) {
+    if (!known.hasRecord()
+        || known.welded().contains(new ShopKnowledge.Welded(stacked, weld.school()))) {
       return Optional.empty();
     }
     return Optional.of(

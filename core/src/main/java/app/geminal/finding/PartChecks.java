@@ -14,7 +14,7 @@ import java.util.Optional;
 final class PartChecks {
   private PartChecks() {}
 
-  static List<Finding> of(Run run, Known known) {
+  static List<Finding> of(Run run, ShopKnowledge known) {
     List<Finding> found = new ArrayList<>();
     for (Part part : run.plan().parts()) {
       Origin origin = part.origin();

@@ -28,7 +28,7 @@ final class PatternChecks {
 
   private PatternChecks() {}
 
-  static List<Finding> twist(At at, Twist twist) {
+  static List<Finding> twist(StepContext at, Twist twist) {
     List<Finding> found = new ArrayList<>();
     if (!twist.rounded()) {
       found.add(
@@ -62,7 +62,7 @@ final class PatternChecks {
     return BigDecimal.valueOf(value).setScale(1, RoundingMode.HALF_UP).stripTrailingZeros();
   }
 
-  static List<Finding> square(At at) {
+  static List<Finding> square(StepContext at) {
     double side = Math.min(at.before().widthMm(), at.before().heightMm());
     double limit = at.limits().smallestSquareMm();
     if (side >= limit) {
@@ -76,7 +76,7 @@ final class PatternChecks {
   }
 
   /** Grooves and dimples. */
-  static List<Finding> hollows(At at, double depthMm, double deepMm, Operation hollows) {
+  static List<Finding> hollows(StepContext at, double depthMm, double deepMm, Operation hollows) {
     List<Finding> found = new ArrayList<>();
     Bars before = at.before();
     double height = before.heightMm();
@@ -119,7 +119,7 @@ final class PatternChecks {
   }
 
   /** The blade that is ground later in the plan. */
-  private static Optional<Blade> blade(At at) {
+  private static Optional<Blade> blade(StepContext at) {
     return at.run().plan().steps().stream()
         .skip(at.stage())
         .filter(s -> !s.off())
@@ -129,7 +129,7 @@ final class PatternChecks {
         .findFirst();
   }
 
-  static List<Finding> blade(At at, Blade blade) {
+  static List<Finding> blade(StepContext at, Blade blade) {
     List<Finding> found = new ArrayList<>();
     groundThrough(at, blade).ifPresent(found::add);
     Section section = at.now().bars().section();
@@ -139,7 +139,7 @@ final class PatternChecks {
     return found;
   }
 
-  private static Optional<Finding> groundThrough(At at, Blade blade) {
+  private static Optional<Finding> groundThrough(StepContext at, Blade blade) {
     double needs = 2 * at.shop().practice().finishGrindMm() + humps(at);
     double left = at.before().heightMm() - blade.spineMm();
     if (left >= needs - 1e-9) {
@@ -153,7 +153,7 @@ final class PatternChecks {
   }
 
   /** What an uneven surface still wants ground off until it is flat, both faces. */
-  private static double humps(At at) {
+  private static double humps(StepContext at) {
     double left = 0;
     for (int i = 1; i < at.stage(); i++) {
       Stage stage = at.run().stages().get(i);
@@ -169,7 +169,7 @@ final class PatternChecks {
   }
 
   /** Bright or soft layers on the bevel: how wide they show, and whether the edge is one. */
-  private static void bands(At at, Blade blade, List<Layer> layers, List<Finding> found) {
+  private static void bands(StepContext at, Blade blade, List<Layer> layers, List<Finding> found) {
     double height = at.now().bars().heightMm();
     double z = -height / 2;
     double widest = 0;

@@ -17,7 +17,7 @@ import java.util.Map;
 public record PlanAlerts(List<Alert> all, Map<String, PlanAlerts> parts) {
 
   /** Runs the checks on a plan and on every part in it. */
-  public static PlanAlerts of(Run run, Steels steels, Shop shop, Known known) {
+  public static PlanAlerts of(Run run, Steels steels, Shop shop, ShopKnowledge known) {
     Map<String, PlanAlerts> parts = new LinkedHashMap<>();
     run.parts().forEach((name, part) -> parts.put(name, of(part, steels, shop, known)));
     return new PlanAlerts(Alert.of(Checks.of(run, steels, shop, known)), parts);

@@ -1,7 +1,7 @@
 package app.geminal.finding;
 
 import app.geminal.heat.BarHeat;
-import app.geminal.heat.Decarburised;
+import app.geminal.heat.Decarburization;
 import app.geminal.heat.Diffusion;
 import app.geminal.heat.Soak;
 import app.geminal.operation.SetWeld;
@@ -26,7 +26,7 @@ final class SoakChecks {
 
   private SoakChecks() {}
 
-  static List<Finding> of(At at, SetWeld weld) {
+  static List<Finding> of(StepContext at, SetWeld weld) {
     double inFire = Math.min(at.before().lengthMm(), at.shop().forge().lengthMm());
     Soak.Answer soak =
         Soak.of(
@@ -70,16 +70,16 @@ final class SoakChecks {
     return found;
   }
 
-  private static double scaleMm(At at, SetWeld weld, double minutes) {
+  private static double scaleMm(StepContext at, SetWeld weld, double minutes) {
     return at.shop().practice().scaleMm(weld.temperatureC(), minutes);
   }
 
   /** Under the face as it is then, of the steel with the most carbon; the skin is hot early. */
-  private static double softMm(At at, SetWeld weld, double minutes) {
+  private static double softMm(StepContext at, SetWeld weld, double minutes) {
     double carbon = at.inside().stream().mapToDouble(Steel::carbonPercent).max().orElse(0);
     double wandered =
-        Diffusion.carbonM2PerS(Decarburised.SKIN_CARBON, weld.temperatureC()) * minutes * 60;
-    return Decarburised.depthMm(
-        carbon, wandered, scaleMm(at, weld, minutes), Decarburised.STILL_HARD);
+        Diffusion.carbonM2PerS(Decarburization.SKIN_CARBON, weld.temperatureC()) * minutes * 60;
+    return Decarburization.depthMm(
+        carbon, wandered, scaleMm(at, weld, minutes), Decarburization.STILL_HARD);
   }
 }

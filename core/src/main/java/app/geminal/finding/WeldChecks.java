@@ -9,7 +9,7 @@ import app.geminal.steel.Steel;
 import app.geminal.steel.WeldWindow;
 import app.geminal.text.MessageKey;
 import app.geminal.units.Quantity;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.AtmosphereProtection;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -32,7 +32,7 @@ final class WeldChecks {
 
   private WeldChecks() {}
 
-  static List<Finding> of(At at, SetWeld weld) {
+  static List<Finding> of(StepContext at, SetWeld weld) {
     if (CopperChecks.concerns(at, weld)) {
       return CopperChecks.of(at, weld);
     }
@@ -44,7 +44,7 @@ final class WeldChecks {
     return found;
   }
 
-  static List<Finding> notWelded(At at) {
+  static List<Finding> notWelded(StepContext at) {
     boolean voids = at.before().hasVoids();
     if (!at.before().loose() && !voids) {
       return List.of();
@@ -61,10 +61,10 @@ final class WeldChecks {
    * else keeps their faces clean, and hard enough to close their voids; empty where no one weld
    * closes them.
    */
-  private static Optional<SetWeld> suited(At at) {
+  private static Optional<SetWeld> suited(StepContext at) {
     SetWeld made = SetWeld.of(at.shop().practice());
     boolean seal = at.inside().stream().anyMatch(Steel::weldsOnlySealed);
-    SetWeld usual = closing(at, seal ? made.withSchool(OxygenSchool.SEALED) : made);
+    SetWeld usual = closing(at, seal ? made.withSchool(AtmosphereProtection.SEALED) : made);
     if (usual.reduction() > MOST_AT_ONCE) {
       return Optional.empty();
     }
@@ -78,7 +78,7 @@ final class WeldChecks {
             .orElse(usual));
   }
 
-  private static SetWeld closing(At at, SetWeld usual) {
+  private static SetWeld closing(StepContext at, SetWeld usual) {
     if (!at.before().hasVoids()) {
       return usual;
     }
@@ -88,7 +88,7 @@ final class WeldChecks {
         .withReduction(Math.min(0.5, Math.max(usual.reduction(), voids)));
   }
 
-  private static List<Finding> heat(At at, SetWeld weld) {
+  private static List<Finding> heat(StepContext at, SetWeld weld) {
     double planned = weld.temperatureC();
     Limits limits = at.limits();
     List<Steel> stacked = at.inside();
@@ -148,7 +148,7 @@ final class WeldChecks {
   }
 
   private static Finding cold(
-      At at,
+      StepContext at,
       Severity severity,
       double planned,
       double floor,
@@ -165,7 +165,7 @@ final class WeldChecks {
         .found();
   }
 
-  private static Optional<Finding> firstSet(At at, SetWeld weld) {
+  private static Optional<Finding> firstSet(StepContext at, SetWeld weld) {
     double limit = at.limits().firstSetReduction();
     if (weld.tool() == Tool.ROUND) {
       return Optional.of(
@@ -191,7 +191,7 @@ final class WeldChecks {
             .found());
   }
 
-  private static Optional<Finding> fewHeats(At at, SetWeld weld) {
+  private static Optional<Finding> fewHeats(StepContext at, SetWeld weld) {
     Optional<Operation> laidBy = at.laidBy();
     boolean rolled = laidBy.isPresent() && laidBy.get() instanceof RollUp;
     boolean slow = rolled || at.before().hasVoids();

@@ -1,7 +1,7 @@
 package app.geminal.flaw;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import app.geminal.weld.WeldOutcome;
 import org.jspecify.annotations.Nullable;
 
@@ -24,7 +24,7 @@ public record Flaw(
     Require.text("id", id, 40);
     Require.present("kind", kind);
     if (Require.present("state", state) == WeldOutcome.HELD) {
-      throw new BadValue("state", "A sound joint is not a flaw.");
+      throw new InvalidValue("state", "A sound joint is not a flaw.");
     }
     if (joint != null) {
       Require.count("joint", joint, 1, 10_000);

@@ -1,7 +1,7 @@
 package app.geminal.flaw;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 
 /**
  * A box in one of several equal bars, mm, voids closed: x along from the bench stop, y across from
@@ -37,7 +37,7 @@ public record Spot(
     Require.lengthUpTo("from" + axis + "Mm", from, LONGEST_MM);
     Require.lengthUpTo("to" + axis + "Mm", to, LONGEST_MM);
     if (to < from) {
-      throw new BadValue("to" + axis + "Mm", "The end is before the start.");
+      throw new InvalidValue("to" + axis + "Mm", "The end is before the start.");
     }
   }
 
@@ -46,7 +46,7 @@ public record Spot(
     return (fromXMm + toXMm) / 2;
   }
 
-  Spot(int bar, Reach along, Reach across, Reach up) {
+  Spot(int bar, LineSpan along, LineSpan across, LineSpan up) {
     this(bar, along.from(), along.to(), across.from(), across.to(), up.from(), up.to());
   }
 

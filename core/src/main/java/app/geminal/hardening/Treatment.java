@@ -1,6 +1,6 @@
 package app.geminal.hardening;
 
-import app.geminal.check.Require;
+import app.geminal.validation.Require;
 import java.time.Instant;
 import java.util.List;
 import java.util.Objects;

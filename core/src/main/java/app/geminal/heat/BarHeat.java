@@ -1,6 +1,6 @@
 package app.geminal.heat;
 
-import app.geminal.check.Require;
+import app.geminal.validation.Require;
 import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 
@@ -163,13 +163,13 @@ public final class BarHeat {
   }
 
   /** So much time passes. */
-  public void advance(double seconds, Around around) {
+  public void advance(double seconds, Surroundings around) {
     Require.number("seconds", seconds, 0, 1e6, " s");
     advanceIn((int) Math.ceil(seconds / longestStepS), seconds, around);
   }
 
   /** So much time passes, in so many steps. */
-  void advanceIn(int steps, double seconds, Around around) {
+  void advanceIn(int steps, double seconds, Surroundings around) {
     for (int i = 0; i < steps; i++) {
       step(seconds / steps, around);
     }
@@ -225,18 +225,18 @@ public final class BarHeat {
   }
 
   /** The middle of the upper broad face as it would be seen in these surroundings, °C. */
-  public double topSkinC(Around around) {
+  public double topSkinC(Surroundings around) {
     return faceC(celsius[nz - 1], dz, true, around, around.above());
   }
 
   /** The middle of a narrow side, °C. */
-  public double sideSkinC(Around around) {
+  public double sideSkinC(Surroundings around) {
     int middle = heightMirrored ? 0 : nz / 2;
     return faceC(celsius[cell(0, ny - 1, middle)], dy, false, around, null);
   }
 
   /** The colder of the middles of the faces that can be seen, °C. */
-  public double skinC(Around around) {
+  public double skinC(Surroundings around) {
     return Math.min(topSkinC(around), sideSkinC(around));
   }
 
@@ -251,7 +251,7 @@ public final class BarHeat {
   }
 
   /** Heat passing into the whole bar now, W; negative while it cools. */
-  public double intakeW(Around around) {
+  public double intakeW(Surroundings around) {
     double limit = limit(around);
     double sum = 0;
     for (int y = 0; y < ny; y++) {
@@ -283,7 +283,7 @@ public final class BarHeat {
     return (x * ny + y) * nz + z;
   }
 
-  private double limit(Around around) {
+  private double limit(Surroundings around) {
     if (around.mostW() == Double.POSITIVE_INFINITY) {
       return 1;
     }
@@ -291,7 +291,7 @@ public final class BarHeat {
     return wanted > around.mostW() ? around.mostW() / wanted : 1;
   }
 
-  private void step(double seconds, Around around) {
+  private void step(double seconds, Surroundings around) {
     double limit = limit(around);
     for (int y = 0; y < ny; y++) {
       for (int z = 0; z < nz; z++) {
@@ -321,14 +321,14 @@ public final class BarHeat {
       int n,
       double d,
       boolean through,
-      Around around,
+      Surroundings around,
       double limit,
       double seconds) {
     boolean lowFace = through && !heightMirrored;
     double low = lowFace ? boundary(celsius[first], d, true, around, around.below(), limit) : 0;
     double lowC = lowFace ? beyondC(around, around.below()) : 0;
     int last = first + (n - 1) * stride;
-    Touch onHigh = through ? around.above() : null;
+    FaceContact onHigh = through ? around.above() : null;
     double high = boundary(celsius[last], d, through, around, onHigh, limit);
     double highC = beyondC(around, onHigh);
     double weight = material.densityKgM3() * d / seconds;
@@ -368,13 +368,18 @@ public final class BarHeat {
     return through && pieceM > 0 ? 1 / (1 / k + 1 / (gapWM2K * pieceM)) : k;
   }
 
-  private static double beyondC(Around around, @Nullable Touch touch) {
+  private static double beyondC(Surroundings around, @Nullable FaceContact touch) {
     return touch == null ? around.celsius() : touch.celsius();
   }
 
   /** From what is round a face to the middle of the cell behind it, W/(m²·K). */
   private double boundary(
-      double cellC, double d, boolean through, Around around, @Nullable Touch touch, double limit) {
+      double cellC,
+      double d,
+      boolean through,
+      Surroundings around,
+      @Nullable FaceContact touch,
+      double limit) {
     double inside = d / (2 * conductivity(cellC, through));
     if (touch != null) {
       return touch.conductanceWM2K() == 0 ? 0 : 1 / (1 / touch.conductanceWM2K() + inside);
@@ -383,12 +388,17 @@ public final class BarHeat {
   }
 
   private double intake(
-      double cellC, double d, boolean through, Around around, @Nullable Touch touch, double limit) {
+      double cellC,
+      double d,
+      boolean through,
+      Surroundings around,
+      @Nullable FaceContact touch,
+      double limit) {
     return boundary(cellC, d, through, around, touch, limit) * (beyondC(around, touch) - cellC);
   }
 
   private double faceC(
-      double cellC, double d, boolean through, Around around, @Nullable Touch touch) {
+      double cellC, double d, boolean through, Surroundings around, @Nullable FaceContact touch) {
     double inside = d / (2 * conductivity(cellC, through));
     if (touch != null) {
       double h = touch.conductanceWM2K();
@@ -398,7 +408,7 @@ public final class BarHeat {
   }
 
   /** Two rounds are enough: the face lies within a few degrees of the cell behind it. */
-  private static double faceC(double cellC, double inside, Around around) {
+  private static double faceC(double cellC, double inside, Surroundings around) {
     double face = cellC;
     for (int round = 0; round < 2; round++) {
       double h = around.coefficient(face);

@@ -1,7 +1,7 @@
 package app.geminal.heat;
 
-import app.geminal.check.Require;
 import app.geminal.units.Temperatures;
+import app.geminal.validation.Require;
 
 /**
  * How coarse austenite grows, after Hodgson and Gibbs (1992) for carbon-manganese steel: {@code d⁷

@@ -1,6 +1,6 @@
 package app.geminal.heat;
 
-import app.geminal.check.Require;
+import app.geminal.validation.Require;
 
 /**
  * How much larger steel is hot than cold: {@code L = L₀(1 + a(T − 20))}, a the mean from 20 °C. For

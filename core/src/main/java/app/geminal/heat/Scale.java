@@ -1,7 +1,7 @@
 package app.geminal.heat;
 
-import app.geminal.check.Require;
 import app.geminal.units.Temperatures;
+import app.geminal.validation.Require;
 
 /**
  * Steel lost to scale on an exposed face.

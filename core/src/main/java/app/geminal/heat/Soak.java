@@ -99,7 +99,7 @@ public final class Soak {
   public static Answer reckoned(
       BarHeat.Of billet, double fromC, double aimC, double powerKw, double askedMin) {
     BarHeat bar = new BarHeat(billet, fromC, BarHeat.Cells.PLANNING, SteelHeat.STEEL);
-    Around fire = Around.chamber(aimC + CHAMBER_OVER_C).withPowerKw(powerKw);
+    Surroundings fire = Surroundings.chamber(aimC + CHAMBER_OVER_C).withPowerKw(powerKw);
     double step = Math.max(STEP_S, roughSeconds(billet, powerKw) / MOST_STEPS);
     double even = -1;
     double skin = -1;

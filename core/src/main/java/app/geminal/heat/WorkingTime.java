@@ -1,6 +1,6 @@
 package app.geminal.heat;
 
-import app.geminal.check.Require;
+import app.geminal.validation.Require;
 
 /**
  * Seconds left after a bar has left the fire until it is too cold to weld, by {@link BarHeat}:
@@ -32,7 +32,7 @@ public record WorkingTime(double skinS, double jointS, double diesS) {
     BarHeat inAir = bar.copy();
     double skin = -1;
     double joint = -1;
-    Around air = Around.air();
+    Surroundings air = Surroundings.air();
     for (double s = 0; s <= LONGEST_S && (skin < 0 || joint < 0); s += STEP_S) {
       skin = skin < 0 && inAir.skinC(air) < floorC ? s : skin;
       joint = joint < 0 && inAir.underTopC(outerMm) < floorC ? s : joint;
@@ -45,7 +45,7 @@ public record WorkingTime(double skinS, double jointS, double diesS) {
   }
 
   private static double underDies(BarHeat bar, double floorC, double outerMm) {
-    Around dies = Around.air().between(Touch.COLD_DIE);
+    Surroundings dies = Surroundings.air().between(FaceContact.COLD_DIE);
     for (double s = 0; s < LONGEST_S; s += STEP_S) {
       if (bar.underTopC(outerMm) < floorC) {
         return s;

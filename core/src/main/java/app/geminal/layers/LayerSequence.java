@@ -1,6 +1,6 @@
 package app.geminal.layers;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -64,11 +64,11 @@ public abstract sealed class LayerSequence permits Band, Join, Repeat, Scaled, T
   /**
    * What is left after taking {@code mm} off one face, in thickness: whole layers go first.
    *
-   * @throws BadValue when nothing would be left
+   * @throws InvalidValue when nothing would be left
    */
   public LayerSequence without(Face face, double mm) {
     if (mm >= thicknessMm - DUST_MM) {
-      throw new BadValue("", "Nothing is left of the bar.");
+      throw new InvalidValue("", "Nothing is left of the bar.");
     }
     return mm <= 0 ? this : shortened(face, mm);
   }

@@ -1,7 +1,7 @@
 package app.geminal.layup;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -38,7 +38,7 @@ public record PartBar(String part, Turn turn, List<Piece> shims) implements Laid
   public static String requireName(String field, @Nullable String name) {
     String text = Require.text(field, name, 24);
     if (!text.matches("[a-z][a-z0-9_-]*")) {
-      throw new BadValue(
+      throw new InvalidValue(
           field,
           "A part name starts with a small letter and has small letters, digits, _ and - only. This is “"
               + text

@@ -1,7 +1,7 @@
 package app.geminal.layup;
 
-import app.geminal.check.Require;
 import app.geminal.steel.Steel;
+import app.geminal.validation.Require;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 

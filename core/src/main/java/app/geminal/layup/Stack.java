@@ -1,7 +1,7 @@
 package app.geminal.layup;
 
-import app.geminal.check.Require;
 import app.geminal.layers.LayerSequence;
+import app.geminal.validation.Require;
 import java.util.List;
 
 /**

@@ -3,7 +3,6 @@ package app.geminal.notation;
 import app.geminal.bar.Bars;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.check.Require;
 import app.geminal.layup.Stack;
 import app.geminal.layup.Turn;
 import app.geminal.operation.Cut;
@@ -12,8 +11,9 @@ import app.geminal.operation.Operation;
 import app.geminal.operation.Restack;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Trim;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steels;
+import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -43,7 +43,7 @@ public final class Outline {
   }
 
   /** Builds the plan; without restacks it is the stack and its first weld. */
-  public static Plan of(Stack stack, List<Round> rounds, Steels steels, Practice practice) {
+  public static Plan of(Stack stack, List<Round> rounds, Steels steels, ShopDefaults practice) {
     List<Round> wanted = Require.list("restacks", rounds, 0, MOST_RESTACKS);
     List<Operation> steps = new ArrayList<>(List.of(SetWeld.of(practice)));
     for (Round round : wanted) {

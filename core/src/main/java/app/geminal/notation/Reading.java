@@ -1,11 +1,11 @@
 package app.geminal.notation;
 
-import app.geminal.check.BadValue;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Lengths;
 import app.geminal.units.Temperatures;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Unreadable;
+import app.geminal.validation.InvalidValue;
 import java.math.BigDecimal;
 import java.util.Arrays;
 import java.util.function.Function;
@@ -18,7 +18,7 @@ import java.util.stream.Collectors;
  * @param units meant where a figure carries none
  * @param practice fills in what is left out
  */
-record Reading(UnitSystem units, Practice practice) {
+record Reading(UnitSystem units, ShopDefaults practice) {
 
   double mm(Span text) {
     try {
@@ -91,7 +91,7 @@ record Reading(UnitSystem units, Practice practice) {
   static <T> T checked(Span where, Supplier<T> make) {
     try {
       return make.get();
-    } catch (BadValue bad) {
+    } catch (InvalidValue bad) {
       throw where.misread(bad.words());
     }
   }

@@ -2,7 +2,7 @@ package app.geminal.notation;
 
 import app.geminal.billet.Plan;
 import app.geminal.operation.Operation;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.UnitSystem;
 
 /** Writes plans as one line and reads them back. */
@@ -13,13 +13,13 @@ public final class Shorthand {
    * One line for a plan; {@link #parse} with the same units and practice gives an equal plan, but
    * for the steps' keys and where parts came from.
    */
-  public static String format(Plan plan, UnitSystem units, Practice practice) {
-    return new PlanWords(new Reading(units, practice)).write(plan);
+  public static String format(Plan plan, UnitSystem units, ShopDefaults practice) {
+    return new PlanNotation(new Reading(units, practice)).write(plan);
   }
 
   /** The words for one step, as they stand in the line. */
-  public static String format(Operation operation, UnitSystem units, Practice practice) {
-    return new PlanWords(new Reading(units, practice)).steps().write(operation);
+  public static String format(Operation operation, UnitSystem units, ShopDefaults practice) {
+    return new PlanNotation(new Reading(units, practice)).steps().write(operation);
   }
 
   /**
@@ -28,18 +28,20 @@ public final class Shorthand {
    * @param line shorthand, at most 20 000 characters
    * @param units meant where a length or temperature carries none
    * @param practice fills in what the line leaves out
-   * @throws Misread with the place, when it cannot be read
+   * @throws ShorthandError with the place, when it cannot be read
    */
-  public static Plan parse(String line, UnitSystem units, Practice practice) {
-    return new PlanWords(new Reading(units, practice)).read(line);
+  public static Plan parse(String line, UnitSystem units, ShopDefaults practice) {
+    return new PlanNotation(new Reading(units, practice)).read(line);
   }
 
   /**
    * Reads one step.
    *
-   * @throws Misread with the place, when it cannot be read
+   * @throws ShorthandError with the place, when it cannot be read
    */
-  public static Operation parseStep(String words, UnitSystem units, Practice practice) {
-    return new PlanWords(new Reading(units, practice)).steps().read(new Span(words, 0).stripped());
+  public static Operation parseStep(String words, UnitSystem units, ShopDefaults practice) {
+    return new PlanNotation(new Reading(units, practice))
+        .steps()
+        .read(new Span(words, 0).stripped());
   }
 }

@@ -12,8 +12,8 @@ record Span(String text, int from) {
     return from + text.length();
   }
 
-  Misread misread(String message) {
-    return new Misread(from, to(), message);
+  ShorthandError misread(String message) {
+    return new ShorthandError(from, to(), message);
   }
 
   boolean isEmpty() {

@@ -25,7 +25,7 @@ import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
 import app.geminal.operation.Watch;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -44,7 +44,7 @@ public final class Suggestion {
    * @param bars what it would be done to
    * @return empty when the word is no step
    */
-  public static Optional<Operation> of(String word, Bars bars, Practice practice) {
+  public static Optional<Operation> of(String word, Bars bars, ShopDefaults practice) {
     double width = bars.widthMm();
     double height = bars.heightMm();
     double thin = Math.min(width, height);

@@ -3,13 +3,13 @@ package app.geminal.operation;
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.bar.Side;
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 
 /**
  * One blade ground from each bar, out of its middle. What lies outside its box goes as trim along
@@ -71,7 +71,7 @@ public record Blade(
     Require.number("taper", taper, 0, 0.9, "");
     Require.lengthUpTo("tangMm", tangMm, lengthMm);
     if (tangMm == lengthMm) {
-      throw new BadValue("tangMm", "The tang is as long as the whole blade.");
+      throw new InvalidValue("tangMm", "The tang is as long as the whole blade.");
     }
   }
 
@@ -90,7 +90,7 @@ public record Blade(
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     if (isMissing(lengthMm, bars.lengthMm())) {
       return smaller("lengthMm", "long", lengthMm, bars.lengthMm());
     }

@@ -1,12 +1,12 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.check.Require;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -64,7 +64,7 @@ public record Cut(int pieces, double kerfMm, double eachMm) implements Operation
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     double length = pieceMm(bars.lengthMm());
     double needed = pieces * length + (pieces - 1) * kerfMm;
     if (length <= 0 || needed > bars.lengthMm() + DUST_MM) {

@@ -1,9 +1,9 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.check.Require;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.Require;
 
 /**
  * Shallow round hollows drilled or ground over the face in rows, every second row staggered, then
@@ -51,11 +51,11 @@ public record Dimples(
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     return ScaleLoss.inHeats(this, bars, bench.practice(), this::hollowed);
   }
 
-  private Outcome hollowed(Done scaled) {
+  private OperationResult hollowed(Done scaled) {
     Bars bars = scaled.bars();
     double flush = bars.section().heightMm() - deepMm();
     double height = flattenToMm == 0 ? flush : flattenToMm;

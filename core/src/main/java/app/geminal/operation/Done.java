@@ -1,9 +1,9 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.check.Ordered;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
+import app.geminal.validation.OrderedCopies;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,8 +31,8 @@ public record Done(
     Optional<Bars> aside,
     Map<String, Integer> taken,
     List<Fit> fits,
-    List<Placed> placed)
-    implements Outcome {
+    List<PlacedBar> placed)
+    implements OperationResult {
 
   /** What a step does to the layers on the counting line. */
   public sealed interface Layers {
@@ -54,7 +54,7 @@ public record Done(
     record Joined(int joints, long before, long ground, Set<String> meeting) implements Layers {
       /** Copies the set. */
       public Joined {
-        meeting = Ordered.copyOf(meeting);
+        meeting = OrderedCopies.copyOf(meeting);
       }
 
       /** Nothing was ground off, and what meets is not told. */

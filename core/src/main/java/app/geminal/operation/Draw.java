@@ -1,12 +1,12 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.check.Require;
 import app.geminal.layup.Stack;
 import app.geminal.shop.Tool;
 import app.geminal.steel.Deformation;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.Require;
 
 /**
  * Drawing out to a section. Volume is kept less scale; the length follows from it.
@@ -34,11 +34,11 @@ public record Draw(double widthMm, double heightMm, int heats, Tool tool) implem
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     return ScaleLoss.inHeats(this, bars, bench.practice(), this::shaped);
   }
 
-  private Outcome shaped(Done scaled) {
+  private OperationResult shaped(Done scaled) {
     Bars before = scaled.bars();
     double there = before.widthMm() * before.section().heightMm() * before.boxShare();
     if (widthMm * heightMm > there) {

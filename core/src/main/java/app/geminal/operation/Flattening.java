@@ -24,7 +24,7 @@ final class Flattening {
    * @param removedMm3 from each bar
    * @param heightMm to forge to
    */
-  static Outcome forged(Done scaled, double removedMm3, double heightMm) {
+  static OperationResult forged(Done scaled, double removedMm3, double heightMm) {
     Bars bars = scaled.bars();
     double solid = bars.widthMm() * bars.section().heightMm() * bars.lengthMm() * bars.boxShare();
     if (removedMm3 >= solid || heightMm <= LEAST_LEFT_MM) {
@@ -42,7 +42,7 @@ final class Flattening {
   }
 
   /** Pressed hollows, what stands proud ground off down to a height. */
-  static Outcome ground(Done scaled, double heightMm) {
+  static OperationResult ground(Done scaled, double heightMm) {
     Bars bars = scaled.bars();
     if (heightMm <= LEAST_LEFT_MM) {
       return new Impossible(

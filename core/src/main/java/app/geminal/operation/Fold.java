@@ -3,11 +3,11 @@ package app.geminal.operation;
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.bar.Section;
-import app.geminal.check.Require;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.Require;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
@@ -34,7 +34,7 @@ public record Fold(double endLossMm, int folds) implements Operation {
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     double length = bars.lengthMm();
     Section section = bars.section();
     long shop = bars.shopCount();

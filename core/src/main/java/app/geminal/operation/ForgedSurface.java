@@ -1,9 +1,9 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.check.Require;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.Require;
 
 /**
  * Uneven forging on purpose: the layers under the faces are pushed up and down, and grinding flat
@@ -23,7 +23,7 @@ public record ForgedSurface(double amplitudeMm, double scaleMm, int seed) implem
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     if (2 * amplitudeMm >= bars.heightMm()) {
       return new Impossible(
           "amplitudeMm",

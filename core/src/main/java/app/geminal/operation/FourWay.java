@@ -2,12 +2,12 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
-import app.geminal.check.Require;
 import app.geminal.layup.Turn;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.Require;
 import java.util.List;
 
 /**
@@ -27,7 +27,7 @@ public record FourWay(Turn turn, double kerfMm) implements Operation {
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     double length = (bars.lengthMm() - 3 * kerfMm) / 4;
     if (length <= 0) {
       return new Impossible(

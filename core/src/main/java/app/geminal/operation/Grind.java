@@ -2,11 +2,11 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Side;
-import app.geminal.check.Require;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.Require;
 
 /**
  * Grinding the broad faces of every bar: to bright metal, or to the finished thickness. Faces that
@@ -25,7 +25,7 @@ public record Grind(double bottomMm, double topMm) implements Operation {
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     if (bars.heightMm() - bottomMm - topMm < LEAST_LEFT_MM) {
       return new Impossible(
           bottomMm > topMm ? "bottomMm" : "topMm",

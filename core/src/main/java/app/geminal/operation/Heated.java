@@ -1,6 +1,6 @@
 package app.geminal.operation;
 
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 
 /** A step at the shop's drawing heat, in so many heats; each takes a skin of scale off the bar. */
 public sealed interface Heated extends Operation
@@ -10,7 +10,7 @@ public sealed interface Heated extends Operation
   int heats();
 
   /** Scale off every face before the bar is shaped, mm; see {@link ScaleLoss}. */
-  default double skinMm(Practice practice) {
+  default double skinMm(ShopDefaults practice) {
     return heats() * practice.drawSkinMm();
   }
 }

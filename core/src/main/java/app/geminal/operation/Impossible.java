@@ -7,4 +7,4 @@ package app.geminal.operation;
  * @param reason rule and value in a sentence; may hold measure marks
  * @param remedy what to change
  */
-public record Impossible(String field, String reason, String remedy) implements Outcome {}
+public record Impossible(String field, String reason, String remedy) implements OperationResult {}

@@ -1,9 +1,9 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.check.Require;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.Require;
 
 /**
  * Grooves across the bar, ground in and the bar forged flush, or pressed in with ribbed dies and
@@ -54,11 +54,11 @@ public record Ladder(
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     return ScaleLoss.inHeats(this, bars, bench.practice(), this::grooved);
   }
 
-  private Outcome grooved(Done scaled) {
+  private OperationResult grooved(Done scaled) {
     Bars bars = scaled.bars();
     double flush = bars.section().heightMm() - deepMm();
     double height = flattenToMm == 0 ? flush : flattenToMm;

@@ -1,10 +1,10 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.check.Require;
 import app.geminal.layup.Laid;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Turn;
+import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -45,7 +45,7 @@ public record LayUp(
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     if (bars.count() < 2 && left.isEmpty() && right.isEmpty()) {
       return new Impossible(
           "",
@@ -54,11 +54,11 @@ public record LayUp(
     }
     List<Laid> all = new ArrayList<>(left);
     all.addAll(right);
-    var missing = Laying.missing(bench, all, 1);
+    var missing = BlockBuilder.missing(bench, all, 1);
     if (missing.isPresent()) {
       return missing.get();
     }
-    Laying laying = new Laying(Laying.Axis.ACROSS, bars, shims, bench);
+    BlockBuilder laying = new BlockBuilder(BlockBuilder.Axis.ACROSS, bars, shims, bench);
     laying.all(left);
     for (int i = 0; i < bars.count(); i++) {
       laying.own(turns.get(i % turns.size()));

@@ -33,7 +33,7 @@ public sealed interface Operation
    * @param bars as they are before the step; at least one, and no finished blade
    * @param bench the shop's habits, for what the step itself does not say, and the parts at hand
    */
-  Outcome applyTo(Bars bars, Bench bench);
+  OperationResult applyTo(Bars bars, OperationContext bench);
 
   /** What is laid to the bars, by the name of the field that says so. */
   default Map<String, List<? extends Laid>> laid() {

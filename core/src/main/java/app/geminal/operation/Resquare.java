@@ -2,12 +2,12 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
-import app.geminal.check.Require;
 import app.geminal.layers.Face;
 import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Stack;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.Require;
 
 /**
  * Forged on its corners to a new square whose sides lie at an angle to the old ones, so that layers
@@ -33,7 +33,7 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     double wide = Math.max(bars.widthMm(), bars.heightMm());
     if (wide > FLATTEST * Math.min(bars.widthMm(), bars.heightMm())) {
       return new Impossible(
@@ -46,7 +46,7 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
     return ScaleLoss.inHeats(this, bars, bench.practice(), this::forged);
   }
 
-  private Outcome forged(Done scaled) {
+  private OperationResult forged(Done scaled) {
     Section from = scaled.bars().section();
     double whole = Math.sqrt(from.widthMm() * from.heightMm());
     double side = sideMm == 0 ? whole : sideMm;

@@ -1,9 +1,9 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.check.Require;
 import app.geminal.layup.Laid;
 import app.geminal.layup.Turn;
+import app.geminal.validation.Require;
 import java.util.List;
 import java.util.Map;
 
@@ -43,17 +43,17 @@ public record Restack(List<Turn> turns, List<Laid> between, double faceGrindMm)
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     int count = bars.count();
     if (count < 2) {
       return new Impossible(
           "", "There is only one bar. A restack needs two or more.", "Cut the bar first.");
     }
-    var missing = Laying.missing(bench, between, count - 1);
+    var missing = BlockBuilder.missing(bench, between, count - 1);
     if (missing.isPresent()) {
       return missing.get();
     }
-    Laying laying = new Laying(Laying.Axis.UP, bars, bench);
+    BlockBuilder laying = new BlockBuilder(BlockBuilder.Axis.UP, bars, bench);
     for (int i = 0; i < count; i++) {
       if (i > 0) {
         laying.all(between);

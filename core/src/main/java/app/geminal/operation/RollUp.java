@@ -3,13 +3,13 @@ package app.geminal.operation;
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.bar.Section;
-import app.geminal.check.Require;
 import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Laid;
 import app.geminal.layup.Piece;
 import app.geminal.ledger.Amount;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -41,11 +41,11 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     return ScaleLoss.inHeats(this, bars, bench.practice(), this::rolled);
   }
 
-  private Outcome rolled(Done scaled) {
+  private OperationResult rolled(Done scaled) {
     Bars strip = scaled.bars();
     double thickness = strip.section().heightMm();
     double coreMm2 = core == null ? 0 : Math.PI * core.thicknessMm() * core.thicknessMm() / 4;

@@ -1,10 +1,10 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.layup.Laid;
 import app.geminal.layup.Turn;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,7 +26,7 @@ public record Sandwich(List<Laid> below, List<Laid> above, double faceGrindMm)
     above = Require.list("above", above, 0, 20);
     Require.lengthUpTo("faceGrindMm", faceGrindMm, 20);
     if (below.isEmpty() && above.isEmpty()) {
-      throw new BadValue("above", "A sandwich needs cladding around its core.");
+      throw new InvalidValue("above", "A sandwich needs cladding around its core.");
     }
   }
 
@@ -49,14 +49,14 @@ public record Sandwich(List<Laid> below, List<Laid> above, double faceGrindMm)
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     List<Laid> all = new ArrayList<>(below);
     all.addAll(above);
-    var missing = Laying.missing(bench, all, bars.count());
+    var missing = BlockBuilder.missing(bench, all, bars.count());
     if (missing.isPresent()) {
       return missing.get();
     }
-    Laying laying = new Laying(Laying.Axis.UP, bars, bench);
+    BlockBuilder laying = new BlockBuilder(BlockBuilder.Axis.UP, bars, bench);
     laying.all(below);
     laying.own(Turn.SAME);
     laying.all(above);

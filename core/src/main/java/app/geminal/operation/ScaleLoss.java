@@ -5,7 +5,7 @@ import app.geminal.bar.Section;
 import app.geminal.bar.Side;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Text;
 import java.util.function.Function;
 
@@ -19,20 +19,20 @@ final class ScaleLoss {
   private ScaleLoss() {}
 
   /** The bars without their skin, or why there is nothing left of them. */
-  static Outcome takenFrom(Bars bars, double skinMm) {
+  static OperationResult takenFrom(Bars bars, double skinMm) {
     return skinned(bars, skinMm, LossKind.SCALE, "scale takes");
   }
 
   /** Skin of so many heats at the shop's drawing heat, then whatever the step itself does. */
-  static Outcome inHeats(
-      Heated step, Bars bars, Practice practice, Function<Done, Outcome> afterwards) {
+  static OperationResult inHeats(
+      Heated step, Bars bars, ShopDefaults practice, Function<Done, OperationResult> afterwards) {
     return switch (takenFrom(bars, step.skinMm(practice))) {
       case Impossible no -> no;
       case Done scaled -> afterwards.apply(scaled);
     };
   }
 
-  static Outcome skinned(Bars bars, double skinMm, LossKind kind, String taker) {
+  static OperationResult skinned(Bars bars, double skinMm, LossKind kind, String taker) {
     if (skinMm <= 0) {
       return Done.of(bars);
     }

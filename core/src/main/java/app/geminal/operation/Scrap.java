@@ -14,7 +14,7 @@ public record Scrap(List<Integer> which) implements Operation {
 
   /** Checks and copies the list. */
   public Scrap {
-    which = Which.of("which", which, 1, 60);
+    which = BarSelection.of("which", which, 1, 60);
   }
 
   @Override
@@ -23,8 +23,8 @@ public record Scrap(List<Integer> which) implements Operation {
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
-    var missing = Which.missing("which", which, bars);
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
+    var missing = BarSelection.missing("which", which, bars);
     if (missing.isPresent()) {
       return missing.get();
     }
@@ -35,6 +35,6 @@ public record Scrap(List<Integer> which) implements Operation {
 
   /** Where bars of so many come from, in the order they are numbered afterwards; counted from 0. */
   public List<Integer> order(int count) {
-    return Which.order(which, count);
+    return BarSelection.order(which, count);
   }
 }

@@ -1,13 +1,13 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -30,14 +30,15 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
     Require.lengthUpTo("lengthMm", lengthMm, Stack.LONGEST_MM);
     Require.lengthUpTo("kerfMm", kerfMm, 20);
     if ((pieces > 0) == (lengthMm > 0)) {
-      throw new BadValue("pieces", "Set aside either whole bars or a length of each, not both.");
+      throw new InvalidValue(
+          "pieces", "Set aside either whole bars or a length of each, not both.");
     }
     this.pieces = pieces;
     this.lengthMm = lengthMm;
     this.kerfMm = kerfMm;
-    this.which = Which.of("which", Objects.requireNonNullElse(which, List.of()), 0, 60);
+    this.which = BarSelection.of("which", Objects.requireNonNullElse(which, List.of()), 0, 60);
     if (!this.which.isEmpty() && this.which.size() != pieces) {
-      throw new BadValue(
+      throw new InvalidValue(
           "which", Text.of("%d bars are named, but %d are set aside.", this.which.size(), pieces));
     }
   }
@@ -59,7 +60,7 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
 
   /** Where bars of so many come from, in the order they are numbered afterwards; counted from 0. */
   public List<Integer> order(int count) {
-    return Which.order(which, count);
+    return BarSelection.order(which, count);
   }
 
   @Override
@@ -68,25 +69,25 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     return pieces > 0 ? wholeBars(bars) : lengths(bars);
   }
 
-  private Outcome wholeBars(Bars bars) {
+  private OperationResult wholeBars(Bars bars) {
     if (pieces > bars.count()) {
       return new Impossible(
           "pieces",
           Text.of("You cannot set aside %d of %d bars.", pieces, bars.count()),
           "Set aside fewer, or cut more pieces first.");
     }
-    var missing = Which.missing("which", which, bars);
+    var missing = BarSelection.missing("which", which, bars);
     if (missing.isPresent()) {
       return missing.get();
     }
     return Done.of(bars.times(bars.count() - pieces)).withAside(bars.times(pieces));
   }
 
-  private Outcome lengths(Bars bars) {
+  private OperationResult lengths(Bars bars) {
     double left = bars.lengthMm() - lengthMm - kerfMm;
     if (left <= 0) {
       return new Impossible(

@@ -2,14 +2,14 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
-import app.geminal.check.Require;
 import app.geminal.ledger.LossKind;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.shop.Tool;
 import app.geminal.steel.Deformation;
+import app.geminal.validation.Require;
+import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
 import app.geminal.weld.Method;
-import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.Tack;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -41,7 +41,7 @@ public record SetWeld(
     double reduction,
     double temperatureC,
     double soakMin,
-    OxygenSchool school,
+    AtmosphereProtection school,
     Tack tack,
     Jacket jacket,
     Tool tool,
@@ -70,7 +70,7 @@ public record SetWeld(
       double reduction,
       double temperatureC,
       double soakMin,
-      OxygenSchool school,
+      AtmosphereProtection school,
       Tack tack,
       Jacket jacket,
       Tool tool,
@@ -85,7 +85,7 @@ public record SetWeld(
   }
 
   /** As the shop usually welds. */
-  public static SetWeld of(Practice practice) {
+  public static SetWeld of(ShopDefaults practice) {
     return new SetWeld(
         practice.settingHeats(),
         practice.setReduction(),
@@ -115,7 +115,7 @@ public record SetWeld(
 
   /** Whether air cannot reach the seams. */
   public boolean isSealed() {
-    return school == OxygenSchool.SEALED;
+    return school == AtmosphereProtection.SEALED;
   }
 
   @Override
@@ -124,9 +124,9 @@ public record SetWeld(
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
-    Practice practice = bench.practice();
-    Outcome skinned =
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
+    ShopDefaults practice = bench.practice();
+    OperationResult skinned =
         isSealed()
             ? ScaleLoss.skinned(
                 bars, skinMm(practice), LossKind.JACKET, "grinding off the jacket takes")
@@ -150,7 +150,7 @@ public record SetWeld(
   }
 
   /** What the weld takes off every face, mm: scale of all its heats, or the skin of a jacket. */
-  public double skinMm(Practice practice) {
+  public double skinMm(ShopDefaults practice) {
     if (isSealed()) {
       return practice.jacketMm();
     }
@@ -183,7 +183,7 @@ public record SetWeld(
   }
 
   /** The same weld by another school. */
-  public SetWeld withSchool(OxygenSchool newSchool) {
+  public SetWeld withSchool(AtmosphereProtection newSchool) {
     return new SetWeld(
         heats, reduction, temperatureC, soakMin, newSchool, tack, jacket, tool, bites, method);
   }

@@ -2,12 +2,12 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Side;
-import app.geminal.check.Require;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.Require;
 
 /**
  * Cutting off ragged ends and edges.
@@ -31,7 +31,7 @@ public record Trim(double frontMm, double backMm, double sidesMm) implements Ope
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     double length = bars.lengthMm() - frontMm - backMm;
     double width = bars.widthMm() - 2 * sidesMm;
     if (length <= 0) {

@@ -2,9 +2,9 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
-import app.geminal.check.Require;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.Require;
 
 /**
  * Twisting round the length and forging square again. The section keeps its area less scale and
@@ -57,7 +57,7 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     double wide = Math.max(bars.widthMm(), bars.heightMm());
     double thin = Math.min(bars.widthMm(), bars.heightMm());
     if (wide > FLATTEST * thin) {

@@ -2,10 +2,10 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
-import app.geminal.check.Require;
 import app.geminal.layup.Stack;
 import app.geminal.units.Measure;
 import app.geminal.units.Text;
+import app.geminal.validation.Require;
 
 /**
  * Rolled a quarter turn, so that the layers stand on edge, and pressed down on them. The length
@@ -26,7 +26,7 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     return ScaleLoss.inHeats(this, bars, bench.practice(), this::pressed);
   }
 
@@ -35,7 +35,7 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
     return 1 - Math.pow(1 - reduction, 1.0 / heats);
   }
 
-  private Outcome pressed(Done scaled) {
+  private OperationResult pressed(Done scaled) {
     Section stood = scaled.bars().section().quarterTurned();
     double height = stood.heightMm() * (1 - reduction);
     double width = stood.widthMm() / (1 - reduction);

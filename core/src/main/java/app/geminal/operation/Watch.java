@@ -11,7 +11,7 @@ public record Watch() implements Operation {
   }
 
   @Override
-  public Outcome applyTo(Bars bars, Bench bench) {
+  public OperationResult applyTo(Bars bars, OperationContext bench) {
     return Done.of(bars);
   }
 }

@@ -1,6 +1,6 @@
 package app.geminal.pattern;
 
-import app.geminal.check.Require;
+import app.geminal.validation.Require;
 
 /** How wide a layer shows where a ground face cuts it at a shallow angle. */
 public final class BandWidth {

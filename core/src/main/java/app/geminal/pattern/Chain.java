@@ -5,10 +5,10 @@ import java.util.List;
 
 /** The history of one bar, last step first: straight steps, then an end. */
 final class Chain {
-  private final Back[] steps;
+  private final InverseMap[] steps;
   private final End end;
 
-  private Chain(End end, Back... steps) {
+  private Chain(End end, InverseMap... steps) {
     this.end = end;
     this.steps = steps;
   }
@@ -18,30 +18,30 @@ final class Chain {
   }
 
   void land(Point p) {
-    for (Back step : steps) {
+    for (InverseMap step : steps) {
       step.back(p);
     }
     end.land(p);
   }
 
   /** The chain with steps done later, the last of them first; neighbours that can be one are. */
-  Chain after(Back... later) {
-    List<Back> all = new ArrayList<>();
-    for (Back step : later) {
+  Chain after(InverseMap... later) {
+    List<InverseMap> all = new ArrayList<>();
+    for (InverseMap step : later) {
       add(all, step);
     }
-    for (Back step : steps) {
+    for (InverseMap step : steps) {
       add(all, step);
     }
-    return new Chain(end, all.toArray(Back[]::new));
+    return new Chain(end, all.toArray(InverseMap[]::new));
   }
 
-  private static void add(List<Back> all, Back step) {
-    if (step instanceof Stretch stretch) {
+  private static void add(List<InverseMap> all, InverseMap step) {
+    if (step instanceof LinearStretch stretch) {
       if (stretch.isNothing()) {
         return;
       }
-      if (!all.isEmpty() && all.getLast() instanceof Stretch before) {
+      if (!all.isEmpty() && all.getLast() instanceof LinearStretch before) {
         all.set(all.size() - 1, before.then(stretch));
         return;
       }

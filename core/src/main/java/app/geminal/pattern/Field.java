@@ -3,8 +3,8 @@ package app.geminal.pattern;
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.billet.Run;
-import app.geminal.check.Require;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
+import app.geminal.validation.Require;
 import java.util.List;
 import java.util.Optional;
 
@@ -36,12 +36,12 @@ public final class Field {
    * @param practice as the Run was worked through with
    * @param stage 0 for the stack, up to the Run's last
    */
-  public static Field of(Run run, Practice practice, int stage) {
+  public static Field of(Run run, ShopDefaults practice, int stage) {
     return of(run, practice, stage, FlatLayers.MOST);
   }
 
   /** Flat bars of more layers than that are followed joint by joint. */
-  static Field of(Run run, Practice practice, int stage, int mostListed) {
+  static Field of(Run run, ShopDefaults practice, int stage, int mostListed) {
     Require.count("stage", stage, 0, run.stages().size() - 1);
     History history = new History(run, practice, mostListed);
     Chain chain = history.upTo(stage);

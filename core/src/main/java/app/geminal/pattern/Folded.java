@@ -7,7 +7,7 @@ import app.geminal.bar.Size;
  *
  * @param before the bar that was folded
  */
-record Folded(Size before) implements Back {
+record Folded(Size before) implements InverseMap {
   @Override
   public void back(Point p) {
     boolean over = p.z > before.height();

@@ -3,7 +3,7 @@ package app.geminal.pattern;
 import app.geminal.operation.Ladder;
 
 /** Rounded grooves across the bar, the first of the top half a pitch from the bench stop. */
-record Grooves(double pitchMm, double widthMm, double deepestMm) implements Hollowed.Hollows {
+record Grooves(double pitchMm, double widthMm, double deepestMm) implements FilledHollows.Hollows {
 
   static Grooves of(Ladder ladder) {
     return new Grooves(ladder.pitchMm(), ladder.widthMm(), ladder.depthMm());

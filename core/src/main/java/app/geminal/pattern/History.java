@@ -20,7 +20,7 @@ import app.geminal.operation.Heated;
 import app.geminal.operation.Ladder;
 import app.geminal.operation.LayUp;
 import app.geminal.operation.Operation;
-import app.geminal.operation.Placed;
+import app.geminal.operation.PlacedBar;
 import app.geminal.operation.Resquare;
 import app.geminal.operation.Restack;
 import app.geminal.operation.RollUp;
@@ -32,7 +32,7 @@ import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
 import app.geminal.operation.Watch;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -45,14 +45,14 @@ import java.util.Optional;
  */
 final class History {
   private final Run run;
-  private final Practice practice;
+  private final ShopDefaults practice;
   private final int mostListed;
   private final Map<String, History> parts = new HashMap<>();
   private final Map<String, Integer> partBarsUsed = new HashMap<>();
   private Chain chain;
   private boolean flat = true;
 
-  History(Run run, Practice practice, int mostListed) {
+  History(Run run, ShopDefaults practice, int mostListed) {
     this.run = run;
     this.practice = practice;
     this.mostListed = mostListed;
@@ -78,7 +78,7 @@ final class History {
    * The chain from a stage back to an earlier one, where a point of its bars is left as it lies.
    */
   Chain between(int earlier, int stage) {
-    chain = Chain.of(Rest.HERE);
+    chain = Chain.of(IdentityMap.HERE);
     for (int i = earlier + 1; i <= stage; i++) {
       Stage now = run.stages().get(i);
       if (!now.isOff()) {
@@ -91,7 +91,7 @@ final class History {
   private void walk(Operation operation, Bars before, Stage now) {
     chain = chainAfter(operation, before, now);
     if (now.planned().isPresent()) {
-      chain = chain.after(Stretch.between(Size.of(now.bars()), Size.of(now.reckoned())));
+      chain = chain.after(LinearStretch.between(Size.of(now.bars()), Size.of(now.reckoned())));
     }
   }
 
@@ -115,9 +115,9 @@ final class History {
     };
   }
 
-  private boolean liesFlat(Placed placed) {
+  private boolean liesFlat(PlacedBar placed) {
     return placed.turn() != Turn.QUARTER
-        && (!(placed.what() instanceof Placed.What.PartOf part) || part(part.part()).flat);
+        && (!(placed.what() instanceof PlacedBar.What.PartOf part) || part(part.part()).flat);
   }
 
   private Chain chainAfter(Operation operation, Bars bars, Stage now) {
@@ -126,63 +126,65 @@ final class History {
     return switch (operation) {
       case SetWeld weld -> stretched(after, before, weld.skinMm(practice));
       case Heated heated -> heated(heated, bars, before, after);
-      case Trim trim -> chain.after(Stretch.shift(trim.frontMm(), trim.sidesMm(), 0));
-      case Grind grind -> chain.after(Stretch.shift(0, 0, grind.bottomMm() * bars.fill()));
+      case Trim trim -> chain.after(LinearStretch.shift(trim.frontMm(), trim.sidesMm(), 0));
+      case Grind grind -> chain.after(LinearStretch.shift(0, 0, grind.bottomMm() * bars.fill()));
       case Cut cut -> chain.after(new Sawn(cut.pieces(), after.length() + cut.kerfMm()));
       // What stays is numbered first, and the front of each bar stays.
       case SetAside aside ->
-          aside.which().isEmpty() ? chain : chain.after(new Sorted(aside.order(bars.count())));
-      case Scrap scrap -> chain.after(new Sorted(scrap.order(bars.count())));
+          aside.which().isEmpty() ? chain : chain.after(new Renumbered(aside.order(bars.count())));
+      case Scrap scrap -> chain.after(new Renumbered(scrap.order(bars.count())));
       case Watch _ -> chain;
       case Fold fold -> folded(fold, before);
       case FourWay way -> {
-        Turning turning =
-            new Turning(way.turn(), new Size(after.length(), before.width(), before.height()));
+        Reorientation turning =
+            new Reorientation(
+                way.turn(), new Size(after.length(), before.width(), before.height()));
         Size tile = new Size(after.length(), after.width() / 2, after.height() / 2);
         yield chain.after(new Tiled(tile, turning, after.length() + way.kerfMm()));
       }
       case ForgedSurface surface ->
           chain.after(
-              new Humps(surface.amplitudeMm(), surface.scaleMm(), surface.seed(), before.height()));
+              new SurfaceNoise(
+                  surface.amplitudeMm(), surface.scaleMm(), surface.seed(), before.height()));
       case Restack _, Sandwich _ -> Chain.of(block(true, before, now));
       case LayUp _ -> Chain.of(block(false, before, now));
       case Blade blade ->
           chain.after(
-              Stretch.shift(
+              LinearStretch.shift(
                   0, (before.width() - after.width()) / 2, (before.height() - after.height()) / 2));
     };
   }
 
   private Chain stretched(Size after, Size before, double skin) {
     return chain.after(
-        Stretch.between(after, before.without(skin)), Stretch.shift(skin, skin, skin));
+        LinearStretch.between(after, before.without(skin)), LinearStretch.shift(skin, skin, skin));
   }
 
   /** The skin goes first, then the bar is shaped; so it comes back last. */
   private Chain heated(Heated heated, Bars bars, Size before, Size after) {
     double skin = heated.skinMm(practice);
     Size scaled = before.without(skin);
-    Stretch skinned = Stretch.shift(skin, skin, skin);
+    LinearStretch skinned = LinearStretch.shift(skin, skin, skin);
     boolean round = bars.form() == Form.ROUND;
     return switch (heated) {
       case Draw _ ->
           round
               ? onDisc(after, scaled, skinned, true)
-              : chain.after(Stretch.between(after, scaled), skinned);
+              : chain.after(LinearStretch.between(after, scaled), skinned);
       case Twist twist -> onDisc(after, scaled, skinned, round, Twisted.of(twist, after.length()));
       case Resquare resquare -> {
         double angle = Math.toRadians(resquare.angleDeg());
         double cos = Math.cos(angle);
         double sin = Math.sin(angle);
-        yield onDisc(after, scaled, skinned, round, p -> Disc.turn(p, cos, -sin));
+        yield onDisc(after, scaled, skinned, round, p -> SquareDiscMap.turn(p, cos, -sin));
       }
       case Upset upset -> {
         Size stood = scaled.onEdge();
-        Back bowed = new Bowed(upset.bowMm(), after.width(), after.height());
-        Turning stoodUp = new Turning(Turn.QUARTER, scaled);
+        InverseMap bowed = new BowedLayers(upset.bowMm(), after.width(), after.height());
+        Reorientation stoodUp = new Reorientation(Turn.QUARTER, scaled);
         yield upset.bowMm() == 0
-            ? chain.after(Stretch.between(after, stood), stoodUp, skinned)
-            : chain.after(bowed, Stretch.between(after, stood), stoodUp, skinned);
+            ? chain.after(LinearStretch.between(after, stood), stoodUp, skinned)
+            : chain.after(bowed, LinearStretch.between(after, stood), stoodUp, skinned);
       }
       case RollUp roll -> rolled(roll, scaled, after, chain.after(skinned));
       case Ladder ladder ->
@@ -195,21 +197,22 @@ final class History {
               after,
               skinned);
       case Dimples dimples ->
-          hollowed(Caps.of(dimples), dimples.bothFaces(), false, 0, scaled, after, skinned);
+          hollowed(RoundHollows.of(dimples), dimples.bothFaces(), false, 0, scaled, after, skinned);
     };
   }
 
-  private Chain onDisc(Size after, Size scaled, Stretch skinned, boolean wasRound, Back... turned) {
-    Back[] steps = new Back[turned.length + 5];
+  private Chain onDisc(
+      Size after, Size scaled, LinearStretch skinned, boolean wasRound, InverseMap... turned) {
+    InverseMap[] steps = new InverseMap[turned.length + 5];
     int n = 0;
-    steps[n++] = Disc.unit(after);
-    steps[n++] = Disc::round;
-    for (Back turn : turned) {
+    steps[n++] = SquareDiscMap.unit(after);
+    steps[n++] = SquareDiscMap::round;
+    for (InverseMap turn : turned) {
       steps[n++] = turn;
     }
-    steps[n++] = wasRound ? Stretch.shift(0, 0, 0) : Disc::square;
+    steps[n++] = wasRound ? LinearStretch.shift(0, 0, 0) : SquareDiscMap::square;
     double along = scaled.length() / after.length();
-    steps[n++] = Disc.full(scaled).then(Stretch.scale(along, 1, 1));
+    steps[n++] = SquareDiscMap.full(scaled).then(LinearStretch.scale(along, 1, 1));
     steps[n] = skinned;
     return chain.after(steps);
   }
@@ -218,30 +221,30 @@ final class History {
     Piece core = roll.core();
     FlatLayers middle = core == null ? FlatLayers.NOTHING : FlatLayers.sheet(core.steel());
     End end = new Roll(before, strip, middle, core == null ? 0 : core.thicknessMm() / 2);
-    Stretch unit = Disc.unit(after);
+    LinearStretch unit = SquareDiscMap.unit(after);
     return roll.square()
-        ? Chain.of(end).after(unit, (Back) Disc::round)
+        ? Chain.of(end).after(unit, (InverseMap) SquareDiscMap::round)
         : Chain.of(end).after(unit);
   }
 
   private Chain hollowed(
-      Hollowed.Hollows hollows,
+      FilledHollows.Hollows hollows,
       boolean bothFaces,
       boolean pressed,
       double meanMm,
       Size scaled,
       Size after,
-      Stretch skinned) {
-    Stretch along =
-        Stretch.scale(scaled.length() / after.length(), scaled.width() / after.width(), 1);
+      LinearStretch skinned) {
+    LinearStretch along =
+        LinearStretch.scale(scaled.length() / after.length(), scaled.width() / after.width(), 1);
     return chain.after(
         along,
-        new Hollowed(hollows, bothFaces, scaled.height(), after.height(), pressed, meanMm),
+        new FilledHollows(hollows, bothFaces, scaled.height(), after.height(), pressed, meanMm),
         skinned);
   }
 
   private Chain folded(Fold fold, Size before) {
-    Back[] steps = new Back[fold.folds()];
+    InverseMap[] steps = new InverseMap[fold.folds()];
     Size bar = before;
     for (int i = 0; i < fold.folds(); i++) {
       steps[fold.folds() - 1 - i] = new Folded(bar);
@@ -250,27 +253,29 @@ final class History {
     return chain.after(steps);
   }
 
-  private Block block(boolean up, Size own, Stage now) {
-    List<Placed> placed = now.placed();
-    int owns = (int) placed.stream().filter(p -> p.what() instanceof Placed.What.OwnBar).count();
+  private BarBlock block(boolean up, Size own, Stage now) {
+    List<PlacedBar> placed = now.placed();
+    int owns = (int) placed.stream().filter(p -> p.what() instanceof PlacedBar.What.OwnBar).count();
     Map<String, Integer> perBlock = new HashMap<>();
     placed.forEach(p -> {
-      if (p.what() instanceof Placed.What.PartOf part) {
+      if (p.what() instanceof PlacedBar.What.PartOf part) {
         perBlock.merge(part.part(), 1, Integer::sum);
       }
     });
-    List<Block.Member> members = placed.stream().map(p -> member(p, own, owns, perBlock)).toList();
+    List<BarBlock.Member> members =
+        placed.stream().map(p -> member(p, own, owns, perBlock)).toList();
     perBlock.forEach(
         (part, n) -> partBarsUsed.merge(part, n * now.reckoned().count(), Integer::sum));
-    return new Block(up, placed.stream().map(Placed::sizeMm).toList(), members);
+    return new BarBlock(up, placed.stream().map(PlacedBar::sizeMm).toList(), members);
   }
 
-  private Block.Member member(Placed placed, Size own, int owns, Map<String, Integer> perBlock) {
+  private BarBlock.Member member(
+      PlacedBar placed, Size own, int owns, Map<String, Integer> perBlock) {
     return switch (placed.what()) {
-      case Placed.What.OwnBar bar -> member(placed, chain, own, bar.nth(), owns);
-      case Placed.What.Sheet sheet ->
+      case PlacedBar.What.OwnBar bar -> member(placed, chain, own, bar.nth(), owns);
+      case PlacedBar.What.Sheet sheet ->
           member(placed, Chain.of(FlatLayers.sheet(sheet.steel())), own, 0, 0);
-      case Placed.What.PartOf bar -> {
+      case PlacedBar.What.PartOf bar -> {
         History part = part(bar.part());
         int first = partBarsUsed.getOrDefault(bar.part(), 0) + bar.nth();
         int each = Objects.requireNonNull(perBlock.get(bar.part()));
@@ -279,15 +284,15 @@ final class History {
     };
   }
 
-  private static Block.Member member(
-      Placed placed, Chain chain, Size bar, int first, int perBlock) {
-    return new Block.Member(
+  private static BarBlock.Member member(
+      PlacedBar placed, Chain chain, Size bar, int first, int perBlock) {
+    return new BarBlock.Member(
         chain,
         first,
         perBlock,
         placed.skipYMm(),
         placed.skipZMm(),
-        new Turning(placed.turn(), bar),
+        new Reorientation(placed.turn(), bar),
         placed.shims().isEmpty()
             ? Optional.empty()
             : FlatLayers.of(Stack.layersOf(placed.shims()), FlatLayers.MOST));

@@ -37,7 +37,8 @@ public final class Outlines {
    * @param steels designations
    * @return for each steel its rings, none where it does not show
    */
-  public static Map<String, List<List<Corner>>> of(Sight sight, Pane pane, List<String> steels) {
+  public static Map<String, List<List<Corner>>> of(
+      SectionView sight, Pane pane, List<String> steels) {
     Map<String, List<List<Corner>>> rings = new LinkedHashMap<>();
     for (String steel : steels) {
       rings.put(steel, new Outlines(pane, Painter.shares(sight, pane, steel)).rings());

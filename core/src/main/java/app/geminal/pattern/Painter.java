@@ -30,7 +30,7 @@ public final class Painter {
   /** Below this, mm, a difference in height is rounding. */
   private static final double DUST_MM = 1e-9;
 
-  private final Sight sight;
+  private final SectionView sight;
   private final Pane pane;
   private final Tones tones;
   private final boolean relief;
@@ -38,7 +38,7 @@ public final class Painter {
   private final float[] light;
   private final byte[] filled;
 
-  private Painter(Sight sight, Pane pane, Tones tones, boolean relief) {
+  private Painter(SectionView sight, Pane pane, Tones tones, boolean relief) {
     this.sight = sight;
     this.pane = pane;
     this.tones = tones;
@@ -57,17 +57,17 @@ public final class Painter {
    * @return empty when it was left
    */
   public static Optional<Picture> paint(
-      Sight sight, Pane pane, Tones tones, boolean relief, BooleanSupplier unwanted) {
+      SectionView sight, Pane pane, Tones tones, boolean relief, BooleanSupplier unwanted) {
     return new Painter(sight, pane, tones, relief).painted(unwanted);
   }
 
   /** Paints to the end. */
-  public static Picture paint(Sight sight, Pane pane, Tones tones) {
+  public static Picture paint(SectionView sight, Pane pane, Tones tones) {
     return paint(sight, pane, tones, false, () -> false).orElseThrow();
   }
 
   /** What share of each pixel one steel fills, row by row from the top. */
-  static float[] shares(Sight sight, Pane pane, String steel) {
+  static float[] shares(SectionView sight, Pane pane, String steel) {
     Painter painter = new Painter(sight, pane, Tones.only(steel), false);
     painter.looked(() -> false);
     for (int i = 0; i < painter.light.length; i++) {

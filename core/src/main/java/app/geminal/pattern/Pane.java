@@ -1,8 +1,8 @@
 package app.geminal.pattern;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 
 /**
  * What part of a view is drawn, and on how many pixels.
@@ -29,7 +29,7 @@ public record Pane(
     Require.count("widthPx", widthPx, 1, LONGEST_PX);
     Require.count("heightPx", heightPx, 1, LONGEST_PX);
     if ((long) widthPx * heightPx > MOST_PX) {
-      throw new BadValue(
+      throw new InvalidValue(
           "widthPx",
           Text.of(
               "A picture of %,d × %,d pixels is more than 8 million. Use fewer.",
@@ -38,7 +38,7 @@ public record Pane(
   }
 
   /** All of a view, on so many pixels in width; the height follows. */
-  public static Pane whole(Sight sight, int widthPx) {
+  public static Pane whole(SectionView sight, int widthPx) {
     long height = Math.round(widthPx * sight.heightMm() / sight.widthMm());
     return new Pane(
         0, 0, sight.widthMm(), sight.heightMm(), widthPx, Math.clamp(height, 1, LONGEST_PX));

@@ -1,7 +1,7 @@
 package app.geminal.pattern;
 
-import app.geminal.check.BadValue;
 import app.geminal.layers.Layer;
+import app.geminal.validation.InvalidValue;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -30,10 +30,10 @@ public record ScanLine(List<Layer> layers, long count) {
    *
    * @param fromRight mm from the left of the view
    * @param fromUp mm from its lower edge
-   * @throws BadValue when it crosses more than a million layers
+   * @throws InvalidValue when it crosses more than a million layers
    */
   public static ScanLine of(
-      Sight sight, double fromRight, double fromUp, double toRight, double toUp) {
+      SectionView sight, double fromRight, double fromUp, double toRight, double toUp) {
     return new Scanner(sight, fromRight, fromUp, toRight - fromRight, toUp - fromUp).scan();
   }
 
@@ -45,7 +45,7 @@ public record ScanLine(List<Layer> layers, long count) {
   }
 
   private static final class Scanner {
-    private final Sight sight;
+    private final SectionView sight;
     private final double right;
     private final double up;
     private final double alongRight;
@@ -57,7 +57,7 @@ public record ScanLine(List<Layer> layers, long count) {
     private String steel = "";
     private double since;
 
-    Scanner(Sight sight, double right, double up, double alongRight, double alongUp) {
+    Scanner(SectionView sight, double right, double up, double alongRight, double alongUp) {
       this.sight = sight;
       this.right = right;
       this.up = up;
@@ -123,7 +123,7 @@ public record ScanLine(List<Layer> layers, long count) {
       if (!steel.isEmpty()) {
         count++;
         if (count > MOST_COUNTED) {
-          throw new BadValue(
+          throw new InvalidValue(
               "", "This line crosses more than a million layers. Draw a shorter one.");
         }
         if (count <= MOST_LISTED) {

@@ -11,7 +11,7 @@ import app.geminal.bar.Size;
  * @param turning which way pieces are laid
  * @param stepMm a piece and its kerf
  */
-record Tiled(Size tile, Turning turning, double stepMm) implements Back {
+record Tiled(Size tile, Reorientation turning, double stepMm) implements InverseMap {
   @Override
   public void back(Point p) {
     boolean right = p.y > tile.width();

@@ -9,7 +9,7 @@ import app.geminal.operation.Twist;
  * @param perMm radians per mm
  * @param sectionMm length of each section where every second one turns the other way, else 0
  */
-record Twisted(double perMm, double sectionMm) implements Back {
+record Twisted(double perMm, double sectionMm) implements InverseMap {
 
   static Twisted of(Twist twist, double lengthMm) {
     double turn = 2 * Math.PI * twist.turns() / lengthMm;
@@ -33,6 +33,6 @@ record Twisted(double perMm, double sectionMm) implements Back {
   @Override
   public void back(Point p) {
     double angle = angle(p.x);
-    Disc.turn(p, Math.cos(angle), -Math.sin(angle));
+    SquareDiscMap.turn(p, Math.cos(angle), -Math.sin(angle));
   }
 }

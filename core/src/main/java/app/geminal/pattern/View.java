@@ -1,8 +1,8 @@
 package app.geminal.pattern;
 
-import app.geminal.check.Require;
 import app.geminal.layup.Stack;
 import app.geminal.operation.Blade;
+import app.geminal.validation.Require;
 import org.jspecify.annotations.Nullable;
 
 /** Where one looks at a bar from. */

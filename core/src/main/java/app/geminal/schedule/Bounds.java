@@ -1,8 +1,8 @@
 package app.geminal.schedule;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Ordered;
-import app.geminal.check.Require;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.OrderedCopies;
+import app.geminal.validation.Require;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -40,9 +40,9 @@ public record Bounds(
     Require.count("fewestCut", fewestCut, 2, MOST_CUT);
     Require.count("mostCut", mostCut, fewestCut, MOST_CUT);
     if (Require.present("layouts", layouts).isEmpty()) {
-      throw new BadValue("layouts", "Choose at least one stack pattern.");
+      throw new InvalidValue("layouts", "Choose at least one stack pattern.");
     }
-    layouts = Ordered.copyOf(layouts);
+    layouts = OrderedCopies.copyOf(layouts);
   }
 
   /**

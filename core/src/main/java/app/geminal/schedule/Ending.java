@@ -22,17 +22,17 @@ final class Ending {
 
   private static final double ROUNDING_MM = 1e-9;
 
-  private final Reckoning r;
-  private final Question question;
+  private final SearchContext r;
+  private final FinderQuestion question;
   private final Shortlist shortlist;
-  private final Tally tally;
-  private final Aim aim;
+  private final ExclusionTally tally;
+  private final LayerTarget aim;
   private final long leastWanted;
   private final long mostWanted;
   private final boolean countsVisible;
   private final boolean lengthIsGiven;
 
-  private Optional<Start> start = Optional.empty();
+  private Optional<StartStack> start = Optional.empty();
   private OptionalDouble givenMm = OptionalDouble.empty();
   private double kgPerMm;
 
@@ -59,7 +59,7 @@ final class Ending {
   private boolean isBurnt;
   private double gone;
 
-  Ending(Reckoning r, Shortlist shortlist, Tally tally) {
+  Ending(SearchContext r, Shortlist shortlist, ExclusionTally tally) {
     this.r = r;
     this.question = r.question;
     this.shortlist = shortlist;
@@ -67,24 +67,24 @@ final class Ending {
     this.aim = question.aim();
     this.leastWanted = aim.least();
     this.mostWanted = aim.most();
-    this.countsVisible = aim.counted() == Counted.VISIBLE;
+    this.countsVisible = aim.counted() == CountKind.VISIBLE;
     this.lengthIsGiven = question.from().givesLength();
   }
 
-  void begin(Optional<Start> newStart, OptionalDouble lengthMm, double newKgPerMm) {
+  void begin(Optional<StartStack> newStart, OptionalDouble lengthMm, double newKgPerMm) {
     start = newStart;
     givenMm = lengthMm;
     kgPerMm = newKgPerMm;
   }
 
   /** Notes how long the drawn bar is at a depth. */
-  void noteBar(int depth, Slice bar) {
+  void noteBar(int depth, BarProfile bar) {
     longA[depth] = bar.a;
     longB[depth] = bar.b;
   }
 
   /** Notes how long the pieces are that were cut at a depth. */
-  void notePieces(int depth, Slice piece) {
+  void notePieces(int depth, BarProfile piece) {
     pieceA[depth] = piece.a;
     pieceB[depth] = piece.b;
   }
@@ -114,8 +114,8 @@ final class Ending {
       double heightMm,
       boolean isLoose,
       int layers,
-      Slice bottom,
-      Slice top,
+      BarProfile bottom,
+      BarProfile top,
       boolean topIsOver) {
     if (widthMm != blockWidth || heightMm != blockHeight || isLoose != blockIsLoose) {
       size(widthMm, heightMm, isLoose);
@@ -172,7 +172,7 @@ final class Ending {
    * @param block counted, its layers perhaps not filled in
    * @param path the restacks that led here, the first {@code depth} of them
    */
-  void end(int depth, Block block, int left, Restacking[] path) {
+  void end(int depth, BlockProfile block, int left, Restacking[] path) {
     double lengthA = block.a;
     double lengthB = block.b;
     if (block.loose) {
@@ -192,21 +192,26 @@ final class Ending {
   }
 
   private void reached(
-      int depth, Block block, int layers, double lengthA, double lengthB, Restacking[] path) {
+      int depth,
+      BlockProfile block,
+      int layers,
+      double lengthA,
+      double lengthB,
+      Restacking[] path) {
     double startMm =
         givenMm.isEmpty()
             ? neededMm(depth, lengthA, lengthB)
             : start.isPresent() ? mostMm(depth, block) : givenMm.getAsDouble();
     double finishedMm = lengthA * startMm - lengthB;
     double kg = (kgPerMm + block.sheetA) * startMm - block.sheetB;
-    Reached reached = measured(depth, block, startMm, finishedMm, kg);
+    LimitFigures reached = measured(depth, block, startMm, finishedMm, kg);
     if (!reached.keepsTo(question)) {
       tally.ruledOut(reached, question);
       return;
     }
     tally.keeping();
-    Work work =
-        Work.of(
+    TaskMinutes work =
+        TaskMinutes.of(
             r.pace,
             r.practice,
             block.faces,
@@ -246,8 +251,8 @@ final class Ending {
   }
 
   /** The longest start the shelf gives that keeps to the longest bar and the heaviest billet. */
-  private double mostMm(int depth, Block block) {
-    Within within = question.within();
+  private double mostMm(int depth, BlockProfile block) {
+    SearchLimits within = question.within();
     double most =
         Math.min(
             givenMm.getAsDouble(), (within.heaviestKg() + block.sheetB) / (kgPerMm + block.sheetA));
@@ -259,12 +264,13 @@ final class Ending {
   }
 
   /** The finest layer, drawn to the size that is ground to the finished one. */
-  private double finestMm(Block block) {
+  private double finestMm(BlockProfile block) {
     double drawnMm = question.finished().heightMm() + 2 * r.practice.finishGrindMm();
     return block.finestMm * drawnMm / (block.heightMm - 2 * gone);
   }
 
-  private Reached measured(int depth, Block block, double startMm, double finishedMm, double kg) {
+  private LimitFigures measured(
+      int depth, BlockProfile block, double startMm, double finishedMm, double kg) {
     double longest = startMm;
     double shortest = start.isPresent() ? startMm : Double.POSITIVE_INFINITY;
     for (int i = 0; i <= depth; i++) {
@@ -273,7 +279,7 @@ final class Ending {
         shortest = Math.min(shortest, pieceA[i] * startMm - pieceB[i]);
       }
     }
-    return new Reached(
+    return new LimitFigures(
         block.tallestMm,
         longest,
         kg,

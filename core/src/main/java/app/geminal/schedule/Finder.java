@@ -1,9 +1,9 @@
 package app.geminal.schedule;
 
-import app.geminal.check.BadValue;
 import app.geminal.layup.Piece;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
+import app.geminal.validation.InvalidValue;
 import app.geminal.weld.HoldChance;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -23,7 +23,7 @@ import java.util.stream.IntStream;
  * can say how far it came. Starts are shared out over the processors; the answer is the same
  * however they are shared, and comes in the same order.
  */
-public final class Finder implements Watch.Progress {
+public final class Finder implements SearchListener.Progress {
   /**
    * Work for each start that answers every target up to about six hundred layers; what is far
    * beyond is stopped by it after ten seconds or so of two cores.
@@ -33,25 +33,26 @@ public final class Finder implements Watch.Progress {
   private static final int ONE_BY_ONE = 3;
   private static final double WIDEST_TOLERANCE = 0.5;
 
-  private final Question question;
+  private final FinderQuestion question;
   private final Steels steels;
   private final Shop shop;
   private final HoldChance chance;
-  private final Watch watch;
-  private final List<Reckoning> reckonings;
-  private final Front front = new Front();
-  private final Tally tally = new Tally();
+  private final SearchListener watch;
+  private final List<SearchContext> reckonings;
+  private final ParetoFront front = new ParetoFront();
+  private final ExclusionTally tally = new ExclusionTally();
   private int done;
   private int of;
 
-  private Finder(Question question, Steels steels, Shop shop, HoldChance chance, Watch watch) {
+  private Finder(
+      FinderQuestion question, Steels steels, Shop shop, HoldChance chance, SearchListener watch) {
     this.question = question;
     this.steels = steels;
     this.shop = shop;
     this.chance = chance;
     this.watch = watch;
     this.reckonings =
-        question.byBlock().stream().map(q -> new Reckoning(q, steels, shop, chance)).toList();
+        question.byBlock().stream().map(q -> new SearchContext(q, steels, shop, chance)).toList();
   }
 
   /**
@@ -60,23 +61,28 @@ public final class Finder implements Watch.Progress {
    * @param chance what the shop's record says of its welds
    * @param work how much may be done for each start, see {@link #USUAL_WORK}; the same work gives
    *     the same answer
-   * @throws BadValue when a steel is unknown
+   * @throws InvalidValue when a steel is unknown
    */
-  public static Outcome find(
-      Question question, Steels steels, Shop shop, HoldChance chance, Watch watch, long work) {
+  public static SearchOutcome find(
+      FinderQuestion question,
+      Steels steels,
+      Shop shop,
+      HoldChance chance,
+      SearchListener watch,
+      long work) {
     return new Finder(question, steels, shop, chance, watch).find(work);
   }
 
   /**
    * Looks at a question before it is searched.
    *
-   * @throws BadValue when a steel is unknown or the question cannot be worked out
+   * @throws InvalidValue when a steel is unknown or the question cannot be worked out
    */
-  public static void check(Question question, Steels steels, Shop shop, HoldChance chance) {
-    var _ = new Finder(question, steels, shop, chance, Watch.NONE).starts();
+  public static void check(FinderQuestion question, Steels steels, Shop shop, HoldChance chance) {
+    var _ = new Finder(question, steels, shop, chance, SearchListener.NONE).starts();
   }
 
-  private Outcome find(long work) {
+  private SearchOutcome find(long work) {
     int fewest = question.core().isEmpty() ? 0 : 1;
     int most = question.bounds().mostRestacks();
     List<Given> starts = starts();
@@ -87,20 +93,20 @@ public final class Finder implements Watch.Progress {
       // Without a restack nothing is drawn down to a block, and all heights are one.
       List<Given> tried = to == 0 ? starts(reckonings.getFirst()) : starts;
       if (!pass(tried, restacks, to, work)) {
-        return new Outcome.Stopped(ways(), tally.census(), restacks - 1, !watch.goesOn());
+        return new SearchOutcome.Stopped(ways(), tally.census(), restacks - 1, !watch.goesOn());
       }
       restacks = to;
     }
-    List<Way> ways = ways();
+    List<RankedSchedule> ways = ways();
     return ways.isEmpty()
-        ? new Outcome.Nothing(relaxations(work), tally.census())
-        : new Outcome.Found(ways, tally.census());
+        ? new SearchOutcome.Nothing(relaxations(work), tally.census())
+        : new SearchOutcome.Found(ways, tally.census());
   }
 
   @Override
-  public synchronized List<Way> ways() {
+  public synchronized List<RankedSchedule> ways() {
     return front.shown().stream()
-        .flatMap(c -> Way.of(c, question, steels, shop, chance).stream())
+        .flatMap(c -> RankedSchedule.of(c, question, steels, shop, chance).stream())
         .toList();
   }
 
@@ -123,21 +129,22 @@ public final class Finder implements Watch.Progress {
    * A start and its length where that is given, no start where the bar is there, and what blocks of
    * one height come to.
    */
-  private record Given(Optional<Start> start, OptionalDouble lengthMm, Reckoning reckoning) {}
+  private record Given(
+      Optional<StartStack> start, OptionalDouble lengthMm, SearchContext reckoning) {}
 
   private List<Given> starts() {
     return reckonings.stream().flatMap(r -> starts(r).stream()).toList();
   }
 
-  private List<Given> starts(Reckoning r) {
+  private List<Given> starts(SearchContext r) {
     return switch (question.from()) {
-      case From.Bar _ -> List.of(new Given(Optional.empty(), OptionalDouble.empty(), r));
-      case From.Stacks stacks ->
+      case StartingSteel.Bar _ -> List.of(new Given(Optional.empty(), OptionalDouble.empty(), r));
+      case StartingSteel.Stacks stacks ->
           stacks.outside().stream()
               .flatMap(o -> stacks.inside().stream().flatMap(i -> starts(o, i).stream()))
               .map(s -> new Given(Optional.of(s), OptionalDouble.empty(), r))
               .toList();
-      case From.Shelf shelf ->
+      case StartingSteel.Shelf shelf ->
           starts(shelf.outside(), shelf.inside()).stream()
               .filter(s -> s.layout() != Layout.THICK_OUTSIDES)
               .map(s -> new Given(Optional.of(s), OptionalDouble.of(longestMm(s, shelf)), r))
@@ -146,27 +153,27 @@ public final class Finder implements Watch.Progress {
     };
   }
 
-  private List<Start> starts(Piece outside, Piece inside) {
+  private List<StartStack> starts(Piece outside, Piece inside) {
     Bounds bounds = question.bounds();
-    List<Start> starts = new ArrayList<>();
+    List<StartStack> starts = new ArrayList<>();
     for (Layout layout : Layout.values()) {
       for (int n = bounds.fewestPieces(); n <= bounds.mostPieces(); n++) {
         boolean sensible = layout != Layout.DOUBLED || (n % 2 == 0 && n >= 4);
         if (sensible && bounds.layouts().contains(layout)) {
-          starts.add(new Start(n, layout, outside, inside));
+          starts.add(new StartStack(n, layout, outside, inside));
         }
       }
     }
     return starts;
   }
 
-  private double longestMm(Start start, From.Shelf shelf) {
+  private double longestMm(StartStack start, StartingSteel.Shelf shelf) {
     List<Piece> laid = start.laid();
     int outside = (int) laid.stream().filter(shelf.outside()::equals).count();
     double kerf = shop.practice().kerfMm();
     return Math.min(
-        From.Supply.longestMm(shelf.outsideBars(), outside, kerf),
-        From.Supply.longestMm(shelf.insideBars(), laid.size() - outside, kerf));
+        StartingSteel.Supply.longestMm(shelf.outsideBars(), outside, kerf),
+        StartingSteel.Supply.longestMm(shelf.insideBars(), laid.size() - outside, kerf));
   }
 
   /** All schedules of some numbers of restacks; false when something of it was not seen. */
@@ -178,10 +185,10 @@ public final class Finder implements Watch.Progress {
         .parallel()
         .forEach(_ -> {
           for (int i = next.getAndIncrement(); i < starts.size(); i = next.getAndIncrement()) {
-            Front mine = new Front();
-            Tally counted = new Tally();
+            ParetoFront mine = new ParetoFront();
+            ExclusionTally counted = new ExclusionTally();
             Given given = starts.get(i);
-            Walk walk = new Walk(given.reckoning(), mine, counted, watch::goesOn);
+            ScheduleWalk walk = new ScheduleWalk(given.reckoning(), mine, counted, watch::goesOn);
             if (!go(walk, given, restacks, to, work)) {
               whole.set(false);
             }
@@ -191,25 +198,25 @@ public final class Finder implements Watch.Progress {
     return whole.get();
   }
 
-  private synchronized void done(Front more, Tally counted) {
+  private synchronized void done(ParetoFront more, ExclusionTally counted) {
     front.addAll(more);
     tally.add(counted);
     done++;
     watch.seen(this);
   }
 
-  private boolean go(Walk walk, Given given, int restacks, int to, long work) {
-    if (question.from() instanceof From.Bar bar) {
+  private boolean go(ScheduleWalk walk, Given given, int restacks, int to, long work) {
+    if (question.from() instanceof StartingSteel.Bar bar) {
       return walk.from(bar, restacks, to, work);
     }
     return walk.from(given.start().orElseThrow(), given.lengthMm(), restacks, to, work);
   }
 
-  private List<Outcome.Relaxation> relaxations(long work) {
+  private List<SearchOutcome.Relaxation> relaxations(long work) {
     if (tally.reaching() == 0) {
       return closer(work);
     }
-    List<Outcome.Relaxation> found = new ArrayList<>();
+    List<SearchOutcome.Relaxation> found = new ArrayList<>();
     for (Census.RuledOut out : tally.census().ruledOut()) {
       if (out.alone() > 0) {
         relaxed(Map.of(out.limit(), out.nearest())).ifPresent(found::add);
@@ -222,43 +229,46 @@ public final class Finder implements Watch.Progress {
   }
 
   /** Limits moved to let a value through, rounded so that it does; empty where they cannot be. */
-  private Optional<Outcome.Relaxation> relaxed(Map<Limit, Double> values) {
+  private Optional<SearchOutcome.Relaxation> relaxed(Map<Limit, Double> values) {
     if (values.isEmpty()) {
       return Optional.empty();
     }
     Map<Limit, Double> limits = new EnumMap<>(Limit.class);
     values.forEach((limit, value) -> limits.put(limit, limit.letting(value)));
-    Outcome.Relaxation relaxation = new Outcome.Relaxation(limits, Optional.empty());
+    SearchOutcome.Relaxation relaxation = new SearchOutcome.Relaxation(limits, Optional.empty());
     try {
       relaxation.appliedTo(question);
       return Optional.of(relaxation);
-    } catch (BadValue beyond) {
+    } catch (InvalidValue beyond) {
       // No shop has such a limit, so it is not offered.
       return Optional.empty();
     }
   }
 
   /** No schedule comes near: how near do they come? */
-  private List<Outcome.Relaxation> closer(long work) {
-    if (!(question.aim() instanceof Aim.Near near)) {
+  private List<SearchOutcome.Relaxation> closer(long work) {
+    if (!(question.aim() instanceof LayerTarget.Near near)) {
       return List.of();
     }
     double tolerance = Math.max(near.tolerance(), 0.01);
     while (tolerance < WIDEST_TOLERANCE && watch.goesOn()) {
       tolerance = Math.min(WIDEST_TOLERANCE, 2 * tolerance);
-      Question wider = question.withAim(near.withTolerance(tolerance));
-      if (find(wider, steels, shop, chance, onlyGoesOn(), work) instanceof Outcome.Found found) {
-        long distance = found.ways().stream().mapToLong(Way::distance).min().orElseThrow();
+      FinderQuestion wider = question.withAim(near.withTolerance(tolerance));
+      if (find(wider, steels, shop, chance, onlyGoesOn(), work)
+          instanceof SearchOutcome.Found found) {
+        long distance =
+            found.ways().stream().mapToLong(RankedSchedule::distance).min().orElseThrow();
         double enough = Math.ceil((double) distance / near.count() * 1000) / 1000;
         return List.of(
-            new Outcome.Relaxation(Map.of(), Optional.of(Math.min(WIDEST_TOLERANCE, enough))));
+            new SearchOutcome.Relaxation(
+                Map.of(), Optional.of(Math.min(WIDEST_TOLERANCE, enough))));
       }
     }
     return List.of();
   }
 
-  private Watch onlyGoesOn() {
-    return new Watch() {
+  private SearchListener onlyGoesOn() {
+    return new SearchListener() {
       @Override
       public boolean goesOn() {
         return watch.goesOn();

@@ -14,14 +14,15 @@ public final class Ordering {
   /**
    * Best by a criterion first, ways alike in it as they come; the best plain way among the first.
    */
-  public static List<Way> by(Criterion criterion, List<Way> ways, Question question) {
-    List<Way> ordered =
+  public static List<RankedSchedule> by(
+      Criterion criterion, List<RankedSchedule> ways, FinderQuestion question) {
+    List<RankedSchedule> ordered =
         new ArrayList<>(
             ways.stream()
                 .sorted(Comparator.comparingDouble(w -> w.cost(criterion, question)))
                 .toList());
     for (int i = FIRST; i < ordered.size(); i++) {
-      if (ordered.subList(0, FIRST).stream().anyMatch(Way::isPlain)) {
+      if (ordered.subList(0, FIRST).stream().anyMatch(RankedSchedule::isPlain)) {
         break;
       }
       if (ordered.get(i).isPlain()) {

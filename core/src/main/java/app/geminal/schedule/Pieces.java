@@ -9,10 +9,10 @@ import java.util.List;
 final class Pieces {
   private static final double LEAST_LEFT_MM = 0.01;
 
-  final Slice bar = new Slice();
-  private final Slice lowest = new Slice();
-  private final Slice middle = new Slice();
-  private final Slice highest = new Slice();
+  final BarProfile bar = new BarProfile();
+  private final BarProfile lowest = new BarProfile();
+  private final BarProfile middle = new BarProfile();
+  private final BarProfile highest = new BarProfile();
   private int count;
 
   /** Grinds so many pieces of {@link #bar}, as it is now; false when nothing is left of them. */
@@ -35,7 +35,7 @@ final class Pieces {
   }
 
   /** The piece as it is ground for its place: turned over, a bar shows its top to the one below. */
-  Slice at(int i, boolean turned) {
+  BarProfile at(int i, boolean turned) {
     if (i == 0) {
       return lowest;
     }
@@ -49,7 +49,7 @@ final class Pieces {
     return turned && i % 2 == 1;
   }
 
-  Slice last(boolean turned) {
+  BarProfile last(boolean turned) {
     return at(count - 1, turned);
   }
 
@@ -73,8 +73,8 @@ final class Pieces {
   }
 
   /** Layers of the block they make. */
-  int layers(boolean turned, List<Reckoning.Sheet> between) {
-    Slice last = last(turned);
+  int layers(boolean turned, List<SearchContext.Sheet> between) {
+    BarProfile last = last(turned);
     boolean lastOver = isLastOver(turned);
     if (count == 2) {
       return lowest.layers() + last.layers() + joint(lowest, false, last, lastOver, between);
@@ -94,7 +94,11 @@ final class Pieces {
 
   /** Layers a joint adds, below 0 where faces merge. */
   private static int joint(
-      Slice low, boolean lowOver, Slice high, boolean highOver, List<Reckoning.Sheet> between) {
+      BarProfile low,
+      boolean lowOver,
+      BarProfile high,
+      boolean highOver,
+      List<SearchContext.Sheet> between) {
     int below = lowOver ? low.bottomSteel() : low.topSteel();
     int above = highOver ? high.topSteel() : high.bottomSteel();
     int layers = 0;
@@ -107,9 +111,9 @@ final class Pieces {
   }
 
   /** Height of the block they make. */
-  double heightMm(boolean turned, List<Reckoning.Sheet> between) {
+  double heightMm(boolean turned, List<SearchContext.Sheet> between) {
     double height = lowest.heightMm + (count - 2) * middle.heightMm + last(turned).heightMm;
-    for (Reckoning.Sheet sheet : between) {
+    for (SearchContext.Sheet sheet : between) {
       height += (count - 1) * sheet.mm();
     }
     return height;
@@ -119,11 +123,11 @@ final class Pieces {
    * Height of sheets broader than {@code broadMm} with the layers of their own steel that they
    * touch and are one with.
    */
-  double broadMm(boolean turned, Reckoning.Sheet sheet, double broadMm) {
+  double broadMm(boolean turned, SearchContext.Sheet sheet, double broadMm) {
     double sum = 0;
     for (int i = 1; i < count; i++) {
-      Slice below = at(i - 1, turned);
-      Slice above = at(i, turned);
+      BarProfile below = at(i - 1, turned);
+      BarProfile above = at(i, turned);
       boolean belowOver = isOver(i - 1, turned);
       boolean aboveOver = isOver(i, turned);
       double band = sheet.mm();
@@ -139,11 +143,11 @@ final class Pieces {
   }
 
   /** Lays them on each other. */
-  void layInto(Block block, boolean turned, List<Reckoning.Sheet> between) {
+  void layInto(BlockProfile block, boolean turned, List<SearchContext.Sheet> between) {
     block.empty(mostUnmerged() + between.size() * (count - 1) + 1);
     for (int i = 0; i < count; i++) {
       if (i > 0) {
-        for (Reckoning.Sheet sheet : between) {
+        for (SearchContext.Sheet sheet : between) {
           block.add(sheet.steel(), sheet.mm());
         }
       }

@@ -10,7 +10,7 @@ import java.util.stream.Collectors;
  * @param start the stack; empty where the bar is there already
  * @param restacks 0 to 6
  */
-public record Schedule(Optional<Start> start, List<Restacking> restacks) {
+public record Schedule(Optional<StartStack> start, List<Restacking> restacks) {
 
   /** Copies the list. */
   public Schedule {

@@ -1,6 +1,6 @@
 package app.geminal.shop;
 
-import app.geminal.check.Require;
+import app.geminal.validation.Require;
 import org.jspecify.annotations.Nullable;
 
 /**

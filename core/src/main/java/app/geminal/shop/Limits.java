@@ -1,6 +1,6 @@
 package app.geminal.shop;
 
-import app.geminal.check.Require;
+import app.geminal.validation.Require;
 
 /**
  * Where checks draw the line. Defaults of the shop, each with its reason.

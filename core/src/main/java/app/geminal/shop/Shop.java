@@ -1,6 +1,6 @@
 package app.geminal.shop;
 
-import app.geminal.check.Require;
+import app.geminal.validation.Require;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
 
@@ -21,9 +21,9 @@ public record Shop(
     @Nullable Press press,
     @Nullable Hammer hammer,
     @Nullable Mill mill,
-    Practice practice,
+    ShopDefaults practice,
     Limits limits,
-    Pace pace,
+    TaskTimes pace,
     double hourPrice) {
 
   /** Checks every field. */
@@ -37,11 +37,11 @@ public record Shop(
 
   /** Where a shop starts before it has said anything. */
   public static Shop common() {
-    return Outfit.GAS_AND_PRESS.shop();
+    return ShopPreset.GAS_AND_PRESS.shop();
   }
 
   /** The same shop with other habits. */
-  public Shop withPractice(Practice newPractice) {
+  public Shop withPractice(ShopDefaults newPractice) {
     return new Shop(forge, press, hammer, mill, newPractice, limits, pace, hourPrice);
   }
 

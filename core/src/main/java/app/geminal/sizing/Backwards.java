@@ -4,7 +4,7 @@ import app.geminal.billet.Part;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.layup.Stack;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steels;
 import java.util.function.DoubleFunction;
 import java.util.function.DoublePredicate;
@@ -24,9 +24,9 @@ public final class Backwards {
   private static final double SHORTEST_MM = 1;
 
   private final Steels steels;
-  private final Practice practice;
+  private final ShopDefaults practice;
 
-  private Backwards(Steels steels, Practice practice) {
+  private Backwards(Steels steels, ShopDefaults practice) {
     this.steels = steels;
     this.practice = practice;
   }
@@ -51,7 +51,7 @@ public final class Backwards {
   public record Lacking(Plan closest, Finish missing) implements Answer {}
 
   /** Sizes a plan for the pieces it wants; it must want some. */
-  public static Answer smallest(Plan plan, Steels steels, Practice practice) {
+  public static Answer smallest(Plan plan, Steels steels, ShopDefaults practice) {
     return new Backwards(steels, practice).answer(plan);
   }
 

@@ -3,8 +3,8 @@ package app.geminal.sizing;
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.billet.Run;
-import app.geminal.billet.Wanted;
-import app.geminal.shop.Practice;
+import app.geminal.billet.WantedPieces;
+import app.geminal.shop.ShopDefaults;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -22,19 +22,21 @@ public record Finish(double lengthShortMm, double widthShortMm, double heightSho
   private static final double DUST_MM = 1e-9;
 
   /** Looks at the last stage; nothing wanted is always enough. A Run that stops yields nothing. */
-  public static Finish of(Run run, Practice practice) {
-    List<Wanted> wanted = run.plan().wanted();
+  public static Finish of(Run run, ShopDefaults practice) {
+    List<WantedPieces> wanted = run.plan().wanted();
     if (wanted.isEmpty()) {
       return new Finish(0, 0, 0);
     }
     if (run.stop().isPresent() || run.last().bars().count() == 0) {
-      double longest = wanted.stream().mapToDouble(Wanted::lengthMm).max().orElseThrow();
+      double longest = wanted.stream().mapToDouble(WantedPieces::lengthMm).max().orElseThrow();
       return new Finish(longest, 0, 0);
     }
     Bars bars = run.last().bars();
     double allowance = bars.form() == Form.BLADE ? 0 : 2 * practice.finishGrindMm();
-    double width = wanted.stream().mapToDouble(Wanted::widthMm).max().orElseThrow() + allowance;
-    double height = wanted.stream().mapToDouble(Wanted::heightMm).max().orElseThrow() + allowance;
+    double width =
+        wanted.stream().mapToDouble(WantedPieces::widthMm).max().orElseThrow() + allowance;
+    double height =
+        wanted.stream().mapToDouble(WantedPieces::heightMm).max().orElseThrow() + allowance;
     return new Finish(
         neededLengthMm(wanted, bars.count(), practice.kerfMm()) - bars.lengthMm(),
         width - bars.widthMm(),
@@ -51,7 +53,7 @@ public record Finish(double lengthShortMm, double widthShortMm, double heightSho
    * trying: longest pieces first, equally full bars only once. Pieces over {@value #MOST_TRIED} are
    * shared out greedily, which may ask for a few millimetres too much.
    */
-  static double neededLengthMm(List<Wanted> wanted, int bars, double kerfMm) {
+  static double neededLengthMm(List<WantedPieces> wanted, int bars, double kerfMm) {
     List<Double> lengths = new ArrayList<>();
     wanted.forEach(w -> {
       for (int i = 0; i < w.count(); i++) {

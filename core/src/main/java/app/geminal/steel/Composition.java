@@ -1,8 +1,8 @@
 package app.geminal.steel;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 
 /**
  * What a metal is made of, mass %. Carbon has its range because melts of one grade differ in it and
@@ -51,7 +51,7 @@ public record Composition(
     Require.number("copper", copper, 0, 100, " %");
     Require.number("phosphorus", phosphorus, 0, 100, " %");
     if (carbonMin > carbon || carbon > carbonMax) {
-      throw new BadValue(
+      throw new InvalidValue(
           "carbon",
           Text.of(
               "Typical carbon must be between lowest and highest. Here: %s, %s and %s %%.",
@@ -69,7 +69,7 @@ public record Composition(
             + copper
             + phosphorus;
     if (sum > 100.001) {
-      throw new BadValue("", Text.of("The contents add up to %.1f %%, more than 100 %%.", sum));
+      throw new InvalidValue("", Text.of("The contents add up to %.1f %%, more than 100 %%.", sum));
     }
   }
 

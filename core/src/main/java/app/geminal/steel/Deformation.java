@@ -1,6 +1,6 @@
 package app.geminal.steel;
 
-import app.geminal.check.Require;
+import app.geminal.validation.Require;
 
 /**
  * How far and how fast steel is deformed in one go, which decides how hard it resists.

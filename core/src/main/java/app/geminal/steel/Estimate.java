@@ -1,6 +1,6 @@
 package app.geminal.steel;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -36,8 +36,8 @@ public final class Estimate {
   /**
    * The whole steel.
    *
-   * @throws BadValue when {@code like} names no shipped steel, or the composition is outside every
-   *     formula and nothing was given instead
+   * @throws InvalidValue when {@code like} names no shipped steel, or the composition is outside
+   *     every formula and nothing was given instead
    */
   public static Steel of(OwnSteel own, Steels shipped) {
     return new Estimate(own, shipped).steel();
@@ -82,7 +82,7 @@ public final class Estimate {
                 "austenite solidus by composition"))
         .or(() -> like.map(Steel::solidus))
         .orElseThrow(() ->
-            new BadValue(
+            new InvalidValue(
                 "given/solidusC",
                 "The solidus cannot be calculated for this composition. Enter it, or name a"
                     + " similar steel."));

@@ -1,6 +1,6 @@
 package app.geminal.steel;
 
-import app.geminal.check.Require;
+import app.geminal.validation.Require;
 
 /**
  * A value that says how far it can be trusted.

@@ -1,7 +1,7 @@
 package app.geminal.steel;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.util.Optional;
 
 /**
@@ -32,7 +32,7 @@ public record Hardening(
     Require.temperature("fromC", fromC, 600, 1300);
     Require.temperature("toC", toC, 600, 1300);
     if (fromC > toC) {
-      throw new BadValue("toC", "The highest hardening heat is below the lowest.");
+      throw new InvalidValue("toC", "The highest hardening heat is below the lowest.");
     }
     Require.number("dissolvedCarbon", dissolvedCarbon, 0, 2.1, " %");
   }

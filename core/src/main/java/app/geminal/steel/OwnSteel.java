@@ -1,7 +1,7 @@
 package app.geminal.steel;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -73,7 +73,7 @@ public record OwnSteel(
     Require.present("composition", composition);
     tests = Require.list("tests", tests, 0, 40);
     if (origin != Origin.COMPOSITION && like.isEmpty()) {
-      throw new BadValue("like", "Choose the steel it is, or is most like.");
+      throw new InvalidValue("like", "Choose the steel it is, or is most like.");
     }
   }
 

@@ -1,7 +1,7 @@
 package app.geminal.steel;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -105,7 +105,7 @@ public record Steel(
   public static String requireId(String field, @Nullable String id) {
     String text = Require.text(field, id, 40);
     if (!text.matches("[A-Za-z0-9_-]+")) {
-      throw new BadValue(
+      throw new InvalidValue(
           field, "A short name has letters, digits, _ and - only. This is “" + text + "”.");
     }
     return text;

@@ -1,6 +1,6 @@
 package app.geminal.steel;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,12 +30,12 @@ public final class Steels {
   /**
    * The steel of that designation.
    *
-   * @throws BadValue when the shop does not know it
+   * @throws InvalidValue when the shop does not know it
    */
   public Steel get(String id) {
     return find(id)
-        .orElseThrow(
-            () -> new BadValue("steel", "Unknown steel: “" + id + "”. Choose one from the list."));
+        .orElseThrow(() ->
+            new InvalidValue("steel", "Unknown steel: “" + id + "”. Choose one from the list."));
   }
 
   /** All of them, in their given order. */

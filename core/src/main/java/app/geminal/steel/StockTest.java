@@ -1,8 +1,8 @@
 package app.geminal.steel;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.util.OptionalDouble;
 
 /**
@@ -20,7 +20,7 @@ public record StockTest(Kind kind, String seen, OptionalDouble value) {
     if (value.isPresent()) {
       double v = value.getAsDouble();
       if (!(v >= kind.least && v <= kind.most)) {
-        throw new BadValue(
+        throw new InvalidValue(
             "value",
             Text.of(
                 "%s gives a figure from %s to %s; this is %s.",

@@ -1,6 +1,6 @@
 package app.geminal.steel;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
@@ -21,7 +21,7 @@ public final class TemperCurve {
   /** From points, at least one. */
   public static TemperCurve of(Map<Double, Double> hrcByC) {
     if (hrcByC.isEmpty()) {
-      throw new BadValue("temper", "A tempering curve needs at least one point.");
+      throw new InvalidValue("temper", "A tempering curve needs at least one point.");
     }
     return new TemperCurve(new TreeMap<>(hrcByC));
   }
@@ -34,7 +34,7 @@ public final class TemperCurve {
       try {
         points.put(Double.parseDouble(pair[0].strip()), Double.parseDouble(pair[1].strip()));
       } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {
-        throw new BadValue("temper", "“" + point + "” is not a point such as 150:61.");
+        throw new InvalidValue("temper", "“" + point + "” is not a point such as 150:61.");
       }
     }
     return of(points);

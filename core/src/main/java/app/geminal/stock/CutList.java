@@ -139,14 +139,14 @@ public record CutList(List<CutBar> bars, List<Need> missing, boolean isProven) {
     }
 
     /** One way to fill one bar: how many of each need. */
-    private record Way(Offer offer, List<Integer> counts, Variable times) {}
+    private record Layout(Offer offer, List<Integer> counts, Variable times) {}
 
     boolean solve() {
       ExpressionsBasedModel model = new ExpressionsBasedModel();
       model.options.iterations_abort = MOST_STEPS;
       model.options.time_abort = FUSE_MS;
       model.options.integer(IntegerStrategy.DEFAULT.withParallelism(() -> 1));
-      List<Way> ways = new ArrayList<>();
+      List<Layout> ways = new ArrayList<>();
       boolean priced =
           !offers.isEmpty() && offers.stream().allMatch(o -> price(o.bar()).isPresent());
       for (Offer offer : offers) {
@@ -161,7 +161,7 @@ public record CutList(List<CutBar> bars, List<Need> missing, boolean isProven) {
           Variable times =
               model.newVariable("way " + ways.size()).integer().lower(0).upper(there).weight(cost);
           most.set(times, 1);
-          ways.add(new Way(offer, counts, times));
+          ways.add(new Layout(offer, counts, times));
         }
       }
       double dear = 1000 * Math.max(1, dearest(priced));
@@ -177,7 +177,7 @@ public record CutList(List<CutBar> bars, List<Need> missing, boolean isProven) {
         lacking.add(lacks);
         Expression enough = model.newExpression("need " + i).lower(needs.get(i).count());
         enough.set(lacks, 1);
-        for (Way way : ways) {
+        for (Layout way : ways) {
           enough.set(way.times(), way.counts().get(i));
         }
       }
@@ -197,7 +197,7 @@ public record CutList(List<CutBar> bars, List<Need> missing, boolean isProven) {
       return bar.barPrice(steels.get(bar.steel()).densityKgM3(), hourPrice);
     }
 
-    private void read(List<Way> ways, List<Variable> lacking) {
+    private void read(List<Layout> ways, List<Variable> lacking) {
       int[] rest = needs.stream().mapToInt(Need::count).toArray();
       for (int i = 0; i < rest.length; i++) {
         int lacks = (int) Math.round(lacking.get(i).getValue().doubleValue());
@@ -208,7 +208,7 @@ public record CutList(List<CutBar> bars, List<Need> missing, boolean isProven) {
               new Need(need.steel(), need.thicknessMm(), need.widthMm(), need.lengthMm(), lacks));
         }
       }
-      for (Way way : ways) {
+      for (Layout way : ways) {
         long times = Math.round(way.times().getValue().doubleValue());
         for (long n = 0; n < times; n++) {
           cutUp(way, rest);
@@ -217,7 +217,7 @@ public record CutList(List<CutBar> bars, List<Need> missing, boolean isProven) {
     }
 
     /** A way may hold more than is still wanted; then less is cut from that bar. */
-    private void cutUp(Way way, int[] rest) {
+    private void cutUp(Layout way, int[] rest) {
       StockBar bar = way.offer().bar();
       List<Double> pieces = new ArrayList<>();
       for (int i = 0; i < rest.length; i++) {

@@ -1,8 +1,8 @@
 package app.geminal.stock;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.steel.Steel;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.util.Objects;
 import java.util.OptionalDouble;
 import org.jspecify.annotations.Nullable;
@@ -59,7 +59,7 @@ public record StockBar(
     this.price = price == null ? null : Require.number("price", price, 0, 1e6, "");
     this.pricePer = pricePer;
     if ((price == null) != (pricePer == null)) {
-      throw new BadValue("pricePer", "Choose a price per metre or per kilogram.");
+      throw new InvalidValue("pricePer", "Choose a price per metre or per kilogram.");
     }
     this.prepMinutes =
         prepMinutes == null ? null : Require.number("prepMinutes", prepMinutes, 0, 10_000, " min");

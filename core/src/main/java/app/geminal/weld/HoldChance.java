@@ -1,6 +1,6 @@
 package app.geminal.weld;
 
-import app.geminal.check.Require;
+import app.geminal.validation.Require;
 
 /**
  * How likely all joints of a weld hold.

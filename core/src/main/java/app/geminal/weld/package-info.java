@@ -1,6 +1,6 @@
 /**
- * Welds as they are planned and as they were made. Entry class: {@link app.geminal.weld.MadeWeld},
- * what the Book keeps.
+ * Welds as they are planned and as they were made. Entry class: {@link
+ * app.geminal.weld.WeldRecord}, what the Book keeps.
  */
 @NullMarked
 package app.geminal.weld;

@@ -8,7 +8,7 @@ import app.geminal.TestSteels;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -84,6 +84,6 @@ class ConservationTest {
   }
 
   private static Run run(long seed) {
-    return Run.of(RandomPlans.plan(seed), TestSteels.ALL, Practice.common());
+    return Run.of(RandomPlans.plan(seed), TestSteels.ALL, ShopDefaults.common());
   }
 }

@@ -8,7 +8,7 @@ import app.geminal.layup.Piece;
 import app.geminal.notation.Shorthand;
 import app.geminal.operation.Operation;
 import app.geminal.operation.Restack;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.UnitSystem;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -21,7 +21,7 @@ class CountEventsTest {
   private static final Pattern JOINTS = Pattern.compile("(all|\\d+) of (\\d+) joints");
 
   private static Run run(String line) {
-    Practice practice = Practice.common();
+    ShopDefaults practice = ShopDefaults.common();
     return Run.of(Shorthand.parse(line, UnitSystem.METRIC, practice), TestSteels.ALL, practice);
   }
 
@@ -35,7 +35,7 @@ class CountEventsTest {
     assertThat(laid.gone()).isEqualTo(8);
     assertThat(laid.merged()).isEqualTo(4);
     assertThat(laid.meeting()).containsExactly("B");
-    assertThat(CountWords.of(run, run.stages().size() - 1))
+    assertThat(CountExplanation.of(run, run.stages().size() - 1))
         .startsWith(
             "5 bars of 13 layers make 65. Grinding the joint faces removes 8 layers. At all of 4 joints two B faces meet and become one layer: 65 − 8 − 4 = 53.");
   }
@@ -46,14 +46,14 @@ class CountEventsTest {
     int ground = 0;
     for (long seed = 1; seed <= PLANS; seed++) {
       Plan plan = seed % 2 == 0 ? RandomPlans.plan(seed) : RandomPlans.level(seed);
-      Run run = Run.of(plan, TestSteels.ALL, Practice.common());
+      Run run = Run.of(plan, TestSteels.ALL, ShopDefaults.common());
       for (int i = 1; i < run.stages().size(); i++) {
         Stage now = run.stages().get(i);
         if (now.joints() == 0) {
           continue;
         }
         assertThat(now.meeting().isEmpty() || now.merged() > 0).as("seed %d, %d", seed, i).isTrue();
-        String words = CountWords.of(run, i);
+        String words = CountExplanation.of(run, i);
         Matcher joints = JOINTS.matcher(words);
         while (joints.find()) {
           int there = Integer.parseInt(joints.group(2));

@@ -9,7 +9,7 @@ import app.geminal.operation.Cut;
 import app.geminal.operation.Fold;
 import app.geminal.operation.Operation;
 import app.geminal.operation.Restack;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -42,7 +42,7 @@ class CountingCasesTest {
   @MethodSource("rows")
   void countsAreExact(String name, String stack, long shop, long visible, List<Operation> steps) {
     Plan plan = Plan.of(new Stack(pieces(stack), 40, 2000), steps);
-    Run run = Run.of(plan, TestSteels.ALL, Practice.common());
+    Run run = Run.of(plan, TestSteels.ALL, ShopDefaults.common());
     assertThat(run.stop()).isEmpty();
     assertThat(run.last().bars().shopCount()).isEqualTo(shop);
     assertThat(run.last().visibleCount()).isEqualTo(visible);

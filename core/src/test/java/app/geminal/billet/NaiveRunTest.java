@@ -17,8 +17,8 @@ import app.geminal.operation.Operation;
 import app.geminal.operation.Restack;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Trim;
-import app.geminal.shop.Practice;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.shop.ShopDefaults;
+import app.geminal.weld.AtmosphereProtection;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.LongStream;
@@ -33,7 +33,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  */
 class NaiveRunTest {
   private static final int MOST_BANDS = 100_000;
-  private static final Practice PRACTICE = Practice.common();
+  private static final ShopDefaults PRACTICE = ShopDefaults.common();
 
   private record Band(String steel, double mm) {}
 
@@ -187,7 +187,7 @@ class NaiveRunTest {
     double first = Scale.recessionMm(weld.temperatureC(), weld.soakMin(), PRACTICE.atmosphere());
     double later =
         Scale.recessionMm(weld.temperatureC(), weld.soakMin() / 2, PRACTICE.atmosphere());
-    boolean sealed = weld.school() == OxygenSchool.SEALED;
+    boolean sealed = weld.school() == AtmosphereProtection.SEALED;
     Bar clean = bar.skinned(sealed ? PRACTICE.jacketMm() : first + (weld.heats() - 1) * later);
     double height = clean.height() * (1 - weld.reduction());
     if (height >= clean.solid()) {

@@ -5,11 +5,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.geminal.TestSteels;
-import app.geminal.check.BadValue;
 import app.geminal.notation.Shorthand;
 import app.geminal.operation.Fit;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.UnitSystem;
+import app.geminal.validation.InvalidValue;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -18,11 +18,11 @@ class PartsTest {
   private static final String EDGE = "part edge = (M 10) 12 x 100 | ";
 
   private static Plan plan(String line) {
-    return Shorthand.parse(line, UnitSystem.METRIC, Practice.common());
+    return Shorthand.parse(line, UnitSystem.METRIC, ShopDefaults.common());
   }
 
   private static Run run(String line) {
-    return Run.of(plan(line), TestSteels.ALL, Practice.common());
+    return Run.of(plan(line), TestSteels.ALL, ShopDefaults.common());
   }
 
   @Test
@@ -112,11 +112,11 @@ class PartsTest {
   void unknownSteelsInPartsAreNamedWithTheirPlace() {
     assertThatThrownBy(() -> run("part edge = (nope 3) 30 x 100 | (D 3) 30 x 100"))
         .isInstanceOfSatisfying(
-            BadValue.class,
+            InvalidValue.class,
             bad -> assertThat(bad.path()).isEqualTo("parts/0/plan/stack/pieces/0/steel"));
     assertThatThrownBy(() -> run(EDGE + "(D 3) 30 x 100 > layup left (@edge shim (nope 1))"))
         .isInstanceOfSatisfying(
-            BadValue.class,
+            InvalidValue.class,
             bad -> assertThat(bad.path()).isEqualTo("steps/0/operation/left/0/shims/0/steel"));
   }
 
@@ -126,14 +126,14 @@ class PartsTest {
     Part one = Part.of("edge", bare);
     assertThatThrownBy(() -> bare.withParts(List.of(one, one)))
         .isInstanceOfSatisfying(
-            BadValue.class, bad -> assertThat(bad.path()).isEqualTo("parts/1/name"));
+            InvalidValue.class, bad -> assertThat(bad.path()).isEqualTo("parts/1/name"));
     Plan deep = bare;
     for (int i = 0; i < 4; i++) {
       deep = deep.withParts(List.of(Part.of("edge", bare.withParts(deep.parts()))));
     }
     Plan deepest = deep;
     assertThatThrownBy(() -> bare.withParts(List.of(Part.of("edge", deepest))))
-        .isInstanceOf(BadValue.class);
+        .isInstanceOf(InvalidValue.class);
     assertThat(deepest.at("edge/edge")).isPresent();
     assertThat(deepest.at("edge/core")).isEmpty();
   }
@@ -160,30 +160,30 @@ class PartsTest {
     Run run =
         run(
             "part a = (M 5) 30 x 100 > aside length 40, kerf 2 | 2 (D 3, B 2) 30 x 200 > cut 5 > aside 2 > restack same");
-    List<Leaving> leaving = Leaving.of(run);
-    assertThat(leaving).extracting(Leaving::stepKey).containsExactly("a/s1", "s2");
-    Run length = Run.of(leaving.get(0).history(1), TestSteels.ALL, Practice.common());
+    List<LeavingBars> leaving = LeavingBars.of(run);
+    assertThat(leaving).extracting(LeavingBars::stepKey).containsExactly("a/s1", "s2");
+    Run length = Run.of(leaving.get(0).history(1), TestSteels.ALL, ShopDefaults.common());
     assertThat(length.last().bars().lengthMm()).isCloseTo(40, within(1e-9));
-    Run one = Run.of(leaving.get(1).history(1), TestSteels.ALL, Practice.common());
+    Run one = Run.of(leaving.get(1).history(1), TestSteels.ALL, ShopDefaults.common());
     assertThat(one.last().bars().count()).isEqualTo(1);
     assertThat(one.last().bars().lengthMm()).isEqualTo(leaving.get(1).bars().lengthMm());
     assertThat(one.setAside().volumeMm3())
         .isCloseTo(4 * one.last().bars().amount().volumeMm3(), within(1e-6));
-    assertThatThrownBy(() -> leaving.get(1).history(3)).isInstanceOf(BadValue.class);
+    assertThatThrownBy(() -> leaving.get(1).history(3)).isInstanceOf(InvalidValue.class);
   }
 
   @Test
   void aPickedBarComesAsItIsAndItsHistoryIsNoneOfThisLedger() {
     Run giver = run("2 (D 3, B 2) 30 x 200 > cut 5 > aside 2 > restack same");
     Part picked =
-        new Part("bar", Leaving.of(giver).getFirst().history(1), new Origin(3, "Giver", "s2"));
+        new Part("bar", LeavingBars.of(giver).getFirst().history(1), new Origin(3, "Giver", "s2"));
     Plan taker = plan("(D 3) 30 x 38.72 > sandwich above (M 1)").withParts(List.of(picked));
-    Run run = Run.of(taker, TestSteels.ALL, Practice.common());
+    Run run = Run.of(taker, TestSteels.ALL, ShopDefaults.common());
     double bar = run.parts().get("bar").last().bars().amount().volumeMm3();
     assertThat(run.startedWith().volumeMm3()).isCloseTo(4 * 30 * 38.72 + bar, within(1e-6));
     assertThat(run.leftOver().volumeMm3()).isCloseTo(bar, within(1e-6));
     assertThat(run.setAside().volumeMm3()).isZero();
-    assertThat(Leaving.of(run)).isEmpty();
+    assertThat(LeavingBars.of(run)).isEmpty();
   }
 
   @Test
@@ -194,6 +194,6 @@ class PartsTest {
     assertThat(plan.setWelds())
         .extracting(Plan.Placed::path)
         .containsExactly("edge/s1", "s1", "s3");
-    assertThat(Standing.of(plan, List.of()).nextWeld()).contains("edge/s1");
+    assertThat(BilletProgress.of(plan, List.of()).nextWeld()).contains("edge/s1");
   }
 }

@@ -4,15 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.geminal.TestSteels;
-import app.geminal.check.BadValue;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.notation.Shorthand;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Operation;
 import app.geminal.operation.Restack;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.UnitSystem;
+import app.geminal.validation.InvalidValue;
 import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -22,11 +22,11 @@ import org.junit.jupiter.params.provider.CsvSource;
 class RunTest {
 
   static Run run(String line) {
-    return Run.of(plan(line), TestSteels.ALL, Practice.common());
+    return Run.of(plan(line), TestSteels.ALL, ShopDefaults.common());
   }
 
   private static Plan plan(String line) {
-    return Shorthand.parse(line, UnitSystem.METRIC, Practice.common());
+    return Shorthand.parse(line, UnitSystem.METRIC, ShopDefaults.common());
   }
 
   @Test
@@ -48,14 +48,14 @@ class RunTest {
   void anUnknownSteelIsNamedWithItsPlace() {
     assertThatThrownBy(() -> run("3 (D 2, unobtainium 2) 40 x 100"))
         .isInstanceOfSatisfying(
-            BadValue.class,
+            InvalidValue.class,
             bad -> {
               assertThat(bad.path()).isEqualTo("stack/pieces/1/steel");
               assertThat(bad.words()).contains("unobtainium");
             });
     assertThatThrownBy(() -> run("3 (D 2, B 2) 40 x 100 > cut 2 > restack same with (X 1)"))
         .isInstanceOfSatisfying(
-            BadValue.class,
+            InvalidValue.class,
             bad -> assertThat(bad.path()).isEqualTo("steps/1/operation/between/0/steel"));
   }
 
@@ -67,11 +67,11 @@ class RunTest {
       steps.add(Restack.of(Restack.ALL_SAME));
     }
     Stack stack = new Stack(List.of(new Piece("D", 1), new Piece("B", 1)), 40, 3000);
-    assertThatThrownBy(() -> Run.of(Plan.of(stack, steps), TestSteels.ALL, Practice.common()))
+    assertThatThrownBy(() -> Run.of(Plan.of(stack, steps), TestSteels.ALL, ShopDefaults.common()))
         .isInstanceOfSatisfying(
-            BadValue.class, bad -> assertThat(bad.path()).isEqualTo("steps/11"));
+            InvalidValue.class, bad -> assertThat(bad.path()).isEqualTo("steps/11"));
     assertThat(
-            Run.of(Plan.of(stack, steps.subList(0, 10)), TestSteels.ALL, Practice.common())
+            Run.of(Plan.of(stack, steps.subList(0, 10)), TestSteels.ALL, ShopDefaults.common())
                 .last()
                 .visibleCount())
         .isEqualTo(6_400_000);
@@ -93,7 +93,7 @@ class RunTest {
       })
   void theCountIsExplained(String line, String words) {
     Run run = run(line);
-    assertThat(CountWords.of(run, run.stages().size() - 1)).isEqualTo(words);
+    assertThat(CountExplanation.of(run, run.stages().size() - 1)).isEqualTo(words);
   }
 
   @Test
@@ -117,6 +117,6 @@ class RunTest {
     Stack stack = new Stack(List.of(new Piece("D", 1)), 40, 100);
     assertThatThrownBy(() -> new Plan(stack, List.of(cut, cut), List.of(), List.of()))
         .isInstanceOfSatisfying(
-            BadValue.class, bad -> assertThat(bad.path()).isEqualTo("steps/1/key"));
+            InvalidValue.class, bad -> assertThat(bad.path()).isEqualTo("steps/1/key"));
   }
 }

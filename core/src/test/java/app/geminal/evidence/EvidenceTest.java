@@ -3,9 +3,9 @@ package app.geminal.evidence;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.HoldChance;
-import app.geminal.weld.HowMade;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
 import java.math.BigDecimal;
 import java.math.MathContext;
@@ -79,7 +79,7 @@ class EvidenceTest {
     for (int seed = 0; seed < SHOPS; seed++) {
       SimulatedShop shop = new SimulatedShop(seed, believed(seed));
       HoldModel model = HoldModel.of(shop.welds(40 + seed % 160));
-      Past next = shop.weld();
+      WeldObservation next = shop.weld();
       double truth = shop.chance(next);
       Interval limits = model.foretell(next).limits();
       held += limits.low() <= truth && truth <= limits.high() ? 1 : 0;
@@ -113,7 +113,7 @@ class EvidenceTest {
       SimulatedShop shop = new SimulatedShop(5000 + seed, scaleOf.applyAsDouble(seed));
       HoldModel model = HoldModel.of(shop.welds(welds));
       for (int i = 0; i < 20; i++) {
-        Past next = shop.weld();
+        WeldObservation next = shop.weld();
         double p = model.holdChance(next).ofJoints(next.how().joints());
         int bin = Math.min(9, (int) (p * 10));
         foretold[bin] += p;
@@ -137,21 +137,21 @@ class EvidenceTest {
   void fiveWeldsAreTooFewToTell() {
     for (int seed = 0; seed < 50; seed++) {
       SimulatedShop shop = new SimulatedShop(seed, 1);
-      List<Past> five = shop.welds(5);
+      List<WeldObservation> five = shop.welds(5);
       assertThat(Evidence.all(five).isTooFew()).isTrue();
       assertThat(HoldModel.of(five).foretell(shop.weld()).isTooFew()).isTrue();
     }
-    assertThat(new Tally(58, 2, 0).isTooFew()).isFalse();
-    assertThat(new Tally(11, 0, 9).isTooFew()).as("suspect ones are not decided").isTrue();
-    assertThat(new Tally(6, 6, 0).isTooFew()).as("wide limits").isTrue();
+    assertThat(new WeldTally(58, 2, 0).isTooFew()).isFalse();
+    assertThat(new WeldTally(11, 0, 9).isTooFew()).as("suspect ones are not decided").isTrue();
+    assertThat(new WeldTally(6, 6, 0).isTooFew()).as("wide limits").isTrue();
   }
 
   @Test
   void withoutARecordItIsTheStatedBelief() {
-    Past next = new SimulatedShop(1, 1).weld();
+    WeldObservation next = new SimulatedShop(1, 1).weld();
     HoldModel none = HoldModel.of(List.of());
     double belief = HoldChance.prior().ofJoints(next.how().joints());
-    HoldModel.Foretold foretold = none.foretell(next);
+    HoldModel.Prediction foretold = none.foretell(next);
     assertThat(foretold.mean()).isLessThan(belief).isGreaterThan(belief - 0.12);
     assertThat(foretold.limits().low()).isLessThan(belief);
     assertThat(foretold.limits().high()).isGreaterThan(belief);
@@ -161,15 +161,15 @@ class EvidenceTest {
 
   @Test
   void aHabitThatGoesWithOpenSeamsMovesTheChanceAndOthersDoNot() {
-    List<Past> book = new ArrayList<>();
+    List<WeldObservation> book = new ArrayList<>();
     for (int i = 0; i < 60; i++) {
-      book.add(past(OxygenSchool.DRY, i % 3 == 0 ? WeldOutcome.OPEN : WeldOutcome.HELD));
-      book.add(past(OxygenSchool.BORAX, i % 30 == 0 ? WeldOutcome.OPEN : WeldOutcome.HELD));
+      book.add(past(AtmosphereProtection.DRY, i % 3 == 0 ? WeldOutcome.OPEN : WeldOutcome.HELD));
+      book.add(past(AtmosphereProtection.BORAX, i % 30 == 0 ? WeldOutcome.OPEN : WeldOutcome.HELD));
     }
     Collections.shuffle(book, new Random(3));
     HoldModel model = HoldModel.of(book);
-    double dry = model.foretell(past(OxygenSchool.DRY, WeldOutcome.SUSPECT)).mean();
-    double borax = model.foretell(past(OxygenSchool.BORAX, WeldOutcome.SUSPECT)).mean();
+    double dry = model.foretell(past(AtmosphereProtection.DRY, WeldOutcome.SUSPECT)).mean();
+    double borax = model.foretell(past(AtmosphereProtection.BORAX, WeldOutcome.SUSPECT)).mean();
     assertThat(dry).isCloseTo(0.69, within(0.06));
     assertThat(borax).isCloseTo(0.95, within(0.04));
     assertThat(model.moves().get("SCHOOL:DRY")).isNegative();
@@ -180,56 +180,57 @@ class EvidenceTest {
 
   @Test
   void countsArePlain() {
-    List<Past> book =
+    List<WeldObservation> book =
         List.of(
-            past(OxygenSchool.DRY, WeldOutcome.OPEN),
-            past(OxygenSchool.DRY, WeldOutcome.HELD),
-            past(OxygenSchool.DRY, WeldOutcome.SUSPECT),
-            past(OxygenSchool.BORAX, WeldOutcome.HELD));
-    assertThat(Evidence.all(book)).isEqualTo(new Tally(2, 1, 1));
+            past(AtmosphereProtection.DRY, WeldOutcome.OPEN),
+            past(AtmosphereProtection.DRY, WeldOutcome.HELD),
+            past(AtmosphereProtection.DRY, WeldOutcome.SUSPECT),
+            past(AtmosphereProtection.BORAX, WeldOutcome.HELD));
+    assertThat(Evidence.all(book)).isEqualTo(new WeldTally(2, 1, 1));
     assertThat(Evidence.by(book, Factor.SCHOOL))
         .containsExactly(
-            new Evidence.Line("DRY", new Tally(1, 1, 1)),
-            new Evidence.Line("BORAX", new Tally(1, 0, 0)));
+            new Evidence.Line("DRY", new WeldTally(1, 1, 1)),
+            new Evidence.Line("BORAX", new WeldTally(1, 0, 0)));
     assertThat(Evidence.by(book, Factor.WAITING)).as("nobody wrote it down").isEmpty();
   }
 
   @Test
   void whatTheBookSaysStandsByTheCheckItIsAbout() {
-    HowMade tooShort =
-        new HowMade(1100.0, 1200.0, 5.0, 10.0, null, null, null, null, null, 3, false);
-    List<Past> few = Collections.nCopies(3, at(1150, tooShort));
-    assertThat(Sayings.of(few))
+    WeldConditions tooShort =
+        new WeldConditions(1100.0, 1200.0, 5.0, 10.0, null, null, null, null, null, 3, false);
+    List<WeldObservation> few = Collections.nCopies(3, at(1150, tooShort));
+    assertThat(RecordNotes.of(few))
         .containsOnlyKeys("soak-short")
         .containsEntry(
             "soak-short",
             "In your Book, 0 of 3 welds soaked too short delaminated. Not enough welds yet.");
-    assertThat(Sayings.of(Collections.nCopies(40, at(1150, tooShort))).get("soak-short"))
+    assertThat(RecordNotes.of(Collections.nCopies(40, at(1150, tooShort))).get("soak-short"))
         .endsWith("delaminated: 0 to 7% (90% range).");
-    assertThat(Sayings.of(List.of())).isEmpty();
+    assertThat(RecordNotes.of(List.of())).isEmpty();
   }
 
   @Test
   void jointsAreCountedByWhereTheyLie() {
     WeldOutcome held = WeldOutcome.HELD;
-    Past four =
-        new Past(
+    WeldObservation four =
+        new WeldObservation(
             Set.of("1095"),
-            OxygenSchool.DRY,
+            AtmosphereProtection.DRY,
             1150,
-            HowMade.UNKNOWN.of(4, false),
+            WeldConditions.UNKNOWN.of(4, false),
             "a",
             WeldOutcome.OPEN,
             List.of(WeldOutcome.OPEN, held, held, held));
     assertThat(Evidence.byPosition(List.of(four)))
         .containsExactlyInAnyOrder(
-            new Evidence.Line("outermost", new Tally(1, 1, 0)),
-            new Evidence.Line("inside", new Tally(2, 0, 0)));
+            new Evidence.Line("outermost", new WeldTally(1, 1, 0)),
+            new Evidence.Line("inside", new WeldTally(2, 0, 0)));
   }
 
   @Test
   void levelsAreToldAtTheirLimits() {
-    HowMade how = new HowMade(1100.0, 1200.0, 10.0, 10.0, 5.0, 5.0, null, null, null, 3, false);
+    WeldConditions how =
+        new WeldConditions(1100.0, 1200.0, 10.0, 10.0, 5.0, 5.0, null, null, null, 3, false);
     assertThat(at(1099, how).level(Factor.HEAT)).contains("under");
     assertThat(at(1100, how).level(Factor.HEAT)).contains("cooler");
     assertThat(at(1150, how).level(Factor.HEAT)).contains("hotter");
@@ -238,35 +239,35 @@ class EvidenceTest {
     assertThat(at(1150, how).level(Factor.SOAK)).contains("enough");
     assertThat(at(1150, how).level(Factor.WAITING)).contains("in time");
     assertThat(at(1150, how).level(Factor.RESTACK)).contains("first");
-    assertThat(at(1150, HowMade.UNKNOWN).level(Factor.RESTACK)).isEmpty();
+    assertThat(at(1150, WeldConditions.UNKNOWN).level(Factor.RESTACK)).isEmpty();
   }
 
   @Test
   void twoWaysAreToldApartOnlyWhenTheLimitsSaySo() {
-    Comparison clear = Comparison.of(new Tally(20, 20, 0), new Tally(58, 2, 0));
+    Comparison clear = Comparison.of(new WeldTally(20, 20, 0), new WeldTally(58, 2, 0));
     assertThat(clear.isTold()).isTrue();
     assertThat(clear.difference()).isCloseTo(0.5 - 2 / 60.0, within(1e-12));
     assertThat(clear.limits().low()).isPositive();
-    Comparison not = Comparison.of(new Tally(16, 4, 0), new Tally(18, 2, 0));
+    Comparison not = Comparison.of(new WeldTally(16, 4, 0), new WeldTally(18, 2, 0));
     assertThat(not.isTold()).isFalse();
     // Fleiss: 20 % against 10 %, 5 % level both sides together 10 %, four in five: 157 of each.
     assertThat(not.needed()).isEqualTo(157 - 20);
-    Comparison alike = Comparison.of(new Tally(19, 1, 0), new Tally(19, 1, 0));
+    Comparison alike = Comparison.of(new WeldTally(19, 1, 0), new WeldTally(19, 1, 0));
     assertThat(alike.needed()).as("ten points are worth finding").isBetween(30, 60);
-    assertThat(Comparison.of(Tally.NONE, Tally.NONE).isTold()).isFalse();
+    assertThat(Comparison.of(WeldTally.NONE, WeldTally.NONE).isTold()).isFalse();
   }
 
-  private static Past at(double celsius, HowMade how) {
-    return new Past(
-        Set.of("1095"), OxygenSchool.DRY, celsius, how, "a", WeldOutcome.HELD, List.of());
+  private static WeldObservation at(double celsius, WeldConditions how) {
+    return new WeldObservation(
+        Set.of("1095"), AtmosphereProtection.DRY, celsius, how, "a", WeldOutcome.HELD, List.of());
   }
 
-  private static Past past(OxygenSchool school, WeldOutcome outcome) {
-    return new Past(
+  private static WeldObservation past(AtmosphereProtection school, WeldOutcome outcome) {
+    return new WeldObservation(
         Set.of("1095", "15N20"),
         school,
         1150,
-        HowMade.UNKNOWN.of(4, false),
+        WeldConditions.UNKNOWN.of(4, false),
         "a",
         outcome,
         List.of());

@@ -1,8 +1,8 @@
 package app.geminal.evidence;
 
+import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.HoldChance;
-import app.geminal.weld.HowMade;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -29,10 +29,10 @@ final class SimulatedShop {
   }
 
   /** A weld as this shop makes them, with what came of it. */
-  Past weld() {
+  WeldObservation weld() {
     int joints = 2 + random.nextInt(20);
-    HowMade how =
-        new HowMade(
+    WeldConditions how =
+        new WeldConditions(
             1050.0,
             1250.0,
             10.0 + random.nextInt(20),
@@ -44,10 +44,10 @@ final class SimulatedShop {
             null,
             joints,
             random.nextInt(3) > 0);
-    Past weld =
-        new Past(
+    WeldObservation weld =
+        new WeldObservation(
             PAIRS.get(random.nextInt(3)),
-            OxygenSchool.values()[random.nextInt(4)],
+            AtmosphereProtection.values()[random.nextInt(4)],
             1000 + random.nextInt(300),
             how,
             random.nextBoolean() ? "a" : "b",
@@ -57,13 +57,13 @@ final class SimulatedShop {
     return with(weld, holds ? WeldOutcome.HELD : WeldOutcome.OPEN);
   }
 
-  static Past with(Past p, WeldOutcome outcome) {
-    return new Past(
+  static WeldObservation with(WeldObservation p, WeldOutcome outcome) {
+    return new WeldObservation(
         p.steels(), p.school(), p.temperatureC(), p.how(), p.smith(), outcome, p.joints());
   }
 
-  List<Past> welds(int n) {
-    List<Past> welds = new ArrayList<>();
+  List<WeldObservation> welds(int n) {
+    List<WeldObservation> welds = new ArrayList<>();
     for (int i = 0; i < n; i++) {
       welds.add(weld());
     }
@@ -71,7 +71,7 @@ final class SimulatedShop {
   }
 
   /** The truth. */
-  double chance(Past weld) {
+  double chance(WeldObservation weld) {
     double p = HoldChance.prior().ofJoints(weld.how().joints());
     double odds = Math.log(p / (1 - p)) + amount("shop", HoldModel.SHOP_SPREAD);
     for (Factor factor : Factor.values()) {

@@ -14,7 +14,7 @@ class AlertTest {
   private static List<Finding> found(long seed) {
     Shop shop = Shop.common();
     Run run = Run.of(RandomPlans.offered(seed), TestSteels.ALL, shop.practice());
-    return Checks.of(run, TestSteels.ALL, shop, Known.nothing());
+    return Checks.of(run, TestSteels.ALL, shop, ShopKnowledge.nothing());
   }
 
   @Test
@@ -68,7 +68,7 @@ class AlertTest {
                 shop.practice()),
             TestSteels.ALL,
             shop.practice());
-    assertThat(Alert.of(Checks.of(run, TestSteels.ALL, shop, Known.nothing())))
+    assertThat(Alert.of(Checks.of(run, TestSteels.ALL, shop, ShopKnowledge.nothing())))
         .filteredOn(a -> a.first().kind() == FindingKind.FACE_SCALED)
         .singleElement()
         .satisfies(a -> assertThat(a.stages()).containsExactly(4, 8));

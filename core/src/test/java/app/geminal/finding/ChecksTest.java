@@ -15,12 +15,12 @@ import app.geminal.operation.SetWeld;
 import app.geminal.shop.FacePrep;
 import app.geminal.shop.Forge;
 import app.geminal.shop.Lining;
-import app.geminal.shop.Practice;
 import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Quantity;
 import app.geminal.units.UnitSystem;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.AtmosphereProtection;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -34,9 +34,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 class ChecksTest {
 
   private static List<Finding> found(String line) {
-    Practice practice = Practice.common();
+    ShopDefaults practice = ShopDefaults.common();
     Run run = Run.of(Shorthand.parse(line, UnitSystem.METRIC, practice), TestSteels.ALL, practice);
-    return Checks.of(run, TestSteels.ALL, Shop.common(), Known.nothing());
+    return Checks.of(run, TestSteels.ALL, Shop.common(), ShopKnowledge.nothing());
   }
 
   /** Each check: a plan that triggers it, and one just inside the limit that does not. */
@@ -136,7 +136,7 @@ class ChecksTest {
   void aHeavyStackIsSetByAModestPress() {
     Shop shop = Shop.common().withPress(new Press(0, 0, 230, 300, 60, 100, 45, 10));
     String stack = "10 (D 10, B 10) 100 x 100 > set 3 9%";
-    assertThat(found(stack, shop, Known.nothing()))
+    assertThat(found(stack, shop, ShopKnowledge.nothing()))
         .filteredOn(f -> f.family().equals("force-short"))
         .singleElement()
         .satisfies(f -> {
@@ -182,7 +182,7 @@ class ChecksTest {
         .isEqualTo(new Restack(Restack.ALL_SAME, List.of(new Piece("B", 1.5875)), 0));
   }
 
-  private static List<Finding> found(String line, Shop shop, Known known) {
+  private static List<Finding> found(String line, Shop shop, ShopKnowledge known) {
     Run run =
         Run.of(
             Shorthand.parse(line, UnitSystem.METRIC, shop.practice()),
@@ -192,8 +192,12 @@ class ChecksTest {
   }
 
   private static void only(String id, Shop speaks, Shop silent, String line) {
-    assertThat(found(line, speaks, Known.nothing())).extracting(Finding::family).contains(id);
-    assertThat(found(line, silent, Known.nothing())).extracting(Finding::family).doesNotContain(id);
+    assertThat(found(line, speaks, ShopKnowledge.nothing()))
+        .extracting(Finding::family)
+        .contains(id);
+    assertThat(found(line, silent, ShopKnowledge.nothing()))
+        .extracting(Finding::family)
+        .doesNotContain(id);
   }
 
   private static Shop forge(
@@ -218,10 +222,10 @@ class ChecksTest {
   }
 
   private static Shop habits(FacePrep faces, boolean degreases) {
-    Practice p = Practice.common();
+    ShopDefaults p = ShopDefaults.common();
     return Shop.common()
         .withPractice(
-            new Practice(
+            new ShopDefaults(
                 p.atmosphere(),
                 p.school(),
                 p.settingHeats(),
@@ -254,7 +258,7 @@ class ChecksTest {
             found(
                 "3 (D 3, B 2) 40 x 100 > set 3 sealed",
                 forge(Lining.HARD, false, 12, 5.0),
-                Known.nothing()))
+                ShopKnowledge.nothing()))
         .extracting(Finding::family)
         .doesNotContain("air-hungry-burner");
     only(
@@ -265,7 +269,7 @@ class ChecksTest {
     only(
         "face-not-ground", habits(FacePrep.CLEAN_SCALE, true), habits(FacePrep.GROUND, true), open);
     only("not-degreased", habits(FacePrep.GROUND, false), habits(FacePrep.GROUND, true), open);
-    assertThat(found(open, habits(FacePrep.AS_FOUND, true), Known.nothing()))
+    assertThat(found(open, habits(FacePrep.AS_FOUND, true), ShopKnowledge.nothing()))
         .anySatisfy(f -> {
           assertThat(f.family()).isEqualTo("face-not-ground");
           assertThat(f.severity()).isEqualTo(Severity.ERROR);
@@ -282,7 +286,7 @@ class ChecksTest {
   }
 
   private static Severity strengthOf(String id, String line, Shop shop) {
-    return found(line, shop, Known.nothing()).stream()
+    return found(line, shop, ShopKnowledge.nothing()).stream()
         .filter(f -> f.family().equals(id))
         .findFirst()
         .map(Finding::severity)
@@ -292,10 +296,10 @@ class ChecksTest {
   @Test
   void tooMuchColdSteelForTheBurners() {
     Shop shop = forge(Lining.HARD, true, 12, 5.0);
-    assertThat(found("2 (D 30, B 30) 100 x 480 > set 3", shop, Known.nothing()))
+    assertThat(found("2 (D 30, B 30) 100 x 480 > set 3", shop, ShopKnowledge.nothing()))
         .extracting(Finding::family)
         .contains("burners-too-small");
-    assertThat(found("2 (D 30, B 30) 100 x 460 > set 3", shop, Known.nothing()))
+    assertThat(found("2 (D 30, B 30) 100 x 460 > set 3", shop, ShopKnowledge.nothing()))
         .extracting(Finding::family)
         .doesNotContain("burners-too-small");
   }
@@ -303,23 +307,27 @@ class ChecksTest {
   @Test
   void aPairThatNeverHeldHereWantsACoupon() {
     String line = "3 (D 3, B 2) 40 x 100 > set 3 borax";
-    Known.Welded done = new Known.Welded(Set.of("D", "B"), OxygenSchool.BORAX);
-    Known other =
-        new Known(Set.of(new Known.Welded(Set.of("D", "M"), OxygenSchool.BORAX)), true, Map.of());
+    ShopKnowledge.Welded done =
+        new ShopKnowledge.Welded(Set.of("D", "B"), AtmosphereProtection.BORAX);
+    ShopKnowledge other =
+        new ShopKnowledge(
+            Set.of(new ShopKnowledge.Welded(Set.of("D", "M"), AtmosphereProtection.BORAX)),
+            true,
+            Map.of());
     assertThat(found(line, Shop.common(), other))
         .extracting(Finding::family)
         .contains("no-practice-weld");
-    assertThat(found(line, Shop.common(), new Known(Set.of(done), true, Map.of())))
+    assertThat(found(line, Shop.common(), new ShopKnowledge(Set.of(done), true, Map.of())))
         .extracting(Finding::family)
         .doesNotContain("no-practice-weld");
-    assertThat(found(line, Shop.common(), Known.nothing()))
+    assertThat(found(line, Shop.common(), ShopKnowledge.nothing()))
         .extracting(Finding::family)
         .doesNotContain("no-practice-weld");
   }
 
   @Test
   void aBarSetAsideIsGivenOutOnce() {
-    Practice practice = Practice.common();
+    ShopDefaults practice = ShopDefaults.common();
     Origin origin = new Origin(3, "Other billet", "s5");
     Plan made =
         Shorthand.parse(
@@ -329,7 +337,7 @@ class ChecksTest {
     Plan picked = made.withParts(List.of(new Part("a", made.parts().getFirst().plan(), origin)));
     Run run = Run.of(picked, TestSteels.ALL, practice);
     for (int free : new int[] {1, 2}) {
-      Known known = new Known(Set.of(), false, Map.of(origin, free));
+      ShopKnowledge known = new ShopKnowledge(Set.of(), false, Map.of(origin, free));
       List<String> ids =
           Checks.of(run, TestSteels.ALL, Shop.common(), known).stream()
               .map(Finding::family)
@@ -359,7 +367,7 @@ class ChecksTest {
             "part a = (M 9.2) 12 x 100 | (D 8) 40 x 100 > layup left (@a)",
             "(D 3, Cu 0.5, D 3) 40 x 100 > set 1 1060C sealed")) {
       Run run = run(line);
-      for (Finding f : Checks.of(run, TestSteels.ALL, Shop.common(), Known.nothing())) {
+      for (Finding f : Checks.of(run, TestSteels.ALL, Shop.common(), ShopKnowledge.nothing())) {
         f.remedy()
             .ifPresent(remedy ->
                 assertThat(after(run, f, remedy))
@@ -370,7 +378,7 @@ class ChecksTest {
   }
 
   private static Run run(String line) {
-    Practice practice = Practice.common();
+    ShopDefaults practice = ShopDefaults.common();
     return Run.of(Shorthand.parse(line, UnitSystem.METRIC, practice), TestSteels.ALL, practice);
   }
 
@@ -388,10 +396,10 @@ class ChecksTest {
         };
     int stage = f.stage() + (remedy instanceof Remedy.Before ? 1 : 0);
     return Checks.of(
-            Run.of(mended, TestSteels.ALL, Practice.common()),
+            Run.of(mended, TestSteels.ALL, ShopDefaults.common()),
             TestSteels.ALL,
             Shop.common(),
-            Known.nothing())
+            ShopKnowledge.nothing())
         .stream()
         .filter(g -> g.stage() == stage)
         .map(g -> g.family() + " " + g.what())

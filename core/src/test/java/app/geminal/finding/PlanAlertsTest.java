@@ -21,7 +21,7 @@ class PlanAlertsTest {
   private static final Shop SHOP = Shop.common();
 
   private static PlanAlerts of(Run run) {
-    return PlanAlerts.of(run, TestSteels.ALL, SHOP, Known.nothing());
+    return PlanAlerts.of(run, TestSteels.ALL, SHOP, ShopKnowledge.nothing());
   }
 
   private static Run run(String line) {
@@ -30,7 +30,8 @@ class PlanAlertsTest {
   }
 
   private static List<Finding> everything(Run run) {
-    List<Finding> all = new ArrayList<>(Checks.of(run, TestSteels.ALL, SHOP, Known.nothing()));
+    List<Finding> all =
+        new ArrayList<>(Checks.of(run, TestSteels.ALL, SHOP, ShopKnowledge.nothing()));
     run.parts().values().forEach(part -> all.addAll(everything(part)));
     return all;
   }

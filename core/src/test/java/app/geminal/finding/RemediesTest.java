@@ -37,7 +37,7 @@ class RemediesTest {
 
   private static List<Finding> found(Plan plan) {
     Run run = Run.of(plan, TestSteels.ALL, SHOP.practice());
-    return Checks.of(run, TestSteels.ALL, SHOP, Known.nothing());
+    return Checks.of(run, TestSteels.ALL, SHOP, ShopKnowledge.nothing());
   }
 
   @Test

@@ -3,9 +3,9 @@ package app.geminal.forging;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.geminal.shop.Outfit;
 import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
+import app.geminal.shop.ShopPreset;
 import app.geminal.shop.Tool;
 import app.geminal.steel.FlowStress;
 import java.util.List;
@@ -93,7 +93,7 @@ class ForgingTest {
 
   @Test
   void aLadderEndsWhereItShouldAndKeepsVolume() {
-    Shop shop = Outfit.GAS_AND_PRESS.shop();
+    Shop shop = ShopPreset.GAS_AND_PRESS.shop();
     List<StopLadder.Rung> rungs = StopLadder.of(38, 40, 150, 38, 10, 4, Tool.ROUND, shop);
     assertThat(rungs).hasSize(4);
     assertThat(rungs.getLast().heightMm()).isEqualTo(10);
@@ -104,7 +104,7 @@ class ForgingTest {
       assertThat(rung.spreadMm()).isGreaterThan(38);
     }
     double rolled =
-        StopLadder.of(38, 14, 150, 38, 10, 2, Tool.MILL, Outfit.PRESS_HAMMER_MILL.shop())
+        StopLadder.of(38, 14, 150, 38, 10, 2, Tool.MILL, ShopPreset.PRESS_HAMMER_MILL.shop())
             .getFirst()
             .spreadMm();
     double forged = StopLadder.of(38, 14, 150, 38, 10, 2, Tool.HAMMER, shop).getFirst().spreadMm();

@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.geminal.TestSteels;
-import app.geminal.check.BadValue;
 import app.geminal.ledger.Amount;
 import app.geminal.steel.Hardening;
+import app.geminal.validation.InvalidValue;
 import java.time.Instant;
 import java.util.List;
 import java.util.Map;
@@ -63,10 +63,10 @@ class HardeningPlanTest {
     assertThatThrownBy(() ->
             new Treatment(
                 Treatment.Kind.TESTED, NOON, null, null, null, null, List.of(80.0), null, null))
-        .isInstanceOf(BadValue.class);
+        .isInstanceOf(InvalidValue.class);
     assertThatThrownBy(() ->
             new Treatment(
                 Treatment.Kind.TEMPERED, NOON, 1400.0, null, null, null, null, null, null))
-        .isInstanceOf(BadValue.class);
+        .isInstanceOf(InvalidValue.class);
   }
 }

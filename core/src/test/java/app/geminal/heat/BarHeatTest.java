@@ -46,8 +46,8 @@ class BarHeatTest {
         }
       };
 
-  private static Around convecting(double celsius, double h) {
-    return new Around(celsius, 0, h, Double.POSITIVE_INFINITY, null, null);
+  private static Surroundings convecting(double celsius, double h) {
+    return new Surroundings(celsius, 0, h, Double.POSITIVE_INFINITY, null, null);
   }
 
   private static BarHeat bar(BarHeat.Of of, int cells, boolean mirrored, double stepS) {
@@ -119,7 +119,7 @@ class BarHeatTest {
             20,
             new BarHeat.Cells(1, 1, 400, false, 0.05),
             EVEN);
-    bar.advance(seconds, convecting(20, 0).between(new Touch(1000, 1e8)));
+    bar.advance(seconds, convecting(20, 0).between(new FaceContact(1000, 1e8)));
     double exact =
         1000 - 980 * ErrorFunction.erf(depthMm / 1000 / (2 * Math.sqrt(DIFFUSIVITY * seconds)));
     assertThat(bar.underTopC(depthMm)).isCloseTo(exact, within(1.5));
@@ -142,7 +142,7 @@ class BarHeatTest {
     BarHeat bar =
         new BarHeat(
             BarHeat.Of.solid(300, 2, 300), 1200, new BarHeat.Cells(1, 1, 2, false, 0.05), EVEN);
-    bar.advance(20, new Around(-50, 0.8, 0, Double.POSITIVE_INFINITY, null, null));
+    bar.advance(20, new Surroundings(-50, 0.8, 0, Double.POSITIVE_INFINITY, null, null));
     double areaPerVolume = 2 / 0.002 + 4 / 0.3;
     double cubed = Math.pow(1473.15, -3) + 3 * 0.8 * 5.670374e-8 * areaPerVolume * 20 / (RHO * CP);
     // The room is not at absolute zero; at -50 °C it sends back under 0.2 % of what leaves.
@@ -155,7 +155,7 @@ class BarHeatTest {
   void noHeatIsLost(boolean mirrored, double pieceMm, double powerKw) {
     BarHeat.Of of = BarHeat.Of.solid(83, 38, 127).loose(pieceMm);
     BarHeat bar = new BarHeat(of, 20, new BarHeat.Cells(4, 5, 6, mirrored, 0.05), SteelHeat.STEEL);
-    Around fire = Around.chamber(1260).withPowerKw(powerKw);
+    Surroundings fire = Surroundings.chamber(1260).withPowerKw(powerKw);
     List<Double> watts = new ArrayList<>();
     double before = bar.meanContent();
     for (int i = 0; i < 6000; i++) {
@@ -172,10 +172,10 @@ class BarHeatTest {
   @Test
   void shutInItKeepsWhatItHasToTheLastJoule() {
     BarHeat bar = new BarHeat(BarHeat.Of.solid(40, 40, 100), 20);
-    bar.advance(200, Around.chamber(1200));
+    bar.advance(200, Surroundings.chamber(1200));
     double heat = bar.meanContent();
-    double uneven = bar.topSkinC(Around.air()) - bar.coreC();
-    bar.advance(600, new Around(20, 0, 0, 0, Touch.FLOOR, Touch.FLOOR));
+    double uneven = bar.topSkinC(Surroundings.air()) - bar.coreC();
+    bar.advance(600, new Surroundings(20, 0, 0, 0, FaceContact.FLOOR, FaceContact.FLOOR));
     assertThat(bar.meanContent()).isCloseTo(heat, within(1e-9 * heat));
     assertThat(bar.topSkinC(convecting(20, 0)) - bar.coreC()).isLessThan(uneven / 10);
   }
@@ -183,7 +183,7 @@ class BarHeatTest {
   @Test
   void turnedOverTheColdSideLiesUp() {
     BarHeat bar = new BarHeat(BarHeat.Of.solid(40, 40, 100), 20);
-    Around fire = Around.chamber(1200).on(Touch.FLOOR);
+    Surroundings fire = Surroundings.chamber(1200).on(FaceContact.FLOOR);
     bar.advance(200, fire);
     double top = bar.topSkinC(fire);
     bar.turnedOver();
@@ -196,7 +196,7 @@ class BarHeatTest {
   void aCopyGoesItsOwnWay() {
     BarHeat bar = new BarHeat(BarHeat.Of.solid(40, 40, 100), 20);
     BarHeat ahead = bar.copy();
-    ahead.advance(300, Around.chamber(1200));
+    ahead.advance(300, Surroundings.chamber(1200));
     assertThat(bar.coreC()).isEqualTo(20);
     assertThat(ahead.coreC()).isGreaterThan(500);
   }

@@ -14,7 +14,7 @@ class SoakTest {
 
   private record Times(double faceMin, double coreThenC, double evenMin) {}
 
-  private static Times heated(BarHeat.Of of, Around fire, double stepS) {
+  private static Times heated(BarHeat.Of of, Surroundings fire, double stepS) {
     BarHeat bar = new BarHeat(of, 20, new BarHeat.Cells(6, 7, 12, false, stepS), SteelHeat.STEEL);
     double face = 0;
     double core = 0;
@@ -57,8 +57,9 @@ class SoakTest {
       double faceMin,
       double core,
       double evenMin) {
-    Around open = Around.chamber(chamber).withPowerKw(kw);
-    Times times = heated(BILLET.loose(piece).withGap(gap), floor ? open.on(Touch.FLOOR) : open, 2);
+    Surroundings open = Surroundings.chamber(chamber).withPowerKw(kw);
+    Times times =
+        heated(BILLET.loose(piece).withGap(gap), floor ? open.on(FaceContact.FLOOR) : open, 2);
     assertThat(times.faceMin()).isCloseTo(faceMin, within(0.1 * faceMin));
     assertThat(times.coreThenC()).isCloseTo(core, within(0.1 * core));
     assertThat(times.evenMin()).isCloseTo(evenMin, within(0.1 * evenMin));
@@ -67,7 +68,7 @@ class SoakTest {
   @ParameterizedTest(name = "{0} W/m²K: {1} min")
   @CsvSource({"150, 21.3", "200, 16.3", "250, 13.3"})
   void withOneCoefficientThroughout(double h, double minutes) {
-    Around fire = new Around(1260, 0, h, Double.POSITIVE_INFINITY, null, null);
+    Surroundings fire = new Surroundings(1260, 0, h, Double.POSITIVE_INFINITY, null, null);
     assertThat(heated(BILLET, fire, 4).faceMin()).isCloseTo(minutes, within(0.05 * minutes));
   }
 
@@ -75,7 +76,7 @@ class SoakTest {
   @ParameterizedTest(name = "face at {0}: {1} W/m²K")
   @CsvSource({"20, 232", "400, 311", "800, 444", "1200, 647"})
   void radiationGrowsAsItHeats(double face, double h) {
-    assertThat(Around.chamber(1260).coefficient(face)).isCloseTo(h, within(0.03 * h));
+    assertThat(Surroundings.chamber(1260).coefficient(face)).isCloseTo(h, within(0.03 * h));
   }
 
   private static Soak.Answer soak(double piece, double powerKw, double asked) {

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -50,7 +50,7 @@ class LayerSequenceTest {
 
   @Test
   void grindingEverythingAwayIsRefused() {
-    assertThatThrownBy(() -> DB.without(Face.TOP, 3)).isInstanceOf(BadValue.class);
+    assertThatThrownBy(() -> DB.without(Face.TOP, 3)).isInstanceOf(InvalidValue.class);
   }
 
   @Test

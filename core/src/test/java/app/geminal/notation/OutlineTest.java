@@ -7,17 +7,17 @@ import static org.assertj.core.api.Assertions.within;
 import app.geminal.TestSteels;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.check.BadValue;
 import app.geminal.layup.Stack;
 import app.geminal.operation.Restack;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.UnitSystem;
+import app.geminal.validation.InvalidValue;
 import java.util.Collections;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 class OutlineTest {
-  private static final Practice PRACTICE = Practice.common();
+  private static final ShopDefaults PRACTICE = ShopDefaults.common();
   private static final Stack STACK =
       Shorthand.parse("13 (D 3.2, B 1.5) 38 x 150", UnitSystem.METRIC, PRACTICE).stack();
 
@@ -49,7 +49,8 @@ class OutlineTest {
                 Collections.nCopies(7, new Outline.Round(2, Restack.ALL_SAME)),
                 TestSteels.ALL,
                 PRACTICE))
-        .isInstanceOf(BadValue.class);
-    assertThatThrownBy(() -> new Outline.Round(1, Restack.ALL_SAME)).isInstanceOf(BadValue.class);
+        .isInstanceOf(InvalidValue.class);
+    assertThatThrownBy(() -> new Outline.Round(1, Restack.ALL_SAME))
+        .isInstanceOf(InvalidValue.class);
   }
 }

@@ -8,7 +8,7 @@ import app.geminal.bar.Bars;
 import app.geminal.billet.Plan;
 import app.geminal.layers.LayerSequence;
 import app.geminal.operation.Draw;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.shop.Tool;
 import app.geminal.units.UnitSystem;
 import org.junit.jupiter.api.Test;
@@ -18,7 +18,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class ShorthandTest {
-  private static final Practice PRACTICE = Practice.common();
+  private static final ShopDefaults PRACTICE = ShopDefaults.common();
 
   static java.util.stream.LongStream seeds() {
     return RandomPlans.seeds();
@@ -120,7 +120,7 @@ class ShorthandTest {
     String line = marked.replaceAll("[\\[\\]]", "");
     assertThatThrownBy(() -> Shorthand.parse(line, UnitSystem.METRIC, PRACTICE))
         .isInstanceOfSatisfying(
-            Misread.class,
+            ShorthandError.class,
             bad -> {
               assertThat(bad).hasMessageContaining(message);
               assertThat(line.substring(bad.from(), bad.to())).isEqualTo(line.substring(from, to));
@@ -130,7 +130,7 @@ class ShorthandTest {
   @Test
   void overlongLinesAreRefused() {
     assertThatThrownBy(() -> Shorthand.parse("x".repeat(20_001), UnitSystem.METRIC, PRACTICE))
-        .isInstanceOf(Misread.class);
+        .isInstanceOf(ShorthandError.class);
   }
 
   @Test

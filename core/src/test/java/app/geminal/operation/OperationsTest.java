@@ -6,17 +6,17 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.geminal.TestSteels;
 import app.geminal.bar.Bars;
-import app.geminal.check.BadValue;
 import app.geminal.heat.Atmosphere;
 import app.geminal.heat.Scale;
 import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.LossKind;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.shop.Tool;
+import app.geminal.validation.InvalidValue;
+import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
-import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.Tack;
 import java.util.List;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
@@ -25,8 +25,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class OperationsTest {
-  private static final Practice PRACTICE = Practice.common();
-  private static final Bench BENCH = Bench.of(PRACTICE);
+  private static final ShopDefaults PRACTICE = ShopDefaults.common();
+  private static final OperationContext BENCH = OperationContext.of(PRACTICE);
   private static final LayerSequence THREE =
       LayerSequence.join(
           List.of(
@@ -37,7 +37,7 @@ class OperationsTest {
   }
 
   private static SetWeld weld(
-      int heats, double reduction, double celsius, double soak, OxygenSchool school) {
+      int heats, double reduction, double celsius, double soak, AtmosphereProtection school) {
     return new SetWeld(
         heats, reduction, celsius, soak, school, Tack.ENDS, Jacket.BEAD, Tool.FLAT, 0);
   }
@@ -83,18 +83,18 @@ class OperationsTest {
   @Test
   void setWeldGrowsTheFaceAndClosesTheJoints() {
     Bars loose = Bars.level(1, 40, 100, THREE, 3, true);
-    Bars set = after(weld(2, 0.19, 1180, 0, OxygenSchool.BORAX), loose);
+    Bars set = after(weld(2, 0.19, 1180, 0, AtmosphereProtection.BORAX), loose);
     assertThat(set.loose()).isFalse();
     assertThat(set.heightMm()).isCloseTo(8.1, within(1e-9));
     assertThat(set.widthMm()).isCloseTo(40 / 0.9, within(1e-9));
     assertThat(set.lengthMm()).isCloseTo(100 / 0.9, within(1e-9));
-    assertThat(weld(2, 0.19, 1180, 0, OxygenSchool.BORAX).reductionPerHeat())
+    assertThat(weld(2, 0.19, 1180, 0, AtmosphereProtection.BORAX).reductionPerHeat())
         .isCloseTo(0.1, within(1e-12));
   }
 
   @Test
   void aSealedStackLosesNoScaleAndLaterHeatsSoakHalfAsLong() {
-    Done sealed = (Done) weld(3, 0, 1180, 20, OxygenSchool.SEALED).applyTo(bar(200), BENCH);
+    Done sealed = (Done) weld(3, 0, 1180, 20, AtmosphereProtection.SEALED).applyTo(bar(200), BENCH);
     assertThat(sealed.losses())
         .singleElement()
         .extracting(l -> l.kind())
@@ -102,7 +102,7 @@ class OperationsTest {
     assertThat(sealed.bars().widthMm()).isEqualTo(40 - 2 * PRACTICE.jacketMm());
     double first = Scale.recessionMm(1180, 20, Atmosphere.RICH);
     double later = Scale.recessionMm(1180, 10, Atmosphere.RICH);
-    assertThat(skinLost(weld(3, 0, 1180, 20, OxygenSchool.DRY)))
+    assertThat(skinLost(weld(3, 0, 1180, 20, AtmosphereProtection.DRY)))
         .isCloseTo(first + 2 * later, within(1e-9));
   }
 
@@ -178,9 +178,9 @@ class OperationsTest {
         () -> new Trim(-1, 0, 0),
         () -> new Grind(0, 101),
         () -> new Fold(-1, 1),
-        () -> weld(0, 0.1, 1180, 10, OxygenSchool.BORAX),
-        () -> weld(1, 0.51, 1180, 10, OxygenSchool.BORAX),
-        () -> weld(1, 0.1, 599, 10, OxygenSchool.BORAX),
+        () -> weld(0, 0.1, 1180, 10, AtmosphereProtection.BORAX),
+        () -> weld(1, 0.51, 1180, 10, AtmosphereProtection.BORAX),
+        () -> weld(1, 0.1, 599, 10, AtmosphereProtection.BORAX),
         () -> new Piece("D", 0),
         () -> new Piece("D D", 1),
         () -> new Piece("", 1),
@@ -194,7 +194,7 @@ class OperationsTest {
   void valuesThatBreakTheirRuleNeverComeToExist(ThrowingCallable make) {
     assertThatThrownBy(make)
         .isInstanceOfSatisfying(
-            BadValue.class,
+            InvalidValue.class,
             bad -> {
               assertThat(bad.path()).isNotEmpty();
               assertThat(bad.words()).isNotEmpty();

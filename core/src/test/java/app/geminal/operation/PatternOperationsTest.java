@@ -10,13 +10,13 @@ import app.geminal.layup.Piece;
 import app.geminal.layup.Turn;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.LossKind;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
 /** Steps that leave the layers lying another way. Scale is left out: no minutes at heat. */
 class PatternOperationsTest {
-  private static final Bench BENCH = Bench.of(cold());
+  private static final OperationContext BENCH = OperationContext.of(cold());
   private static final LayerSequence SEVEN =
       LayerSequence.join(
           List.of(
@@ -25,9 +25,9 @@ class PatternOperationsTest {
               LayerSequence.band("D", 2)));
 
   /** The common habits without the time in the fire. */
-  private static Practice cold() {
-    Practice p = Practice.common();
-    return new Practice(
+  private static ShopDefaults cold() {
+    ShopDefaults p = ShopDefaults.common();
+    return new ShopDefaults(
         p.atmosphere(),
         p.school(),
         p.settingHeats(),

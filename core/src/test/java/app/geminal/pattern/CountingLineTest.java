@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.RandomPlans;
 import app.geminal.bar.Section;
-import app.geminal.billet.CountWords;
+import app.geminal.billet.CountExplanation;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
@@ -42,7 +42,7 @@ class CountingLineTest {
   @Test
   void barsTurnedUnlikeAreNotSaidToBeAlike() {
     Run run = Looked.run(BAR + "cut 4 > restack (same, quarter)");
-    assertThat(CountWords.of(run, run.stages().size() - 1))
+    assertThat(CountExplanation.of(run, run.stages().size() - 1))
         .doesNotContain("4 bars of 13 layers")
         .contains("4 bars, crossed in different ways, make 28.");
   }
@@ -121,7 +121,7 @@ class CountingLineTest {
    */
   private static Stream<Long> scanned(Run run, Stage stage) {
     Field field = Field.of(run, Looked.PRACTICE, run.stages().indexOf(stage));
-    Sight end = Looked.end(field);
+    SectionView end = Looked.end(field);
     Section section = stage.bars().section();
     double hair = 1e-7;
     return Stream.of(0.0, -hair, hair)

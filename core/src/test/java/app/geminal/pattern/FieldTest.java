@@ -100,18 +100,18 @@ class FieldTest {
   @Test
   void bothFacesShowTheirGroovesHalfAPitchApart() {
     Grooves grooves = new Grooves(20, 10, 3);
-    Hollowed forged = new Hollowed(grooves, true, 16, 12, false, 0);
+    FilledHollows forged = new FilledHollows(grooves, true, 16, 12, false, 0);
     assertThat(cameFrom(forged, 50, 12)).as("bottom of a groove on top").isEqualTo(13);
     assertThat(cameFrom(forged, 50, 0)).as("between grooves below").isEqualTo(0);
     assertThat(cameFrom(forged, 40, 0)).as("bottom of a groove below").isEqualTo(3);
     assertThat(cameFrom(forged, 40, 12)).as("between grooves on top").isEqualTo(16);
     // Pressed by a die with steel to spare, and ground flush to the bottoms.
-    Hollowed pressed = new Hollowed(grooves, false, 16, 13, true, 1);
+    FilledHollows pressed = new FilledHollows(grooves, false, 16, 13, true, 1);
     assertThat(cameFrom(pressed, 50, 13)).isCloseTo(13 * 16 / 14.0, within(1e-9));
     assertThat(cameFrom(pressed, 40, 13)).isCloseTo(13 * 16 / 17.0, within(1e-9));
   }
 
-  private static double cameFrom(Hollowed hollowed, double x, double z) {
+  private static double cameFrom(FilledHollows hollowed, double x, double z) {
     Point p = new Point();
     p.begin(x, 5, z, 0);
     hollowed.back(p);
@@ -141,7 +141,7 @@ class FieldTest {
 
   @Test
   void aBowPushesLayersOutInTheMiddleAndKeepsThemWhereTheyAreOnAverage() {
-    Bowed bowed = new Bowed(4, 30, 20);
+    BowedLayers bowed = new BowedLayers(4, 30, 20);
     double mean = 0;
     Point p = new Point();
     for (int i = 0; i < 1000; i++) {
@@ -157,7 +157,7 @@ class FieldTest {
 
   @Test
   void layersNeverCrossUnderUnevenForging() {
-    Humps humps = new Humps(4.9, 12, 5, 10);
+    SurfaceNoise humps = new SurfaceNoise(4.9, 12, 5, 10);
     SplittableRandom random = new SplittableRandom(3);
     Point p = new Point();
     for (int i = 0; i < 2000; i++) {

@@ -113,7 +113,7 @@ class FlatPictureTest {
         Looked.last(
             "7 (D 2, B 2) 40 x 200 > set 3 > draw 40 x 6 > trim 5, 5 > cut 8 > restack same > set 3"
                 + " > draw 40 x 6 > trim 5, 5 > cut 8 > restack same > set 3");
-    Sight end = Looked.end(field);
+    SectionView end = Looked.end(field);
     Picture picture = Painter.paint(end, Pane.whole(end, 60), Looked.TONES);
     double dark = Looked.TONES.light("D", 0);
     double bright = Looked.TONES.light("B", 0);

@@ -8,8 +8,8 @@ import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
+import app.geminal.flaw.FlawTracker;
 import app.geminal.flaw.Spot;
-import app.geminal.flaw.Travel;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Draw;
 import app.geminal.operation.Fold;
@@ -24,7 +24,7 @@ import app.geminal.operation.SetAside;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Trim;
 import app.geminal.operation.Watch;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.stream.LongStream;
@@ -39,7 +39,7 @@ import org.junit.jupiter.params.provider.MethodSource;
  * nothing else that the field does not bring back to the speck.
  */
 class FlawMapsTest {
-  private static final Practice PRACTICE = Practice.common();
+  private static final ShopDefaults PRACTICE = ShopDefaults.common();
   private static final double SPECK_MM = 1e-6;
   private static final double NEAR_MM = 1e-4;
   private static final int POINTS = 12;
@@ -98,9 +98,9 @@ class FlawMapsTest {
       }
       Spot speck = speck(p, run.stages().get(earlier).bars());
       List<Spot> ends =
-          Travel.of(run, PRACTICE, "", earlier, speck).stream()
+          FlawTracker.of(run, PRACTICE, "", earlier, speck).stream()
               .filter(at -> at.stage() == last && !at.aside())
-              .map(Travel.At::spot)
+              .map(FlawTracker.At::spot)
               .toList();
       assertThat(ends)
           .as("point %.3f %.3f %.3f of bar %d from stage %d", x, y, z, bar, earlier)
@@ -181,10 +181,10 @@ class FlawMapsTest {
     meet(run, 7);
     // Of 1 to 5 the second is given up, then the first and the last of four set aside.
     Spot inFourth = new Spot(3, 1, 2, 1, 2, 1, 2);
-    assertThat(Travel.of(run, PRACTICE, "", 2, inFourth))
+    assertThat(FlawTracker.of(run, PRACTICE, "", 2, inFourth))
         .extracting(at -> at.spot().bar())
         .containsExactly(3, 2, 1, 0);
-    assertThat(Travel.of(run, PRACTICE, "", 2, inFourth.inBar(1))).as("scrapped").hasSize(1);
-    assertThat(Travel.of(run, PRACTICE, "", 2, inFourth.inBar(4)).getLast().aside()).isTrue();
+    assertThat(FlawTracker.of(run, PRACTICE, "", 2, inFourth.inBar(1))).as("scrapped").hasSize(1);
+    assertThat(FlawTracker.of(run, PRACTICE, "", 2, inFourth.inBar(4)).getLast().aside()).isTrue();
   }
 }

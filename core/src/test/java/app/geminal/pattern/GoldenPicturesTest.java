@@ -22,11 +22,11 @@ class GoldenPicturesTest {
   private static final String RANDOM =
       "12 (D 2.5, B 2.5) 24 x 240 > set 3 > draw 30 x 8 > trim 5, 5 > cut 3 > restack same > set 3";
 
-  private static Picture seen(String name, Sight sight) throws IOException {
+  private static Picture seen(String name, SectionView sight) throws IOException {
     return seen(name, sight, Pane.whole(sight, 160));
   }
 
-  private static Picture seen(String name, Sight sight, Pane pane) throws IOException {
+  private static Picture seen(String name, SectionView sight, Pane pane) throws IOException {
     Picture picture = Painter.paint(sight, pane, Looked.TONES);
     Path file = PICTURES.resolve(name + ".png");
     if (System.getenv("UPDATE_PICTURES") != null) {
@@ -54,8 +54,8 @@ class GoldenPicturesTest {
     return argb >> 8 & 0xFF;
   }
 
-  private static Sight face(Field field, double depth) {
-    return Sight.of(field, new View.Face(false, depth), 0);
+  private static SectionView face(Field field, double depth) {
+    return SectionView.of(field, new View.Face(false, depth), 0);
   }
 
   @Test

@@ -6,13 +6,13 @@ import app.geminal.TestSteels;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.notation.Shorthand;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.UnitSystem;
 import java.util.List;
 
 /** Plans in one line, looked into. */
 final class Looked {
-  static final Practice PRACTICE = Practice.common();
+  static final ShopDefaults PRACTICE = ShopDefaults.common();
   static final Tones TONES = Tones.of(List.of("D", "B", "M"), TestSteels.ALL);
 
   private Looked() {}
@@ -40,12 +40,12 @@ final class Looked {
     return Field.of(run, PRACTICE, run.stages().size() - 1, 0);
   }
 
-  static Sight end(Field field) {
-    return Sight.of(field, new View.End(field.bars().lengthMm() / 2), 0);
+  static SectionView end(Field field) {
+    return SectionView.of(field, new View.End(field.bars().lengthMm() / 2), 0);
   }
 
   static ScanLine upTheMiddle(Field field) {
-    Sight end = end(field);
+    SectionView end = end(field);
     double middle = end.widthMm() * 0.4999;
     return ScanLine.of(end, middle, 0, middle, end.heightMm());
   }

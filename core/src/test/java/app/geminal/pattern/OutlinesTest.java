@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 class OutlinesTest {
 
   private static Map<String, List<List<Corner>>> rings(Field field, int widthPx) {
-    Sight end = Looked.end(field);
+    SectionView end = Looked.end(field);
     return Outlines.of(end, Pane.whole(end, widthPx), List.of("D", "B", "M"));
   }
 

@@ -5,8 +5,8 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.geminal.TestSteels;
-import app.geminal.check.BadValue;
 import app.geminal.operation.Blade;
+import app.geminal.validation.InvalidValue;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -32,8 +32,10 @@ class PainterTest {
       })
   void everyPixelIsTheMeanOfWhatLiesInIt(String line) {
     Field field = Looked.last(line);
-    Sight face = Sight.of(field, new View.Face(false, field.bars().section().heightMm() / 5), 0);
-    Sight sight = line.contains("roll") || line.contains("fourway") ? Looked.end(field) : face;
+    SectionView face =
+        SectionView.of(field, new View.Face(false, field.bars().section().heightMm() / 5), 0);
+    SectionView sight =
+        line.contains("roll") || line.contains("fourway") ? Looked.end(field) : face;
     Pane pane = Pane.whole(sight, 60);
     Picture picture = Painter.paint(sight, pane, Looked.TONES);
     double sum = 0;
@@ -61,7 +63,7 @@ class PainterTest {
   }
 
   /** The mean light of 32 × 32 points; NaN at the outline. */
-  private static double manyPoints(Sight sight, Pane pane, int column, int row) {
+  private static double manyPoints(SectionView sight, Pane pane, int column, int row) {
     Point p = new Point();
     double sum = 0;
     for (int i = 0; i < 1024; i++) {
@@ -100,7 +102,7 @@ class PainterTest {
 
   @Test
   void aPictureNobodyWantsAnyMoreIsLeft() {
-    Sight sight = Looked.end(Looked.last(RANDOM));
+    SectionView sight = Looked.end(Looked.last(RANDOM));
     AtomicInteger asked = new AtomicInteger();
     Optional<Picture> left =
         Painter.paint(
@@ -111,7 +113,7 @@ class PainterTest {
 
   @Test
   void nothingIsPaintedOutsideTheSteel() {
-    Sight sight = Looked.end(Looked.last("(D 2, B 2) 24 x 200 > roll round"));
+    SectionView sight = Looked.end(Looked.last("(D 2, B 2) 24 x 200 > roll round"));
     Picture picture = Painter.paint(sight, Pane.whole(sight, 100), Looked.TONES);
     assertThat(picture.at(0, 0)).isZero();
     assertThat(picture.at(50, 50) >>> 24).isEqualTo(0xFF);
@@ -134,7 +136,7 @@ class PainterTest {
 
   @Test
   void reliefRaisesWhatEtchesBright() {
-    Sight sight = Looked.end(Looked.last("(D 6, B 6, D 6) 30 x 100"));
+    SectionView sight = Looked.end(Looked.last("(D 6, B 6, D 6) 30 x 100"));
     Pane pane = Pane.whole(sight, 100);
     Picture flat = Painter.paint(sight, pane, Looked.TONES);
     Picture deep = Painter.paint(sight, pane, Looked.TONES, true, () -> false).orElseThrow();
@@ -156,14 +158,14 @@ class PainterTest {
   void aBladeIsPaintedInItsOutline() {
     Field bar = Looked.last(RANDOM + " > draw 30 x 6");
     var blade = new Blade(Blade.Profile.DROP, 120, 24, 5, 0.5, 15, 0.2, 30);
-    Sight sight = Sight.of(bar, new View.Bevel(blade, 20, 2), 0);
+    SectionView sight = SectionView.of(bar, new View.Bevel(blade, 20, 2), 0);
     Picture picture = Painter.paint(sight, Pane.whole(sight, 240), Looked.TONES);
     assertThat(picture.heightPx()).isEqualTo(48);
     assertThat(picture.at(2, 2)).as("beside the tang").isZero();
     assertThat(picture.at(2, 24)).as("tang").isNotZero();
     assertThat(picture.at(238, 46)).as("below the point").isZero();
-    assertThatThrownBy(() -> Sight.of(bar, new View.Bevel(null, 0, 0), 0))
-        .isInstanceOf(BadValue.class)
+    assertThatThrownBy(() -> SectionView.of(bar, new View.Bevel(null, 0, 0), 0))
+        .isInstanceOf(InvalidValue.class)
         .hasMessageContaining("not a blade yet");
   }
 }

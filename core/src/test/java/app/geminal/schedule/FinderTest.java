@@ -9,13 +9,13 @@ import app.geminal.TestSteels;
 import app.geminal.bar.Bars;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.check.BadValue;
 import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
-import app.geminal.shop.Outfit;
 import app.geminal.shop.Shop;
+import app.geminal.shop.ShopPreset;
 import app.geminal.sizing.Finish;
+import app.geminal.validation.InvalidValue;
 import app.geminal.weld.HoldChance;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -34,48 +34,49 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class FinderTest {
   private static final Shop SHOP = Shop.common();
-  private static final Finished BLADE = new Finished(38, 6, 300);
+  private static final FinishedBar BLADE = new FinishedBar(38, 6, 300);
   private static final Piece DARK = new Piece("D", 3.2);
   private static final Piece BRIGHT = new Piece("B", 1.5);
-  private static final From STACKS = new From.Stacks(List.of(DARK), List.of(BRIGHT), 40);
+  private static final StartingSteel STACKS =
+      new StartingSteel.Stacks(List.of(DARK), List.of(BRIGHT), 40);
 
   private static Bounds small(int most, int restacks, Layout... layouts) {
     return new Bounds(3, most, Set.of(layouts), restacks, 2, 4, true, true);
   }
 
-  private static Question question(
+  private static FinderQuestion question(
       long count, double tolerance, Bounds bounds, @Nullable Piece insert, List<Piece> core) {
-    return new Question(
-        new Aim.Near(count, tolerance, Counted.VISIBLE),
+    return new FinderQuestion(
+        new LayerTarget.Near(count, tolerance, CountKind.VISIBLE),
         STACKS,
         BLADE,
         bounds,
         insert,
         core,
         26,
-        Within.of(SHOP));
+        SearchLimits.of(SHOP));
   }
 
-  private static Question usual(long count) {
+  private static FinderQuestion usual(long count) {
     return question(count, 0.05, Bounds.full(), BRIGHT, List.of());
   }
 
-  private static Outcome find(Question question) {
+  private static SearchOutcome find(FinderQuestion question) {
     return Finder.find(
-        question, TestSteels.ALL, SHOP, HoldChance.prior(), Watch.NONE, Finder.USUAL_WORK);
+        question, TestSteels.ALL, SHOP, HoldChance.prior(), SearchListener.NONE, Finder.USUAL_WORK);
   }
 
   /** Every candidate of a question, not only the ones worth choosing. */
-  private static List<Candidate> everything(Question question, Tally tally) {
+  private static List<Candidate> everything(FinderQuestion question, ExclusionTally tally) {
     List<Candidate> all = new ArrayList<>();
     Shortlist list = (_, candidate) -> all.add(candidate.get());
-    Reckoning r = new Reckoning(question, TestSteels.ALL, SHOP, HoldChance.prior());
-    Walk walk = new Walk(r, list, tally, () -> true);
+    SearchContext r = new SearchContext(question, TestSteels.ALL, SHOP, HoldChance.prior());
+    ScheduleWalk walk = new ScheduleWalk(r, list, tally, () -> true);
     int fewest = question.core().isEmpty() ? 0 : 1;
     for (int n = question.bounds().fewestPieces(); n <= question.bounds().mostPieces(); n++) {
       for (Layout layout : question.bounds().layouts()) {
         if (layout != Layout.DOUBLED || n % 2 == 0) {
-          Start start = new Start(n, layout, DARK, BRIGHT);
+          StartStack start = new StartStack(n, layout, DARK, BRIGHT);
           walk.from(
               start, OptionalDouble.empty(), fewest, question.bounds().mostRestacks(), 1L << 40);
         }
@@ -84,10 +85,10 @@ class FinderTest {
     return all;
   }
 
-  private static void hasSameAsNaive(Question question) {
+  private static void hasSameAsNaive(FinderQuestion question) {
     NaiveSchedules naive = new NaiveSchedules(question, SHOP);
     naive.search();
-    Tally tally = new Tally();
+    ExclusionTally tally = new ExclusionTally();
     List<Candidate> all = everything(question, tally);
     assertThat(all).isNotEmpty();
     assertThat(all.stream().map(c -> c.schedule().toString()).collect(Collectors.toSet()))
@@ -104,14 +105,14 @@ class FinderTest {
   }
 
   /** The ways given are those of all candidates that no other beats in everything. */
-  private static void frontIsRight(Question question, List<Candidate> all) {
+  private static void frontIsRight(FinderQuestion question, List<Candidate> all) {
     Set<String> best = new TreeSet<>();
     for (Candidate candidate : all) {
       if (all.stream().noneMatch(c -> beats(c.cost(), candidate.cost()))) {
         best.add(candidate.schedule().toString());
       }
     }
-    Outcome.Found found = (Outcome.Found) find(question);
+    SearchOutcome.Found found = (SearchOutcome.Found) find(question);
     assertThat(found.ways().stream().map(w -> w.schedule().toString()).collect(Collectors.toSet()))
         .isEqualTo(best);
     assertThat(found.census().keeping()).isEqualTo(all.size());
@@ -157,13 +158,13 @@ class FinderTest {
 
   @Test
   void findsWhatPlainLoopsFindForTheShopCount() {
-    Question question = question(48, 0.1, small(8, 2, Layout.PLAIN), DARK, List.of());
-    hasSameAsNaive(question.withAim(new Aim.Near(48, 0.1, Counted.SHOP)));
+    FinderQuestion question = question(48, 0.1, small(8, 2, Layout.PLAIN), DARK, List.of());
+    hasSameAsNaive(question.withAim(new LayerTarget.Near(48, 0.1, CountKind.SHOP)));
   }
 
   @Test
   void findsWhatPlainLoopsFindUnderTighterLimits() {
-    Question question = question(45, 0.2, small(12, 2, Layout.PLAIN), BRIGHT, List.of());
+    FinderQuestion question = question(45, 0.2, small(12, 2, Layout.PLAIN), BRIGHT, List.of());
     hasSameAsNaive(
         question.withWithin(
             question
@@ -175,10 +176,10 @@ class FinderTest {
 
   @Test
   void everyWayIsAPlanThatComesToItsFigures() {
-    Question question = usual(300);
-    Outcome.Found found = (Outcome.Found) find(question);
+    FinderQuestion question = usual(300);
+    SearchOutcome.Found found = (SearchOutcome.Found) find(question);
     assertThat(found.ways()).hasSizeGreaterThan(20);
-    for (Way way : found.ways()) {
+    for (RankedSchedule way : found.ways()) {
       Plan plan = way.plan(question, SHOP);
       Run run = Run.of(plan, TestSteels.ALL, SHOP.practice());
       assertThat(run.stop()).isEmpty();
@@ -194,8 +195,8 @@ class FinderTest {
 
   @Test
   void oneMillimetreLessIsTooLittle() {
-    Question question = usual(300);
-    Way way = ((Outcome.Found) find(question)).ways().getFirst();
+    FinderQuestion question = usual(300);
+    RankedSchedule way = ((SearchOutcome.Found) find(question)).ways().getFirst();
     Plan plan = way.plan(question, SHOP);
     Stack stack = plan.stack();
     Plan shorter = plan.withStack(stack.withFace(stack.widthMm(), stack.lengthMm() - 1));
@@ -213,18 +214,19 @@ class FinderTest {
 
   @Test
   void sevenIsAStackOfSeven() {
-    Outcome.Found found = (Outcome.Found) find(usual(7));
+    SearchOutcome.Found found = (SearchOutcome.Found) find(usual(7));
     assertThat(found.ways().getFirst().schedule().words()).isEqualTo("7 pieces");
     assertThat(found.ways()).allMatch(w -> w.visible() == 7);
   }
 
   @Test
   void farTooManyIsStoppedAndSaysHowFarItCame() {
-    Outcome outcome =
-        Finder.find(usual(100_000), TestSteels.ALL, SHOP, HoldChance.prior(), Watch.NONE, 50_000);
+    SearchOutcome outcome =
+        Finder.find(
+            usual(100_000), TestSteels.ALL, SHOP, HoldChance.prior(), SearchListener.NONE, 50_000);
     assertThat(outcome)
         .isInstanceOfSatisfying(
-            Outcome.Stopped.class,
+            SearchOutcome.Stopped.class,
             stopped -> {
               assertThat(stopped.cancelled()).isFalse();
               assertThat(stopped.restacksSeen()).isEqualTo(2);
@@ -234,8 +236,8 @@ class FinderTest {
   @Test
   void canBeCalledOff() {
     AtomicInteger seen = new AtomicInteger();
-    Watch watch =
-        new Watch() {
+    SearchListener watch =
+        new SearchListener() {
           @Override
           public boolean goesOn() {
             return seen.get() < 5;
@@ -247,65 +249,67 @@ class FinderTest {
             seen.incrementAndGet();
           }
         };
-    Outcome outcome =
+    SearchOutcome outcome =
         Finder.find(usual(300), TestSteels.ALL, SHOP, HoldChance.prior(), watch, Finder.USUAL_WORK);
     assertThat(outcome)
-        .isInstanceOfSatisfying(Outcome.Stopped.class, s -> assertThat(s.cancelled()).isTrue());
+        .isInstanceOfSatisfying(
+            SearchOutcome.Stopped.class, s -> assertThat(s.cancelled()).isTrue());
   }
 
   @Test
   void nothingWithinALimitSaysWhereItWouldHaveToStand() {
-    Question tight =
+    FinderQuestion tight =
         question(300, 0.05, Bounds.full(), BRIGHT, List.of())
-            .withWithin(Within.of(SHOP).with(Limit.HEAVIEST, 0.5));
-    Outcome.Nothing nothing = (Outcome.Nothing) find(tight);
+            .withWithin(SearchLimits.of(SHOP).with(Limit.HEAVIEST, 0.5));
+    SearchOutcome.Nothing nothing = (SearchOutcome.Nothing) find(tight);
     assertThat(nothing.census().reaching()).isPositive();
     assertThat(nothing.census().ruledOut().getFirst().limit()).isEqualTo(Limit.HEAVIEST);
-    Outcome.Relaxation relaxation = nothing.relaxations().getFirst();
+    SearchOutcome.Relaxation relaxation = nothing.relaxations().getFirst();
     assertThat(relaxation.limits()).containsOnlyKeys(Limit.HEAVIEST);
-    assertThat(find(relaxation.appliedTo(tight))).isInstanceOf(Outcome.Found.class);
+    assertThat(find(relaxation.appliedTo(tight))).isInstanceOf(SearchOutcome.Found.class);
     double justUnder = relaxation.limits().get(Limit.HEAVIEST) - 0.1;
-    assertThat(find(tight.with(Limit.HEAVIEST, justUnder))).isInstanceOf(Outcome.Nothing.class);
+    assertThat(find(tight.with(Limit.HEAVIEST, justUnder)))
+        .isInstanceOf(SearchOutcome.Nothing.class);
   }
 
   @Test
   void severalLimitsInTheWayAreMovedTogether() {
-    Question tight =
-        usual(300).withWithin(Within.of(SHOP).with(Limit.HEAVIEST, 0.5).with(Limit.WIDE, 20));
-    Outcome.Nothing nothing = (Outcome.Nothing) find(tight);
+    FinderQuestion tight =
+        usual(300).withWithin(SearchLimits.of(SHOP).with(Limit.HEAVIEST, 0.5).with(Limit.WIDE, 20));
+    SearchOutcome.Nothing nothing = (SearchOutcome.Nothing) find(tight);
     assertThat(nothing.relaxations()).hasSize(1);
-    Outcome.Relaxation relaxation = nothing.relaxations().getFirst();
+    SearchOutcome.Relaxation relaxation = nothing.relaxations().getFirst();
     assertThat(relaxation.limits()).containsKeys(Limit.HEAVIEST, Limit.WIDE);
-    assertThat(find(relaxation.appliedTo(tight))).isInstanceOf(Outcome.Found.class);
+    assertThat(find(relaxation.appliedTo(tight))).isInstanceOf(SearchOutcome.Found.class);
   }
 
   @Test
   void aCountNoScheduleComesToSaysHowNearOneComes() {
     Bounds oneCut = new Bounds(5, 5, EnumSet.of(Layout.PLAIN), 1, 4, 4, false, false);
-    Question question = question(23, 0, oneCut, null, List.of());
-    Outcome.Nothing nothing = (Outcome.Nothing) find(question);
-    Outcome.Relaxation relaxation = nothing.relaxations().getFirst();
+    FinderQuestion question = question(23, 0, oneCut, null, List.of());
+    SearchOutcome.Nothing nothing = (SearchOutcome.Nothing) find(question);
+    SearchOutcome.Relaxation relaxation = nothing.relaxations().getFirst();
     // 5 pieces cut in 4 make 17.
     assertThat(relaxation.tolerance().orElseThrow()).isCloseTo(6 / 23.0, within(0.001));
-    assertThat(find(relaxation.appliedTo(question))).isInstanceOf(Outcome.Found.class);
+    assertThat(find(relaxation.appliedTo(question))).isInstanceOf(SearchOutcome.Found.class);
   }
 
   @Test
   void goesOnFromABarThatIsThere() {
     LayerSequence layers =
-        new Stack(new Start(25, Layout.PLAIN, DARK, BRIGHT).laid(), 40, 100).layers();
+        new Stack(new StartStack(25, Layout.PLAIN, DARK, BRIGHT).laid(), 40, 100).layers();
     Bars bar = Bars.level(1, 40, 200, layers.scaledBy(24 / layers.thicknessMm()), 25, false);
-    Question question =
-        new Question(
-            new Aim.Near(86, 0.1, Counted.VISIBLE),
-            new From.Bar(bar),
-            new Finished(38, 6, 300),
+    FinderQuestion question =
+        new FinderQuestion(
+            new LayerTarget.Near(86, 0.1, CountKind.VISIBLE),
+            new StartingSteel.Bar(bar),
+            new FinishedBar(38, 6, 300),
             Bounds.full(),
             null,
             List.of(),
             24,
-            Within.of(SHOP));
-    Outcome.Found found = (Outcome.Found) find(question);
+            SearchLimits.of(SHOP));
+    SearchOutcome.Found found = (SearchOutcome.Found) find(question);
     assertThat(found.ways().getFirst().schedule().words()).isEqualTo("the bar, cut 4");
     assertThat(found.ways())
         .allSatisfy(way -> {
@@ -313,35 +317,35 @@ class FinderTest {
           assertThat(way.startMm()).isEqualTo(200);
           assertThat(way.shapes().getFirst().pieces()).isEqualTo(1);
         });
-    Outcome tooMuch = find(question.withLengthMm(900));
+    SearchOutcome tooMuch = find(question.withLengthMm(900));
     assertThat(tooMuch)
         .isInstanceOfSatisfying(
-            Outcome.Nothing.class,
+            SearchOutcome.Nothing.class,
             n -> assertThat(n.relaxations().getFirst().limits()).containsKey(Limit.LENGTH));
   }
 
   @Test
   void saysTheMostTheShelfGives() {
-    From.Shelf shelf =
-        new From.Shelf(
+    StartingSteel.Shelf shelf =
+        new StartingSteel.Shelf(
             DARK,
             BRIGHT,
             40,
-            List.of(new From.Supply(1000, 1)),
-            List.of(new From.Supply(600, 1), new From.Supply(300, 1)));
-    Question question =
-        new Question(
-            new Aim.Most(200, Counted.VISIBLE),
+            List.of(new StartingSteel.Supply(1000, 1)),
+            List.of(new StartingSteel.Supply(600, 1), new StartingSteel.Supply(300, 1)));
+    FinderQuestion question =
+        new FinderQuestion(
+            new LayerTarget.Most(200, CountKind.VISIBLE),
             shelf,
-            new Finished(38, 6, 200),
+            new FinishedBar(38, 6, 200),
             small(20, 2, Layout.PLAIN),
             null,
             List.of(),
             24,
-            Within.of(SHOP));
-    Outcome.Found found = (Outcome.Found) find(question);
-    for (Way way : found.ways()) {
-      Start start = way.schedule().start().orElseThrow();
+            SearchLimits.of(SHOP));
+    SearchOutcome.Found found = (SearchOutcome.Found) find(question);
+    for (RankedSchedule way : found.ways()) {
+      StartStack start = way.schedule().start().orElseThrow();
       int dark = (start.pieces() + 1) / 2;
       int bright = start.pieces() / 2;
       double kerf = SHOP.practice().kerfMm();
@@ -357,20 +361,20 @@ class FinderTest {
       assertThat(!shelfGivesMore || way.longestMm() > 890).as(way.schedule().words()).isTrue();
       assertThat(way.longestMm()).isLessThanOrEqualTo(900 + 1e-6);
     }
-    assertThat(found.ways()).extracting(Way::visible).anyMatch(v -> v > 90);
+    assertThat(found.ways()).extracting(RankedSchedule::visible).anyMatch(v -> v > 90);
   }
 
   @Test
   void handToolsRuleOutWhatAPressDoes() {
-    Question question = usual(300);
-    Shop byHand = Outfit.HAND_HAMMER.shop();
-    Outcome outcome =
+    FinderQuestion question = usual(300);
+    Shop byHand = ShopPreset.HAND_HAMMER.shop();
+    SearchOutcome outcome =
         Finder.find(
-            question.withWithin(Within.of(byHand)),
+            question.withWithin(SearchLimits.of(byHand)),
             TestSteels.ALL,
             byHand,
             HoldChance.prior(),
-            Watch.NONE,
+            SearchListener.NONE,
             Finder.USUAL_WORK);
     assertThat(outcome.census().ruledOut())
         .extracting(Census.RuledOut::limit)
@@ -380,9 +384,9 @@ class FinderTest {
   @Test
   void aBarWhoseLayersDoNotLieFlatIsRefused() {
     Bars bar = Bars.level(1, 40, 260, LayerSequence.band("D", 10), 1, false);
-    assertThatThrownBy(() -> new From.Bar(bar.withSection(bar.section().quarterTurned())))
-        .isInstanceOf(BadValue.class);
-    assertThatThrownBy(() -> new From.Bar(bar.times(2))).isInstanceOf(BadValue.class);
+    assertThatThrownBy(() -> new StartingSteel.Bar(bar.withSection(bar.section().quarterTurned())))
+        .isInstanceOf(InvalidValue.class);
+    assertThatThrownBy(() -> new StartingSteel.Bar(bar.times(2))).isInstanceOf(InvalidValue.class);
   }
 
   @Test
@@ -398,27 +402,29 @@ class FinderTest {
   void anyThicknessesCanBeAsked(long seed) {
     Random random = new Random(seed);
     for (int i = 0; i < 40; i++) {
-      Question asked = random(random);
+      FinderQuestion asked = random(random);
       assertThatCode(() ->
-              Finder.find(asked, TestSteels.ALL, SHOP, HoldChance.prior(), Watch.NONE, 30_000))
+              Finder.find(
+                  asked, TestSteels.ALL, SHOP, HoldChance.prior(), SearchListener.NONE, 30_000))
           .as("seed %d, question %d: %s", seed, i, asked)
           .doesNotThrowAnyException();
     }
   }
 
-  private static Question random(Random random) {
-    return new Question(
-        new Aim.Near(20 + random.nextInt(600), 0.05 + 0.2 * random.nextDouble(), Counted.VISIBLE),
-        new From.Stacks(
+  private static FinderQuestion random(Random random) {
+    return new FinderQuestion(
+        new LayerTarget.Near(
+            20 + random.nextInt(600), 0.05 + 0.2 * random.nextDouble(), CountKind.VISIBLE),
+        new StartingSteel.Stacks(
             List.of(new Piece("D", 0.2 + 4 * random.nextDouble())),
             List.of(new Piece("B", 0.2 + 4 * random.nextDouble())),
             20 + random.nextInt(40)),
-        new Finished(20 + random.nextInt(30), 3 + random.nextInt(8), 100 + random.nextInt(400)),
+        new FinishedBar(20 + random.nextInt(30), 3 + random.nextInt(8), 100 + random.nextInt(400)),
         Bounds.full(),
         random.nextInt(4) == 0 ? null : new Piece("B", 0.05 + 3 * random.nextDouble()),
         random.nextInt(3) == 0 ? List.of(new Piece("D", 5)) : List.of(),
         5 + random.nextInt(80),
-        Within.of(SHOP).with(Limit.FINEST, random.nextInt(2) * 0.1 * random.nextDouble()));
+        SearchLimits.of(SHOP).with(Limit.FINEST, random.nextInt(2) * 0.1 * random.nextDouble()));
   }
 
   /**
@@ -427,60 +433,60 @@ class FinderTest {
   @ParameterizedTest
   @ValueSource(longs = {120, 300, 640})
   void theFirstRowsHaveEvenLayers(long count) {
-    Question question =
-        new Question(
-                new Aim.Near(count, 0.05, Counted.VISIBLE),
-                new From.Stacks(List.of(new Piece("D", 3.2)), List.of(BRIGHT), 40),
-                new Finished(38, 6, 300),
+    FinderQuestion question =
+        new FinderQuestion(
+                new LayerTarget.Near(count, 0.05, CountKind.VISIBLE),
+                new StartingSteel.Stacks(List.of(new Piece("D", 3.2)), List.of(BRIGHT), 40),
+                new FinishedBar(38, 6, 300),
                 Bounds.full(),
                 BRIGHT,
                 List.of(),
                 24,
-                Within.of(SHOP))
+                SearchLimits.of(SHOP))
             .tryingHigherBlocks(SHOP);
-    List<Way> ways =
-        Ordering.by(Criterion.WELDS, ((Outcome.Found) find(question)).ways(), question);
-    assertThat(ways.subList(0, 5)).anyMatch(Way::isPlain);
-    assertThat(ways.subList(0, 5)).extracting(Way::blockMm).isSubsetOf(24.0, 36.0);
-    for (Way way : ways.subList(0, 5)) {
+    List<RankedSchedule> ways =
+        Ordering.by(Criterion.WELDS, ((SearchOutcome.Found) find(question)).ways(), question);
+    assertThat(ways.subList(0, 5)).anyMatch(RankedSchedule::isPlain);
+    assertThat(ways.subList(0, 5)).extracting(RankedSchedule::blockMm).isSubsetOf(24.0, 36.0);
+    for (RankedSchedule way : ways.subList(0, 5)) {
       double coarse = coarseShare(way, question);
       assertThat(coarse).as(way.schedule().words()).isLessThanOrEqualTo(0.15);
-      assertThat(way.look()).hasSize(Way.LOOKS);
+      assertThat(way.look()).hasSize(RankedSchedule.LOOKS);
     }
-    assertThat(ways).extracting(Way::blockMm).contains(24.0, 36.0);
+    assertThat(ways).extracting(RankedSchedule::blockMm).contains(24.0, 36.0);
   }
 
   @Test
   void layersFinerThanAskedAreRuledOutAndTheFinestThatWouldDoIsSaid() {
     // Of short stacks every second layer lies at a face.
     Bounds tallStacks = new Bounds(12, 60, Set.of(Layout.PLAIN), 6, 2, 12, true, false);
-    Question question = question(640, 0.05, tallStacks, BRIGHT, List.of());
-    List<Way> all = ((Outcome.Found) find(question)).ways();
+    FinderQuestion question = question(640, 0.05, tallStacks, BRIGHT, List.of());
+    List<RankedSchedule> all = ((SearchOutcome.Found) find(question)).ways();
     double middle =
         all.stream().mapToDouble(w -> finestMm(w, question)).sorted().toArray()[all.size() / 2];
-    Outcome.Found finer = (Outcome.Found) find(question.with(Limit.FINEST, middle));
+    SearchOutcome.Found finer = (SearchOutcome.Found) find(question.with(Limit.FINEST, middle));
     assertThat(finer.ways())
         .isNotEmpty()
         .allSatisfy(w -> assertThat(finestMm(w, question)).isGreaterThanOrEqualTo(0.999 * middle));
     assertThat(finer.census().ruledOut()).extracting(Census.RuledOut::limit).contains(Limit.FINEST);
     // Where none is coarse enough, it says where the limit would have to stand, to the thousandth.
-    Outcome.Nothing none = (Outcome.Nothing) find(question.with(Limit.FINEST, 1));
-    Outcome.Relaxation relaxed = none.relaxations().getFirst();
+    SearchOutcome.Nothing none = (SearchOutcome.Nothing) find(question.with(Limit.FINEST, 1));
+    SearchOutcome.Relaxation relaxed = none.relaxations().getFirst();
     assertThat(relaxed.limits()).containsOnlyKeys(Limit.FINEST);
     assertThat(find(relaxed.appliedTo(question.with(Limit.FINEST, 1))))
-        .isInstanceOf(Outcome.Found.class);
+        .isInstanceOf(SearchOutcome.Found.class);
   }
 
   /**
    * The finest layer from the plan itself, but for those that lie at ground faces: up to a fifth.
    */
-  private static double finestMm(Way way, Question question) {
+  private static double finestMm(RankedSchedule way, FinderQuestion question) {
     double[] layers = layersMm(way, question);
     return layers[layers.length / 4];
   }
 
   /** From the plan itself: height of layers over four times the middle one. */
-  private static double coarseShare(Way way, Question question) {
+  private static double coarseShare(RankedSchedule way, FinderQuestion question) {
     double[] layers = layersMm(way, question);
     double median = layers[layers.length / 2];
     return java.util.Arrays.stream(layers).filter(l -> l > 4 * median).sum()
@@ -488,7 +494,7 @@ class FinderTest {
   }
 
   /** Of the finished bar, the thinnest first. */
-  private static double[] layersMm(Way way, Question question) {
+  private static double[] layersMm(RankedSchedule way, FinderQuestion question) {
     return Run.of(way.plan(question, SHOP), TestSteels.ALL, SHOP.practice())
         .last()
         .bars()

@@ -3,8 +3,8 @@ package app.geminal.schedule;
 import app.geminal.TestSteels;
 import app.geminal.layup.Piece;
 import app.geminal.operation.SetWeld;
-import app.geminal.shop.Practice;
 import app.geminal.shop.Shop;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.weld.HoldChance;
 import java.util.ArrayList;
 import java.util.Collections;
@@ -23,14 +23,14 @@ final class NaiveSchedules {
   /** What a schedule comes to: its cost as the search states it, or null where it does not do. */
   record Result(Schedule schedule, int layers, double startMm, Cost cost) {}
 
-  private final Question question;
+  private final FinderQuestion question;
   private final Shop shop;
-  private final Practice practice;
+  private final ShopDefaults practice;
   private final SetWeld weld;
   final Map<String, Result> keeping = new TreeMap<>();
   long reaching;
 
-  NaiveSchedules(Question question, Shop shop) {
+  NaiveSchedules(FinderQuestion question, Shop shop) {
     this.question = question;
     this.shop = shop;
     this.practice = shop.practice();
@@ -39,19 +39,20 @@ final class NaiveSchedules {
 
   void search() {
     Bounds bounds = question.bounds();
-    From.Stacks stacks = (From.Stacks) question.from();
+    StartingSteel.Stacks stacks = (StartingSteel.Stacks) question.from();
     for (int n = bounds.fewestPieces(); n <= bounds.mostPieces(); n++) {
       for (Layout layout : bounds.layouts()) {
         if (layout == Layout.DOUBLED && n % 2 == 1) {
           continue;
         }
-        Start start = new Start(n, layout, stacks.outside().getFirst(), stacks.inside().getFirst());
+        StartStack start =
+            new StartStack(n, layout, stacks.outside().getFirst(), stacks.inside().getFirst());
         grow(start, new ArrayList<>());
       }
     }
   }
 
-  private void grow(Start start, List<Restacking> restacks) {
+  private void grow(StartStack start, List<Restacking> restacks) {
     boolean round = !restacks.isEmpty() && restacks.getLast() instanceof Restacking.RoundCore;
     if (question.core().isEmpty() || round) {
       end(start, restacks);
@@ -80,13 +81,13 @@ final class NaiveSchedules {
     }
   }
 
-  private void end(Start start, List<Restacking> restacks) {
+  private void end(StartStack start, List<Restacking> restacks) {
     int longest = 1;
     Work first = new Work(start, restacks, 3000);
     if (!first.makesSense || first.coarsest > question.within().coarsePercent() / 100) {
       return;
     }
-    long count = question.aim().counted() == Counted.VISIBLE ? first.layers() : first.shop;
+    long count = question.aim().counted() == CountKind.VISIBLE ? first.layers() : first.shop;
     if (count < question.aim().least() || count > question.aim().most()) {
       return;
     }
@@ -106,7 +107,7 @@ final class NaiveSchedules {
       }
     }
     Work work = new Work(start, restacks, longest);
-    Within within = question.within();
+    SearchLimits within = question.within();
     if (work.tallest > within.tallestMm()
         || work.longest > within.longestMm()
         || work.kg > within.heaviestKg()
@@ -152,8 +153,8 @@ final class NaiveSchedules {
     private double coarseAtEnd;
     private double coarsest;
 
-    Work(Start start, List<Restacking> restacks, double startMm) {
-      width = ((From.Stacks) question.from()).widthMm();
+    Work(StartStack start, List<Restacking> restacks, double startMm) {
+      width = ((StartingSteel.Stacks) question.from()).widthMm();
       length = startMm;
       shortest = startMm;
       longest = startMm;
@@ -297,7 +298,7 @@ final class NaiveSchedules {
     private void lay(Restacking restacking) {
       int count = restacking.pieces();
       drawTo(
-          ((From.Stacks) question.from()).widthMm(),
+          ((StartingSteel.Stacks) question.from()).widthMm(),
           Math.round(question.blockMm() / count * 10) / 10.0,
           false);
       trim();

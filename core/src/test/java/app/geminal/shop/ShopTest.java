@@ -3,7 +3,7 @@ package app.geminal.shop;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -12,7 +12,7 @@ class ShopTest {
 
   @ParameterizedTest
   @EnumSource
-  void everyOutfitIsAWholeShopThatCanWeldByItsOwnHabits(Outfit outfit) {
+  void everyOutfitIsAWholeShopThatCanWeldByItsOwnHabits(ShopPreset outfit) {
     Shop shop = outfit.shop();
     assertThat(shop.forge().highestC()).isGreaterThan(shop.practice().weldTemperatureC());
     assertThat(shop.forge().litres()).isLessThanOrEqualTo(shop.forge().ratedLitres());
@@ -24,15 +24,15 @@ class ShopTest {
   @Test
   void absurdMachinesAreRefusedWithTheField() {
     assertThatThrownBy(() -> new Press(-1, 17, 0, 250, 100, 130, 45, 15))
-        .isInstanceOfSatisfying(BadValue.class, b -> assertThat(b.path()).isEqualTo("boreMm"));
-    assertThatThrownBy(() -> new Mill(10, 30)).isInstanceOf(BadValue.class);
-    assertThatThrownBy(() -> new Hammer(" ", 30)).isInstanceOf(BadValue.class);
-    assertThatThrownBy(() -> Shop.common().withForge(null)).isInstanceOf(BadValue.class);
+        .isInstanceOfSatisfying(InvalidValue.class, b -> assertThat(b.path()).isEqualTo("boreMm"));
+    assertThatThrownBy(() -> new Mill(10, 30)).isInstanceOf(InvalidValue.class);
+    assertThatThrownBy(() -> new Hammer(" ", 30)).isInstanceOf(InvalidValue.class);
+    assertThatThrownBy(() -> Shop.common().withForge(null)).isInstanceOf(InvalidValue.class);
   }
 
   @Test
   void aDrawTakesHeatsByTheSectionItTakesDown() {
-    Pace pace = Pace.common();
+    TaskTimes pace = TaskTimes.common();
     assertThat(pace.drawHeats(1000, 1000)).isOne();
     assertThat(pace.drawHeats(1000, 750)).isOne();
     assertThat(pace.drawHeats(1000, 749)).isEqualTo(2);

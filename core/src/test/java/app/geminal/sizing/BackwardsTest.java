@@ -7,9 +7,9 @@ import app.geminal.RandomPlans;
 import app.geminal.TestSteels;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.billet.Wanted;
+import app.geminal.billet.WantedPieces;
 import app.geminal.notation.Shorthand;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.UnitSystem;
 import java.util.List;
 import java.util.SplittableRandom;
@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class BackwardsTest {
-  private static final Practice PRACTICE = Practice.common();
+  private static final ShopDefaults PRACTICE = ShopDefaults.common();
 
   private static Plan plan(String line) {
     return Shorthand.parse(line, UnitSystem.METRIC, PRACTICE);
@@ -49,11 +49,11 @@ class BackwardsTest {
   @ParameterizedTest
   @CsvSource({"1, 460", "2, 240", "3, 180", "4, 160"})
   void piecesAreSharedOutOverEqualBars(int bars, double longest) {
-    List<Wanted> wanted =
+    List<WantedPieces> wanted =
         List.of(
-            new Wanted("long", 1, 120, 10, 5),
-            new Wanted("middle", 3, 80, 10, 5),
-            new Wanted("short", 1, 100, 10, 5));
+            new WantedPieces("long", 1, 120, 10, 5),
+            new WantedPieces("middle", 3, 80, 10, 5),
+            new WantedPieces("short", 1, 100, 10, 5));
     assertThat(Finish.neededLengthMm(wanted, bars, 0)).isEqualTo(longest);
   }
 
@@ -121,7 +121,7 @@ class BackwardsTest {
     Plan asked =
         plan.withWanted(
             List.of(
-                new Wanted(
+                new WantedPieces(
                     "blade",
                     1,
                     Math.min(2500, Math.max(5, run.last().bars().lengthMm() * part)),

@@ -5,10 +5,10 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.geminal.TestSteels;
-import app.geminal.check.BadValue;
 import app.geminal.steel.OwnSteel.Given;
 import app.geminal.steel.OwnSteel.Origin;
 import app.geminal.steel.StockTest.Kind;
+import app.geminal.validation.InvalidValue;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -124,10 +124,10 @@ class EstimateTest {
                     Composition.of(1.55, 0.4, 0.3, 0, 12),
                     Given.nothing()),
                 TestSteels.ALL))
-        .isInstanceOf(BadValue.class)
+        .isInstanceOf(InvalidValue.class)
         .hasMessageContaining("solidus");
     assertThatThrownBy(() -> own(Origin.RECLAIMED, Optional.empty(), PLAIN, Given.nothing()))
-        .isInstanceOf(BadValue.class);
-    assertThatThrownBy(() -> test(Kind.FILE, 120)).isInstanceOf(BadValue.class);
+        .isInstanceOf(InvalidValue.class);
+    assertThatThrownBy(() -> test(Kind.FILE, 120)).isInstanceOf(InvalidValue.class);
   }
 }

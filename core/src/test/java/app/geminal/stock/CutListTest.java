@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.geminal.TestSteels;
 import app.geminal.billet.Run;
 import app.geminal.notation.Shorthand;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.UnitSystem;
 import java.util.ArrayList;
 import java.util.List;
@@ -52,9 +52,9 @@ class CutListTest {
                 "part edge = 2 (M 5) 12 x 90 | 5 (D 3, B 2 x 42) 40 x 100 > cut 3 > restack same, with (B 1)"
                     + " > layup left (@edge), shim (D 0.5)",
                 UnitSystem.METRIC,
-                Practice.common()),
+                ShopDefaults.common()),
             TestSteels.ALL,
-            Practice.common());
+            ShopDefaults.common());
     double third = (100 - 3.2) / 3;
     assertThat(Need.of(run))
         .containsExactlyInAnyOrder(

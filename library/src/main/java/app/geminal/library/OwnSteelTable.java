@@ -1,6 +1,5 @@
 package app.geminal.library;
 
-import app.geminal.check.BadValue;
 import app.geminal.steel.Composition;
 import app.geminal.steel.Estimate;
 import app.geminal.steel.OwnSteel;
@@ -8,6 +7,7 @@ import app.geminal.steel.OwnSteel.Given;
 import app.geminal.steel.Steels;
 import app.geminal.steel.StockTest;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -137,7 +137,7 @@ public final class OwnSteelTable {
         steels.add(steel);
       } catch (OwnSteelRow.Cell bad) {
         faults.add(new Fault(line, bad.column(), String.valueOf(bad.getMessage())));
-      } catch (BadValue bad) {
+      } catch (InvalidValue bad) {
         faults.add(new Fault(line, column(bad.path()), bad.words()));
       }
     }

@@ -4,18 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import app.geminal.pair.Grade;
-import app.geminal.pair.HeatRange;
-import app.geminal.pair.Member;
-import app.geminal.pair.Pairing;
-import app.geminal.pair.Question;
-import app.geminal.pair.Reason;
-import app.geminal.pair.Role;
-import app.geminal.pair.Verdict;
-import app.geminal.pair.Weight;
+import app.geminal.compatibility.Grade;
+import app.geminal.compatibility.HeatRange;
+import app.geminal.compatibility.Member;
+import app.geminal.compatibility.Pairing;
+import app.geminal.compatibility.Reason;
+import app.geminal.compatibility.ReasonWeight;
+import app.geminal.compatibility.Role;
+import app.geminal.compatibility.SteelQuestion;
+import app.geminal.compatibility.Verdict;
 import app.geminal.steel.Steels;
 import app.geminal.steel.WeldWindow;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.AtmosphereProtection;
 import java.util.Arrays;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -26,13 +26,14 @@ import org.junit.jupiter.params.provider.CsvSource;
 class PairVerdictsTest {
   private static final Steels STEELS = ShippedSteels.read();
 
-  private static Verdict mixed(OxygenSchool process, String... steels) {
-    return Pairing.of(Question.mixed(process, Arrays.stream(steels).map(STEELS::get).toList()));
+  private static Verdict mixed(AtmosphereProtection process, String... steels) {
+    return Pairing.of(
+        SteelQuestion.mixed(process, Arrays.stream(steels).map(STEELS::get).toList()));
   }
 
-  private static Verdict core(OxygenSchool process, String core, String sides) {
+  private static Verdict core(AtmosphereProtection process, String core, String sides) {
     return Pairing.of(
-        new Question(
+        new SteelQuestion(
             List.of(
                 new Member(STEELS.get(sides), Role.CLADDING, 1),
                 new Member(STEELS.get(core), Role.EDGE, 1),
@@ -76,7 +77,7 @@ class PairVerdictsTest {
   void everyRow(
       String a,
       String b,
-      OxygenSchool process,
+      AtmosphereProtection process,
       double weldFrom,
       double weldTo,
       Double overlap,
@@ -109,40 +110,40 @@ class PairVerdictsTest {
   @ParameterizedTest
   @CsvSource({"maraging300, Nb", "1084, Ti2", "1084, CW508L", "1084, CuSn8", "1084, cast_iron"})
   void metalsThatMustNotMeetAreStopped(String a, String b) {
-    Verdict verdict = mixed(OxygenSchool.SEALED, a, b);
+    Verdict verdict = mixed(AtmosphereProtection.SEALED, a, b);
     assertThat(verdict.grade()).isEqualTo(Grade.STOP);
     assertThat(verdict.weld()).isEmpty();
-    assertThat(verdict.reasons().getFirst().weight()).isEqualTo(Weight.STOP);
+    assertThat(verdict.reasons().getFirst().weight()).isEqualTo(ReasonWeight.STOP);
   }
 
   @Test
   void brassIsAHazardAndStandsFirst() {
-    Reason first = mixed(OxygenSchool.BORAX, "1084", "CW508L").reasons().getFirst();
+    Reason first = mixed(AtmosphereProtection.BORAX, "1084", "CW508L").reasons().getFirst();
     assertThat(first.family()).isEqualTo("zinc-or-lead");
     assertThat(first.safety()).isTrue();
   }
 
   @Test
   void aHighScoreNeverHidesAStop() {
-    Verdict lean = mixed(OxygenSchool.BORAX, "5160", "1018");
+    Verdict lean = mixed(AtmosphereProtection.BORAX, "5160", "1018");
     assertThat(lean.softScore()).isGreaterThan(85);
     assertThat(lean.grade()).isEqualTo(Grade.STOP);
     assertThat(lean.reasons().getFirst().family()).isEqualTo("edge-carbon");
     Verdict fitting =
         Pairing.of(
-            new Question(
+            new SteelQuestion(
                 List.of(
                     new Member(STEELS.get("5160"), Role.MIXED, 1),
                     new Member(STEELS.get("1018"), Role.MIXED, 1)),
-                OxygenSchool.BORAX,
+                AtmosphereProtection.BORAX,
                 false));
     assertThat(fitting.grade()).isEqualTo(Grade.EXCELLENT);
   }
 
   @Test
   void chromiumWeldsSealedOnly() {
-    assertThat(mixed(OxygenSchool.BORAX, "D2", "440C").has("oxide-will-not-lift")).isTrue();
-    Verdict sealed = mixed(OxygenSchool.SEALED, "D2", "440C");
+    assertThat(mixed(AtmosphereProtection.BORAX, "D2", "440C").has("oxide-will-not-lift")).isTrue();
+    Verdict sealed = mixed(AtmosphereProtection.SEALED, "D2", "440C");
     assertThat(sealed.has("oxide-will-not-lift")).isFalse();
     assertThat(sealed.grade()).isNotEqualTo(Grade.STOP);
     assertThat(sealed.has("contrast-low")).isTrue();
@@ -151,36 +152,37 @@ class PairVerdictsTest {
   @ParameterizedTest
   @CsvSource({"1095, 420", "52100, 410", "1084, 304", "1084, 1018", "W2, wrought_iron"})
   void hopelessMixedCanBeFineAsSides(String core, String sides) {
-    assertThat(core(OxygenSchool.SEALED, core, sides).grade()).isNotEqualTo(Grade.STOP);
+    assertThat(core(AtmosphereProtection.SEALED, core, sides).grade()).isNotEqualTo(Grade.STOP);
   }
 
   @Test
   void nickelIsASheetBesideACoreAndNeverTheEdge() {
-    assertThat(mixed(OxygenSchool.BORAX, "1084", "Ni200").has("soft-through-edge")).isTrue();
+    assertThat(mixed(AtmosphereProtection.BORAX, "1084", "Ni200").has("soft-through-edge"))
+        .isTrue();
     Verdict sheet =
         Pairing.of(
-            new Question(
+            new SteelQuestion(
                 List.of(
                     new Member(STEELS.get("Ni200"), Role.SHEET, 0.1),
                     new Member(STEELS.get("1084"), Role.EDGE, 1)),
-                OxygenSchool.BORAX,
+                AtmosphereProtection.BORAX,
                 true));
     assertThat(sheet.grade()).isNotEqualTo(Grade.STOP);
   }
 
   @Test
   void copperIsTwoSchoolsAndNeverTheGeneralRule() {
-    Verdict mixed = mixed(OxygenSchool.BORAX, "Cu", "1095");
+    Verdict mixed = mixed(AtmosphereProtection.BORAX, "Cu", "1095");
     assertThat(mixed.grade()).isEqualTo(Grade.STOP);
     assertThat(mixed.has("no-weld-window")).isFalse();
     Verdict sheets =
         Pairing.of(
-            new Question(
+            new SteelQuestion(
                 List.of(
                     new Member(STEELS.get("1018"), Role.CLADDING, 2),
                     new Member(STEELS.get("Cu"), Role.SHEET, 0.2),
                     new Member(STEELS.get("1095"), Role.EDGE, 3)),
-                OxygenSchool.SEALED,
+                AtmosphereProtection.SEALED,
                 true));
     assertThat(sheets.grade()).isEqualTo(Grade.SKILLED);
     assertThat(sheets.reasons()).filteredOn(r -> r.family().equals("copper-runs")).hasSize(2);
@@ -191,14 +193,14 @@ class PairVerdictsTest {
 
   @Test
   void uncertainStockCostsTenPointsAndAsksForACoupon() {
-    Verdict cable = mixed(OxygenSchool.BORAX, "cable", "1095");
+    Verdict cable = mixed(AtmosphereProtection.BORAX, "cable", "1095");
     assertThat(cable.softScore() - cable.score()).isCloseTo(10, within(1e-9));
     assertThat(cable.has("steel-uncertain")).isTrue();
   }
 
   @Test
   void threeSteelsTakeTheWorstOfTwo() {
-    Verdict three = mixed(OxygenSchool.BORAX, "1084", "15N20", "O2");
+    Verdict three = mixed(AtmosphereProtection.BORAX, "1084", "15N20", "O2");
     assertThat(three.weld()).contains(new WeldWindow(1110, 1220));
     assertThat(three.quenchSteps()).isEqualTo(1);
     assertThat(three.toneApart()).isCloseTo((0.73 + 0.81) / 2, within(1e-9));
@@ -207,13 +209,14 @@ class PairVerdictsTest {
 
   @Test
   void hardnessAfterTheTemperComesLayeredAndEvened() {
-    var range = mixed(OxygenSchool.BORAX, "1084", "15N20").hardness().orElseThrow();
+    var range = mixed(AtmosphereProtection.BORAX, "1084", "15N20").hardness().orElseThrow();
     assertThat(range.layeredHrc().orElseThrow()).isBetween(59.0, 62.0);
     assertThat(range.evenedHrc().orElseThrow()).isBetween(60.0, 62.5);
-    var lean = mixed(OxygenSchool.BORAX, "1084", "1018").hardness().orElseThrow();
+    var lean = mixed(AtmosphereProtection.BORAX, "1084", "1018").hardness().orElseThrow();
     assertThat(lean.layeredHrc()).isEmpty();
     assertThat(lean.evenedHrc().orElseThrow()).isLessThan(range.evenedHrc().orElseThrow());
-    assertThat(mixed(OxygenSchool.SEALED, "1084", "304").hardness().orElseThrow().evenedHrc())
+    assertThat(
+            mixed(AtmosphereProtection.SEALED, "1084", "304").hardness().orElseThrow().evenedHrc())
         .isEmpty();
   }
 
@@ -227,14 +230,14 @@ class PairVerdictsTest {
     "1084, wrought_iron, 50, POOR, Low carbon at the edge."
   })
   void mildSteelInAnEdgeCostsAndIsSaid(String a, String b, double score, Grade grade, String what) {
-    Verdict verdict = mixed(OxygenSchool.BORAX, a, b);
+    Verdict verdict = mixed(AtmosphereProtection.BORAX, a, b);
     assertThat(verdict.score()).isCloseTo(score, within(2.5));
     assertThat(verdict.grade()).isEqualTo(grade);
     assertThat(verdict.reasons())
         .filteredOn(r -> r.family().equals("edge-carbon"))
         .singleElement()
         .satisfies(r -> {
-          assertThat(r.weight()).isEqualTo(Weight.CONDITION);
+          assertThat(r.weight()).isEqualTo(ReasonWeight.CONDITION);
           assertThat(r.what()).hasToString(what);
           assertThat(r.action().toString()).contains("separate core");
         });
@@ -246,11 +249,11 @@ class PairVerdictsTest {
     for (double share = 0.05; share < 1.4; share += 0.05) {
       Verdict v =
           Pairing.of(
-              new Question(
+              new SteelQuestion(
                   List.of(
                       new Member(STEELS.get("1084"), Role.MIXED, 1),
                       new Member(STEELS.get("1018"), Role.MIXED, share)),
-                  OxygenSchool.BORAX,
+                  AtmosphereProtection.BORAX,
                   true));
       assertThat(v.score()).isLessThanOrEqualTo(before + 1e-9).isGreaterThan(before - 6);
       assertThat(v.grade() == Grade.STOP)
@@ -266,9 +269,9 @@ class PairVerdictsTest {
         List.of(
             new Member(STEELS.get("1084"), Role.MIXED, 1),
             new Member(STEELS.get("1018"), Role.MIXED, 1));
-    Verdict fine = Pairing.of(new Question(members, OxygenSchool.BORAX, true, 0));
-    Verdict between = Pairing.of(new Question(members, OxygenSchool.BORAX, true, 0.2));
-    Verdict thick = Pairing.of(new Question(members, OxygenSchool.BORAX, true, 0.9));
+    Verdict fine = Pairing.of(new SteelQuestion(members, AtmosphereProtection.BORAX, true, 0));
+    Verdict between = Pairing.of(new SteelQuestion(members, AtmosphereProtection.BORAX, true, 0.2));
+    Verdict thick = Pairing.of(new SteelQuestion(members, AtmosphereProtection.BORAX, true, 0.9));
     assertThat(between.score()).isLessThan(fine.score());
     assertThat(thick.grade()).isEqualTo(Grade.STOP);
     assertThat(thick.reasons().getFirst().why().toString())
@@ -277,31 +280,31 @@ class PairVerdictsTest {
 
   @Test
   void carbonComesToRestAtEqualActivity() {
-    Verdict verdict = mixed(OxygenSchool.BORAX, "1060", "9260");
+    Verdict verdict = mixed(AtmosphereProtection.BORAX, "1060", "9260");
     // The table's 0.80 for 1060 beside 9260: silicon drives carbon out, and the edge is as lean.
     assertThat(verdict.meanCarbon().orElseThrow()).isCloseTo(0.6, within(0.011));
-    Verdict ordinary = mixed(OxygenSchool.BORAX, "1060", "1075");
+    Verdict ordinary = mixed(AtmosphereProtection.BORAX, "1060", "1075");
     assertThat(verdict.score() / verdict.softScore())
         .isLessThan(ordinary.score() / ordinary.softScore());
   }
 
   @Test
   void metalsThatShareNoCarbonAreLeftOutOfIt() {
-    Verdict nickel = mixed(OxygenSchool.BORAX, "1084", "Ni200");
+    Verdict nickel = mixed(AtmosphereProtection.BORAX, "1084", "Ni200");
     assertThat(nickel.meanCarbon()).hasValue(STEELS.get("1084").carbonPercent());
     assertThat(nickel.has("edge-carbon")).isFalse();
-    Verdict stainless = mixed(OxygenSchool.SEALED, "1084", "304");
+    Verdict stainless = mixed(AtmosphereProtection.SEALED, "1084", "304");
     assertThat(stainless.reasons())
         .filteredOn(r -> r.family().equals("edge-carbon"))
         .singleElement()
-        .satisfies(r -> assertThat(r.weight()).isEqualTo(Weight.NOTE));
+        .satisfies(r -> assertThat(r.weight()).isEqualTo(ReasonWeight.NOTE));
   }
 
   @Test
   void oneSteelIsNoPair() {
-    assertThatThrownBy(() -> mixed(OxygenSchool.BORAX, "1084", "1084"))
+    assertThatThrownBy(() -> mixed(AtmosphereProtection.BORAX, "1084", "1084"))
         .hasMessageContaining("One steel shows no pattern");
-    assertThat(mixed(OxygenSchool.BORAX, "1084", "15N20", "1084").grade())
+    assertThat(mixed(AtmosphereProtection.BORAX, "1084", "15N20", "1084").grade())
         .isEqualTo(Grade.EXCELLENT);
   }
 }

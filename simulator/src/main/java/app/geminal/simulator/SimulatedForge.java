@@ -1,8 +1,8 @@
 package app.geminal.simulator;
 
-import app.geminal.heat.Around;
 import app.geminal.heat.BarHeat;
-import app.geminal.heat.Touch;
+import app.geminal.heat.FaceContact;
+import app.geminal.heat.Surroundings;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Random;
@@ -81,7 +81,7 @@ public final class SimulatedForge {
   private void step(double seconds) {
     clockS += seconds;
     gas = setC <= 0 ? 0 : Math.clamp(holding() + CONTROL_PER_C * (setC - chamberC), IDLE, 1);
-    Around around = Around.chamber(chamberC).on(Touch.FLOOR);
+    Surroundings around = Surroundings.chamber(chamberC).on(FaceContact.FLOOR);
     double drawn = 0;
     for (BarHeat bar : inside.values()) {
       drawn += bar.intakeW(around);

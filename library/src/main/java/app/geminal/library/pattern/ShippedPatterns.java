@@ -2,7 +2,7 @@ package app.geminal.library.pattern;
 
 import app.geminal.library.ShippedTable;
 import app.geminal.notation.Shorthand;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.UnitSystem;
 import java.util.List;
 import java.util.Locale;
@@ -28,6 +28,6 @@ public final class ShippedPatterns {
         row.get("name"),
         row.get("about"),
         NamedPattern.Shows.valueOf(row.get("shows").toUpperCase(Locale.ROOT)),
-        Shorthand.parse(row.get("line"), UnitSystem.METRIC, Practice.common()));
+        Shorthand.parse(row.get("line"), UnitSystem.METRIC, ShopDefaults.common()));
   }
 }

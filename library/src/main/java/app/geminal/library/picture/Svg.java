@@ -4,7 +4,7 @@ import app.geminal.layers.Layer;
 import app.geminal.pattern.Outlines;
 import app.geminal.pattern.Outlines.Corner;
 import app.geminal.pattern.Pane;
-import app.geminal.pattern.Sight;
+import app.geminal.pattern.SectionView;
 import app.geminal.pattern.Tones;
 import app.geminal.units.Text;
 import java.util.List;
@@ -34,7 +34,8 @@ public final class Svg {
    * @param steels designations of those that may show
    * @param title what it is of
    */
-  public static String of(Sight sight, Pane pane, List<String> steels, Tones tones, String title) {
+  public static String of(
+      SectionView sight, Pane pane, List<String> steels, Tones tones, String title) {
     Svg svg = new Svg(pane, tones);
     svg.begin(title);
     Optional<List<Layer>> flat = sight.flatLayers();

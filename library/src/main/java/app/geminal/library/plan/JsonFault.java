@@ -1,7 +1,7 @@
 package app.geminal.library.plan;
 
-import app.geminal.check.BadValue;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -33,7 +33,7 @@ public record JsonFault(Kind kind, String pointer, String reason) {
   public static JsonFault of(Throwable thrown) {
     Optional<JacksonException> json = find(thrown, JacksonException.class);
     String where = json.map(j -> pointer(j.getPath())).orElse("");
-    Optional<BadValue> bad = find(thrown, BadValue.class);
+    Optional<InvalidValue> bad = find(thrown, InvalidValue.class);
     if (bad.isPresent()) {
       String path = bad.get().path();
       return new JsonFault(

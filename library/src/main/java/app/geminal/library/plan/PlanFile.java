@@ -1,8 +1,8 @@
 package app.geminal.library.plan;
 
 import app.geminal.billet.Plan;
-import app.geminal.check.Require;
 import app.geminal.steel.OwnSteel;
+import app.geminal.validation.Require;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;

@@ -109,7 +109,7 @@ public final class PlanFiles {
               PlanFile.VERSION, version.isMissingNode() ? "none" : version.toString()));
       Document read = JSON.readValue(text, Document.class);
       return new PlanFile(read.name(), read.purpose(), read.plan(), read.steels());
-    } catch (JacksonException | app.geminal.check.BadValue wrong) {
+    } catch (JacksonException | app.geminal.validation.InvalidValue wrong) {
       throw new Refused(JsonFault.of(wrong));
     }
   }

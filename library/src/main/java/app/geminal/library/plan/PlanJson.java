@@ -1,13 +1,12 @@
 package app.geminal.library.plan;
 
 import app.geminal.billet.Step;
-import app.geminal.check.BadValue;
 import app.geminal.layup.Coating;
 import app.geminal.layup.Laid;
 import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
 import app.geminal.library.text.MessageJson;
-import app.geminal.measured.Measured;
+import app.geminal.measurement.Measurement;
 import app.geminal.operation.Blade;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Dimples;
@@ -30,6 +29,7 @@ import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
 import app.geminal.operation.Watch;
+import app.geminal.validation.InvalidValue;
 import app.geminal.weld.Method;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonCreator;
@@ -97,7 +97,7 @@ public final class PlanJson {
     public Double deserialize(JsonParser parser, DeserializationContext context) {
       Double value = super.deserialize(parser, context);
       if (value != null && !Double.isFinite(value)) {
-        throw new BadValue("", "Enter a usable number.");
+        throw new InvalidValue("", "Enter a usable number.");
       }
       return value;
     }
@@ -179,12 +179,12 @@ public final class PlanJson {
         @JsonProperty("key") String key,
         @JsonProperty("operation") Operation operation,
         @JsonProperty("off") @Nullable Boolean off,
-        @JsonProperty("measured") @Nullable Measured measured) {
+        @JsonProperty("measured") @Nullable Measurement measured) {
       throw new UnsupportedOperationException("Only its annotations are used.");
     }
 
     @JsonInclude(JsonInclude.Include.NON_NULL)
-    abstract Measured measured();
+    abstract Measurement measured();
   }
 
   /** The last bars go where it is not said which. */

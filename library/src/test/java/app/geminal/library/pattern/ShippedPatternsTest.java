@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.billet.Run;
 import app.geminal.finding.Checks;
-import app.geminal.finding.Known;
 import app.geminal.finding.Severity;
+import app.geminal.finding.ShopKnowledge;
 import app.geminal.library.ShippedSteels;
 import app.geminal.pattern.Field;
 import app.geminal.pattern.ScanLine;
-import app.geminal.pattern.Sight;
+import app.geminal.pattern.SectionView;
 import app.geminal.pattern.View;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
@@ -34,7 +34,7 @@ class ShippedPatternsTest {
       Run run = run(pattern);
       assertThat(run.stop()).as(pattern.name()).isEmpty();
       assertThat(run.last().visibleCount()).as(pattern.name()).isPositive();
-      assertThat(Checks.of(run, STEELS, SHOP, Known.nothing()))
+      assertThat(Checks.of(run, STEELS, SHOP, ShopKnowledge.nothing()))
           .as(pattern.name())
           .noneMatch(f -> f.severity() == Severity.ERROR);
     }
@@ -53,7 +53,7 @@ class ShippedPatternsTest {
     Run run = run(PATTERNS.stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow());
     assertThat(run.last().visibleCount()).isEqualTo(visible);
     Field field = Field.of(run, SHOP.practice(), run.stages().size() - 1);
-    Sight end = Sight.of(field, new View.End(field.bars().lengthMm() / 2), 0);
+    SectionView end = SectionView.of(field, new View.End(field.bars().lengthMm() / 2), 0);
     double middle = end.widthMm() * 0.49;
     // Uneven forging and hollows bring layers to the face or take them; never many.
     assertThat(ScanLine.of(end, middle, 0, middle, end.heightMm()).count())

@@ -9,10 +9,10 @@ import app.geminal.pattern.Field;
 import app.geminal.pattern.Painter;
 import app.geminal.pattern.Pane;
 import app.geminal.pattern.Picture;
-import app.geminal.pattern.Sight;
+import app.geminal.pattern.SectionView;
 import app.geminal.pattern.Tones;
 import app.geminal.pattern.View;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steels;
 import app.geminal.units.UnitSystem;
 import java.awt.image.BufferedImage;
@@ -34,12 +34,12 @@ import org.xml.sax.SAXException;
 
 class PictureFilesTest {
   private static final Steels STEELS = ShippedSteels.read();
-  private static final Practice PRACTICE = Practice.common();
+  private static final ShopDefaults PRACTICE = ShopDefaults.common();
 
-  private static Sight end(String line) {
+  private static SectionView end(String line) {
     Run run = Run.of(Shorthand.parse(line, UnitSystem.METRIC, PRACTICE), STEELS, PRACTICE);
     Field field = Field.of(run, PRACTICE, run.stages().size() - 1);
-    return Sight.of(field, new View.End(field.bars().lengthMm() / 2), 0);
+    return SectionView.of(field, new View.End(field.bars().lengthMm() / 2), 0);
   }
 
   @ParameterizedTest
@@ -52,7 +52,7 @@ class PictureFilesTest {
         "(1018 4, Cu 1, 1095 4) 30 x 100 > draw 20 x 12 > roll round | 1018;Cu;1095 | false",
       })
   void aPngHasThePixelsAndTheScale(String line, String steels, boolean quick) throws IOException {
-    Sight sight = end(line);
+    SectionView sight = end(line);
     Pane pane = Pane.whole(sight, 120);
     Picture picture = Painter.paint(sight, pane, Tones.of(List.of(steels.split(";")), STEELS));
     byte[] png = Png.of(picture, pane, quick);
@@ -75,7 +75,7 @@ class PictureFilesTest {
       })
   void anSvgIsInTrueSizeWithAGroupForEachSteel(String line)
       throws IOException, SAXException, ParserConfigurationException {
-    Sight sight = end(line);
+    SectionView sight = end(line);
     List<String> steels = List.of("1075", "15N20");
     String svg = Svg.of(sight, Pane.whole(sight, 300), steels, Tones.of(steels, STEELS), "A & <B>");
     Document document =

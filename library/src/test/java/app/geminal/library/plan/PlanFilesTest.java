@@ -8,7 +8,7 @@ import app.geminal.billet.Origin;
 import app.geminal.billet.Part;
 import app.geminal.billet.Plan;
 import app.geminal.notation.Shorthand;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Composition;
 import app.geminal.steel.OwnSteel;
 import app.geminal.units.UnitSystem;
@@ -63,7 +63,7 @@ class PlanFilesTest {
 
   @Test
   void ownSteelsAndOriginsTravelWithIt() throws PlanFiles.Refused {
-    Plan plan = Shorthand.parse(LINE, UnitSystem.METRIC, Practice.common());
+    Plan plan = Shorthand.parse(LINE, UnitSystem.METRIC, ShopDefaults.common());
     Part picked =
         new Part("edge", plan.parts().getFirst().plan(), new Origin(4, "Drawknife iron", "s3"));
     OwnSteel own =
@@ -113,7 +113,10 @@ class PlanFilesTest {
     String good =
         PlanFiles.write(
             new PlanFile(
-                "A", "", Shorthand.parse(LINE, UnitSystem.METRIC, Practice.common()), List.of()));
+                "A",
+                "",
+                Shorthand.parse(LINE, UnitSystem.METRIC, ShopDefaults.common()),
+                List.of()));
     assertThat(good).contains(what);
     String broken =
         good.replaceFirst(

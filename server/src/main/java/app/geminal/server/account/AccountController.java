@@ -1,9 +1,9 @@
 package app.geminal.server.account;
 
-import app.geminal.check.Require;
 import app.geminal.units.QuantityKind;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Units;
+import app.geminal.validation.Require;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import jakarta.servlet.http.HttpServletRequest;

@@ -1,11 +1,11 @@
 package app.geminal.server.account;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.turn.Turns;
 import app.geminal.units.Text;
 import app.geminal.units.Units;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.nio.charset.StandardCharsets;
 import java.time.Clock;
 import java.util.List;
@@ -68,13 +68,13 @@ public class Accounts implements UserDetailsService {
   /**
    * Adds a person.
    *
-   * @throws BadValue when a field breaks its rule
+   * @throws InvalidValue when a field breaks its rule
    */
   @Transactional
   public Account add(String login, String name, String password, Units units, Rank rank) {
     Require.text("login", login, 40);
     if (!login.matches("[\\p{L}\\p{N}._-]+")) {
-      throw new BadValue("login", "A sign-in name has letters, digits, dot, dash and _ only.");
+      throw new InvalidValue("login", "A sign-in name has letters, digits, dot, dash and _ only.");
     }
     Require.text("name", name, 80);
     requirePassword(password);
@@ -92,22 +92,22 @@ public class Accounts implements UserDetailsService {
     return get(login);
   }
 
-  private static BadValue nameTaken() {
-    return new BadValue("login", "This sign-in name is already in use.");
+  private static InvalidValue nameTaken() {
+    return new InvalidValue("login", "This sign-in name is already in use.");
   }
 
   private static void requirePassword(String password) {
     Require.text("password", password, MOST_PASSWORD_BYTES);
     int bytes = password.getBytes(StandardCharsets.UTF_8).length;
     if (bytes > MOST_PASSWORD_BYTES) {
-      throw new BadValue(
+      throw new InvalidValue(
           "password",
           Text.of(
               "This password is too long: %d bytes. The limit is %d. Accented letters count twice.",
               bytes, MOST_PASSWORD_BYTES));
     }
     if (password.length() < SHORTEST_PASSWORD) {
-      throw new BadValue(
+      throw new InvalidValue(
           "password",
           Text.of(
               "A password needs at least %d characters. A short sentence is easy to remember.",
@@ -124,7 +124,7 @@ public class Accounts implements UserDetailsService {
   /**
    * Gives somebody another rank, or shuts them out or lets them in again.
    *
-   * @throws BadValue when no owner would be left
+   * @throws InvalidValue when no owner would be left
    */
   @Transactional
   public Account change(long id, Rank rank, boolean mayEnter) {
@@ -132,7 +132,7 @@ public class Accounts implements UserDetailsService {
     Require.present("rank", rank);
     boolean stays = rank == Rank.OWNER && mayEnter;
     if (there.rank() == Rank.OWNER && !stays && accounts.otherOwners(id) == 0) {
-      throw new BadValue("rank", "There is no other owner. Make another person owner first.");
+      throw new InvalidValue("rank", "There is no other owner. Make another person owner first.");
     }
     accounts.change(id, rank, mayEnter);
     if (!mayEnter) {
@@ -153,7 +153,7 @@ public class Accounts implements UserDetailsService {
    * Sets somebody's password and ends their sign-ins.
    *
    * @param here the sign-in that stays, or null for none
-   * @throws BadValue when the password is too short or too long
+   * @throws InvalidValue when the password is too short or too long
    */
   @Transactional
   public void setPassword(String login, String password, @Nullable String here) {
@@ -165,7 +165,7 @@ public class Accounts implements UserDetailsService {
   /**
    * Gives somebody a new password, because they forgot theirs.
    *
-   * @throws BadValue when the password is too short or too long
+   * @throws InvalidValue when the password is too short or too long
    */
   @Transactional
   public void givePassword(long id, String password) {

@@ -1,6 +1,6 @@
 package app.geminal.server.account;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
@@ -71,12 +71,12 @@ public class OwnerCode {
   /**
    * Requires the code and leaves it to be used once more. Guessing is slowed.
    *
-   * @throws BadValue when it is not the right one, or the shop has its owner
+   * @throws InvalidValue when it is not the right one, or the shop has its owner
    */
   public void require(@Nullable String given, String address) {
     guesses.require("", address);
     if (!accounts.isEmpty()) {
-      throw new BadValue("code", "This shop already has an owner. Sign in instead.");
+      throw new InvalidValue("code", "This shop already has an owner. Sign in instead.");
     }
     String now = code.get();
     if (given == null || now.isEmpty() || !matches(given, now)) {
@@ -88,7 +88,7 @@ public class OwnerCode {
   /**
    * Requires the code and uses it up.
    *
-   * @throws BadValue as {@link #require} does
+   * @throws InvalidValue as {@link #require} does
    */
   void use(String given, String address) {
     String now = code.get();
@@ -98,8 +98,8 @@ public class OwnerCode {
     }
   }
 
-  private static BadValue wrong() {
-    return new BadValue(
+  private static InvalidValue wrong() {
+    return new InvalidValue(
         "code", "This is not the code printed on the console when the shop started.");
   }
 

@@ -1,9 +1,9 @@
 package app.geminal.server.account;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Units;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpSession;
@@ -177,7 +177,7 @@ class PeopleController {
     String login = who.getName();
     guesses.require(login, request.getRemoteAddr());
     if (!accounts.isPassword(login, body.old())) {
-      throw new BadValue("old", "This is not your password.");
+      throw new InvalidValue("old", "This is not your password.");
     }
     guesses.right(login, request.getRemoteAddr());
     accounts.setPassword(login, body.password(), here(request));

@@ -1,7 +1,7 @@
 package app.geminal.server.account;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.time.Duration;
 import java.util.List;
 import java.util.stream.Stream;
@@ -54,7 +54,7 @@ public class SignInLengths {
   /**
    * Chooses for a rank, also for the sign-ins that are there: one unused for longer has ended.
    *
-   * @throws BadValue outside 1 to 90 days
+   * @throws InvalidValue outside 1 to 90 days
    */
   @Transactional
   public List<SignInLength> choose(Rank rank, int days) {

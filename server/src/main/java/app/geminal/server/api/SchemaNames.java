@@ -24,7 +24,7 @@ final class SchemaNames {
     parts.addFirst(capital(type.getPackageName().replaceFirst(".*\\.", "")));
     StringBuilder name = new StringBuilder();
     for (String part : parts) {
-      if (part.startsWith(name.toString())) {
+      if (part.toLowerCase(Locale.ROOT).startsWith(name.toString().toLowerCase(Locale.ROOT))) {
         name.setLength(0);
       }
       if (!name.toString().endsWith(part)) {

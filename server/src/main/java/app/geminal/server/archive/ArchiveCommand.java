@@ -1,6 +1,6 @@
 package app.geminal.server.archive;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
@@ -60,7 +60,7 @@ class ArchiveCommand {
     try {
       work.run();
       System.out.println("archive: done");
-    } catch (BadValue bad) {
+    } catch (InvalidValue bad) {
       System.out.println("archive: " + bad.words());
       code = 1;
     } catch (IOException | UncheckedIOException e) {

@@ -1,6 +1,6 @@
 package app.geminal.server.archive;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
@@ -33,7 +33,7 @@ final class ArchiveFile implements AutoCloseable {
   /**
    * Opens an archive and looks through all of it.
    *
-   * @throws BadValue when it is not whole
+   * @throws InvalidValue when it is not whole
    * @throws ZipException when it is no archive
    */
   static ArchiveFile open(Path archive) throws IOException {

@@ -1,6 +1,6 @@
 package app.geminal.server.archive;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 import java.io.BufferedWriter;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -144,7 +144,7 @@ public class Archives {
   /**
    * Takes an archive of this release into the shop: all of it, or nothing.
    *
-   * @throws BadValue when the shop is not empty, or a row cannot be meant
+   * @throws InvalidValue when the shop is not empty, or a row cannot be meant
    */
   @Transactional
   public void takeIn(ArchiveFile file) throws IOException {
@@ -155,7 +155,7 @@ public class Archives {
   /**
    * Takes all rows of another database with the same tables into the shop: all of them, or none.
    *
-   * @throws BadValue when the shop is not empty
+   * @throws InvalidValue when the shop is not empty
    */
   @Transactional
   public void takeOver(String database) {

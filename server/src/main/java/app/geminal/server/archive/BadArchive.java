@@ -1,12 +1,12 @@
 package app.geminal.server.archive;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 
 /** An archive that cannot be taken in; nothing of it was. */
 final class BadArchive {
   private BadArchive() {}
 
-  static BadValue because(String words) {
-    return new BadValue("archive", words + " Nothing was taken in.");
+  static InvalidValue because(String words) {
+    return new InvalidValue("archive", words + " Nothing was taken in.");
   }
 }

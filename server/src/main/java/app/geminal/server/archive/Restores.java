@@ -1,7 +1,7 @@
 package app.geminal.server.archive;
 
-import app.geminal.check.BadValue;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.zip.ZipException;
@@ -43,8 +43,8 @@ class Restores {
   /**
    * Takes it in.
    *
-   * @throws BadValue when the shop is not empty, the archive is not whole, or a later release wrote
-   *     it
+   * @throws InvalidValue when the shop is not empty, the archive is not whole, or a later release
+   *     wrote it
    */
   void takeIn(Path archive) throws IOException {
     archives.requireEmpty();

@@ -61,7 +61,7 @@ class Uploads {
   /**
    * Keeps an archive and says what is in it.
    *
-   * @throws app.geminal.check.BadValue when it is none, or not whole
+   * @throws app.geminal.validation.InvalidValue when it is none, or not whole
    */
   synchronized Contents take(InputStream sent) {
     forget();

@@ -1,14 +1,14 @@
 package app.geminal.server.billet;
 
+import app.geminal.billet.BilletProgress;
 import app.geminal.billet.Plan;
-import app.geminal.billet.Standing;
-import app.geminal.check.BadValue;
 import app.geminal.server.book.BookService;
 import app.geminal.server.book.WeldView;
 import app.geminal.server.stored.StoredRow;
 import app.geminal.units.Text;
-import app.geminal.weld.MadeWeld;
+import app.geminal.validation.InvalidValue;
 import app.geminal.weld.WeldOutcome;
+import app.geminal.weld.WeldRecord;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -72,8 +72,8 @@ class BilletController {
       @Nullable String flaw,
       @Nullable WeldOutcome flawKind) {
 
-    static StandingView of(Plan plan, List<MadeWeld> welds) {
-      Standing s = Standing.of(plan, welds);
+    static StandingView of(Plan plan, List<WeldRecord> welds) {
+      BilletProgress s = BilletProgress.of(plan, welds);
       return new StandingView(
           s.weldsMade(),
           s.weldsPlanned(),
@@ -178,7 +178,7 @@ class BilletController {
   @Operation(operationId = "listBillets")
   @GetMapping("/api/v1/billets")
   List<RackLine> rack() {
-    Map<Long, List<MadeWeld>> welds = book.weldsByBillet();
+    Map<Long, List<WeldRecord>> welds = book.weldsByBillet();
     RackFigures.Glance glance = rackFigures.glance();
     List<RackLine> rack = new ArrayList<>();
     for (Billet b : billets.onRack(u -> rack.add(NotReadable.of(u)))) {
@@ -222,7 +222,7 @@ class BilletController {
   /** What is stored has been worked through for the screen once, so that it can be shown again. */
   private void requireShown(@Nullable Plan plan, long id, Principal who) {
     if (plan != null) {
-      BadValue.within("plan", () -> runs.of(plan, id, who));
+      InvalidValue.within("plan", () -> runs.of(plan, id, who));
     }
   }
 
@@ -272,7 +272,7 @@ class BilletController {
         welds);
   }
 
-  private OnRack onRack(RackFigures.Glance glance, Billet b, List<MadeWeld> welds) {
+  private OnRack onRack(RackFigures.Glance glance, Billet b, List<WeldRecord> welds) {
     StandingView standing = standing(b, welds);
     RackFigures.Figures figures = glance.of(b, reached(b.plan(), welds));
     return new OnRack(
@@ -290,7 +290,7 @@ class BilletController {
   }
 
   /** A weld whose flaws are out of the bar counts as held for what is left of it. */
-  private StandingView standing(Billet b, List<MadeWeld> welds) {
+  private StandingView standing(Billet b, List<WeldRecord> welds) {
     if (welds.stream().allMatch(w -> w.outcome() == WeldOutcome.HELD)) {
       return StandingView.of(b.plan(), welds);
     }
@@ -303,7 +303,7 @@ class BilletController {
   }
 
   /** The furthest stage with a weld in the Book. */
-  private static int reached(Plan plan, List<MadeWeld> welds) {
+  private static int reached(Plan plan, List<WeldRecord> welds) {
     int furthest = 0;
     for (int i = 0; i < plan.steps().size(); i++) {
       String key = plan.steps().get(i).key();

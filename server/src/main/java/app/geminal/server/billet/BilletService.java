@@ -2,12 +2,12 @@ package app.geminal.server.billet;
 
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.problem.Stale;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.time.Clock;
 import java.util.List;
 import java.util.function.Consumer;
@@ -73,7 +73,7 @@ public class BilletService {
   /**
    * Starts a billet.
    *
-   * @throws BadValue when a field breaks its rule or the plan cannot be meant
+   * @throws InvalidValue when a field breaks its rule or the plan cannot be meant
    */
   @Transactional
   public Billet start(String name, String purpose, Plan plan) {
@@ -86,7 +86,7 @@ public class BilletService {
    *
    * @param version the version the change was based on
    * @throws Stale when another version is stored by now
-   * @throws BadValue when a field breaks its rule or the plan cannot be meant
+   * @throws InvalidValue when a field breaks its rule or the plan cannot be meant
    */
   @Transactional
   public Billet change(long id, int version, String name, String purpose, Plan plan) {
@@ -110,6 +110,6 @@ public class BilletService {
       Require.text("purpose", purpose, LONGEST_PURPOSE);
     }
     Require.present("plan", plan);
-    BadValue.within("plan", () -> Run.of(plan, shelf.steels(), shops.practice()));
+    InvalidValue.within("plan", () -> Run.of(plan, shelf.steels(), shops.practice()));
   }
 }

@@ -1,8 +1,8 @@
 package app.geminal.server.billet;
 
-import app.geminal.flaw.Decided;
+import app.geminal.flaw.Disposition;
 import app.geminal.flaw.Flaw;
-import app.geminal.flaw.Travel;
+import app.geminal.flaw.FlawTracker;
 import java.util.List;
 
 /**
@@ -23,8 +23,8 @@ record FlawView(
     String stepKey,
     String part,
     int stage,
-    List<Travel.At> places,
-    List<Decided> decisions,
+    List<FlawTracker.At> places,
+    List<Disposition> decisions,
     State state) {
 
   /** How it stands. */

@@ -2,17 +2,17 @@ package app.geminal.server.billet;
 
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.flaw.Decided;
-import app.geminal.flaw.Decided.Decision;
+import app.geminal.flaw.Disposition;
+import app.geminal.flaw.Disposition.Decision;
 import app.geminal.flaw.Flaw;
-import app.geminal.flaw.Looked;
-import app.geminal.flaw.Seams;
-import app.geminal.flaw.Travel;
+import app.geminal.flaw.FlawTracker;
+import app.geminal.flaw.Inspection;
+import app.geminal.flaw.LatestJoints;
 import app.geminal.server.book.Entries;
 import app.geminal.server.book.EntryView;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -40,8 +40,8 @@ class Flaws {
   /** All of them, those found first at the front. */
   List<FlawView> of(Billet billet) {
     List<EntryView> book = entries.of(billet.id());
-    List<Looked> looks = new ArrayList<>();
-    List<Decided> decisions = new ArrayList<>();
+    List<Inspection> looks = new ArrayList<>();
+    List<Disposition> decisions = new ArrayList<>();
     for (EntryView e : book) {
       Optional.ofNullable(e.says().looked()).ifPresent(looks::add);
       Optional.ofNullable(e.says().decided()).ifPresent(decisions::add);
@@ -49,21 +49,21 @@ class Flaws {
     if (looks.stream().allMatch(l -> l.flaws().isEmpty())) {
       return List.of();
     }
-    Practice practice = shops.practice();
+    ShopDefaults practice = shops.practice();
     Run run = Run.of(billet.plan(), shelf.steels(), practice);
     Set<String> steps =
         billet.plan().allSteps().stream().map(Plan.Placed::path).collect(Collectors.toSet());
     List<FlawView> views = new ArrayList<>();
     for (EntryView e : book.reversed()) {
-      Looked look = e.says().looked();
+      Inspection look = e.says().looked();
       if (look == null) {
         continue;
       }
       for (Flaw flaw : look.flaws()) {
-        List<Decided> about =
+        List<Disposition> about =
             decisions.stream()
                 .filter(d -> d.flawId().equals(flaw.id()) && stands(d, steps))
-                .sorted(Comparator.comparing(Decided::at))
+                .sorted(Comparator.comparing(Disposition::at))
                 .toList();
         views.add(view(e.id(), flaw, look, about, looks, run, practice));
       }
@@ -93,33 +93,33 @@ class Flaws {
 
   /** Heights of the joints that lie level after a step, lowest first, mm. */
   List<Double> seams(Billet billet, String stepPath) {
-    Practice practice = shops.practice();
+    ShopDefaults practice = shops.practice();
     return Run.of(billet.plan(), shelf.steels(), practice)
         .find(stepPath)
-        .map(f -> Seams.of(f.run(), practice, f.stage()))
+        .map(f -> LatestJoints.of(f.run(), practice, f.stage()))
         .orElse(List.of());
   }
 
   /** A decision is taken back with the step that does it. */
-  private static boolean stands(Decided decided, Set<String> steps) {
+  private static boolean stands(Disposition decided, Set<String> steps) {
     return decided.stepKey() == null || steps.contains(decided.stepKey());
   }
 
   private static FlawView view(
       long entryId,
       Flaw flaw,
-      Looked look,
-      List<Decided> about,
-      List<Looked> looks,
+      Inspection look,
+      List<Disposition> about,
+      List<Inspection> looks,
       Run run,
-      Practice practice) {
+      ShopDefaults practice) {
     Optional<Run.Found> found = run.find(look.stepKey());
     if (found.isEmpty()) {
       return new FlawView(
           entryId, flaw, look.stepKey(), "", -1, List.of(), about, FlawView.State.LOST);
     }
     Run.Found at = found.get();
-    List<Travel.At> places = Travel.of(run, practice, at.part(), at.stage(), flaw.spot());
+    List<FlawTracker.At> places = FlawTracker.of(run, practice, at.part(), at.stage(), flaw.spot());
     return new FlawView(
         entryId,
         flaw,
@@ -132,10 +132,10 @@ class Flaws {
   }
 
   /** Whether it lies in the bars at the end of the outermost Run it has come to. */
-  private static boolean isAtTheEnd(List<Travel.At> places, Run run) {
+  private static boolean isAtTheEnd(List<FlawTracker.At> places, Run run) {
     String outermost =
         places.stream()
-            .map(Travel.At::part)
+            .map(FlawTracker.At::part)
             .min(Comparator.comparingInt(String::length))
             .orElse("");
     int end = run.at(outermost).orElseThrow().stages().size() - 1;
@@ -144,13 +144,17 @@ class Flaws {
   }
 
   private static FlawView.State state(
-      Looked look, List<Decided> about, List<Looked> looks, List<Travel.At> places, Run run) {
+      Inspection look,
+      List<Disposition> about,
+      List<Inspection> looks,
+      List<FlawTracker.At> places,
+      Run run) {
     if (!isAtTheEnd(places, run)) {
-      return places.stream().anyMatch(Travel.At::aside)
+      return places.stream().anyMatch(FlawTracker.At::aside)
           ? FlawView.State.ASIDE
           : FlawView.State.GONE;
     }
-    Optional<Decided> reweld =
+    Optional<Disposition> reweld =
         about.stream().filter(d -> d.decision() == Decision.REWELD).reduce((_, last) -> last);
     if (reweld.isPresent()) {
       boolean heldSince =

@@ -1,6 +1,5 @@
 package app.geminal.server.billet;
 
-import app.geminal.check.BadValue;
 import app.geminal.layup.Turn;
 import app.geminal.operation.Blade;
 import app.geminal.operation.Cut;
@@ -29,9 +28,10 @@ import app.geminal.server.stored.Names;
 import app.geminal.server.stored.Out;
 import app.geminal.shop.Tool;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
+import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
 import app.geminal.weld.Method;
-import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.Tack;
 
 /**
@@ -39,7 +39,7 @@ import app.geminal.weld.Tack;
  * figure is where an earlier release did not store it stands beside it.
  */
 final class OperationDocument {
-  private static final Names<OxygenSchool> SCHOOLS = Names.of(OxygenSchool.class);
+  private static final Names<AtmosphereProtection> SCHOOLS = Names.of(AtmosphereProtection.class);
   private static final Names<Tack> TACKS = Names.of(Tack.class);
   private static final Names<Jacket> JACKETS = Names.of(Jacket.class);
   private static final Names<Tool> TOOLS = Names.of(Tool.class);
@@ -121,7 +121,8 @@ final class OperationDocument {
               in.number("faceGrindMm", 0));
       case "blade" -> blade(in);
       default ->
-          throw new BadValue("kind", Text.of("The step “%s” is not known to this release.", kind));
+          throw new InvalidValue(
+              "kind", Text.of("The step “%s” is not known to this release.", kind));
     };
   }
 

@@ -4,8 +4,6 @@ import app.geminal.bar.Bars;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.layup.Stack;
 import app.geminal.notation.Outline;
 import app.geminal.notation.Shorthand;
@@ -16,7 +14,9 @@ import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.security.Principal;
 import java.util.List;
 import java.util.Objects;
@@ -87,7 +87,7 @@ class PlanController {
   RunView run(@RequestBody RunBody body, Principal who) {
     long billet = Objects.requireNonNullElse(body.billetId(), 0L);
     Plan plan = Require.present("plan", body.plan());
-    return BadValue.within("plan", () -> runs.of(plan, billet, who));
+    return InvalidValue.within("plan", () -> runs.of(plan, billet, who));
   }
 
   /** Reads shorthand. */
@@ -108,9 +108,9 @@ class PlanController {
     Plan plan = Require.present("plan", body.plan());
     String words = Require.text("words", body.words(), 500);
     int after = Require.count("after", body.after(), 0, plan.steps().size());
-    Practice practice = shops.practice();
+    ShopDefaults practice = shops.practice();
     List<Stage> stages =
-        BadValue.within("plan", () -> Run.of(plan, shelf.steels(), practice)).stages();
+        InvalidValue.within("plan", () -> Run.of(plan, shelf.steels(), practice)).stages();
     Bars bars = stages.get(Math.min(after, stages.size() - 1)).bars();
     Operation operation =
         Suggestion.of(words, bars, practice)

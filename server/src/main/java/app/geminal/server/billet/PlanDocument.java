@@ -4,7 +4,7 @@ import app.geminal.billet.Origin;
 import app.geminal.billet.Part;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Step;
-import app.geminal.billet.Wanted;
+import app.geminal.billet.WantedPieces;
 import app.geminal.layup.Coating;
 import app.geminal.layup.Laid;
 import app.geminal.layup.PartBar;
@@ -125,8 +125,8 @@ final class PlanDocument {
         .text("stepKey", origin.stepKey());
   }
 
-  private static Wanted wanted(In in) {
-    return new Wanted(
+  private static WantedPieces wanted(In in) {
+    return new WantedPieces(
         in.text("name"),
         in.whole("count"),
         in.number("lengthMm"),
@@ -134,7 +134,7 @@ final class PlanDocument {
         in.number("heightMm"));
   }
 
-  private static Out wanted(Wanted w) {
+  private static Out wanted(WantedPieces w) {
     return new Out()
         .text("name", w.name())
         .whole("count", w.count())

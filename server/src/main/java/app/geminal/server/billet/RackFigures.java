@@ -3,8 +3,8 @@ package app.geminal.server.billet;
 import app.geminal.billet.Origin;
 import app.geminal.billet.Run;
 import app.geminal.finding.Checks;
-import app.geminal.finding.Known;
 import app.geminal.finding.Severity;
+import app.geminal.finding.ShopKnowledge;
 import app.geminal.server.shop.Kept;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
@@ -92,7 +92,7 @@ class RackFigures {
     Run run = Run.of(billet.plan(), steels, shop.practice());
     int now = Math.min(reached, run.stages().size() - 1);
     // Whether something was welded here before makes no finding of the strongest kind.
-    Known known = new Known(Set.of(), false, free);
+    ShopKnowledge known = new ShopKnowledge(Set.of(), false, free);
     return new Figures(
         now,
         StageView.of(run, now, steels, shop),

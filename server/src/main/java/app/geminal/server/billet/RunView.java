@@ -1,7 +1,7 @@
 package app.geminal.server.billet;
 
+import app.geminal.billet.PlanStop;
 import app.geminal.billet.Run;
-import app.geminal.billet.Stop;
 import app.geminal.finding.Alert;
 import app.geminal.finding.Finding;
 import app.geminal.finding.PlanAlerts;
@@ -58,7 +58,7 @@ record RunView(
    * @param remedy what to do about it
    */
   record StopView(int step, String field, String reason, String remedy) {
-    static StopView of(Stop stop) {
+    static StopView of(PlanStop stop) {
       return new StopView(
           stop.step(), stop.why().field(), stop.why().reason(), stop.why().remedy());
     }

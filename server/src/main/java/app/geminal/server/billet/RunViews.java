@@ -3,8 +3,8 @@ package app.geminal.server.billet;
 import app.geminal.billet.Origin;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.finding.Known;
 import app.geminal.finding.PlanAlerts;
+import app.geminal.finding.ShopKnowledge;
 import app.geminal.notation.Shorthand;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.book.BookService;
@@ -59,10 +59,10 @@ class RunViews {
     Shop shop = shops.shop();
     Steels steels = shelf.steels();
     String line = Shorthand.format(plan, accounts.units(who.getName()).system(), shop.practice());
-    Set<Known.Welded> welded = book.welded();
+    Set<ShopKnowledge.Welded> welded = book.welded();
     Map<Origin, Integer> free = aside.free(origins(plan), billetId);
     Run run = Run.of(plan, steels, shop.practice());
-    Known known = new Known(welded, !welded.isEmpty(), free);
+    ShopKnowledge known = new ShopKnowledge(welded, !welded.isEmpty(), free);
     return RunView.of(
         run,
         line,

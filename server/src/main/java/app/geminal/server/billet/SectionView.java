@@ -1,8 +1,8 @@
 package app.geminal.server.billet;
 
-import app.geminal.bar.Beside;
+import app.geminal.bar.OneOnAnother;
 import app.geminal.bar.Section;
-import app.geminal.bar.Upon;
+import app.geminal.bar.SideBySide;
 import app.geminal.layers.Layer;
 import app.geminal.layers.LayerSequence;
 import java.util.List;
@@ -44,8 +44,8 @@ record SectionView(
 
   static SectionView of(Section section) {
     return switch (section) {
-      case Beside beside -> of(Lie.BESIDE, section, null, beside.members());
-      case Upon upon -> of(Lie.UPON, section, null, upon.members());
+      case SideBySide beside -> of(Lie.BESIDE, section, null, beside.members());
+      case OneOnAnother upon -> of(Lie.UPON, section, null, upon.members());
       default -> flat(section);
     };
   }

@@ -1,6 +1,6 @@
 package app.geminal.server.billet;
 
-import app.geminal.billet.Leaving;
+import app.geminal.billet.LeavingBars;
 import app.geminal.billet.Origin;
 import app.geminal.billet.Part;
 import app.geminal.billet.Plan;
@@ -9,7 +9,7 @@ import app.geminal.server.problem.NotThere;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stored.StoredRow;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steels;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
@@ -38,22 +38,24 @@ class SetAsideBars {
   }
 
   /** Bars that wait: where they come from, what they are, how many are still free. */
-  record Waiting(long billetId, String billet, Leaving leaving, int free) {}
+  record Waiting(long billetId, String billet, LeavingBars leaving, int free) {}
 
   /** All bars that wait, in the order of their billets. */
   @Transactional(readOnly = true)
   List<Waiting> all() {
     Steels steels = shelf.steels();
-    Practice practice = shops.practice();
+    ShopDefaults practice = shops.practice();
     List<Billet> onRack = billets.onRack();
     Map<Place, Integer> taken = taken(onRack, 0, steels, practice);
     List<Waiting> waiting = new ArrayList<>();
     for (Billet billet : onRack) {
-      List<Leaving> leavings =
-          StoredRow.<List<Leaving>, RuntimeException>of(
-                  "billet", billet.id(), () -> Leaving.of(Run.of(billet.plan(), steels, practice)))
+      List<LeavingBars> leavings =
+          StoredRow.<List<LeavingBars>, RuntimeException>of(
+                  "billet",
+                  billet.id(),
+                  () -> LeavingBars.of(Run.of(billet.plan(), steels, practice)))
               .orElse(List.of());
-      for (Leaving leaving : leavings) {
+      for (LeavingBars leaving : leavings) {
         int used = taken.getOrDefault(new Place(billet.id(), leaving.stepKey()), 0);
         waiting.add(
             new Waiting(
@@ -80,14 +82,14 @@ class SetAsideBars {
       return Map.of();
     }
     Steels steels = shelf.steels();
-    Practice practice = shops.practice();
+    ShopDefaults practice = shops.practice();
     Map<Place, Integer> taken = taken(billets.onRack(), butForBillet, steels, practice);
     Map<Origin, Integer> free = new HashMap<>();
     for (Origin origin : origins) {
       int there =
           billets
               .find(origin.billetId())
-              .map(b -> Leaving.of(Run.of(b.plan(), steels, practice)))
+              .map(b -> LeavingBars.of(Run.of(b.plan(), steels, practice)))
               .stream()
               .flatMap(List::stream)
               .filter(l -> l.stepKey().equals(origin.stepKey()))
@@ -102,7 +104,7 @@ class SetAsideBars {
   private record Place(long billetId, String stepKey) {}
 
   private Map<Place, Integer> taken(
-      List<Billet> billets, long butFor, Steels steels, Practice practice) {
+      List<Billet> billets, long butFor, Steels steels, ShopDefaults practice) {
     Map<Place, Integer> taken = new HashMap<>();
     for (Billet billet : billets) {
       if (billet.id() != butFor) {
@@ -114,7 +116,7 @@ class SetAsideBars {
   }
 
   /** What a billet takes from others; worked out once for a version of it. */
-  private Map<Place, Integer> claims(Billet billet, Steels steels, Practice practice) {
+  private Map<Place, Integer> claims(Billet billet, Steels steels, ShopDefaults practice) {
     return claims.get(
         new Asked(billet.id(), billet.version(), steels, practice),
         _ -> {
@@ -125,10 +127,10 @@ class SetAsideBars {
   }
 
   /** Steels are the same object until one of them changes. */
-  private record Asked(long billetId, int version, Steels steels, Practice practice) {}
+  private record Asked(long billetId, int version, Steels steels, ShopDefaults practice) {}
 
   private static void claim(
-      List<Part> parts, Steels steels, Practice practice, Map<Place, Integer> taken) {
+      List<Part> parts, Steels steels, ShopDefaults practice, Map<Place, Integer> taken) {
     for (Part part : parts) {
       Origin origin = part.origin();
       if (origin == null) {

@@ -2,8 +2,6 @@ package app.geminal.server.billet;
 
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.shop.ShopKeeper;
@@ -16,6 +14,8 @@ import app.geminal.steel.Steels;
 import app.geminal.stock.CutList;
 import app.geminal.stock.Need;
 import app.geminal.stock.StockBar;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -95,7 +95,7 @@ class SizingController {
   SmallestView smallest(@RequestBody PlanBody body) {
     Plan plan = Require.present("plan", body.plan());
     if (plan.wanted().isEmpty()) {
-      throw new BadValue("plan/wanted", "Enter the finished pieces first.");
+      throw new InvalidValue("plan/wanted", "Enter the finished pieces first.");
     }
     return switch (Backwards.smallest(plan, shelf.steels(), shops.practice())) {
       case Backwards.Sized sized -> new SmallestView(true, sized.plan(), sized.margin());

@@ -2,21 +2,21 @@ package app.geminal.server.billet;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
-import app.geminal.billet.CountWords;
+import app.geminal.billet.CountExplanation;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
 import app.geminal.billet.Step;
 import app.geminal.forging.StopLadder;
-import app.geminal.measured.Difference;
-import app.geminal.measured.Measured;
-import app.geminal.measured.SawnInto;
+import app.geminal.measurement.Measurement;
+import app.geminal.measurement.MeasurementDifference;
+import app.geminal.measurement.PieceYield;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Draw;
 import app.geminal.operation.Fit;
 import app.geminal.operation.Heated;
 import app.geminal.operation.SetWeld;
-import app.geminal.shop.Practice;
 import app.geminal.shop.Shop;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steels;
 import java.util.ArrayList;
 import java.util.List;
@@ -103,16 +103,18 @@ record StageView(
   record PlannedView(
       double widthMm, double heightMm, double lengthMm, double massKg, List<String> words) {
     static PlannedView of(Stage stage, Bars planned, Steels steels, Shop shop) {
-      Practice practice = shop.practice();
+      ShopDefaults practice = shop.practice();
       Bars real = stage.bars();
-      Measured measured = stage.step().map(Step::measured).orElse(null);
+      Measurement measured = stage.step().map(Step::measured).orElse(null);
       List<String> words = new ArrayList<>();
-      words.addAll(Difference.of(planned, real).words(planned, real, scaleMm(stage, practice)));
+      words.addAll(
+          MeasurementDifference.of(planned, real).words(planned, real, scaleMm(stage, practice)));
       if (measured != null && measured.massKg() != null && measured.lengthMm() != null) {
-        words.add(Difference.scales(measured.massKg(), real.times(1).amount().massKg(steels)));
+        words.add(
+            MeasurementDifference.scales(measured.massKg(), real.times(1).amount().massKg(steels)));
       }
       if (real.form() != Form.BLADE && real.count() == 1) {
-        words.add(SawnInto.words(real, practice.kerfMm(), shop.limits().shortestPieceMm()));
+        words.add(PieceYield.words(real, practice.kerfMm(), shop.limits().shortestPieceMm()));
       }
       return new PlannedView(
           planned.widthMm(),
@@ -122,7 +124,7 @@ record StageView(
           words);
     }
 
-    private static double scaleMm(Stage stage, Practice practice) {
+    private static double scaleMm(Stage stage, ShopDefaults practice) {
       return switch (stage.step().orElseThrow().operation()) {
         case SetWeld weld -> weld.skinMm(practice);
         case Heated heated -> heated.skinMm(practice);
@@ -154,7 +156,7 @@ record StageView(
         stage.joined().massKg(steels),
         stage.aside().map(b -> AsideView.of(b, steels)).orElse(null),
         stage.fits(),
-        CountWords.of(run, index),
+        CountExplanation.of(run, index),
         before.flatMap(b -> marks(stage, b)).orElse(null),
         before.flatMap(b -> stops(stage, b, shop)).orElse(null),
         stage.planned().map(p -> PlannedView.of(stage, p, steels, shop)).orElse(null));

@@ -5,10 +5,10 @@ import app.geminal.server.account.Rank;
 import app.geminal.server.book.BookService;
 import app.geminal.server.book.WeldView;
 import app.geminal.server.stored.Once;
-import app.geminal.weld.HowMade;
-import app.geminal.weld.MadeWeld;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.AtmosphereProtection;
+import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
+import app.geminal.weld.WeldRecord;
 import io.swagger.v3.oas.annotations.Operation;
 import java.security.Principal;
 import java.time.Clock;
@@ -53,10 +53,10 @@ class WeldController {
       String stepKey,
       @Nullable Instant madeAt,
       double temperatureC,
-      OxygenSchool school,
+      AtmosphereProtection school,
       WeldOutcome outcome,
       @Nullable String note,
-      @Nullable HowMade how) {}
+      @Nullable WeldConditions how) {}
 
   /** Logs a weld of a billet. */
   @Operation(operationId = "logWeld")
@@ -74,8 +74,8 @@ class WeldController {
   }
 
   private WeldView log(long id, NewWeld body, Principal who) {
-    MadeWeld weld =
-        new MadeWeld(
+    WeldRecord weld =
+        new WeldRecord(
             body.stepKey(),
             Objects.requireNonNullElseGet(body.madeAt(), clock::instant),
             body.temperatureC(),
@@ -86,7 +86,7 @@ class WeldController {
         id,
         billets.get(id).plan(),
         weld,
-        Objects.requireNonNullElse(body.how(), HowMade.UNKNOWN),
+        Objects.requireNonNullElse(body.how(), WeldConditions.UNKNOWN),
         who.getName());
   }
 }

@@ -3,10 +3,10 @@ package app.geminal.server.book;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
 import app.geminal.text.Message;
-import app.geminal.weld.HowMade;
-import app.geminal.weld.MadeWeld;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.AtmosphereProtection;
+import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
+import app.geminal.weld.WeldRecord;
 import io.swagger.v3.oas.annotations.Operation;
 import java.security.Principal;
 import java.time.Instant;
@@ -40,13 +40,15 @@ class BookController {
    * @param school a way to keep air from the joint
    * @param caution what can hurt, and what to do about it
    */
-  record SchoolView(OxygenSchool school, Message caution) {}
+  record SchoolView(AtmosphereProtection school, Message caution) {}
 
   /** The ways to keep air from a joint, and their cautions. */
   @Operation(operationId = "listProtections")
   @GetMapping("/api/v1/schools")
   List<SchoolView> schools() {
-    return Arrays.stream(OxygenSchool.values()).map(s -> new SchoolView(s, s.caution())).toList();
+    return Arrays.stream(AtmosphereProtection.values())
+        .map(s -> new SchoolView(s, s.caution()))
+        .toList();
   }
 
   /**
@@ -94,25 +96,25 @@ class BookController {
       int version,
       Instant madeAt,
       double temperatureC,
-      OxygenSchool school,
+      AtmosphereProtection school,
       WeldOutcome outcome,
       @Nullable String note,
-      @Nullable HowMade how) {}
+      @Nullable WeldConditions how) {}
 
   /** Changes a weld in the Book. */
   @Operation(operationId = "changeWeld")
   @PutMapping("/api/v1/welds/{id}")
   WeldView change(@PathVariable long id, @RequestBody ChangedWeld body, Principal who) {
     WeldView was = book.weld(id);
-    MadeWeld weld =
-        new MadeWeld(
+    WeldRecord weld =
+        new WeldRecord(
             was.stepKey(),
             body.madeAt(),
             body.temperatureC(),
             body.school(),
             body.outcome(),
             Objects.requireNonNullElse(body.note(), ""));
-    HowMade how = Objects.requireNonNullElse(body.how(), was.how());
+    WeldConditions how = Objects.requireNonNullElse(body.how(), was.how());
     return book.change(
         id, body.version(), weld, how.of(was.how().joints(), was.how().later()), who.getName());
   }

@@ -3,15 +3,15 @@ package app.geminal.server.book;
 import static app.geminal.server.book.HowDocument.HOW;
 import static app.geminal.server.stored.Document.FIRST_FORMAT;
 
-import app.geminal.finding.Known;
-import app.geminal.fire.SchoolCost;
+import app.geminal.finding.ShopKnowledge;
+import app.geminal.heatplan.ProtectionCost;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
 import app.geminal.server.stored.Unreadable;
-import app.geminal.weld.HowMade;
-import app.geminal.weld.MadeWeld;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.AtmosphereProtection;
+import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
+import app.geminal.weld.WeldRecord;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.List;
@@ -48,7 +48,7 @@ class BookRepository extends LineRepository<WeldView> {
               row.getString("step_title"),
               row.getObject("made_at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
               row.getDouble("temperature_c"),
-              OxygenSchool.valueOf(row.getString("school")),
+              AtmosphereProtection.valueOf(row.getString("school")),
               WeldOutcome.valueOf(row.getString("outcome")),
               row.getString("note"),
               how(row.getString("how")),
@@ -63,8 +63,8 @@ class BookRepository extends LineRepository<WeldView> {
     this.jdbc = jdbc;
   }
 
-  private static HowMade how(@Nullable String document) {
-    return document == null ? HowMade.UNKNOWN : HOW.read(document, FIRST_FORMAT);
+  private static WeldConditions how(@Nullable String document) {
+    return document == null ? WeldConditions.UNKNOWN : HOW.read(document, FIRST_FORMAT);
   }
 
   List<WeldView> all() {
@@ -94,8 +94,8 @@ class BookRepository extends LineRepository<WeldView> {
   long add(
       long billetId,
       String stepTitle,
-      MadeWeld weld,
-      HowMade how,
+      WeldRecord weld,
+      WeldConditions how,
       Set<String> steels,
       long madeBy) {
     GeneratedKeyHolder key = new GeneratedKeyHolder();
@@ -121,7 +121,7 @@ class BookRepository extends LineRepository<WeldView> {
     return Objects.requireNonNull(key.getKey()).longValue();
   }
 
-  Set<Known.Welded> welded() {
+  Set<ShopKnowledge.Welded> welded() {
     return jdbc
         .sql(
             """
@@ -129,16 +129,16 @@ class BookRepository extends LineRepository<WeldView> {
             WHERE outcome = 'HELD' AND NOT struck AND steels <> ''
             """)
         .query((row, n) ->
-            new Known.Welded(
+            new ShopKnowledge.Welded(
                 Set.of(row.getString("steels").split(",", -1)),
-                OxygenSchool.valueOf(row.getString("school"))))
+                AtmosphereProtection.valueOf(row.getString("school"))))
         .list()
         .stream()
         .collect(Collectors.toSet());
   }
 
   /** Writes over the version the change was based on; false when it is another by now. */
-  boolean replace(long id, int version, MadeWeld weld, HowMade how) {
+  boolean replace(long id, int version, WeldRecord weld, WeldConditions how) {
     String document =
         jdbc.sql("SELECT how FROM weld WHERE id = :id AND version = :version AND how IS NOT NULL")
             .param("id", id)
@@ -188,7 +188,7 @@ class BookRepository extends LineRepository<WeldView> {
         .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
   }
 
-  Map<OxygenSchool, SchoolCost.Told> bySchool() {
+  Map<AtmosphereProtection, ProtectionCost.MethodRecord> bySchool() {
     return jdbc
         .sql(
             """
@@ -197,8 +197,8 @@ class BookRepository extends LineRepository<WeldView> {
             """)
         .query((row, n) ->
             Map.entry(
-                OxygenSchool.valueOf(row.getString("school")),
-                new SchoolCost.Told(row.getInt("made"), row.getInt("held"))))
+                AtmosphereProtection.valueOf(row.getString("school")),
+                new ProtectionCost.MethodRecord(row.getInt("made"), row.getInt("held"))))
         .list()
         .stream()
         .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));

@@ -2,12 +2,11 @@ package app.geminal.server.book;
 
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.check.BadValue;
 import app.geminal.evidence.HoldModel;
-import app.geminal.evidence.Past;
-import app.geminal.evidence.Sayings;
-import app.geminal.finding.Known;
-import app.geminal.fire.SchoolCost;
+import app.geminal.evidence.RecordNotes;
+import app.geminal.evidence.WeldObservation;
+import app.geminal.finding.ShopKnowledge;
+import app.geminal.heatplan.ProtectionCost;
 import app.geminal.operation.SetWeld;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.paging.Cursor;
@@ -16,12 +15,13 @@ import app.geminal.server.problem.NotThere;
 import app.geminal.server.problem.Stale;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
+import app.geminal.validation.InvalidValue;
+import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.HoldChance;
-import app.geminal.weld.HowMade;
-import app.geminal.weld.MadeWeld;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
+import app.geminal.weld.WeldRecord;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
@@ -45,7 +45,7 @@ public class BookService {
   private record Counted(String state, Map<String, String> sayings) {}
 
   /** The welds by billet when it stood like that. */
-  private record Sorted(String state, Map<Long, List<MadeWeld>> byBillet) {}
+  private record Sorted(String state, Map<Long, List<WeldRecord>> byBillet) {}
 
   private volatile Sorted sorted = new Sorted("", Map.of());
   private volatile Counted counted = new Counted("", Map.of());
@@ -101,13 +101,13 @@ public class BookService {
 
   /** A weld as the shop usually makes it. */
   @Transactional(readOnly = true)
-  public Past usual() {
-    Practice practice = shops.practice();
-    return new Past(
+  public WeldObservation usual() {
+    ShopDefaults practice = shops.practice();
+    return new WeldObservation(
         Set.of(),
         practice.school(),
         practice.weldTemperatureC(),
-        HowMade.UNKNOWN.of(USUAL_JOINTS, true),
+        WeldConditions.UNKNOWN.of(USUAL_JOINTS, true),
         "",
         WeldOutcome.SUSPECT,
         List.of());
@@ -122,7 +122,7 @@ public class BookService {
     String state = welds.state();
     Counted last = counted;
     if (!last.state().equals(state)) {
-      last = new Counted(state, Sayings.of(past()));
+      last = new Counted(state, RecordNotes.of(past()));
       counted = last;
     }
     return last.sayings();
@@ -131,22 +131,22 @@ public class BookService {
   /**
    * The weld of a step as it would be made, for foretelling it.
    *
-   * @throws BadValue when the plan has no such weld that it can reach
+   * @throws InvalidValue when the plan has no such weld that it can reach
    */
   @Transactional(readOnly = true)
-  public Past planned(Plan plan, String path) {
+  public WeldObservation planned(Plan plan, String path) {
     SetWeld weld =
         plan.setWelds().stream()
             .filter(p -> p.path().equals(path))
             .map(p -> (SetWeld) p.step().operation())
             .findFirst()
-            .orElseThrow(() -> new BadValue("step", "The plan has no set weld of this key."));
+            .orElseThrow(() -> new InvalidValue("step", "The plan has no set weld of this key."));
     Joining joining = joining(plan, path);
-    return new Past(
+    return new WeldObservation(
         joining.steels(),
         weld.school(),
         weld.temperatureC(),
-        joining.known(HowMade.UNKNOWN),
+        joining.known(WeldConditions.UNKNOWN),
         "",
         WeldOutcome.SUSPECT,
         List.of());
@@ -154,7 +154,7 @@ public class BookService {
 
   /** All welds as the evidence reads them. */
   @Transactional(readOnly = true)
-  public List<Past> past() {
+  public List<WeldObservation> past() {
     Map<Long, Set<String>> steels = welds.steels();
     return LookedAt.past(welds.all(), entries.looks(), steels);
   }
@@ -170,7 +170,7 @@ public class BookService {
    * read anew only when something was written in the Book since.
    */
   @Transactional(readOnly = true)
-  public Map<Long, List<MadeWeld>> weldsByBillet() {
+  public Map<Long, List<WeldRecord>> weldsByBillet() {
     String state = welds.state();
     Sorted last = sorted;
     if (!last.state().equals(state)) {
@@ -191,13 +191,14 @@ public class BookService {
    * Writes a weld into the Book.
    *
    * @param plan the billet's plan, which must have the step
-   * @throws BadValue when the step is no set weld of the plan, or the weld was made in the future
+   * @throws InvalidValue when the step is no set weld of the plan, or the weld was made in the
+   *     future
    */
   @Transactional
-  public WeldView log(long billetId, Plan plan, MadeWeld weld, HowMade how, String login) {
+  public WeldView log(long billetId, Plan plan, WeldRecord weld, WeldConditions how, String login) {
     Dates.require("madeAt", weld.madeAt());
     if (weld.madeAt().isAfter(clock.instant().plus(AHEAD))) {
-      throw new BadValue("madeAt", "This date is in the future. Log a weld after it was made.");
+      throw new InvalidValue("madeAt", "This date is in the future. Log a weld after it was made.");
     }
     String title = title(plan, weld.stepKey());
     Joining joining = joining(plan, weld.stepKey());
@@ -218,8 +219,8 @@ public class BookService {
       long billetId,
       Plan plan,
       String title,
-      MadeWeld weld,
-      HowMade how,
+      WeldRecord weld,
+      WeldConditions how,
       String login,
       long session,
       String entry) {
@@ -244,7 +245,7 @@ public class BookService {
 
   /** Welds by each way of keeping oxygen out; suspect ones are not decided yet. */
   @Transactional(readOnly = true)
-  public Map<OxygenSchool, SchoolCost.Told> bySchool() {
+  public Map<AtmosphereProtection, ProtectionCost.MethodRecord> bySchool() {
     return welds.bySchool();
   }
 
@@ -259,13 +260,13 @@ public class BookService {
 
   /** Combinations of steels and school that held at least once. */
   @Transactional(readOnly = true)
-  public Set<Known.Welded> welded() {
+  public Set<ShopKnowledge.Welded> welded() {
     return welds.welded();
   }
 
   private static String title(Plan plan, String path) {
     if (plan.setWelds().stream().noneMatch(p -> p.path().equals(path))) {
-      throw new BadValue("stepKey", "The plan has no set weld of this key.");
+      throw new InvalidValue("stepKey", "The plan has no set weld of this key.");
     }
     return StepTitles.of(plan, path);
   }
@@ -285,11 +286,11 @@ public class BookService {
    * @throws Stale when another version is stored by now
    */
   @Transactional
-  public WeldView change(long id, int version, MadeWeld weld, HowMade how, String login) {
+  public WeldView change(long id, int version, WeldRecord weld, WeldConditions how, String login) {
     WeldView was = weld(id);
     Dates.require("madeAt", weld.madeAt());
     if (weld.madeAt().isAfter(clock.instant().plus(AHEAD))) {
-      throw new BadValue("madeAt", "This date is in the future. Log a weld after it was made.");
+      throw new InvalidValue("madeAt", "This date is in the future. Log a weld after it was made.");
     }
     if (!welds.replace(id, version, weld, how)) {
       throw new Stale("This weld", was.version());

@@ -1,6 +1,6 @@
 package app.geminal.server.book;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 import java.time.Instant;
 
 /** Dates the Book takes. */
@@ -12,11 +12,11 @@ final class Dates {
   /**
    * A date that can be meant and stored.
    *
-   * @throws BadValue for one before 1900
+   * @throws InvalidValue for one before 1900
    */
   static void require(String field, Instant at) {
     if (at.isBefore(EARLIEST)) {
-      throw new BadValue(field, "This date is before 1900. Check the year.");
+      throw new InvalidValue(field, "This date is before 1900. Check the year.");
     }
   }
 }

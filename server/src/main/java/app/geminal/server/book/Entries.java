@@ -1,13 +1,13 @@
 package app.geminal.server.book;
 
 import app.geminal.billet.Plan;
-import app.geminal.check.BadValue;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.problem.Stale;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -75,7 +75,7 @@ public class Entries {
    * Writes an entry.
    *
    * @param plan the billet's, which must have the step, if one is named
-   * @throws BadValue when the plan has no such step, or it is still to come
+   * @throws InvalidValue when the plan has no such step, or it is still to come
    */
   @Transactional
   public EntryView add(long billetId, Plan plan, Written says, String login) {
@@ -97,7 +97,7 @@ public class Entries {
     requirePast(says);
     EntryView was = get(id);
     if (was.kind() != says.kind() || !Objects.equals(was.stepKey(), says.stepKey())) {
-      throw new BadValue("says", "An entry keeps its kind and its step. Delete it instead.");
+      throw new InvalidValue("says", "An entry keeps its kind and its step. Delete it instead.");
     }
     if (!entries.replace(id, version, says)) {
       throw new Stale("This entry", was.version());
@@ -109,7 +109,7 @@ public class Entries {
   private void requirePast(Written says) {
     Dates.require("at", says.at());
     if (says.at().isAfter(clock.instant().plus(AHEAD))) {
-      throw new BadValue("at", "This date is in the future. Log it after it was done.");
+      throw new InvalidValue("at", "This date is in the future. Log it after it was done.");
     }
   }
 
@@ -130,17 +130,17 @@ public class Entries {
   /**
    * Adds a photograph to an entry.
    *
-   * @throws BadValue when the entry, or the shop, has enough
+   * @throws InvalidValue when the entry, or the shop, has enough
    */
   @Transactional
   EntryView addPhoto(long entryId, Photo photo, String login) {
     entries.lock(entryId);
     get(entryId);
     if (entries.photos(entryId) >= MOST_PHOTOS) {
-      throw new BadValue("photo", Text.of("An entry can have %d photos.", MOST_PHOTOS));
+      throw new InvalidValue("photo", Text.of("An entry can have %d photos.", MOST_PHOTOS));
     }
     if (entries.photoBytes() + photo.jpeg().length > mostPhotoBytes) {
-      throw new BadValue(
+      throw new InvalidValue(
           "photo",
           Text.of(
               "The shop's photos have reached %d MB. Delete some, or raise geminal.most-photos.",

@@ -1,11 +1,11 @@
 package app.geminal.server.book;
 
-import app.geminal.check.Require;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
 import app.geminal.server.turn.Turns;
+import app.geminal.validation.Require;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;

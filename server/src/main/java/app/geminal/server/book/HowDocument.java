@@ -3,18 +3,18 @@ package app.geminal.server.book;
 import app.geminal.server.stored.Document;
 import app.geminal.server.stored.In;
 import app.geminal.server.stored.Out;
-import app.geminal.weld.HowMade;
+import app.geminal.weld.WeldConditions;
 import java.util.List;
 
 /** How a weld was made, as it is stored; what nobody knows is left out. */
 final class HowDocument {
-  static final Document<HowMade> HOW =
+  static final Document<WeldConditions> HOW =
       new Document<>("weld", List.of(), HowDocument::how, HowDocument::how);
 
   private HowDocument() {}
 
-  static HowMade how(In in) {
-    return new HowMade(
+  static WeldConditions how(In in) {
+    return new WeldConditions(
         in.numberOrNull("floorC"),
         in.numberOrNull("ceilingC"),
         in.numberOrNull("soakMin"),
@@ -24,11 +24,11 @@ final class HowDocument {
         in.wholeOrNull("heats"),
         in.numberOrNull("forceKn"),
         in.numberOrNull("reduction"),
-        in.whole("joints", HowMade.UNKNOWN.joints()),
+        in.whole("joints", WeldConditions.UNKNOWN.joints()),
         in.is("later", false));
   }
 
-  static Out how(HowMade how) {
+  static Out how(WeldConditions how) {
     return new Out()
         .number("floorC", how.floorC())
         .number("ceilingC", how.ceilingC())

@@ -4,7 +4,7 @@ import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
 import app.geminal.steel.Steels;
 import app.geminal.steel.WeldWindow;
-import app.geminal.weld.HowMade;
+import app.geminal.weld.WeldConditions;
 import java.util.Optional;
 import java.util.Set;
 
@@ -32,8 +32,8 @@ record Joining(Set<String> steels, int joints, boolean later, Optional<WeldWindo
   }
 
   /** How a weld was made, with what the plan knows of it where nobody said otherwise. */
-  HowMade known(HowMade said) {
-    return new HowMade(
+  WeldConditions known(WeldConditions said) {
+    return new WeldConditions(
         said.floorC() == null ? window.map(WeldWindow::fromC).orElse(null) : said.floorC(),
         said.ceilingC() == null ? window.map(WeldWindow::toC).orElse(null) : said.ceilingC(),
         said.soakMin(),

@@ -1,7 +1,7 @@
 package app.geminal.server.book;
 
-import app.geminal.check.BadValue;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
 
 /**
  * What a JPEG says before it is decoded. A progressive one is held whole by the decoder, and one
@@ -21,7 +21,7 @@ final class JpegMarkers {
   /**
    * Looks through a file; one that is no JPEG is left to others.
    *
-   * @throws BadValue for a JPEG that no camera makes
+   * @throws InvalidValue for a JPEG that no camera makes
    */
   static void requirePhotograph(byte[] file) {
     if (file.length < 4 || at(file, 0) != MARKER || at(file, 1) != START_OF_IMAGE) {
@@ -39,13 +39,13 @@ final class JpegMarkers {
         return;
       }
       if (marker == START_OF_SCAN && ++scans > MOST_SCANS) {
-        throw new BadValue(
+        throw new InvalidValue(
             "photo", "This picture is not a camera JPEG. Save it again in a picture editor.");
       }
       if (marker == PROGRESSIVE && i + 8 < file.length) {
         long pixels = (long) two(file, i + 5) * two(file, i + 7);
         if (pixels > MOST_PROGRESSIVE_PIXELS) {
-          throw new BadValue(
+          throw new InvalidValue(
               "photo",
               Text.of(
                   "This progressive JPEG has %d million pixels. The limit is %d. Save it as a baseline JPEG.",

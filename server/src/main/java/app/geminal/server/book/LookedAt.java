@@ -1,7 +1,7 @@
 package app.geminal.server.book;
 
-import app.geminal.evidence.Past;
-import app.geminal.flaw.Looked;
+import app.geminal.evidence.WeldObservation;
+import app.geminal.flaw.Inspection;
 import app.geminal.weld.WeldOutcome;
 import java.time.Instant;
 import java.util.Comparator;
@@ -18,14 +18,14 @@ import java.util.stream.IntStream;
  * step was welded once more, tells what became of a weld.
  */
 final class LookedAt {
-  private final Map<At, List<Looked>> looks;
+  private final Map<At, List<Inspection>> looks;
   private final Map<At, TreeSet<Instant>> made;
 
   /** A step of a billet. */
   private record At(long billetId, String stepKey) {}
 
   /** A look at a billet. */
-  record Look(long billetId, Looked looked) {}
+  record Look(long billetId, Inspection looked) {}
 
   private LookedAt(List<WeldView> welds, List<Look> looks) {
     this.looks =
@@ -49,24 +49,25 @@ final class LookedAt {
   }
 
   /** The welds as the evidence reads them. */
-  static List<Past> past(List<WeldView> welds, List<Look> looks, Map<Long, Set<String>> steels) {
+  static List<WeldObservation> past(
+      List<WeldView> welds, List<Look> looks, Map<Long, Set<String>> steels) {
     LookedAt at = new LookedAt(welds, looks);
     return welds.stream()
         .map(w -> {
-          Optional<Looked> look = at.look(w);
-          return new Past(
+          Optional<Inspection> look = at.look(w);
+          return new WeldObservation(
               steels.getOrDefault(w.id(), Set.of()),
               w.school(),
               w.temperatureC(),
               w.how(),
               w.madeBy(),
-              look.map(Looked::outcome).orElse(w.outcome()),
+              look.map(Inspection::outcome).orElse(w.outcome()),
               look.map(l -> joints(l, w.how().joints())).orElse(List.of()));
         })
         .toList();
   }
 
-  private static List<WeldOutcome> joints(Looked look, int joints) {
+  private static List<WeldOutcome> joints(Inspection look, int joints) {
     boolean placed = look.flaws().stream().allMatch(f -> f.joint() != null);
     return placed ? IntStream.rangeClosed(1, joints).mapToObj(look::ofJoint).toList() : List.of();
   }
@@ -75,14 +76,14 @@ final class LookedAt {
     return new At(weld.billetId(), weld.stepKey());
   }
 
-  private Optional<Looked> look(WeldView weld) {
-    List<Looked> here = looks.getOrDefault(at(weld), List.of());
+  private Optional<Inspection> look(WeldView weld) {
+    List<Inspection> here = looks.getOrDefault(at(weld), List.of());
     if (here.isEmpty()) {
       return Optional.empty();
     }
     Instant next = made.getOrDefault(at(weld), new TreeSet<>()).higher(weld.madeAt());
     return here.stream()
         .filter(l -> !l.at().isBefore(weld.madeAt()) && (next == null || l.at().isBefore(next)))
-        .max(Comparator.comparing(Looked::at));
+        .max(Comparator.comparing(Inspection::at));
   }
 }

@@ -1,7 +1,7 @@
 package app.geminal.server.book;
 
-import app.geminal.check.BadValue;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -45,7 +45,7 @@ final class Photo {
    * From a file as it was sent. Only every so many pixels of a large picture are ever in memory, so
    * that what is needed does not grow with what is sent.
    *
-   * @throws BadValue when it is no JPEG or PNG, or too large to be a photograph
+   * @throws InvalidValue when it is no JPEG or PNG, or too large to be a photograph
    */
   static Photo of(byte[] file) {
     JpegMarkers.requirePhotograph(file);
@@ -65,7 +65,7 @@ final class Photo {
         reader.dispose();
       }
     } catch (IOException | IndexOutOfBoundsException | IllegalArgumentException e) {
-      if (e instanceof BadValue bad) {
+      if (e instanceof InvalidValue bad) {
         throw bad;
       }
       throw unreadable();
@@ -77,7 +77,7 @@ final class Photo {
     int height = reader.getHeight(0);
     long pixels = (long) width * height;
     if (pixels > MOST_PIXELS || Math.max(width, height) > LONGEST_SENT_PX) {
-      throw new BadValue(
+      throw new InvalidValue(
           "photo",
           Text.of(
               "This picture has %d × %d pixels. The limit is %d million and %,d along a side.",
@@ -89,8 +89,8 @@ final class Photo {
     return reader.read(0, how);
   }
 
-  private static BadValue unreadable() {
-    return new BadValue("photo", "This picture cannot be read. Use JPEG or PNG.");
+  private static InvalidValue unreadable() {
+    return new InvalidValue("photo", "This picture cannot be read. Use JPEG or PNG.");
   }
 
   private static Photo painted(BufferedImage sent, Upright upright) throws IOException {

@@ -3,9 +3,9 @@ package app.geminal.server.book;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Step;
 import app.geminal.billet.StepPath;
-import app.geminal.check.BadValue;
 import app.geminal.operation.Draw;
 import app.geminal.operation.SetWeld;
+import app.geminal.validation.InvalidValue;
 import java.util.List;
 
 /** What a step is called in the Book, which keeps the name when the plan changes. */
@@ -16,7 +16,7 @@ final class StepTitles {
    * "Weld 2, step 5", "Draw 1, step 2" or "Step 3", with the part it belongs to before it.
    *
    * @param path names of the parts it is in, then its key
-   * @throws BadValue when the plan has no such step
+   * @throws InvalidValue when the plan has no such step
    */
   static String of(Plan plan, String path) {
     StepPath step = StepPath.of(path);
@@ -36,6 +36,6 @@ final class StepTitles {
                 : draw ? "Draw " + draws + ", " + nth : "S" + nth.substring(1));
       }
     }
-    throw new BadValue("stepKey", "The plan has no step of this key.");
+    throw new InvalidValue("stepKey", "The plan has no step of this key.");
   }
 }

@@ -4,8 +4,8 @@ import app.geminal.server.stored.Document;
 import app.geminal.server.stored.In;
 import app.geminal.server.stored.Names;
 import app.geminal.server.stored.Out;
-import app.geminal.weld.HowMade;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.AtmosphereProtection;
+import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -18,7 +18,7 @@ final class WasDocument {
   static final Document<EntryView> WAS_ENTRY =
       new Document<>("earlier entry", List.of(), WasDocument::entry, WasDocument::entry);
 
-  private static final Names<OxygenSchool> SCHOOLS = Names.of(OxygenSchool.class);
+  private static final Names<AtmosphereProtection> SCHOOLS = Names.of(AtmosphereProtection.class);
   private static final Names<WeldOutcome> OUTCOMES = Names.of(WeldOutcome.class);
   private static final Names<Written.Kind> KINDS = Names.of(Written.Kind.class);
 
@@ -36,7 +36,7 @@ final class WasDocument {
         in.one("school", SCHOOLS),
         in.one("outcome", OUTCOMES),
         in.text("note", ""),
-        in.in("how", HowDocument::how, HowMade.UNKNOWN),
+        in.in("how", HowDocument::how, WeldConditions.UNKNOWN),
         in.whole("version", 1),
         number(in.wholeOrNull("fireSession")),
         in.text("madeBy", ""));

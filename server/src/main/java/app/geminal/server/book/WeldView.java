@@ -1,9 +1,9 @@
 package app.geminal.server.book;
 
-import app.geminal.weld.HowMade;
-import app.geminal.weld.MadeWeld;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.AtmosphereProtection;
+import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
+import app.geminal.weld.WeldRecord;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
@@ -33,17 +33,17 @@ public record WeldView(
     String stepTitle,
     Instant madeAt,
     double temperatureC,
-    OxygenSchool school,
+    AtmosphereProtection school,
     WeldOutcome outcome,
     String note,
-    HowMade how,
+    WeldConditions how,
     int version,
     @Nullable Long fireSession,
     String madeBy) {
 
   /** The weld as the core knows it. */
-  public MadeWeld made() {
-    return new MadeWeld(stepKey, madeAt, temperatureC, school, outcome, note);
+  public WeldRecord made() {
+    return new WeldRecord(stepKey, madeAt, temperatureC, school, outcome, note);
   }
 
   /** The same weld with what a later look has found of it. */

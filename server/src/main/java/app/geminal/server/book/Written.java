@@ -1,11 +1,11 @@
 package app.geminal.server.book;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
-import app.geminal.flaw.Decided;
-import app.geminal.flaw.Looked;
+import app.geminal.flaw.Disposition;
+import app.geminal.flaw.Inspection;
 import app.geminal.hardening.Treatment;
-import app.geminal.measured.Measured;
+import app.geminal.measurement.Measurement;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.time.Instant;
 import java.util.Objects;
 import java.util.stream.Stream;
@@ -20,8 +20,8 @@ import org.jspecify.annotations.Nullable;
  * @param treated work after the weld
  */
 public record Written(
-    @Nullable Looked looked,
-    @Nullable Decided decided,
+    @Nullable Inspection looked,
+    @Nullable Disposition decided,
     @Nullable MeasuredBar measured,
     @Nullable Treatment treated) {
 
@@ -33,9 +33,9 @@ public record Written(
    * @param sizes the sizes measured
    * @param note notes, may be empty, at most 2000 characters
    */
-  public record MeasuredBar(String stepKey, Instant at, Measured sizes, String note) {
+  public record MeasuredBar(String stepKey, Instant at, Measurement sizes, String note) {
     /** Checks every field; what was not said is nothing. */
-    public MeasuredBar(String stepKey, Instant at, Measured sizes, @Nullable String note) {
+    public MeasuredBar(String stepKey, Instant at, Measurement sizes, @Nullable String note) {
       this.stepKey = Require.text("stepKey", stepKey, 120);
       this.at = Require.present("at", at);
       this.sizes = Require.present("sizes", sizes);
@@ -57,7 +57,8 @@ public record Written(
   /** Exactly one of them is said. */
   public Written {
     if (Stream.of(looked, decided, measured, treated).filter(Objects::nonNull).count() != 1) {
-      throw new BadValue("", "An entry is one of: inspection, repair, measurement or treatment.");
+      throw new InvalidValue(
+          "", "An entry is one of: inspection, repair, measurement or treatment.");
     }
   }
 

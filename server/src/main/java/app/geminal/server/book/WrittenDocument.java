@@ -1,11 +1,11 @@
 package app.geminal.server.book;
 
-import app.geminal.flaw.Decided;
+import app.geminal.flaw.Disposition;
 import app.geminal.flaw.Flaw;
 import app.geminal.flaw.FlawKind;
-import app.geminal.flaw.Looked;
+import app.geminal.flaw.Inspection;
+import app.geminal.flaw.InspectionMethod;
 import app.geminal.flaw.Spot;
-import app.geminal.flaw.Way;
 import app.geminal.hardening.Treatment;
 import app.geminal.server.stored.Document;
 import app.geminal.server.stored.In;
@@ -21,10 +21,10 @@ final class WrittenDocument {
   static final Document<Written> WRITTEN =
       new Document<>("entry", List.of(), WrittenDocument::written, WrittenDocument::written);
 
-  private static final Names<Way> WAYS = Names.of(Way.class);
+  private static final Names<InspectionMethod> WAYS = Names.of(InspectionMethod.class);
   private static final Names<FlawKind> FLAWS = Names.of(FlawKind.class);
   private static final Names<WeldOutcome> OUTCOMES = Names.of(WeldOutcome.class);
-  private static final Names<Decided.Decision> DECISIONS = Names.of(Decided.Decision.class);
+  private static final Names<Disposition.Decision> DECISIONS = Names.of(Disposition.Decision.class);
   private static final Names<Treatment.Kind> TREATMENTS = Names.of(Treatment.Kind.class);
   private static final Names<Treatment.File> FILES = Names.of(Treatment.File.class);
 
@@ -46,8 +46,8 @@ final class WrittenDocument {
         .in("treated", w.treated(), WrittenDocument::treated);
   }
 
-  private static Looked looked(In in) {
-    return new Looked(
+  private static Inspection looked(In in) {
+    return new Inspection(
         in.text("stepKey"),
         in.at("at"),
         new LinkedHashSet<>(in.ones("ways", WAYS)),
@@ -56,7 +56,7 @@ final class WrittenDocument {
         in.text("note", ""));
   }
 
-  private static Out looked(Looked l) {
+  private static Out looked(Inspection l) {
     return new Out()
         .text("stepKey", l.stepKey())
         .at("at", l.at())
@@ -108,8 +108,8 @@ final class WrittenDocument {
         .number("toZMm", s.toZMm());
   }
 
-  private static Decided decided(In in) {
-    return new Decided(
+  private static Disposition decided(In in) {
+    return new Disposition(
         in.text("flawId"),
         in.one("decision", DECISIONS),
         in.textOrNull("stepKey"),
@@ -117,7 +117,7 @@ final class WrittenDocument {
         in.text("note", ""));
   }
 
-  private static Out decided(Decided d) {
+  private static Out decided(Disposition d) {
     return new Out()
         .text("flawId", d.flawId())
         .one("decision", d.decision(), DECISIONS)

@@ -1,7 +1,7 @@
 package app.geminal.server.demo;
 
-import static app.geminal.weld.OxygenSchool.BORAX;
-import static app.geminal.weld.OxygenSchool.DRY;
+import static app.geminal.weld.AtmosphereProtection.BORAX;
+import static app.geminal.weld.AtmosphereProtection.DRY;
 import static app.geminal.weld.WeldOutcome.HELD;
 import static app.geminal.weld.WeldOutcome.OPEN;
 import static app.geminal.weld.WeldOutcome.SUSPECT;
@@ -28,10 +28,10 @@ import app.geminal.units.Lengths;
 import app.geminal.units.Temperatures;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Units;
-import app.geminal.weld.HowMade;
-import app.geminal.weld.MadeWeld;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.AtmosphereProtection;
+import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
+import app.geminal.weld.WeldRecord;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
@@ -58,7 +58,12 @@ class DemoShop {
 
   /** A weld made at the plan's n-th set weld, from 1. */
   private record Made(
-      int nth, String at, String heat, OxygenSchool school, WeldOutcome outcome, String note) {}
+      int nth,
+      String at,
+      String heat,
+      AtmosphereProtection school,
+      WeldOutcome outcome,
+      String note) {}
 
   private record Work(String name, String purpose, String line, List<Made> welds) {}
 
@@ -295,15 +300,15 @@ class DemoShop {
     Plan plan = Shorthand.parse(work.line(), UnitSystem.INCH, shops.practice());
     Billet billet = billets.start(work.name(), work.purpose(), plan);
     for (Made made : work.welds()) {
-      MadeWeld weld =
-          new MadeWeld(
+      WeldRecord weld =
+          new WeldRecord(
               plan.setWelds().get(made.nth() - 1).path(),
               Instant.parse(made.at()),
               Temperatures.parseC(made.heat(), UnitSystem.INCH),
               made.school(),
               made.outcome(),
               made.note());
-      book.log(billet.id(), plan, weld, HowMade.UNKNOWN, demo.login());
+      book.log(billet.id(), plan, weld, WeldConditions.UNKNOWN, demo.login());
     }
     return billet;
   }

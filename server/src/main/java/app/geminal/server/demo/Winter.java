@@ -4,10 +4,10 @@ import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.flaw.Flaw;
 import app.geminal.flaw.FlawKind;
-import app.geminal.flaw.Looked;
-import app.geminal.flaw.Seams;
+import app.geminal.flaw.Inspection;
+import app.geminal.flaw.InspectionMethod;
+import app.geminal.flaw.LatestJoints;
 import app.geminal.flaw.Spot;
-import app.geminal.flaw.Way;
 import app.geminal.notation.Shorthand;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;
@@ -18,14 +18,14 @@ import app.geminal.server.book.Entries;
 import app.geminal.server.book.Written;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Units;
-import app.geminal.weld.HowMade;
-import app.geminal.weld.MadeWeld;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.AtmosphereProtection;
+import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
+import app.geminal.weld.WeldRecord;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
@@ -125,16 +125,16 @@ class Winter {
             case "o" -> WeldOutcome.OPEN;
             default -> WeldOutcome.SUSPECT;
           };
-      MadeWeld weld =
-          new MadeWeld(
+      WeldRecord weld =
+          new WeldRecord(
               step,
               FIRST.plus(APART.multipliedBy(i)),
               Double.parseDouble(said[3]),
-              said[0].equals("b") ? OxygenSchool.BORAX : OxygenSchool.DRY,
+              said[0].equals("b") ? AtmosphereProtection.BORAX : AtmosphereProtection.DRY,
               outcome,
               Text.of("Coupon %d, drawn thin and bent.", i + 1));
-      HowMade how =
-          new HowMade(
+      WeldConditions how =
+          new WeldConditions(
               null,
               null,
               Double.valueOf(said[1]),
@@ -153,10 +153,10 @@ class Winter {
 
   /** The look at a bar's first weld that found one of its joints open at the end. */
   void look(Billet billet, String smith) {
-    Practice practice = shops.practice();
+    ShopDefaults practice = shops.practice();
     Run run = Run.of(billet.plan(), shelf.steels(), practice);
     String step = billet.plan().setWelds().getFirst().path();
-    List<Double> seams = Seams.of(run, practice, 1);
+    List<Double> seams = LatestJoints.of(run, practice, 1);
     int thirdFromTop = seams.size() - 2;
     double z = Objects.requireNonNull(seams.get(thirdFromTop - 1));
     Flaw flaw =
@@ -167,11 +167,11 @@ class Winter {
             thirdFromTop,
             new Spot(0, 0, 25.4, 0, 9.525, z, z),
             "dark to the naked eye after grinding");
-    Looked look =
-        new Looked(
+    Inspection look =
+        new Inspection(
             step,
             Instant.parse("2026-02-11T10:05:00Z"),
-            Set.of(Way.HOT_SHADOW, Way.GROUND_EDGE),
+            Set.of(InspectionMethod.HOT_SHADOW, InspectionMethod.GROUND_EDGE),
             null,
             List.of(flaw),
             "Handle end, left edge ground bright.");

@@ -1,22 +1,22 @@
 package app.geminal.server.evidence;
 
 import app.geminal.billet.Run;
-import app.geminal.check.BadValue;
+import app.geminal.calibration.MeasuredLoss;
+import app.geminal.calibration.MeasuredLossKind;
 import app.geminal.evidence.Comparison;
 import app.geminal.evidence.Evidence;
 import app.geminal.evidence.Factor;
 import app.geminal.evidence.HoldModel;
 import app.geminal.evidence.Interval;
-import app.geminal.evidence.Past;
-import app.geminal.evidence.Tally;
-import app.geminal.learnt.Learnt;
-import app.geminal.learnt.Loses;
+import app.geminal.evidence.WeldObservation;
+import app.geminal.evidence.WeldTally;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stored.StoredRow;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
+import app.geminal.validation.InvalidValue;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.Arrays;
 import java.util.List;
@@ -52,7 +52,7 @@ class EvidenceController {
    */
   record TallyView(
       int held, int open, int suspect, double openShare, Interval limits, boolean tooFew) {
-    static TallyView of(Tally t) {
+    static TallyView of(WeldTally t) {
       return new TallyView(
           t.held(), t.open(), t.suspect(), t.openShare(), t.interval(), t.isTooFew());
     }
@@ -90,7 +90,7 @@ class EvidenceController {
    * @param tooFew whether there are too few welds to tell
    */
   record ChanceView(double mean, Interval limits, int welds, boolean tooFew) {
-    static ChanceView of(HoldModel.Foretold f) {
+    static ChanceView of(HoldModel.Prediction f) {
       return new ChanceView(f.mean(), f.limits(), f.welds(), f.isTooFew());
     }
   }
@@ -120,9 +120,9 @@ class EvidenceController {
   @Operation(operationId = "getEvidence")
   @GetMapping("/api/v1/evidence")
   EvidenceView evidence() {
-    List<Past> past = book.past();
+    List<WeldObservation> past = book.past();
     HoldModel model = HoldModel.of(past);
-    Past usual = book.usual();
+    WeldObservation usual = book.usual();
     return new EvidenceView(
         TallyView.of(Evidence.all(past)),
         Arrays.stream(Factor.values())
@@ -144,7 +144,7 @@ class EvidenceController {
   @Operation(operationId = "predictWeld")
   @GetMapping("/api/v1/evidence/next")
   ChanceView next(@RequestParam long billet, @RequestParam String step) {
-    Past planned = book.planned(billets.get(billet).plan(), step);
+    WeldObservation planned = book.planned(billets.get(billet).plan(), step);
     return ChanceView.of(HoldModel.of(book.past()).foretell(planned));
   }
 
@@ -171,12 +171,12 @@ class EvidenceController {
         TallyView.of(c.one()), TallyView.of(c.other()), c.difference(), c.limits(), c.needed());
   }
 
-  private static Tally tally(List<Evidence.Line> lines, String field, String level) {
+  private static WeldTally tally(List<Evidence.Line> lines, String field, String level) {
     return lines.stream()
         .filter(l -> l.level().equals(level))
         .map(Evidence.Line::tally)
         .findFirst()
-        .orElseThrow(() -> new BadValue(field, "The Book has no weld made that way."));
+        .orElseThrow(() -> new InvalidValue(field, "The Book has no weld made that way."));
   }
 
   /**
@@ -195,7 +195,7 @@ class EvidenceController {
    * @param differs whether that lies outside what was measured
    */
   record LearntView(
-      Loses loss,
+      MeasuredLossKind loss,
       String words,
       boolean length,
       double now,
@@ -211,7 +211,7 @@ class EvidenceController {
   @Operation(operationId = "listLosses")
   @GetMapping("/api/v1/evidence/losses")
   List<LearntView> losses() {
-    Practice practice = shops.practice();
+    ShopDefaults practice = shops.practice();
     List<Run> runs =
         billets.all().stream()
             .flatMap(b ->
@@ -219,7 +219,7 @@ class EvidenceController {
                     "billet", b.id(), () -> Run.of(b.plan(), shelf.steels(), practice))
                     .stream())
             .toList();
-    return Learnt.of(runs, practice).stream()
+    return MeasuredLoss.of(runs, practice).stream()
         .map(l -> {
           double now = l.loss().now(practice);
           return new LearntView(

@@ -1,8 +1,8 @@
 package app.geminal.server.fire;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
-import app.geminal.fire.Act;
+import app.geminal.heatplan.ForgeAction;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
@@ -24,7 +24,7 @@ public record Entry(
     String id,
     Kind kind,
     int place,
-    @Nullable Act act,
+    @Nullable ForgeAction act,
     @Nullable String about,
     @Nullable Double figure,
     String note,
@@ -90,7 +90,7 @@ public record Entry(
 
   private static void requireId(String field, String id) {
     if (!id.matches("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}")) {
-      throw new BadValue(field, "An entry's id is a UUID in small letters.");
+      throw new InvalidValue(field, "An entry's id is a UUID in small letters.");
     }
   }
 }

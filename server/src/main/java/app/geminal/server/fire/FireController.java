@@ -1,15 +1,15 @@
 package app.geminal.server.fire;
 
-import app.geminal.check.Require;
-import app.geminal.fire.HeatPlan;
-import app.geminal.fire.Rotation;
-import app.geminal.heat.Gauge;
+import app.geminal.heat.SensorMonitor;
+import app.geminal.heatplan.HeatPlan;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
+import app.geminal.session.Rotation;
 import app.geminal.units.Text;
+import app.geminal.validation.Require;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -155,7 +155,7 @@ class FireController {
    * @param figure °C at the forge, MPa at the press
    * @param state what was thought of it
    */
-  record ReadingView(int second, Channel channel, double figure, Gauge.State state) {
+  record ReadingView(int second, Channel channel, double figure, SensorMonitor.State state) {
     static ReadingView of(Row row) {
       return new ReadingView(row.second(), row.channel(), row.figure(), row.state());
     }

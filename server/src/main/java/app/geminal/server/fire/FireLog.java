@@ -1,6 +1,6 @@
 package app.geminal.server.fire;
 
-import app.geminal.fire.Deed;
+import app.geminal.session.LogEntry;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -75,7 +75,7 @@ final class FireLog {
   }
 
   /** What was done to a billet and was not taken back, in the order it was done. */
-  List<Deed> deeds(int place) {
+  List<LogEntry> deeds(int place) {
     return counting(Entry.Kind.DEED).stream()
         .filter(k -> k.entry().place() == place)
         .map(FireLog::deed)
@@ -97,7 +97,7 @@ final class FireLog {
         .toList();
   }
 
-  static Deed deed(KeptEntry k) {
-    return new Deed(k.entry().id(), Objects.requireNonNull(k.entry().act()), k.atS());
+  static LogEntry deed(KeptEntry k) {
+    return new LogEntry(k.entry().id(), Objects.requireNonNull(k.entry().act()), k.atS());
   }
 }

@@ -2,8 +2,8 @@ package app.geminal.server.fire;
 
 import static app.geminal.server.fire.HeatPlanDocument.HEAT_PLAN;
 
-import app.geminal.fire.Act;
-import app.geminal.heat.Gauge;
+import app.geminal.heat.SensorMonitor;
+import app.geminal.heatplan.ForgeAction;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
@@ -63,8 +63,8 @@ class FireRepository implements UnreadableRows {
     this.batch = batch;
   }
 
-  private static @Nullable Act act(@Nullable String name) {
-    return name == null ? null : Act.valueOf(name);
+  private static @Nullable ForgeAction act(@Nullable String name) {
+    return name == null ? null : ForgeAction.valueOf(name);
   }
 
   private static Instant instant(LocalDateTime at) {
@@ -332,7 +332,7 @@ class FireRepository implements UnreadableRows {
         Channel.valueOf(row.getString("channel")),
         row.getInt("second"),
         row.getDouble("figure"),
-        Gauge.State.valueOf(row.getString("state")));
+        SensorMonitor.State.valueOf(row.getString("state")));
   }
 
   List<Row> readings(long sessionId) {

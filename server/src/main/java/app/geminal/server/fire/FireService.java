@@ -1,13 +1,9 @@
 package app.geminal.server.fire;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
-import app.geminal.fire.Act;
-import app.geminal.fire.Course;
-import app.geminal.fire.HeatPlan;
-import app.geminal.fire.Mark;
-import app.geminal.heat.Gauge;
-import app.geminal.heat.Thinning;
+import app.geminal.heat.Downsampling;
+import app.geminal.heat.SensorMonitor;
+import app.geminal.heatplan.ForgeAction;
+import app.geminal.heatplan.HeatPlan;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;
@@ -15,10 +11,14 @@ import app.geminal.server.instrument.Channel;
 import app.geminal.server.instrument.LoggerFile;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
+import app.geminal.session.HeatSession;
+import app.geminal.session.LogMark;
 import app.geminal.units.Text;
-import app.geminal.weld.MadeWeld;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
+import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.WeldOutcome;
+import app.geminal.weld.WeldRecord;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
@@ -96,7 +96,7 @@ class FireService {
       Chosen c = chosen.get(i);
       String where = "billets/" + i;
       HeatPlan plan =
-          BadValue.within(
+          InvalidValue.within(
               where, () -> plans.of(c.billetId(), Require.text("stepPath", c.stepPath(), 120)));
       fires.add(id, new Session.Billet(i, c.billetId(), billets.get(c.billetId()).name(), plan));
     }
@@ -121,7 +121,7 @@ class FireService {
     Instant now = clock.instant();
     long by = accounts.id(login);
     if (fires.countEntries(sessionId) + entries.size() > MOST_ENTRIES) {
-      throw new BadValue(
+      throw new InvalidValue(
           "entries",
           Text.of(
               "This session has %,d entries, as many as one can have. Start a new session.",
@@ -133,15 +133,15 @@ class FireService {
       Entry e = entries.get(i);
       String where = "entries/" + i;
       if (e.place() >= session.billets().size()) {
-        throw new BadValue(where + "/place", "The session has no billet at this place.");
+        throw new InvalidValue(where + "/place", "The session has no billet at this place.");
       }
       if (e.doneAt().isAfter(now.plus(AHEAD))) {
-        throw new BadValue(
+        throw new InvalidValue(
             where + "/doneAt", "This is dated in the future. Check the clock of this device.");
       }
       double atS = fire.secondOf(e.doneAt());
       if (!Moments.isOfSession(atS) || e.doneAt().isBefore(EARLIEST)) {
-        throw new BadValue(
+        throw new InvalidValue(
             where + "/doneAt",
             "This is dated outside the session. Check the clock of this device.");
       }
@@ -173,23 +173,23 @@ class FireService {
             k -> book.strikeFromFire(fire.id(), k.entry().id(), undone.contains(k.entry().id())));
   }
 
-  private void write(LiveFire fire, Entry e, Course course, String login) {
+  private void write(LiveFire fire, Entry e, HeatSession course, String login) {
     Session.Billet billet = fire.session().billets().get(e.place());
-    Optional<OxygenSchool> school = billet.plan().school();
+    Optional<AtmosphereProtection> school = billet.plan().school();
     if (school.isEmpty()) {
       return;
     }
     double celsius =
         course.marks().stream()
-            .filter(m -> m.deed().act() == Act.OUT)
-            .mapToDouble(Mark::skinC)
+            .filter(m -> m.deed().act() == ForgeAction.OUT)
+            .mapToDouble(LogMark::skinC)
             .max()
             .orElse(billet.plan().window().aimC());
-    MadeWeld weld =
-        new MadeWeld(
+    WeldRecord weld =
+        new WeldRecord(
             billet.plan().stepPath(),
             e.doneAt(),
-            Math.clamp(Math.rint(celsius), MadeWeld.COLDEST_C, MadeWeld.HOTTEST_C),
+            Math.clamp(Math.rint(celsius), WeldRecord.COLDEST_C, WeldRecord.HOTTEST_C),
             school.get(),
             WeldOutcome.valueOf(e.kind().name()),
             note(course, e.note()));
@@ -204,10 +204,10 @@ class FireService {
         e.id());
   }
 
-  private static String note(Course course, String said) {
+  private static String note(HeatSession course, String said) {
     List<String> waited =
         course.marks().stream()
-            .filter(m -> m.deed().act() == Act.SQUEEZE)
+            .filter(m -> m.deed().act() == ForgeAction.SQUEEZE)
             .map(m -> String.format(Locale.ROOT, "%.0f s", m.sinceOutS()))
             .toList();
     String own =
@@ -226,7 +226,7 @@ class FireService {
     if (fire.isOpen() == ended) {
       Instant now = clock.instant();
       if (!ended && fire.endedBefore(now.minus(REOPENS_WITHIN))) {
-        throw new BadValue(
+        throw new InvalidValue(
             "", "This session ended more than a day ago. Start a new one for the next heat.");
       }
       fires.setEnded(sessionId, ended ? now : null);
@@ -243,19 +243,19 @@ class FireService {
     Session session = fire.session();
     double lastedS = fire.lastedS(clock.instant());
     List<LoggerFile.Logged> lines = LoggerFile.read(csv, session.startedAt());
-    Map<Channel, Gauge> gauges = new EnumMap<>(Channel.class);
-    gauges.put(Channel.FORGE, Gauge.ofForge());
-    gauges.put(Channel.PRESS, Gauge.ofPress());
+    Map<Channel, SensorMonitor> gauges = new EnumMap<>(Channel.class);
+    gauges.put(Channel.FORGE, SensorMonitor.ofForge());
+    gauges.put(Channel.PRESS, SensorMonitor.ofPress());
     Map<Second, Row> rows = new LinkedHashMap<>();
     for (int i = 0; i < lines.size(); i++) {
       LoggerFile.Logged line = lines.get(i);
       if (!(line.atS() >= 0 && line.atS() <= lastedS + AFTERWARDS_S)) {
-        throw new BadValue(
+        throw new InvalidValue(
             "line/" + (i + 2),
             Text.of("This is outside the session, which lasted %.0f seconds.", lastedS));
       }
-      Gauge gauge = Objects.requireNonNull(gauges.get(line.channel()));
-      Gauge.State judged = gauge.said(line.atS(), line.value());
+      SensorMonitor gauge = Objects.requireNonNull(gauges.get(line.channel()));
+      SensorMonitor.State judged = gauge.said(line.atS(), line.value());
       Row row =
           new Row(
               sessionId,
@@ -286,8 +286,8 @@ class FireService {
   }
 
   /**
-   * Thins the readings of sessions that ended a day ago; see {@link Thinning}. Within 2 °C and 0.2
-   * MPa; what was not believed stays whole.
+   * Thins the readings of sessions that ended a day ago; see {@link Downsampling}. Within 2 °C and
+   * 0.2 MPa; what was not believed stays whole.
    *
    * @return how many sessions
    */
@@ -307,14 +307,17 @@ class FireService {
   }
 
   private static List<Row> thinned(List<Row> rows, Channel channel) {
-    List<Thinning.Reading> readings =
+    List<Downsampling.Reading> readings =
         rows.stream()
-            .map(r -> new Thinning.Reading(r.second(), r.figure(), r.state() == Gauge.State.GOOD))
+            .map(r ->
+                new Downsampling.Reading(
+                    r.second(), r.figure(), r.state() == SensorMonitor.State.GOOD))
             .toList();
     Set<Long> kept =
-        Thinning.kept(readings, channel == Channel.FORGE ? FORGE_TOLERANCE_C : PRESS_TOLERANCE_MPA)
+        Downsampling.kept(
+                readings, channel == Channel.FORGE ? FORGE_TOLERANCE_C : PRESS_TOLERANCE_MPA)
             .stream()
-            .map(Thinning.Reading::second)
+            .map(Downsampling.Reading::second)
             .collect(Collectors.toSet());
     return rows.stream().filter(r -> kept.contains((long) r.second())).toList();
   }

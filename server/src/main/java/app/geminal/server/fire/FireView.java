@@ -1,17 +1,17 @@
 package app.geminal.server.fire;
 
-import app.geminal.fire.Act;
-import app.geminal.fire.Advice;
-import app.geminal.fire.Course;
-import app.geminal.fire.HeatPlan;
-import app.geminal.fire.LaidOut;
-import app.geminal.fire.Lesson;
-import app.geminal.fire.Rotation;
 import app.geminal.heat.Atmosphere;
-import app.geminal.heat.Following;
-import app.geminal.heat.Toll;
+import app.geminal.heat.BarTracker;
+import app.geminal.heat.HeatExposure;
+import app.geminal.heatplan.ChecklistItem;
+import app.geminal.heatplan.ForgeAction;
+import app.geminal.heatplan.HeatPlan;
+import app.geminal.session.Advice;
+import app.geminal.session.HeatSession;
+import app.geminal.session.ReviewNote;
+import app.geminal.session.Rotation;
 import app.geminal.text.Message;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.AtmosphereProtection;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.time.Instant;
@@ -57,7 +57,7 @@ public sealed interface FireView {
       List<Point> press,
       List<List<Heat>> histories,
       Now at,
-      List<List<Lesson>> lessons)
+      List<List<ReviewNote>> lessons)
       implements FireView {}
 
   /**
@@ -124,7 +124,7 @@ public sealed interface FireView {
       long billetId,
       String name,
       Message title,
-      @Nullable OxygenSchool school,
+      @Nullable AtmosphereProtection school,
       double floorC,
       double aimC,
       double ceilingC,
@@ -162,7 +162,8 @@ public sealed interface FireView {
    * @param how how to do it, in a sentence
    * @param moment when to do it
    */
-  record StepView(int heat, @Nullable Act act, Message title, Message how, Message moment) {}
+  record StepView(
+      int heat, @Nullable ForgeAction act, Message title, Message how, Message moment) {}
 
   /**
    * Something to lay out before the forge is lit.
@@ -171,7 +172,7 @@ public sealed interface FireView {
    * @param caution where it can hurt, null where it cannot
    */
   record LaidOutView(Message what, @Nullable Message caution) {
-    static LaidOutView of(LaidOut laidOut) {
+    static LaidOutView of(ChecklistItem laidOut) {
       return new LaidOutView(laidOut.what(), laidOut.caution().orElse(null));
     }
   }
@@ -199,7 +200,7 @@ public sealed interface FireView {
    */
   record BilletNow(
       int place,
-      Following.Place where,
+      BarTracker.Place where,
       boolean begun,
       boolean finished,
       int heat,
@@ -212,8 +213,8 @@ public sealed interface FireView {
       double sinceOutS,
       double leftS,
       Advice advice,
-      List<Course.Standing> standings,
-      List<Following.Ahead> ahead,
+      List<HeatSession.StepState> standings,
+      List<BarTracker.Forecast> ahead,
       TollView toll) {}
 
   /**
@@ -234,7 +235,7 @@ public sealed interface FireView {
    * @param hotMin minutes above 900 °C
    */
   record TollView(double scaleMm, double softMm, double grainUm, double hotMin) {
-    static TollView of(Toll toll, double carbon, Atmosphere flame) {
+    static TollView of(HeatExposure toll, double carbon, Atmosphere flame) {
       return new TollView(
           toll.scaleMm(flame), toll.softMm(carbon, flame), toll.grainUm(), toll.hotS() / 60);
     }
@@ -269,7 +270,7 @@ public sealed interface FireView {
       String id,
       Entry.Kind kind,
       int place,
-      @Nullable Act act,
+      @Nullable ForgeAction act,
       @Nullable String about,
       @Nullable Double figure,
       String note,

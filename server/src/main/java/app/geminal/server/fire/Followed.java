@@ -1,13 +1,13 @@
 package app.geminal.server.fire;
 
-import app.geminal.fire.Advice;
-import app.geminal.fire.Course;
-import app.geminal.fire.Deed;
-import app.geminal.heat.Following;
-import app.geminal.heat.Following.Place;
+import app.geminal.heat.BarTracker;
+import app.geminal.heat.BarTracker.Place;
 import app.geminal.server.fire.FireView.BilletNow;
 import app.geminal.server.fire.FireView.Heat;
 import app.geminal.server.fire.FireView.TollView;
+import app.geminal.session.Advice;
+import app.geminal.session.HeatSession;
+import app.geminal.session.LogEntry;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -24,14 +24,14 @@ final class Followed {
   private static final double IN_FIRE_STEP_S = 30;
   private static final double OUT_STEP_S = 3;
 
-  private final Course course;
+  private final HeatSession course;
   private final List<Heat> history = new ArrayList<>();
   private double readyInS;
   private double leftS;
-  private List<Following.Ahead> ahead = List.of();
+  private List<BarTracker.Forecast> ahead = List.of();
   private int lookedAtS = -LOOK_AHEAD_EVERY_S;
 
-  Followed(Course course) {
+  Followed(HeatSession course) {
     this.course = course;
   }
 
@@ -49,11 +49,11 @@ final class Followed {
     return new Followed(this);
   }
 
-  Course course() {
+  HeatSession course() {
     return course;
   }
 
-  void done(Deed deed) {
+  void done(LogEntry deed) {
     course.done(deed);
     lookedAtS = Integer.MIN_VALUE / 2;
   }
@@ -62,7 +62,7 @@ final class Followed {
   void passes(int second, double chamberC, double pressMpa) {
     course.passes(1, chamberC, pressMpa);
     if (course.begun() && second % HISTORY_EVERY_S == 0) {
-      Following.Estimate e = course.estimate();
+      BarTracker.Estimate e = course.estimate();
       history.add(new Heat(second, e.skinC(), e.coreC()));
     }
   }
@@ -78,8 +78,8 @@ final class Followed {
 
   BilletNow now(int place, int second) {
     lookAhead(second);
-    Course c = course;
-    Following.Estimate e = c.estimate();
+    HeatSession c = course;
+    BarTracker.Estimate e = c.estimate();
     return new BilletNow(
         place,
         c.place(),

@@ -1,23 +1,23 @@
 package app.geminal.server.fire;
 
-import app.geminal.fire.Act;
-import app.geminal.fire.FireStep;
-import app.geminal.fire.HeatPlan;
-import app.geminal.fire.LaidOut;
-import app.geminal.fire.SchoolCost;
-import app.geminal.fire.Soaking;
-import app.geminal.fire.Squeezing;
-import app.geminal.fire.Window;
 import app.geminal.forging.StopLadder;
 import app.geminal.heat.Atmosphere;
 import app.geminal.heat.BarHeat;
+import app.geminal.heatplan.ChecklistItem;
+import app.geminal.heatplan.ForgeAction;
+import app.geminal.heatplan.HeatPlan;
+import app.geminal.heatplan.HeatStep;
+import app.geminal.heatplan.HeatWindow;
+import app.geminal.heatplan.ProtectionCost;
+import app.geminal.heatplan.SoakPlan;
+import app.geminal.heatplan.SqueezePlan;
 import app.geminal.server.stored.Document;
 import app.geminal.server.stored.In;
 import app.geminal.server.stored.MessageDocument;
 import app.geminal.server.stored.Names;
 import app.geminal.server.stored.Out;
 import app.geminal.text.Message;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.AtmosphereProtection;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -40,9 +40,9 @@ final class HeatPlanDocument {
           HeatPlanDocument::plan);
 
   private static final Message NOTHING = Message.written("");
-  private static final Names<OxygenSchool> SCHOOLS = Names.of(OxygenSchool.class);
+  private static final Names<AtmosphereProtection> SCHOOLS = Names.of(AtmosphereProtection.class);
   private static final Names<Atmosphere> FLAMES = Names.of(Atmosphere.class);
-  private static final Names<Act> ACTS = Names.of(Act.class);
+  private static final Names<ForgeAction> ACTS = Names.of(ForgeAction.class);
 
   private HeatPlanDocument() {}
 
@@ -156,9 +156,9 @@ final class HeatPlanDocument {
   }
 
   /** Before a margin to running metal was kept, metal ran where the first steel melts. */
-  private static Window window(In in) {
+  private static HeatWindow window(In in) {
     double solidusC = in.number("solidusC");
-    return new Window(
+    return new HeatWindow(
         in.number("floorC"),
         in.number("aimC"),
         in.number("ceilingC"),
@@ -168,7 +168,7 @@ final class HeatPlanDocument {
         in.in("why", MessageDocument::read, NOTHING));
   }
 
-  private static Out window(Window w) {
+  private static Out window(HeatWindow w) {
     return new Out()
         .number("floorC", w.floorC())
         .number("aimC", w.aimC())
@@ -179,8 +179,8 @@ final class HeatPlanDocument {
         .in("why", w.why(), MessageDocument::write);
   }
 
-  private static Soaking soaking(In in) {
-    return new Soaking(
+  private static SoakPlan soaking(In in) {
+    return new SoakPlan(
         in.number("firstMin"),
         in.number("againMin"),
         in.number("plannedMin"),
@@ -189,7 +189,7 @@ final class HeatPlanDocument {
         in.in("why", MessageDocument::read, NOTHING));
   }
 
-  private static Out soaking(Soaking s) {
+  private static Out soaking(SoakPlan s) {
     return new Out()
         .number("firstMin", s.firstMin())
         .number("againMin", s.againMin())
@@ -199,8 +199,8 @@ final class HeatPlanDocument {
         .in("why", s.why(), MessageDocument::write);
   }
 
-  private static Squeezing squeezing(In in) {
-    return new Squeezing(
+  private static SqueezePlan squeezing(In in) {
+    return new SqueezePlan(
         in.number("needKn"),
         in.number("haveKn"),
         in.whole("bites"),
@@ -209,7 +209,7 @@ final class HeatPlanDocument {
         in.in("why", MessageDocument::read, NOTHING));
   }
 
-  private static Out squeezing(Squeezing s) {
+  private static Out squeezing(SqueezePlan s) {
     return new Out()
         .number("needKn", s.needKn())
         .number("haveKn", s.haveKn())
@@ -219,8 +219,8 @@ final class HeatPlanDocument {
         .in("why", s.why(), MessageDocument::write);
   }
 
-  private static FireStep step(In in) {
-    return new FireStep(
+  private static HeatStep step(In in) {
+    return new HeatStep(
         in.whole("heat"),
         Optional.ofNullable(in.oneOrNull("act", ACTS)),
         in.in("title", MessageDocument::read),
@@ -228,7 +228,7 @@ final class HeatPlanDocument {
         in.in("moment", MessageDocument::read, NOTHING));
   }
 
-  private static Out step(FireStep s) {
+  private static Out step(HeatStep s) {
     return new Out()
         .whole("heat", s.heat())
         .one("act", s.act().orElse(null), ACTS)
@@ -250,20 +250,20 @@ final class HeatPlanDocument {
         .number("spreadMm", r.spreadMm());
   }
 
-  private static LaidOut laidOut(In in) {
-    return new LaidOut(
+  private static ChecklistItem laidOut(In in) {
+    return new ChecklistItem(
         in.in("what", MessageDocument::read),
         Optional.ofNullable(in.inOrNull("caution", MessageDocument::read)));
   }
 
-  private static Out laidOut(LaidOut l) {
+  private static Out laidOut(ChecklistItem l) {
     return new Out()
         .in("what", l.what(), MessageDocument::write)
         .in("caution", l.caution().orElse(null), MessageDocument::write);
   }
 
-  private static SchoolCost cost(In in) {
-    return new SchoolCost(
+  private static ProtectionCost cost(In in) {
+    return new ProtectionCost(
         in.one("school", SCHOOLS),
         in.number("fireMin"),
         in.number("benchMin"),
@@ -277,7 +277,7 @@ final class HeatPlanDocument {
         in.list("risks", MessageDocument::read));
   }
 
-  private static Out cost(SchoolCost c) {
+  private static Out cost(ProtectionCost c) {
     return new Out()
         .one("school", c.school(), SCHOOLS)
         .number("fireMin", c.fireMin())

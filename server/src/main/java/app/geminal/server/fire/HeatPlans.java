@@ -3,11 +3,9 @@ package app.geminal.server.fire;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
-import app.geminal.check.BadValue;
-import app.geminal.finding.Known;
-import app.geminal.fire.HeatPlan;
-import app.geminal.fire.HeatPlanner;
-import app.geminal.fire.Rotation;
+import app.geminal.finding.ShopKnowledge;
+import app.geminal.heatplan.HeatPlan;
+import app.geminal.heatplan.HeatPlanner;
 import app.geminal.operation.Draw;
 import app.geminal.operation.SetWeld;
 import app.geminal.server.billet.BilletService;
@@ -15,8 +13,10 @@ import app.geminal.server.book.BookService;
 import app.geminal.server.book.WeldView;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
+import app.geminal.session.Rotation;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
+import app.geminal.validation.InvalidValue;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -59,8 +59,8 @@ public class HeatPlans {
     Shop shop = shops.shop();
     Steels steels = shelf.steels();
     Plan plan = billets.get(billetId).plan();
-    Set<Known.Welded> welded = book.welded();
-    Known known = new Known(welded, !welded.isEmpty(), Map.of());
+    Set<ShopKnowledge.Welded> welded = book.welded();
+    ShopKnowledge known = new ShopKnowledge(welded, !welded.isEmpty(), Map.of());
     return new Worked(
         plan,
         Run.of(plan, steels, shop.practice()),
@@ -112,7 +112,7 @@ public class HeatPlans {
   /**
    * The heat plan of a step, the schools not compared.
    *
-   * @throws BadValue where the billet has no such heat
+   * @throws InvalidValue where the billet has no such heat
    */
   HeatPlan of(long billetId, String path) {
     Worked worked = worked(billetId);
@@ -127,7 +127,7 @@ public class HeatPlans {
 
   private static HeatPlan there(Optional<HeatPlan> plan) {
     return plan.orElseThrow(
-        () -> new BadValue("stepPath", "The plan has no weld or draw with this key."));
+        () -> new InvalidValue("stepPath", "The plan has no weld or draw with this key."));
   }
 
   /** A step and the welds and draws that follow it with nothing between that needs the bench. */

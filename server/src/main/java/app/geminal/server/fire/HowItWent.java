@@ -1,9 +1,9 @@
 package app.geminal.server.fire;
 
-import app.geminal.fire.Act;
-import app.geminal.fire.Course;
-import app.geminal.fire.Mark;
-import app.geminal.weld.HowMade;
+import app.geminal.heatplan.ForgeAction;
+import app.geminal.session.HeatSession;
+import app.geminal.session.LogMark;
+import app.geminal.weld.WeldConditions;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -13,20 +13,23 @@ import org.jspecify.annotations.Nullable;
 final class HowItWent {
   private HowItWent() {}
 
-  static HowMade of(Course course) {
-    List<Mark> squeezes =
-        course.marks().stream().filter(m -> m.deed().act() == Act.SQUEEZE).toList();
-    Optional<Mark> slowest = squeezes.stream().max(Comparator.comparingDouble(Mark::sinceOutS));
-    double pressed = squeezes.stream().mapToDouble(Mark::pressedMm).sum();
+  static WeldConditions of(HeatSession course) {
+    List<LogMark> squeezes =
+        course.marks().stream().filter(m -> m.deed().act() == ForgeAction.SQUEEZE).toList();
+    Optional<LogMark> slowest =
+        squeezes.stream().max(Comparator.comparingDouble(LogMark::sinceOutS));
+    double pressed = squeezes.stream().mapToDouble(LogMark::pressedMm).sum();
     double part = pressed / course.plan().bar().heightMm();
-    return new HowMade(
+    return new WeldConditions(
         course.plan().window().floorC(),
         course.plan().window().ceilingC(),
         soakMin(course),
         course.plan().soaking().firstMin(),
-        slowest.map(Mark::sinceOutS).orElse(null),
+        slowest.map(LogMark::sinceOutS).orElse(null),
         slowest.map(m -> Math.max(0, m.sinceOutS() + m.leftS())).orElse(null),
-        squeezes.isEmpty() ? null : (int) squeezes.stream().mapToInt(Mark::heat).distinct().count(),
+        squeezes.isEmpty()
+            ? null
+            : (int) squeezes.stream().mapToInt(LogMark::heat).distinct().count(),
         null,
         pressed > 0 ? Math.min(0.9, part) : null,
         0,
@@ -34,10 +37,10 @@ final class HowItWent {
   }
 
   /** From going in for the heat of the first squeeze to coming out of it. */
-  private static @Nullable Double soakMin(Course course) {
+  private static @Nullable Double soakMin(HeatSession course) {
     double in = Double.NaN;
     double out = Double.NaN;
-    for (Mark mark : course.marks()) {
+    for (LogMark mark : course.marks()) {
       switch (mark.deed().act()) {
         case IN -> in = mark.deed().atS();
         case OUT -> out = mark.deed().atS();

@@ -1,9 +1,9 @@
 package app.geminal.server.fire;
 
-import app.geminal.fire.Course;
-import app.geminal.fire.HeatPlan;
-import app.geminal.fire.Rotation;
-import app.geminal.heat.Following.Place;
+import app.geminal.heat.BarTracker.Place;
+import app.geminal.heatplan.HeatPlan;
+import app.geminal.session.HeatSession;
+import app.geminal.session.Rotation;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -44,7 +44,7 @@ final class Jobs {
   }
 
   /** What is left of one plan, from how it stands now. */
-  static Rotation.Job left(Course course) {
+  static Rotation.Job left(HeatSession course) {
     HeatPlan plan = course.plan();
     List<Rotation.Heat> heats = new ArrayList<>();
     for (int heat = course.heat() + (course.squeezedInThisHeat() ? 1 : 0);

@@ -1,13 +1,7 @@
 package app.geminal.server.fire;
 
-import app.geminal.fire.Advice;
-import app.geminal.fire.Course;
-import app.geminal.fire.Deed;
-import app.geminal.fire.HeatPlan;
-import app.geminal.fire.Lesson;
-import app.geminal.fire.Review;
-import app.geminal.fire.Rotation;
-import app.geminal.heat.Gauge;
+import app.geminal.heat.SensorMonitor;
+import app.geminal.heatplan.HeatPlan;
 import app.geminal.server.fire.FireView.BilletView;
 import app.geminal.server.fire.FireView.EntryView;
 import app.geminal.server.fire.FireView.GaugeView;
@@ -16,6 +10,12 @@ import app.geminal.server.fire.FireView.Point;
 import app.geminal.server.fire.FireView.Whole;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.instrument.Said;
+import app.geminal.session.Advice;
+import app.geminal.session.HeatSession;
+import app.geminal.session.LogEntry;
+import app.geminal.session.ReviewNote;
+import app.geminal.session.Rotation;
+import app.geminal.session.SessionReview;
 import app.geminal.shop.Shop;
 import java.time.Instant;
 import java.util.ArrayDeque;
@@ -189,24 +189,24 @@ final class LiveFire {
   }
 
   private Followed anew(Session.Billet billet, double fromS) {
-    List<Deed> deeds = log.deeds(billet.place());
+    List<LogEntry> deeds = log.deeds(billet.place());
     Marked marks = marked.get(billet.place());
-    Marked.Moment from = marks.before(fromS, deeds.stream().map(Deed::id).toList());
+    Marked.Moment from = marks.before(fromS, deeds.stream().map(LogEntry::id).toList());
     if (from == null) {
       return goneOn(fresh(billet), 0, deeds, marks);
     }
-    List<Deed> left = deeds.stream().filter(d -> !from.done().contains(d.id())).toList();
+    List<LogEntry> left = deeds.stream().filter(d -> !from.done().contains(d.id())).toList();
     return goneOn(from.followed().copy(), from.second(), left, marks);
   }
 
   private Followed fresh(Session.Billet billet) {
     double ramMmS = shop.press() == null ? 0 : shop.press().speedMmS();
-    return new Followed(new Course(billet.plan(), ramMmS));
+    return new Followed(new HeatSession(billet.plan(), ramMmS));
   }
 
   /** Goes on with a billet to this second. */
-  private Followed goneOn(Followed f, int from, List<Deed> due, @Nullable Marked marks) {
-    Deque<Deed> deeds = new ArrayDeque<>(due);
+  private Followed goneOn(Followed f, int from, List<LogEntry> due, @Nullable Marked marks) {
+    Deque<LogEntry> deeds = new ArrayDeque<>(due);
     for (int s = from; s < second; s++) {
       while (!deeds.isEmpty() && deeds.getFirst().atS() <= s) {
         f.done(deeds.removeFirst());
@@ -342,7 +342,7 @@ final class LiveFire {
   }
 
   private double latestDeedS(Entry e) {
-    return of(e.place()).course().last().map(Deed::atS).orElse(Double.NEGATIVE_INFINITY);
+    return of(e.place()).course().last().map(LogEntry::atS).orElse(Double.NEGATIVE_INFINITY);
   }
 
   private Followed of(int place) {
@@ -421,8 +421,8 @@ final class LiveFire {
     clockS += passes;
     int to = (int) clockS;
     for (int s = second + 1; s <= to; s++) {
-      forge = new Said(rehearsed.gaugeC(), Gauge.State.GOOD, true);
-      press = new Said(rehearsed.pressMpa(), Gauge.State.GOOD, true);
+      forge = new Said(rehearsed.gaugeC(), SensorMonitor.State.GOOD, true);
+      press = new Said(rehearsed.pressMpa(), SensorMonitor.State.GOOD, true);
       reading(Channel.FORGE, s, forge, rows);
       reading(Channel.PRESS, s, press, rows);
     }
@@ -474,8 +474,8 @@ final class LiveFire {
         lessons());
   }
 
-  private List<List<Lesson>> lessons() {
-    return followed.stream().map(f -> Review.of(f.course(), shop.limits())).toList();
+  private List<List<ReviewNote>> lessons() {
+    return followed.stream().map(f -> SessionReview.of(f.course(), shop.limits())).toList();
   }
 
   private List<Point> points(Channel channel) {
@@ -523,12 +523,12 @@ final class LiveFire {
   }
 
   /** How a billet stands. */
-  synchronized Course course(int place) {
+  synchronized HeatSession course(int place) {
     return of(place).course();
   }
 
   /** How a billet went by a log that may hold more than was taken yet; for the Book. */
-  synchronized Course course(int place, List<KeptEntry> entries) {
+  synchronized HeatSession course(int place, List<KeptEntry> entries) {
     FireLog from = new FireLog(session.speed());
     entries.stream().filter(e -> Moments.isOfSession(e.atS())).forEach(from::take);
     Session.Billet billet = session.billets().get(place);

@@ -1,11 +1,11 @@
 package app.geminal.server.fire;
 
-import app.geminal.fire.Act;
-import app.geminal.fire.HeatPlan;
-import app.geminal.heat.Around;
 import app.geminal.heat.BarHeat;
-import app.geminal.heat.Following.Place;
-import app.geminal.heat.Touch;
+import app.geminal.heat.BarTracker.Place;
+import app.geminal.heat.FaceContact;
+import app.geminal.heat.Surroundings;
+import app.geminal.heatplan.ForgeAction;
+import app.geminal.heatplan.HeatPlan;
 import app.geminal.shop.Press;
 import app.geminal.simulator.SimulatedForge;
 import app.geminal.simulator.SimulatedPress;
@@ -44,7 +44,7 @@ final class Rehearsed {
     plans.forEach(p -> bars.add(new Bar(p)));
   }
 
-  void done(int place, Act act) {
+  void done(int place, ForgeAction act) {
     Bar bar = bars.get(place);
     switch (act) {
       case IN -> {
@@ -96,8 +96,9 @@ final class Rehearsed {
     press.advance(seconds);
     for (Bar bar : bars) {
       if (bar.begun && bar.place != Place.FIRE) {
-        Around air = Around.air();
-        bar.heat.advance(seconds, bar.place == Place.DIES ? air.between(Touch.COLD_DIE) : air);
+        Surroundings air = Surroundings.air();
+        bar.heat.advance(
+            seconds, bar.place == Place.DIES ? air.between(FaceContact.COLD_DIE) : air);
       }
     }
   }

@@ -1,7 +1,7 @@
 package app.geminal.server.fire;
 
-import app.geminal.heat.Gauge;
+import app.geminal.heat.SensorMonitor;
 import app.geminal.server.instrument.Channel;
 
 /** One reading to keep: second of the session, °C or MPa. */
-record Row(long sessionId, Channel channel, int second, double figure, Gauge.State state) {}
+record Row(long sessionId, Channel channel, int second, double figure, SensorMonitor.State state) {}

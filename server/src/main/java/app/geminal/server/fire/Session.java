@@ -1,6 +1,6 @@
 package app.geminal.server.fire;
 
-import app.geminal.fire.HeatPlan;
+import app.geminal.heatplan.HeatPlan;
 import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;

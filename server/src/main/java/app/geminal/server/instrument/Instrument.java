@@ -1,7 +1,7 @@
 package app.geminal.server.instrument;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 
 /**
  * One instrument and where its figure stands.
@@ -61,7 +61,8 @@ public record Instrument(
     Require.present("channel", channel);
     Require.text("host", host, 120);
     if (!host.matches("[A-Za-z0-9.:_-]+")) {
-      throw new BadValue("host", "An address has letters, digits, dots, dashes and colons only.");
+      throw new InvalidValue(
+          "host", "An address has letters, digits, dots, dashes and colons only.");
     }
     Require.count("port", port, 1, 65535);
     Require.count("unit", unit, 0, 247);
@@ -71,7 +72,7 @@ public record Instrument(
     Require.number("scale", scale, -1e6, 1e6, "");
     Require.number("shift", shift, -1e6, 1e6, "");
     if (scale == 0) {
-      throw new BadValue("scale", "With a scale of 0 every reading is the same.");
+      throw new InvalidValue("scale", "With a scale of 0 every reading is the same.");
     }
   }
 

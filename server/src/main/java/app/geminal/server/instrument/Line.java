@@ -1,6 +1,6 @@
 package app.geminal.server.instrument;
 
-import app.geminal.heat.Gauge;
+import app.geminal.heat.SensorMonitor;
 import app.geminal.simulator.SimulatedBench;
 import com.digitalpetri.modbus.client.ModbusTcpClient;
 import com.digitalpetri.modbus.pdu.ReadHoldingRegistersRequest;
@@ -22,16 +22,17 @@ final class Line implements AutoCloseable {
 
   private final Instrument instrument;
   private final ModbusTcpClient client;
-  private final Gauge gauge;
+  private final SensorMonitor gauge;
   private final boolean isThere;
   private final AtomicBoolean asking = new AtomicBoolean();
   private double value = Double.NaN;
-  private Gauge.State state = Gauge.State.WAITING;
+  private SensorMonitor.State state = SensorMonitor.State.WAITING;
   private boolean fresh;
 
   Line(Instrument instrument, Reach reach, Supplier<SimulatedBench> bench) {
     this.instrument = instrument;
-    this.gauge = instrument.channel() == Channel.FORGE ? Gauge.ofForge() : Gauge.ofPress();
+    this.gauge =
+        instrument.channel() == Channel.FORGE ? SensorMonitor.ofForge() : SensorMonitor.ofPress();
     String host = reach.resolved(instrument);
     this.isThere = !host.isEmpty();
     this.client =
@@ -95,9 +96,9 @@ final class Line implements AutoCloseable {
   }
 
   private synchronized void silent(double atS) {
-    Gauge.State now = gauge.silent(atS);
-    if (now != Gauge.State.GOOD) {
-      state = now == Gauge.State.WAITING ? Gauge.State.LOST : now;
+    SensorMonitor.State now = gauge.silent(atS);
+    if (now != SensorMonitor.State.GOOD) {
+      state = now == SensorMonitor.State.WAITING ? SensorMonitor.State.LOST : now;
     }
   }
 

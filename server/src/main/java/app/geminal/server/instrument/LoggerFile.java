@@ -1,8 +1,8 @@
 package app.geminal.server.instrument;
 
-import app.geminal.check.BadValue;
-import app.geminal.heat.Gauge;
+import app.geminal.heat.SensorMonitor;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
 import java.io.IOException;
 import java.io.StringReader;
 import java.io.UncheckedIOException;
@@ -35,13 +35,14 @@ public final class LoggerFile {
    *
    * @param state as the file says, or null where it says none: then the reading is to be judged
    */
-  public record Logged(Channel channel, double atS, double value, Gauge.@Nullable State state) {}
+  public record Logged(
+      Channel channel, double atS, double value, SensorMonitor.@Nullable State state) {}
 
   /**
    * Reads a file.
    *
    * @param startedAt when the session began, for times of day
-   * @throws BadValue with the line that cannot be read
+   * @throws InvalidValue with the line that cannot be read
    */
   public static List<Logged> read(String text, Instant startedAt) {
     List<Logged> lines = new ArrayList<>();
@@ -56,7 +57,7 @@ public final class LoggerFile {
     try (var csv = format.parse(new StringReader(text))) {
       for (String column : List.of("at", "channel", "value", "unit")) {
         if (!csv.getHeaderNames().contains(column)) {
-          throw new BadValue(
+          throw new InvalidValue(
               "line/1",
               Text.of(
                   "The column “%s” is missing. The first line must be at,channel,value,unit.",
@@ -65,16 +66,16 @@ public final class LoggerFile {
       }
       for (CSVRecord row : csv) {
         if (lines.size() == MOST_LINES) {
-          throw new BadValue(
+          throw new InvalidValue(
               "line/" + row.getRecordNumber(), Text.of("More than %,d lines.", MOST_LINES));
         }
         lines.add(line(row, startedAt));
       }
     } catch (CSVException | UncheckedIOException | IllegalArgumentException e) {
-      if (e instanceof BadValue bad) {
+      if (e instanceof InvalidValue bad) {
         throw bad;
       }
-      throw new BadValue("line", "This is not CSV: " + e.getMessage());
+      throw new InvalidValue("line", "This is not CSV: " + e.getMessage());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -84,25 +85,25 @@ public final class LoggerFile {
   private static Logged line(CSVRecord row, Instant startedAt) {
     String where = "line/" + (row.getRecordNumber() + 1);
     if (!row.isConsistent()) {
-      throw new BadValue(where, "This line has a different number of values than the first.");
+      throw new InvalidValue(where, "This line has a different number of values than the first.");
     }
     Channel channel =
         switch (row.get("channel").toLowerCase(Locale.ROOT)) {
           case "forge" -> Channel.FORGE;
           case "press" -> Channel.PRESS;
-          default -> throw new BadValue(where, "Use forge or press as channel.");
+          default -> throw new InvalidValue(where, "Use forge or press as channel.");
         };
     return new Logged(
         channel, at(row.get("at"), startedAt, where), value(row, channel, where), state(row));
   }
 
   /** A logger may have a column of this name with words of its own, which say nothing here. */
-  private static Gauge.@Nullable State state(CSVRecord row) {
+  private static SensorMonitor.@Nullable State state(CSVRecord row) {
     if (!row.isSet("state")) {
       return null;
     }
     String name = row.get("state").toUpperCase(Locale.ROOT);
-    return Stream.of(Gauge.State.values())
+    return Stream.of(SensorMonitor.State.values())
         .filter(s -> s.name().equals(name))
         .findFirst()
         .orElse(null);
@@ -118,7 +119,7 @@ public final class LoggerFile {
             - startedAt.getEpochSecond()
             + (at.getNano() - startedAt.getNano()) / 1e9;
       } catch (DateTimeParseException neither) {
-        throw new BadValue(
+        throw new InvalidValue(
             where,
             Text.of(
                 "“%s” is neither session seconds nor a time such as 2026-02-03T08:40:00Z.", text));
@@ -130,7 +131,7 @@ public final class LoggerFile {
   private static double number(String text, String where) {
     double value = Double.parseDouble(text);
     if (!(Math.abs(value) <= MOST_FIGURE)) {
-      throw new BadValue(where, Text.of("“%s” is not a logger reading.", text));
+      throw new InvalidValue(where, Text.of("“%s” is not a logger reading.", text));
     }
     return value;
   }
@@ -140,21 +141,21 @@ public final class LoggerFile {
     try {
       value = number(row.get("value"), where);
     } catch (NumberFormatException e) {
-      throw new BadValue(where, Text.of("“%s” is not a number.", row.get("value")));
+      throw new InvalidValue(where, Text.of("“%s” is not a number.", row.get("value")));
     }
     String unit = row.get("unit").toLowerCase(Locale.ROOT).replace("°", "");
     if (channel == Channel.FORGE) {
       return switch (unit) {
         case "c" -> value;
         case "f" -> (value - 32) * 5 / 9;
-        default -> throw new BadValue(where, "Use C or F as unit of the forge.");
+        default -> throw new InvalidValue(where, "Use C or F as unit of the forge.");
       };
     }
     return switch (unit) {
       case "mpa" -> value;
       case "bar" -> value * MPA_PER_BAR;
       case "psi" -> value * MPA_PER_PSI;
-      default -> throw new BadValue(where, "Use MPa, bar or psi as unit of the press.");
+      default -> throw new InvalidValue(where, "Use MPa, bar or psi as unit of the press.");
     };
   }
 }

@@ -1,6 +1,6 @@
 package app.geminal.server.instrument;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 import java.net.Inet6Address;
 import java.net.InetAddress;
 import java.net.UnknownHostException;
@@ -22,8 +22,8 @@ class Reach {
   /**
    * Looks at an address before it is kept.
    *
-   * @throws BadValue for one outside the shop; a name that nobody knows yet is let through, because
-   *     it is looked at again whenever it is asked
+   * @throws InvalidValue for one outside the shop; a name that nobody knows yet is let through,
+   *     because it is looked at again whenever it is asked
    */
   void require(Instrument instrument) {
     if (instrument.isSimulated() || anywhere) {
@@ -32,7 +32,7 @@ class Reach {
     try {
       for (InetAddress address : InetAddress.getAllByName(instrument.host())) {
         if (!isNear(address)) {
-          throw new BadValue(
+          throw new InvalidValue(
               "host",
               "An instrument must be on this machine or on the shop's own network (10.x, 172.16.x to 172.31.x, 192.168.x).");
         }

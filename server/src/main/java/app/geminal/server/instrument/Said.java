@@ -1,6 +1,6 @@
 package app.geminal.server.instrument;
 
-import app.geminal.heat.Gauge;
+import app.geminal.heat.SensorMonitor;
 
 /**
  * What an instrument says now.
@@ -9,12 +9,12 @@ import app.geminal.heat.Gauge;
  * @param state how far it can be believed
  * @param fresh whether it was heard since the last time it was asked about
  */
-public record Said(double value, Gauge.State state, boolean fresh) {
+public record Said(double value, SensorMonitor.State state, boolean fresh) {
   /** No instrument of that kind. */
-  public static final Said NOTHING = new Said(Double.NaN, Gauge.State.WAITING, false);
+  public static final Said NOTHING = new Said(Double.NaN, SensorMonitor.State.WAITING, false);
 
   /** Whether a figure can be taken from it. */
   public boolean isGood() {
-    return state == Gauge.State.GOOD && !Double.isNaN(value);
+    return state == SensorMonitor.State.GOOD && !Double.isNaN(value);
   }
 }

@@ -1,10 +1,10 @@
 package app.geminal.server.note;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.finding.Finding;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.problem.NotThere;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.time.Clock;
 import java.util.List;
 import java.util.Set;
@@ -47,13 +47,13 @@ public class HiddenNotes {
    * Hides notes of a family.
    *
    * @param billetId on this billet only, null for the whole shop
-   * @throws BadValue when there is no such family
+   * @throws InvalidValue when there is no such family
    * @throws NotThere when there is no such billet
    */
   @Transactional
   public List<HiddenNote> hide(String login, String family, @Nullable Long billetId) {
     if (!FAMILIES.contains(Require.present("family", family))) {
-      throw new BadValue("family", "There is no finding of this name.");
+      throw new InvalidValue("family", "There is no finding of this name.");
     }
     if (billetId != null && !notes.hasBillet(billetId)) {
       throw new NotThere("There is no billet number " + billetId + ".");

@@ -1,6 +1,6 @@
 package app.geminal.server.paging;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
@@ -25,7 +25,7 @@ public record Cursor(long first, long second) {
   /**
    * The place a page names as the next.
    *
-   * @throws BadValue when it is none
+   * @throws InvalidValue when it is none
    */
   public static @Nullable Cursor parse(@Nullable String text) {
     if (text == null) {
@@ -33,7 +33,7 @@ public record Cursor(long first, long second) {
     }
     Matcher numbers = TEXT.matcher(text);
     if (!numbers.matches()) {
-      throw new BadValue("after", "Use the Link header of the previous page.");
+      throw new InvalidValue("after", "Use the Link header of the previous page.");
     }
     return new Cursor(Long.parseLong(numbers.group(1)), Long.parseLong(numbers.group(2)));
   }

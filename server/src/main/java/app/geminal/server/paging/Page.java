@@ -1,6 +1,6 @@
 package app.geminal.server.paging;
 
-import app.geminal.check.Require;
+import app.geminal.validation.Require;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;

@@ -1,17 +1,15 @@
 package app.geminal.server.pair;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
-import app.geminal.pair.Grade;
-import app.geminal.pair.HardnessRange;
-import app.geminal.pair.HeatRange;
-import app.geminal.pair.Member;
-import app.geminal.pair.Pairing;
-import app.geminal.pair.Question;
-import app.geminal.pair.Reason;
-import app.geminal.pair.Role;
-import app.geminal.pair.Verdict;
-import app.geminal.pair.Weight;
+import app.geminal.compatibility.Grade;
+import app.geminal.compatibility.HardnessRange;
+import app.geminal.compatibility.HeatRange;
+import app.geminal.compatibility.Member;
+import app.geminal.compatibility.Pairing;
+import app.geminal.compatibility.Reason;
+import app.geminal.compatibility.ReasonWeight;
+import app.geminal.compatibility.Role;
+import app.geminal.compatibility.SteelQuestion;
+import app.geminal.compatibility.Verdict;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.steel.SteelShelf;
@@ -20,7 +18,9 @@ import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
 import app.geminal.steel.WeldWindow;
 import app.geminal.text.Message;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
+import app.geminal.weld.AtmosphereProtection;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.ArrayList;
 import java.util.List;
@@ -58,7 +58,7 @@ class PairController {
    */
   record QuestionBody(
       List<MemberBody> members,
-      OxygenSchool process,
+      AtmosphereProtection process,
       boolean cuttingEdge,
       @Nullable Double temperC) {}
 
@@ -130,7 +130,7 @@ class PairController {
    */
   record ReasonView(
       String id,
-      Weight weight,
+      ReasonWeight weight,
       boolean safety,
       List<String> steels,
       Message what,
@@ -148,7 +148,7 @@ class PairController {
    * @param steels ids of the steels to compare with each other
    * @param process how air is kept out
    */
-  record MapBody(List<String> steels, OxygenSchool process) {}
+  record MapBody(List<String> steels, AtmosphereProtection process) {}
 
   /**
    * Two steels of the map, and how they do as a mixed pattern for a blade.
@@ -177,7 +177,7 @@ class PairController {
   VerdictView verdict(@RequestBody QuestionBody body) {
     Steels steels = shelf.steels();
     List<Member> members = new ArrayList<>();
-    List<MemberBody> asked = Require.list("members", body.members(), 2, Question.MOST);
+    List<MemberBody> asked = Require.list("members", body.members(), 2, SteelQuestion.MOST);
     for (int i = 0; i < asked.size(); i++) {
       MemberBody m = asked.get(i);
       try {
@@ -186,7 +186,7 @@ class PairController {
                 steels.get(m.steel()),
                 Objects.requireNonNullElse(m.role(), Role.MIXED),
                 Objects.requireNonNullElse(m.share(), 1.0)));
-      } catch (BadValue bad) {
+      } catch (InvalidValue bad) {
         throw bad.inside("members/" + i);
       }
     }
@@ -195,7 +195,7 @@ class PairController {
             ? Pairing.USUAL_TEMPER_C
             : Require.temperature("temperC", body.temperC(), 100, 700);
     Verdict verdict =
-        Pairing.of(new Question(members, body.process(), body.cuttingEdge()), temperC);
+        Pairing.of(new SteelQuestion(members, body.process(), body.cuttingEdge()), temperC);
     return new VerdictView(verdict.grade().word(), Found.of(verdict));
   }
 
@@ -211,7 +211,7 @@ class PairController {
     for (int i = 0; i < steels.size(); i++) {
       for (int k = 0; k < i; k++) {
         Verdict v =
-            Pairing.of(Question.mixed(body.process(), List.of(steels.get(i), steels.get(k))));
+            Pairing.of(SteelQuestion.mixed(body.process(), List.of(steels.get(i), steels.get(k))));
         cells.add(
             new Cell(
                 steels.get(i).id(),

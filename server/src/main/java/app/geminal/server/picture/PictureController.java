@@ -1,6 +1,5 @@
 package app.geminal.server.picture;
 
-import app.geminal.check.Require;
 import app.geminal.layers.Layer;
 import app.geminal.pattern.Pane;
 import app.geminal.pattern.ScanLine;
@@ -9,6 +8,7 @@ import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
 import app.geminal.server.picture.Pictures.Drawn;
 import app.geminal.server.turn.Turns;
+import app.geminal.validation.Require;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;

@@ -2,8 +2,6 @@ package app.geminal.server.picture;
 
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.library.picture.Png;
 import app.geminal.library.picture.Svg;
 import app.geminal.pattern.Field;
@@ -11,15 +9,17 @@ import app.geminal.pattern.Painter;
 import app.geminal.pattern.Pane;
 import app.geminal.pattern.Picture;
 import app.geminal.pattern.ScanLine;
-import app.geminal.pattern.Sight;
+import app.geminal.pattern.SectionView;
 import app.geminal.pattern.Tones;
 import app.geminal.server.problem.Busy;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.turn.Turns;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steels;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
@@ -84,11 +84,11 @@ class Pictures implements DisposableBean {
   }
 
   /** A view of a bar of the shop. */
-  private record Seen(Sight sight, Pane pane, List<String> steels, Tones tones) {}
+  private record Seen(SectionView sight, Pane pane, List<String> steels, Tones tones) {}
 
   /** A picture, and what it shows. */
   @SuppressWarnings("ArrayRecordComponent") // bytes on their way out
-  record Drawn(byte[] png, Pane pane, Sight sight) {}
+  record Drawn(byte[] png, Pane pane, SectionView sight) {}
 
   /**
    * Empty when it was not wanted any more before it was there.
@@ -153,26 +153,27 @@ class Pictures implements DisposableBean {
 
   /** Faults are told from the request's root. */
   private Seen seen(Wanted wanted) {
-    return BadValue.within("wanted", () -> seenOrRefused(wanted));
+    return InvalidValue.within("wanted", () -> seenOrRefused(wanted));
   }
 
   private Seen seenOrRefused(Wanted wanted) {
     Steels steels = shelf.steels();
-    Practice practice = shops.practice();
+    ShopDefaults practice = shops.practice();
     Plan plan = Require.present("plan", wanted.plan());
-    Run run = BadValue.within("plan", () -> Run.of(plan, steels, practice));
+    Run run = InvalidValue.within("plan", () -> Run.of(plan, steels, practice));
     for (String name : Require.present("path", wanted.path()).split("/", -1)) {
       if (!name.isEmpty()) {
         run =
             Optional.ofNullable(run.parts().get(name))
-                .orElseThrow(() -> new BadValue("path", "No part is called “" + name + "” there."));
+                .orElseThrow(
+                    () -> new InvalidValue("path", "No part is called “" + name + "” there."));
       }
     }
     if (run.stop().isPresent() && wanted.stage() >= run.stages().size()) {
-      throw new BadValue("stage", run.stop().get().why().reason());
+      throw new InvalidValue("stage", run.stop().get().why().reason());
     }
     Field field = Field.of(run, practice, wanted.stage());
-    Sight sight = wanted.sight(field);
+    SectionView sight = wanted.sight(field);
     List<String> of = field.steels();
     return new Seen(sight, wanted.pane(sight), of, Tones.of(of, steels));
   }

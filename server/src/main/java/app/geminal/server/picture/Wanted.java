@@ -1,13 +1,13 @@
 package app.geminal.server.picture;
 
 import app.geminal.billet.Plan;
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.operation.Blade;
 import app.geminal.pattern.Field;
 import app.geminal.pattern.Pane;
-import app.geminal.pattern.Sight;
+import app.geminal.pattern.SectionView;
 import app.geminal.pattern.View;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -63,15 +63,15 @@ record Wanted(
    */
   record PartOfView(double leftMm, double lowMm, double widthMm, double heightMm) {}
 
-  Sight sight(Field field) {
+  SectionView sight(Field field) {
     try {
-      return Sight.of(field, Require.present("look", look).view(), bar);
-    } catch (BadValue bad) {
+      return SectionView.of(field, Require.present("look", look).view(), bar);
+    } catch (InvalidValue bad) {
       throw bad.path().equals("bar") ? bad : bad.inside("look");
     }
   }
 
-  Pane pane(Sight sight) {
+  Pane pane(SectionView sight) {
     if (part != null) {
       return new Pane(
           part.leftMm(), part.lowMm(), part.widthMm(), part.heightMm(), widthPx, heightPx);

@@ -1,6 +1,6 @@
 package app.geminal.server.problem;
 
-import app.geminal.check.BadValue;
+import app.geminal.validation.InvalidValue;
 import java.lang.reflect.AnnotatedElement;
 import java.lang.reflect.AnnotatedParameterizedType;
 import java.lang.reflect.AnnotatedType;
@@ -56,9 +56,9 @@ class CompleteBody extends RequestBodyAdviceAdapter {
       case Map<?, ?> map -> map.forEach((key, item) -> check(at(path, key), item));
       case Optional<?> maybe -> check(path, maybe.orElse(null));
       case OptionalDouble maybe when maybe.isPresent() && !Double.isFinite(maybe.getAsDouble()) ->
-          throw new BadValue(path, "Enter a usable number.");
+          throw new InvalidValue(path, "Enter a usable number.");
       case String text when !isText(text) ->
-          throw new BadValue(path, "This has a character that cannot be shown. Type it again.");
+          throw new InvalidValue(path, "This has a character that cannot be shown. Type it again.");
       default -> {}
     }
   }
@@ -103,8 +103,8 @@ class CompleteBody extends RequestBodyAdviceAdapter {
     return -1;
   }
 
-  private static BadValue missing(String where) {
-    return new BadValue(where, "This is missing.");
+  private static InvalidValue missing(String where) {
+    return new InvalidValue(where, "This is missing.");
   }
 
   private static boolean isNullable(AnnotatedElement type) {

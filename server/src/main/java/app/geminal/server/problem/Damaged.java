@@ -1,7 +1,7 @@
 package app.geminal.server.problem;
 
-import app.geminal.check.BadValue;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
 
 /** A stored document that this release cannot read; nothing that was sent is at fault. */
 public final class Damaged extends RuntimeException {
@@ -13,7 +13,7 @@ public final class Damaged extends RuntimeException {
    * @param what kind of document
    * @param why with the place in it
    */
-  public Damaged(String what, BadValue why) {
+  public Damaged(String what, InvalidValue why) {
     super(
         why.path().isEmpty()
             ? Text.of("The stored %s cannot be read. %s", what, why.words())

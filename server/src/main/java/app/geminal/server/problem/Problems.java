@@ -1,9 +1,9 @@
 package app.geminal.server.problem;
 
-import app.geminal.check.BadValue;
 import app.geminal.library.plan.JsonFault;
-import app.geminal.notation.Misread;
+import app.geminal.notation.ShorthandError;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -42,12 +42,12 @@ public class Problems extends ResponseEntityExceptionHandler {
   private static final String TO_THE_PLACE = "Correct this value and send it again.";
 
   @ExceptionHandler
-  ProblemDetail badValue(BadValue bad) {
+  ProblemDetail badValue(InvalidValue bad) {
     return badValue("/" + bad.path(), bad.words());
   }
 
   @ExceptionHandler
-  ProblemDetail misread(Misread bad) {
+  ProblemDetail misread(ShorthandError bad) {
     ProblemDetail problem =
         Problem.of(
             HttpStatus.UNPROCESSABLE_CONTENT,
@@ -129,7 +129,7 @@ public class Problems extends ResponseEntityExceptionHandler {
 
   /** A problem for what failed outside every controller, or after an answer has begun. */
   public static ProblemDetail of(Exception e) {
-    if (e instanceof BadValue bad) {
+    if (e instanceof InvalidValue bad) {
       return badValue("/" + bad.path(), bad.words());
     }
     if (e instanceof Busy busy) {

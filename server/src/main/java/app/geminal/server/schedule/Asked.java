@@ -3,9 +3,9 @@ package app.geminal.server.schedule;
 import app.geminal.billet.Plan;
 import app.geminal.layup.Piece;
 import app.geminal.schedule.Bounds;
-import app.geminal.schedule.Counted;
-import app.geminal.schedule.Finished;
-import app.geminal.schedule.Within;
+import app.geminal.schedule.CountKind;
+import app.geminal.schedule.FinishedBar;
+import app.geminal.schedule.SearchLimits;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -26,14 +26,14 @@ import org.jspecify.annotations.Nullable;
 record Asked(
     long count,
     @Nullable Double tolerance,
-    Counted counted,
+    CountKind counted,
     Beginning from,
-    Finished finished,
+    FinishedBar finished,
     @Nullable Bounds bounds,
     @Nullable Piece insert,
     @Nullable List<Piece> core,
     @Nullable Double blockMm,
-    @Nullable Within within) {
+    @Nullable SearchLimits within) {
 
   /** What there is to begin with. */
   enum Kind {

@@ -3,19 +3,19 @@ package app.geminal.server.schedule;
 import app.geminal.bar.Bars;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
-import app.geminal.schedule.Aim;
 import app.geminal.schedule.Bounds;
-import app.geminal.schedule.Finished;
-import app.geminal.schedule.From;
-import app.geminal.schedule.Question;
-import app.geminal.schedule.Within;
+import app.geminal.schedule.FinderQuestion;
+import app.geminal.schedule.FinishedBar;
+import app.geminal.schedule.LayerTarget;
+import app.geminal.schedule.SearchLimits;
+import app.geminal.schedule.StartingSteel;
 import app.geminal.server.stock.StockService;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.util.List;
 import java.util.Objects;
 import org.springframework.stereotype.Component;
@@ -32,36 +32,36 @@ class Asking {
     this.stock = stock;
   }
 
-  Question question(Asked asked, Steels steels, Shop shop) {
-    Finished finished = Require.present("finished", asked.finished());
-    From from = from(Require.present("from", asked.from()), steels, shop);
+  FinderQuestion question(Asked asked, Steels steels, Shop shop) {
+    FinishedBar finished = Require.present("finished", asked.finished());
+    StartingSteel from = from(Require.present("from", asked.from()), steels, shop);
     double width =
         switch (from) {
-          case From.Stacks stacks -> stacks.widthMm();
-          case From.Shelf shelf -> shelf.widthMm();
-          case From.Bar bar -> bar.bars().widthMm();
+          case StartingSteel.Stacks stacks -> stacks.widthMm();
+          case StartingSteel.Shelf shelf -> shelf.widthMm();
+          case StartingSteel.Bar bar -> bar.bars().widthMm();
         };
     Double block = asked.blockMm();
     Double tolerance = asked.tolerance();
-    Question question =
-        new Question(
+    FinderQuestion question =
+        new FinderQuestion(
             tolerance == null
-                ? new Aim.Most(asked.count(), asked.counted())
-                : new Aim.Near(asked.count(), tolerance, asked.counted()),
+                ? new LayerTarget.Most(asked.count(), asked.counted())
+                : new LayerTarget.Near(asked.count(), tolerance, asked.counted()),
             from,
             finished,
             Objects.requireNonNullElseGet(asked.bounds(), Bounds::full),
             asked.insert(),
             Objects.requireNonNullElse(asked.core(), List.<Piece>of()),
-            block == null ? Question.usualBlockMm(finished, width, shop) : block,
-            Objects.requireNonNullElseGet(asked.within(), () -> Within.of(shop)));
+            block == null ? FinderQuestion.usualBlockMm(finished, width, shop) : block,
+            Objects.requireNonNullElseGet(asked.within(), () -> SearchLimits.of(shop)));
     return block == null ? question.tryingHigherBlocks(shop) : question;
   }
 
-  private From from(Asked.Beginning from, Steels steels, Shop shop) {
+  private StartingSteel from(Asked.Beginning from, Steels steels, Shop shop) {
     return switch (Require.present("from/kind", from.kind())) {
       case STACKS ->
-          new From.Stacks(
+          new StartingSteel.Stacks(
               Require.present("from/outside", from.outside()),
               Require.present("from/inside", from.inside()),
               Require.present("from/widthMm", from.widthMm()));
@@ -69,20 +69,21 @@ class Asking {
         Piece outside = Require.list("from/outside", from.outside(), 1, 1).getFirst();
         Piece inside = Require.list("from/inside", from.inside(), 1, 1).getFirst();
         double width = Require.present("from/widthMm", from.widthMm());
-        yield new From.Shelf(outside, inside, width, bars(outside, width), bars(inside, width));
+        yield new StartingSteel.Shelf(
+            outside, inside, width, bars(outside, width), bars(inside, width));
       }
-      case BAR -> new From.Bar(bar(from, steels, shop));
+      case BAR -> new StartingSteel.Bar(bar(from, steels, shop));
     };
   }
 
-  private List<From.Supply> bars(Piece piece, double widthMm) {
+  private List<StartingSteel.Supply> bars(Piece piece, double widthMm) {
     return stock.all().stream()
         .map(s -> s.bar())
         .filter(b ->
             b.steel().equals(piece.steel())
                 && Math.abs(b.thicknessMm() - piece.thicknessMm()) <= SAME_MM
                 && b.widthMm() >= widthMm - SAME_MM)
-        .map(b -> new From.Supply(b.lengthMm(), b.pieces()))
+        .map(b -> new StartingSteel.Supply(b.lengthMm(), b.pieces()))
         .toList();
   }
 
@@ -94,7 +95,7 @@ class Asking {
             "from/stage", Require.present("from/stage", from.stage()), 0, stages.size() - 1);
     Bars planned = stages.get(at).bars();
     if (planned.count() == 0) {
-      throw new BadValue("from/stage", "No bar is left at this step.");
+      throw new InvalidValue("from/stage", "No bar is left at this step.");
     }
     Asked.Measured measured = from.measured();
     Bars one = planned.times(1);

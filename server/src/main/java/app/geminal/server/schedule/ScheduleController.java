@@ -1,16 +1,14 @@
 package app.geminal.server.schedule;
 
 import app.geminal.billet.Plan;
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.operation.Operation;
 import app.geminal.schedule.Finder;
-import app.geminal.schedule.From;
-import app.geminal.schedule.Outcome;
-import app.geminal.schedule.Planned;
-import app.geminal.schedule.Question;
+import app.geminal.schedule.FinderQuestion;
 import app.geminal.schedule.Restacking;
 import app.geminal.schedule.Schedule;
+import app.geminal.schedule.SchedulePlan;
+import app.geminal.schedule.SearchOutcome;
+import app.geminal.schedule.StartingSteel;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
@@ -21,6 +19,8 @@ import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.turn.Turns;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import app.geminal.weld.HoldChance;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -100,7 +100,7 @@ class ScheduleController {
       throws IOException {
     Steels steels = shelf.steels();
     Shop shop = shops.shop();
-    Question question = asking.question(asked, steels, shop);
+    FinderQuestion question = asking.question(asked, steels, shop);
     HoldChance chance = book.holdChance();
     Finder.check(question, steels, shop, chance);
     try (Turns.Turn _ = turns.take(accounts.turnOf(who.getName()))) {
@@ -108,7 +108,8 @@ class ScheduleController {
       telling.tell(
           new Told.Begun(question.within(), question.blockMm(), Told.ChanceView.of(chance)));
       try {
-        Outcome outcome = Finder.find(question, steels, shop, chance, telling, Finder.USUAL_WORK);
+        SearchOutcome outcome =
+            Finder.find(question, steels, shop, chance, telling, Finder.USUAL_WORK);
         telling.tell(Told.Ended.of(outcome, question));
       } catch (RuntimeException e) {
         telling.tell(new Told.Failed(Problems.of(e)));
@@ -123,22 +124,22 @@ class ScheduleController {
   PlanBody plan(@RequestBody Chosen chosen) {
     Shop shop = shops.shop();
     Asked asked = Require.present("asked", chosen.asked());
-    Question usual = asking.question(asked, shelf.steels(), shop);
+    FinderQuestion usual = asking.question(asked, shelf.steels(), shop);
     Double block = chosen.blockMm();
-    Question question = block == null ? usual : usual.withBlockMm(block);
+    FinderQuestion question = block == null ? usual : usual.withBlockMm(block);
     Schedule schedule = Require.present("schedule", chosen.schedule()).schedule();
     if (question.insert() == null
         && schedule.restacks().stream().anyMatch(ScheduleController::lays)) {
-      throw new BadValue(
+      throw new InvalidValue(
           "schedule/restacks", "This uses sheets in the joints. Name them in “insert”.");
     }
-    if (question.from() instanceof From.Bar) {
-      return new PlanBody(goneOn(asked, Planned.stepsFromBar(schedule, question, shop)));
+    if (question.from() instanceof StartingSteel.Bar) {
+      return new PlanBody(goneOn(asked, SchedulePlan.stepsFromBar(schedule, question, shop)));
     }
     if (schedule.start().isEmpty()) {
-      throw new BadValue("schedule/start", "This schedule starts with a stack. Name it.");
+      throw new InvalidValue("schedule/start", "This schedule starts with a stack. Name it.");
     }
-    return new PlanBody(Planned.plan(schedule, question, chosen.startMm(), shop));
+    return new PlanBody(SchedulePlan.plan(schedule, question, chosen.startMm(), shop));
   }
 
   private static boolean lays(Restacking restacking) {

@@ -1,11 +1,11 @@
 package app.geminal.server.schedule;
 
-import app.geminal.check.Require;
 import app.geminal.layup.Piece;
 import app.geminal.schedule.Layout;
 import app.geminal.schedule.Restacking;
 import app.geminal.schedule.Schedule;
-import app.geminal.schedule.Start;
+import app.geminal.schedule.StartStack;
+import app.geminal.validation.Require;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -77,7 +77,7 @@ record ScheduleView(@Nullable StartView start, List<RestackView> restacks) {
     return new Schedule(
         from == null
             ? Optional.empty()
-            : Optional.of(new Start(from.pieces, from.layout, from.outside, from.inside)),
+            : Optional.of(new StartStack(from.pieces, from.layout, from.outside, from.inside)),
         Require.list("restacks", restacks, 0, 6).stream().map(RestackView::restacking).toList());
   }
 }

@@ -1,8 +1,8 @@
 package app.geminal.server.schedule;
 
 import app.geminal.schedule.Census;
-import app.geminal.schedule.Question;
-import app.geminal.schedule.Watch;
+import app.geminal.schedule.FinderQuestion;
+import app.geminal.schedule.SearchListener;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -15,20 +15,21 @@ import tools.jackson.databind.json.JsonMapper;
  * Tells a page about its search, one JSON object a line. When the page is gone, the next line
  * cannot be sent, and the search is called off.
  */
-final class Telling implements Watch {
+final class Telling implements SearchListener {
   private static final long LINE_EVERY = Duration.ofMillis(40).toNanos();
   private static final long WAYS_EVERY = Duration.ofMillis(800).toNanos();
 
   private final OutputStream out;
   private final JsonMapper json;
-  private final Question question;
+  private final FinderQuestion question;
   private final LongSupplier nanoTime;
   private long lastLine;
   private long lastWays;
   private boolean toldWays;
   private volatile boolean isGone;
 
-  Telling(HttpServletResponse response, JsonMapper json, Question question, LongSupplier nanoTime)
+  Telling(
+      HttpServletResponse response, JsonMapper json, FinderQuestion question, LongSupplier nanoTime)
       throws IOException {
     response.setContentType("application/x-ndjson");
     response.setCharacterEncoding(StandardCharsets.UTF_8);

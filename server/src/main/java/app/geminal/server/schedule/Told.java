@@ -1,13 +1,13 @@
 package app.geminal.server.schedule;
 
 import app.geminal.schedule.Census;
-import app.geminal.schedule.Explained;
+import app.geminal.schedule.FinderQuestion;
 import app.geminal.schedule.Limit;
-import app.geminal.schedule.Outcome;
-import app.geminal.schedule.Question;
-import app.geminal.schedule.Ruling;
-import app.geminal.schedule.Way;
-import app.geminal.schedule.Within;
+import app.geminal.schedule.LimitText;
+import app.geminal.schedule.RankedSchedule;
+import app.geminal.schedule.ScheduleExplanation;
+import app.geminal.schedule.SearchLimits;
+import app.geminal.schedule.SearchOutcome;
 import app.geminal.units.Text;
 import app.geminal.weld.HoldChance;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -35,7 +35,7 @@ sealed interface Told {
    * @param blockMm height of the block when it is cut for restacking, mm
    * @param chance what a weld is taken to hold with
    */
-  record Begun(Within within, double blockMm, ChanceView chance) implements Told {}
+  record Begun(SearchLimits within, double blockMm, ChanceView chance) implements Told {}
 
   /**
    * What a weld is taken to hold with: for the whole of it, for each joint, and from how many.
@@ -91,20 +91,20 @@ sealed interface Told {
       List<RelaxationView> relaxations,
       int restacksSeen)
       implements Told {
-    static Ended of(Outcome outcome, Question question) {
+    static Ended of(SearchOutcome outcome, FinderQuestion question) {
       CensusView census = CensusView.of(outcome.census(), question);
       int all = question.bounds().mostRestacks();
       return switch (outcome) {
-        case Outcome.Found found ->
+        case SearchOutcome.Found found ->
             new Ended(How.FOUND, views(found.ways(), question), census, List.of(), all);
-        case Outcome.Nothing nothing ->
+        case SearchOutcome.Nothing nothing ->
             new Ended(
                 How.NOTHING,
                 List.of(),
                 census,
                 nothing.relaxations().stream().map(RelaxationView::of).toList(),
                 all);
-        case Outcome.Stopped stopped ->
+        case SearchOutcome.Stopped stopped ->
             new Ended(
                 stopped.cancelled() ? How.CANCELLED : How.STOPPED,
                 views(stopped.ways(), question),
@@ -126,7 +126,7 @@ sealed interface Told {
    */
   record CensusView(
       long reckoned, long reaching, long keeping, long tooThin, List<RuledOutView> ruledOut) {
-    static CensusView of(Census census, Question question) {
+    static CensusView of(Census census, FinderQuestion question) {
       return new CensusView(
           census.reckoned(),
           census.reaching(),
@@ -147,13 +147,13 @@ sealed interface Told {
    * @param words said in a sentence
    */
   record RuledOutView(Limit limit, long count, long alone, @Nullable Double nearest, String words) {
-    static RuledOutView of(Census.RuledOut out, Question question) {
+    static RuledOutView of(Census.RuledOut out, FinderQuestion question) {
       return new RuledOutView(
           out.limit(),
           out.count(),
           out.alone(),
           out.alone() == 0 ? null : out.limit().letting(out.nearest()),
-          Ruling.words(out, question));
+          LimitText.words(out, question));
     }
   }
 
@@ -165,18 +165,18 @@ sealed interface Told {
    * @param words what would change, a sentence each
    */
   record RelaxationView(Map<Limit, Double> limits, @Nullable Double tolerance, List<String> words) {
-    static RelaxationView of(Outcome.Relaxation relaxation) {
+    static RelaxationView of(SearchOutcome.Relaxation relaxation) {
       List<String> words = new ArrayList<>();
       relaxation
           .limits()
-          .forEach((limit, to) -> words.add(limit.words() + " " + Ruling.figure(limit, to)));
+          .forEach((limit, to) -> words.add(limit.words() + " " + LimitText.figure(limit, to)));
       relaxation.tolerance().ifPresent(t -> words.add(Text.of("a count within %.1f %%", 100 * t)));
       return new RelaxationView(relaxation.limits(), relaxation.tolerance().orElse(null), words);
     }
   }
 
-  static List<WayView> views(List<Way> ways, Question question) {
-    List<String> why = Explained.of(ways, question);
+  static List<WayView> views(List<RankedSchedule> ways, FinderQuestion question) {
+    List<String> why = ScheduleExplanation.of(ways, question);
     List<WayView> views = new ArrayList<>();
     for (int i = 0; i < ways.size(); i++) {
       views.add(WayView.of(ways.get(i), why.get(i)));

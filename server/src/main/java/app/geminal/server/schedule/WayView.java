@@ -1,7 +1,7 @@
 package app.geminal.server.schedule;
 
-import app.geminal.schedule.Way;
-import app.geminal.schedule.Work;
+import app.geminal.schedule.RankedSchedule;
+import app.geminal.schedule.TaskMinutes;
 import java.util.List;
 
 /**
@@ -45,7 +45,7 @@ record WayView(
     double yield,
     int welds,
     int faces,
-    Work work,
+    TaskMinutes work,
     double minutes,
     double chance,
     double layerMm,
@@ -58,8 +58,8 @@ record WayView(
     double tallestMm,
     double longestMm,
     double finishedMm,
-    List<Way.Shape> shapes) {
-  static WayView of(Way way, String why) {
+    List<RankedSchedule.Shape> shapes) {
+  static WayView of(RankedSchedule way, String why) {
     return new WayView(
         ScheduleView.of(way.schedule()),
         way.schedule().words(),

@@ -2,9 +2,9 @@ package app.geminal.server.shop;
 
 import app.geminal.finding.Finding;
 import app.geminal.finding.ShopChecks;
-import app.geminal.shop.Outfit;
 import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
+import app.geminal.shop.ShopPreset;
 import app.geminal.text.Message;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.Arrays;
@@ -31,7 +31,7 @@ class ShopController {
    * @param name name
    * @param shop the shop's settings
    */
-  record OutfitView(Outfit id, String name, Shop shop) {}
+  record OutfitView(ShopPreset id, String name, Shop shop) {}
 
   /**
    * Something found in the shop itself, which holds for every plan.
@@ -85,7 +85,9 @@ class ShopController {
   @Operation(operationId = "listShopPresets")
   @GetMapping("/api/v1/shop/outfits")
   List<OutfitView> outfits() {
-    return Arrays.stream(Outfit.values()).map(o -> new OutfitView(o, o.words(), o.shop())).toList();
+    return Arrays.stream(ShopPreset.values())
+        .map(o -> new OutfitView(o, o.words(), o.shop()))
+        .toList();
   }
 
   /** Changes the shop's settings. */

@@ -11,13 +11,13 @@ import app.geminal.shop.Hammer;
 import app.geminal.shop.Limits;
 import app.geminal.shop.Lining;
 import app.geminal.shop.Mill;
-import app.geminal.shop.Pace;
-import app.geminal.shop.Practice;
 import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
+import app.geminal.shop.ShopDefaults;
+import app.geminal.shop.TaskTimes;
 import app.geminal.shop.Tool;
+import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
-import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.Tack;
 import java.util.List;
 
@@ -28,7 +28,7 @@ import java.util.List;
 final class ShopDocument {
   private static final Names<Lining> LININGS = Names.of(Lining.class);
   private static final Names<Atmosphere> FLAMES = Names.of(Atmosphere.class);
-  private static final Names<OxygenSchool> SCHOOLS = Names.of(OxygenSchool.class);
+  private static final Names<AtmosphereProtection> SCHOOLS = Names.of(AtmosphereProtection.class);
   private static final Names<Tack> TACKS = Names.of(Tack.class);
   private static final Names<Jacket> JACKETS = Names.of(Jacket.class);
   private static final Names<Tool> TOOLS = Names.of(Tool.class);
@@ -139,9 +139,9 @@ final class ShopDocument {
     return new Out().number("rollMm", mill.rollMm()).number("openingMm", mill.openingMm());
   }
 
-  private static Practice practice(In in) {
-    Practice usual = COMMON.practice();
-    return new Practice(
+  private static ShopDefaults practice(In in) {
+    ShopDefaults usual = COMMON.practice();
+    return new ShopDefaults(
         in.one("atmosphere", FLAMES, usual.atmosphere()),
         in.one("school", SCHOOLS, usual.school()),
         in.whole("settingHeats", usual.settingHeats()),
@@ -164,7 +164,7 @@ final class ShopDocument {
         in.is("degreases", usual.degreases()));
   }
 
-  private static Out practice(Practice practice) {
+  private static Out practice(ShopDefaults practice) {
     return new Out()
         .one("atmosphere", practice.atmosphere(), FLAMES)
         .one("school", practice.school(), SCHOOLS)
@@ -233,9 +233,9 @@ final class ShopDocument {
         .whole("mostLayersSeen", limits.mostLayersSeen());
   }
 
-  private static Pace pace(In in) {
-    Pace usual = COMMON.pace();
-    return new Pace(
+  private static TaskTimes pace(In in) {
+    TaskTimes usual = COMMON.pace();
+    return new TaskTimes(
         in.number("facePrepMin", usual.facePrepMin()),
         in.number("stackMin", usual.stackMin()),
         in.number("sawMin", usual.sawMin()),
@@ -244,7 +244,7 @@ final class ShopDocument {
         in.number("gasKgHour", usual.gasKgHour()));
   }
 
-  private static Out pace(Pace pace) {
+  private static Out pace(TaskTimes pace) {
     return new Out()
         .number("facePrepMin", pace.facePrepMin())
         .number("stackMin", pace.stackMin())

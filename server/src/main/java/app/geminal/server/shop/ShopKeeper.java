@@ -1,9 +1,9 @@
 package app.geminal.server.shop;
 
-import app.geminal.check.Require;
 import app.geminal.server.problem.Stale;
-import app.geminal.shop.Practice;
 import app.geminal.shop.Shop;
+import app.geminal.shop.ShopDefaults;
+import app.geminal.validation.Require;
 import java.time.Clock;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,7 +33,7 @@ public class ShopKeeper {
 
   /** Its habits. */
   @Transactional(readOnly = true)
-  public Practice practice() {
+  public ShopDefaults practice() {
     return shop().practice();
   }
 

@@ -1,6 +1,5 @@
 package app.geminal.server.steel;
 
-import app.geminal.check.BadValue;
 import app.geminal.library.OwnSteelTable;
 import app.geminal.library.ShippedSteels;
 import app.geminal.server.problem.NotThere;
@@ -11,6 +10,7 @@ import app.geminal.steel.OwnSteel;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
 import java.time.Clock;
 import java.util.ArrayList;
 import java.util.List;
@@ -86,7 +86,8 @@ public class SteelShelf {
   /**
    * Keeps a new own steel.
    *
-   * @throws BadValue when a field breaks its rule, the name is taken, or nothing can be worked out
+   * @throws InvalidValue when a field breaks its rule, the name is taken, or nothing can be worked
+   *     out
    */
   @Transactional
   public SteelView add(OwnSteel known) {
@@ -103,7 +104,7 @@ public class SteelShelf {
   public SteelView change(long id, int version, OwnSteel known) {
     Kept before = get(id);
     if (!before.known().id().equals(known.id())) {
-      throw new BadValue(
+      throw new InvalidValue(
           "id", Text.of("Plans use “%s”. The short name cannot change.", before.known().id()));
     }
     Estimate.of(known, shipped);
@@ -176,7 +177,7 @@ public class SteelShelf {
   /**
    * Takes over own steels a file brings, but for names that are in use.
    *
-   * @throws BadValue with the place in the list, when nothing can be worked out of one
+   * @throws InvalidValue with the place in the list, when nothing can be worked out of one
    */
   @Transactional
   public Brought bring(List<OwnSteel> steels) {
@@ -190,7 +191,7 @@ public class SteelShelf {
       }
       try {
         add(known);
-      } catch (BadValue bad) {
+      } catch (InvalidValue bad) {
         throw bad.inside("steels/" + i);
       }
       added.add(known.id());
@@ -201,7 +202,7 @@ public class SteelShelf {
   private void requireFree(String shortName) {
     boolean taken = shipped.find(shortName).isPresent() || own.find(shortName).isPresent();
     if (taken) {
-      throw new BadValue(
+      throw new InvalidValue(
           "id", Text.of("A steel is already called “%s”. Choose another name.", shortName));
     }
   }

@@ -1,7 +1,7 @@
 package app.geminal.server.stock;
 
-import app.geminal.check.Require;
 import app.geminal.stock.StockBar;
+import app.geminal.validation.Require;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.springframework.http.HttpStatus;

@@ -1,8 +1,8 @@
 package app.geminal.server.stored;
 
-import app.geminal.check.BadValue;
 import app.geminal.server.problem.Damaged;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -74,7 +74,7 @@ public final class Document<T> {
   public T read(String text, int format) {
     try {
       return read.apply(new In(upgraded(text, format)));
-    } catch (BadValue bad) {
+    } catch (InvalidValue bad) {
       throw new Damaged(name, bad);
     }
   }
@@ -97,7 +97,7 @@ public final class Document<T> {
     try {
       stored = upgraded(before, format);
       known = write.apply(read.apply(new In(stored))).object();
-    } catch (BadValue unreadable) {
+    } catch (InvalidValue unreadable) {
       return JSON.writeValueAsString(next);
     }
     Unknown.carry(stored, known, next);
@@ -106,7 +106,7 @@ public final class Document<T> {
 
   private ObjectNode upgraded(String text, int format) {
     if (format > format()) {
-      throw new BadValue(
+      throw new InvalidValue(
           "",
           Text.of(
               "This %s was stored by a later release (format %d, here %d). Update Geminal to read it.",
@@ -126,8 +126,8 @@ public final class Document<T> {
         return object;
       }
     } catch (JacksonException e) {
-      throw new BadValue("", "This is not JSON: " + e.getOriginalMessage());
+      throw new InvalidValue("", "This is not JSON: " + e.getOriginalMessage());
     }
-    throw new BadValue("", "This is not a JSON object.");
+    throw new InvalidValue("", "This is not a JSON object.");
   }
 }

@@ -1,7 +1,7 @@
 package app.geminal.server.stored;
 
-import app.geminal.check.BadValue;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
 import java.math.BigDecimal;
 import java.time.Instant;
 import java.time.format.DateTimeParseException;
@@ -15,14 +15,14 @@ import tools.jackson.databind.JsonNode;
 /**
  * A stored object being read, field by field under its stored name. Lenient: what is not asked for
  * is passed over, what is missing has the value that is stated for it, a whole number may be
- * written 3 or 3.0. What cannot be meant is a {@link BadValue} with its place.
+ * written 3 or 3.0. What cannot be meant is a {@link InvalidValue} with its place.
  */
 public final class In {
   private final JsonNode object;
 
   In(JsonNode object) {
     if (!object.isObject()) {
-      throw new BadValue("", "Expected an object with named values.");
+      throw new InvalidValue("", "Expected an object with named values.");
     }
     this.object = object;
   }
@@ -72,7 +72,7 @@ public final class In {
     }
     JsonNode value = object.get(name);
     if (!value.isBoolean()) {
-      throw new BadValue(name, "Expected true or false.");
+      throw new InvalidValue(name, "Expected true or false.");
     }
     return value.asBoolean();
   }
@@ -98,7 +98,7 @@ public final class In {
     try {
       return new BigDecimal(text(name));
     } catch (NumberFormatException e) {
-      throw new BadValue(name, "Expected a number.");
+      throw new InvalidValue(name, "Expected a number.");
     }
   }
 
@@ -107,7 +107,7 @@ public final class In {
     try {
       return Instant.parse(text(name));
     } catch (DateTimeParseException e) {
-      throw new BadValue(name, "Expected a time such as 2026-02-03T08:40:00Z.");
+      throw new InvalidValue(name, "Expected a time such as 2026-02-03T08:40:00Z.");
     }
   }
 
@@ -134,7 +134,7 @@ public final class In {
 
   /** What an object under this name holds, or null where there is none. */
   public <T> @Nullable T inOrNull(String name, Function<In, T> read) {
-    return has(name) ? BadValue.within(name, () -> read.apply(new In(object.get(name)))) : null;
+    return has(name) ? InvalidValue.within(name, () -> read.apply(new In(object.get(name)))) : null;
   }
 
   /** What an object under this name holds, or something else where there is none. */
@@ -178,26 +178,26 @@ public final class In {
     }
     JsonNode list = object.get(name);
     if (!list.isArray()) {
-      throw new BadValue(name, "Expected a list.");
+      throw new InvalidValue(name, "Expected a list.");
     }
     List<T> read = new ArrayList<>(list.size());
     for (int i = 0; i < list.size(); i++) {
       int at = i;
-      read.add(BadValue.within(name + "/" + i, () -> element.of(at, list.get(at))));
+      read.add(InvalidValue.within(name + "/" + i, () -> element.of(at, list.get(at))));
     }
     return read;
   }
 
   private String required(String name) {
     if (!has(name)) {
-      throw new BadValue(name, "This is missing.");
+      throw new InvalidValue(name, "This is missing.");
     }
     return name;
   }
 
   private static double number(String name, JsonNode value) {
     if (!value.isNumber() || !Double.isFinite(value.doubleValue())) {
-      throw new BadValue(name, "Expected a number.");
+      throw new InvalidValue(name, "Expected a number.");
     }
     return value.doubleValue();
   }
@@ -205,14 +205,14 @@ public final class In {
   private static int whole(String name, JsonNode value) {
     double number = number(name, value);
     if (number != Math.rint(number) || Math.abs(number) > Integer.MAX_VALUE) {
-      throw new BadValue(name, Text.of("Expected a whole number. This is %s.", number));
+      throw new InvalidValue(name, Text.of("Expected a whole number. This is %s.", number));
     }
     return (int) number;
   }
 
   private static String text(String name, JsonNode value) {
     if (!value.isString()) {
-      throw new BadValue(name, "Expected text.");
+      throw new InvalidValue(name, "Expected text.");
     }
     return value.asString();
   }

@@ -1,14 +1,14 @@
 package app.geminal.server.stored;
 
-import app.geminal.measured.Measured;
+import app.geminal.measurement.Measurement;
 
 /** The sizes of a measured bar as they are stored, in plans and in the Book. */
 public final class MeasuredDocument {
   private MeasuredDocument() {}
 
   /** Reads them. */
-  public static Measured read(In in) {
-    return new Measured(
+  public static Measurement read(In in) {
+    return new Measurement(
         in.numberOrNull("widthMm"),
         in.numberOrNull("heightMm"),
         in.numberOrNull("lengthMm"),
@@ -16,7 +16,7 @@ public final class MeasuredDocument {
   }
 
   /** Writes them. */
-  public static Out write(Measured measured) {
+  public static Out write(Measurement measured) {
     return new Out()
         .number("widthMm", measured.widthMm())
         .number("heightMm", measured.heightMm())

@@ -1,10 +1,10 @@
 package app.geminal.server.stored;
 
-import app.geminal.check.BadValue;
 import app.geminal.text.Catalogue;
 import app.geminal.text.Message;
 import app.geminal.units.Quantity;
 import app.geminal.units.QuantityKind;
+import app.geminal.validation.InvalidValue;
 import java.math.BigDecimal;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -58,7 +58,7 @@ public final class MessageDocument {
       String mark = in.text("quantity");
       return new Quantity(
           QuantityKind.ofMark(mark)
-              .orElseThrow(() -> new BadValue("quantity", "Unknown quantity “" + mark + "”.")),
+              .orElseThrow(() -> new InvalidValue("quantity", "Unknown quantity “" + mark + "”.")),
           in.number("value"));
     }
     if (in.has("count")) {

@@ -1,7 +1,7 @@
 package app.geminal.server.stored;
 
-import app.geminal.check.BadValue;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.Map;
@@ -48,7 +48,7 @@ public final class Names<E extends Enum<E>> {
   E read(String field, String name) {
     E thing = things.get(name);
     if (thing == null) {
-      throw new BadValue(field, Text.of("“%s” is not known to this release.", name));
+      throw new InvalidValue(field, Text.of("“%s” is not known to this release.", name));
     }
     return thing;
   }

@@ -1,7 +1,7 @@
 package app.geminal.server.stored;
 
-import app.geminal.check.BadValue;
 import app.geminal.server.problem.Conflict;
+import app.geminal.validation.InvalidValue;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -55,7 +55,7 @@ public class Once {
       return make.getAsLong();
     }
     if (!UUID.matcher(id).matches()) {
-      throw new BadValue(HEADER, "The id of a request is a UUID in small letters.");
+      throw new InvalidValue(HEADER, "The id of a request is a UUID in small letters.");
     }
     String digest = digest(where + "\n" + json.writeValueAsString(body));
     if (requests.take(id, digest, login, clock.instant())) {

@@ -1,7 +1,7 @@
 package app.geminal.server.stored;
 
-import app.geminal.check.BadValue;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
 import java.util.Optional;
 import java.util.function.Consumer;
 import org.slf4j.Logger;
@@ -49,11 +49,11 @@ public final class StoredRow {
   /** The reason in words: what breaks a rule with its whole place, else what is innermost. */
   private static String why(RuntimeException e) {
     Throwable t = e;
-    while (!(t instanceof BadValue) && t.getCause() != null) {
+    while (!(t instanceof InvalidValue) && t.getCause() != null) {
       t = t.getCause();
     }
     String words =
-        t instanceof BadValue bad && !bad.path().isEmpty()
+        t instanceof InvalidValue bad && !bad.path().isEmpty()
             ? Text.of("“%s”: %s", bad.path(), bad.words())
             : t.getMessage();
     return words == null || words.isBlank()

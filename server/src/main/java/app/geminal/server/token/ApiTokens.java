@@ -1,11 +1,11 @@
 package app.geminal.server.token;
 
-import app.geminal.check.BadValue;
-import app.geminal.check.Require;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;
 import app.geminal.server.problem.NotThere;
 import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
@@ -52,17 +52,17 @@ class ApiTokens {
   /**
    * Makes a token.
    *
-   * @throws BadValue when its name or rank breaks its rule
+   * @throws InvalidValue when its name or rank breaks its rule
    */
   @Transactional
   public Made make(String login, String name, Rank rank) {
     Require.text("name", name, 80);
     if (!accounts.rank(login).isAtLeast(Require.present("rank", rank))) {
-      throw new BadValue(
+      throw new InvalidValue(
           "rank", "A token cannot have a higher rank than you. Choose a lower rank.");
     }
     if (tokens.of(login).size() >= MOST) {
-      throw new BadValue(
+      throw new InvalidValue(
           "", Text.of("You have %d tokens, the maximum. Revoke one you do not use.", MOST));
     }
     byte[] bytes = new byte[SECRET_BYTES];

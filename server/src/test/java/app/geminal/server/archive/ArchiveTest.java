@@ -3,9 +3,9 @@ package app.geminal.server.archive;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.geminal.check.BadValue;
 import app.geminal.server.TestShop;
 import app.geminal.server.Visitor;
+import app.geminal.validation.InvalidValue;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -134,7 +134,7 @@ class ArchiveTest {
 
   private void refused(Path file, String why) {
     assertThatThrownBy(() -> empty.bean(Restores.class).takeIn(file))
-        .isInstanceOf(BadValue.class)
+        .isInstanceOf(InvalidValue.class)
         .hasMessageContaining(why);
     assertThat(empty.bean(Archives.class).isShopEmpty()).isTrue();
   }

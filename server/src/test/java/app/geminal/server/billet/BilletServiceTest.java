@@ -11,15 +11,15 @@ import static org.mockito.Mockito.verifyNoInteractions;
 import static org.mockito.Mockito.when;
 
 import app.geminal.billet.Plan;
-import app.geminal.check.BadValue;
 import app.geminal.library.ShippedSteels;
 import app.geminal.notation.Shorthand;
 import app.geminal.server.problem.NotThere;
 import app.geminal.server.problem.Stale;
 import app.geminal.server.shop.ShopKeeper;
 import app.geminal.server.steel.SteelShelf;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.UnitSystem;
+import app.geminal.validation.InvalidValue;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
@@ -43,12 +43,12 @@ class BilletServiceTest {
   @BeforeEach
   void wire() {
     lenient().when(shelf.steels()).thenReturn(ShippedSteels.read());
-    lenient().when(shops.practice()).thenReturn(Practice.common());
+    lenient().when(shops.practice()).thenReturn(ShopDefaults.common());
     service = new BilletService(billets, shelf, shops, Clock.fixed(NOW, ZoneOffset.UTC));
   }
 
   private static Plan plan(String line) {
-    return Shorthand.parse(line, UnitSystem.METRIC, Practice.common());
+    return Shorthand.parse(line, UnitSystem.METRIC, ShopDefaults.common());
   }
 
   private static Billet stored(int version) {
@@ -60,8 +60,9 @@ class BilletServiceTest {
     Plan unknown = plan("3 (1075 3, mystery 1.5) 40 x 100");
     assertThatThrownBy(() -> service.start("Bar", "", unknown))
         .isInstanceOfSatisfying(
-            BadValue.class, bad -> assertThat(bad.path()).isEqualTo("plan/stack/pieces/1/steel"));
-    assertThatThrownBy(() -> service.change(7, 1, " ", "", PLAN)).isInstanceOf(BadValue.class);
+            InvalidValue.class,
+            bad -> assertThat(bad.path()).isEqualTo("plan/stack/pieces/1/steel"));
+    assertThatThrownBy(() -> service.change(7, 1, " ", "", PLAN)).isInstanceOf(InvalidValue.class);
     verifyNoInteractions(billets);
   }
 

@@ -7,13 +7,13 @@ import app.geminal.billet.Origin;
 import app.geminal.billet.Part;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Step;
-import app.geminal.billet.Wanted;
+import app.geminal.billet.WantedPieces;
 import app.geminal.layup.Coating;
 import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.layup.Turn;
-import app.geminal.measured.Measured;
+import app.geminal.measurement.Measurement;
 import app.geminal.notation.Shorthand;
 import app.geminal.operation.Blade;
 import app.geminal.operation.Cut;
@@ -38,12 +38,12 @@ import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
 import app.geminal.operation.Watch;
 import app.geminal.server.stored.DocumentChecks;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.shop.Tool;
 import app.geminal.units.UnitSystem;
+import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
 import app.geminal.weld.Method;
-import app.geminal.weld.OxygenSchool;
 import app.geminal.weld.Tack;
 import java.util.ArrayList;
 import java.util.List;
@@ -63,7 +63,7 @@ class PlanDocumentTest {
               0.08,
               1176.6666666666667,
               15,
-              OxygenSchool.BOTH,
+              AtmosphereProtection.BOTH,
               Tack.WIRE,
               Jacket.CLOSED,
               Tool.HAMMER,
@@ -99,11 +99,12 @@ class PlanDocumentTest {
               "s" + i,
               ALL.get(i),
               i % 3 == 0,
-              i % 2 == 0 ? new Measured(40.5, null, 120.0, null) : null));
+              i % 2 == 0 ? new Measurement(40.5, null, 120.0, null) : null));
     }
     Stack stack = new Stack(List.of(PIECE, CABLE), 38.1, 149.225);
     Part picked = new Part("core", Plan.of(stack, List.of()), new Origin(3, "Froe", "a"));
-    return new Plan(stack, steps, List.of(picked), List.of(new Wanted("blade", 2, 200, 30, 4)));
+    return new Plan(
+        stack, steps, List.of(picked), List.of(new WantedPieces("blade", 2, 200, 30, 4)));
   }
 
   private static List<Plan> samples() {
@@ -112,7 +113,7 @@ class PlanDocumentTest {
             Stream.of(
                     "13 (1084 3, 15N20 2) 40 x 150 > set 3 > draw 40 x 4.8, 6 heats > cut 5 > restack same, ground 0.5",
                     "(1084 3, 15N20 2) 40 x 150 > set 3 > draw 12 x 12 > twist 5")
-                .map(line -> Shorthand.parse(line, UnitSystem.METRIC, Practice.common())))
+                .map(line -> Shorthand.parse(line, UnitSystem.METRIC, ShopDefaults.common())))
         .toList();
   }
 
@@ -159,7 +160,7 @@ class PlanDocumentTest {
           {"key": "s5", "operation": {"kind": "fold", "endLossMm": 5.0}},
           {"key": "s6", "operation": {"kind": "trim", "frontMm": 1.0, "backMm": 2.0, "sidesMm": 0.0}}]}
         """;
-    assertThat(Shorthand.format(PLAN.read(stored, 1), UnitSystem.METRIC, Practice.common()))
+    assertThat(Shorthand.format(PLAN.read(stored, 1), UnitSystem.METRIC, ShopDefaults.common()))
         .isEqualTo(
             "(1075 3) 40 x 150 > set 3 > draw 38 x 2, 3 heats > cut 4"
                 + " > restack turned, with (15N20 1) > fold, end 5 > trim 1, 2");

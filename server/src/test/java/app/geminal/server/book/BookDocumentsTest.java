@@ -6,17 +6,17 @@ import static app.geminal.server.book.WasDocument.WAS_WELD;
 import static app.geminal.server.book.WrittenDocument.WRITTEN;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.geminal.flaw.Decided;
+import app.geminal.flaw.Disposition;
 import app.geminal.flaw.Flaw;
 import app.geminal.flaw.FlawKind;
-import app.geminal.flaw.Looked;
+import app.geminal.flaw.Inspection;
+import app.geminal.flaw.InspectionMethod;
 import app.geminal.flaw.Spot;
-import app.geminal.flaw.Way;
 import app.geminal.hardening.Treatment;
-import app.geminal.measured.Measured;
+import app.geminal.measurement.Measurement;
 import app.geminal.server.stored.DocumentChecks;
-import app.geminal.weld.HowMade;
-import app.geminal.weld.OxygenSchool;
+import app.geminal.weld.AtmosphereProtection;
+import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
 import java.time.Instant;
 import java.util.List;
@@ -28,18 +28,18 @@ class BookDocumentsTest {
   private static final Instant AT = Instant.parse("2026-02-10T09:00:00.25Z");
   private static final String FLAW = "0f8a2c1e-1111-4222-8333-444455556666";
 
-  private static final List<HowMade> HOWS =
+  private static final List<WeldConditions> HOWS =
       List.of(
-          HowMade.UNKNOWN,
-          new HowMade(1150.0, 1250.0, 15.0, 12.5, 6.0, 9.0, 3, 240.0, 0.08, 12, true));
+          WeldConditions.UNKNOWN,
+          new WeldConditions(1150.0, 1250.0, 15.0, 12.5, 6.0, 9.0, 3, 240.0, 0.08, 12, true));
 
   private static final List<Written> ENTRIES =
       List.of(
           new Written(
-              new Looked(
+              new Inspection(
                   "core/a",
                   AT,
-                  Set.of(Way.TAP, Way.BEND),
+                  Set.of(InspectionMethod.TAP, InspectionMethod.BEND),
                   0.85,
                   List.of(
                       new Flaw(
@@ -61,11 +61,14 @@ class BookDocumentsTest {
               null,
               null),
           new Written(
-              null, new Decided(FLAW, Decided.Decision.TRIM, "b", AT, "with the saw"), null, null),
+              null,
+              new Disposition(FLAW, Disposition.Decision.TRIM, "b", AT, "with the saw"),
+              null,
+              null),
           new Written(
               null,
               null,
-              new Written.MeasuredBar("a", AT, new Measured(38.1, 12.0, null, 1.25), ""),
+              new Written.MeasuredBar("a", AT, new Measurement(38.1, 12.0, null, 1.25), ""),
               null),
           new Written(
               null,
@@ -93,7 +96,7 @@ class BookDocumentsTest {
                   "Set weld",
                   AT,
                   1180,
-                  OxygenSchool.DRY,
+                  AtmosphereProtection.DRY,
                   WeldOutcome.SUSPECT,
                   "cold at the end",
                   how,

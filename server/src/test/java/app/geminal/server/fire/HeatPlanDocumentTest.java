@@ -3,7 +3,7 @@ package app.geminal.server.fire;
 import static app.geminal.server.fire.HeatPlanDocument.HEAT_PLAN;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.geminal.fire.HeatPlan;
+import app.geminal.heatplan.HeatPlan;
 import app.geminal.library.plan.PlanJson;
 import app.geminal.server.TestShop;
 import app.geminal.server.stored.DocumentChecks;

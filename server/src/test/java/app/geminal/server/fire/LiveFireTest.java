@@ -3,9 +3,9 @@ package app.geminal.server.fire;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.geminal.fire.Act;
-import app.geminal.fire.HeatPlan;
-import app.geminal.heat.Gauge;
+import app.geminal.heat.SensorMonitor;
+import app.geminal.heatplan.ForgeAction;
+import app.geminal.heatplan.HeatPlan;
 import app.geminal.server.TestShop;
 import app.geminal.server.instrument.Said;
 import app.geminal.server.shop.ShopKeeper;
@@ -25,7 +25,13 @@ import org.junit.jupiter.params.provider.ValueSource;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class LiveFireTest {
   private static final Instant START = Instant.parse("2026-03-02T08:00:00Z");
-  private static final List<Act> ACTS = List.of(Act.IN, Act.TURN, Act.OUT, Act.SQUEEZE, Act.LET_GO);
+  private static final List<ForgeAction> ACTS =
+      List.of(
+          ForgeAction.IN,
+          ForgeAction.TURN,
+          ForgeAction.OUT,
+          ForgeAction.SQUEEZE,
+          ForgeAction.LET_GO);
 
   private HeatPlan plan;
   private Shop shop;
@@ -56,12 +62,12 @@ class LiveFireTest {
     void passes(int seconds) {
       for (int i = 0; i < seconds; i++) {
         second++;
-        Said forge = new Said(1150 + second % 40, Gauge.State.GOOD, true);
-        readings.addAll(live.tick(at(second), forge, new Said(9, Gauge.State.GOOD, true)));
+        Said forge = new Said(1150 + second % 40, SensorMonitor.State.GOOD, true);
+        readings.addAll(live.tick(at(second), forge, new Said(9, SensorMonitor.State.GOOD, true)));
       }
     }
 
-    String tap(Entry.Kind kind, Act act, String about, double atS) {
+    String tap(Entry.Kind kind, ForgeAction act, String about, double atS) {
       String id = UUID.randomUUID().toString();
       Instant at = START.plusMillis((long) (atS * 1000));
       Entry entry = new Entry(id, kind, 0, act, about, null, "", at, "d");
@@ -108,7 +114,7 @@ class LiveFireTest {
     }
     // Whatever was live until now is worked out from a marked moment.
     run.passes(40);
-    run.tap(Entry.Kind.DEED, Act.TURN, null, run.second - 20);
+    run.tap(Entry.Kind.DEED, ForgeAction.TURN, null, run.second - 20);
     LiveFire again = run.again();
     same(run.live, again);
   }
@@ -117,7 +123,7 @@ class LiveFireTest {
   void aClockThatIsSetBackTakesNothingBack() {
     Run run = new Run();
     run.passes(400);
-    run.tap(Entry.Kind.DEED, Act.IN, null, run.second);
+    run.tap(Entry.Kind.DEED, ForgeAction.IN, null, run.second);
     Instant back = at(run.second).minusSeconds(7200);
     run.live.tick(back, Said.NOTHING, Said.NOTHING);
     double next = run.live.secondOf(back.plusSeconds(5));
@@ -132,7 +138,8 @@ class LiveFireTest {
     run.passes(50);
     String in = UUID.randomUUID().toString();
     run.tap(Entry.Kind.UNDO, null, in, run.second);
-    Entry entry = new Entry(in, Entry.Kind.DEED, 0, Act.IN, null, null, "", at(run.second), "d");
+    Entry entry =
+        new Entry(in, Entry.Kind.DEED, 0, ForgeAction.IN, null, null, "", at(run.second), "d");
     KeptEntry kept = new KeptEntry(9, run.second, entry, "m");
     run.log.add(kept);
     run.live.kept(List.of(kept), at(run.second));
@@ -149,7 +156,15 @@ class LiveFireTest {
     Listener screen = live.listen(START, "sign-in");
     Entry in =
         new Entry(
-            UUID.randomUUID().toString(), Entry.Kind.DEED, 0, Act.IN, null, null, "", START, "d");
+            UUID.randomUUID().toString(),
+            Entry.Kind.DEED,
+            0,
+            ForgeAction.IN,
+            null,
+            null,
+            "",
+            START,
+            "d");
     KeptEntry kept = new KeptEntry(1, live.secondOf(START), in, "m");
     live.kept(List.of(kept), START);
     List<Row> readings = new ArrayList<>();

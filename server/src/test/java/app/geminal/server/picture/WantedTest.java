@@ -8,16 +8,16 @@ import app.geminal.library.ShippedSteels;
 import app.geminal.notation.Shorthand;
 import app.geminal.pattern.Field;
 import app.geminal.pattern.Pane;
-import app.geminal.pattern.Sight;
+import app.geminal.pattern.SectionView;
 import app.geminal.pattern.View;
-import app.geminal.shop.Practice;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.UnitSystem;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** The first look at a bar of 30 × 15 × 400 mm on 900 × 600 pixels. */
 class WantedTest {
-  private static final Practice PRACTICE = Practice.common();
+  private static final ShopDefaults PRACTICE = ShopDefaults.common();
   private static final Run RUN =
       Run.of(
           Shorthand.parse("3 (1075 5, 15N20 5) 30 x 400", UnitSystem.METRIC, PRACTICE),
@@ -33,7 +33,7 @@ class WantedTest {
   @CsvSource({"FACE, 31.8", "UNDER, 31.8", "ALONG, 15.9", "END, 21.2"})
   void aLongBarIsShownAcrossAndAnEndWhole(View.From from, double heightMm) {
     Wanted wanted = wanted(from, null);
-    Sight sight = wanted.sight(Field.of(RUN, PRACTICE, 0));
+    SectionView sight = wanted.sight(Field.of(RUN, PRACTICE, 0));
     Pane pane = wanted.pane(sight);
     assertThat(pane.heightMm()).isCloseTo(heightMm, within(1e-9));
     assertThat(pane.widthMm() / pane.heightMm()).isCloseTo(1.5, within(1e-9));

@@ -7,16 +7,16 @@ import static org.mockito.Mockito.when;
 
 import app.geminal.bar.Bars;
 import app.geminal.layers.LayerSequence;
-import app.geminal.schedule.Aim;
 import app.geminal.schedule.Bounds;
 import app.geminal.schedule.Census;
-import app.geminal.schedule.Counted;
-import app.geminal.schedule.Finished;
-import app.geminal.schedule.From;
-import app.geminal.schedule.Question;
-import app.geminal.schedule.Watch;
-import app.geminal.schedule.Way;
-import app.geminal.schedule.Within;
+import app.geminal.schedule.CountKind;
+import app.geminal.schedule.FinderQuestion;
+import app.geminal.schedule.FinishedBar;
+import app.geminal.schedule.LayerTarget;
+import app.geminal.schedule.RankedSchedule;
+import app.geminal.schedule.SearchLimits;
+import app.geminal.schedule.SearchListener;
+import app.geminal.schedule.StartingSteel;
 import app.geminal.shop.Shop;
 import jakarta.servlet.ServletOutputStream;
 import jakarta.servlet.http.HttpServletResponse;
@@ -34,21 +34,21 @@ class TellingTest {
   private Telling telling() throws IOException {
     HttpServletResponse response = mock(HttpServletResponse.class);
     when(response.getOutputStream()).thenReturn(out);
-    Question question =
-        new Question(
-            new Aim.Near(300, 0.05, Counted.VISIBLE),
-            new From.Bar(Bars.level(1, 40, 200, LayerSequence.band("D", 20), 1, false)),
-            new Finished(38, 6, 300),
+    FinderQuestion question =
+        new FinderQuestion(
+            new LayerTarget.Near(300, 0.05, CountKind.VISIBLE),
+            new StartingSteel.Bar(Bars.level(1, 40, 200, LayerSequence.band("D", 20), 1, false)),
+            new FinishedBar(38, 6, 300),
             Bounds.full(),
             null,
             List.of(),
             24,
-            Within.of(Shop.common()));
+            SearchLimits.of(Shop.common()));
     return new Telling(response, JsonMapper.builder().build(), question, () -> now);
   }
 
-  private static Watch.Progress progress() {
-    return new Watch.Progress() {
+  private static SearchListener.Progress progress() {
+    return new SearchListener.Progress() {
       @Override
       public int done() {
         return 1;
@@ -60,7 +60,7 @@ class TellingTest {
       }
 
       @Override
-      public List<Way> ways() {
+      public List<RankedSchedule> ways() {
         return List.of();
       }
 

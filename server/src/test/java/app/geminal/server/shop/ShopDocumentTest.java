@@ -4,8 +4,8 @@ import static app.geminal.server.shop.ShopDocument.SHOP;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.server.stored.DocumentChecks;
-import app.geminal.shop.Outfit;
 import app.geminal.shop.Shop;
+import app.geminal.shop.ShopPreset;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -13,7 +13,8 @@ import org.junit.jupiter.api.Test;
 /** The shop as it is stored. */
 class ShopDocumentTest {
   private static List<Shop> samples() {
-    return Stream.concat(Stream.of(Shop.common()), Stream.of(Outfit.values()).map(Outfit::shop))
+    return Stream.concat(
+            Stream.of(Shop.common()), Stream.of(ShopPreset.values()).map(ShopPreset::shop))
         .toList();
   }
 

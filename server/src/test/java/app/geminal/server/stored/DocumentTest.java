@@ -3,8 +3,8 @@ package app.geminal.server.stored;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.geminal.check.BadValue;
 import app.geminal.server.problem.Damaged;
+import app.geminal.validation.InvalidValue;
 import app.geminal.weld.WeldOutcome;
 import java.util.List;
 import org.junit.jupiter.api.Test;
@@ -97,7 +97,8 @@ class DocumentTest {
         .isInstanceOf(Damaged.class)
         .cause()
         .isInstanceOfSatisfying(
-            BadValue.class, bad -> assertThat(bad.path()).isEqualTo(place == null ? "" : place));
+            InvalidValue.class,
+            bad -> assertThat(bad.path()).isEqualTo(place == null ? "" : place));
   }
 
   @Test

@@ -1,0 +1,150 @@
+package app.geminal.calibration;
+
+import app.geminal.bar.Bars;
+import app.geminal.billet.Run;
+import app.geminal.billet.Stage;
+import app.geminal.billet.Step;
+import app.geminal.measurement.Measurement;
+import app.geminal.operation.Cut;
+import app.geminal.operation.Draw;
+import app.geminal.operation.Grind;
+import app.geminal.operation.SetWeld;
+import app.geminal.operation.Trim;
+import app.geminal.shop.ShopDefaults;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+import org.ojalgo.random.TDistribution;
+
+/**
+ * One loss as the shop's measured bars have it.
+ *
+ * <p>A loss is seen where a bar was measured before and after the one step that causes it: the kerf
+ * between a bar and its pieces, scale over a draw or a set of which all three sizes are known, the
+ * trim of both ends, a ground face. Scale is compared with what was reckoned with a factor of 1.
+ *
+ * @param seen each time it was seen, in the order of the Runs
+ * @param mean of them, 0 for none
+ * @param spread one standard deviation from one to the next, 0 for fewer than two
+ * @param low of the mean, nine times in ten (Student)
+ * @param high of the mean
+ */
+public record MeasuredLoss(
+    MeasuredLossKind loss, List<Double> seen, double mean, double spread, double low, double high) {
+  /** Fewer than this tell nothing. */
+  public static final int FEWEST = 4;
+
+  private static final double UPPER_TAIL = 0.95;
+
+  /** Copies the list. */
+  public MeasuredLoss {
+    seen = List.copyOf(seen);
+  }
+
+  /** All losses, seen or not. */
+  public static List<MeasuredLoss> of(List<Run> runs, ShopDefaults practice) {
+    return Arrays.stream(MeasuredLossKind.values())
+        .map(
+            loss -> of(loss, runs.stream().flatMap(r -> seen(loss, r, practice).stream()).toList()))
+        .toList();
+  }
+
+  private static MeasuredLoss of(MeasuredLossKind loss, List<Double> seen) {
+    int n = seen.size();
+    double mean = seen.stream().mapToDouble(Double::doubleValue).average().orElse(0);
+    if (n < 2) {
+      return new MeasuredLoss(loss, seen, mean, 0, mean, mean);
+    }
+    double squares = seen.stream().mapToDouble(x -> (x - mean) * (x - mean)).sum();
+    double spread = Math.sqrt(squares / (n - 1));
+    double off = TDistribution.of(n - 1).getQuantile(UPPER_TAIL) * spread / Math.sqrt(n);
+    return new MeasuredLoss(loss, seen, mean, spread, mean - off, mean + off);
+  }
+
+  /** Whether this is too few to tell. */
+  public boolean isTooFew() {
+    return seen.size() < FEWEST;
+  }
+
+  /** Whether the shop's figure lies outside what was measured. */
+  public boolean differsFrom(double now) {
+    return !isTooFew() && (now < low || now > high);
+  }
+
+  private static List<Double> seen(MeasuredLossKind loss, Run run, ShopDefaults practice) {
+    List<Double> seen = new ArrayList<>();
+    for (int i = 2; i < run.stages().size(); i++) {
+      Stage before = run.stages().get(i - 1);
+      Stage now = run.stages().get(i);
+      if (now.isOff()) {
+        continue;
+      }
+      switch (now.step().orElseThrow().operation()) {
+        case Cut cut
+            when loss == MeasuredLossKind.KERF && cut.eachMm() == 0 && bothLong(before, now) ->
+            seen.add(
+                (before.bars().lengthMm() - cut.pieces() * now.bars().lengthMm())
+                    / (cut.pieces() - 1));
+        case Trim trim
+            when loss == MeasuredLossKind.TRIM && bothLong(before, now) && bothEnds(trim) ->
+            seen.add((before.bars().lengthMm() - now.bars().lengthMm()) / 2);
+        case Grind _ when loss == MeasuredLossKind.GRIND && bothHigh(before, now) ->
+            seen.add((before.bars().heightMm() - now.bars().heightMm()) / 2);
+        case Draw _ when loss == MeasuredLossKind.SCALE && bothWhole(before, now) ->
+            seen.add(scale(before, now, practice));
+        case SetWeld weld
+            when loss == MeasuredLossKind.SCALE
+                && !weld.isSealed()
+                && bothWhole(before, now)
+                && !before.bars().hasVoids() ->
+            seen.add(scale(before, now, practice));
+        default -> {}
+      }
+    }
+    return seen.stream().filter(Double::isFinite).toList();
+  }
+
+  private static boolean bothEnds(Trim trim) {
+    return trim.frontMm() > 0 && trim.backMm() > 0;
+  }
+
+  private static double scale(Stage before, Stage now, ShopDefaults practice) {
+    double there = volume(before.bars());
+    double reckoned = there - volume(now.reckoned());
+    return (there - volume(now.bars())) / (reckoned / practice.scaleFactor());
+  }
+
+  private static double volume(Bars bars) {
+    return bars.times(1).amount().volumeMm3();
+  }
+
+  private static boolean bothLong(Stage before, Stage now) {
+    return knows(before, Measurement::lengthMm) && knows(now, Measurement::lengthMm);
+  }
+
+  private static boolean bothHigh(Stage before, Stage now) {
+    return knows(before, Measurement::heightMm) && knows(now, Measurement::heightMm);
+  }
+
+  private static boolean knows(Stage stage, Function<Measurement, @Nullable Double> size) {
+    Measurement measured = measured(stage);
+    return measured != null && size.apply(measured) != null;
+  }
+
+  private static boolean bothWhole(Stage before, Stage now) {
+    return isWhole(measured(before)) && isWhole(measured(now));
+  }
+
+  private static boolean isWhole(@Nullable Measurement measured) {
+    return measured != null
+        && measured.widthMm() != null
+        && measured.heightMm() != null
+        && (measured.lengthMm() != null || measured.massKg() != null);
+  }
+
+  private static @Nullable Measurement measured(Stage stage) {
+    return stage.step().map(Step::measured).orElse(null);
+  }
+}

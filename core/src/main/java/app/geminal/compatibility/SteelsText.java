@@ -1,0 +1,13 @@
+package app.geminal.compatibility;
+
+import app.geminal.text.MessageKey;
+
+/** Parts of reasons that are said once for each of several steels. */
+enum SteelsText implements MessageKey {
+  QUENCH_OF;
+
+  @Override
+  public String section() {
+    return "steels";
+  }
+}

@@ -1,0 +1,43 @@
+package app.geminal.evidence;
+
+/**
+ * Welds that have something in common.
+ *
+ * @param held no open seam found
+ * @param open with at least one
+ * @param suspect not decided
+ */
+public record WeldTally(int held, int open, int suspect) {
+  /** Fewer decided ones than this tell nothing. */
+  public static final int FEWEST = 12;
+
+  /** Limits further apart than this tell nothing. */
+  public static final double WIDEST = 0.4;
+
+  /** No welds. */
+  public static final WeldTally NONE = new WeldTally(0, 0, 0);
+
+  /** Those it is known of. */
+  public int decided() {
+    return held + open;
+  }
+
+  /** Part of the decided ones that is open; 0 where none is decided. */
+  public double openShare() {
+    return decided() == 0 ? 0 : (double) open / decided();
+  }
+
+  /** Where the share of open ones lies. */
+  public Interval interval() {
+    return Interval.of(open, decided());
+  }
+
+  /** Whether this is too few to tell. */
+  public boolean isTooFew() {
+    return decided() < FEWEST || interval().width() > WIDEST;
+  }
+
+  WeldTally plus(WeldTally that) {
+    return new WeldTally(held + that.held, open + that.open, suspect + that.suspect);
+  }
+}

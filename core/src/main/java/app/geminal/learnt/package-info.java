@@ -1,9 +1,0 @@
-/**
- * What the shop really loses, from bars that were measured before and after one kind of work. Entry
- * class: {@link app.geminal.learnt.Learnt}. What it finds is offered as the shop's figure and never
- * put in its place by itself.
- */
-@NullMarked
-package app.geminal.learnt;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,51 @@
+package app.geminal.operation;
+
+import app.geminal.bar.Bars;
+import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.IntStream;
+
+/**
+ * Which of several equal bars are meant, counted from 1 in the order the saw left them. Package use
+ * only.
+ */
+final class BarSelection {
+  private BarSelection() {}
+
+  /** A list of different numbers, copied. */
+  static List<Integer> of(String field, List<Integer> which, int least, int most) {
+    List<Integer> bars = Require.list(field, which, least, most);
+    for (int i = 0; i < bars.size(); i++) {
+      Require.count(field + "/" + i, bars.get(i), 1, 10_000);
+    }
+    if (new HashSet<>(bars).size() < bars.size()) {
+      throw new InvalidValue(field, "The same bar is named twice.");
+    }
+    return bars;
+  }
+
+  /** Why these are not there, empty when all of them are. */
+  static Optional<Impossible> missing(String field, List<Integer> which, Bars bars) {
+    return which.stream()
+        .filter(n -> n > bars.count())
+        .findFirst()
+        .map(n ->
+            new Impossible(
+                field,
+                Text.of("There is no bar %d. There are %d bars.", n, bars.count()),
+                "Choose an existing bar."));
+  }
+
+  /** All bars in the order they are numbered afterwards: those that stay, then those that go. */
+  static List<Integer> order(List<Integer> which, int count) {
+    return IntStream.concat(
+            IntStream.range(0, count).filter(i -> !which.contains(i + 1)),
+            IntStream.range(0, count).filter(i -> which.contains(i + 1)))
+        .boxed()
+        .toList();
+  }
+}

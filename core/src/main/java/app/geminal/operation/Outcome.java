@@ -1,4 +1,0 @@
-package app.geminal.operation;
-
-/** What becomes of bars under an operation. */
-public sealed interface Outcome permits Done, Impossible {}

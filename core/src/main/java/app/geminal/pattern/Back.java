@@ -1,7 +1,0 @@
-package app.geminal.pattern;
-
-/** Moves a point of a result to where it was before a step. Implementations keep no state. */
-@FunctionalInterface
-interface Back {
-  void back(Point p);
-}

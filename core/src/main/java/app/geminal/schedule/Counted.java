@@ -1,9 +1,0 @@
-package app.geminal.schedule;
-
-/** Which of the two counts is meant. */
-public enum Counted {
-  /** Layers the eye tells apart: touching faces of one steel are one. */
-  VISIBLE,
-  /** Pieces, times the bars stacked at each restack. */
-  SHOP
-}

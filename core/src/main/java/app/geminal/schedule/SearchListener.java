@@ -1,0 +1,32 @@
+package app.geminal.schedule;
+
+import java.util.List;
+
+/** Somebody who waits for a search. Called from any thread, one call at a time. */
+public interface SearchListener {
+  /** Nobody in particular. */
+  SearchListener NONE = new SearchListener() {};
+
+  /** Whether the search shall go on; asked very often, from several threads at once. */
+  default boolean goesOn() {
+    return true;
+  }
+
+  /** Some more was seen. */
+  default void seen(Progress progress) {}
+
+  /** How far a search has come. */
+  interface Progress {
+    /** Starts whose schedules are seen, of all passes. */
+    int done();
+
+    /** Starts in all passes. */
+    int of();
+
+    /** The best so far; worked through anew at every call. */
+    List<RankedSchedule> ways();
+
+    /** What was looked at so far. */
+    Census census();
+  }
+}

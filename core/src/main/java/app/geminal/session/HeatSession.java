@@ -1,0 +1,323 @@
+package app.geminal.session;
+
+import app.geminal.heat.BarTracker;
+import app.geminal.heat.BarTracker.Place;
+import app.geminal.heat.HeatExposure;
+import app.geminal.heat.WorkingTime;
+import app.geminal.heatplan.ForgeAction;
+import app.geminal.heatplan.HeatPlan;
+import app.geminal.heatplan.HeatStep;
+import app.geminal.steel.Deformation;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One billet going through its heat plan: what was done, how hot it likely is, which steps are
+ * behind it. Fed second by second, deeds in the order they were done; whoever finds a deed missing
+ * or taken back begins anew from the log.
+ *
+ * <p>A step is behind when something tapped is the same act and comes at or after the first step
+ * that is open; steps passed over count as left out. Waiting for an even heat is behind when the
+ * bar leaves the fire. Mutable, for one thread.
+ */
+public final class HeatSession {
+  private static final double COLD_C = 20;
+
+  /** A gauge of the press under this stands for a ram that meets nothing, MPa. */
+  private static final double LOADED_MPA = 1;
+
+  private final HeatPlan plan;
+  private final double ramMmS;
+  private final BarTracker following;
+  private final List<LogMark> marks = new ArrayList<>();
+  private final boolean[] done;
+  private int next;
+  private double nowS;
+  private int heat = 1;
+  private @Nullable LogEntry last;
+  private double outAtS;
+  private double inAtS;
+  private double readyAtS = -1;
+  private double leftAtOutS;
+  private double loadedS;
+  private double hottestC;
+  private double peakMpa;
+  private boolean squeezing;
+  private boolean begun;
+
+  /** Costly, and asked several times between two moments; null when something has changed. */
+  private @Nullable WorkingTime working;
+
+  /** How a step of the plan stands. */
+  public enum StepState {
+    /** Behind. */
+    DONE,
+    /** Passed over. */
+    LEFT_OUT,
+    /** The first one open. */
+    NOW,
+    /** Still to come. */
+    TO_COME
+  }
+
+  /**
+   * From cold.
+   *
+   * @param pressMmS the ram's speed under load
+   */
+  public HeatSession(HeatPlan plan, double pressMmS) {
+    this.plan = plan;
+    this.ramMmS = pressMmS * (plan.isWeld() ? Deformation.FEATHERED : 1);
+    this.following = new BarTracker(plan.bar(), COLD_C);
+    this.done = new boolean[plan.steps().size()];
+  }
+
+  private HeatSession(HeatSession that) {
+    plan = that.plan;
+    ramMmS = that.ramMmS;
+    following = that.following.copy();
+    marks.addAll(that.marks);
+    done = that.done.clone();
+    next = that.next;
+    nowS = that.nowS;
+    heat = that.heat;
+    last = that.last;
+    outAtS = that.outAtS;
+    inAtS = that.inAtS;
+    readyAtS = that.readyAtS;
+    leftAtOutS = that.leftAtOutS;
+    loadedS = that.loadedS;
+    hottestC = that.hottestC;
+    peakMpa = that.peakMpa;
+    squeezing = that.squeezing;
+    begun = that.begun;
+    working = that.working;
+  }
+
+  /** A copy that goes its own way: how it stands now, to go on from here once more. */
+  public HeatSession copy() {
+    return new HeatSession(this);
+  }
+
+  /** Something is done now. */
+  public void done(LogEntry deed) {
+    BarTracker.Estimate now = following.estimate();
+    working = null;
+    switch (deed.act()) {
+      case IN -> {
+        heat += begun && squeezedInThisHeat() ? 1 : 0;
+        begun = true;
+        inAtS = deed.atS();
+        readyAtS = -1;
+        following.put(Place.FIRE);
+      }
+      case OUT -> {
+        outAtS = deed.atS();
+        following.put(Place.AIR);
+        leftAtOutS = working().jointS();
+      }
+      case SQUEEZE -> {
+        squeezing = true;
+        loadedS = 0;
+      }
+      case TURN -> following.turnedOver();
+      case BRUSH -> following.brushed(plan.flame());
+      case FUEL, FLUX, LET_GO, LOOK -> {}
+    }
+    tick(deed.act());
+    double sinceOut = following.place() == Place.FIRE ? 0 : deed.atS() - outAtS;
+    marks.add(
+        new LogMark(
+            deed,
+            heat,
+            now.skinC(),
+            now.coreC(),
+            now.plusMinusC(),
+            sinceOut,
+            deed.act() == ForgeAction.OUT ? leftAtOutS : leftAtOutS - sinceOut,
+            0));
+    if (deed.act() == ForgeAction.SQUEEZE) {
+      following.put(Place.DIES);
+      following.welded();
+    } else if (squeezing && deed.act() != ForgeAction.TURN) {
+      letGo(deed.act() == ForgeAction.IN);
+    }
+    last = deed;
+    working = null;
+  }
+
+  private void letGo(boolean straightIn) {
+    squeezing = false;
+    for (int i = marks.size() - 1; i >= 0; i--) {
+      if (marks.get(i).deed().act() == ForgeAction.SQUEEZE) {
+        marks.set(i, marks.get(i).withPressed(loadedS * ramMmS));
+        break;
+      }
+    }
+    if (!straightIn) {
+      following.put(Place.AIR);
+    }
+  }
+
+  /** Whether the dies have been on it in this heat. */
+  public boolean squeezedInThisHeat() {
+    return marks.stream().anyMatch(m -> m.heat() == heat && m.deed().act() == ForgeAction.SQUEEZE);
+  }
+
+  private void tick(ForgeAction act) {
+    for (int i = next; i < done.length; i++) {
+      if (plan.steps().get(i).act().equals(Optional.of(act))) {
+        done[i] = true;
+        for (int w = next; w < i; w++) {
+          done[w] |= plan.steps().get(w).act().isEmpty();
+        }
+        next = i + 1;
+        return;
+      }
+    }
+  }
+
+  /**
+   * A second or so passes.
+   *
+   * @param seconds that pass
+   * @param forgeC what the chamber is believed to be at
+   * @param pressMpa what the gauge of the press says, 0 where there is none
+   */
+  public void passes(double seconds, double forgeC, double pressMpa) {
+    following.advance(seconds, forgeC);
+    working = null;
+    nowS += seconds;
+    if (squeezing && pressMpa > LOADED_MPA) {
+      loadedS += seconds;
+      peakMpa = Math.max(peakMpa, pressMpa);
+    }
+    BarTracker.Estimate now = following.estimate();
+    hottestC = Math.max(hottestC, now.skinC());
+    if (readyAtS < 0 && following.place() == Place.FIRE && now.isReady(plan.window().floorC())) {
+      readyAtS = nowS;
+    }
+  }
+
+  /** How each step of the plan stands. */
+  public List<StepState> standings() {
+    List<StepState> standings = new ArrayList<>();
+    for (int i = 0; i < done.length; i++) {
+      standings.add(
+          done[i]
+              ? StepState.DONE
+              : i < next ? StepState.LEFT_OUT : i == next ? StepState.NOW : StepState.TO_COME);
+    }
+    return standings;
+  }
+
+  /** The first open step, empty when all are behind. */
+  public Optional<HeatStep> step() {
+    return next < done.length ? Optional.of(plan.steps().get(next)) : Optional.empty();
+  }
+
+  /** Whether the first open step is this act. */
+  public boolean isNext(ForgeAction act) {
+    return step().flatMap(HeatStep::act).filter(act::equals).isPresent();
+  }
+
+  /** What it follows. */
+  public HeatPlan plan() {
+    return plan;
+  }
+
+  /** What it is thought to be at. */
+  public BarTracker.Estimate estimate() {
+    return following.estimate();
+  }
+
+  /** Where it is. */
+  public Place place() {
+    return following.place();
+  }
+
+  /** Whether it has been in the fire. */
+  public boolean begun() {
+    return begun;
+  }
+
+  /** Whether the dies are on it. */
+  public boolean squeezing() {
+    return squeezing;
+  }
+
+  /** Whether nothing is left to do. */
+  public boolean finished() {
+    return next >= done.length;
+  }
+
+  /** Which heat it is in, from 1. */
+  public int heat() {
+    return heat;
+  }
+
+  /** Second of the session. */
+  public double nowS() {
+    return nowS;
+  }
+
+  /** When it went into the fire last, second of the session. */
+  public double inAtS() {
+    return inAtS;
+  }
+
+  /** Seconds since it left the fire; 0 in it. */
+  public double sinceOutS() {
+    return place() == Place.FIRE || !begun ? 0 : Math.max(0, nowS - outAtS);
+  }
+
+  /** Seconds it has been ready in the fire, 0 when it is not. */
+  public double readyForS() {
+    return readyAtS < 0 || place() != Place.FIRE ? 0 : nowS - readyAtS;
+  }
+
+  /** Seconds until core and skin are even and hot enough, as the forge is now. */
+  public double secondsToReady() {
+    return following.secondsToReady(plan.window().floorC());
+  }
+
+  /** Working time if it left the fire now, or what is left of it. */
+  public WorkingTime working() {
+    if (working == null) {
+      working = following.working(plan.window().floorC(), plan.outerMm());
+    }
+    return working;
+  }
+
+  /** What the fire has taken so far. */
+  public HeatExposure toll() {
+    return following.toll();
+  }
+
+  /** How it goes on where it is. */
+  public List<BarTracker.Forecast> ahead(int steps, double stepS) {
+    return following.ahead(steps, stepS);
+  }
+
+  /** Hottest skin so far, °C. */
+  public double hottestC() {
+    return hottestC;
+  }
+
+  /** Highest gauge of the press in a squeeze, MPa; 0 where none was read. */
+  public double peakMpa() {
+    return peakMpa;
+  }
+
+  /** What was done, in order, and how things stood then. */
+  public List<LogMark> marks() {
+    return List.copyOf(marks);
+  }
+
+  /** What was done last. */
+  public Optional<LogEntry> last() {
+    return Optional.ofNullable(last);
+  }
+}

@@ -1,0 +1,33 @@
+package app.geminal.weld;
+
+import app.geminal.text.Message;
+import app.geminal.units.Quantity;
+
+/** The ways of keeping oxygen out of a joint. All four are in real use. */
+public enum AtmosphereProtection {
+  /** Open with borax on the seams. */
+  BORAX("borax"),
+  /** Soaked in fuel before the first heat, no flux after. */
+  DRY("dry"),
+  /** Fuel for the first entry, borax at the setting heats. */
+  BOTH("both"),
+  /** A jacket or a bead round every seam. */
+  SEALED("sealed");
+
+  private final String word;
+
+  AtmosphereProtection(String word) {
+    this.word = word;
+  }
+
+  /** The word used in shorthand. */
+  public String word() {
+    return word;
+  }
+
+  /** Where it can hurt people. */
+  public Message caution() {
+    return WeldText.PROTECTION_CAUTION.with(
+        "protection", this, "ventFrom", Quantity.mm(2), "ventTo", Quantity.mm(3));
+  }
+}
