@@ -8,7 +8,7 @@ import type { Operation } from './plan';
 
 /** Flaws of a billet, where they are now and what can be done about them. No React in here. */
 
-export type FlawAt = Schemas['FlawTravelAt'];
+export type FlawAt = Schemas['FlawTrackerAt'];
 
 export type FlawState = 'OPEN' | 'WATCHED' | 'WELDED_AGAIN' | 'HELD' | 'ASIDE' | 'GONE' | 'LOST';
 

@@ -27,7 +27,7 @@ export type Kind = Operation['kind'];
 export type Step = Sent['BilletStep'];
 
 /** What was measured of each bar after a step; null is what was not. */
-export type Measured = Sent['Measured'];
+export type Measured = Sent['Measurement'];
 
 export type Stack = Sent['LayupStack'];
 
@@ -35,7 +35,7 @@ export type Origin = Sent['BilletOrigin'];
 
 export type Part = Sent['BilletPart'];
 
-export type Wanted = Sent['BilletWanted'];
+export type Wanted = Sent['BilletWantedPieces'];
 
 export type Plan = Sent['BilletPlan'];
 

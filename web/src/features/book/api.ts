@@ -7,7 +7,7 @@ export type WeldOutcome = 'HELD' | 'SUSPECT' | 'OPEN';
 export type Weld = Schemas['BookWeldView'];
 
 /** How a weld was made; null is what nobody knows. */
-export type HowMade = Schemas['WeldHowMade'];
+export type HowMade = Schemas['WeldConditions'];
 
 export type NewWeld = Sent['BilletWeldNewWeld'];
 
@@ -66,7 +66,7 @@ export type Spot = Schemas['FlawSpot'];
 
 export type Flaw = Schemas['Flaw'];
 
-export type Looked = Schemas['FlawLooked'];
+export type Looked = Schemas['FlawInspection'];
 
 export type Decision = 'TRIM' | 'GRIND' | 'REWELD' | 'WATCH' | 'SET_ASIDE' | 'SCRAP';
 
@@ -79,9 +79,9 @@ export const DECISION_WORDS: Record<Decision, string> = {
   SCRAP: 'scrapped',
 };
 
-export type Decided = Schemas['FlawDecided'];
+export type Decided = Schemas['FlawDisposition'];
 
-export type MeasuredBar = Sent['BookWrittenMeasuredBar'];
+export type MeasuredBar = Sent['BookEntryBodyMeasuredBar'];
 
 export type TreatmentKind = 'NORMALIZED' | 'HARDENED' | 'TESTED' | 'TEMPERED' | 'ETCHED';
 
@@ -102,7 +102,7 @@ export const FILE_WORDS = {
 export type Treatment = Schemas['HardeningTreatment'];
 
 /** What an entry says: one of these is there. */
-export type Says = Partial<Omit<Schemas['BookWritten'], 'measured'>> & {
+export type Says = Partial<Omit<Schemas['BookEntryBody'], 'measured'>> & {
   readonly measured?: MeasuredBar | null;
 };
 

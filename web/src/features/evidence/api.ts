@@ -19,7 +19,7 @@ export type Evidence = Schemas['EvidenceView'];
 
 export type Comparison = Schemas['EvidenceComparisonView'];
 
-export type Loss = Schemas['EvidenceLearntView'];
+export type Loss = Schemas['EvidenceMeasuredLossView'];
 
 export const evidenceQuery = queryOptions({
   queryKey: ['book', 'evidence'],

@@ -9,52 +9,52 @@ export type Where = 'FIRE' | 'AIR' | 'DIES';
 export type Standing = 'DONE' | 'LEFT_OUT' | 'NOW' | 'TO_COME';
 
 /** One thing told at the fire, as it is sent. */
-export type Entry = Sent['FireEntry'];
+export type Entry = Sent['SessionEntry'];
 
-export type KeptEntry = Schemas['FireViewEntryView'];
+export type KeptEntry = Schemas['SessionViewEntryView'];
 
-export type FireStep = Schemas['FireViewStepView'];
+export type FireStep = Schemas['SessionViewStepView'];
 
-export type LaidOut = Schemas['FireLaidOut'];
+export type LaidOut = Schemas['HeatplanChecklistItem'];
 
-export type FireBillet = Schemas['FireViewBilletView'];
+export type FireBillet = Schemas['SessionViewBilletView'];
 
-export type Gauge = Schemas['FireViewGaugeView'];
+export type Gauge = Schemas['SessionViewGaugeView'];
 
-export type Advice = Schemas['FireAdvice'];
+export type Advice = Schemas['SessionAdvice'];
 
-export type Ahead = Schemas['HeatFollowingAhead'];
+export type Ahead = Schemas['HeatBarTrackerForecast'];
 
-export type BilletNow = Schemas['FireViewBilletNow'];
+export type BilletNow = Schemas['SessionViewBilletNow'];
 
 /** One heat of a day's order, minutes. */
-export type Turn = Schemas['FireRotationTurn'];
+export type Turn = Schemas['SessionRotationTurn'];
 
-export type Now = Schemas['FireViewNow'];
+export type Now = Schemas['SessionViewNow'];
 
-export type Point = Schemas['FireViewPoint'];
+export type Point = Schemas['SessionViewPoint'];
 
-export type Heat = Schemas['FireViewHeat'];
+export type Heat = Schemas['SessionViewHeat'];
 
-export type Lesson = Schemas['FireLesson'];
+export type Lesson = Schemas['SessionReviewNote'];
 
-export type Whole = Schemas['FireViewWhole'];
+export type Whole = Schemas['SessionViewWhole'];
 
-export type Entries = Schemas['FireViewEntries'];
+export type Entries = Schemas['SessionViewEntries'];
 
 export type Told = Whole | Entries | Now;
 
-export type FireLine = Schemas['FireLine'];
+export type FireLine = Schemas['SessionLine'];
 
-export type HeatLine = Schemas['FireHeatPlansHeatView'];
+export type HeatLine = Schemas['SessionHeatPlansHeatView'];
 
-export type SchoolCost = Schemas['FireSchoolCost'];
+export type SchoolCost = Schemas['HeatplanProtectionCost'];
 
-export type HeatPlan = Schemas['FireHeatPlan'];
+export type HeatPlan = Schemas['HeatPlan'];
 
-export type Chosen = Schemas['FireServiceChosen'];
+export type Chosen = Schemas['SessionForgeSessionServiceChosen'];
 
-export type Day = Schemas['FireRotationDay'];
+export type Day = Schemas['SessionRotationDay'];
 
 const NEWEST = 40;
 

@@ -7,19 +7,19 @@ export type Role = 'MIXED' | 'EDGE' | 'CLADDING' | 'SHEET';
 export type Weight = 'STOP' | 'CONDITION' | 'NOTE';
 export type Grade = 'EXCELLENT' | 'VERY_GOOD' | 'GOOD' | 'SKILLED' | 'POOR' | 'STOP';
 
-export type Member = Sent['PairMemberBody'] & { readonly role: Role };
+export type Member = Sent['CompatibilityMemberBody'] & { readonly role: Role };
 
-export type Question = Omit<Sent['PairQuestionBody'], 'members'> & {
+export type Question = Omit<Sent['CompatibilityQuestionBody'], 'members'> & {
   readonly members: readonly Member[];
   readonly temperC: number;
 };
 
-export type Reason = Schemas['PairReasonView'];
+export type Reason = Schemas['CompatibilityReasonView'];
 
-export type Verdict = Schemas['PairVerdictView'];
+export type Verdict = Schemas['CompatibilityVerdictView'];
 
 /** Two steels of the map. */
-export type Cell = Schemas['PairCell'];
+export type Cell = Schemas['CompatibilityCell'];
 
 export const verdictQuery = (question: Question) =>
   queryOptions({

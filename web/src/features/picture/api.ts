@@ -7,10 +7,10 @@ export type From = 'END' | 'FACE' | 'UNDER' | 'ALONG' | 'BLADE';
 export type Blade = Schemas['OperationBlade'];
 
 /** Where one looks from: how far along, ground off or across, and a blade laid into the bar. */
-export type Look = Schemas['PictureWantedLook'];
+export type Look = Schemas['PictureRequestLook'];
 
 /** Part of a view, mm from its left and over its lower edge. */
-export type Pane = Schemas['PictureWantedPartOfView'];
+export type Pane = Schemas['PictureRequestPartOfView'];
 
 /** What is looked at, and from where. */
 export interface Sight {

@@ -21,41 +21,44 @@ export type Limit =
 export type Bounds = Schemas['ScheduleBounds'];
 
 /** Limits to keep to; see the core's schedule.Within. */
-export type Within = Schemas['ScheduleWithin'];
+export type Within = Schemas['ScheduleSearchLimits'];
 
-export type Size = Schemas['ScheduleFinished'];
+export type Size = Schemas['ScheduleFinishedBar'];
 
 /** What there is to begin with. */
-export type Beginning = Schemas['ScheduleAskedBeginning'];
+export type Beginning = Schemas['ScheduleFinderRequestBeginning'];
 
 /** A question; null stands for everything, nothing or the shop's own, as the core takes it. */
-export type Asked = Schemas['ScheduleAsked'] & { readonly core: readonly Piece[]; readonly bounds: Bounds };
+export type Asked = Schemas['ScheduleFinderRequest'] & {
+  readonly core: readonly Piece[];
+  readonly bounds: Bounds;
+};
 
 /** A stack, a block of bars, or the finished bar. */
-export type Shape = Schemas['ScheduleWayShape'];
+export type Shape = Schemas['ScheduleRankedScheduleShape'];
 
 /** Minutes by task. */
-export type Work = Schemas['ScheduleWork'];
+export type Work = Schemas['ScheduleTaskMinutes'];
 
 export type Schedule = Schemas['ScheduleView'];
 
-export type Way = Schemas['ScheduleWayView'];
+export type Way = Schemas['ScheduleRankedScheduleView'];
 
-export type RuledOut = Schemas['ScheduleToldRuledOutView'];
+export type RuledOut = Schemas['ScheduleSearchLineRuledOutView'];
 
-export type Census = Schemas['ScheduleToldCensusView'];
+export type Census = Schemas['ScheduleSearchLineCensusView'];
 
 /** A change of the question that brings a way. */
-export type Relaxation = Schemas['ScheduleToldRelaxationView'];
+export type Relaxation = Schemas['ScheduleSearchLineRelaxationView'];
 
-export type Begun = Schemas['ScheduleToldBegun'];
+export type Begun = Schemas['ScheduleSearchLineBegun'];
 
-export type Seen = Schemas['ScheduleToldSeen'];
+export type Seen = Schemas['ScheduleSearchLineSeen'];
 
-export type Ended = Schemas['ScheduleToldEnded'];
+export type Ended = Schemas['ScheduleSearchLineEnded'];
 
 /** It broke off; the problem as an answer of its own would have it. */
-export type Failed = Schemas['ScheduleToldFailed'];
+export type Failed = Schemas['ScheduleSearchLineFailed'];
 
 type Line = Begun | Seen | Ended | Failed;
 

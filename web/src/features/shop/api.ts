@@ -13,12 +13,12 @@ export type Hammer = Schemas['ShopHammer'];
 
 export type Mill = Schemas['ShopMill'];
 
-export type Practice = Schemas['ShopPractice'];
+export type Practice = Schemas['ShopDefaults'];
 
 export type Limits = Schemas['ShopLimits'];
 
 /** How long the work takes, and what it burns. */
-export type Pace = Schemas['ShopPace'];
+export type Pace = Schemas['ShopTaskTimes'];
 
 export type Kept = Schemas['ShopView'];
 

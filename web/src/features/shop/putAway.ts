@@ -5,7 +5,7 @@ import { answered, api } from '../../lib/http';
 export type PutAwayKind = 'BILLET' | 'BAR' | 'STEEL' | 'WELD' | 'ENTRY' | 'PHOTO';
 
 /** One thing that is kept and no longer shown. */
-export type PutAway = Schemas['PutawayPutAway'];
+export type PutAway = Schemas['RemovedItem'];
 
 export const putAwayQuery = queryOptions({
   queryKey: ['put-away'],

@@ -6,7 +6,7 @@ export type PricePer = 'METRE' | 'KILOGRAM';
 
 export type StockBar = Schemas['StockBar'];
 
-export type Shelved = Schemas['StockShelved'];
+export type Shelved = Schemas['StockStoredStockBar'];
 
 export const stockQuery = queryOptions({
   queryKey: ['stock'],

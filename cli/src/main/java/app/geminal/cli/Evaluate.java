@@ -34,7 +34,7 @@ final class Evaluate implements Callable<Integer> {
   @Option(names = "--json", description = "Everything as JSON.")
   private boolean json;
 
-  @Mixin private Habits habits;
+  @Mixin private PlanOptions habits;
 
   @Spec private CommandSpec spec;
 
@@ -50,7 +50,7 @@ final class Evaluate implements Callable<Integer> {
     try {
       run = Run.of(source.file().plan(), source.steels(), shop.practice());
     } catch (InvalidValue bad) {
-      throw new Unusable(
+      throw new UnusableInput(
           (bad.path().isEmpty() ? "" : "at /plan/" + bad.path() + ": ")
               + Measure.read(bad.words(), habits.reader()));
     }
@@ -59,7 +59,7 @@ final class Evaluate implements Callable<Integer> {
         .getOut()
         .println(
             json
-                ? Show.json(evaluation)
+                ? Output.json(evaluation)
                 : new EvaluationText(habits.reader(), shop.practice()).of(evaluation, run));
     boolean fails =
         run.stop().isPresent()

@@ -45,7 +45,7 @@ record EvaluationText(Units units, ShopDefaults practice) {
               "  %-44s %3s %28s %9s %,9d layers (nominal %,d)",
               line.off() ? "off " + words : words,
               line.bars() == 1 ? "" : line.bars() + " ×",
-              Show.size(line.widthMm(), line.heightMm(), line.lengthMm(), units),
+              Output.size(line.widthMm(), line.heightMm(), line.lengthMm(), units),
               Quantity.kg(line.massKg()).format(units),
               line.visibleCount(),
               line.shopCount()));

@@ -127,7 +127,7 @@ final class Find implements Callable<Integer> {
   @Option(names = "--json", description = "All schedules as JSON.")
   private boolean json;
 
-  @Mixin private Habits habits;
+  @Mixin private PlanOptions habits;
 
   @Spec private CommandSpec spec;
 
@@ -146,24 +146,26 @@ final class Find implements Callable<Integer> {
           Finder.find(
               question, steels, shop, HoldChance.prior(), SearchListener.NONE, Finder.USUAL_WORK);
     } catch (InvalidValue bad) {
-      throw new Unusable(
+      throw new UnusableInput(
           (bad.path().isEmpty() ? "" : bad.path() + ": ")
               + Measure.read(bad.words(), habits.reader()));
     } catch (Unreadable bad) {
-      throw new Unusable(String.valueOf(bad.getMessage()));
+      throw new UnusableInput(String.valueOf(bad.getMessage()));
     }
     List<RankedSchedule> ways = Ordering.by(best, ways(outcome), question);
     List<String> lines = ScheduleExplanation.of(ways, question);
-    FoundText text = new FoundText(spec.commandLine().getOut(), habits.reader());
+    FinderText text = new FinderText(spec.commandLine().getOut(), habits.reader());
     if (json) {
-      List<FoundWay> all =
+      List<FoundSchedule> all =
           IntStream.range(0, ways.size())
-              .mapToObj(i -> FoundWay.of(ways.get(i), lines.get(i), line(ways.get(i), question)))
+              .mapToObj(
+                  i -> FoundSchedule.of(ways.get(i), lines.get(i), line(ways.get(i), question)))
               .toList();
       spec.commandLine()
           .getOut()
           .println(
-              Show.json(new FoundJson(outcome.getClass().getSimpleName(), outcome.census(), all)));
+              Output.json(
+                  new FoundJson(outcome.getClass().getSimpleName(), outcome.census(), all)));
     } else {
       text.print(outcome, question, ways, lines, show);
     }
@@ -171,7 +173,7 @@ final class Find implements Callable<Integer> {
   }
 
   /** Everything, for machines. */
-  record FoundJson(String outcome, Census census, List<FoundWay> ways) {}
+  record FoundJson(String outcome, Census census, List<FoundSchedule> ways) {}
 
   private String line(RankedSchedule way, FinderQuestion question) {
     Shop shop = habits.shop();

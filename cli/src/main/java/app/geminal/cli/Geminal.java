@@ -38,7 +38,7 @@ public final class Geminal implements Runnable {
     CommandLine line = new CommandLine(new Geminal());
     line.setCaseInsensitiveEnumValuesAllowed(true);
     line.setExecutionExceptionHandler((thrown, command, parsed) -> {
-      if (thrown instanceof Unusable unusable) {
+      if (thrown instanceof UnusableInput unusable) {
         PrintWriter err = command.getErr();
         err.println("geminal: " + unusable.getMessage());
         return UNREADABLE;

@@ -50,7 +50,7 @@ final class ListSteels implements Runnable {
   public void run() {
     List<Line> lines = ShippedSteels.read().all().stream().map(Line::of).toList();
     if (json) {
-      spec.commandLine().getOut().println(Show.json(lines));
+      spec.commandLine().getOut().println(Output.json(lines));
       return;
     }
     for (Line line : lines) {

@@ -57,12 +57,12 @@ final class Pair implements Callable<Integer> {
     try {
       steels = names.stream().map(shipped::get).toList();
     } catch (InvalidValue unknown) {
-      throw new Unusable(unknown.words() + " geminal steels lists them.");
+      throw new UnusableInput(unknown.words() + " geminal steels lists them.");
     }
     Verdict verdict = Pairing.of(SteelQuestion.mixed(school, steels));
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
-      out.println(Show.json(PairJson.of(verdict)));
+      out.println(Output.json(PairJson.of(verdict)));
     } else {
       out.println(
           String.format(

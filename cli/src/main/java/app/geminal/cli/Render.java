@@ -84,7 +84,7 @@ final class Render implements Callable<Integer> {
   @Option(names = "--relief", description = "Shaded as after a deep etch.")
   private boolean relief;
 
-  @Mixin private Habits habits;
+  @Mixin private PlanOptions habits;
 
   @Spec private CommandSpec spec;
 
@@ -99,7 +99,7 @@ final class Render implements Callable<Integer> {
   public Integer call() throws IOException {
     boolean picture = file.toString().toLowerCase(Locale.ROOT).endsWith(".png");
     if (!picture && !file.toString().toLowerCase(Locale.ROOT).endsWith(".svg")) {
-      throw new Unusable(Text.of("“%s” must end in .png or .svg.", file));
+      throw new UnusableInput(Text.of("“%s” must end in .png or .svg.", file));
     }
     ShopDefaults practice = habits.shop().practice();
     Source source = Source.of(plan, units(), practice);
@@ -122,11 +122,11 @@ final class Render implements Callable<Integer> {
           .printf(
               "%s: %s × %s%n",
               file.getFileName(),
-              Show.length(sight.widthMm(), habits.reader()),
+              Output.length(sight.widthMm(), habits.reader()),
               Quantity.mm(sight.heightMm()).format(habits.reader()));
       return run.stop().isPresent() ? Geminal.NO : 0;
     } catch (InvalidValue bad) {
-      throw new Unusable(
+      throw new UnusableInput(
           (bad.path().isEmpty() ? "" : bad.path() + ": ")
               + Measure.read(bad.words(), habits.reader()));
     }
@@ -148,7 +148,7 @@ final class Render implements Callable<Integer> {
     try {
       return at == null ? otherwise : Lengths.parseMm(at, units());
     } catch (Unreadable bad) {
-      throw new Unusable("--at: " + bad.getMessage());
+      throw new UnusableInput("--at: " + bad.getMessage());
     }
   }
 
@@ -159,7 +159,7 @@ final class Render implements Callable<Integer> {
     try {
       return (Blade) Shorthand.parseStep("blade " + blade, units(), practice);
     } catch (ShorthandError misread) {
-      throw new Unusable(
+      throw new UnusableInput(
           "--blade: " + Measure.read(String.valueOf(misread.getMessage()), habits.reader()));
     }
   }

@@ -49,7 +49,7 @@ record Source(PlanFile file, Steels steels) {
       }
       return given;
     } catch (IOException e) {
-      throw new Unusable(
+      throw new UnusableInput(
           Text.of(
               "“%s” is not a readable file and not shorthand. A plan starts like \"13 (1075 3.2, 15N20 1.5) 38 x 150\".",
               given));
@@ -61,7 +61,7 @@ record Source(PlanFile file, Steels steels) {
       return PlanFiles.read(text);
     } catch (PlanFiles.Refused refused) {
       String pointer = refused.fault().pointer();
-      throw new Unusable(
+      throw new UnusableInput(
           (pointer.isEmpty() ? "" : "at " + pointer + ": ")
               + Measure.read(refused.fault().reason(), Units.METRIC));
     }
@@ -71,7 +71,7 @@ record Source(PlanFile file, Steels steels) {
     try {
       return new PlanFile("Shorthand", "", Shorthand.parse(line, units, practice), List.of());
     } catch (ShorthandError misread) {
-      throw new Unusable(
+      throw new UnusableInput(
           Text.of(
               "%s%n%s%n%s%s",
               Measure.read(String.valueOf(misread.getMessage()), new Units(units)),

@@ -152,7 +152,7 @@ class AccountController {
   /** Changes one's own settings. */
   @Operation(operationId = "changeSettings")
   @PutMapping("/api/v1/settings")
-  @Needs(value = Rank.GUEST, inPerson = true)
+  @RequiredRank(value = Rank.GUEST, inPerson = true)
   Settings change(@RequestBody Settings settings, Principal who) {
     Units units = Require.present("units", settings.units()).units();
     accounts.setUnits(who.getName(), units);

@@ -1,6 +1,6 @@
 package app.geminal.server.account;
 
-import app.geminal.server.problem.NotThere;
+import app.geminal.server.problem.NotFound;
 import app.geminal.server.turn.Turns;
 import app.geminal.units.Text;
 import app.geminal.units.Units;
@@ -173,8 +173,8 @@ public class Accounts implements UserDetailsService {
     setPassword(there.login(), password, null);
   }
 
-  private static NotThere nobody(long id) {
-    return new NotThere("There is no person number " + id + ".");
+  private static NotFound nobody(long id) {
+    return new NotFound("There is no person number " + id + ".");
   }
 
   /**

@@ -33,11 +33,12 @@ public class OwnerCode {
   private static final int LENGTH = 12;
 
   private final Accounts accounts;
-  private final Guesses guesses;
+  private final GuessLimiter guesses;
   private final AtomicReference<String> code = new AtomicReference<>("");
   private final @Nullable Path file;
 
-  OwnerCode(Accounts accounts, Guesses guesses, @Value("${geminal.owner-code-file:}") String file) {
+  OwnerCode(
+      Accounts accounts, GuessLimiter guesses, @Value("${geminal.owner-code-file:}") String file) {
     this.accounts = accounts;
     this.guesses = guesses;
     this.file = file.isEmpty() ? null : Path.of(file);

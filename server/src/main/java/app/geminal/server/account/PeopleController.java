@@ -23,11 +23,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class PeopleController {
   private final Accounts accounts;
-  private final Guesses guesses;
+  private final GuessLimiter guesses;
   private final SignIns signIns;
   private final SignInLengths lengths;
 
-  PeopleController(Accounts accounts, Guesses guesses, SignIns signIns, SignInLengths lengths) {
+  PeopleController(
+      Accounts accounts, GuessLimiter guesses, SignIns signIns, SignInLengths lengths) {
     this.accounts = accounts;
     this.guesses = guesses;
     this.signIns = signIns;
@@ -79,7 +80,7 @@ class PeopleController {
   /** Everybody who can sign in. */
   @Operation(operationId = "listPeople")
   @GetMapping("/api/v1/people")
-  @Needs(value = Rank.OWNER, inPerson = true)
+  @RequiredRank(value = Rank.OWNER, inPerson = true)
   List<PersonView> people() {
     return accounts.all().stream().map(PersonView::of).toList();
   }
@@ -88,7 +89,7 @@ class PeopleController {
   @Operation(operationId = "addPerson")
   @PostMapping("/api/v1/people")
   @ResponseStatus(HttpStatus.CREATED)
-  @Needs(value = Rank.OWNER, inPerson = true)
+  @RequiredRank(value = Rank.OWNER, inPerson = true)
   PersonView letIn(@RequestBody NewPerson body) {
     return PersonView.of(
         accounts.add(
@@ -102,7 +103,7 @@ class PeopleController {
   /** Changes what a person may do. */
   @Operation(operationId = "changePerson")
   @PutMapping("/api/v1/people/{id}")
-  @Needs(value = Rank.OWNER, inPerson = true)
+  @RequiredRank(value = Rank.OWNER, inPerson = true)
   PersonView change(@PathVariable long id, @RequestBody ChangedPerson body) {
     return PersonView.of(accounts.change(id, body.rank(), body.mayEnter()));
   }
@@ -118,7 +119,7 @@ class PeopleController {
   @Operation(operationId = "setPassword")
   @PutMapping("/api/v1/people/{id}/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  @Needs(value = Rank.OWNER, inPerson = true)
+  @RequiredRank(value = Rank.OWNER, inPerson = true)
   void givePassword(@PathVariable long id, @RequestBody GivenPassword body) {
     accounts.givePassword(id, body.password());
   }
@@ -133,7 +134,7 @@ class PeopleController {
   /** After how many days without use sign-ins end, for each rank. */
   @Operation(operationId = "listSignInLengths")
   @GetMapping("/api/v1/sign-in-lengths")
-  @Needs(value = Rank.OWNER, inPerson = true)
+  @RequiredRank(value = Rank.OWNER, inPerson = true)
   List<SignInLengths.SignInLength> signInLengths() {
     return lengths.all();
   }
@@ -141,7 +142,7 @@ class PeopleController {
   /** Sets after how many days without use sign-ins of a rank end. */
   @Operation(operationId = "setSignInLength")
   @PutMapping("/api/v1/sign-in-lengths/{rank}")
-  @Needs(value = Rank.OWNER, inPerson = true)
+  @RequiredRank(value = Rank.OWNER, inPerson = true)
   List<SignInLengths.SignInLength> chooseLength(@PathVariable Rank rank, @RequestBody Days body) {
     return lengths.choose(rank, body.days());
   }
@@ -149,7 +150,7 @@ class PeopleController {
   /** One's own sign-ins, this one first. */
   @Operation(operationId = "listSignIns")
   @GetMapping("/api/v1/settings/sign-ins")
-  @Needs(value = Rank.GUEST, inPerson = true)
+  @RequiredRank(value = Rank.GUEST, inPerson = true)
   List<SignIns.SignIn> signIns(Principal who, HttpServletRequest request) {
     return signIns.of(who.getName(), here(request));
   }
@@ -158,7 +159,7 @@ class PeopleController {
   @Operation(operationId = "endOtherSignIns")
   @PostMapping("/api/v1/settings/sign-ins/end-others")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  @Needs(value = Rank.GUEST, inPerson = true)
+  @RequiredRank(value = Rank.GUEST, inPerson = true)
   void endOthers(Principal who, HttpServletRequest request) {
     signIns.end(who.getName(), here(request));
   }
@@ -172,7 +173,7 @@ class PeopleController {
   @Operation(operationId = "changeOwnPassword")
   @PutMapping("/api/v1/settings/password")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  @Needs(value = Rank.GUEST, inPerson = true)
+  @RequiredRank(value = Rank.GUEST, inPerson = true)
   void changePassword(@RequestBody NewPassword body, Principal who, HttpServletRequest request) {
     String login = who.getName();
     guesses.require(login, request.getRemoteAddr());

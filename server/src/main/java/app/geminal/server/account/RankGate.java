@@ -16,9 +16,9 @@ import org.springframework.web.servlet.HandlerInterceptor;
 @Component
 public class RankGate implements HandlerInterceptor {
   private final Accounts accounts;
-  private final Shares shares;
+  private final RequestShares shares;
 
-  RankGate(Accounts accounts, Shares shares) {
+  RankGate(Accounts accounts, RequestShares shares) {
     this.accounts = accounts;
     this.shares = shares;
   }
@@ -36,7 +36,7 @@ public class RankGate implements HandlerInterceptor {
     if (!accounts.rank(who.getName()).isAtLeast(needed)) {
       throw new AccessDeniedException("needs " + needed);
     }
-    if (who instanceof Limited limited
+    if (who instanceof LimitedPrincipal limited
         && (isInPerson(method) || !limited.mostRank().isAtLeast(needed))) {
       throw new AccessDeniedException("more than this token may");
     }
@@ -44,13 +44,13 @@ public class RankGate implements HandlerInterceptor {
   }
 
   private static boolean isInPerson(HandlerMethod method) {
-    Needs said = method.getMethodAnnotation(Needs.class);
+    RequiredRank said = method.getMethodAnnotation(RequiredRank.class);
     return said != null && said.inPerson();
   }
 
   /** Who may use an endpoint, at least. */
   public static Rank needed(HandlerMethod method, String verb) {
-    Needs said = method.getMethodAnnotation(Needs.class);
+    RequiredRank said = method.getMethodAnnotation(RequiredRank.class);
     if (said != null) {
       return said.value();
     }

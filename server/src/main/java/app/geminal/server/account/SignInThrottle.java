@@ -14,13 +14,13 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Refuses tries to sign in that come too soon after wrong ones; see {@link Guesses}. */
+/** Refuses tries to sign in that come too soon after wrong ones; see {@link GuessLimiter}. */
 @Component
 public class SignInThrottle extends OncePerRequestFilter {
   private final ProblemWriter problems;
-  private final Guesses guesses;
+  private final GuessLimiter guesses;
 
-  SignInThrottle(ProblemWriter problems, Guesses guesses) {
+  SignInThrottle(ProblemWriter problems, GuessLimiter guesses) {
     this.problems = problems;
     this.guesses = guesses;
   }

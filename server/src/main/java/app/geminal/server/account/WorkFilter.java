@@ -24,11 +24,11 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 3)
 class WorkFilter extends OncePerRequestFilter {
-  private final Shares shares;
+  private final RequestShares shares;
   private final ExecutorService workers =
       Executors.newCachedThreadPool(Thread.ofPlatform().daemon().name("worker-", 1).factory());
 
-  WorkFilter(Shares shares) {
+  WorkFilter(RequestShares shares) {
     this.shares = shares;
   }
 

@@ -23,14 +23,14 @@ class ArchiveCommand {
   private static final Logger LOG = LoggerFactory.getLogger(ArchiveCommand.class);
 
   private final Archives archives;
-  private final Restores restores;
+  private final ArchiveRestorer restores;
   private final ConfigurableApplicationContext context;
   private final String backup;
   private final String restore;
 
   ArchiveCommand(
       Archives archives,
-      Restores restores,
+      ArchiveRestorer restores,
       ConfigurableApplicationContext context,
       @Value("${geminal.backup:}") String backup,
       @Value("${geminal.restore:}") String restore) {

@@ -1,8 +1,8 @@
 package app.geminal.server.archive;
 
-import app.geminal.server.account.Needs;
 import app.geminal.server.account.OwnerCode;
 import app.geminal.server.account.Rank;
+import app.geminal.server.account.RequiredRank;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -53,7 +53,7 @@ class ArchiveController {
               schema = @Schema(type = "string", format = "binary")))
   @Operation(operationId = "getArchive")
   @GetMapping(value = "/api/v1/archive", produces = "application/zip")
-  @Needs(Rank.OWNER)
+  @RequiredRank(Rank.OWNER)
   void archive(HttpServletResponse response) throws IOException {
     String name = "geminal-" + LocalDate.ofInstant(clock.instant(), ZoneOffset.UTC) + ".zip";
     response.setContentType("application/zip");
@@ -76,7 +76,7 @@ class ArchiveController {
               mediaType = "application/zip",
               schema = @Schema(type = "string", format = "binary")))
   @PostMapping(value = "/api/v1/archives", consumes = "application/zip")
-  @Needs(value = Rank.OWNER, inPerson = true)
+  @RequiredRank(value = Rank.OWNER, inPerson = true)
   Uploads.Contents look(
       InputStream file,
       @RequestHeader(name = OWNER_CODE, required = false) @Nullable String given,
@@ -95,7 +95,7 @@ class ArchiveController {
   @Operation(operationId = "restoreArchive")
   @PostMapping("/api/v1/archives/{id}/restore")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  @Needs(value = Rank.OWNER, inPerson = true)
+  @RequiredRank(value = Rank.OWNER, inPerson = true)
   void restore(
       @PathVariable String id,
       @RequestHeader(name = OWNER_CODE, required = false) @Nullable String given,

@@ -93,12 +93,12 @@ final class ArchiveFile implements AutoCloseable {
       throw BadArchive.because("The archive does not contain the files in its list.");
     }
     for (Manifest.Item item : manifest.files()) {
-      MessageDigest digest = Sums.sha256();
+      MessageDigest digest = Checksums.sha256();
       try (InputStream in = in(zip, item.name());
           OutputStream out = new DigestOutputStream(OutputStream.nullOutputStream(), digest)) {
         in.transferTo(out);
       }
-      if (!Sums.hex(digest).equals(item.sha256())) {
+      if (!Checksums.hex(digest).equals(item.sha256())) {
         throw BadArchive.because("The file " + item.name() + " is not as it was written.");
       }
     }

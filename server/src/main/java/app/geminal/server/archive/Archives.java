@@ -104,7 +104,7 @@ public class Archives {
       throws IOException {
     String name = "tables/" + table + ".jsonl";
     zip.putNextEntry(new ZipEntry(name));
-    DigestOutputStream digest = new DigestOutputStream(zip, Sums.sha256());
+    DigestOutputStream digest = new DigestOutputStream(zip, Checksums.sha256());
     BufferedWriter lines =
         new BufferedWriter(new OutputStreamWriter(digest, StandardCharsets.UTF_8));
     long rows =
@@ -118,7 +118,7 @@ public class Archives {
             });
     lines.flush();
     zip.closeEntry();
-    return new Manifest.Item(name, rows, Sums.hex(digest.getMessageDigest()));
+    return new Manifest.Item(name, rows, Checksums.hex(digest.getMessageDigest()));
   }
 
   private static Manifest.Item writePhoto(ZipOutputStream zip, Path photo) throws IOException {
@@ -127,9 +127,9 @@ public class Archives {
     byte[] bytes = Files.readAllBytes(photo);
     zip.write(bytes);
     zip.closeEntry();
-    MessageDigest digest = Sums.sha256();
+    MessageDigest digest = Checksums.sha256();
     digest.update(bytes);
-    return new Manifest.Item(name, 1, Sums.hex(digest));
+    return new Manifest.Item(name, 1, Checksums.hex(digest));
   }
 
   private static void remove(Path folder) throws IOException {

@@ -1,6 +1,6 @@
 package app.geminal.server.archive;
 
-import app.geminal.server.problem.NotThere;
+import app.geminal.server.problem.NotFound;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.InputStream;
@@ -19,10 +19,10 @@ import tools.jackson.core.JacksonException;
 @Service
 class Uploads {
   private final Archives archives;
-  private final Restores restores;
+  private final ArchiveRestorer restores;
   private @Nullable Upload last;
 
-  Uploads(Archives archives, Restores restores) {
+  Uploads(Archives archives, ArchiveRestorer restores) {
     this.archives = archives;
     this.restores = restores;
   }
@@ -115,12 +115,12 @@ class Uploads {
   /**
    * Restores what was sent, into an empty shop: all of it, or nothing.
    *
-   * @throws NotThere when something else was sent meanwhile
+   * @throws NotFound when something else was sent meanwhile
    */
   synchronized void restore(String id) {
     Upload upload = last;
     if (upload == null || !upload.contents().id().equals(id)) {
-      throw new NotThere("This archive is no longer on the server. Choose the file again.");
+      throw new NotFound("This archive is no longer on the server. Choose the file again.");
     }
     try {
       restores.takeIn(upload.file());

@@ -2,9 +2,9 @@ package app.geminal.server.billet;
 
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.server.problem.NotThere;
-import app.geminal.server.problem.Stale;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.problem.NotFound;
+import app.geminal.server.problem.VersionConflict;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
@@ -22,10 +22,10 @@ public class BilletService {
 
   private final BilletRepository billets;
   private final SteelShelf shelf;
-  private final ShopKeeper shops;
+  private final ShopService shops;
   private final Clock clock;
 
-  BilletService(BilletRepository billets, SteelShelf shelf, ShopKeeper shops, Clock clock) {
+  BilletService(BilletRepository billets, SteelShelf shelf, ShopService shops, Clock clock) {
     this.billets = billets;
     this.shelf = shelf;
     this.shops = shops;
@@ -54,8 +54,8 @@ public class BilletService {
     return billets.document(id).orElseThrow(() -> missing(id));
   }
 
-  private static NotThere missing(long id) {
-    return new NotThere("There is no billet number " + id + ".");
+  private static NotFound missing(long id) {
+    return new NotFound("There is no billet number " + id + ".");
   }
 
   /** All of them that can be read, on the Rack or off it, in the order they were started. */
@@ -85,14 +85,14 @@ public class BilletService {
    * Changes a billet that is still as the change found it.
    *
    * @param version the version the change was based on
-   * @throws Stale when another version is stored by now
+   * @throws VersionConflict when another version is stored by now
    * @throws InvalidValue when a field breaks its rule or the plan cannot be meant
    */
   @Transactional
   public Billet change(long id, int version, String name, String purpose, Plan plan) {
     check(name, purpose, plan);
     if (!billets.replace(id, version, name.strip(), purpose.strip(), plan, clock.instant())) {
-      throw new Stale("This billet", get(id).version());
+      throw new VersionConflict("This billet", get(id).version());
     }
     return get(id);
   }

@@ -1,11 +1,11 @@
 package app.geminal.server.billet;
 
-import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import app.geminal.server.account.RequiredRank;
 import app.geminal.server.book.Entries;
+import app.geminal.server.book.EntryBody;
 import app.geminal.server.book.EntryView;
-import app.geminal.server.book.Written;
-import app.geminal.server.stored.Once;
+import app.geminal.server.stored.IdempotentRequests;
 import io.swagger.v3.oas.annotations.Operation;
 import java.security.Principal;
 import java.util.List;
@@ -26,9 +26,10 @@ class EntryAtBilletController {
   private final BilletService billets;
   private final Entries entries;
   private final Flaws flaws;
-  private final Once once;
+  private final IdempotentRequests once;
 
-  EntryAtBilletController(BilletService billets, Entries entries, Flaws flaws, Once once) {
+  EntryAtBilletController(
+      BilletService billets, Entries entries, Flaws flaws, IdempotentRequests once) {
     this.once = once;
     this.billets = billets;
     this.entries = entries;
@@ -47,11 +48,11 @@ class EntryAtBilletController {
   @Operation(operationId = "addBilletEntry")
   @PostMapping("/api/v1/billets/{id}/entries")
   @ResponseStatus(HttpStatus.CREATED)
-  @Needs(Rank.APPRENTICE)
+  @RequiredRank(Rank.APPRENTICE)
   EntryView add(
       @PathVariable long id,
-      @RequestBody Written body,
-      @RequestHeader(name = Once.HEADER, required = false) @Nullable String requestId,
+      @RequestBody EntryBody body,
+      @RequestHeader(name = IdempotentRequests.HEADER, required = false) @Nullable String requestId,
       Principal who) {
     String login = who.getName();
     return entries.get(

@@ -10,7 +10,7 @@ import app.geminal.flaw.Inspection;
 import app.geminal.flaw.LatestJoints;
 import app.geminal.server.book.Entries;
 import app.geminal.server.book.EntryView;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.ShopDefaults;
 import java.util.ArrayList;
@@ -29,9 +29,9 @@ import org.springframework.stereotype.Service;
 class Flaws {
   private final Entries entries;
   private final SteelShelf shelf;
-  private final ShopKeeper shops;
+  private final ShopService shops;
 
-  Flaws(Entries entries, SteelShelf shelf, ShopKeeper shops) {
+  Flaws(Entries entries, SteelShelf shelf, ShopService shops) {
     this.entries = entries;
     this.shelf = shelf;
     this.shops = shops;

@@ -23,9 +23,9 @@ import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
 import app.geminal.operation.Watch;
-import app.geminal.server.stored.In;
+import app.geminal.server.stored.DocumentReader;
+import app.geminal.server.stored.DocumentWriter;
 import app.geminal.server.stored.Names;
-import app.geminal.server.stored.Out;
 import app.geminal.shop.Tool;
 import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
@@ -49,7 +49,7 @@ final class OperationDocument {
 
   private OperationDocument() {}
 
-  static Operation read(In in) {
+  static Operation read(DocumentReader in) {
     String kind = in.text("kind");
     return switch (kind) {
       case "set" -> set(in);
@@ -126,7 +126,7 @@ final class OperationDocument {
     };
   }
 
-  private static SetWeld set(In in) {
+  private static SetWeld set(DocumentReader in) {
     return new SetWeld(
         in.whole("heats"),
         in.number("reduction"),
@@ -140,7 +140,7 @@ final class OperationDocument {
         in.one("method", METHODS, Method.FORGE));
   }
 
-  private static Blade blade(In in) {
+  private static Blade blade(DocumentReader in) {
     return new Blade(
         in.one("profile", PROFILES),
         in.number("lengthMm"),
@@ -152,7 +152,7 @@ final class OperationDocument {
         in.number("tangMm"));
   }
 
-  static Out write(Operation operation) {
+  static DocumentWriter write(Operation operation) {
     return switch (operation) {
       case SetWeld o ->
           kind("set")
@@ -268,7 +268,7 @@ final class OperationDocument {
     };
   }
 
-  private static Out kind(String stored) {
-    return new Out().text("kind", stored);
+  private static DocumentWriter kind(String stored) {
+    return new DocumentWriter().text("kind", stored);
   }
 }

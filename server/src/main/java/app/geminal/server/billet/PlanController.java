@@ -10,9 +10,9 @@ import app.geminal.notation.Shorthand;
 import app.geminal.notation.Suggestion;
 import app.geminal.operation.Operation;
 import app.geminal.server.account.Accounts;
-import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.account.RequiredRank;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.validation.InvalidValue;
@@ -30,10 +30,10 @@ import org.springframework.web.bind.annotation.RestController;
 class PlanController {
   private final RunViews runs;
   private final SteelShelf shelf;
-  private final ShopKeeper shops;
+  private final ShopService shops;
   private final Accounts accounts;
 
-  PlanController(RunViews runs, SteelShelf shelf, ShopKeeper shops, Accounts accounts) {
+  PlanController(RunViews runs, SteelShelf shelf, ShopService shops, Accounts accounts) {
     this.runs = runs;
     this.shelf = shelf;
     this.shops = shops;
@@ -83,7 +83,7 @@ class PlanController {
   /** Works a plan through. */
   @io.swagger.v3.oas.annotations.Operation(operationId = "calculatePlan")
   @PostMapping("/api/v1/runs")
-  @Needs(Rank.GUEST)
+  @RequiredRank(Rank.GUEST)
   RunView run(@RequestBody RunBody body, Principal who) {
     long billet = Objects.requireNonNullElse(body.billetId(), 0L);
     Plan plan = Require.present("plan", body.plan());
@@ -93,7 +93,7 @@ class PlanController {
   /** Reads shorthand. */
   @io.swagger.v3.oas.annotations.Operation(operationId = "readShorthand")
   @PostMapping("/api/v1/plans/read")
-  @Needs(Rank.GUEST)
+  @RequiredRank(Rank.GUEST)
   PlanBody read(@RequestBody LineBody body, Principal who) {
     String line = Require.present("line", body.line());
     Plan read = Shorthand.parse(line, accounts.units(who.getName()).system(), shops.practice());
@@ -103,7 +103,7 @@ class PlanController {
   /** Adds a step. */
   @io.swagger.v3.oas.annotations.Operation(operationId = "addStep")
   @PostMapping("/api/v1/plans/steps")
-  @Needs(Rank.GUEST)
+  @RequiredRank(Rank.GUEST)
   PlanBody addStep(@RequestBody StepBody body, Principal who) {
     Plan plan = Require.present("plan", body.plan());
     String words = Require.text("words", body.words(), 500);
@@ -122,7 +122,7 @@ class PlanController {
   /** A first whole plan. */
   @io.swagger.v3.oas.annotations.Operation(operationId = "outlinePlan")
   @PostMapping("/api/v1/plans/outline")
-  @Needs(Rank.GUEST)
+  @RequiredRank(Rank.GUEST)
   PlanBody outline(@RequestBody OutlineBody body) {
     return new PlanBody(
         Outline.of(

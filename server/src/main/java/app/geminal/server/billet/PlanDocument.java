@@ -12,10 +12,10 @@ import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.layup.Turn;
 import app.geminal.server.stored.Document;
-import app.geminal.server.stored.In;
+import app.geminal.server.stored.DocumentReader;
+import app.geminal.server.stored.DocumentWriter;
 import app.geminal.server.stored.MeasuredDocument;
 import app.geminal.server.stored.Names;
-import app.geminal.server.stored.Out;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -56,7 +56,7 @@ final class PlanDocument {
     }
   }
 
-  private static Plan plan(In in) {
+  private static Plan plan(DocumentReader in) {
     return new Plan(
         in.in("stack", PlanDocument::stack),
         in.list("steps", PlanDocument::step),
@@ -64,27 +64,27 @@ final class PlanDocument {
         in.list("wanted", PlanDocument::wanted));
   }
 
-  private static Out plan(Plan plan) {
-    return new Out()
+  private static DocumentWriter plan(Plan plan) {
+    return new DocumentWriter()
         .in("stack", plan.stack(), PlanDocument::stack)
         .list("steps", plan.steps(), PlanDocument::step)
         .list("parts", plan.parts(), PlanDocument::part)
         .list("wanted", plan.wanted(), PlanDocument::wanted);
   }
 
-  private static Stack stack(In in) {
+  private static Stack stack(DocumentReader in) {
     return new Stack(
         in.list("pieces", PlanDocument::piece), in.number("widthMm"), in.number("lengthMm"));
   }
 
-  private static Out stack(Stack stack) {
-    return new Out()
+  private static DocumentWriter stack(Stack stack) {
+    return new DocumentWriter()
         .list("pieces", stack.pieces(), PlanDocument::piece)
         .number("widthMm", stack.widthMm())
         .number("lengthMm", stack.lengthMm());
   }
 
-  private static Step step(In in) {
+  private static Step step(DocumentReader in) {
     return new Step(
         in.text("key"),
         in.in("operation", OperationDocument::read),
@@ -92,40 +92,40 @@ final class PlanDocument {
         in.inOrNull("measured", MeasuredDocument::read));
   }
 
-  private static Out step(Step step) {
-    return new Out()
+  private static DocumentWriter step(Step step) {
+    return new DocumentWriter()
         .text("key", step.key())
         .in("operation", step.operation(), OperationDocument::write)
         .is("off", step.off())
         .in("measured", step.measured(), MeasuredDocument::write);
   }
 
-  private static Part part(In in) {
+  private static Part part(DocumentReader in) {
     return new Part(
         in.text("name"),
         in.in("plan", PlanDocument::plan),
         in.inOrNull("origin", PlanDocument::origin));
   }
 
-  private static Out part(Part part) {
-    return new Out()
+  private static DocumentWriter part(Part part) {
+    return new DocumentWriter()
         .text("name", part.name())
         .in("plan", part.plan(), PlanDocument::plan)
         .in("origin", part.origin(), PlanDocument::origin);
   }
 
-  private static Origin origin(In in) {
+  private static Origin origin(DocumentReader in) {
     return new Origin(in.whole("billetId"), in.text("billet"), in.text("stepKey"));
   }
 
-  private static Out origin(Origin origin) {
-    return new Out()
+  private static DocumentWriter origin(Origin origin) {
+    return new DocumentWriter()
         .whole("billetId", Math.toIntExact(origin.billetId()))
         .text("billet", origin.billet())
         .text("stepKey", origin.stepKey());
   }
 
-  private static WantedPieces wanted(In in) {
+  private static WantedPieces wanted(DocumentReader in) {
     return new WantedPieces(
         in.text("name"),
         in.whole("count"),
@@ -134,8 +134,8 @@ final class PlanDocument {
         in.number("heightMm"));
   }
 
-  private static Out wanted(WantedPieces w) {
-    return new Out()
+  private static DocumentWriter wanted(WantedPieces w) {
+    return new DocumentWriter()
         .text("name", w.name())
         .whole("count", w.count())
         .number("lengthMm", w.lengthMm())
@@ -144,7 +144,7 @@ final class PlanDocument {
   }
 
   /** A piece has a steel, a bar of a part has a part. */
-  static Laid laid(In in) {
+  static Laid laid(DocumentReader in) {
     return in.has("part")
         ? new PartBar(
             in.text("part"),
@@ -153,11 +153,11 @@ final class PlanDocument {
         : piece(in);
   }
 
-  static Out laid(Laid laid) {
+  static DocumentWriter laid(Laid laid) {
     return switch (laid) {
       case Piece piece -> piece(piece);
       case PartBar bar ->
-          new Out()
+          new DocumentWriter()
               .text("part", bar.part())
               .one("turn", bar.turn(), TURNS)
               .list("shims", bar.shims(), PlanDocument::piece);
@@ -165,7 +165,7 @@ final class PlanDocument {
   }
 
   /** What a piece does not say is as the stack, solid and bare. */
-  static Piece piece(In in) {
+  static Piece piece(DocumentReader in) {
     return new Piece(
         in.text("steel"),
         in.number("thicknessMm"),
@@ -175,8 +175,8 @@ final class PlanDocument {
         in.one("coating", COATINGS, Coating.NONE));
   }
 
-  static Out piece(Piece piece) {
-    return new Out()
+  static DocumentWriter piece(Piece piece) {
+    return new DocumentWriter()
         .text("steel", piece.steel())
         .number("thicknessMm", piece.thicknessMm())
         .number("widthMm", unless(0, piece.widthMm()))

@@ -5,8 +5,8 @@ import app.geminal.billet.Run;
 import app.geminal.finding.Checks;
 import app.geminal.finding.Severity;
 import app.geminal.finding.ShopKnowledge;
-import app.geminal.server.shop.Kept;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.shop.ShopService;
+import app.geminal.server.shop.StoredShop;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
@@ -26,11 +26,11 @@ class RackFigures {
   private static final int MOST_KEPT = 5000;
 
   private final SteelShelf shelf;
-  private final ShopKeeper shops;
+  private final ShopService shops;
   private final SetAsideBars aside;
   private final Cache<Key, Figures> kept = Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
 
-  RackFigures(SteelShelf shelf, ShopKeeper shops, SetAsideBars aside) {
+  RackFigures(SteelShelf shelf, ShopService shops, SetAsideBars aside) {
     this.shelf = shelf;
     this.shops = shops;
     this.aside = aside;
@@ -60,10 +60,10 @@ class RackFigures {
 
   /** One look at the Rack. */
   final class Glance {
-    private final Kept shop;
+    private final StoredShop shop;
     private final Steels steels;
 
-    private Glance(Kept shop, Steels steels) {
+    private Glance(StoredShop shop, Steels steels) {
       this.shop = shop;
       this.steels = steels;
     }

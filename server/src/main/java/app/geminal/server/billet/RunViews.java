@@ -9,7 +9,7 @@ import app.geminal.notation.Shorthand;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.book.BookService;
 import app.geminal.server.note.HiddenNotes;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
@@ -23,7 +23,7 @@ import org.springframework.stereotype.Component;
 @Component
 class RunViews {
   private final SteelShelf shelf;
-  private final ShopKeeper shops;
+  private final ShopService shops;
   private final Accounts accounts;
   private final BookService book;
   private final SetAsideBars aside;
@@ -31,7 +31,7 @@ class RunViews {
 
   RunViews(
       SteelShelf shelf,
-      ShopKeeper shops,
+      ShopService shops,
       Accounts accounts,
       BookService book,
       SetAsideBars aside,

@@ -5,8 +5,8 @@ import app.geminal.billet.Origin;
 import app.geminal.billet.Part;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.server.problem.NotThere;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.problem.NotFound;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stored.StoredRow;
 import app.geminal.shop.ShopDefaults;
@@ -29,9 +29,9 @@ class SetAsideBars {
       Caffeine.newBuilder().maximumSize(MOST_KEPT).build();
   private final BilletRepository billets;
   private final SteelShelf shelf;
-  private final ShopKeeper shops;
+  private final ShopService shops;
 
-  SetAsideBars(BilletRepository billets, SteelShelf shelf, ShopKeeper shops) {
+  SetAsideBars(BilletRepository billets, SteelShelf shelf, ShopService shops) {
     this.billets = billets;
     this.shelf = shelf;
     this.shops = shops;
@@ -72,7 +72,7 @@ class SetAsideBars {
         .filter(w -> w.billetId() == billetId && w.leaving().stepKey().equals(stepKey))
         .findFirst()
         .map(w -> w.leaving().history(count))
-        .orElseThrow(() -> new NotThere("No bars were set aside there."));
+        .orElseThrow(() -> new NotFound("No bars were set aside there."));
   }
 
   /** How many bars of each origin are free when the claims of one billet are left out. */

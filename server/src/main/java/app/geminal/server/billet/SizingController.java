@@ -2,9 +2,9 @@ package app.geminal.server.billet;
 
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.account.RequiredRank;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stock.StockService;
 import app.geminal.shop.Shop;
@@ -27,10 +27,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class SizingController {
   private final SteelShelf shelf;
-  private final ShopKeeper shops;
+  private final ShopService shops;
   private final StockService stock;
 
-  SizingController(SteelShelf shelf, ShopKeeper shops, StockService stock) {
+  SizingController(SteelShelf shelf, ShopService shops, StockService stock) {
     this.shelf = shelf;
     this.shops = shops;
     this.stock = stock;
@@ -91,7 +91,7 @@ class SizingController {
   /** The plan with the smallest stack that still gives the wanted bar. */
   @Operation(operationId = "smallestStack")
   @PostMapping("/api/v1/plans/smallest")
-  @Needs(Rank.GUEST)
+  @RequiredRank(Rank.GUEST)
   SmallestView smallest(@RequestBody PlanBody body) {
     Plan plan = Require.present("plan", body.plan());
     if (plan.wanted().isEmpty()) {
@@ -107,7 +107,7 @@ class SizingController {
   /** What to cut from stock for a stack, at the lowest price. */
   @Operation(operationId = "cutList")
   @PostMapping("/api/v1/plans/cut-list")
-  @Needs(Rank.GUEST)
+  @RequiredRank(Rank.GUEST)
   CutListView cutList(@RequestBody PlanBody body) {
     Plan plan = Require.present("plan", body.plan());
     Shop shop = shops.shop();

@@ -1,10 +1,10 @@
 package app.geminal.server.billet;
 
-import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import app.geminal.server.account.RequiredRank;
 import app.geminal.server.book.BookService;
 import app.geminal.server.book.WeldView;
-import app.geminal.server.stored.Once;
+import app.geminal.server.stored.IdempotentRequests;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
@@ -28,10 +28,10 @@ import org.springframework.web.bind.annotation.RestController;
 class WeldController {
   private final BilletService billets;
   private final BookService book;
-  private final Once once;
+  private final IdempotentRequests once;
   private final Clock clock;
 
-  WeldController(BilletService billets, BookService book, Once once, Clock clock) {
+  WeldController(BilletService billets, BookService book, IdempotentRequests once, Clock clock) {
     this.once = once;
     this.billets = billets;
     this.book = book;
@@ -61,12 +61,12 @@ class WeldController {
   /** Logs a weld of a billet. */
   @Operation(operationId = "logWeld")
   @PostMapping("/api/v1/billets/{id}/welds")
-  @Needs(Rank.APPRENTICE)
+  @RequiredRank(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.CREATED)
   WeldView log(
       @PathVariable long id,
       @RequestBody NewWeld body,
-      @RequestHeader(name = Once.HEADER, required = false) @Nullable String requestId,
+      @RequestHeader(name = IdempotentRequests.HEADER, required = false) @Nullable String requestId,
       Principal who) {
     String where = "/api/v1/billets/" + id + "/welds";
     return book.weld(

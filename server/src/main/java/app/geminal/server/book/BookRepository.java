@@ -1,6 +1,6 @@
 package app.geminal.server.book;
 
-import static app.geminal.server.book.HowDocument.HOW;
+import static app.geminal.server.book.WeldConditionsDocument.HOW;
 import static app.geminal.server.stored.Document.FIRST_FORMAT;
 
 import app.geminal.finding.ShopKnowledge;

@@ -11,9 +11,9 @@ import app.geminal.operation.SetWeld;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
-import app.geminal.server.problem.NotThere;
-import app.geminal.server.problem.Stale;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.problem.NotFound;
+import app.geminal.server.problem.VersionConflict;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.validation.InvalidValue;
@@ -54,7 +54,7 @@ public class BookService {
   private final HistoryRepository history;
   private final Accounts accounts;
   private final SteelShelf shelf;
-  private final ShopKeeper shops;
+  private final ShopService shops;
   private final Clock clock;
 
   BookService(
@@ -63,7 +63,7 @@ public class BookService {
       HistoryRepository history,
       Accounts accounts,
       SteelShelf shelf,
-      ShopKeeper shops,
+      ShopService shops,
       Clock clock) {
     this.shelf = shelf;
     this.shops = shops;
@@ -77,7 +77,7 @@ public class BookService {
   /** Every weld, newest first; a later look counts for more than what was thought at the fire. */
   @Transactional(readOnly = true)
   public List<WeldView> all() {
-    return LookedAt.judged(welds.all(), entries.looks());
+    return LaterInspections.judged(welds.all(), entries.looks());
   }
 
   /** A page of the welds, newest first, judged like {@link #all}. */
@@ -88,7 +88,7 @@ public class BookService {
     Set<Long> billets = page.items().stream().map(WeldView::billetId).collect(Collectors.toSet());
     // What a look says of a weld depends on the other welds of its billet.
     return page.of(
-        LookedAt.judged(welds.of(billets), entries.looks(billets)).stream()
+        LaterInspections.judged(welds.of(billets), entries.looks(billets)).stream()
             .filter(w -> shown.contains(w.id()))
             .toList());
   }
@@ -156,13 +156,13 @@ public class BookService {
   @Transactional(readOnly = true)
   public List<WeldObservation> past() {
     Map<Long, Set<String>> steels = welds.steels();
-    return LookedAt.past(welds.all(), entries.looks(), steels);
+    return LaterInspections.past(welds.all(), entries.looks(), steels);
   }
 
   /** Welds of one billet, newest first. */
   @Transactional(readOnly = true)
   public List<WeldView> of(long billetId) {
-    return LookedAt.judged(welds.of(billetId), entries.looks(Set.of(billetId)));
+    return LaterInspections.judged(welds.of(billetId), entries.looks(Set.of(billetId)));
   }
 
   /**
@@ -253,7 +253,7 @@ public class BookService {
   @Transactional
   public void setStruck(long id, boolean struck) {
     if (welds.find(id).isEmpty()) {
-      throw new NotThere("There is no entry number " + id + " in the Book.");
+      throw new NotFound("There is no entry number " + id + " in the Book.");
     }
     welds.setStruck(id, struck);
   }
@@ -283,7 +283,7 @@ public class BookService {
    * Mends what was written of a weld; how it stood is kept.
    *
    * @param version the version the change was based on
-   * @throws Stale when another version is stored by now
+   * @throws VersionConflict when another version is stored by now
    */
   @Transactional
   public WeldView change(long id, int version, WeldRecord weld, WeldConditions how, String login) {
@@ -293,7 +293,7 @@ public class BookService {
       throw new InvalidValue("madeAt", "This date is in the future. Log a weld after it was made.");
     }
     if (!welds.replace(id, version, weld, how)) {
-      throw new Stale("This weld", was.version());
+      throw new VersionConflict("This weld", was.version());
     }
     history.keep(was, accounts.id(login), clock.instant());
     return weld(id);
@@ -304,7 +304,7 @@ public class BookService {
   public WeldView weld(long id) {
     return welds
         .find(id)
-        .orElseThrow(() -> new NotThere("There is no weld number " + id + " in the Book."));
+        .orElseThrow(() -> new NotFound("There is no weld number " + id + " in the Book."));
   }
 
   /** How a weld stood before, newest first. */

@@ -4,8 +4,8 @@ import app.geminal.billet.Plan;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
-import app.geminal.server.problem.NotThere;
-import app.geminal.server.problem.Stale;
+import app.geminal.server.problem.NotFound;
+import app.geminal.server.problem.VersionConflict;
 import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import java.time.Clock;
@@ -68,7 +68,7 @@ public class Entries {
   public EntryView get(long id) {
     return entries
         .find(id)
-        .orElseThrow(() -> new NotThere("There is no entry number " + id + " in the Book."));
+        .orElseThrow(() -> new NotFound("There is no entry number " + id + " in the Book."));
   }
 
   /**
@@ -78,7 +78,7 @@ public class Entries {
    * @throws InvalidValue when the plan has no such step, or it is still to come
    */
   @Transactional
-  public EntryView add(long billetId, Plan plan, Written says, String login) {
+  public EntryView add(long billetId, Plan plan, EntryBody says, String login) {
     requirePast(says);
     String key = says.stepKey();
     String title = key == null ? "" : StepTitles.of(plan, key);
@@ -90,23 +90,23 @@ public class Entries {
    * Mends an entry; how it stood is kept.
    *
    * @param version the version the change was based on
-   * @throws Stale when another version is stored by now
+   * @throws VersionConflict when another version is stored by now
    */
   @Transactional
-  public EntryView change(long id, int version, Written says, String login) {
+  public EntryView change(long id, int version, EntryBody says, String login) {
     requirePast(says);
     EntryView was = get(id);
     if (was.kind() != says.kind() || !Objects.equals(was.stepKey(), says.stepKey())) {
       throw new InvalidValue("says", "An entry keeps its kind and its step. Delete it instead.");
     }
     if (!entries.replace(id, version, says)) {
-      throw new Stale("This entry", was.version());
+      throw new VersionConflict("This entry", was.version());
     }
     history.keep(was, accounts.id(login), clock.instant());
     return get(id);
   }
 
-  private void requirePast(Written says) {
+  private void requirePast(EntryBody says) {
     Dates.require("at", says.at());
     if (says.at().isAfter(clock.instant().plus(AHEAD))) {
       throw new InvalidValue("at", "This date is in the future. Log it after it was done.");
@@ -154,14 +154,14 @@ public class Entries {
   /** A photograph, JPEG. */
   @Transactional(readOnly = true)
   public byte[] jpeg(String id) {
-    return entries.jpeg(id).orElseThrow(() -> new NotThere("Photo not found."));
+    return entries.jpeg(id).orElseThrow(() -> new NotFound("Photo not found."));
   }
 
   /** Takes a photograph away, or puts it back. */
   @Transactional
   public void setPhotoStruck(String id, boolean struck) {
     if (!entries.setPhotoStruck(id, struck)) {
-      throw new NotThere("Photo not found.");
+      throw new NotFound("Photo not found.");
     }
   }
 }

@@ -1,7 +1,7 @@
 package app.geminal.server.book;
 
-import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import app.geminal.server.account.RequiredRank;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
 import app.geminal.server.turn.Turns;
@@ -46,7 +46,7 @@ class EntryController {
    * @param version counts changes; what is sent is refused when another change came in between
    * @param says what was recorded
    */
-  record ChangedEntry(int version, Written says) {}
+  record ChangedEntry(int version, EntryBody says) {}
 
   /**
    * Inspections, repairs and measurements in the Book, newest first, a page at a time.
@@ -101,7 +101,7 @@ class EntryController {
       value = "/api/v1/book/entries/{id}/photos",
       consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
   @ResponseStatus(HttpStatus.CREATED)
-  @Needs(Rank.APPRENTICE)
+  @RequiredRank(Rank.APPRENTICE)
   @io.swagger.v3.oas.annotations.parameters.RequestBody(
       required = true,
       content = {

@@ -1,6 +1,6 @@
 package app.geminal.server.book;
 
-import static app.geminal.server.book.WrittenDocument.WRITTEN;
+import static app.geminal.server.book.EntryDocument.WRITTEN;
 import static app.geminal.server.stored.Document.FIRST_FORMAT;
 
 import app.geminal.server.book.EntryView.PhotoView;
@@ -42,7 +42,7 @@ class EntryRepository extends LineRepository<EntryView> {
               row.getLong("id"),
               row.getLong("billet_id"),
               row.getString("billet_name"),
-              Written.Kind.valueOf(row.getString("kind")),
+              EntryBody.Kind.valueOf(row.getString("kind")),
               row.getString("step_key"),
               row.getString("step_title"),
               row.getObject("at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
@@ -73,25 +73,25 @@ class EntryRepository extends LineRepository<EntryView> {
   }
 
   /** All looks, in any order. */
-  List<LookedAt.Look> looks() {
+  List<LaterInspections.Look> looks() {
     return looks(jdbc.sql(LOOKS));
   }
 
   /** The looks at some billets, in any order. */
-  List<LookedAt.Look> looks(Set<Long> billetIds) {
+  List<LaterInspections.Look> looks(Set<Long> billetIds) {
     return billetIds.isEmpty()
         ? List.of()
         : looks(jdbc.sql(LOOKS + " AND billet_id IN (:billets)").param("billets", billetIds));
   }
 
-  private List<LookedAt.Look> looks(JdbcClient.StatementSpec asked) {
+  private List<LaterInspections.Look> looks(JdbcClient.StatementSpec asked) {
     return asked
         .query((row, n) ->
             StoredRow.of(
                 "entry",
                 row.getLong("id"),
                 () ->
-                    new LookedAt.Look(
+                    new LaterInspections.Look(
                         row.getLong("billet_id"),
                         Objects.requireNonNull(
                             WRITTEN.read(row.getString("body"), FIRST_FORMAT).looked()))))
@@ -131,7 +131,7 @@ class EntryRepository extends LineRepository<EntryView> {
     return entries.stream().map(e -> e.with(photos.getOrDefault(e.id(), List.of()))).toList();
   }
 
-  long add(long billetId, String stepTitle, Written says, long by, Instant now) {
+  long add(long billetId, String stepTitle, EntryBody says, long by, Instant now) {
     GeneratedKeyHolder key = new GeneratedKeyHolder();
     jdbc.sql(
             """
@@ -152,7 +152,7 @@ class EntryRepository extends LineRepository<EntryView> {
   }
 
   /** Writes over the version the change was based on; false when it is another by now. */
-  boolean replace(long id, int version, Written says) {
+  boolean replace(long id, int version, EntryBody says) {
     String document =
         jdbc.sql("SELECT body FROM book_entry WHERE id = :id AND version = :version")
             .param("id", id)

@@ -23,11 +23,11 @@ public record EntryView(
     long id,
     long billetId,
     String billetName,
-    Written.Kind kind,
+    EntryBody.Kind kind,
     @Nullable String stepKey,
     String stepTitle,
     Instant at,
-    Written says,
+    EntryBody says,
     int version,
     String madeBy,
     List<PhotoView> photos) {

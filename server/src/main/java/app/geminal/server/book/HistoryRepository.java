@@ -1,7 +1,7 @@
 package app.geminal.server.book;
 
-import static app.geminal.server.book.WasDocument.WAS_ENTRY;
-import static app.geminal.server.book.WasDocument.WAS_WELD;
+import static app.geminal.server.book.HistoryDocument.WAS_ENTRY;
+import static app.geminal.server.book.HistoryDocument.WAS_WELD;
 import static app.geminal.server.stored.Document.FIRST_FORMAT;
 
 import app.geminal.server.stored.Document;

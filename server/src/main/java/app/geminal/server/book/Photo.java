@@ -60,7 +60,7 @@ final class Photo {
           throw unreadable();
         }
         reader.setInput(in, /* seekForwardOnly= */ true, /* ignoreMetadata= */ true);
-        return painted(sampled(reader), Upright.of(file));
+        return painted(sampled(reader), ExifOrientation.of(file));
       } finally {
         reader.dispose();
       }
@@ -93,7 +93,7 @@ final class Photo {
     return new InvalidValue("photo", "This picture cannot be read. Use JPEG or PNG.");
   }
 
-  private static Photo painted(BufferedImage sent, Upright upright) throws IOException {
+  private static Photo painted(BufferedImage sent, ExifOrientation upright) throws IOException {
     double scale = Math.min(1, (double) LONGEST_PX / Math.max(sent.getWidth(), sent.getHeight()));
     int width = (int) Math.max(1, Math.rint(sent.getWidth() * scale));
     int height = (int) Math.max(1, Math.rint(sent.getHeight() * scale));

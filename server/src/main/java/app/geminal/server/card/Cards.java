@@ -13,8 +13,8 @@ import app.geminal.operation.Draw;
 import app.geminal.server.billet.Billet;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.billet.OpenFlaws;
-import app.geminal.server.fire.HeatPlans;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.session.HeatPlans;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.Shop;
 import app.geminal.text.Message;
@@ -40,11 +40,15 @@ class Cards {
   private final BilletService billets;
   private final OpenFlaws flaws;
   private final HeatPlans heats;
-  private final ShopKeeper shops;
+  private final ShopService shops;
   private final SteelShelf shelf;
 
   Cards(
-      BilletService billets, OpenFlaws flaws, HeatPlans heats, ShopKeeper shops, SteelShelf shelf) {
+      BilletService billets,
+      OpenFlaws flaws,
+      HeatPlans heats,
+      ShopService shops,
+      SteelShelf shelf) {
     this.billets = billets;
     this.flaws = flaws;
     this.heats = heats;

@@ -17,7 +17,7 @@ import app.geminal.server.book.BookService;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.instrument.Instrument;
 import app.geminal.server.instrument.Instruments;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stock.StockService;
 import app.geminal.steel.Composition;
@@ -250,7 +250,7 @@ class DemoShop {
   private final DemoAccount demo;
   private final BilletService billets;
   private final BookService book;
-  private final ShopKeeper shops;
+  private final ShopService shops;
   private final Instruments instruments;
   private final Winter winter;
 
@@ -259,7 +259,7 @@ class DemoShop {
       DemoAccount demo,
       BilletService billets,
       BookService book,
-      ShopKeeper shops,
+      ShopService shops,
       SteelShelf steels,
       StockService stock,
       Instruments instruments,

@@ -15,8 +15,8 @@ import app.geminal.server.billet.Billet;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;
 import app.geminal.server.book.Entries;
-import app.geminal.server.book.Written;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.book.EntryBody;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Text;
@@ -94,7 +94,7 @@ class Winter {
   private final BookService book;
   private final Entries entries;
   private final SteelShelf shelf;
-  private final ShopKeeper shops;
+  private final ShopService shops;
 
   Winter(
       Accounts accounts,
@@ -102,7 +102,7 @@ class Winter {
       BookService book,
       Entries entries,
       SteelShelf shelf,
-      ShopKeeper shops) {
+      ShopService shops) {
     this.accounts = accounts;
     this.billets = billets;
     this.book = book;
@@ -175,6 +175,6 @@ class Winter {
             null,
             List.of(flaw),
             "Handle end, left edge ground bright.");
-    entries.add(billet.id(), billet.plan(), new Written(look, null, null, null), smith);
+    entries.add(billet.id(), billet.plan(), new EntryBody(look, null, null, null), smith);
   }
 }

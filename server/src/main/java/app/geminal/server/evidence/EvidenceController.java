@@ -12,7 +12,7 @@ import app.geminal.evidence.WeldObservation;
 import app.geminal.evidence.WeldTally;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stored.StoredRow;
 import app.geminal.shop.ShopDefaults;
@@ -30,10 +30,10 @@ import org.springframework.web.bind.annotation.RestController;
 class EvidenceController {
   private final BookService book;
   private final BilletService billets;
-  private final ShopKeeper shops;
+  private final ShopService shops;
   private final SteelShelf shelf;
 
-  EvidenceController(BookService book, BilletService billets, ShopKeeper shops, SteelShelf shelf) {
+  EvidenceController(BookService book, BilletService billets, ShopService shops, SteelShelf shelf) {
     this.book = book;
     this.billets = billets;
     this.shops = shops;
@@ -194,7 +194,7 @@ class EvidenceController {
    * @param tooFew whether there are too few measurements to tell
    * @param differs whether that lies outside what was measured
    */
-  record LearntView(
+  record MeasuredLossView(
       MeasuredLossKind loss,
       String words,
       boolean length,
@@ -210,7 +210,7 @@ class EvidenceController {
   /** Losses as they were measured, beside what the shop's settings say. */
   @Operation(operationId = "listLosses")
   @GetMapping("/api/v1/evidence/losses")
-  List<LearntView> losses() {
+  List<MeasuredLossView> losses() {
     ShopDefaults practice = shops.practice();
     List<Run> runs =
         billets.all().stream()
@@ -222,7 +222,7 @@ class EvidenceController {
     return MeasuredLoss.of(runs, practice).stream()
         .map(l -> {
           double now = l.loss().now(practice);
-          return new LearntView(
+          return new MeasuredLossView(
               l.loss(),
               l.loss().words(),
               l.loss().isLength(),

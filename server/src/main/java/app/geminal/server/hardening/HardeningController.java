@@ -5,7 +5,7 @@ import app.geminal.billet.Run;
 import app.geminal.hardening.HardeningPlan;
 import app.geminal.server.billet.Billet;
 import app.geminal.server.billet.BilletService;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.steel.Steels;
 import io.swagger.v3.oas.annotations.Operation;
@@ -20,10 +20,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class HardeningController {
   private final BilletService billets;
-  private final ShopKeeper shops;
+  private final ShopService shops;
   private final SteelShelf shelf;
 
-  HardeningController(BilletService billets, ShopKeeper shops, SteelShelf shelf) {
+  HardeningController(BilletService billets, ShopService shops, SteelShelf shelf) {
     this.billets = billets;
     this.shops = shops;
     this.shelf = shelf;

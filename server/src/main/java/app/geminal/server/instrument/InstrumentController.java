@@ -1,7 +1,7 @@
 package app.geminal.server.instrument;
 
-import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import app.geminal.server.account.RequiredRank;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
 import org.springframework.http.HttpStatus;
@@ -32,7 +32,7 @@ class InstrumentController {
   /** Adds an instrument. */
   @Operation(operationId = "addInstrument")
   @PostMapping("/api/v1/instruments")
-  @Needs(Rank.OWNER)
+  @RequiredRank(Rank.OWNER)
   @ResponseStatus(HttpStatus.CREATED)
   Instruments.Standing add(@RequestBody Instrument body) {
     return instruments.add(body);
@@ -41,7 +41,7 @@ class InstrumentController {
   /** Changes an instrument. */
   @Operation(operationId = "changeInstrument")
   @PutMapping("/api/v1/instruments/{id}")
-  @Needs(Rank.OWNER)
+  @RequiredRank(Rank.OWNER)
   Instruments.Standing change(@PathVariable long id, @RequestBody Instrument body) {
     return instruments.change(id, body);
   }
@@ -49,7 +49,7 @@ class InstrumentController {
   /** Removes an instrument. */
   @Operation(operationId = "removeInstrument")
   @PostMapping("/api/v1/instruments/{id}/remove")
-  @Needs(Rank.OWNER)
+  @RequiredRank(Rank.OWNER)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(@PathVariable long id) {
     instruments.remove(id);

@@ -1,7 +1,7 @@
 package app.geminal.server.instrument;
 
-import app.geminal.server.problem.NotThere;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.problem.NotFound;
+import app.geminal.server.shop.ShopService;
 import app.geminal.simulator.SimulatedBench;
 import jakarta.annotation.PreDestroy;
 import java.util.LinkedHashMap;
@@ -17,13 +17,13 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class Instruments {
   private final InstrumentRepository instruments;
-  private final ShopKeeper shops;
-  private final Reach reach;
-  private final Map<Long, Line> lines = new LinkedHashMap<>();
+  private final ShopService shops;
+  private final AllowedNetworks reach;
+  private final Map<Long, InstrumentLine> lines = new LinkedHashMap<>();
   private boolean read;
   private @Nullable SimulatedBench bench;
 
-  Instruments(InstrumentRepository instruments, ShopKeeper shops, Reach reach) {
+  Instruments(InstrumentRepository instruments, ShopService shops, AllowedNetworks reach) {
     this.reach = reach;
     this.instruments = instruments;
     this.shops = shops;
@@ -49,8 +49,8 @@ public class Instruments {
   }
 
   private synchronized Standing standing(long id, Instrument instrument) {
-    Line line = lines.get(id);
-    Said said = line == null ? Said.NOTHING : line.look();
+    InstrumentLine line = lines.get(id);
+    InstrumentState said = line == null ? InstrumentState.NOTHING : line.look();
     return new Standing(
         id,
         instrument,
@@ -96,8 +96,8 @@ public class Instruments {
     reread();
   }
 
-  private static NotThere missing(long id) {
-    return new NotThere("There is no instrument number " + id + ".");
+  private static NotFound missing(long id) {
+    return new NotFound("There is no instrument number " + id + ".");
   }
 
   private synchronized void reread() {
@@ -109,7 +109,7 @@ public class Instruments {
     lines().forEach(l -> l.ask(nowS));
   }
 
-  private synchronized List<Line> lines() {
+  private synchronized List<InstrumentLine> lines() {
     if (!read) {
       Map<Long, Instrument> wanted = new LinkedHashMap<>();
       instruments.all().stream()
@@ -125,21 +125,24 @@ public class Instruments {
             return gone;
           });
       wanted.forEach(
-          (id, i) -> lines.computeIfAbsent(id, _ -> new Line(i, reach, this::simulated)));
+          (id, i) -> lines.computeIfAbsent(id, _ -> new InstrumentLine(i, reach, this::simulated)));
       read = true;
     }
     return List.copyOf(lines.values());
   }
 
   /** What the first instrument of a channel says that can be believed, else what any says. */
-  public Said said(Channel channel) {
-    List<Said> all =
-        lines().stream().filter(l -> l.instrument().channel() == channel).map(Line::said).toList();
+  public InstrumentState said(Channel channel) {
+    List<InstrumentState> all =
+        lines().stream()
+            .filter(l -> l.instrument().channel() == channel)
+            .map(InstrumentLine::said)
+            .toList();
     return all.stream()
-        .filter(Said::isGood)
+        .filter(InstrumentState::isGood)
         .findFirst()
         .or(() -> all.stream().findFirst())
-        .orElse(Said.NOTHING);
+        .orElse(InstrumentState.NOTHING);
   }
 
   /** The simulated bench, started at the first call. */
@@ -161,7 +164,7 @@ public class Instruments {
 
   @PreDestroy
   synchronized void close() {
-    lines.values().forEach(Line::close);
+    lines.values().forEach(InstrumentLine::close);
     if (bench != null) {
       bench.close();
     }

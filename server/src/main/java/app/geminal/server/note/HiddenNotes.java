@@ -2,7 +2,7 @@ package app.geminal.server.note;
 
 import app.geminal.finding.Finding;
 import app.geminal.server.account.Accounts;
-import app.geminal.server.problem.NotThere;
+import app.geminal.server.problem.NotFound;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import java.time.Clock;
@@ -48,7 +48,7 @@ public class HiddenNotes {
    *
    * @param billetId on this billet only, null for the whole shop
    * @throws InvalidValue when there is no such family
-   * @throws NotThere when there is no such billet
+   * @throws NotFound when there is no such billet
    */
   @Transactional
   public List<HiddenNote> hide(String login, String family, @Nullable Long billetId) {
@@ -56,7 +56,7 @@ public class HiddenNotes {
       throw new InvalidValue("family", "There is no finding of this name.");
     }
     if (billetId != null && !notes.hasBillet(billetId)) {
-      throw new NotThere("There is no billet number " + billetId + ".");
+      throw new NotFound("There is no billet number " + billetId + ".");
     }
     notes.add(family, billetId, accounts.id(login), clock.instant());
     return notes.all();
@@ -65,12 +65,12 @@ public class HiddenNotes {
   /**
    * Shows a note again.
    *
-   * @throws NotThere when none of that number is hidden
+   * @throws NotFound when none of that number is hidden
    */
   @Transactional
   public List<HiddenNote> show(long id) {
     if (!notes.remove(id)) {
-      throw new NotThere("There is no hidden note number " + id + ".");
+      throw new NotFound("There is no hidden note number " + id + ".");
     }
     return notes.all();
   }

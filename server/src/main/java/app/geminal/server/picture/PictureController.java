@@ -4,8 +4,8 @@ import app.geminal.layers.Layer;
 import app.geminal.pattern.Pane;
 import app.geminal.pattern.ScanLine;
 import app.geminal.server.account.Accounts;
-import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import app.geminal.server.account.RequiredRank;
 import app.geminal.server.picture.Pictures.Drawn;
 import app.geminal.server.turn.Turns;
 import app.geminal.validation.Require;
@@ -48,7 +48,7 @@ class PictureController {
    * @param frame counts up in a window: a newer one calls the older off
    * @param stays whether it is let come even so: a coarse one, while something is dragged
    */
-  record ScreenBody(Wanted wanted, @Nullable String window, long frame, boolean stays) {}
+  record ScreenBody(PictureRequest wanted, @Nullable String window, long frame, boolean stays) {}
 
   /** What a file shall be. */
   enum As {
@@ -63,7 +63,7 @@ class PictureController {
    * @param as file format
    * @param title title written into the file
    */
-  record FileBody(Wanted wanted, As as, String title) {}
+  record FileBody(PictureRequest wanted, As as, String title) {}
 
   /**
    * A line on a view, mm from its left and over its lower edge.
@@ -74,7 +74,7 @@ class PictureController {
    * @param toRight end of the line, mm from the left of the view
    * @param toUp end of the line, mm above the lower edge of the view
    */
-  record ScanBody(Wanted wanted, double right, double up, double toRight, double toUp) {}
+  record ScanBody(PictureRequest wanted, double right, double up, double toRight, double toUp) {}
 
   /**
    * What a line crosses.
@@ -104,9 +104,9 @@ class PictureController {
       content = @Content)
   @Operation(operationId = "drawPicture")
   @PostMapping("/api/v1/pictures")
-  @Needs(Rank.GUEST)
+  @RequiredRank(Rank.GUEST)
   ResponseEntity<byte[]> picture(@RequestBody ScreenBody body, Principal who) {
-    Wanted wanted = Require.present("wanted", body.wanted());
+    PictureRequest wanted = Require.present("wanted", body.wanted());
     BooleanSupplier unwanted =
         body.window() == null
             ? () -> false
@@ -140,9 +140,9 @@ class PictureController {
       })
   @Operation(operationId = "exportPicture")
   @PostMapping("/api/v1/pictures/files")
-  @Needs(Rank.GUEST)
+  @RequiredRank(Rank.GUEST)
   ResponseEntity<byte[]> file(@RequestBody FileBody body, Principal who) {
-    Wanted wanted = Require.present("wanted", body.wanted());
+    PictureRequest wanted = Require.present("wanted", body.wanted());
     String title = Require.text("title", body.title(), 200);
     return switch (Require.present("as", body.as())) {
       case PNG ->
@@ -159,7 +159,7 @@ class PictureController {
   /** Counts what a line crosses. */
   @Operation(operationId = "scanPicture")
   @PostMapping("/api/v1/pictures/scan")
-  @Needs(Rank.GUEST)
+  @RequiredRank(Rank.GUEST)
   ScanView scan(@RequestBody ScanBody body, Principal who) {
     return ScanView.of(
         pictures.scanned(

@@ -12,7 +12,7 @@ import app.geminal.pattern.ScanLine;
 import app.geminal.pattern.SectionView;
 import app.geminal.pattern.Tones;
 import app.geminal.server.problem.Busy;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.turn.Turns;
 import app.geminal.shop.ShopDefaults;
@@ -58,9 +58,9 @@ class Pictures implements DisposableBean {
   private final BlockingQueue<ForkJoinPool> painters = new LinkedBlockingQueue<>();
 
   private final SteelShelf shelf;
-  private final ShopKeeper shops;
+  private final ShopService shops;
 
-  Pictures(SteelShelf shelf, ShopKeeper shops) {
+  Pictures(SteelShelf shelf, ShopService shops) {
     this.shelf = shelf;
     this.shops = shops;
     for (int i = 0; i < ON_SCREEN + FILES; i++) {
@@ -97,7 +97,7 @@ class Pictures implements DisposableBean {
    * @throws Busy when it takes longer than a picture may
    */
   Optional<Drawn> drawn(
-      Wanted wanted, boolean quick, Turns.Person person, BooleanSupplier unwanted) {
+      PictureRequest wanted, boolean quick, Turns.Person person, BooleanSupplier unwanted) {
     Seen seen = seen(wanted);
     if (quick) {
       int pixels = seen.pane.widthPx() * seen.pane.heightPx();
@@ -135,7 +135,7 @@ class Pictures implements DisposableBean {
   }
 
   /** Outlines in true size. */
-  String outlines(Wanted wanted, String title, Turns.Person person) {
+  String outlines(PictureRequest wanted, String title, Turns.Person person) {
     Seen seen = seen(wanted);
     try (Turns.Turn _ = files.take(person)) {
       return byPainters(() -> Svg.of(seen.sight, seen.pane, seen.steels, seen.tones, title));
@@ -144,7 +144,12 @@ class Pictures implements DisposableBean {
 
   /** What a line across a view crosses, from one place to another, mm. */
   ScanLine scanned(
-      Wanted wanted, double right, double up, double toRight, double toUp, Turns.Person person) {
+      PictureRequest wanted,
+      double right,
+      double up,
+      double toRight,
+      double toUp,
+      Turns.Person person) {
     Seen seen = seen(wanted);
     try (Turns.Turn _ = turns.take(person)) {
       return ScanLine.of(seen.sight, right, up, toRight, toUp);
@@ -152,11 +157,11 @@ class Pictures implements DisposableBean {
   }
 
   /** Faults are told from the request's root. */
-  private Seen seen(Wanted wanted) {
+  private Seen seen(PictureRequest wanted) {
     return InvalidValue.within("wanted", () -> seenOrRefused(wanted));
   }
 
-  private Seen seenOrRefused(Wanted wanted) {
+  private Seen seenOrRefused(PictureRequest wanted) {
     Steels steels = shelf.steels();
     ShopDefaults practice = shops.practice();
     Plan plan = Require.present("plan", wanted.plan());

@@ -62,7 +62,7 @@ public class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
-  ProblemDetail notThere(NotThere missing) {
+  ProblemDetail notThere(NotFound missing) {
     return Problem.of(
         HttpStatus.NOT_FOUND,
         "not-there",
@@ -193,7 +193,7 @@ public class Problems extends ResponseEntityExceptionHandler {
   }
 
   @ExceptionHandler
-  ProblemDetail stale(Stale stale) {
+  ProblemDetail stale(VersionConflict stale) {
     ProblemDetail problem =
         Problem.of(
             HttpStatus.CONFLICT,

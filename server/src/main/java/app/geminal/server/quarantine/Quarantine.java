@@ -1,6 +1,6 @@
 package app.geminal.server.quarantine;
 
-import app.geminal.server.problem.NotThere;
+import app.geminal.server.problem.NotFound;
 import app.geminal.server.stored.Unreadable;
 import app.geminal.server.stored.UnreadableRows;
 import app.geminal.units.Text;
@@ -38,13 +38,13 @@ class Quarantine {
   /**
    * A row just as it is stored, as JSON by the names of its columns.
    *
-   * @throws NotThere when there is none of that number
+   * @throws NotFound when there is none of that number
    */
   @Transactional(readOnly = true)
   public String stored(Unreadable.Kind kind, long id) {
     List<Map<String, @Nullable Object>> stored = rows.rows(kind, id);
     if (stored.isEmpty()) {
-      throw new NotThere(
+      throw new NotFound(
           Text.of("There is no %s number %d.", kind.name().toLowerCase(Locale.ROOT), id));
     }
     return json.writeValueAsString(stored);

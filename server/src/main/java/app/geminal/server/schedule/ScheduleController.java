@@ -10,11 +10,11 @@ import app.geminal.schedule.SchedulePlan;
 import app.geminal.schedule.SearchOutcome;
 import app.geminal.schedule.StartingSteel;
 import app.geminal.server.account.Accounts;
-import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import app.geminal.server.account.RequiredRank;
 import app.geminal.server.book.BookService;
 import app.geminal.server.problem.Problems;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.turn.Turns;
 import app.geminal.shop.Shop;
@@ -43,17 +43,17 @@ class ScheduleController {
   private final Turns turns =
       new Turns(3, 2, Duration.ofSeconds(20), "Several searches are already running.");
 
-  private final Asking asking;
+  private final FinderRequests asking;
   private final SteelShelf shelf;
-  private final ShopKeeper shops;
+  private final ShopService shops;
   private final BookService book;
   private final Accounts accounts;
   private final JsonMapper json;
 
   ScheduleController(
-      Asking asking,
+      FinderRequests asking,
       SteelShelf shelf,
-      ShopKeeper shops,
+      ShopService shops,
       BookService book,
       Accounts accounts,
       JsonMapper json) {
@@ -73,7 +73,8 @@ class ScheduleController {
    * @param startMm length of its stack; means nothing for a bar that is there
    * @param blockMm height its blocks are drawn down to make; null for the question's own
    */
-  record Chosen(Asked asked, ScheduleView schedule, double startMm, @Nullable Double blockMm) {}
+  record Chosen(
+      FinderRequest asked, ScheduleView schedule, double startMm, @Nullable Double blockMm) {}
 
   /**
    * The plan of a way.
@@ -92,11 +93,11 @@ class ScheduleController {
       content =
           @Content(
               mediaType = "application/x-ndjson",
-              schema = @Schema(implementation = Told.class)))
+              schema = @Schema(implementation = SearchLine.class)))
   @io.swagger.v3.oas.annotations.Operation(operationId = "findSchedules")
   @PostMapping("/api/v1/schedules")
-  @Needs(Rank.GUEST)
-  void find(@RequestBody Asked asked, Principal who, HttpServletResponse response)
+  @RequiredRank(Rank.GUEST)
+  void find(@RequestBody FinderRequest asked, Principal who, HttpServletResponse response)
       throws IOException {
     Steels steels = shelf.steels();
     Shop shop = shops.shop();
@@ -104,15 +105,16 @@ class ScheduleController {
     HoldChance chance = book.holdChance();
     Finder.check(question, steels, shop, chance);
     try (Turns.Turn _ = turns.take(accounts.turnOf(who.getName()))) {
-      Telling telling = new Telling(response, json, question, System::nanoTime);
+      SearchStream telling = new SearchStream(response, json, question, System::nanoTime);
       telling.tell(
-          new Told.Begun(question.within(), question.blockMm(), Told.ChanceView.of(chance)));
+          new SearchLine.Begun(
+              question.within(), question.blockMm(), SearchLine.ChanceView.of(chance)));
       try {
         SearchOutcome outcome =
             Finder.find(question, steels, shop, chance, telling, Finder.USUAL_WORK);
-        telling.tell(Told.Ended.of(outcome, question));
+        telling.tell(SearchLine.Ended.of(outcome, question));
       } catch (RuntimeException e) {
-        telling.tell(new Told.Failed(Problems.of(e)));
+        telling.tell(new SearchLine.Failed(Problems.of(e)));
       }
     }
   }
@@ -120,10 +122,10 @@ class ScheduleController {
   /** The plan a way stands for; from a bar that is there, its plan up to there and then this. */
   @io.swagger.v3.oas.annotations.Operation(operationId = "planSchedule")
   @PostMapping("/api/v1/schedules/plan")
-  @Needs(Rank.GUEST)
+  @RequiredRank(Rank.GUEST)
   PlanBody plan(@RequestBody Chosen chosen) {
     Shop shop = shops.shop();
-    Asked asked = Require.present("asked", chosen.asked());
+    FinderRequest asked = Require.present("asked", chosen.asked());
     FinderQuestion usual = asking.question(asked, shelf.steels(), shop);
     Double block = chosen.blockMm();
     FinderQuestion question = block == null ? usual : usual.withBlockMm(block);
@@ -146,7 +148,7 @@ class ScheduleController {
     return restacking instanceof Restacking.Recut recut && recut.insert();
   }
 
-  private static Plan goneOn(Asked asked, List<Operation> operations) {
+  private static Plan goneOn(FinderRequest asked, List<Operation> operations) {
     Plan plan = Require.present("plan", asked.from().plan());
     int stage = Require.present("stage", asked.from().stage());
     Plan on = plan.withSteps(plan.steps().subList(0, stage));

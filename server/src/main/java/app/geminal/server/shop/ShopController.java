@@ -18,9 +18,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** The shop over HTTP. */
 @RestController
 class ShopController {
-  private final ShopKeeper keeper;
+  private final ShopService keeper;
 
-  ShopController(ShopKeeper keeper) {
+  ShopController(ShopService keeper) {
     this.keeper = keeper;
   }
 
@@ -31,7 +31,7 @@ class ShopController {
    * @param name name
    * @param shop the shop's settings
    */
-  record OutfitView(ShopPreset id, String name, Shop shop) {}
+  record PresetView(ShopPreset id, String name, Shop shop) {}
 
   /**
    * Something found in the shop itself, which holds for every plan.
@@ -56,7 +56,7 @@ class ShopController {
    * @param findings what is found in the shop itself
    */
   record ShopView(Shop shop, int version, @Nullable Double forceKn, List<ShopFinding> findings) {
-    static ShopView of(Kept kept) {
+    static ShopView of(StoredShop kept) {
       Press press = kept.shop().press();
       return new ShopView(
           kept.shop(),
@@ -84,9 +84,9 @@ class ShopController {
   /** Presets to set up a shop from. */
   @Operation(operationId = "listShopPresets")
   @GetMapping("/api/v1/shop/outfits")
-  List<OutfitView> outfits() {
+  List<PresetView> outfits() {
     return Arrays.stream(ShopPreset.values())
-        .map(o -> new OutfitView(o, o.words(), o.shop()))
+        .map(o -> new PresetView(o, o.words(), o.shop()))
         .toList();
   }
 

@@ -2,9 +2,9 @@ package app.geminal.server.shop;
 
 import app.geminal.heat.Atmosphere;
 import app.geminal.server.stored.Document;
-import app.geminal.server.stored.In;
+import app.geminal.server.stored.DocumentReader;
+import app.geminal.server.stored.DocumentWriter;
 import app.geminal.server.stored.Names;
-import app.geminal.server.stored.Out;
 import app.geminal.shop.FacePrep;
 import app.geminal.shop.Forge;
 import app.geminal.shop.Hammer;
@@ -40,7 +40,7 @@ final class ShopDocument {
 
   private ShopDocument() {}
 
-  private static Shop shop(In in) {
+  private static Shop shop(DocumentReader in) {
     return new Shop(
         in.in("forge", ShopDocument::forge, COMMON.forge()),
         in.inOrNull("press", ShopDocument::press),
@@ -52,8 +52,8 @@ final class ShopDocument {
         in.number("hourPrice", COMMON.hourPrice()));
   }
 
-  private static Out shop(Shop s) {
-    return new Out()
+  private static DocumentWriter shop(Shop s) {
+    return new DocumentWriter()
         .in("forge", s.forge(), ShopDocument::forge)
         .in("press", s.press(), ShopDocument::press)
         .in("hammer", s.hammer(), ShopDocument::hammer)
@@ -64,7 +64,7 @@ final class ShopDocument {
         .number("hourPrice", s.hourPrice());
   }
 
-  private static Forge forge(In in) {
+  private static Forge forge(DocumentReader in) {
     Forge usual = COMMON.forge();
     return new Forge(
         in.number("widthMm", usual.widthMm()),
@@ -82,8 +82,8 @@ final class ShopDocument {
         in.number("highestC", usual.highestC()));
   }
 
-  private static Out forge(Forge forge) {
-    return new Out()
+  private static DocumentWriter forge(Forge forge) {
+    return new DocumentWriter()
         .number("widthMm", forge.widthMm())
         .number("heightMm", forge.heightMm())
         .number("lengthMm", forge.lengthMm())
@@ -99,7 +99,7 @@ final class ShopDocument {
         .number("highestC", forge.highestC());
   }
 
-  private static Press press(In in) {
+  private static Press press(DocumentReader in) {
     return new Press(
         in.number("boreMm"),
         in.number("gaugeLimitMpa"),
@@ -111,8 +111,8 @@ final class ShopDocument {
         in.number("speedMmS"));
   }
 
-  private static Out press(Press press) {
-    return new Out()
+  private static DocumentWriter press(Press press) {
+    return new DocumentWriter()
         .number("boreMm", press.boreMm())
         .number("gaugeLimitMpa", press.gaugeLimitMpa())
         .number("ratedForceKn", press.ratedForceKn())
@@ -123,23 +123,25 @@ final class ShopDocument {
         .number("speedMmS", press.speedMmS());
   }
 
-  private static Hammer hammer(In in) {
+  private static Hammer hammer(DocumentReader in) {
     return new Hammer(in.text("name"), in.number("highestMm"));
   }
 
-  private static Out hammer(Hammer hammer) {
-    return new Out().text("name", hammer.name()).number("highestMm", hammer.highestMm());
+  private static DocumentWriter hammer(Hammer hammer) {
+    return new DocumentWriter().text("name", hammer.name()).number("highestMm", hammer.highestMm());
   }
 
-  private static Mill mill(In in) {
+  private static Mill mill(DocumentReader in) {
     return new Mill(in.number("rollMm"), in.number("openingMm"));
   }
 
-  private static Out mill(Mill mill) {
-    return new Out().number("rollMm", mill.rollMm()).number("openingMm", mill.openingMm());
+  private static DocumentWriter mill(Mill mill) {
+    return new DocumentWriter()
+        .number("rollMm", mill.rollMm())
+        .number("openingMm", mill.openingMm());
   }
 
-  private static ShopDefaults practice(In in) {
+  private static ShopDefaults practice(DocumentReader in) {
     ShopDefaults usual = COMMON.practice();
     return new ShopDefaults(
         in.one("atmosphere", FLAMES, usual.atmosphere()),
@@ -164,8 +166,8 @@ final class ShopDocument {
         in.is("degreases", usual.degreases()));
   }
 
-  private static Out practice(ShopDefaults practice) {
-    return new Out()
+  private static DocumentWriter practice(ShopDefaults practice) {
+    return new DocumentWriter()
         .one("atmosphere", practice.atmosphere(), FLAMES)
         .one("school", practice.school(), SCHOOLS)
         .whole("settingHeats", practice.settingHeats())
@@ -188,7 +190,7 @@ final class ShopDocument {
         .is("degreases", practice.degreases());
   }
 
-  private static Limits limits(In in) {
+  private static Limits limits(DocumentReader in) {
     Limits usual = COMMON.limits();
     return new Limits(
         in.number("shortestPieceMm", usual.shortestPieceMm()),
@@ -211,8 +213,8 @@ final class ShopDocument {
         in.whole("mostLayersSeen", usual.mostLayersSeen()));
   }
 
-  private static Out limits(Limits limits) {
-    return new Out()
+  private static DocumentWriter limits(Limits limits) {
+    return new DocumentWriter()
         .number("shortestPieceMm", limits.shortestPieceMm())
         .number("heaviestKg", limits.heaviestKg())
         .number("tallestStackMm", limits.tallestStackMm())
@@ -233,7 +235,7 @@ final class ShopDocument {
         .whole("mostLayersSeen", limits.mostLayersSeen());
   }
 
-  private static TaskTimes pace(In in) {
+  private static TaskTimes pace(DocumentReader in) {
     TaskTimes usual = COMMON.pace();
     return new TaskTimes(
         in.number("facePrepMin", usual.facePrepMin()),
@@ -244,8 +246,8 @@ final class ShopDocument {
         in.number("gasKgHour", usual.gasKgHour()));
   }
 
-  private static Out pace(TaskTimes pace) {
-    return new Out()
+  private static DocumentWriter pace(TaskTimes pace) {
+    return new DocumentWriter()
         .number("facePrepMin", pace.facePrepMin())
         .number("stackMin", pace.stackMin())
         .number("sawMin", pace.sawMin())

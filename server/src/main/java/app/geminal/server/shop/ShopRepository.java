@@ -20,10 +20,10 @@ class ShopRepository {
     this.jdbc = jdbc;
   }
 
-  Optional<Kept> find() {
+  Optional<StoredShop> find() {
     return jdbc.sql("SELECT shop, version FROM shop WHERE id = 1")
         .query((row, n) ->
-            new Kept(SHOP.read(row.getString("shop"), FIRST_FORMAT), row.getInt("version")))
+            new StoredShop(SHOP.read(row.getString("shop"), FIRST_FORMAT), row.getInt("version")))
         .optional();
   }
 

@@ -1,5 +1,5 @@
 /**
- * The shop's machines, habits and limits. Entry class: {@link app.geminal.server.shop.ShopKeeper}.
+ * The shop's machines, habits and limits. Entry class: {@link app.geminal.server.shop.ShopService}.
  */
 @NullMarked
 package app.geminal.server.shop;

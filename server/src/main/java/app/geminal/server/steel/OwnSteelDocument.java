@@ -1,9 +1,9 @@
 package app.geminal.server.steel;
 
 import app.geminal.server.stored.Document;
-import app.geminal.server.stored.In;
+import app.geminal.server.stored.DocumentReader;
+import app.geminal.server.stored.DocumentWriter;
 import app.geminal.server.stored.Names;
-import app.geminal.server.stored.Out;
 import app.geminal.steel.Composition;
 import app.geminal.steel.OwnSteel;
 import app.geminal.steel.Quench;
@@ -24,7 +24,7 @@ final class OwnSteelDocument {
 
   private OwnSteelDocument() {}
 
-  private static OwnSteel steel(In in) {
+  private static OwnSteel steel(DocumentReader in) {
     return new OwnSteel(
         in.text("id"),
         in.text("name"),
@@ -35,8 +35,8 @@ final class OwnSteelDocument {
         in.in("given", OwnSteelDocument::given, OwnSteel.Given.nothing()));
   }
 
-  private static Out steel(OwnSteel s) {
-    return new Out()
+  private static DocumentWriter steel(OwnSteel s) {
+    return new DocumentWriter()
         .text("id", s.id())
         .text("name", s.name())
         .one("origin", s.origin(), ORIGINS)
@@ -46,7 +46,7 @@ final class OwnSteelDocument {
         .in("given", s.given(), OwnSteelDocument::given);
   }
 
-  private static Composition composition(In in) {
+  private static Composition composition(DocumentReader in) {
     double carbon = in.number("carbon");
     return new Composition(
         in.number("carbonMin", carbon),
@@ -63,8 +63,8 @@ final class OwnSteelDocument {
         in.number("phosphorus", 0));
   }
 
-  private static Out composition(Composition c) {
-    return new Out()
+  private static DocumentWriter composition(Composition c) {
+    return new DocumentWriter()
         .number("carbonMin", c.carbonMin())
         .number("carbon", c.carbon())
         .number("carbonMax", c.carbonMax())
@@ -79,18 +79,18 @@ final class OwnSteelDocument {
         .number("phosphorus", c.phosphorus());
   }
 
-  private static StockTest test(In in) {
+  private static StockTest test(DocumentReader in) {
     return new StockTest(in.one("kind", TESTS), in.text("seen"), maybe(in.numberOrNull("value")));
   }
 
-  private static Out test(StockTest t) {
-    return new Out()
+  private static DocumentWriter test(StockTest t) {
+    return new DocumentWriter()
         .one("kind", t.kind(), TESTS)
         .text("seen", t.seen())
         .number("value", orNull(t.value()));
   }
 
-  private static OwnSteel.Given given(In in) {
+  private static OwnSteel.Given given(DocumentReader in) {
     return new OwnSteel.Given(
         maybe(in.numberOrNull("solidusC")),
         maybe(in.numberOrNull("weldFromC")),
@@ -101,8 +101,8 @@ final class OwnSteelDocument {
         maybe(in.numberOrNull("etchTone")));
   }
 
-  private static Out given(OwnSteel.Given g) {
-    return new Out()
+  private static DocumentWriter given(OwnSteel.Given g) {
+    return new DocumentWriter()
         .number("solidusC", orNull(g.solidusC()))
         .number("weldFromC", orNull(g.weldFromC()))
         .number("weldToC", orNull(g.weldToC()))

@@ -24,9 +24,9 @@ class OwnSteelRepository implements UnreadableRows {
   private static final String SELECT =
       "SELECT id, short_name, known, known_format, listed, version FROM own_steel ";
 
-  private static final RowMapper<Kept> KEPT =
+  private static final RowMapper<StoredSteel> KEPT =
       (row, n) ->
-          new Kept(
+          new StoredSteel(
               row.getLong("id"),
               row.getInt("version"),
               row.getBoolean("listed"),
@@ -38,7 +38,7 @@ class OwnSteelRepository implements UnreadableRows {
     this.jdbc = jdbc;
   }
 
-  List<Kept> all() {
+  List<StoredSteel> all() {
     return readable(jdbc.sql(SELECT + "ORDER BY short_name"));
   }
 
@@ -52,11 +52,11 @@ class OwnSteelRepository implements UnreadableRows {
         .single();
   }
 
-  Optional<Kept> find(long id) {
+  Optional<StoredSteel> find(long id) {
     return jdbc.sql(SELECT + "WHERE id = :id").param("id", id).query(KEPT).optional();
   }
 
-  Optional<Kept> find(String shortName) {
+  Optional<StoredSteel> find(String shortName) {
     return jdbc.sql(SELECT + "WHERE short_name = :name")
         .param("name", shortName)
         .query(KEPT)
@@ -134,7 +134,7 @@ class OwnSteelRepository implements UnreadableRows {
   }
 
   /** Those that can be read; the log tells of the others. */
-  private List<Kept> readable(JdbcClient.StatementSpec asked) {
+  private List<StoredSteel> readable(JdbcClient.StatementSpec asked) {
     return asked
         .query((row, n) -> StoredRow.of("own steel", row.getLong("id"), () -> KEPT.mapRow(row, n)))
         .list()

@@ -1,7 +1,7 @@
 package app.geminal.server.steel;
 
-import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import app.geminal.server.account.RequiredRank;
 import app.geminal.server.problem.Problem;
 import app.geminal.steel.OwnSteel;
 import io.swagger.v3.oas.annotations.Operation;
@@ -63,7 +63,7 @@ class SteelController {
   /** Works out a steel's figures from what is known of it, without storing anything. */
   @Operation(operationId = "previewOwnSteel")
   @PostMapping("/api/v1/steels/own/preview")
-  @Needs(Rank.GUEST)
+  @RequiredRank(Rank.GUEST)
   SteelView preview(@RequestBody OwnSteel known) {
     return shelf.preview(known);
   }
@@ -71,7 +71,7 @@ class SteelController {
   /** One of the shop's own steels, as it was entered. */
   @Operation(operationId = "getOwnSteel")
   @GetMapping("/api/v1/steels/own/{id}")
-  Kept own(@PathVariable long id) {
+  StoredSteel own(@PathVariable long id) {
     return shelf.get(id);
   }
 
@@ -115,7 +115,7 @@ class SteelController {
   }
 
   @ExceptionHandler
-  ProblemDetail badTable(BadTable bad) {
+  ProblemDetail badTable(SteelTableFaults bad) {
     ProblemDetail problem =
         Problem.of(
             HttpStatus.UNPROCESSABLE_CONTENT,

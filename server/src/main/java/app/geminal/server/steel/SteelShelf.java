@@ -2,8 +2,8 @@ package app.geminal.server.steel;
 
 import app.geminal.library.OwnSteelTable;
 import app.geminal.library.ShippedSteels;
-import app.geminal.server.problem.NotThere;
-import app.geminal.server.problem.Stale;
+import app.geminal.server.problem.NotFound;
+import app.geminal.server.problem.VersionConflict;
 import app.geminal.server.stored.StoredRow;
 import app.geminal.steel.Estimate;
 import app.geminal.steel.OwnSteel;
@@ -56,10 +56,10 @@ public class SteelShelf {
   /** What is offered, own ones first. */
   @Transactional(readOnly = true)
   public List<SteelView> offered() {
-    List<Kept> kept = own.all();
+    List<StoredSteel> kept = own.all();
     Set<String> names = kept.stream().map(k -> k.known().id()).collect(Collectors.toSet());
     List<SteelView> offered = new ArrayList<>();
-    for (Kept k : kept) {
+    for (StoredSteel k : kept) {
       if (k.listed()) {
         StoredRow.<SteelView, RuntimeException>of("own steel", k.known().id(), () -> view(k))
             .ifPresent(offered::add);
@@ -74,8 +74,8 @@ public class SteelShelf {
 
   /** An own steel, with what the shop knows of it. */
   @Transactional(readOnly = true)
-  public Kept get(long id) {
-    return own.find(id).orElseThrow(() -> new NotThere("There is no own steel number " + id + "."));
+  public StoredSteel get(long id) {
+    return own.find(id).orElseThrow(() -> new NotFound("There is no own steel number " + id + "."));
   }
 
   /** What would be worked out; nothing is kept. */
@@ -102,14 +102,14 @@ public class SteelShelf {
    */
   @Transactional
   public SteelView change(long id, int version, OwnSteel known) {
-    Kept before = get(id);
+    StoredSteel before = get(id);
     if (!before.known().id().equals(known.id())) {
       throw new InvalidValue(
           "id", Text.of("Plans use “%s”. The short name cannot change.", before.known().id()));
     }
     Estimate.of(known, shipped);
     if (!own.replace(id, version, known, clock.instant())) {
-      throw new Stale("This steel", before.version());
+      throw new VersionConflict("This steel", before.version());
     }
     return view(get(id));
   }
@@ -124,7 +124,8 @@ public class SteelShelf {
   /** The shop's own steels as CSV. */
   @Transactional(readOnly = true)
   public String table() {
-    return OwnSteelTable.write(own.all().stream().filter(Kept::listed).map(Kept::known).toList());
+    return OwnSteelTable.write(
+        own.all().stream().filter(StoredSteel::listed).map(StoredSteel::known).toList());
   }
 
   /**
@@ -132,7 +133,7 @@ public class SteelShelf {
    * wrong, none.
    *
    * @return how many steels were taken
-   * @throws BadTable with every fault
+   * @throws SteelTableFaults with every fault
    */
   @Transactional
   public int take(String csv) {
@@ -149,7 +150,7 @@ public class SteelShelf {
       }
     }
     if (!faults.isEmpty()) {
-      throw new BadTable(faults);
+      throw new SteelTableFaults(faults);
     }
     for (OwnSteel known : table.steels()) {
       own.find(known.id())
@@ -163,7 +164,7 @@ public class SteelShelf {
   /** What the shop knows of those of the named steels that are its own. */
   @Transactional(readOnly = true)
   public List<OwnSteel> own(List<String> names) {
-    return names.stream().flatMap(n -> own.find(n).stream()).map(Kept::known).toList();
+    return names.stream().flatMap(n -> own.find(n).stream()).map(StoredSteel::known).toList();
   }
 
   /**
@@ -207,13 +208,13 @@ public class SteelShelf {
     }
   }
 
-  private SteelView view(Kept kept) {
+  private SteelView view(StoredSteel kept) {
     return SteelView.of(Estimate.of(kept.known(), shipped), kept.id());
   }
 
-  private Steels together(List<Kept> kept) {
+  private Steels together(List<StoredSteel> kept) {
     List<Steel> all = new ArrayList<>(shipped.all());
-    for (Kept k : kept) {
+    for (StoredSteel k : kept) {
       StoredRow.<Steel, RuntimeException>of(
               "own steel", k.known().id(), () -> Estimate.of(k.known(), shipped))
           .ifPresent(all::add);

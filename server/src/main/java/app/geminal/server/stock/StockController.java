@@ -33,7 +33,7 @@ class StockController {
   /** Bars and sheets in stock. */
   @Operation(operationId = "listStock")
   @GetMapping("/api/v1/stock")
-  List<Shelved> all() {
+  List<StoredStockBar> all() {
     return stock.all();
   }
 
@@ -41,14 +41,14 @@ class StockController {
   @Operation(operationId = "addStock")
   @PostMapping("/api/v1/stock")
   @ResponseStatus(HttpStatus.CREATED)
-  Shelved add(@RequestBody StockBar bar) {
+  StoredStockBar add(@RequestBody StockBar bar) {
     return stock.add(bar);
   }
 
   /** Changes bars in stock. */
   @Operation(operationId = "changeStock")
   @PutMapping("/api/v1/stock/{id}")
-  Shelved change(@PathVariable long id, @RequestBody Changed body) {
+  StoredStockBar change(@PathVariable long id, @RequestBody Changed body) {
     return stock.change(id, body.version(), Require.present("bar", body.bar()));
   }
 

@@ -19,9 +19,9 @@ class StockRepository {
       FROM stock
       """;
 
-  private static final RowMapper<Shelved> SHELVED =
+  private static final RowMapper<StoredStockBar> SHELVED =
       (row, n) ->
-          new Shelved(
+          new StoredStockBar(
               row.getLong("id"),
               row.getInt("version"),
               new StockBar(
@@ -44,13 +44,13 @@ class StockRepository {
     this.jdbc = jdbc;
   }
 
-  List<Shelved> all() {
+  List<StoredStockBar> all() {
     return jdbc.sql(SELECT + "WHERE on_shelf ORDER BY steel, thickness_mm, id")
         .query(SHELVED)
         .list();
   }
 
-  Optional<Shelved> find(long id) {
+  Optional<StoredStockBar> find(long id) {
     return jdbc.sql(SELECT + "WHERE id = :id").param("id", id).query(SHELVED).optional();
   }
 

@@ -1,7 +1,7 @@
 package app.geminal.server.stock;
 
-import app.geminal.server.problem.NotThere;
-import app.geminal.server.problem.Stale;
+import app.geminal.server.problem.NotFound;
+import app.geminal.server.problem.VersionConflict;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.stock.StockBar;
 import java.util.List;
@@ -21,24 +21,24 @@ public class StockService {
 
   /** Everything on the shelf, by steel and thickness. */
   @Transactional(readOnly = true)
-  public List<Shelved> all() {
+  public List<StoredStockBar> all() {
     return bars.all();
   }
 
   /** Puts bars of a known steel on the shelf. */
   @Transactional
-  public Shelved add(StockBar bar) {
+  public StoredStockBar add(StockBar bar) {
     steels.steels().get(bar.steel());
     return get(bars.add(bar));
   }
 
   /** Changes bars that are still as the change found them. */
   @Transactional
-  public Shelved change(long id, int version, StockBar bar) {
-    Shelved before = get(id);
+  public StoredStockBar change(long id, int version, StockBar bar) {
+    StoredStockBar before = get(id);
     steels.steels().get(bar.steel());
     if (!bars.replace(id, version, bar)) {
-      throw new Stale("This bar", before.version());
+      throw new VersionConflict("This bar", before.version());
     }
     return get(id);
   }
@@ -50,7 +50,7 @@ public class StockService {
     bars.setOnShelf(id, onShelf);
   }
 
-  private Shelved get(long id) {
-    return bars.find(id).orElseThrow(() -> new NotThere("There is no bar number " + id + "."));
+  private StoredStockBar get(long id) {
+    return bars.find(id).orElseThrow(() -> new NotFound("There is no bar number " + id + "."));
   }
 }

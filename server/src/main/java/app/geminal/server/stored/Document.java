@@ -38,8 +38,8 @@ public final class Document<T> {
 
   private final String name;
   private final List<Consumer<ObjectNode>> upgrades;
-  private final Function<In, T> read;
-  private final Function<T, Out> write;
+  private final Function<DocumentReader, T> read;
+  private final Function<T, DocumentWriter> write;
 
   /**
    * A kind of document.
@@ -53,8 +53,8 @@ public final class Document<T> {
   public Document(
       String name,
       List<Consumer<ObjectNode>> upgrades,
-      Function<In, T> read,
-      Function<T, Out> write) {
+      Function<DocumentReader, T> read,
+      Function<T, DocumentWriter> write) {
     this.name = name;
     this.upgrades = List.copyOf(upgrades);
     this.read = read;
@@ -73,7 +73,7 @@ public final class Document<T> {
    */
   public T read(String text, int format) {
     try {
-      return read.apply(new In(upgraded(text, format)));
+      return read.apply(new DocumentReader(upgraded(text, format)));
     } catch (InvalidValue bad) {
       throw new Damaged(name, bad);
     }
@@ -96,11 +96,11 @@ public final class Document<T> {
     ObjectNode known;
     try {
       stored = upgraded(before, format);
-      known = write.apply(read.apply(new In(stored))).object();
+      known = write.apply(read.apply(new DocumentReader(stored))).object();
     } catch (InvalidValue unreadable) {
       return JSON.writeValueAsString(next);
     }
-    Unknown.carry(stored, known, next);
+    UnknownFields.carry(stored, known, next);
     return JSON.writeValueAsString(next);
   }
 

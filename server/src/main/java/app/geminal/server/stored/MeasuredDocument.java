@@ -7,7 +7,7 @@ public final class MeasuredDocument {
   private MeasuredDocument() {}
 
   /** Reads them. */
-  public static Measurement read(In in) {
+  public static Measurement read(DocumentReader in) {
     return new Measurement(
         in.numberOrNull("widthMm"),
         in.numberOrNull("heightMm"),
@@ -16,8 +16,8 @@ public final class MeasuredDocument {
   }
 
   /** Writes them. */
-  public static Out write(Measurement measured) {
-    return new Out()
+  public static DocumentWriter write(Measurement measured) {
+    return new DocumentWriter()
         .number("widthMm", measured.widthMm())
         .number("heightMm", measured.heightMm())
         .number("lengthMm", measured.lengthMm())

@@ -22,7 +22,7 @@ public final class MessageDocument {
   private MessageDocument() {}
 
   /** Reads a stored message. */
-  public static Message read(In in) {
+  public static Message read(DocumentReader in) {
     if (in.has("words")) {
       return Message.written(in.text("words"));
     }
@@ -37,15 +37,15 @@ public final class MessageDocument {
    */
   public static Message ofJson(String json) {
     JsonNode node = JSON.readTree(json);
-    return node.isString() ? Message.written(node.asString()) : read(new In(node));
+    return node.isString() ? Message.written(node.asString()) : read(new DocumentReader(node));
   }
 
   /** Writes a message to be stored. */
-  public static Out write(Message message) {
+  public static DocumentWriter write(Message message) {
     if (message.key().equals(Message.WRITTEN)) {
-      return new Out().text("words", (String) message.figures().get("words"));
+      return new DocumentWriter().text("words", (String) message.figures().get("words"));
     }
-    return new Out()
+    return new DocumentWriter()
         .text("key", message.key())
         .list(
             "figures",
@@ -53,7 +53,7 @@ public final class MessageDocument {
             f -> figure(f.getValue()).text("name", f.getKey()));
   }
 
-  private static Object figure(In in) {
+  private static Object figure(DocumentReader in) {
     if (in.has("quantity")) {
       String mark = in.text("quantity");
       return new Quantity(
@@ -73,14 +73,15 @@ public final class MessageDocument {
     return in.has("list") ? in.list("list", MessageDocument::figure) : in.text("text");
   }
 
-  private static Out figure(Object figure) {
+  private static DocumentWriter figure(Object figure) {
     return switch (figure) {
-      case Quantity q -> new Out().text("quantity", q.kind().mark()).number("value", q.value());
-      case Long count -> new Out().whole("count", Math.toIntExact(count));
-      case BigDecimal decimal -> new Out().text("decimal", decimal.toPlainString());
-      case Message message -> new Out().in("message", message, MessageDocument::write);
-      case List<?> many -> new Out().list("list", many, MessageDocument::figure);
-      default -> new Out().text("text", figure.toString());
+      case Quantity q ->
+          new DocumentWriter().text("quantity", q.kind().mark()).number("value", q.value());
+      case Long count -> new DocumentWriter().whole("count", Math.toIntExact(count));
+      case BigDecimal decimal -> new DocumentWriter().text("decimal", decimal.toPlainString());
+      case Message message -> new DocumentWriter().in("message", message, MessageDocument::write);
+      case List<?> many -> new DocumentWriter().list("list", many, MessageDocument::figure);
+      default -> new DocumentWriter().text("text", figure.toString());
     };
   }
 }

@@ -1,7 +1,7 @@
 package app.geminal.server.token;
 
-import app.geminal.server.account.Needs;
 import app.geminal.server.account.Rank;
+import app.geminal.server.account.RequiredRank;
 import io.swagger.v3.oas.annotations.Operation;
 import java.security.Principal;
 import java.util.List;
@@ -33,7 +33,7 @@ class ApiTokenController {
   /** One's own tokens; everybody's for an owner. */
   @Operation(operationId = "listTokens")
   @GetMapping("/api/v1/tokens")
-  @Needs(value = Rank.GUEST, inPerson = true)
+  @RequiredRank(value = Rank.GUEST, inPerson = true)
   List<ApiToken> all(Principal who) {
     return tokens.shownTo(who.getName());
   }
@@ -42,7 +42,7 @@ class ApiTokenController {
   @Operation(operationId = "createToken")
   @PostMapping("/api/v1/tokens")
   @ResponseStatus(HttpStatus.CREATED)
-  @Needs(value = Rank.GUEST, inPerson = true)
+  @RequiredRank(value = Rank.GUEST, inPerson = true)
   ApiTokens.Made make(@RequestBody NewToken body, Principal who) {
     return tokens.make(who.getName(), body.name(), body.rank());
   }
@@ -51,7 +51,7 @@ class ApiTokenController {
   @Operation(operationId = "revokeToken")
   @PostMapping("/api/v1/tokens/{id}/revoke")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  @Needs(value = Rank.GUEST, inPerson = true)
+  @RequiredRank(value = Rank.GUEST, inPerson = true)
   void revoke(@PathVariable long id, Principal who) {
     tokens.revoke(who.getName(), id);
   }

@@ -2,7 +2,7 @@ package app.geminal.server.token;
 
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;
-import app.geminal.server.problem.NotThere;
+import app.geminal.server.problem.NotFound;
 import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
@@ -81,12 +81,12 @@ class ApiTokens {
   /**
    * Revokes a token: from now on it opens nothing.
    *
-   * @throws NotThere when there is none of that number that this person may see
+   * @throws NotFound when there is none of that number that this person may see
    */
   @Transactional
   public void revoke(String login, long id) {
     if (shownTo(login).stream().noneMatch(t -> t.id() == id)) {
-      throw new NotThere("There is no token number " + id + ".");
+      throw new NotFound("There is no token number " + id + ".");
     }
     tokens.revoke(id, clock.instant());
   }

@@ -1,13 +1,13 @@
 package app.geminal.server.token;
 
-import app.geminal.server.account.Limited;
+import app.geminal.server.account.LimitedPrincipal;
 import app.geminal.server.account.Rank;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import org.springframework.security.authentication.AbstractAuthenticationToken;
 
 /** Who is signed in by a token: its person, who may do what the token may. */
-final class TokenSignIn extends AbstractAuthenticationToken implements Limited {
+final class TokenSignIn extends AbstractAuthenticationToken implements LimitedPrincipal {
   private static final long serialVersionUID = 1L;
 
   private final String login;

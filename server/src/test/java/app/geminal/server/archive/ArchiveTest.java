@@ -133,7 +133,7 @@ class ArchiveTest {
   }
 
   private void refused(Path file, String why) {
-    assertThatThrownBy(() -> empty.bean(Restores.class).takeIn(file))
+    assertThatThrownBy(() -> empty.bean(ArchiveRestorer.class).takeIn(file))
         .isInstanceOf(InvalidValue.class)
         .hasMessageContaining(why);
     assertThat(empty.bean(Archives.class).isShopEmpty()).isTrue();
@@ -163,7 +163,7 @@ class ArchiveTest {
         changed(
             "manifest.json", t -> t.replaceFirst("(?s)\"files\" : \\[.*\\]", "\"files\" : null")),
         "not complete");
-    empty.bean(Restores.class).takeIn(archive);
+    empty.bean(ArchiveRestorer.class).takeIn(archive);
     Path again = folder.resolve("again.zip");
     write(empty, again);
     Map<String, String> one = contents(archive);
@@ -178,7 +178,7 @@ class ArchiveTest {
     assertThat(empty.smith().get("/api/v1/billets").body())
         .as("the smith signs in with the old password")
         .isEqualTo(full.smith().get("/api/v1/billets").body());
-    assertThatThrownBy(() -> empty.bean(Restores.class).takeIn(archive))
+    assertThatThrownBy(() -> empty.bean(ArchiveRestorer.class).takeIn(archive))
         .hasMessageContaining("There is already a shop here");
   }
 
@@ -200,12 +200,12 @@ class ArchiveTest {
   @Test
   void anArchiveOfAnEarlierReleaseIsBroughtUpToDateOnItsWayIn() throws IOException {
     try (TestShop later = TestShop.empty()) {
-      later.bean(Restores.class).takeIn(ofSchema("13"));
+      later.bean(ArchiveRestorer.class).takeIn(ofSchema("13"));
       for (String table : TableRepository.ALL) {
         assertThat(later.dump(table)).as(table).isEqualTo(full.dump(table));
       }
       assertThat(later.databasesBeside()).as("nothing is left over").isEmpty();
-      assertThatThrownBy(() -> later.bean(Restores.class).takeIn(ofSchema("13")))
+      assertThatThrownBy(() -> later.bean(ArchiveRestorer.class).takeIn(ofSchema("13")))
           .hasMessageContaining("There is already a shop here");
     }
   }

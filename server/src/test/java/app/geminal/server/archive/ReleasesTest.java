@@ -101,7 +101,7 @@ class ReleasesTest {
   @MethodSource("releases")
   void anArchiveOfAnyEarlierReleaseIsTakenIn(int release) throws IOException {
     try (TestShop shop = TestShop.empty()) {
-      shop.bean(Restores.class).takeIn(archive(release));
+      shop.bean(ArchiveRestorer.class).takeIn(archive(release));
       isAlike(release, release, shop.smith());
       photographsAreThere(release, shop);
     }
@@ -154,7 +154,7 @@ class ReleasesTest {
           .hasMessageContaining(backups.toString());
       try (var files = Files.list(backups);
           TestShop recovered = TestShop.empty()) {
-        recovered.bean(Restores.class).takeIn(files.findFirst().orElseThrow());
+        recovered.bean(ArchiveRestorer.class).takeIn(files.findFirst().orElseThrow());
         isAlike(FIRST_RUN, FIRST_RUN, recovered.smith());
       }
       jdbc.execute("DROP DATABASE " + database);

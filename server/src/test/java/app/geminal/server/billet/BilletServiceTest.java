@@ -13,9 +13,9 @@ import static org.mockito.Mockito.when;
 import app.geminal.billet.Plan;
 import app.geminal.library.ShippedSteels;
 import app.geminal.notation.Shorthand;
-import app.geminal.server.problem.NotThere;
-import app.geminal.server.problem.Stale;
-import app.geminal.server.shop.ShopKeeper;
+import app.geminal.server.problem.NotFound;
+import app.geminal.server.problem.VersionConflict;
+import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.units.UnitSystem;
@@ -37,7 +37,7 @@ class BilletServiceTest {
 
   @Mock private BilletRepository billets;
   @Mock private SteelShelf shelf;
-  @Mock private ShopKeeper shops;
+  @Mock private ShopService shops;
   private BilletService service;
 
   @BeforeEach
@@ -71,7 +71,8 @@ class BilletServiceTest {
     when(billets.replace(anyLong(), anyInt(), anyString(), anyString(), any(), any()))
         .thenReturn(false);
     when(billets.find(7)).thenReturn(Optional.of(stored(4)));
-    assertThatThrownBy(() -> service.change(7, 3, "Bar", "", PLAN)).isInstanceOf(Stale.class);
+    assertThatThrownBy(() -> service.change(7, 3, "Bar", "", PLAN))
+        .isInstanceOf(VersionConflict.class);
   }
 
   @Test
@@ -79,7 +80,7 @@ class BilletServiceTest {
     when(billets.replace(anyLong(), anyInt(), anyString(), anyString(), any(), any()))
         .thenReturn(false);
     when(billets.find(7)).thenReturn(Optional.empty());
-    assertThatThrownBy(() -> service.change(7, 3, "Bar", "", PLAN)).isInstanceOf(NotThere.class);
+    assertThatThrownBy(() -> service.change(7, 3, "Bar", "", PLAN)).isInstanceOf(NotFound.class);
   }
 
   @Test

@@ -1,9 +1,9 @@
 package app.geminal.server.book;
 
-import static app.geminal.server.book.HowDocument.HOW;
-import static app.geminal.server.book.WasDocument.WAS_ENTRY;
-import static app.geminal.server.book.WasDocument.WAS_WELD;
-import static app.geminal.server.book.WrittenDocument.WRITTEN;
+import static app.geminal.server.book.EntryDocument.WRITTEN;
+import static app.geminal.server.book.HistoryDocument.WAS_ENTRY;
+import static app.geminal.server.book.HistoryDocument.WAS_WELD;
+import static app.geminal.server.book.WeldConditionsDocument.HOW;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.flaw.Disposition;
@@ -33,9 +33,9 @@ class BookDocumentsTest {
           WeldConditions.UNKNOWN,
           new WeldConditions(1150.0, 1250.0, 15.0, 12.5, 6.0, 9.0, 3, 240.0, 0.08, 12, true));
 
-  private static final List<Written> ENTRIES =
+  private static final List<EntryBody> ENTRIES =
       List.of(
-          new Written(
+          new EntryBody(
               new Inspection(
                   "core/a",
                   AT,
@@ -60,17 +60,17 @@ class BookDocumentsTest {
               null,
               null,
               null),
-          new Written(
+          new EntryBody(
               null,
               new Disposition(FLAW, Disposition.Decision.TRIM, "b", AT, "with the saw"),
               null,
               null),
-          new Written(
+          new EntryBody(
               null,
               null,
-              new Written.MeasuredBar("a", AT, new Measurement(38.1, 12.0, null, 1.25), ""),
+              new EntryBody.MeasuredBar("a", AT, new Measurement(38.1, 12.0, null, 1.25), ""),
               null),
-          new Written(
+          new EntryBody(
               null,
               null,
               null,
@@ -124,7 +124,7 @@ class BookDocumentsTest {
 
   @Test
   void everyKindOfEntryIsAmongTheSamples() {
-    assertThat(ENTRIES).extracting(Written::kind).containsExactly(Written.Kind.values());
+    assertThat(ENTRIES).extracting(EntryBody::kind).containsExactly(EntryBody.Kind.values());
   }
 
   @Test

@@ -28,7 +28,7 @@ class DocumentTest {
           List.of(DocumentTest::inMillimetres, DocumentTest::allHeld),
           in -> new Tally(in.number("heightMm"), in.list("joints", DocumentTest::joint)),
           t ->
-              new Out()
+              new DocumentWriter()
                   .number("heightMm", t.heightMm())
                   .list("joints", t.joints(), DocumentTest::joint));
 
@@ -40,12 +40,12 @@ class DocumentTest {
     tally.path("joints").forEach(j -> ((ObjectNode) j).put("outcome", "GOOD"));
   }
 
-  private static Joint joint(In in) {
+  private static Joint joint(DocumentReader in) {
     return new Joint(in.text("key"), in.whole("bars", 1), in.one("outcome", OUTCOMES));
   }
 
-  private static Out joint(Joint j) {
-    return new Out()
+  private static DocumentWriter joint(Joint j) {
+    return new DocumentWriter()
         .text("key", j.key())
         .whole("bars", j.bars())
         .one("outcome", j.outcome(), OUTCOMES);

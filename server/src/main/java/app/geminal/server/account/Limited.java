@@ -1,9 +1,0 @@
-package app.geminal.server.account;
-
-import java.security.Principal;
-
-/** Somebody who acts for a person and may do less than that person. */
-public interface Limited extends Principal {
-  /** The most it may do, whatever its person may. */
-  Rank mostRank();
-}

@@ -1,0 +1,87 @@
+package app.geminal.server.book;
+
+import app.geminal.flaw.Disposition;
+import app.geminal.flaw.Inspection;
+import app.geminal.hardening.Treatment;
+import app.geminal.measurement.Measurement;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
+import java.time.Instant;
+import java.util.Objects;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * What an entry of the Book says, beside the welds: exactly one of these.
+ *
+ * @param looked a look at the bar and the flaws it found
+ * @param decided what is to become of a flaw
+ * @param measured a bar as measured after a step
+ * @param treated work after the weld
+ */
+public record EntryBody(
+    @Nullable Inspection looked,
+    @Nullable Disposition decided,
+    @Nullable MeasuredBar measured,
+    @Nullable Treatment treated) {
+
+  /**
+   * A bar as measured.
+   *
+   * @param stepKey key of the step
+   * @param at when
+   * @param sizes the sizes measured
+   * @param note notes, may be empty, at most 2000 characters
+   */
+  public record MeasuredBar(String stepKey, Instant at, Measurement sizes, String note) {
+    /** Checks every field; what was not said is nothing. */
+    public MeasuredBar(String stepKey, Instant at, Measurement sizes, @Nullable String note) {
+      this.stepKey = Require.text("stepKey", stepKey, 120);
+      this.at = Require.present("at", at);
+      this.sizes = Require.present("sizes", sizes);
+      this.note = Objects.requireNonNullElse(note, "");
+      if (!this.note.isEmpty()) {
+        Require.text("note", this.note, 500);
+      }
+    }
+  }
+
+  /** What kind of entry. */
+  public enum Kind {
+    LOOKED,
+    DECIDED,
+    MEASURED,
+    TREATED
+  }
+
+  /** Exactly one of them is said. */
+  public EntryBody {
+    if (Stream.of(looked, decided, measured, treated).filter(Objects::nonNull).count() != 1) {
+      throw new InvalidValue(
+          "", "An entry is one of: inspection, repair, measurement or treatment.");
+    }
+  }
+
+  /** What kind of entry it makes. */
+  public Kind kind() {
+    return looked != null
+        ? Kind.LOOKED
+        : decided != null ? Kind.DECIDED : measured != null ? Kind.MEASURED : Kind.TREATED;
+  }
+
+  /** The step it belongs to, null where it belongs to the billet as a whole. */
+  public @Nullable String stepKey() {
+    return looked != null
+        ? looked.stepKey()
+        : decided != null ? decided.stepKey() : measured != null ? measured.stepKey() : null;
+  }
+
+  /** When it was. */
+  public Instant at() {
+    return looked != null
+        ? looked.at()
+        : decided != null
+            ? decided.at()
+            : measured != null ? measured.at() : Objects.requireNonNull(treated).at();
+  }
+}

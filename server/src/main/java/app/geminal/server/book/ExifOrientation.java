@@ -1,0 +1,54 @@
+package app.geminal.server.book;
+
+import com.drew.imaging.jpeg.JpegMetadataReader;
+import com.drew.imaging.jpeg.JpegProcessingException;
+import com.drew.imaging.jpeg.JpegSegmentMetadataReader;
+import com.drew.metadata.exif.ExifIFD0Directory;
+import com.drew.metadata.exif.ExifReader;
+import java.awt.geom.AffineTransform;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.util.List;
+
+/**
+ * How a camera held the picture, by its EXIF orientation.
+ *
+ * @param orientation 1 to 8
+ */
+record ExifOrientation(int orientation) {
+
+  /** Only this of all that may be in a file is ever unpacked. */
+  private static final List<JpegSegmentMetadataReader> EXIF = List.of(new ExifReader());
+
+  /** As a JPEG says; as it is where it says nothing, and for everything else. */
+  static ExifOrientation of(byte[] file) {
+    try {
+      ExifIFD0Directory exif =
+          JpegMetadataReader.readMetadata(new ByteArrayInputStream(file), EXIF)
+              .getFirstDirectoryOfType(ExifIFD0Directory.class);
+      Integer said = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
+      return new ExifOrientation(said == null || said < 1 || said > 8 ? 1 : said);
+    } catch (JpegProcessingException | IOException | RuntimeException e) {
+      return new ExifOrientation(1);
+    }
+  }
+
+  /** Whether width and height change places. */
+  boolean isTurned() {
+    return orientation >= 5;
+  }
+
+  /** From the picture as it came, of that size, to upright. */
+  AffineTransform transform(int width, int height) {
+    return switch (orientation) {
+      case 2 -> new AffineTransform(-1, 0, 0, 1, width, 0);
+      case 3 -> new AffineTransform(-1, 0, 0, -1, width, height);
+      case 4 -> new AffineTransform(1, 0, 0, -1, 0, height);
+      case 5 -> new AffineTransform(0, 1, 1, 0, 0, 0);
+      case 6 -> new AffineTransform(0, 1, -1, 0, height, 0);
+      case 7 -> new AffineTransform(0, -1, -1, 0, height, width);
+      case 8 -> new AffineTransform(0, -1, 1, 0, 0, width);
+      default -> new AffineTransform();
+    };
+  }
+}

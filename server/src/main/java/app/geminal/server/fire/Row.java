@@ -1,7 +1,0 @@
-package app.geminal.server.fire;
-
-import app.geminal.heat.SensorMonitor;
-import app.geminal.server.instrument.Channel;
-
-/** One reading to keep: second of the session, °C or MPa. */
-record Row(long sessionId, Channel channel, int second, double figure, SensorMonitor.State state) {}

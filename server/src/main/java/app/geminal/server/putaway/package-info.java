@@ -1,5 +1,0 @@
-/** What was taken off the Rack, off the shelf or out of the Book, and how it comes back. */
-@NullMarked
-package app.geminal.server.putaway;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,96 @@
+package app.geminal.server.session;
+
+import app.geminal.heatplan.ForgeAction;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
+import java.time.Instant;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One thing told at the fire, as it came from a screen.
+ *
+ * @param id made on the screen, a UUID; the same one twice is the same thing
+ * @param kind what it is
+ * @param place which of the session's billets, from 0
+ * @param act what was done, of a deed
+ * @param about the entry that is taken back, of an undoing; taking back an undoing brings it back
+ * @param figure °C of a typed reading, what the forge is set to or how fast time goes in a
+ *     rehearsal
+ * @param note free words of a note or an outcome, may be empty
+ * @param doneAt when, by the screen's clock held against the shop's
+ * @param device which screen
+ */
+public record Entry(
+    String id,
+    Kind kind,
+    int place,
+    @Nullable ForgeAction act,
+    @Nullable String about,
+    @Nullable Double figure,
+    String note,
+    Instant doneAt,
+    String device) {
+
+  /** What is told. */
+  public enum Kind {
+    /** Something done. */
+    DEED,
+    /** Something taken back. */
+    UNDO,
+    /** The forge's temperature, typed. */
+    READING,
+    /** Free words. */
+    NOTE,
+    /** The weld held. */
+    HELD,
+    /** Something looked wrong. */
+    SUSPECT,
+    /** A joint is open. */
+    OPEN,
+    /** What the forge of a rehearsal is set to. */
+    FORGE,
+    /** How fast time goes in a rehearsal. */
+    SPEED;
+
+    /** Whether it says what became of a weld. */
+    boolean isOutcome() {
+      return this == HELD || this == SUSPECT || this == OPEN;
+    }
+  }
+
+  /** How fast time goes in a rehearsal at most. */
+  static final double FASTEST = 20;
+
+  private static final double MOST_FIGURE = 1e6;
+
+  /** Checks every field. */
+  public Entry {
+    requireId("id", Require.text("id", id, 36));
+    Require.present("kind", kind);
+    Require.count("place", place, 0, 3);
+    Require.present("doneAt", doneAt);
+    Require.text("device", device, 40);
+    if (note == null) {
+      note = "";
+    } else if (!note.isEmpty()) {
+      Require.text("note", note, 2000);
+    }
+    if (figure != null) {
+      Require.number("figure", figure, -MOST_FIGURE, MOST_FIGURE, "");
+    }
+    switch (kind) {
+      case DEED -> Require.present("act", act);
+      case UNDO -> requireId("about", Require.text("about", about, 36));
+      case READING, FORGE ->
+          Require.temperature("figure", Require.present("figure", figure), 0, 1500);
+      case SPEED -> Require.number("figure", Require.present("figure", figure), 1, FASTEST, "");
+      case NOTE, HELD, SUSPECT, OPEN -> {}
+    }
+  }
+
+  private static void requireId(String field, String id) {
+    if (!id.matches("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}")) {
+      throw new InvalidValue(field, "An entry's id is a UUID in small letters.");
+    }
+  }
+}

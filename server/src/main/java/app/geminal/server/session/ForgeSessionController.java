@@ -1,0 +1,320 @@
+package app.geminal.server.session;
+
+import app.geminal.heat.SensorMonitor;
+import app.geminal.heatplan.HeatPlan;
+import app.geminal.server.account.Rank;
+import app.geminal.server.account.RequiredRank;
+import app.geminal.server.instrument.Channel;
+import app.geminal.server.paging.Cursor;
+import app.geminal.server.paging.Page;
+import app.geminal.session.Rotation;
+import app.geminal.units.Text;
+import app.geminal.validation.Require;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import io.swagger.v3.oas.annotations.responses.ApiResponse;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.security.Principal;
+import java.time.Clock;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The fire over HTTP. */
+@RestController
+class ForgeSessionController {
+  /** An empty line says that the line still stands. */
+  private static final long PATIENCE_MS = 5000;
+
+  private static final int MOST_ENTRIES = 500;
+
+  private final ForgeSessionService service;
+  private final LiveSessions fires;
+  private final HeatPlans plans;
+  private final JsonMapper json;
+  private final Clock clock;
+
+  ForgeSessionController(
+      ForgeSessionService service,
+      LiveSessions fires,
+      HeatPlans plans,
+      JsonMapper json,
+      Clock clock) {
+    this.service = service;
+    this.fires = fires;
+    this.plans = plans;
+    this.json = json;
+    this.clock = clock;
+  }
+
+  /**
+   * A session to begin.
+   *
+   * @param billets the billets in the session, in their places
+   * @param rehearsal whether it is a practice run, which is not kept in the Book
+   * @param speed speed of a practice run, 1 as in the shop; null for 1
+   */
+  record NewSession(
+      List<ForgeSessionService.Chosen> billets, boolean rehearsal, @Nullable Double speed) {}
+
+  /**
+   * Where it is.
+   *
+   * @param id number
+   */
+  record Begun(long id) {}
+
+  /**
+   * Entries of one screen.
+   *
+   * @param entries entries in the order they were made
+   */
+  record Told(List<Entry> entries) {}
+
+  /**
+   * What is on disk of them.
+   *
+   * @param kept ids of the entries that are now stored
+   */
+  record Kept(List<String> kept) {}
+
+  /**
+   * A day to lay out; minutes of the day, places in the forge.
+   *
+   * @param billets the billets in the session, in their places
+   * @param places places in the forge
+   * @param fromMin minutes from the start of the day where the plan begins
+   * @param toMin minutes from the start of the day where the plan must end
+   */
+  record DayAsked(
+      List<ForgeSessionService.Chosen> billets, int places, double fromMin, double toMin) {}
+
+  /**
+   * How many readings a file brought.
+   *
+   * @param lines lines taken
+   */
+  record Logged(int lines) {}
+
+  /** The heats of a billet's plan that a session can be started with. */
+  @Operation(operationId = "listHeats")
+  @GetMapping("/api/v1/billets/{id}/heats")
+  List<HeatPlans.HeatView> heats(@PathVariable long id) {
+    return plans.heats(id);
+  }
+
+  /** How one heat is done. */
+  @Operation(operationId = "getHeatPlan")
+  @GetMapping("/api/v1/billets/{id}/heat-plan")
+  HeatPlan plan(@PathVariable long id, @RequestParam String step) {
+    return plans.compared(id, step);
+  }
+
+  /** How several heats share one forge and one press over a day. */
+  @Operation(operationId = "planDay")
+  @PostMapping("/api/v1/fires/day")
+  @RequiredRank(Rank.GUEST)
+  Rotation.Day day(@RequestBody DayAsked asked) {
+    List<ForgeSessionService.Chosen> billets = Require.list("billets", asked.billets(), 1, 3);
+    for (int i = 0; i < billets.size(); i++) {
+      Require.text("billets/" + i + "/stepPath", billets.get(i).stepPath(), 120);
+    }
+    return plans.day(billets, asked.places(), asked.fromMin(), asked.toMin());
+  }
+
+  /**
+   * The sessions, a page at a time: those going on first, then the newest.
+   *
+   * @param limit the most there shall be on the page, 1 to 1000
+   * @param after where the page begins; from the header Link of the page before, which names it
+   */
+  @Operation(operationId = "listSessions")
+  @GetMapping("/api/v1/fires")
+  ResponseEntity<List<SessionLine>> all(
+      @RequestParam(defaultValue = Page.MOST) int limit,
+      @RequestParam(required = false) @Nullable String after) {
+    return service.newest(Page.size(limit), Cursor.parse(after)).answer();
+  }
+
+  /**
+   * A reading of an instrument.
+   *
+   * @param second second of the session
+   * @param channel what was measured
+   * @param figure °C at the forge, MPa at the press
+   * @param state what was thought of it
+   */
+  record ReadingView(int second, Channel channel, double figure, SensorMonitor.State state) {
+    static ReadingView of(ReadingRow row) {
+      return new ReadingView(row.second(), row.channel(), row.figure(), row.state());
+    }
+  }
+
+  /**
+   * Readings of a session by channel and second, a page at a time.
+   *
+   * @param limit the most there shall be on the page, 1 to 1000
+   * @param after where the page begins; from the header Link of the page before, which names it
+   */
+  @Operation(operationId = "listReadings")
+  @GetMapping("/api/v1/fires/{id}/readings")
+  ResponseEntity<List<ReadingView>> readings(
+      @PathVariable long id,
+      @RequestParam(defaultValue = Page.MOST) int limit,
+      @RequestParam(required = false) @Nullable String after) {
+    Page<ReadingRow> page = service.readings(id, Page.size(limit), Cursor.parse(after));
+    return page.of(page.items().stream().map(ReadingView::of).toList()).answer();
+  }
+
+  /** Starts a session. */
+  @Operation(operationId = "startSession")
+  @PostMapping("/api/v1/fires")
+  @RequiredRank(Rank.APPRENTICE)
+  @ResponseStatus(HttpStatus.CREATED)
+  Begun start(@RequestBody NewSession body, Principal who) {
+    long id =
+        service.start(
+            Require.present("billets", body.billets()),
+            body.rehearsal(),
+            Objects.requireNonNullElse(body.speed(), 1.0),
+            who.getName());
+    fires.get(id);
+    return new Begun(id);
+  }
+
+  /** A session with all its entries. */
+  @Operation(operationId = "getSession")
+  @GetMapping("/api/v1/fires/{id}")
+  SessionView.Whole whole(@PathVariable long id) {
+    return fires.get(id).whole(clock.instant());
+  }
+
+  /** Tells everything, and then of what happens, a JSON object a line, as long as it is read. */
+  @ApiResponse(
+      responseCode = "200",
+      description =
+          "What happens in the session, one JSON object a line, as it comes; an empty line says that it goes on.",
+      content =
+          @Content(
+              mediaType = "application/x-ndjson",
+              schema = @Schema(implementation = SessionView.class)))
+  @Operation(operationId = "followSession")
+  @GetMapping("/api/v1/fires/{id}/stream")
+  void stream(@PathVariable long id, HttpServletRequest request, HttpServletResponse response)
+      throws IOException, InterruptedException {
+    LiveSession fire = fires.get(id);
+    response.setContentType("application/x-ndjson");
+    response.setCharacterEncoding(StandardCharsets.UTF_8);
+    Listener listener = fire.listen(clock.instant(), request.getSession().getId());
+    try {
+      OutputStream out = response.getOutputStream();
+      while (!listener.isLetGo()) {
+        Object what = listener.next(PATIENCE_MS);
+        if (what != null) {
+          out.write(json.writeValueAsBytes(what));
+        }
+        out.write('\n');
+        out.flush();
+      }
+    } catch (IOException gone) {
+      // The screen is gone; it comes back by itself.
+    } finally {
+      fire.leave(listener);
+    }
+  }
+
+  /** Keeps entries; answers when they are on disk. */
+  @Operation(operationId = "addSessionEntries")
+  @PostMapping("/api/v1/fires/{id}/entries")
+  @RequiredRank(Rank.APPRENTICE)
+  Kept keep(@PathVariable long id, @RequestBody Told told, Principal who) {
+    List<Entry> entries = Require.list("entries", told.entries(), 1, MOST_ENTRIES);
+    List<KeptEntry> kept;
+    // Screens that send the same entries at once would wait for each other's rows and give up.
+    synchronized (fires.get(id).keeping()) {
+      kept = service.keep(id, entries, who.getName());
+    }
+    fires.kept(id, kept);
+    return new Kept(kept.stream().map(k -> k.entry().id()).toList());
+  }
+
+  /** Ends a session. */
+  @Operation(operationId = "endSession")
+  @PostMapping("/api/v1/fires/{id}/end")
+  @RequiredRank(Rank.APPRENTICE)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void end(@PathVariable long id) {
+    service.setEnded(id, true);
+    fires.setEnded(id, true);
+  }
+
+  /** Goes on with a session that has ended. */
+  @Operation(operationId = "reopenSession")
+  @PostMapping("/api/v1/fires/{id}/reopen")
+  @RequiredRank(Rank.APPRENTICE)
+  @ResponseStatus(HttpStatus.NO_CONTENT)
+  void reopen(@PathVariable long id) {
+    service.setEnded(id, false);
+    fires.setEnded(id, false);
+  }
+
+  /**
+   * Adds readings from a logger's CSV to a session: all of them or, with the place of the fault,
+   * none.
+   */
+  @Operation(operationId = "importReadings")
+  @PostMapping(value = "/api/v1/fires/{id}/readings", consumes = "text/csv")
+  @RequiredRank(Rank.APPRENTICE)
+  Logged logged(@PathVariable long id, @RequestBody String csv) {
+    List<ReadingRow> rows = service.keepLogged(id, csv);
+    fires.get(id).logged(rows, clock.instant());
+    return new Logged(rows.size());
+  }
+
+  /** All readings, in the columns a logger's file has. */
+  @ApiResponse(
+      responseCode = "200",
+      description = "The readings: docs/formats/logger-csv.md.",
+      content = @Content(mediaType = "text/csv", schema = @Schema(type = "string")))
+  @Operation(operationId = "exportReadings")
+  @GetMapping("/api/v1/fires/{id}/readings.csv")
+  ResponseEntity<String> readings(@PathVariable long id) {
+    StringBuilder csv = new StringBuilder("at,channel,value,unit,state\n");
+    for (ReadingRow r : service.readings(id)) {
+      csv.append(
+          String.format(
+              Locale.ROOT,
+              "%d,%s,%s,%s,%s\n",
+              r.second(),
+              r.channel().name().toLowerCase(Locale.ROOT),
+              BigDecimal.valueOf(r.figure()).toPlainString(),
+              switch (r.channel()) {
+                case FORGE -> "C";
+                case PRESS -> "MPa";
+              },
+              r.state().name().toLowerCase(Locale.ROOT)));
+    }
+    return ResponseEntity.ok()
+        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+        .header("Content-Disposition", Text.of("attachment; filename=\"fire-%d.csv\"", id))
+        .body(csv.toString());
+  }
+}

@@ -1,0 +1,324 @@
+package app.geminal.server.session;
+
+import app.geminal.heat.Downsampling;
+import app.geminal.heat.SensorMonitor;
+import app.geminal.heatplan.ForgeAction;
+import app.geminal.heatplan.HeatPlan;
+import app.geminal.server.account.Accounts;
+import app.geminal.server.billet.BilletService;
+import app.geminal.server.book.BookService;
+import app.geminal.server.instrument.Channel;
+import app.geminal.server.instrument.LoggerFile;
+import app.geminal.server.paging.Cursor;
+import app.geminal.server.paging.Page;
+import app.geminal.session.HeatSession;
+import app.geminal.session.LogMark;
+import app.geminal.units.Text;
+import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
+import app.geminal.weld.AtmosphereProtection;
+import app.geminal.weld.WeldOutcome;
+import app.geminal.weld.WeldRecord;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps what happens at the fire. What it has answered for is on disk. */
+@Service
+class ForgeSessionService {
+  /** Readings of a session that ended this long ago are thinned. */
+  private static final Duration WHOLE_FOR = Duration.ofHours(24);
+
+  private static final double FORGE_TOLERANCE_C = 2;
+  private static final double PRESS_TOLERANCE_MPA = 0.2;
+  private static final int MOST_BILLETS = 3;
+  private static final Duration AHEAD = Duration.ofMinutes(10);
+  private static final int MOST_ENTRIES = 5000;
+  private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
+  private static final Duration REOPENS_WITHIN = Duration.ofHours(24);
+
+  /** A logger's last reading may come so long after the session, s. */
+  private static final double AFTERWARDS_S = 600;
+
+  private final ForgeSessionRepository fires;
+  private final LiveSessions live;
+  private final HeatPlans plans;
+  private final BilletService billets;
+  private final BookService book;
+  private final Accounts accounts;
+  private final Clock clock;
+
+  ForgeSessionService(
+      ForgeSessionRepository fires,
+      LiveSessions live,
+      HeatPlans plans,
+      BilletService billets,
+      BookService book,
+      Accounts accounts,
+      Clock clock) {
+    this.fires = fires;
+    this.live = live;
+    this.plans = plans;
+    this.billets = billets;
+    this.book = book;
+    this.accounts = accounts;
+    this.clock = clock;
+  }
+
+  /**
+   * A step of a billet to take to the fire.
+   *
+   * @param billetId number of the billet
+   * @param stepPath path of the step: names of the parts it is in, then its key
+   */
+  record Chosen(long billetId, String stepPath) {}
+
+  /** Begins a session. */
+  @Transactional
+  public long start(List<Chosen> chosen, boolean rehearsal, double speed, String login) {
+    Require.list("billets", chosen, 1, MOST_BILLETS);
+    Require.number("speed", speed, 1, Entry.FASTEST, "");
+    long id = fires.start(clock.instant(), rehearsal, rehearsal ? speed : 1, accounts.id(login));
+    for (int i = 0; i < chosen.size(); i++) {
+      Chosen c = chosen.get(i);
+      String where = "billets/" + i;
+      HeatPlan plan =
+          InvalidValue.within(
+              where, () -> plans.of(c.billetId(), Require.text("stepPath", c.stepPath(), 120)));
+      fires.add(id, new Session.Billet(i, c.billetId(), billets.get(c.billetId()).name(), plan));
+    }
+    return id;
+  }
+
+  /** Those going on, and the newest that are over. */
+  @Transactional(readOnly = true)
+  public Page<SessionLine> newest(int size, @Nullable Cursor after) {
+    return fires.lines(size, after);
+  }
+
+  /**
+   * Keeps entries; those that are there already stay as they are.
+   *
+   * @return all of them as they are on disk
+   */
+  @Transactional
+  public List<KeptEntry> keep(long sessionId, List<Entry> entries, String login) {
+    LiveSession fire = live.get(sessionId);
+    Session session = fire.session();
+    Instant now = clock.instant();
+    long by = accounts.id(login);
+    if (fires.countEntries(sessionId) + entries.size() > MOST_ENTRIES) {
+      throw new InvalidValue(
+          "entries",
+          Text.of(
+              "This session has %,d entries, as many as one can have. Start a new session.",
+              MOST_ENTRIES));
+    }
+    List<Entry> outcomes = new ArrayList<>();
+    boolean undoes = false;
+    for (int i = 0; i < entries.size(); i++) {
+      Entry e = entries.get(i);
+      String where = "entries/" + i;
+      if (e.place() >= session.billets().size()) {
+        throw new InvalidValue(where + "/place", "The session has no billet at this place.");
+      }
+      if (e.doneAt().isAfter(now.plus(AHEAD))) {
+        throw new InvalidValue(
+            where + "/doneAt", "This is dated in the future. Check the clock of this device.");
+      }
+      double atS = fire.secondOf(e.doneAt());
+      if (!SessionTimes.isOfSession(atS) || e.doneAt().isBefore(EARLIEST)) {
+        throw new InvalidValue(
+            where + "/doneAt",
+            "This is dated outside the session. Check the clock of this device.");
+      }
+      boolean fresh = fires.keep(sessionId, e, atS, now, by);
+      if (fresh && e.kind().isOutcome()) {
+        outcomes.add(e);
+      }
+      undoes |= fresh && e.kind() == Entry.Kind.UNDO;
+    }
+    if (!session.rehearsal() && (undoes || !outcomes.isEmpty())) {
+      intoTheBook(fire, outcomes, login);
+    }
+    return fires.entries(sessionId, entries.stream().map(Entry::id).collect(Collectors.toSet()));
+  }
+
+  /**
+   * Writes what became of welds into the Book and strikes what was taken back, by the whole log as
+   * it is on disk now: an outcome may have come together with the deeds it is about.
+   */
+  private void intoTheBook(LiveSession fire, List<Entry> outcomes, String login) {
+    List<KeptEntry> log = fires.entries(fire.id());
+    for (Entry outcome : outcomes) {
+      write(fire, outcome, fire.course(outcome.place(), log), login);
+    }
+    Set<String> undone = UndoneEntries.of(log);
+    log.stream()
+        .filter(k -> k.entry().kind().isOutcome())
+        .forEach(
+            k -> book.strikeFromFire(fire.id(), k.entry().id(), undone.contains(k.entry().id())));
+  }
+
+  private void write(LiveSession fire, Entry e, HeatSession course, String login) {
+    Session.Billet billet = fire.session().billets().get(e.place());
+    Optional<AtmosphereProtection> school = billet.plan().school();
+    if (school.isEmpty()) {
+      return;
+    }
+    double celsius =
+        course.marks().stream()
+            .filter(m -> m.deed().act() == ForgeAction.OUT)
+            .mapToDouble(LogMark::skinC)
+            .max()
+            .orElse(billet.plan().window().aimC());
+    WeldRecord weld =
+        new WeldRecord(
+            billet.plan().stepPath(),
+            e.doneAt(),
+            Math.clamp(Math.rint(celsius), WeldRecord.COLDEST_C, WeldRecord.HOTTEST_C),
+            school.get(),
+            WeldOutcome.valueOf(e.kind().name()),
+            note(course, e.note()));
+    book.logFromFire(
+        billet.billetId(),
+        billets.get(billet.billetId()).plan(),
+        billet.plan().title().marked(),
+        weld,
+        LoggedConditions.of(course),
+        login,
+        fire.id(),
+        e.id());
+  }
+
+  private static String note(HeatSession course, String said) {
+    List<String> waited =
+        course.marks().stream()
+            .filter(m -> m.deed().act() == ForgeAction.SQUEEZE)
+            .map(m -> String.format(Locale.ROOT, "%.0f s", m.sinceOutS()))
+            .toList();
+    String own =
+        waited.isEmpty()
+            ? "From the session log."
+            : Text.of(
+                "From the session log: %d %s, at the dies after %s.",
+                waited.size(), waited.size() == 1 ? "set" : "sets", String.join(", ", waited));
+    return said.isEmpty() ? own : said + " " + own;
+  }
+
+  /** Ends a session, or opens it again; doing it twice changes nothing. */
+  @Transactional
+  public void setEnded(long sessionId, boolean ended) {
+    LiveSession fire = live.get(sessionId);
+    if (fire.isOpen() == ended) {
+      Instant now = clock.instant();
+      if (!ended && fire.endedBefore(now.minus(REOPENS_WITHIN))) {
+        throw new InvalidValue(
+            "", "This session ended more than a day ago. Start a new one for the next heat.");
+      }
+      fires.setEnded(sessionId, ended ? now : null);
+    }
+  }
+
+  /**
+   * Keeps what a logger wrote; seconds that are there already stay as they are. The file is read
+   * whole before anything is kept; then it is put on disk piece by piece, so that nobody waits for
+   * all of it, and one that broke off is sent again.
+   */
+  public List<ReadingRow> keepLogged(long sessionId, String csv) {
+    LiveSession fire = live.get(sessionId);
+    Session session = fire.session();
+    double lastedS = fire.lastedS(clock.instant());
+    List<LoggerFile.Logged> lines = LoggerFile.read(csv, session.startedAt());
+    Map<Channel, SensorMonitor> gauges = new EnumMap<>(Channel.class);
+    gauges.put(Channel.FORGE, SensorMonitor.ofForge());
+    gauges.put(Channel.PRESS, SensorMonitor.ofPress());
+    Map<Second, ReadingRow> rows = new LinkedHashMap<>();
+    for (int i = 0; i < lines.size(); i++) {
+      LoggerFile.Logged line = lines.get(i);
+      if (!(line.atS() >= 0 && line.atS() <= lastedS + AFTERWARDS_S)) {
+        throw new InvalidValue(
+            "line/" + (i + 2),
+            Text.of("This is outside the session, which lasted %.0f seconds.", lastedS));
+      }
+      SensorMonitor gauge = Objects.requireNonNull(gauges.get(line.channel()));
+      SensorMonitor.State judged = gauge.said(line.atS(), line.value());
+      ReadingRow row =
+          new ReadingRow(
+              sessionId,
+              line.channel(),
+              (int) line.atS(),
+              line.value(),
+              Objects.requireNonNullElse(line.state(), judged));
+      rows.putIfAbsent(new Second(row.channel(), row.second()), row);
+    }
+    List<ReadingRow> each = List.copyOf(rows.values());
+    fires.keep(each);
+    return each;
+  }
+
+  /** A second of a channel; of several readings in it the first counts. */
+  private record Second(Channel channel, int second) {}
+
+  /** Readings as they are kept. */
+  @Transactional(readOnly = true)
+  public Page<ReadingRow> readings(long sessionId, int size, @Nullable Cursor after) {
+    return fires.readings(sessionId, size, after);
+  }
+
+  /** All readings of a session, by channel and second. */
+  @Transactional(readOnly = true)
+  public List<ReadingRow> readings(long sessionId) {
+    return fires.readings(sessionId);
+  }
+
+  /**
+   * Thins the readings of sessions that ended a day ago; see {@link Downsampling}. Within 2 °C and
+   * 0.2 MPa; what was not believed stays whole.
+   *
+   * @return how many sessions
+   */
+  @Transactional
+  public int thin() {
+    List<Long> due = fires.toThin(clock.instant().minus(WHOLE_FOR));
+    for (long id : due) {
+      List<ReadingRow> all = fires.readings(id);
+      List<ReadingRow> kept = new ArrayList<>();
+      for (Channel channel : Channel.values()) {
+        kept.addAll(thinned(all.stream().filter(r -> r.channel() == channel).toList(), channel));
+      }
+      fires.thin(id, kept);
+      live.forget(id);
+    }
+    return due.size();
+  }
+
+  private static List<ReadingRow> thinned(List<ReadingRow> rows, Channel channel) {
+    List<Downsampling.Reading> readings =
+        rows.stream()
+            .map(r ->
+                new Downsampling.Reading(
+                    r.second(), r.figure(), r.state() == SensorMonitor.State.GOOD))
+            .toList();
+    Set<Long> kept =
+        Downsampling.kept(
+                readings, channel == Channel.FORGE ? FORGE_TOLERANCE_C : PRESS_TOLERANCE_MPA)
+            .stream()
+            .map(Downsampling.Reading::second)
+            .collect(Collectors.toSet());
+    return rows.stream().filter(r -> kept.contains((long) r.second())).toList();
+  }
+}

@@ -1,0 +1,541 @@
+package app.geminal.server.session;
+
+import app.geminal.heat.SensorMonitor;
+import app.geminal.heatplan.HeatPlan;
+import app.geminal.server.instrument.Channel;
+import app.geminal.server.instrument.InstrumentState;
+import app.geminal.server.session.SessionView.BilletView;
+import app.geminal.server.session.SessionView.EntryView;
+import app.geminal.server.session.SessionView.GaugeView;
+import app.geminal.server.session.SessionView.Now;
+import app.geminal.server.session.SessionView.Point;
+import app.geminal.server.session.SessionView.Whole;
+import app.geminal.session.Advice;
+import app.geminal.session.HeatSession;
+import app.geminal.session.LogEntry;
+import app.geminal.session.ReviewNote;
+import app.geminal.session.Rotation;
+import app.geminal.session.SessionReview;
+import app.geminal.shop.Shop;
+import java.time.Instant;
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Deque;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * A session that is looked at: its log, its readings, and every billet followed up to this second.
+ *
+ * <p>An entry that comes in time is done at once; one that comes late, and everything taken back,
+ * works the billets out anew from the log and the readings, from the last {@link SessionMarks}
+ * moment before it, so that the order in which entries arrive does not matter. Guarded by its own
+ * lock.
+ */
+final class LiveSession {
+  private static final Logger LOG = LoggerFactory.getLogger(LiveSession.class);
+
+  /** An entry this much older than the second that was reckoned last is still in time. */
+  private static final double IN_TIME_S = 2.5;
+
+  private static final double DAY_MIN = 8 * 60;
+  private static final int MOST_POINTS = 600;
+  private static final int FORGE_PLACES = 2;
+  private static final double DUE_SPEED = 4;
+  private static final double FORGOTTEN_AFTER_S = 12 * 3600;
+  private static final double HELD_FOR_S = 60;
+
+  /** Seconds a session catches up with at once; some 15 ms of work a billet. */
+  private static final int MOST_PER_TICK_S = 600;
+
+  /** Readings may end so long after the session. */
+  private static final double SLACK_S = 600;
+
+  /** A clock that goes back further than this was set. */
+  private static final double CLOCK_SLACK_S = 120;
+
+  private static final int ORDER_EVERY_S = 30;
+  private static final int ORDER_SOON_S = 3;
+
+  private final Object keeping = new Object();
+  private final Session session;
+  private final Shop shop;
+  private final SessionLog log;
+  private final Map<Channel, Trace> traces = new EnumMap<>(Channel.class);
+  private final List<Listener> listeners = new CopyOnWriteArrayList<>();
+  private final @Nullable PracticeRun rehearsed;
+  private final List<SessionMarks> marked = new ArrayList<>();
+  private List<TrackedBillet> followed = new ArrayList<>();
+  private List<SessionLog.Typed> typed = List.of();
+  private @Nullable Instant endedAt;
+  private volatile Instant askedAt;
+  private InstrumentState forge = InstrumentState.NOTHING;
+  private InstrumentState press = InstrumentState.NOTHING;
+  private int second;
+  private double clockS;
+
+  /** Added to what the shop's clock says, s; above 0 once it was set back. */
+  private double clockShiftS;
+
+  private List<Rotation.Turn> order = List.of();
+  private int orderedAtS = -1;
+
+  /**
+   * A session as it is stored, up to its last second. Entries and readings that cannot belong to it
+   * (an earlier release kept some) are left aside and told in the log; the session goes on.
+   *
+   * @param now by the shop's clock
+   */
+  LiveSession(
+      Session session, Shop shop, List<KeptEntry> entries, List<ReadingRow> readings, Instant now) {
+    this.session = session;
+    this.shop = shop;
+    this.endedAt = session.endedAt();
+    this.askedAt = now;
+    this.log = new SessionLog(session.speed());
+    for (Channel channel : Channel.values()) {
+      traces.put(channel, new Trace());
+    }
+    double longestS = longestS(session, now);
+    for (ReadingRow r : readings) {
+      if (r.second() >= 0 && r.second() <= longestS) {
+        trace(r.channel()).put(r.second(), r.figure(), r.state());
+      }
+    }
+    for (KeptEntry e : entries) {
+      if (SessionTimes.isOfSession(e.atS()) && e.entry().place() < session.billets().size()) {
+        log.take(e);
+      } else {
+        LOG.warn(
+            "Session {}: entry {} at {} s is left aside", session.id(), e.entry().id(), e.atS());
+      }
+    }
+    List<HeatPlan> plans = session.billets().stream().map(Session.Billet::plan).toList();
+    rehearsed =
+        session.rehearsal()
+            ? new PracticeRun(
+                plans,
+                Objects.requireNonNullElseGet(
+                    shop.press(), () -> Objects.requireNonNull(Shop.common().press())),
+                session.id())
+            : null;
+    second =
+        Math.max(traces.values().stream().mapToInt(Trace::length).max().orElse(0), log.latestS());
+    clockS = second;
+    session.billets().forEach(_ -> marked.add(new SessionMarks()));
+    followed = anew(Double.NEGATIVE_INFINITY);
+    if (rehearsed != null) {
+      catchUp(rehearsed);
+    }
+    adjustClock(now);
+  }
+
+  /** The longest a session can have lasted by now, s; time in a rehearsal may go faster. */
+  private static double longestS(Session session, Instant now) {
+    Instant end = session.endedAt() == null ? now : session.endedAt();
+    double lasted = Math.max(0, SessionTimes.seconds(session.startedAt(), end));
+    return (lasted + SLACK_S) * (session.rehearsal() ? Entry.FASTEST : 1);
+  }
+
+  /**
+   * Where the shop's clock was set back, the session goes on from the second it has come to: what
+   * is done next must not fall before what was done already.
+   */
+  private void adjustClock(Instant now) {
+    double by = SessionTimes.seconds(session.startedAt(), now) + clockShiftS;
+    if (!isRehearsal() && endedAt == null && by < second - CLOCK_SLACK_S) {
+      LOG.warn("Session {}: the clock was set back by {} s", session.id(), Math.round(second - by));
+      clockShiftS += second - by;
+    }
+  }
+
+  private Trace trace(Channel channel) {
+    return Objects.requireNonNull(traces.get(channel));
+  }
+
+  /** The bars of a rehearsal that was interrupted are heated again as they were. */
+  private void catchUp(PracticeRun truth) {
+    double at = 0;
+    for (KeptEntry e : log.all()) {
+      truth.advance(Math.max(0, e.atS() - at));
+      at = Math.max(at, e.atS());
+      tell(truth, e.entry());
+    }
+    truth.advance(Math.max(0, second - at));
+  }
+
+  private static void tell(PracticeRun truth, Entry e) {
+    if (e.kind() == Entry.Kind.DEED && e.act() != null) {
+      truth.done(e.place(), e.act());
+    } else if (e.kind() == Entry.Kind.FORGE && e.figure() != null) {
+      truth.set(e.figure());
+    }
+  }
+
+  /**
+   * Every billet up to this second, from the last moment that a change leaves as it was.
+   *
+   * @param fromS the first second that changed
+   */
+  private List<TrackedBillet> anew(double fromS) {
+    typed = log.typed();
+    return session.billets().stream().map(b -> anew(b, fromS)).toList();
+  }
+
+  private TrackedBillet anew(Session.Billet billet, double fromS) {
+    List<LogEntry> deeds = log.deeds(billet.place());
+    SessionMarks marks = marked.get(billet.place());
+    SessionMarks.Moment from = marks.before(fromS, deeds.stream().map(LogEntry::id).toList());
+    if (from == null) {
+      return goneOn(fresh(billet), 0, deeds, marks);
+    }
+    List<LogEntry> left = deeds.stream().filter(d -> !from.done().contains(d.id())).toList();
+    return goneOn(from.followed().copy(), from.second(), left, marks);
+  }
+
+  private TrackedBillet fresh(Session.Billet billet) {
+    double ramMmS = shop.press() == null ? 0 : shop.press().speedMmS();
+    return new TrackedBillet(new HeatSession(billet.plan(), ramMmS));
+  }
+
+  /** Goes on with a billet to this second. */
+  private TrackedBillet goneOn(
+      TrackedBillet f, int from, List<LogEntry> due, @Nullable SessionMarks marks) {
+    Deque<LogEntry> deeds = new ArrayDeque<>(due);
+    for (int s = from; s < second; s++) {
+      while (!deeds.isEmpty() && deeds.getFirst().atS() <= s) {
+        f.done(deeds.removeFirst());
+      }
+      f.passes(s + 1, chamberC(s + 1), pressMpa(s + 1));
+      if (marks != null) {
+        marks.passed(s + 1, f);
+      }
+    }
+    deeds.forEach(f::done);
+    return f;
+  }
+
+  /** What the chamber is reckoned at: the last believed reading or the last typed one. */
+  private double chamberC(int at) {
+    double offset = Objects.requireNonNullElse(shop.forge().gaugeOffsetC(), 0.0);
+    double shift = session.rehearsal() ? 0 : offset;
+    Trace trace = trace(Channel.FORGE);
+    int heardAt = trace.lastBelieved(at);
+    double chamber =
+        heardAt >= 0
+            ? trace.believed(heardAt).orElseThrow() + shift
+            : session.billets().getFirst().plan().window().chamberC();
+    for (SessionLog.Typed t : typed) {
+      if (t.atS() <= at && t.atS() >= heardAt) {
+        chamber = t.celsius() + shift;
+        heardAt = (int) t.atS();
+      }
+    }
+    return chamber;
+  }
+
+  private double pressMpa(int at) {
+    return trace(Channel.PRESS).believed(at).orElse(0);
+  }
+
+  /** Held while entries are put on disk: one screen after the other. */
+  Object keeping() {
+    return keeping;
+  }
+
+  long id() {
+    return session.id();
+  }
+
+  Session session() {
+    return session;
+  }
+
+  boolean isRehearsal() {
+    return rehearsed != null;
+  }
+
+  synchronized boolean isOpen() {
+    return endedAt == null;
+  }
+
+  /** Whether it ended before a moment. */
+  synchronized boolean endedBefore(Instant moment) {
+    return endedAt != null && endedAt.isBefore(moment);
+  }
+
+  /** How long it has lasted, or lasted until it ended, s. */
+  synchronized double lastedS(Instant now) {
+    return isRehearsal() ? clockS : secondOf(endedAt == null ? now : endedAt);
+  }
+
+  /** Whether a live session was left open: nothing was tapped for half a day. */
+  synchronized boolean isForgotten(Instant now) {
+    return isOpen() && !isRehearsal() && secondOf(now) - log.latestS() > FORGOTTEN_AFTER_S;
+  }
+
+  /** Somebody wants it: it is held from now on, long enough to begin to look at it. */
+  void askedFor(Instant now) {
+    askedAt = now;
+  }
+
+  /**
+   * Whether it need not be held any more: its time stands still, because it is over or a rehearsal,
+   * and nobody looks or has asked for it for a while. It comes back from the database as it was.
+   */
+  synchronized boolean isLetGo(Instant now) {
+    return (isRehearsal() || endedAt != null)
+        && listeners.isEmpty()
+        && SessionTimes.seconds(askedAt, now) > HELD_FOR_S;
+  }
+
+  /** The second of the session something done at a moment belongs to. */
+  synchronized double secondOf(Instant doneAt) {
+    return isRehearsal() ? clockS : SessionTimes.seconds(session.startedAt(), doneAt) + clockShiftS;
+  }
+
+  /** Entries that are on disk now; those known already change nothing. */
+  synchronized void kept(List<KeptEntry> entries, Instant now) {
+    List<KeptEntry> fresh = entries.stream().filter(k -> !log.has(k.entry().id())).toList();
+    if (fresh.isEmpty()) {
+      return;
+    }
+    boolean undoes = false;
+    double changedFromS = Double.POSITIVE_INFINITY;
+    for (KeptEntry k : fresh) {
+      log.take(k);
+      Entry e = k.entry();
+      if (rehearsed != null && endedAt == null) {
+        tell(rehearsed, e);
+      }
+      boolean changesThePast =
+          e.kind() == Entry.Kind.UNDO
+              || e.kind() == Entry.Kind.READING
+              || (e.kind() == Entry.Kind.DEED
+                  && k.atS() < Math.max(latestDeedS(e) - 1e-9, second - IN_TIME_S));
+      undoes |= e.kind() == Entry.Kind.UNDO;
+      if (changesThePast) {
+        changedFromS = Math.min(changedFromS, log.changesFromS(k));
+      }
+    }
+    boolean late = changedFromS < Double.POSITIVE_INFINITY;
+    if (late) {
+      followed = anew(changedFromS);
+    } else {
+      fresh.stream()
+          .filter(k -> k.entry().kind() == Entry.Kind.DEED && !log.isUndone(k.entry().id()))
+          .forEach(k -> of(k.entry().place()).done(SessionLog.deed(k)));
+    }
+    // Several taps are one change of the order, which is worked out again a moment later.
+    orderedAtS = Math.min(orderedAtS, second - ORDER_EVERY_S + ORDER_SOON_S);
+    if (late || undoes) {
+      tell(whole(now));
+    } else {
+      tell(new SessionView.Entries(fresh.stream().map(EntryView::of).toList(), log.seq()));
+      tell(now());
+    }
+  }
+
+  private double latestDeedS(Entry e) {
+    return of(e.place()).course().last().map(LogEntry::atS).orElse(Double.NEGATIVE_INFINITY);
+  }
+
+  private TrackedBillet of(int place) {
+    return followed.get(place);
+  }
+
+  /** Readings from a logger's file. */
+  synchronized void logged(List<ReadingRow> rows, Instant now) {
+    rows.forEach(r -> trace(r.channel()).put(r.second(), r.figure(), r.state()));
+    followed = anew(rows.stream().mapToInt(ReadingRow::second).min().orElse(0));
+    tell(whole(now));
+  }
+
+  /**
+   * Time has come to this moment of a live session.
+   *
+   * @return readings to keep
+   */
+  synchronized List<ReadingRow> tick(
+      Instant now, InstrumentState forgeSays, InstrumentState pressSays) {
+    adjustClock(now);
+    // After a gap the session catches up in several ticks, so that others do not wait for it.
+    int to = Math.min((int) secondOf(now), second + MOST_PER_TICK_S);
+    forge = forgeSays;
+    press = pressSays;
+    List<ReadingRow> rows = new ArrayList<>();
+    reading(Channel.FORGE, to, forgeSays, rows);
+    reading(Channel.PRESS, to, pressSays, rows);
+    passTo(to);
+    return rows;
+  }
+
+  private void reading(Channel channel, int at, InstrumentState said, List<ReadingRow> rows) {
+    boolean figure = said.fresh() && Double.isFinite(said.value());
+    if (figure && at >= 0 && trace(channel).put(at, said.value(), said.state())) {
+      rows.add(new ReadingRow(session.id(), channel, at, said.value(), said.state()));
+    }
+  }
+
+  private void passTo(int to) {
+    boolean passed = to > second;
+    for (int s = second + 1; s <= to; s++) {
+      double chamberC = chamberC(s);
+      for (int i = 0; i < followed.size(); i++) {
+        of(i).passes(s, chamberC, pressMpa(s));
+        marked.get(i).passed(s, of(i));
+      }
+    }
+    second = Math.max(second, to);
+    clockS = Math.max(clockS, second);
+    if (passed && !listeners.isEmpty()) {
+      tell(now());
+    }
+  }
+
+  /**
+   * How fast time goes: as it is set while everything soaks, slowly enough to act when something is
+   * due, and as it is while anything lies outside.
+   */
+  private double pace() {
+    if (rehearsed == null || rehearsed.isHandsOn()) {
+      return 1;
+    }
+    boolean due =
+        followed.stream().anyMatch(f -> f.course().begun() && !Advice.of(f.course()).waits());
+    return due ? Math.min(log.speed(), DUE_SPEED) : log.speed();
+  }
+
+  /** Time goes on in a rehearsal; it stands still when nobody looks. */
+  synchronized List<ReadingRow> rehearse(double wallSeconds) {
+    List<ReadingRow> rows = new ArrayList<>();
+    if (rehearsed == null || listeners.isEmpty() || endedAt != null) {
+      return rows;
+    }
+    double passes = wallSeconds * pace();
+    rehearsed.advance(passes);
+    clockS += passes;
+    int to = (int) clockS;
+    for (int s = second + 1; s <= to; s++) {
+      forge = new InstrumentState(rehearsed.gaugeC(), SensorMonitor.State.GOOD, true);
+      press = new InstrumentState(rehearsed.pressMpa(), SensorMonitor.State.GOOD, true);
+      reading(Channel.FORGE, s, forge, rows);
+      reading(Channel.PRESS, s, press, rows);
+    }
+    passTo(to);
+    return rows;
+  }
+
+  synchronized void setEnded(@Nullable Instant at, Instant now) {
+    endedAt = at;
+    tell(whole(now));
+  }
+
+  private void tell(Object what) {
+    listeners.forEach(l -> l.tell(what));
+  }
+
+  /** Begins with everything; what follows comes as it happens. */
+  synchronized Listener listen(Instant now, String signInId) {
+    Listener listener = new Listener(signInId);
+    listener.tell(whole(now));
+    listeners.add(listener);
+    return listener;
+  }
+
+  void leave(Listener listener) {
+    listeners.remove(listener);
+  }
+
+  /** These sign-ins have ended: nothing more is told to their screens. */
+  void signedOut(Set<String> signInIds) {
+    listeners.stream().filter(l -> signInIds.contains(l.signInId())).forEach(Listener::letGo);
+  }
+
+  /** Everything there is to see. */
+  synchronized Whole whole(Instant now) {
+    return new Whole(
+        session.id(),
+        now,
+        session.startedAt(),
+        endedAt,
+        session.rehearsal(),
+        session.billets().stream().map(BilletView::of).toList(),
+        log.all().stream().map(EntryView::of).toList(),
+        log.seq(),
+        points(Channel.FORGE),
+        points(Channel.PRESS),
+        followed.stream().map(TrackedBillet::history).toList(),
+        now(),
+        lessons());
+  }
+
+  private List<List<ReviewNote>> lessons() {
+    return followed.stream().map(f -> SessionReview.of(f.course(), shop.limits())).toList();
+  }
+
+  private List<Point> points(Channel channel) {
+    Trace trace = trace(channel);
+    int every = Math.max(1, trace.length() / MOST_POINTS);
+    return IntStream.range(0, trace.length())
+        .filter(s -> s % every == 0 && trace.believed(s).isPresent())
+        .mapToObj(s -> new Point(s, trace.believed(s).getAsDouble()))
+        .toList();
+  }
+
+  private Now now() {
+    if (orderedAtS < 0 || second - orderedAtS >= ORDER_EVERY_S) {
+      order = order();
+      orderedAtS = second;
+    }
+    Double set = rehearsed == null ? null : rehearsed.setC();
+    return new Now(
+        clockS,
+        pace(),
+        gauge(forge),
+        gauge(press),
+        chamberC(second),
+        set,
+        IntStream.range(0, followed.size()).mapToObj(i -> of(i).now(i, second)).toList(),
+        order,
+        endedAt != null);
+  }
+
+  private static GaugeView gauge(InstrumentState said) {
+    return new GaugeView(
+        Double.isFinite(said.value()) ? said.value() : null,
+        said.state().name(),
+        said.state().words(),
+        said.isGood());
+  }
+
+  private List<Rotation.Turn> order() {
+    List<Rotation.Job> jobs = new ArrayList<>();
+    for (TrackedBillet f : followed) {
+      jobs.add(RotationJobs.left(f.course()));
+    }
+    double now = second / 60.0;
+    return Rotation.of(jobs, FORGE_PLACES, now, now + DAY_MIN).turns();
+  }
+
+  /** How a billet stands. */
+  synchronized HeatSession course(int place) {
+    return of(place).course();
+  }
+
+  /** How a billet went by a log that may hold more than was taken yet; for the Book. */
+  synchronized HeatSession course(int place, List<KeptEntry> entries) {
+    SessionLog from = new SessionLog(session.speed());
+    entries.stream().filter(e -> SessionTimes.isOfSession(e.atS())).forEach(from::take);
+    Session.Billet billet = session.billets().get(place);
+    return goneOn(fresh(billet), 0, from.deeds(place), null).course();
+  }
+}

@@ -1,0 +1,51 @@
+package app.geminal.server.session;
+
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/**
+ * How a billet stood every few minutes of a session. When a late tap or an undo changes the past,
+ * the session goes on from the last moment it does not touch instead of from its beginning. Not for
+ * threads.
+ */
+final class SessionMarks {
+  private static final int EVERY_S = 300;
+
+  private final TreeMap<Integer, Moment> moments = new TreeMap<>();
+
+  /** A moment: how it stood after that second, and which entries were done by then. */
+  record Moment(int second, TrackedBillet followed, Set<String> done) {}
+
+  /** Keeps how a billet stands when it is time to. */
+  void passed(int second, TrackedBillet followed) {
+    if (second % EVERY_S == 0) {
+      Set<String> done =
+          followed.course().marks().stream().map(m -> m.deed().id()).collect(Collectors.toSet());
+      moments.put(second, new Moment(second, followed.copy(), done));
+    }
+  }
+
+  /**
+   * The last moment that a change leaves as it was; what comes after it is forgotten.
+   *
+   * @param fromS the first second that changes
+   * @param counting entries that count now, those of the changed past among them
+   * @return null where everything begins anew
+   */
+  @org.jspecify.annotations.Nullable
+  Moment before(double fromS, List<String> counting) {
+    moments.tailMap((int) Math.ceil(Math.max(0, fromS)), /* inclusive= */ true).clear();
+    Set<String> there = new HashSet<>(counting);
+    while (!moments.isEmpty()) {
+      Moment last = moments.lastEntry().getValue();
+      if (there.containsAll(last.done())) {
+        return last;
+      }
+      moments.pollLastEntry();
+    }
+    return null;
+  }
+}

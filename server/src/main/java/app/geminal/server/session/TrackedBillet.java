@@ -1,0 +1,116 @@
+package app.geminal.server.session;
+
+import app.geminal.heat.BarTracker;
+import app.geminal.heat.BarTracker.Place;
+import app.geminal.server.session.SessionView.BilletNow;
+import app.geminal.server.session.SessionView.Heat;
+import app.geminal.server.session.SessionView.HeatExposureView;
+import app.geminal.session.Advice;
+import app.geminal.session.HeatSession;
+import app.geminal.session.LogEntry;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.IntStream;
+
+/**
+ * A billet of a session: its course, what was thought of it so far, and how it will go on, which is
+ * worked out every few seconds only. Not for threads.
+ */
+final class TrackedBillet {
+  private static final int LOOK_AHEAD_EVERY_S = 3;
+  private static final int HISTORY_EVERY_S = 5;
+  private static final int MOST_POINTS = 300;
+  private static final int AHEAD = 20;
+  private static final double IN_FIRE_STEP_S = 30;
+  private static final double OUT_STEP_S = 3;
+
+  private final HeatSession course;
+  private final List<Heat> history = new ArrayList<>();
+  private double readyInS;
+  private double leftS;
+  private List<BarTracker.Forecast> ahead = List.of();
+  private int lookedAtS = -LOOK_AHEAD_EVERY_S;
+
+  TrackedBillet(HeatSession course) {
+    this.course = course;
+  }
+
+  private TrackedBillet(TrackedBillet that) {
+    course = that.course.copy();
+    history.addAll(that.history);
+    readyInS = that.readyInS;
+    leftS = that.leftS;
+    ahead = that.ahead;
+    lookedAtS = that.lookedAtS;
+  }
+
+  /** A copy that goes its own way. */
+  TrackedBillet copy() {
+    return new TrackedBillet(this);
+  }
+
+  HeatSession course() {
+    return course;
+  }
+
+  void done(LogEntry deed) {
+    course.done(deed);
+    lookedAtS = Integer.MIN_VALUE / 2;
+  }
+
+  /** A second passes, up to {@code second}. */
+  void passes(int second, double chamberC, double pressMpa) {
+    course.passes(1, chamberC, pressMpa);
+    if (course.begun() && second % HISTORY_EVERY_S == 0) {
+      BarTracker.Estimate e = course.estimate();
+      history.add(new Heat(second, e.skinC(), e.coreC()));
+    }
+  }
+
+  /** Skin and core so far, thinned. */
+  List<Heat> history() {
+    int every = Math.max(1, history.size() / MOST_POINTS);
+    return IntStream.range(0, history.size())
+        .filter(i -> i % every == 0 || i == history.size() - 1)
+        .mapToObj(history::get)
+        .toList();
+  }
+
+  BilletNow now(int place, int second) {
+    lookAhead(second);
+    HeatSession c = course;
+    BarTracker.Estimate e = c.estimate();
+    return new BilletNow(
+        place,
+        c.place(),
+        c.begun(),
+        c.finished(),
+        c.heat(),
+        e.skinC(),
+        e.coreC(),
+        e.plusMinusC(),
+        readyInS,
+        c.readyForS(),
+        c.place() == Place.FIRE ? Math.max(0, second - c.inAtS()) : 0,
+        c.sinceOutS(),
+        leftS,
+        Advice.of(c),
+        c.standings(),
+        ahead,
+        HeatExposureView.of(c.toll(), c.plan().carbon(), c.plan().flame()));
+  }
+
+  private void lookAhead(int second) {
+    boolean inFire = course.place() == Place.FIRE;
+    if (second - lookedAtS < (inFire ? LOOK_AHEAD_EVERY_S : 1)) {
+      return;
+    }
+    readyInS = inFire ? course.secondsToReady() : 0;
+    leftS = course.begun() ? course.working().jointS() : 0;
+    ahead =
+        course.begun() && !course.finished()
+            ? course.ahead(AHEAD, inFire ? IN_FIRE_STEP_S : OUT_STEP_S)
+            : List.of();
+    lookedAtS = second;
+  }
+}

@@ -1,6 +1,0 @@
-package app.geminal.server.shop;
-
-import app.geminal.shop.Shop;
-
-/** The shop as it is kept; version 0 where nothing was said about it yet. */
-public record Kept(Shop shop, int version) {}
