@@ -97,21 +97,21 @@ function GivePassword({ person }: { person: Person }) {
   );
 }
 
-const NOBODY = { login: '', name: '', password: '' };
+const NEW_PERSON = { login: '', name: '', password: '' };
 
 function LetIn({ onIn }: { onIn: () => void }) {
   const units = useUnits();
-  const [who, setWho] = useState(NOBODY);
+  const [who, setWho] = useState(NEW_PERSON);
   const [rank, setRank] = useState<Rank>('APPRENTICE');
   const add = useMutation({
     mutationFn: () => letIn({ ...who, units: units.system, rank }),
     onSuccess: () => {
-      setWho(NOBODY);
+      setWho(NEW_PERSON);
       onIn();
     },
   });
   const problem = add.error ? Problem.from(add.error) : null;
-  const field = (name: keyof typeof NOBODY, label: string, type = 'text') => (
+  const field = (name: keyof typeof NEW_PERSON, label: string, type = 'text') => (
     <Field label={label} error={problem?.where === `/${name}` ? problem.detail : null}>
       {(parts) => (
         <input

@@ -329,7 +329,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
             run={runAt(run, path)}
             place={{ path, stage: selected }}
             step={step}
-            onMend={mend}
+            onApply={mend}
             onPlan={changeWhole}
             flaws={flaws.data ?? []}
             onStep={stepAfter}

@@ -46,7 +46,7 @@ const caution: Finding = {
 
 const shown = (findings: readonly Finding[]) =>
   render(
-    <MemoryRouter>{within(<Findings billetId={7} findings={findings} onMend={vi.fn()} />)}</MemoryRouter>,
+    <MemoryRouter>{within(<Findings billetId={7} findings={findings} onApply={vi.fn()} />)}</MemoryRouter>,
   );
 
 describe('notes', () => {

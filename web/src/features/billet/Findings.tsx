@@ -12,11 +12,11 @@ import { hiddenNotesQuery, hideNote, showNote } from './notes';
 export function Findings({
   billetId,
   findings,
-  onMend,
+  onApply,
 }: {
   billetId: number;
   findings: readonly Finding[];
-  onMend: (remedy: Remedy) => void;
+  onApply: (remedy: Remedy) => void;
 }) {
   const [all, setAll] = useState(false);
   const hidden = findings.filter((f) => f.hidden).length;
@@ -26,7 +26,7 @@ export function Findings({
         {findings
           .filter((f) => all || !f.hidden)
           .map((f) => (
-            <Line key={`${f.id} ${f.about} ${f.what}`} finding={f} billetId={billetId} onMend={onMend} />
+            <Line key={`${f.id} ${f.about} ${f.what}`} finding={f} billetId={billetId} onApply={onApply} />
           ))}
       </ul>
       {hidden > 0 && (
@@ -44,11 +44,11 @@ export function Findings({
 function Line({
   finding: f,
   billetId,
-  onMend,
+  onApply,
 }: {
   finding: Finding;
   billetId: number;
-  onMend: (remedy: Remedy) => void;
+  onApply: (remedy: Remedy) => void;
 }) {
   return (
     <li data-finding={f.id} className="flex gap-3 border-t border-rule py-2.5">
@@ -69,7 +69,7 @@ function Line({
             <ExplainedWords of={`${f.why} ${f.action}`} />
           </span>{' '}
           {f.record && <span>{f.record} </span>}
-          <RemedyButton finding={f} onMend={onMend} />
+          <RemedyButton finding={f} onApply={onApply} />
         </p>
         {f.canBeHidden && <Hiding finding={f} billetId={billetId} />}
       </div>
@@ -85,10 +85,10 @@ function stepsWords(stages: readonly number[]): string {
 
 const LIST = new Intl.ListFormat('en', { type: 'conjunction' });
 
-function RemedyButton({ finding, onMend }: { finding: Finding; onMend: (remedy: Remedy) => void }) {
+function RemedyButton({ finding, onApply }: { finding: Finding; onApply: (remedy: Remedy) => void }) {
   const { remedy } = finding;
   return remedy ? (
-    <Button weight="quiet" className="font-semibold" onClick={() => onMend(remedy)}>
+    <Button weight="quiet" className="font-semibold" onClick={() => onApply(remedy)}>
       <Words of={remedy.label} />
     </Button>
   ) : null;

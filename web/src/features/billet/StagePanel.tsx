@@ -12,7 +12,7 @@ import { FlawList } from './FlawList';
 import { flawsAt, type FlawView } from './flaws';
 import { Ledger } from './Ledger';
 import { insideOf } from './insideOf';
-import { LookDialog } from './LookDialog';
+import { InspectionDialog } from './InspectionDialog';
 import { Marks, StopHeights } from './Marks';
 import { MeasureFields } from './MeasureFields';
 import { inside, planAt } from './parts';
@@ -33,7 +33,7 @@ export function StagePanel({
   run,
   place,
   step,
-  onMend,
+  onApply,
   onPlan,
   flaws,
   onStep,
@@ -44,7 +44,7 @@ export function StagePanel({
   run: Run;
   place: Place;
   step: Step | undefined;
-  onMend: (remedy: Remedy) => void;
+  onApply: (remedy: Remedy) => void;
   /** Edits the billet's own plan. */
   onPlan: (edit: (plan: Plan) => Plan) => Promise<string | null>;
   flaws: readonly FlawView[];
@@ -110,7 +110,7 @@ export function StagePanel({
         />
       )}
       {stage ? (
-        <Inside billet={billet} place={place} stage={stage} findings={findings} onMend={onMend} />
+        <Inside billet={billet} place={place} stage={stage} findings={findings} onApply={onApply} />
       ) : (
         <p className="py-3 text-soft">The plan does not reach this step yet.</p>
       )}
@@ -131,7 +131,7 @@ export function StagePanel({
             <Button onClick={() => setLooking(true)}>Add inspection</Button>
           </p>
           {looking && (
-            <LookDialog
+            <InspectionDialog
               billetId={billet.id}
               stepKey={stepPath}
               stage={stage}
@@ -189,13 +189,13 @@ function Inside({
   place,
   stage,
   findings,
-  onMend,
+  onApply,
 }: {
   billet: Billet;
   place: Place;
   stage: Stage;
   findings: readonly Finding[];
-  onMend: (remedy: Remedy) => void;
+  onApply: (remedy: Remedy) => void;
 }) {
   const toneOf = useTones();
   const { section } = stage;
@@ -241,7 +241,7 @@ function Inside({
       <p className="pb-3">
         <Words of={stage.why} />
       </p>
-      <Findings billetId={billet.id} findings={findings} onMend={onMend} />
+      <Findings billetId={billet.id} findings={findings} onApply={onApply} />
     </>
   );
 }

@@ -4,7 +4,7 @@ import { Length, Temperature } from '../../ui/Words';
 import {
   isPartBar,
   kindName,
-  SCHOOL_WORDS,
+  PROTECTION_NAMES,
   TOOL_WORDS,
   TURN_WORDS,
   type Laid,
@@ -85,7 +85,7 @@ export function StepWords({ operation: o }: { operation: Operation }) {
         <Between
           parts={[
             counted(o.heats, 'heat'),
-            SCHOOL_WORDS[o.school],
+            PROTECTION_NAMES[o.school],
             <Temperature key="t" celsius={o.temperatureC} />,
           ]}
         />

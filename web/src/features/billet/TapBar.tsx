@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import { flawBox } from './flaws';
-import { nearestJoint, spotOf, type BarSize, type FlawDraft } from './lookDraft';
+import { nearestJoint, spotOf, type BarSize, type FlawDraft } from './inspectionDraft';
 import type { Stage } from './api';
 
 const WIDTH = 860;

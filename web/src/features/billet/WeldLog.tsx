@@ -8,12 +8,12 @@ import { Choice } from '../../ui/Choice';
 import { INPUT } from '../../ui/Field';
 import { MeasureField } from '../../ui/MeasureField';
 import { Temperature, Words } from '../../ui/Words';
-import { logWeld, OUTCOME_WORDS, strikeWeld, type NewWeld, type Weld, type WeldOutcome } from '../book/api';
+import { logWeld, OUTCOME_WORDS, deleteWeld, type NewWeld, type Weld, type WeldOutcome } from '../book/api';
 import { shortTime } from '../book/time';
 import { nextQuery } from '../evidence/api';
 import { billetQuery } from './api';
 import { Caution } from './Caution';
-import { SCHOOL_WORDS, type Operation, type OxygenSchool } from './plan';
+import { PROTECTION_NAMES, type Operation, type AtmosphereProtection } from './plan';
 import { showPercent } from '../../units';
 
 type SetWeld = Extract<Operation, { kind: 'set' }>;
@@ -35,7 +35,7 @@ export function WeldLog({
   const client = useQueryClient();
   const next = useQuery(nextQuery(billetId, stepKey));
   const [temperatureC, setTemperatureC] = useState(planned.temperatureC);
-  const [school, setSchool] = useState<OxygenSchool>(planned.school);
+  const [school, setProtection] = useState<AtmosphereProtection>(planned.school);
   const [outcome, setOutcome] = useState<WeldOutcome | null>(null);
   const [note, setNote] = useState('');
   const request = useOnce<NewWeld>();
@@ -53,7 +53,7 @@ export function WeldLog({
       return again();
     },
   });
-  const strike = useMutation({ mutationFn: strikeWeld, onSuccess: again });
+  const remove = useMutation({ mutationFn: deleteWeld, onSuccess: again });
   const problem = log.error instanceof Problem ? log.error : null;
 
   return (
@@ -74,7 +74,7 @@ export function WeldLog({
             </span>
             <div className="min-w-0 flex-1 text-[14px]">
               <b>{OUTCOME_WORDS[w.outcome]}</b> · <Temperature celsius={w.temperatureC} /> ·{' '}
-              {SCHOOL_WORDS[w.school]}
+              {PROTECTION_NAMES[w.school]}
               <span className="block text-soft">
                 {shortTime(w.madeAt)}
                 {w.note && ` · ${w.note}`}
@@ -84,7 +84,7 @@ export function WeldLog({
               weight="quiet"
               className="self-start text-[13px] text-soft"
               title="Delete this log entry. You can restore it from the Book."
-              onClick={() => strike.mutate(w.id)}
+              onClick={() => remove.mutate(w.id)}
             >
               Delete
             </Button>
@@ -109,14 +109,14 @@ export function WeldLog({
             return null;
           }}
         />
-        <Choice<OxygenSchool>
+        <Choice<AtmosphereProtection>
           label="Atmosphere protection"
           value={school}
           options={(['BORAX', 'DRY', 'BOTH', 'SEALED'] as const).map((s) => ({
             value: s,
-            show: SCHOOL_WORDS[s],
+            show: PROTECTION_NAMES[s],
           }))}
-          onChoose={setSchool}
+          onChoose={setProtection}
         />
         <Choice<WeldOutcome>
           label="Result"

@@ -3,7 +3,7 @@ import type { Sent } from '../../lib/api';
 
 import type { Blade } from '../picture/api';
 
-export type OxygenSchool = 'BORAX' | 'DRY' | 'BOTH' | 'SEALED';
+export type AtmosphereProtection = 'BORAX' | 'DRY' | 'BOTH' | 'SEALED';
 export type Turn = 'SAME' | 'OVER' | 'END' | 'QUARTER';
 export type Tool = 'FLAT' | 'ROUND' | 'HAMMER' | 'MILL';
 export type Tack = 'ENDS' | 'SIDES' | 'SIDES_PROUD' | 'WIRE';
@@ -100,7 +100,7 @@ export const COATING_WORDS: Record<Coating, string> = {
   PAINTED: 'painted',
 };
 
-export const SCHOOL_WORDS: Record<OxygenSchool, string> = {
+export const PROTECTION_NAMES: Record<AtmosphereProtection, string> = {
   BORAX: 'flux',
   DRY: 'fuel soak',
   BOTH: 'flux over fuel',

@@ -4,7 +4,7 @@ import {
   JACKET_WORDS,
   METHOD_WORDS,
   PROFILE_WORDS,
-  SCHOOL_WORDS,
+  PROTECTION_NAMES,
   TACK_WORDS,
   TOOL_WORDS,
   TURN_WORDS,
@@ -136,7 +136,7 @@ export const CHOICES: Partial<Record<Kind, readonly ChoiceOf[]>> = {
       // An ordinary forge weld is not asked about; the finding on copper offers the others.
       when: (o) => o.kind === 'set' && o.method !== undefined && o.method !== 'FORGE',
     },
-    { name: 'school', label: 'Atmosphere protection', options: SCHOOL_WORDS },
+    { name: 'school', label: 'Atmosphere protection', options: PROTECTION_NAMES },
     {
       name: 'jacket',
       label: 'Closed by',

@@ -5,7 +5,7 @@ import { Choice } from '../../ui/Choice';
 import { INPUT } from '../../ui/Field';
 import { Quarantine } from '../quarantine/Quarantine';
 import { LoadFailed, Passing } from '../../ui/Notice';
-import { bookQuery, entriesQuery, strikeEntry, strikeWeld, unstrikeEntry, unstrikeWeld } from './api';
+import { bookQuery, entriesQuery, deleteEntry, deleteWeld, restoreEntry, restoreWeld } from './api';
 import { EntryLine } from './EntryLine';
 import { findLines, grouped, linesOf, type Line, type Shown } from './lines';
 import { WeldLine } from './WeldLine';
@@ -18,14 +18,14 @@ export function BookView() {
   const [shown, setShown] = useState<Shown>('ALL');
   const [words, setWords] = useState('');
   const [by, setBy] = useState<'DAY' | 'BILLET'>('DAY');
-  const [struck, setStruck] = useState<Line | null>(null);
+  const [struck, setDeleted] = useState<Line | null>(null);
   const again = () => client.invalidateQueries({ queryKey: ['book'] });
-  const strike = useMutation({
-    mutationFn: (line: Line) => (line.weld ? strikeWeld(line.weld.id) : strikeEntry(line.entry.id)),
+  const remove = useMutation({
+    mutationFn: (line: Line) => (line.weld ? deleteWeld(line.weld.id) : deleteEntry(line.entry.id)),
     onSuccess: again,
   });
-  const unstrike = useMutation({
-    mutationFn: (line: Line) => (line.weld ? unstrikeWeld(line.weld.id) : unstrikeEntry(line.entry.id)),
+  const restore = useMutation({
+    mutationFn: (line: Line) => (line.weld ? restoreWeld(line.weld.id) : restoreEntry(line.entry.id)),
     onSuccess: again,
   });
   if (book.isError) return <LoadFailed error={book.error} again={() => void book.refetch()} />;
@@ -33,9 +33,9 @@ export function BookView() {
   const all = book.data && entries.data && linesOf(book.data, entries.data);
   const found = all && findLines(all, shown, words);
   const welds = (lines: readonly Line[]) => lines.filter((l) => l.weld).length;
-  const strikeLine = (line: Line) => {
-    setStruck(line);
-    strike.mutate(line);
+  const deleteLine = (line: Line) => {
+    setDeleted(line);
+    remove.mutate(line);
   };
   return (
     <main className="h-full overflow-y-auto px-5 py-4">
@@ -122,14 +122,14 @@ export function BookView() {
                     key={`w${line.weld.id}`}
                     weld={line.weld}
                     byDay={by === 'DAY'}
-                    onStrike={() => strikeLine(line)}
+                    onDelete={() => deleteLine(line)}
                   />
                 ) : (
                   <EntryLine
                     key={`e${line.entry.id}`}
                     entry={line.entry}
                     byDay={by === 'DAY'}
-                    onStrike={() => strikeLine(line)}
+                    onDelete={() => deleteLine(line)}
                   />
                 ),
               )}
@@ -144,10 +144,10 @@ export function BookView() {
               : `Deleted: an entry of “${struck.entry.billetName}”.`
           }
           undo={() => {
-            unstrike.mutate(struck);
-            setStruck(null);
+            restore.mutate(struck);
+            setDeleted(null);
           }}
-          close={() => setStruck(null)}
+          close={() => setDeleted(null)}
         />
       )}
     </main>

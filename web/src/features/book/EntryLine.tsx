@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { JointGlyph } from '../../figures/JointGlyph';
 import { Words } from '../../ui/Words';
 import type { Entry } from './api';
-import { EntryMending } from './EntryMending';
+import { EntryEditor } from './EntryEditor';
 import { LineFrame } from './LineFrame';
 import { entryWords, noteOf } from './lines';
 import { PhotoStrip } from './PhotoStrip';
@@ -18,13 +18,13 @@ const KIND_WORDS: Record<Entry['kind'], string> = {
 export function EntryLine({
   entry,
   byDay,
-  onStrike,
+  onDelete,
 }: {
   entry: Entry;
   byDay: boolean;
-  onStrike: () => void;
+  onDelete: () => void;
 }) {
-  const [mending, setMending] = useState(false);
+  const [editing, setEditing] = useState(false);
   const { says } = entry;
   const looked = says.looked;
   const worst = looked?.flaws.some((f) => f.state === 'OPEN')
@@ -43,13 +43,13 @@ export function EntryLine({
         </>
       }
       byDay={byDay}
-      onEdit={() => setMending(!mending)}
-      onStrike={onStrike}
-      strikeLabel={`Delete what was ${KIND_WORDS[entry.kind]} at ${entry.billetName}`}
+      onEdit={() => setEditing(!editing)}
+      onDelete={onDelete}
+      deleteLabel={`Delete what was ${KIND_WORDS[entry.kind]} at ${entry.billetName}`}
       below={
         <>
           <PhotoStrip entry={entry} />
-          {mending && <EntryMending entry={entry} note={note} onDone={() => setMending(false)} />}
+          {editing && <EntryEditor entry={entry} note={note} onDone={() => setEditing(false)} />}
         </>
       }
     >

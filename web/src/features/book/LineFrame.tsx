@@ -10,8 +10,8 @@ export function LineFrame({
   glyph,
   byDay,
   onEdit,
-  onStrike,
-  strikeLabel,
+  onDelete,
+  deleteLabel,
   below,
   children,
 }: {
@@ -19,8 +19,8 @@ export function LineFrame({
   glyph: ReactNode;
   byDay: boolean;
   onEdit: () => void;
-  onStrike: () => void;
-  strikeLabel: string;
+  onDelete: () => void;
+  deleteLabel: string;
   below?: ReactNode;
   children: ReactNode;
 }) {
@@ -56,9 +56,9 @@ export function LineFrame({
           </Button>
           <Button
             weight="quiet"
-            aria-label={strikeLabel}
+            aria-label={deleteLabel}
             title="Delete this entry. You can restore it."
-            onClick={onStrike}
+            onClick={onDelete}
           >
             Delete
           </Button>

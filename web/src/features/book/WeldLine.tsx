@@ -8,15 +8,15 @@ import { Choice } from '../../ui/Choice';
 import { Field, INPUT } from '../../ui/Field';
 import { MeasureField } from '../../ui/MeasureField';
 import { Temperature, Words } from '../../ui/Words';
-import { SCHOOL_WORDS } from '../billet/plan';
+import { PROTECTION_NAMES } from '../billet/plan';
 import { changeWeld, OUTCOME_WORDS, weldBeforeQuery, type Weld, type WeldOutcome } from './api';
 import { LineFrame } from './LineFrame';
 import { howWords } from './lines';
 import { shortTime } from './time';
 
 /** A weld: heat, school, how it was made, what came of it; mended in place with its past kept. */
-export function WeldLine({ weld, byDay, onStrike }: { weld: Weld; byDay: boolean; onStrike: () => void }) {
-  const [mending, setMending] = useState(false);
+export function WeldLine({ weld, byDay, onDelete }: { weld: Weld; byDay: boolean; onDelete: () => void }) {
+  const [editing, setEditing] = useState(false);
   const how = howWords(weld);
   return (
     <LineFrame
@@ -27,15 +27,15 @@ export function WeldLine({ weld, byDay, onStrike }: { weld: Weld; byDay: boolean
         </>
       }
       byDay={byDay}
-      onEdit={() => setMending(!mending)}
-      onStrike={onStrike}
-      strikeLabel={`Delete ${weld.stepTitle} of ${weld.billetName}`}
-      below={mending && <Mending weld={weld} onDone={() => setMending(false)} />}
+      onEdit={() => setEditing(!editing)}
+      onDelete={onDelete}
+      deleteLabel={`Delete ${weld.stepTitle} of ${weld.billetName}`}
+      below={editing && <WeldEditor weld={weld} onDone={() => setEditing(false)} />}
     >
       <b className="text-[17px]">
         <Temperature celsius={weld.temperatureC} />
       </b>{' '}
-      · {SCHOOL_WORDS[weld.school]}
+      · {PROTECTION_NAMES[weld.school]}
       {how && (
         <>
           {' '}
@@ -55,7 +55,7 @@ export function WeldLine({ weld, byDay, onStrike }: { weld: Weld; byDay: boolean
   );
 }
 
-function Mending({ weld, onDone }: { weld: Weld; onDone: () => void }) {
+function WeldEditor({ weld, onDone }: { weld: Weld; onDone: () => void }) {
   const client = useQueryClient();
   const before = useQuery(weldBeforeQuery(weld.id));
   const [temperatureC, setTemperatureC] = useState(weld.temperatureC);

@@ -25,9 +25,9 @@ export const logWeld = (billetId: number, weld: NewWeld, requestId: string) =>
     }),
   );
 
-export const strikeWeld = (id: number) =>
+export const deleteWeld = (id: number) =>
   answered(api.POST('/api/v1/welds/{id}/strike', { params: { path: { id } } }));
-export const unstrikeWeld = (id: number) =>
+export const restoreWeld = (id: number) =>
   answered(api.POST('/api/v1/welds/{id}/unstrike', { params: { path: { id } } }));
 
 export const OUTCOME_WORDS: Record<WeldOutcome, string> = {
@@ -79,7 +79,7 @@ export const DECISION_WORDS: Record<Decision, string> = {
   SCRAP: 'scrapped',
 };
 
-export type Decided = Schemas['FlawDisposition'];
+export type Disposition = Schemas['FlawDisposition'];
 
 export type MeasuredBar = Sent['BookEntryBodyMeasuredBar'];
 
@@ -134,9 +134,9 @@ export const writeEntry = (billetId: number, says: Says, requestId: string) =>
 export const changeEntry = (id: number, version: number, says: Says) =>
   answered(api.PUT('/api/v1/book/entries/{id}', { params: { path: { id } }, body: { version, says } }));
 
-export const strikeEntry = (id: number) =>
+export const deleteEntry = (id: number) =>
   answered(api.POST('/api/v1/book/entries/{id}/strike', { params: { path: { id } } }));
-export const unstrikeEntry = (id: number) =>
+export const restoreEntry = (id: number) =>
   answered(api.POST('/api/v1/book/entries/{id}/unstrike', { params: { path: { id } } }));
 
 export const addPhoto = (entryId: number, file: File) =>

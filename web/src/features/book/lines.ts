@@ -1,4 +1,4 @@
-import { SCHOOL_WORDS } from '../billet/plan';
+import { PROTECTION_NAMES } from '../billet/plan';
 import {
   DECISION_WORDS,
   FILE_WORDS,
@@ -69,7 +69,7 @@ export const noteOf = ({ says }: Entry) =>
 
 const wordsOf = (line: Line) =>
   (line.weld
-    ? `${line.weld.billetName} ${line.weld.stepTitle} ${line.weld.note} ${SCHOOL_WORDS[line.weld.school]} ${OUTCOME_WORDS[line.weld.outcome]} ${line.weld.madeBy}`
+    ? `${line.weld.billetName} ${line.weld.stepTitle} ${line.weld.note} ${PROTECTION_NAMES[line.weld.school]} ${OUTCOME_WORDS[line.weld.outcome]} ${line.weld.madeBy}`
     : `${line.entry.billetName} ${line.entry.stepTitle} ${entryWords(line.entry)} ${noteOf(line.entry)} ${line.entry.madeBy}`
   ).toLowerCase();
 

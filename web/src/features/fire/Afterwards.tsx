@@ -2,7 +2,7 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../ui/Button';
 import { Length, Words } from '../../ui/Words';
-import { ACT_WORDS, type Kind, type Lesson } from './api';
+import { ACT_WORDS, type Kind, type ReviewNote } from './api';
 import { clock, undone, type Seen } from './course';
 import { Readings } from './Readings';
 import { TraceChart } from './TraceChart';
@@ -68,7 +68,7 @@ export function Afterwards({
           {lessons.length === 0 && <p className="text-soft">It was never in the fire.</p>}
           <ul>
             {lessons.map((l, i) => (
-              <LessonLine key={i} lesson={l} />
+              <ReviewNoteLine key={i} lesson={l} />
             ))}
           </ul>
           {now.begun && (
@@ -85,7 +85,7 @@ export function Afterwards({
             forge={seen.forge}
             history={seen.histories[place] ?? []}
             ahead={[]}
-            deeds={entries.filter((e) => e.kind === 'DEED' && !gone.has(e.id))}
+            logEntries={entries.filter((e) => e.kind === 'DEED' && !gone.has(e.id))}
             nowS={whole.at.second}
           />
           <ol aria-label="Log" className="min-h-0 columns-2 gap-8 overflow-y-auto text-[14px]">
@@ -108,7 +108,7 @@ export function Afterwards({
 }
 
 /** State by shape first: a square that is filled went well, an open one did not. */
-function LessonLine({ lesson }: { lesson: Lesson }) {
+function ReviewNoteLine({ lesson }: { lesson: ReviewNote }) {
   return (
     <li className="flex gap-3 border-b border-rule py-2">
       <span

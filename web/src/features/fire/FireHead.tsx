@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { SCHOOL_WORDS } from '../billet/plan';
+import { PROTECTION_NAMES } from '../billet/plan';
 import { nextTurn } from './nextTurn';
 import type { Seen } from './course';
 import { setSounds, soundsOn } from './sounds';
@@ -57,7 +57,7 @@ export function FireHead({
       )}
       <span className="text-soft">
         {whole.billets[place]?.title.toLowerCase()}
-        {whole.billets[place]?.school && ` · ${SCHOOL_WORDS[whole.billets[place].school]}`}
+        {whole.billets[place]?.school && ` · ${PROTECTION_NAMES[whole.billets[place].school]}`}
         {whole.rehearsal && ' · practice run'}
       </span>
       <span role="status" aria-label="Connection" className="text-soft">

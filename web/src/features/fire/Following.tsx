@@ -4,13 +4,13 @@ import { Problem } from '../../lib/http';
 import { Danger } from '../../ui/Danger';
 import { Words } from '../../ui/Words';
 import { useKeys } from '../billet/useKeys';
-import { SCHOOL_WORDS } from '../billet/plan';
+import { PROTECTION_NAMES } from '../billet/plan';
 import { Afterwards } from './Afterwards';
 import { ACT_KEYS, ACT_WORDS, endFire, reopenFire, type Act } from './api';
 import { clock, lastUndoable, shown, undone, type Seen } from './course';
 import { FireHead, type Pane } from './FireHead';
 import { KeyHelp } from './KeyHelp';
-import { LaidOutList } from './LaidOutList';
+import { Checklist } from './Checklist';
 import { Numbers } from './Numbers';
 import { OrderChart } from './OrderChart';
 import { SideTaps } from './SideTaps';
@@ -52,7 +52,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
   const here = shown(seen, place, fire.waiting, atMs);
   const names = seen.whole.billets.map((b) => b.name);
   const gone = undone(fire.log);
-  const deeds = [...seen.entries, ...fire.waiting.map((e) => onTime(e, seen))].filter(
+  const logEntries = [...seen.entries, ...fire.waiting.map((e) => onTime(e, seen))].filter(
     (e) => e.place === place && e.kind === 'DEED' && !gone.has(e.id),
   );
   const outcome = fire.log.find(
@@ -131,10 +131,10 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
                 nowMin={nowS / 60}
                 time={(m) => `in ${Math.round(m - nowS / 60)} min`}
               />
-            ) : pane === 'laid' || (!here.now.begun && deeds.length === 0) ? (
+            ) : pane === 'laid' || (!here.now.begun && logEntries.length === 0) ? (
               <>
                 <h2 className="pb-1 text-[18px]">Checklist</h2>
-                <LaidOutList items={here.billet.layOut} of={`${id}.${place}`} />
+                <Checklist items={here.billet.layOut} of={`${id}.${place}`} />
                 {here.billet.cautions.map((c) => (
                   <Danger key={c} words={c} className="mt-3 text-[14px]" />
                 ))}
@@ -145,7 +145,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
                 forge={seen.forge}
                 history={seen.histories[place] ?? []}
                 ahead={here.now.ahead}
-                deeds={deeds}
+                logEntries={logEntries}
                 nowS={nowS}
               />
             )}
@@ -171,7 +171,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
         <Taps main={here.main} others={here.others} onTap={tap} onUndo={back} undoWords={undoWords} />
       )}
       <span className="sr-only" role="status">
-        {said} {here.billet.school && SCHOOL_WORDS[here.billet.school]} {clock(nowS)}
+        {said} {here.billet.school && PROTECTION_NAMES[here.billet.school]} {clock(nowS)}
       </span>
     </main>
   );

@@ -5,10 +5,10 @@ import { Danger } from '../../ui/Danger';
 import { LoadFailed } from '../../ui/Notice';
 import { Length, Temperature, Words, Quantity } from '../../ui/Words';
 import { billetQuery } from '../billet/api';
-import { SCHOOL_WORDS } from '../billet/plan';
+import { PROTECTION_NAMES } from '../billet/plan';
 import { heatPlanQuery, heatsQuery, heatWords, type HeatPlan } from './api';
-import { LaidOutList } from './LaidOutList';
-import { SchoolTable } from './SchoolTable';
+import { Checklist } from './Checklist';
+import { ProtectionTable } from './ProtectionTable';
 
 /** What one weld or draw wants of the fire, before it is lit. */
 export function HeatPlanView() {
@@ -63,7 +63,7 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
   return (
     <>
       <div className="flex flex-wrap gap-x-10 gap-y-4 border-y border-ink py-3">
-        <Large name={plan.school ? `weld at, ${SCHOOL_WORDS[plan.school]}` : 'draw at'} why={window.why}>
+        <Large name={plan.school ? `weld at, ${PROTECTION_NAMES[plan.school]}` : 'draw at'} why={window.why}>
           <Temperature celsius={window.aimC} />
           <span className="block text-[14px] font-normal text-soft">
             <Temperature celsius={window.floorC} /> to <Temperature celsius={window.ceilingC} />
@@ -127,13 +127,13 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
         <div>
           {plan.stops.length > 0 && <Stops plan={plan} />}
           <h2 className="text-lg">Checklist before lighting</h2>
-          <LaidOutList items={plan.layOut} of={of} />
+          <Checklist items={plan.layOut} of={of} />
           {plan.cautions.map((c) => (
             <Danger key={c} words={c} className="mt-3 text-[14px]" />
           ))}
         </div>
       </div>
-      {plan.schools.length > 0 && <SchoolTable plan={plan} />}
+      {plan.schools.length > 0 && <ProtectionTable plan={plan} />}
     </>
   );
 }

@@ -29,7 +29,7 @@ export function SideTaps({
       <span aria-label="Forge">
         <span className="text-soft">forge </span>
         <b>{now.forge.value === null ? '—' : show('temperature', now.forge.value, units)}</b>
-        <Trouble gauge={now.forge} reckonedWith={show('temperature', now.reckonedWithC, units)} />
+        <Trouble gauge={now.forge} used={show('temperature', now.reckonedWithC, units)} />
       </span>
       {now.press.value !== null && (
         <span aria-label="Press">
@@ -67,12 +67,12 @@ export function SideTaps({
 }
 
 /** A gauge that is lost or lies: said, with what is reckoned with instead. */
-function Trouble({ gauge, reckonedWith }: { gauge: Gauge; reckonedWith: string }) {
+function Trouble({ gauge, used }: { gauge: Gauge; used: string }) {
   if (gauge.good) return null;
   return (
     <span role="alert">
       {' '}
-      {gauge.state === 'WAITING' ? 'no thermocouple' : gauge.words}; using {reckonedWith}
+      {gauge.state === 'WAITING' ? 'no thermocouple' : gauge.words}; using {used}
     </span>
   );
 }

@@ -31,7 +31,7 @@ export function TraceChart({
   forge,
   history,
   ahead,
-  deeds,
+  logEntries,
   nowS,
 }: {
   billet: FireBillet;
@@ -39,13 +39,13 @@ export function TraceChart({
   history: readonly Heat[];
   ahead: readonly Ahead[];
   /** What was done to this billet and still counts, seconds of the session. */
-  deeds: readonly (Pick<KeptEntry, 'id' | 'atS'> & Pick<Entry, 'act'>)[];
+  logEntries: readonly (Pick<KeptEntry, 'id' | 'atS'> & Pick<Entry, 'act'>)[];
   nowS: number;
 }) {
   const units = useUnits();
   const heat = useId();
   const [ref, size] = useSize();
-  const firstIn = deeds.find((d) => d.act === 'IN')?.atS ?? Math.max(0, nowS - 300);
+  const firstIn = logEntries.find((d) => d.act === 'IN')?.atS ?? Math.max(0, nowS - 300);
   const frame: Frame = {
     left: MARGIN.left,
     top: MARGIN.top,
@@ -62,7 +62,7 @@ export function TraceChart({
   const core = warm(history.map((h) => ({ second: h.second, celsius: h.coreC })));
   const coming = warm(ahead.map((a) => ({ second: nowS + a.inS, celsius: a.coreC })));
   const marks = spaced(
-    deeds.flatMap((d) =>
+    logEntries.flatMap((d) =>
       d.act
         ? [
             {

@@ -15,7 +15,7 @@ export type KeptEntry = Schemas['SessionViewEntryView'];
 
 export type FireStep = Schemas['SessionViewStepView'];
 
-export type LaidOut = Schemas['HeatplanChecklistItem'];
+export type ChecklistItem = Schemas['HeatplanChecklistItem'];
 
 export type FireBillet = Schemas['SessionViewBilletView'];
 
@@ -36,7 +36,7 @@ export type Point = Schemas['SessionViewPoint'];
 
 export type Heat = Schemas['SessionViewHeat'];
 
-export type Lesson = Schemas['SessionReviewNote'];
+export type ReviewNote = Schemas['SessionReviewNote'];
 
 export type Whole = Schemas['SessionViewWhole'];
 
@@ -48,7 +48,7 @@ export type FireLine = Schemas['SessionLine'];
 
 export type HeatLine = Schemas['SessionHeatPlansHeatView'];
 
-export type SchoolCost = Schemas['HeatplanProtectionCost'];
+export type ProtectionCost = Schemas['HeatplanProtectionCost'];
 
 export type HeatPlan = Schemas['HeatPlan'];
 

@@ -91,7 +91,7 @@ const whole: Whole = {
 
 const seen = () => told(null, whole, START + 3000) as Seen;
 
-const deed = (act: Entry['act'], atMs: number): Entry => ({
+const logEntry = (act: Entry['act'], atMs: number): Entry => ({
   id: crypto.randomUUID(),
   kind: 'DEED',
   place: 0,
@@ -116,7 +116,7 @@ describe('what is told', () => {
   });
 
   it('takes an entry once, and nothing before the whole', () => {
-    const kept = { ...deed('IN', START), seq: 7, atS: 1, madeBy: 'me' } as unknown as KeptEntry;
+    const kept = { ...logEntry('IN', START), seq: 7, atS: 1, madeBy: 'me' } as unknown as KeptEntry;
     const twice = told(
       told(seen(), { told: 'entries', entries: [kept], seq: 7 }, START),
       {
@@ -141,7 +141,7 @@ describe('what is shown', () => {
 
   it('counts deeds that are not sent yet', () => {
     const s = seen();
-    const out = deed('OUT', START + 1000);
+    const out = logEntry('OUT', START + 1000);
     const after = shown(s, 0, [out], START + 3000 + 6000);
     expect(after?.where).toBe('AIR');
     expect(after?.main).toBe('SQUEEZE');
@@ -158,7 +158,7 @@ describe('what is shown', () => {
         shown(
           s,
           0,
-          acts.slice(0, i + 1).map((a, n) => deed(a, START + n)),
+          acts.slice(0, i + 1).map((a, n) => logEntry(a, START + n)),
           START,
         )?.main,
     );

@@ -71,7 +71,7 @@ export const refused = (): readonly Refused[] =>
 
 export function letGo(id: string) {
   localStorage.removeItem(REFUSED + id);
-  tellAll();
+  publish();
 }
 
 const listeners = new Set<() => void>();
@@ -79,7 +79,7 @@ let cached: Snapshot | null = null;
 let busy = false;
 let timer: ReturnType<typeof setTimeout> | null = null;
 
-function tellAll() {
+function publish() {
   cached = null;
   listeners.forEach((l) => l());
 }
@@ -99,7 +99,7 @@ export function put(session: number, entry: Entry) {
   const order = performance.timeOrigin + performance.now();
   const mine: Stored = { order, entry, by: person() };
   if (!store(keyOf(session, entry.id), mine)) inMemory.set(keyOf(session, entry.id), mine);
-  tellAll();
+  publish();
   void drain();
 }
 
@@ -125,7 +125,7 @@ export async function drain(): Promise<void> {
         first.session,
         some.map((w) => w.entry),
       );
-      tellAll();
+      publish();
     }
   } catch (thrown) {
     if (Problem.from(thrown).status === 403) await fetch('/api/v1/session').catch(() => null);
@@ -158,8 +158,8 @@ async function send(session: number, entries: readonly Entry[]) {
 }
 
 window.addEventListener('online', () => void drain());
-window.addEventListener('storage', tellAll);
+window.addEventListener('storage', publish);
 onPerson(() => {
-  tellAll();
+  publish();
   void drain();
 });

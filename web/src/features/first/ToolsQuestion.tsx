@@ -4,32 +4,32 @@ import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { LoadFailed } from '../../ui/Notice';
 import { Length, Quantity } from '../../ui/Words';
-import { changeShop, outfitsQuery, shopQuery, type Shop } from '../shop/api';
+import { changeShop, presetsQuery, shopQuery, type Shop } from '../shop/api';
 import type { Question } from './FirstStepsView';
 
 /** Forge, press and hammer, from presets close to most shops. */
 export function ToolsQuestion({ onDone }: Question) {
   const client = useQueryClient();
-  const outfits = useQuery(outfitsQuery);
+  const presets = useQuery(presetsQuery);
   const kept = useQuery(shopQuery);
   const [chosen, setChosen] = useState<string | null>(null);
   const put = useMutation({
     mutationFn: async () => {
-      const outfit = outfits.data?.find((o) => o.id === chosen);
-      if (outfit && kept.data) await changeShop(kept.data.version, outfit.shop);
+      const preset = presets.data?.find((o) => o.id === chosen);
+      if (preset && kept.data) await changeShop(kept.data.version, preset.shop);
     },
     onSuccess: async () => {
       await client.invalidateQueries();
       onDone();
     },
   });
-  const failed = outfits.error ?? kept.error;
+  const failed = presets.error ?? kept.error;
   if (failed) {
     return (
       <LoadFailed
         error={failed}
         again={() => {
-          void outfits.refetch();
+          void presets.refetch();
           void kept.refetch();
         }}
       />
@@ -44,7 +44,7 @@ export function ToolsQuestion({ onDone }: Question) {
     >
       <fieldset className="grid gap-2">
         <legend className="sr-only">Forge and press</legend>
-        {(outfits.data ?? []).map((o) => (
+        {(presets.data ?? []).map((o) => (
           <label
             key={o.id}
             className="flex min-h-11 cursor-pointer items-baseline gap-3 border border-line px-4 py-3 hover:border-ink has-checked:border-ink has-checked:bg-raised"

@@ -59,7 +59,7 @@ export function Looking({
   const [bar, setBar] = useState(0);
   const [relief, setRelief] = useState(false);
   const [counting, setCounting] = useState(false);
-  const [beside, setBeside] = useState<Sight | null>(null);
+  const [beside, setCompared] = useState<Sight | null>(null);
   const [shown, setShown] = useState<Shown | null>(null);
   const [settled, setSettled] = useState<Sight | null>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
@@ -193,7 +193,7 @@ export function Looking({
           <Button aria-pressed={relief} onClick={() => setRelief(!relief)}>
             {relief ? 'Flat' : 'Deep etched'}
           </Button>
-          <Button aria-pressed={beside !== null} onClick={() => setBeside(beside ? null : sight)}>
+          <Button aria-pressed={beside !== null} onClick={() => setCompared(beside ? null : sight)}>
             {beside ? 'Close comparison' : 'Compare'}
           </Button>
         </div>

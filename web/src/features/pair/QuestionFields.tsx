@@ -1,9 +1,9 @@
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
-import { SCHOOL_WORDS, type OxygenSchool } from '../billet/plan';
+import { PROTECTION_NAMES, type AtmosphereProtection } from '../billet/plan';
 import { ROLE_WORDS, type Question, type Role } from './api';
 
-const SHORT: Record<OxygenSchool, string> = {
+const SHORT: Record<AtmosphereProtection, string> = {
   BORAX: 'flux',
   DRY: 'fuel soak',
   BOTH: 'flux over fuel',
@@ -20,7 +20,7 @@ export function QuestionFields({
 }: {
   question: Question;
   onRole: (steel: string, role: Role) => void;
-  onProcess: (process: OxygenSchool) => void;
+  onProcess: (process: AtmosphereProtection) => void;
   onCuttingEdge: (cuttingEdge: boolean) => void;
   onTemper: (temperC: number) => void;
 }) {
@@ -43,10 +43,10 @@ export function QuestionFields({
           </select>
         </label>
       ))}
-      <Choice<OxygenSchool>
+      <Choice<AtmosphereProtection>
         label="Atmosphere protection"
         value={question.process}
-        options={(Object.keys(SCHOOL_WORDS) as OxygenSchool[]).map((s) => ({
+        options={(Object.keys(PROTECTION_NAMES) as AtmosphereProtection[]).map((s) => ({
           value: s,
           show: SHORT[s],
         }))}

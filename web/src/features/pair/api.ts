@@ -1,7 +1,7 @@
 import type { Schemas, Sent } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
 import { answered, api } from '../../lib/http';
-import type { OxygenSchool } from '../billet/plan';
+import type { AtmosphereProtection } from '../billet/plan';
 
 export type Role = 'MIXED' | 'EDGE' | 'CLADDING' | 'SHEET';
 export type Weight = 'STOP' | 'CONDITION' | 'NOTE';
@@ -30,7 +30,7 @@ export const verdictQuery = (question: Question) =>
     staleTime: Infinity,
   });
 
-export const mapQuery = (steels: readonly string[], process: OxygenSchool) =>
+export const mapQuery = (steels: readonly string[], process: AtmosphereProtection) =>
   queryOptions({
     queryKey: ['pair-map', steels, process],
     queryFn: () => answered(api.POST('/api/v1/pairs/map', { body: { steels, process } })),

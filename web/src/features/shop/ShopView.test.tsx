@@ -6,7 +6,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { quiet, refusal, standIn, within, type Sent } from '../../lib/standIn';
 import { Units } from '../../ui/Words';
 import { shopQuery, type Kept, type Shop } from './api';
-import { FORGE, LIMITS, PACE, PRACTICE, PRESS } from './fields';
+import { FORGE, LIMITS, TASK_TIMES, PRACTICE, PRESS } from './fields';
 import { ShopView } from './ShopView';
 
 /** Only a few are looked at; every other figure is 1. */
@@ -20,11 +20,11 @@ const SHOP = {
   mill: null,
   practice: { ...figures(PRACTICE), weldTemperatureC: 1176.6666666666667 },
   limits: figures(LIMITS),
-  pace: figures(PACE),
+  pace: figures(TASK_TIMES),
   hourPrice: 60,
 } as unknown as Shop;
 
-const OUTFITS = [{ id: 'river', name: 'River forge', shop: { ...SHOP, hourPrice: 45 } }];
+const PRESETS = [{ id: 'river', name: 'River forge', shop: { ...SHOP, hourPrice: 45 } }];
 
 function opened(put?: (sent: Sent) => Response) {
   let kept: Kept = { shop: SHOP, version: 1, forceKn: 240, findings: [] };
@@ -36,7 +36,7 @@ function opened(put?: (sent: Sent) => Response) {
   };
   const asked = standIn({
     'GET /api/v1/shop': () => Response.json(kept),
-    'GET /api/v1/shop/outfits': OUTFITS,
+    'GET /api/v1/shop/outfits': PRESETS,
     'GET /api/v1/session': { units: { system: 'METRIC', chosen: {} }, rank: 'SMITH' },
     'GET /api/v1/instruments': [],
     'GET /api/v1/evidence/losses': [],

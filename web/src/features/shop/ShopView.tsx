@@ -6,7 +6,7 @@ import { putStored, useInTurn } from '../../lib/inTurn';
 import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
 import { LoadFailed, Notice } from '../../ui/Notice';
-import { changeShop, outfitsQuery, shopQuery, type Kept, type Shop } from './api';
+import { changeShop, presetsQuery, shopQuery, type Kept, type Shop } from './api';
 import type { Loss } from '../evidence/api';
 import { LossFields } from '../evidence/LossFields';
 import { Archive } from '../account/Archive';
@@ -19,7 +19,7 @@ import { InstrumentFields } from '../fire/InstrumentFields';
 import { FieldSet } from './FieldSet';
 import { HiddenNoteList } from './HiddenNoteList';
 import { PutAwayList } from './PutAwayList';
-import { FORGE, FORGE_PICKS, LIMITS, PACE, MILL, PRACTICE, PRACTICE_PICKS, PRESS } from './fields';
+import { FORGE, FORGE_PICKS, LIMITS, TASK_TIMES, MILL, PRACTICE, SHOP_DEFAULT_PICKS, PRESS } from './fields';
 
 const MOST_KEPT = 100;
 
@@ -43,7 +43,7 @@ export function ShopView() {
 
 function Editing({ kept }: { kept: Kept }) {
   const client = useQueryClient();
-  const outfits = useQuery(outfitsQuery).data ?? [];
+  const presets = useQuery(presetsQuery).data ?? [];
   const owner = useQuery(sessionQuery).data?.rank === 'OWNER';
   const [past, setPast] = useState<readonly Shop[]>([]);
   const [problem, setProblem] = useState<Problem | null>(null);
@@ -103,7 +103,7 @@ function Editing({ kept }: { kept: Kept }) {
       </div>
       <p className="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-3">
         <span className="text-soft">Preset</span>
-        {outfits.map((o) => (
+        {presets.map((o) => (
           <Button key={o.id} weight="quiet" onClick={() => void put(() => o.shop)}>
             {o.name}
           </Button>
@@ -159,7 +159,7 @@ function Editing({ kept }: { kept: Kept }) {
       ) : (
         <Missing
           title="Press"
-          onAdd={() => put(() => ({ press: outfits.find((o) => o.shop.press)?.shop.press ?? null }))}
+          onAdd={() => put(() => ({ press: presets.find((o) => o.shop.press)?.shop.press ?? null }))}
         />
       )}
       {shop.hammer ? (
@@ -197,7 +197,7 @@ function Editing({ kept }: { kept: Kept }) {
         title="Shop defaults"
         thing={shop.practice}
         figures={PRACTICE}
-        picks={PRACTICE_PICKS}
+        picks={SHOP_DEFAULT_PICKS}
         onPut={(change) => put((s) => ({ practice: { ...s.practice, ...change } }))}
       >
         <p className="text-[13px] text-soft">used when the plan does not say</p>
@@ -208,7 +208,7 @@ function Editing({ kept }: { kept: Kept }) {
       <FieldSet
         title="Task times"
         thing={shop.pace}
-        figures={PACE}
+        figures={TASK_TIMES}
         onPut={(change) => put((s) => ({ pace: { ...s.pace, ...change } }))}
       >
         <p className="text-[13px] text-soft">used by the Finder</p>

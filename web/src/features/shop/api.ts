@@ -18,7 +18,7 @@ export type Practice = Schemas['ShopDefaults'];
 export type Limits = Schemas['ShopLimits'];
 
 /** How long the work takes, and what it burns. */
-export type Pace = Schemas['ShopTaskTimes'];
+export type TaskTimes = Schemas['ShopTaskTimes'];
 
 export type Kept = Schemas['ShopView'];
 
@@ -27,7 +27,7 @@ export const shopQuery = queryOptions({
   queryFn: () => answered(api.GET('/api/v1/shop')),
 });
 
-export const outfitsQuery = queryOptions({
+export const presetsQuery = queryOptions({
   queryKey: ['outfits'],
   queryFn: () => answered(api.GET('/api/v1/shop/outfits')),
   staleTime: Infinity,

@@ -1,6 +1,6 @@
 import type { Measure } from '../../ui/MeasureField';
-import { JACKET_WORDS, SCHOOL_WORDS, TACK_WORDS, TOOL_WORDS } from '../billet/plan';
-import type { Forge, Limits, Mill, Pace, Practice, Press } from './api';
+import { JACKET_WORDS, PROTECTION_NAMES, TACK_WORDS, TOOL_WORDS } from '../billet/plan';
+import type { Forge, Limits, Mill, TaskTimes, Practice, Press } from './api';
 
 /** What can be said about each part of the shop, in the order it is thought of. No React in here. */
 
@@ -80,8 +80,8 @@ export const PRACTICE: readonly Figure<Practice>[] = [
   { name: 'jacketMm', label: 'Steel lost with a jacket', measure: 'length' },
 ];
 
-export const PRACTICE_PICKS: readonly Pick<Practice>[] = [
-  { name: 'school', label: 'Atmosphere protection', options: SCHOOL_WORDS },
+export const SHOP_DEFAULT_PICKS: readonly Pick<Practice>[] = [
+  { name: 'school', label: 'Atmosphere protection', options: PROTECTION_NAMES },
   {
     name: 'atmosphere',
     label: 'Flame',
@@ -149,7 +149,7 @@ export const LIMITS: readonly Figure<Limits>[] = [
   { name: 'widestBandMm', label: 'Widest band on a bevel', measure: 'length' },
 ];
 
-export const PACE: readonly Figure<Pace>[] = [
+export const TASK_TIMES: readonly Figure<TaskTimes>[] = [
   { name: 'facePrepMin', label: 'Grind a joint face', measure: 'minutes' },
   { name: 'stackMin', label: 'Clamp and tack a stack', measure: 'minutes' },
   { name: 'sawMin', label: 'Saw cut', measure: 'minutes' },

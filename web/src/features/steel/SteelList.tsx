@@ -8,7 +8,7 @@ const NARROW: readonly {
   readonly show: (first: string) => string;
 }[] = [
   { wish: 'onShelf', show: () => 'on my shelf' },
-  { wish: 'goesWith', show: (f) => `goes with ${f}` },
+  { wish: 'worksWith', show: (f) => `welds with ${f}` },
   { wish: 'blacker', show: (f) => `blacker than ${f}` },
   { wish: 'tougher', show: (f) => `tougher than ${f}` },
 ];

@@ -5,7 +5,7 @@ import { Link, useSearchParams } from 'react-router';
 import { LoadFailed } from '../../ui/Notice';
 import { Quarantine } from '../quarantine/Quarantine';
 import { useWidth } from '../../ui/useWidth';
-import type { OxygenSchool } from '../billet/plan';
+import type { AtmosphereProtection } from '../billet/plan';
 import { mapQuery, verdictQuery, type Question, type Role } from '../pair/api';
 import { PairMap } from '../pair/PairMap';
 import { QuestionFields } from '../pair/QuestionFields';
@@ -42,7 +42,7 @@ function useChosen(steels: readonly Steel[]) {
 function Together({ steels }: { steels: readonly Steel[] }) {
   const { chosen, choose } = useChosen(steels);
   const [wish, setWish] = useState<Wish>(ALL);
-  const [process, setProcess] = useState<OxygenSchool>('BORAX');
+  const [process, setProcess] = useState<AtmosphereProtection>('BORAX');
   const [cuttingEdge, setCuttingEdge] = useState(true);
   const [temperC, setTemperC] = useState(200);
   const [roles, setRoles] = useState<Readonly<Record<string, Role>>>({});
@@ -71,7 +71,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
       steels.map((s) => s.id),
       process,
     ),
-    enabled: wish.goesWith,
+    enabled: wish.worksWith,
   }).data;
   const byId = new Map(steels.map((s) => [s.id, s]));
   const picked = chosen.map((id) => byId.get(id)).filter((s) => s !== undefined);

@@ -53,7 +53,7 @@ describe('narrowing the list', () => {
 
   it('goes with what the map calls good or better, whichever way round the pair stands', () => {
     const pairs = [cell('B', 'D', 'EXCELLENT'), cell('D', 'T', 'SKILLED'), cell('M', 'D', 'STOP')];
-    expect(ids(wished(ALL_STEELS, { ...ALL, goesWith: true }, new Set(), D, pairs))).toEqual(['D', 'B']);
+    expect(ids(wished(ALL_STEELS, { ...ALL, worksWith: true }, new Set(), D, pairs))).toEqual(['D', 'B']);
   });
 });
 

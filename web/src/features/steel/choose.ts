@@ -6,14 +6,14 @@ export interface Wish {
   readonly words: string;
   readonly onShelf: boolean;
   /** Only what goes well with the chosen one. */
-  readonly goesWith: boolean;
+  readonly worksWith: boolean;
   readonly blacker: boolean;
   readonly tougher: boolean;
 }
 
-export const ALL: Wish = { words: '', onShelf: false, goesWith: false, blacker: false, tougher: false };
+export const ALL: Wish = { words: '', onShelf: false, worksWith: false, blacker: false, tougher: false };
 
-const GOES: readonly Grade[] = ['EXCELLENT', 'VERY_GOOD', 'GOOD'];
+const GOOD: readonly Grade[] = ['EXCELLENT', 'VERY_GOOD', 'GOOD'];
 
 /** Tougher, roughly: hardens with less carbon dissolved to make it brittle. */
 const brittleness = (s: Steel) => (s.hardening ? s.composition.carbon : Infinity);
@@ -31,7 +31,7 @@ export function wished(
   const words = wish.words.toLowerCase().split(/\s+/).filter(Boolean);
   const goes = new Set(
     pairs
-      .filter((c) => GOES.includes(c.grade) && (c.a === first?.id || c.b === first?.id))
+      .filter((c) => GOOD.includes(c.grade) && (c.a === first?.id || c.b === first?.id))
       .flatMap((c) => [c.a, c.b]),
   );
   return steels.filter((s) => {
@@ -41,7 +41,7 @@ export function wished(
       (!wish.onShelf || shelf.has(s.id)) &&
       (!first ||
         s.id === first.id ||
-        ((!wish.goesWith || goes.has(s.id)) &&
+        ((!wish.worksWith || goes.has(s.id)) &&
           (!wish.blacker || s.etchTone.value < first.etchTone.value) &&
           (!wish.tougher || brittleness(s) < brittleness(first))))
     );

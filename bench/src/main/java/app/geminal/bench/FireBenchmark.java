@@ -66,7 +66,7 @@ public class FireBenchmark {
 
   /** How long still, and how it goes on for ten minutes. */
   @Benchmark
-  public double lookingAhead() {
+  public double forecasting() {
     return following.secondsToReady(1120) + following.ahead(20, 30).getLast().coreC();
   }
 

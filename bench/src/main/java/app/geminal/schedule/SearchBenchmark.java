@@ -53,9 +53,9 @@ public class SearchBenchmark {
   /** How many ways are worth choosing. */
   @Benchmark
   public int productsSearch() {
-    SearchContext reckoning = new SearchContext(products, steels, shop, HoldChance.prior());
+    SearchContext searchContext = new SearchContext(products, steels, shop, HoldChance.prior());
     ParetoFront front = new ParetoFront();
-    ScheduleWalk walk = new ScheduleWalk(reckoning, front, new ExclusionTally(), () -> true);
+    ScheduleWalk walk = new ScheduleWalk(searchContext, front, new ExclusionTally(), () -> true);
     for (int pieces = 3; pieces <= 60; pieces++) {
       StartStack start = new StartStack(pieces, Layout.PLAIN, DARK, BRIGHT);
       walk.from(start, OptionalDouble.empty(), 0, MOST_RESTACKS, Finder.USUAL_WORK);

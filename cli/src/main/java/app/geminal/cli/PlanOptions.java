@@ -17,7 +17,7 @@ final class PlanOptions {
   @Option(
       names = "--outfit",
       description = "The shop to use: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
-  private ShopPreset outfit = ShopPreset.GAS_AND_PRESS;
+  private ShopPreset preset = ShopPreset.GAS_AND_PRESS;
 
   /** As they are shown. */
   Units reader() {
@@ -30,6 +30,6 @@ final class PlanOptions {
   }
 
   Shop shop() {
-    return outfit.shop();
+    return preset.shop();
   }
 }

@@ -43,7 +43,7 @@ class GeminalTest {
   }
 
   @Test
-  void inchesAndAnOutfitCanBeAskedFor() {
+  void inchesAndAnPresetCanBeAskedFor() {
     assertThat(
             run(
                 "evaluate",

@@ -42,7 +42,7 @@ public record Comparison(
   }
 
   /** Whether the limits leave out that both are alike. */
-  public boolean isTold() {
+  public boolean isSignificant() {
     return needed == 0;
   }
 

@@ -120,7 +120,7 @@ public final class HoldModel {
   }
 
   /** What is to be expected of a weld made like that; its outcome is not looked at. */
-  public Prediction foretell(WeldObservation like) {
+  public Prediction predict(WeldObservation like) {
     List<Odds> odds = scaled.stream().map(s -> odds(like, s)).toList();
     return new Prediction(
         mean(odds), new Interval(below(odds, TAIL), below(odds, 1 - TAIL)), welds);

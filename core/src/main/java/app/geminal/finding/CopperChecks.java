@@ -105,7 +105,7 @@ final class CopperChecks {
       found.add(
           Finding.of(FindingKind.COPPER_UNSEALED, Severity.WARNING, at.stage())
               .about(names(at))
-              .instead(weld.withSchool(AtmosphereProtection.SEALED))
+              .instead(weld.withProtection(AtmosphereProtection.SEALED))
               .found());
     }
     found.addAll(oneHeat(at, weld));
@@ -183,7 +183,7 @@ final class CopperChecks {
   static SetWeld solidWeld(SetWeld weld) {
     return weld.withMethod(Method.COPPER_SOLID)
         .withTemperatureC(window(Method.COPPER_SOLID).settingC())
-        .withSchool(AtmosphereProtection.SEALED)
+        .withProtection(AtmosphereProtection.SEALED)
         .withHeats(1);
   }
 

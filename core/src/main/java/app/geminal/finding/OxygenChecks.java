@@ -21,13 +21,13 @@ final class OxygenChecks {
     if (flux && at.shop().forge().lining() == Lining.FIBRE) {
       found.add(
           Finding.of(FindingKind.FLUX_ON_FIBRE, Severity.NOTE, at.stage())
-              .instead(weld.withSchool(AtmosphereProtection.DRY))
+              .instead(weld.withProtection(AtmosphereProtection.DRY))
               .found());
     }
     if (flux && !at.before().loose()) {
       found.add(
           Finding.of(FindingKind.FLUX_NEEDLESS, Severity.NOTE, at.stage())
-              .instead(weld.withSchool(AtmosphereProtection.DRY))
+              .instead(weld.withProtection(AtmosphereProtection.DRY))
               .found());
     }
     if (weld.isSealed() && weld.jacket() == Jacket.CLOSED) {
@@ -50,7 +50,7 @@ final class OxygenChecks {
     if (!weld.isSealed() && at.before().loose() && !at.shop().forge().airControl()) {
       found.add(
           Finding.of(FindingKind.AIR_RICH_BURNER, Severity.WARNING, at.stage())
-              .instead(weld.withSchool(AtmosphereProtection.SEALED))
+              .instead(weld.withProtection(AtmosphereProtection.SEALED))
               .found());
     }
     return found;

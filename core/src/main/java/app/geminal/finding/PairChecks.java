@@ -182,7 +182,7 @@ final class PairChecks {
       found.safety();
     }
     if (isOxide(r)) {
-      found.instead(weld.withSchool(AtmosphereProtection.SEALED));
+      found.instead(weld.withProtection(AtmosphereProtection.SEALED));
     }
     return found.found();
   }

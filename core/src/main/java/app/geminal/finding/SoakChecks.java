@@ -15,7 +15,7 @@ final class SoakChecks {
   /** Held on so much longer than ready, it only costs steel, minutes. */
   private static final double SPARE_MIN = 10;
 
-  private static final double LEAST_TOLD_MM = 0.02;
+  private static final double LEAST_REPORTED_MM = 0.02;
 
   /** What the spare minutes cost. */
   private enum Costs {
@@ -60,7 +60,7 @@ final class SoakChecks {
                   "costs",
                       weld.isSealed()
                           ? Costs.GAS
-                          : scale < LEAST_TOLD_MM ? Costs.CARBON : Costs.SCALE,
+                          : scale < LEAST_REPORTED_MM ? Costs.CARBON : Costs.SCALE,
                   "scale", Quantity.mm(scale),
                   "decarb", Quantity.mm(soft),
                   "better", Quantity.minutes(minutes + 2))
@@ -77,9 +77,9 @@ final class SoakChecks {
   /** Under the face as it is then, of the steel with the most carbon; the skin is hot early. */
   private static double softMm(StepContext at, SetWeld weld, double minutes) {
     double carbon = at.inside().stream().mapToDouble(Steel::carbonPercent).max().orElse(0);
-    double wandered =
+    double diffusionM2 =
         Diffusion.carbonM2PerS(Decarburization.SKIN_CARBON, weld.temperatureC()) * minutes * 60;
     return Decarburization.depthMm(
-        carbon, wandered, scaleMm(at, weld, minutes), Decarburization.STILL_HARD);
+        carbon, diffusionM2, scaleMm(at, weld, minutes), Decarburization.STILL_HARD);
   }
 }

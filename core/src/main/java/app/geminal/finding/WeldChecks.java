@@ -64,7 +64,7 @@ final class WeldChecks {
   private static Optional<SetWeld> suited(StepContext at) {
     SetWeld made = SetWeld.of(at.shop().practice());
     boolean seal = at.inside().stream().anyMatch(Steel::weldsOnlySealed);
-    SetWeld usual = closing(at, seal ? made.withSchool(AtmosphereProtection.SEALED) : made);
+    SetWeld usual = closing(at, seal ? made.withProtection(AtmosphereProtection.SEALED) : made);
     if (usual.reduction() > MOST_AT_ONCE) {
       return Optional.empty();
     }

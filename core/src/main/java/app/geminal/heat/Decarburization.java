@@ -32,13 +32,14 @@ public final class Decarburization {
    * Depth under the face as it is now, to where so much of the steel's carbon is left, mm.
    *
    * @param carbon of the steel, mass %, 0.1 to 2
-   * @param wanderedM2 D·t, or its integral over a changing heat, m²
+   * @param diffusionIntegralM2 D·t, or its integral over a changing heat, m²
    * @param eatenMm what scale has eaten, mm
    * @param left part of the carbon, 0.1 to 0.99
    */
-  public static double depthMm(double carbon, double wanderedM2, double eatenMm, double left) {
+  public static double depthMm(
+      double carbon, double diffusionIntegralM2, double eatenMm, double left) {
     Require.number("left", left, 0.1, 0.99, "");
-    double root = 2 * Math.sqrt(wanderedM2) * 1000;
+    double root = 2 * Math.sqrt(diffusionIntegralM2) * 1000;
     if (root < SLACK || carbon <= FACE_CARBON) {
       return 0;
     }

@@ -12,7 +12,7 @@ import app.geminal.validation.Require;
  *
  * @param eatenMm steel gone from every face before the scale that is on it now
  * @param scaleM2 square of the scale there would be on pure iron in air since it was last clean
- * @param wanderedM2 integral of carbon's diffusivity in the skin
+ * @param diffusionIntegralM2 integral of carbon's diffusivity in the skin
  * @param evenedM2 the same in the middle, for layers
  * @param grainUm in the skin since the last forging
  * @param hotS seconds above 1000 °C in the skin
@@ -20,7 +20,7 @@ import app.geminal.validation.Require;
 public record HeatExposure(
     double eatenMm,
     double scaleM2,
-    double wanderedM2,
+    double diffusionIntegralM2,
     double evenedM2,
     double grainUm,
     double hotS) {
@@ -29,7 +29,7 @@ public record HeatExposure(
    */
   private static final double MIDDLE_CARBON = 0.8;
 
-  private static final double WANDERS_FROM_C = 750;
+  private static final double DIFFUSES_FROM_C = 750;
   private static final double HOT_C = 1000;
   private static final double METAL_PER_SCALE_MM = 550;
 
@@ -48,24 +48,24 @@ public record HeatExposure(
     return new HeatExposure(
         eatenMm,
         scaleM2 + (scales ? Scale.rateM2PerS(skinC) * seconds : 0),
-        wanderedM2 + wandering(Decarburization.SKIN_CARBON, skinC) * seconds,
+        diffusionIntegralM2 + wandering(Decarburization.SKIN_CARBON, skinC) * seconds,
         evenedM2 + wandering(MIDDLE_CARBON, coreC) * seconds,
         Grain.grownUm(grainUm, skinC, seconds),
         hotS + (skinC >= HOT_C ? seconds : 0));
   }
 
   private static double wandering(double carbon, double celsius) {
-    return celsius < WANDERS_FROM_C ? 0 : Diffusion.carbonM2PerS(carbon, celsius);
+    return celsius < DIFFUSES_FROM_C ? 0 : Diffusion.carbonM2PerS(carbon, celsius);
   }
 
   /** The scale has come off: brushed, or thrown off by the press. */
   public HeatExposure clean(Atmosphere flame) {
-    return new HeatExposure(scaleMm(flame), 0, wanderedM2, evenedM2, grainUm, hotS);
+    return new HeatExposure(scaleMm(flame), 0, diffusionIntegralM2, evenedM2, grainUm, hotS);
   }
 
   /** It was forged: grain begins anew. */
   public HeatExposure forged() {
-    return new HeatExposure(eatenMm, scaleM2, wanderedM2, evenedM2, Grain.USUAL_UM, hotS);
+    return new HeatExposure(eatenMm, scaleM2, diffusionIntegralM2, evenedM2, Grain.USUAL_UM, hotS);
   }
 
   /** Steel gone from every face, what lies in the scale on it included, mm. */
@@ -75,7 +75,8 @@ public record HeatExposure(
 
   /** Under the face as it is now, to where nine tenths of the carbon are left, mm. */
   public double softMm(double carbon, Atmosphere flame) {
-    return Decarburization.depthMm(carbon, wanderedM2, scaleMm(flame), Decarburization.STILL_HARD);
+    return Decarburization.depthMm(
+        carbon, diffusionIntegralM2, scaleMm(flame), Decarburization.STILL_HARD);
   }
 
   /** Part of the difference in carbon left between the middles of equal layers, 0 to 1. */

@@ -64,7 +64,7 @@ public record HeatPlan(
   }
 
   /** The same plan with what each school would cost. */
-  HeatPlan withSchools(List<ProtectionCost> newSchools) {
+  HeatPlan withProtections(List<ProtectionCost> newProtections) {
     return new HeatPlan(
         stepPath,
         title,
@@ -82,7 +82,7 @@ public record HeatPlan(
         stops,
         cautions,
         layOut,
-        newSchools);
+        newProtections);
   }
 
   /** Whether it is a weld. */

@@ -84,7 +84,8 @@ public final class HeatPlanner {
   /** The same with what each school would cost, which takes far longer than the rest. */
   public Optional<HeatPlan> compared(Run whole, String path) {
     return plan(whole, path)
-        .map(plan -> whole.find(path).map(f -> plan.withSchools(schools(f, plan))).orElse(plan));
+        .map(
+            plan -> whole.find(path).map(f -> plan.withProtections(schools(f, plan))).orElse(plan));
   }
 
   private Optional<HeatPlan> of(Run run, int stage, String path) {
@@ -191,7 +192,7 @@ public final class HeatPlanner {
                 school,
                 in,
                 record.getOrDefault(school, ProtectionCost.MethodRecord.NONE),
-                risks(run, stage, weld.withSchool(school))))
+                risks(run, stage, weld.withProtection(school))))
         .toList();
   }
 

@@ -50,9 +50,9 @@ public record MeasurementDifference(
   /**
    * The difference in words, may hold measure marks.
    *
-   * @param scaleReckonedMm scale that was reckoned off every face in the step, 0 for none
+   * @param scaleCalculatedMm scale that was reckoned off every face in the step, 0 for none
    */
-  public List<String> words(Bars reckoned, Bars real, double scaleReckonedMm) {
+  public List<String> words(Bars reckoned, Bars real, double scaleCalculatedMm) {
     List<String> words = new ArrayList<>();
     if (!tells()) {
       words.add(
@@ -64,7 +64,9 @@ public record MeasurementDifference(
               "%s less steel in each bar than calculated. If scaled off: %s more from every face%s. If cut off: %s more length. If ground: %s more from each broad face.",
               percent(missingShare),
               Measure.mm(scaleMm),
-              scaleReckonedMm > 0 ? Text.of(", calculated: %s", Measure.mm(scaleReckonedMm)) : "",
+              scaleCalculatedMm > 0
+                  ? Text.of(", calculated: %s", Measure.mm(scaleCalculatedMm))
+                  : "",
               Measure.mm(trimMm),
               Measure.mm(faceMm)));
     } else {

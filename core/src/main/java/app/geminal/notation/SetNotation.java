@@ -37,7 +37,7 @@ final class SetNotation {
   private static Map<String, UnaryOperator<SetWeld>> words() {
     Map<String, UnaryOperator<SetWeld>> words = new LinkedHashMap<>();
     for (AtmosphereProtection school : AtmosphereProtection.values()) {
-      words.put(school.word(), w -> w.withSchool(school));
+      words.put(school.word(), w -> w.withProtection(school));
     }
     for (Tack tack : Tack.values()) {
       words.put(tack.word(), w -> w.withTack(tack));

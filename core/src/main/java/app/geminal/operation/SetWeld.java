@@ -183,9 +183,9 @@ public record SetWeld(
   }
 
   /** The same weld by another school. */
-  public SetWeld withSchool(AtmosphereProtection newSchool) {
+  public SetWeld withProtection(AtmosphereProtection newProtection) {
     return new SetWeld(
-        heats, reduction, temperatureC, soakMin, newSchool, tack, jacket, tool, bites, method);
+        heats, reduction, temperatureC, soakMin, newProtection, tack, jacket, tool, bites, method);
   }
 
   /** The same weld, the stack held another way. */

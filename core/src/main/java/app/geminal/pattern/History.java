@@ -109,13 +109,13 @@ final class History {
     return switch (operation) {
       case SetWeld _, Trim _, Grind _, Cut _, SetAside _, Fold _ -> true;
       case Draw _, Scrap _, Watch _ -> true;
-      case Restack _, Sandwich _ -> now.placed().stream().allMatch(this::liesFlat);
+      case Restack _, Sandwich _ -> now.placed().stream().allMatch(this::isFlat);
       case Twist _, Resquare _, Upset _, RollUp _, FourWay _, Ladder _, Dimples _ -> false;
       case ForgedSurface _, LayUp _, Blade _ -> false;
     };
   }
 
-  private boolean liesFlat(PlacedBar placed) {
+  private boolean isFlat(PlacedBar placed) {
     return placed.turn() != Turn.QUARTER
         && (!(placed.what() instanceof PlacedBar.What.PartOf part) || part(part.part()).flat);
   }

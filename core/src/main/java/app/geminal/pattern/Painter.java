@@ -236,7 +236,7 @@ public final class Painter {
     }
 
     /** Whether a pixel lies wholly outside the view. */
-    private boolean isBeside(int column, int row) {
+    private boolean isAdjacent(int column, int row) {
       return pane.atColumn(column + 1) <= 0
           || pane.atColumn(column) >= sight.widthMm()
           || pane.atRow(row) <= 0
@@ -245,7 +245,7 @@ public final class Painter {
 
     /** Sixteen points; answers how many of them are steel. */
     private int sampled(int column, int row) {
-      if (isBeside(column, row)) {
+      if (isAdjacent(column, row)) {
         return 0;
       }
       int hits = 0;

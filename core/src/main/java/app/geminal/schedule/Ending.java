@@ -205,7 +205,7 @@ final class Ending {
     double finishedMm = lengthA * startMm - lengthB;
     double kg = (kgPerMm + block.sheetA) * startMm - block.sheetB;
     LimitFigures reached = measured(depth, block, startMm, finishedMm, kg);
-    if (!reached.keepsTo(question)) {
+    if (!reached.satisfies(question)) {
       tally.ruledOut(reached, question);
       return;
     }

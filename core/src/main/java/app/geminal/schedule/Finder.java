@@ -93,7 +93,8 @@ public final class Finder implements SearchListener.Progress {
       // Without a restack nothing is drawn down to a block, and all heights are one.
       List<Given> tried = to == 0 ? starts(reckonings.getFirst()) : starts;
       if (!pass(tried, restacks, to, work)) {
-        return new SearchOutcome.Stopped(ways(), tally.census(), restacks - 1, !watch.goesOn());
+        return new SearchOutcome.Stopped(
+            ways(), tally.census(), restacks - 1, !watch.shouldContinue());
       }
       restacks = to;
     }
@@ -130,7 +131,7 @@ public final class Finder implements SearchListener.Progress {
    * one height come to.
    */
   private record Given(
-      Optional<StartStack> start, OptionalDouble lengthMm, SearchContext reckoning) {}
+      Optional<StartStack> start, OptionalDouble lengthMm, SearchContext searchContext) {}
 
   private List<Given> starts() {
     return reckonings.stream().flatMap(r -> starts(r).stream()).toList();
@@ -188,7 +189,8 @@ public final class Finder implements SearchListener.Progress {
             ParetoFront mine = new ParetoFront();
             ExclusionTally counted = new ExclusionTally();
             Given given = starts.get(i);
-            ScheduleWalk walk = new ScheduleWalk(given.reckoning(), mine, counted, watch::goesOn);
+            ScheduleWalk walk =
+                new ScheduleWalk(given.searchContext(), mine, counted, watch::shouldContinue);
             if (!go(walk, given, restacks, to, work)) {
               whole.set(false);
             }
@@ -251,10 +253,10 @@ public final class Finder implements SearchListener.Progress {
       return List.of();
     }
     double tolerance = Math.max(near.tolerance(), 0.01);
-    while (tolerance < WIDEST_TOLERANCE && watch.goesOn()) {
+    while (tolerance < WIDEST_TOLERANCE && watch.shouldContinue()) {
       tolerance = Math.min(WIDEST_TOLERANCE, 2 * tolerance);
       FinderQuestion wider = question.withAim(near.withTolerance(tolerance));
-      if (find(wider, steels, shop, chance, onlyGoesOn(), work)
+      if (find(wider, steels, shop, chance, onlyContinues(), work)
           instanceof SearchOutcome.Found found) {
         long distance =
             found.ways().stream().mapToLong(RankedSchedule::distance).min().orElseThrow();
@@ -267,11 +269,11 @@ public final class Finder implements SearchListener.Progress {
     return List.of();
   }
 
-  private SearchListener onlyGoesOn() {
+  private SearchListener onlyContinues() {
     return new SearchListener() {
       @Override
-      public boolean goesOn() {
-        return watch.goesOn();
+      public boolean shouldContinue() {
+        return watch.shouldContinue();
       }
     };
   }

@@ -55,7 +55,7 @@ record LimitFigures(
     return limit.isMost() ? value > bound : value < bound;
   }
 
-  boolean keepsTo(FinderQuestion question) {
+  boolean satisfies(FinderQuestion question) {
     SearchLimits within = question.within();
     return tallestMm <= within.tallestMm()
         && longestMm <= within.longestMm()

@@ -124,16 +124,16 @@ public final class SchedulePlan {
   }
 
   private void run(List<Restacking> restacks) {
-    boolean goesOn = !bars.loose() || step(SetWeld.of(practice));
-    for (int i = 0; goesOn && i < restacks.size(); i++) {
+    boolean shouldContinue = !bars.loose() || step(SetWeld.of(practice));
+    for (int i = 0; shouldContinue && i < restacks.size(); i++) {
       Restacking restacking = restacks.get(i);
-      goesOn =
+      shouldContinue =
           drawn(widthMm(question), barMm(question.blockMm(), restacking.pieces()))
               && trimmed()
               && laid(restacking)
               && step(SetWeld.of(practice));
     }
-    if (goesOn) {
+    if (shouldContinue) {
       double allowance = 2 * practice.finishGrindMm();
       FinishedBar finished = question.finished();
       double width = finished.widthMm() + allowance;

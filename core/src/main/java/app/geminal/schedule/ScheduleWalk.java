@@ -33,7 +33,7 @@ final class ScheduleWalk {
   private final SearchContext r;
   private final Bounds bounds;
   private final Ending ending;
-  private final BooleanSupplier goesOn;
+  private final BooleanSupplier shouldContinue;
   private final ExclusionTally tally;
   private final @Nullable ProductSearch products;
   private final double mostCoarse;
@@ -55,11 +55,12 @@ final class ScheduleWalk {
   private long workLeft;
   private boolean isStopped;
 
-  ScheduleWalk(SearchContext r, Shortlist shortlist, ExclusionTally tally, BooleanSupplier goesOn) {
+  ScheduleWalk(
+      SearchContext r, Shortlist shortlist, ExclusionTally tally, BooleanSupplier shouldContinue) {
     this.r = r;
     this.bounds = r.question.bounds();
     this.ending = new Ending(r, shortlist, tally);
-    this.goesOn = goesOn;
+    this.shouldContinue = shouldContinue;
     this.tally = tally;
     this.products = r.products;
     this.mostCoarse = r.question.within().coarsePercent();
@@ -157,7 +158,7 @@ final class ScheduleWalk {
   private boolean drawn(int depth, int count) {
     BarProfile bar = pieces[depth].bar;
     workLeft -= 1 + blocks[depth].layers / 64;
-    isStopped |= workLeft <= 0 || !goesOn.getAsBoolean();
+    isStopped |= workLeft <= 0 || !shouldContinue.getAsBoolean();
     bar.of(set[depth]);
     if (isStopped || !bar.drawDown(r, r.barMm[count])) {
       return false;

@@ -8,7 +8,7 @@ public interface SearchListener {
   SearchListener NONE = new SearchListener() {};
 
   /** Whether the search shall go on; asked very often, from several threads at once. */
-  default boolean goesOn() {
+  default boolean shouldContinue() {
     return true;
   }
 

@@ -102,19 +102,19 @@ public final class HeatSession {
   }
 
   /** Something is done now. */
-  public void done(LogEntry deed) {
+  public void done(LogEntry logEntry) {
     BarTracker.Estimate now = following.estimate();
     working = null;
-    switch (deed.act()) {
+    switch (logEntry.act()) {
       case IN -> {
         heat += begun && squeezedInThisHeat() ? 1 : 0;
         begun = true;
-        inAtS = deed.atS();
+        inAtS = logEntry.atS();
         readyAtS = -1;
         following.put(Place.FIRE);
       }
       case OUT -> {
-        outAtS = deed.atS();
+        outAtS = logEntry.atS();
         following.put(Place.AIR);
         leftAtOutS = working().jointS();
       }
@@ -126,32 +126,32 @@ public final class HeatSession {
       case BRUSH -> following.brushed(plan.flame());
       case FUEL, FLUX, LET_GO, LOOK -> {}
     }
-    tick(deed.act());
-    double sinceOut = following.place() == Place.FIRE ? 0 : deed.atS() - outAtS;
+    tick(logEntry.act());
+    double sinceOut = following.place() == Place.FIRE ? 0 : logEntry.atS() - outAtS;
     marks.add(
         new LogMark(
-            deed,
+            logEntry,
             heat,
             now.skinC(),
             now.coreC(),
             now.plusMinusC(),
             sinceOut,
-            deed.act() == ForgeAction.OUT ? leftAtOutS : leftAtOutS - sinceOut,
+            logEntry.act() == ForgeAction.OUT ? leftAtOutS : leftAtOutS - sinceOut,
             0));
-    if (deed.act() == ForgeAction.SQUEEZE) {
+    if (logEntry.act() == ForgeAction.SQUEEZE) {
       following.put(Place.DIES);
       following.welded();
-    } else if (squeezing && deed.act() != ForgeAction.TURN) {
-      letGo(deed.act() == ForgeAction.IN);
+    } else if (squeezing && logEntry.act() != ForgeAction.TURN) {
+      letGo(logEntry.act() == ForgeAction.IN);
     }
-    last = deed;
+    last = logEntry;
     working = null;
   }
 
   private void letGo(boolean straightIn) {
     squeezing = false;
     for (int i = marks.size() - 1; i >= 0; i--) {
-      if (marks.get(i).deed().act() == ForgeAction.SQUEEZE) {
+      if (marks.get(i).logEntry().act() == ForgeAction.SQUEEZE) {
         marks.set(i, marks.get(i).withPressed(loadedS * ramMmS));
         break;
       }
@@ -163,7 +163,8 @@ public final class HeatSession {
 
   /** Whether the dies have been on it in this heat. */
   public boolean squeezedInThisHeat() {
-    return marks.stream().anyMatch(m -> m.heat() == heat && m.deed().act() == ForgeAction.SQUEEZE);
+    return marks.stream()
+        .anyMatch(m -> m.heat() == heat && m.logEntry().act() == ForgeAction.SQUEEZE);
   }
 
   private void tick(ForgeAction act) {

@@ -12,7 +12,7 @@ package app.geminal.session;
  * @param pressedMm how far the dies went, as far as the gauge of the press tells; 0 elsewhere
  */
 public record LogMark(
-    LogEntry deed,
+    LogEntry logEntry,
     int heat,
     double skinC,
     double coreC,
@@ -22,6 +22,6 @@ public record LogMark(
     double pressedMm) {
 
   LogMark withPressed(double mm) {
-    return new LogMark(deed, heat, skinC, coreC, plusMinusC, sinceOutS, leftS, mm);
+    return new LogMark(logEntry, heat, skinC, coreC, plusMinusC, sinceOutS, leftS, mm);
   }
 }

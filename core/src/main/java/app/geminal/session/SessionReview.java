@@ -32,7 +32,7 @@ public final class SessionReview {
     List<ReviewNote> lessons = new ArrayList<>();
     HeatWindow window = course.plan().window();
     for (LogMark mark : course.marks()) {
-      switch (mark.deed().act()) {
+      switch (mark.logEntry().act()) {
         case OUT -> {
           if (squeezedNext(course, mark)) {
             lessons.add(pulled(mark, window));
@@ -74,7 +74,7 @@ public final class SessionReview {
         ReviewNote.Kind.SEAMS,
         false,
         mark.heat(),
-        mark.deed().atS(),
+        mark.logEntry().atS(),
         SessionText.REVIEW_JOINTS.with(),
         SessionText.REVIEW_JOINTS_WHY.with("core", Quantity.celsius(mark.coreC())));
   }
@@ -85,7 +85,7 @@ public final class SessionReview {
         ReviewNote.Kind.FLUXED,
         well,
         mark.heat(),
-        mark.deed().atS(),
+        mark.logEntry().atS(),
         SessionText.REVIEW_FLUXED.with("well", well),
         SessionText.REVIEW_FLUXED_WHY.with(
             "skin", Quantity.celsius(mark.skinC()),
@@ -96,7 +96,7 @@ public final class SessionReview {
   private static boolean squeezedNext(HeatSession course, LogMark out) {
     List<LogMark> marks = course.marks();
     for (int i = marks.indexOf(out) + 1; i < marks.size(); i++) {
-      ForgeAction act = marks.get(i).deed().act();
+      ForgeAction act = marks.get(i).logEntry().act();
       if (act == ForgeAction.SQUEEZE) {
         return true;
       }
@@ -115,7 +115,7 @@ public final class SessionReview {
         ReviewNote.Kind.PULLED,
         well,
         mark.heat(),
-        mark.deed().atS(),
+        mark.logEntry().atS(),
         SessionText.REVIEW_PULLED.with(
             "how", well ? Pulled.READY : hot ? Pulled.UNEVEN : Pulled.EARLY),
         SessionText.REVIEW_PULLED_WHY.with(
@@ -131,7 +131,7 @@ public final class SessionReview {
         ReviewNote.Kind.WAITED,
         well,
         mark.heat(),
-        mark.deed().atS(),
+        mark.logEntry().atS(),
         SessionText.REVIEW_WAITED.with("well", well),
         SessionText.REVIEW_WAITED_WHY.with(
             "out", Quantity.seconds(mark.sinceOutS()),
@@ -146,7 +146,7 @@ public final class SessionReview {
         ReviewNote.Kind.SQUEEZED,
         well,
         mark.heat(),
-        mark.deed().atS(),
+        mark.logEntry().atS(),
         SessionText.REVIEW_SQUEEZED.with("well", well),
         SessionText.REVIEW_SQUEEZED_WHY.with(
             "pressed", Quantity.mm(mark.pressedMm()),

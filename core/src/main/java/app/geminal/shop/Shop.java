@@ -41,8 +41,8 @@ public record Shop(
   }
 
   /** The same shop with other habits. */
-  public Shop withPractice(ShopDefaults newPractice) {
-    return new Shop(forge, press, hammer, mill, newPractice, limits, pace, hourPrice);
+  public Shop withDefaults(ShopDefaults newDefaults) {
+    return new Shop(forge, press, hammer, mill, newDefaults, limits, pace, hourPrice);
   }
 
   /** The same shop with another forge. */

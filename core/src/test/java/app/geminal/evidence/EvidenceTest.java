@@ -81,7 +81,7 @@ class EvidenceTest {
       HoldModel model = HoldModel.of(shop.welds(40 + seed % 160));
       WeldObservation next = shop.weld();
       double truth = shop.chance(next);
-      Interval limits = model.foretell(next).limits();
+      Interval limits = model.predict(next).limits();
       held += limits.low() <= truth && truth <= limits.high() ? 1 : 0;
     }
     assertThat(held / (double) SHOPS).isCloseTo(0.9, within(0.03));
@@ -93,7 +93,7 @@ class EvidenceTest {
   }
 
   @Test
-  void whatIsForetoldComesAsOftenAsItIsForetold() {
+  void whatIsPredictedComesAsOftenAsItIsPredicted() {
     assertThat(reliableBins(150, EvidenceTest::believed)).isGreaterThanOrEqualTo(5);
   }
 
@@ -106,7 +106,7 @@ class EvidenceTest {
 
   /** Tenths of chance with enough welds to judge; each of them is within five points. */
   private static int reliableBins(int welds, IntToDoubleFunction scaleOf) {
-    double[] foretold = new double[10];
+    double[] predicted = new double[10];
     int[] came = new int[10];
     int[] n = new int[10];
     for (int seed = 0; seed < SHOPS; seed++) {
@@ -116,7 +116,7 @@ class EvidenceTest {
         WeldObservation next = shop.weld();
         double p = model.holdChance(next).ofJoints(next.how().joints());
         int bin = Math.min(9, (int) (p * 10));
-        foretold[bin] += p;
+        predicted[bin] += p;
         came[bin] += next.outcome() == WeldOutcome.HELD ? 1 : 0;
         n[bin]++;
       }
@@ -127,7 +127,7 @@ class EvidenceTest {
         judged++;
         assertThat(came[bin] / (double) n[bin])
             .as("bin %d of %d welds", bin, n[bin])
-            .isCloseTo(foretold[bin] / n[bin], within(0.05));
+            .isCloseTo(predicted[bin] / n[bin], within(0.05));
       }
     }
     return judged;
@@ -139,7 +139,7 @@ class EvidenceTest {
       SimulatedShop shop = new SimulatedShop(seed, 1);
       List<WeldObservation> five = shop.welds(5);
       assertThat(Evidence.all(five).isTooFew()).isTrue();
-      assertThat(HoldModel.of(five).foretell(shop.weld()).isTooFew()).isTrue();
+      assertThat(HoldModel.of(five).predict(shop.weld()).isTooFew()).isTrue();
     }
     assertThat(new WeldTally(58, 2, 0).isTooFew()).isFalse();
     assertThat(new WeldTally(11, 0, 9).isTooFew()).as("suspect ones are not decided").isTrue();
@@ -151,16 +151,16 @@ class EvidenceTest {
     WeldObservation next = new SimulatedShop(1, 1).weld();
     HoldModel none = HoldModel.of(List.of());
     double belief = HoldChance.prior().ofJoints(next.how().joints());
-    HoldModel.Prediction foretold = none.foretell(next);
-    assertThat(foretold.mean()).isLessThan(belief).isGreaterThan(belief - 0.12);
-    assertThat(foretold.limits().low()).isLessThan(belief);
-    assertThat(foretold.limits().high()).isGreaterThan(belief);
+    HoldModel.Prediction predicted = none.predict(next);
+    assertThat(predicted.mean()).isLessThan(belief).isGreaterThan(belief - 0.12);
+    assertThat(predicted.limits().low()).isLessThan(belief);
+    assertThat(predicted.limits().high()).isGreaterThan(belief);
     assertThat(none.holdChance(next).ofJoints(next.how().joints()))
-        .isCloseTo(foretold.mean(), within(1e-12));
+        .isCloseTo(predicted.mean(), within(1e-12));
   }
 
   @Test
-  void aHabitThatGoesWithOpenSeamsMovesTheChanceAndOthersDoNot() {
+  void aHabitThatComesWithOpenSeamsMovesTheChanceAndOthersDoNot() {
     List<WeldObservation> book = new ArrayList<>();
     for (int i = 0; i < 60; i++) {
       book.add(past(AtmosphereProtection.DRY, i % 3 == 0 ? WeldOutcome.OPEN : WeldOutcome.HELD));
@@ -168,14 +168,14 @@ class EvidenceTest {
     }
     Collections.shuffle(book, new Random(3));
     HoldModel model = HoldModel.of(book);
-    double dry = model.foretell(past(AtmosphereProtection.DRY, WeldOutcome.SUSPECT)).mean();
-    double borax = model.foretell(past(AtmosphereProtection.BORAX, WeldOutcome.SUSPECT)).mean();
+    double dry = model.predict(past(AtmosphereProtection.DRY, WeldOutcome.SUSPECT)).mean();
+    double borax = model.predict(past(AtmosphereProtection.BORAX, WeldOutcome.SUSPECT)).mean();
     assertThat(dry).isCloseTo(0.69, within(0.06));
     assertThat(borax).isCloseTo(0.95, within(0.04));
     assertThat(model.moves().get("SCHOOL:DRY")).isNegative();
-    assertThat(HoldModel.of(book.reversed()).foretell(book.getFirst()).mean())
+    assertThat(HoldModel.of(book.reversed()).predict(book.getFirst()).mean())
         .as("the order of the Book does not matter")
-        .isCloseTo(model.foretell(book.getFirst()).mean(), within(1e-9));
+        .isCloseTo(model.predict(book.getFirst()).mean(), within(1e-9));
   }
 
   @Test
@@ -195,7 +195,7 @@ class EvidenceTest {
   }
 
   @Test
-  void whatTheBookSaysStandsByTheCheckItIsAbout() {
+  void whatTheBookSaysIsBesideTheCheckItIsAbout() {
     WeldConditions tooShort =
         new WeldConditions(1100.0, 1200.0, 5.0, 10.0, null, null, null, null, null, 3, false);
     List<WeldObservation> few = Collections.nCopies(3, at(1150, tooShort));
@@ -228,7 +228,7 @@ class EvidenceTest {
   }
 
   @Test
-  void levelsAreToldAtTheirLimits() {
+  void levelsAreReportedAtTheirLimits() {
     WeldConditions how =
         new WeldConditions(1100.0, 1200.0, 10.0, 10.0, 5.0, 5.0, null, null, null, 3, false);
     assertThat(at(1099, how).level(Factor.HEAT)).contains("under");
@@ -243,18 +243,18 @@ class EvidenceTest {
   }
 
   @Test
-  void twoWaysAreToldApartOnlyWhenTheLimitsSaySo() {
+  void twoWaysAreDistinguishedOnlyWhenTheLimitsSaySo() {
     Comparison clear = Comparison.of(new WeldTally(20, 20, 0), new WeldTally(58, 2, 0));
-    assertThat(clear.isTold()).isTrue();
+    assertThat(clear.isSignificant()).isTrue();
     assertThat(clear.difference()).isCloseTo(0.5 - 2 / 60.0, within(1e-12));
     assertThat(clear.limits().low()).isPositive();
     Comparison not = Comparison.of(new WeldTally(16, 4, 0), new WeldTally(18, 2, 0));
-    assertThat(not.isTold()).isFalse();
+    assertThat(not.isSignificant()).isFalse();
     // Fleiss: 20 % against 10 %, 5 % level both sides together 10 %, four in five: 157 of each.
     assertThat(not.needed()).isEqualTo(157 - 20);
     Comparison alike = Comparison.of(new WeldTally(19, 1, 0), new WeldTally(19, 1, 0));
     assertThat(alike.needed()).as("ten points are worth finding").isBetween(30, 60);
-    assertThat(Comparison.of(WeldTally.NONE, WeldTally.NONE).isTold()).isFalse();
+    assertThat(Comparison.of(WeldTally.NONE, WeldTally.NONE).isSignificant()).isFalse();
   }
 
   private static WeldObservation at(double celsius, WeldConditions how) {

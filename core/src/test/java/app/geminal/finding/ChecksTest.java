@@ -168,7 +168,7 @@ class ChecksTest {
   }
 
   @Test
-  void remediesMendWhatTheyAreFor() {
+  void remediesRepairWhatTheyAreFor() {
     assertThat(remedied("3 (D 3, B 2) 40 x 100 > set 1", "few-setting-heats"))
         .isInstanceOfSatisfying(SetWeld.class, w -> assertThat(w.heats()).isEqualTo(3));
     assertThat(remedied("3 (D 3, B 2) 40 x 100 > set 3 1400C", "above-solidus"))
@@ -224,7 +224,7 @@ class ChecksTest {
   private static Shop habits(FacePrep faces, boolean degreases) {
     ShopDefaults p = ShopDefaults.common();
     return Shop.common()
-        .withPractice(
+        .withDefaults(
             new ShopDefaults(
                 p.atmosphere(),
                 p.school(),
@@ -384,7 +384,7 @@ class ChecksTest {
 
   private static List<String> after(Run run, Finding f, Remedy remedy) {
     Plan plan = run.plan();
-    Plan mended =
+    Plan repaired =
         switch (remedy) {
           case Remedy.Instead instead -> {
             List<Step> steps = new ArrayList<>(plan.steps());
@@ -396,7 +396,7 @@ class ChecksTest {
         };
     int stage = f.stage() + (remedy instanceof Remedy.Before ? 1 : 0);
     return Checks.of(
-            Run.of(mended, TestSteels.ALL, ShopDefaults.common()),
+            Run.of(repaired, TestSteels.ALL, ShopDefaults.common()),
             TestSteels.ALL,
             Shop.common(),
             ShopKnowledge.nothing())

@@ -82,7 +82,7 @@ class ForgingTest {
 
   /** 40 × 40 to 30 high: bites of 38, 19 and 75 mm; rolls of 60 and 250 mm. */
   @Test
-  void whereTheHeightGoes() {
+  void whereTheHeightIsLost() {
     assertThat(Spread.forgedMm(40, 40, 30, 38)).isCloseTo(45.3, within(0.05));
     assertThat(Spread.forgedMm(40, 40, 30, 19)).isCloseTo(43.6, within(0.05));
     assertThat(Spread.forgedMm(40, 40, 30, 75)).isCloseTo(47.9, within(0.05));

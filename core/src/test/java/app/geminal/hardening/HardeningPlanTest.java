@@ -37,7 +37,7 @@ class HardeningPlanTest {
   }
 
   @Test
-  void steelsWithoutACurveAreToldNoTemper() {
+  void steelsWithoutACurveAreReportedNoTemper() {
     assertThat(of(Map.of("D", 1.0, "B", 1.0), 4).tempers()).isEmpty();
   }
 

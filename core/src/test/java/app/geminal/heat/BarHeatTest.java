@@ -112,7 +112,7 @@ class BarHeatTest {
   /** Under a face held at 1000 °C, before the other side knows: 1 − erf(x / 2√(αt)). */
   @ParameterizedTest(name = "{0} mm deep after {1} s")
   @CsvSource({"2, 5", "5, 5", "5, 20", "10, 20", "15, 30"})
-  void heatWandersInByTheErrorFunction(double depthMm, double seconds) {
+  void heatDiffusesInByTheErrorFunction(double depthMm, double seconds) {
     BarHeat bar =
         new BarHeat(
             new BarHeat.Of(400, 200, 400, 0, 1),
@@ -193,7 +193,7 @@ class BarHeatTest {
   }
 
   @Test
-  void aCopyGoesItsOwnWay() {
+  void aCopyIsIndependent() {
     BarHeat bar = new BarHeat(BarHeat.Of.solid(40, 40, 100), 20);
     BarHeat ahead = bar.copy();
     ahead.advance(300, Surroundings.chamber(1200));

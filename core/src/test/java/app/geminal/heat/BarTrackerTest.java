@@ -60,7 +60,7 @@ class BarTrackerTest {
 
   /** A plate so thin that it is one lump loses by ε·σ·(T⁴−T₀⁴) + h: seconds by hand. */
   @Test
-  void aThinPlateCoolsAsReckonedByHand() {
+  void aThinPlateCoolsAsCalculatedByHand() {
     BarHeat plate = new BarHeat(BarHeat.Of.solid(200, 4, 200), 1200);
     double perS = 0;
     double c = 1200;
@@ -80,7 +80,7 @@ class BarTrackerTest {
   }
 
   @Test
-  void itTakesItsTollAndLooksAhead() {
+  void itTakesItsExposureAndForecasts() {
     BarTracker f = heated(900);
     assertThat(f.toll().scaleMm(Atmosphere.RICH)).isBetween(0.01, 0.2);
     assertThat(f.ahead(10, 15)).hasSize(11);

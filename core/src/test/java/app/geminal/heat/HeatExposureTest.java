@@ -14,10 +14,10 @@ class HeatExposureTest {
   /** 15 min at 1180 °C without scale: 0.91 mm to nine tenths, 1.08 mm to nineteen twentieths. */
   @Test
   void decarburisedWithoutScale() {
-    double wandered = 1.683e-10 * 900;
-    assertThat(Math.sqrt(wandered) * 1000).isCloseTo(0.389, within(0.001));
-    assertThat(Decarburization.depthMm(0.84, wandered, 0, 0.9)).isCloseTo(0.91, within(0.04));
-    assertThat(Decarburization.depthMm(0.84, wandered, 0, 0.95)).isCloseTo(1.08, within(0.05));
+    double diffusionM2 = 1.683e-10 * 900;
+    assertThat(Math.sqrt(diffusionM2) * 1000).isCloseTo(0.389, within(0.001));
+    assertThat(Decarburization.depthMm(0.84, diffusionM2, 0, 0.9)).isCloseTo(0.91, within(0.04));
+    assertThat(Decarburization.depthMm(0.84, diffusionM2, 0, 0.95)).isCloseTo(1.08, within(0.05));
   }
 
   /** Under a face that scale eats: 0.79 mm neutral, 0.73 oxidising, 0.85 rich. */

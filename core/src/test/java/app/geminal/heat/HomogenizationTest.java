@@ -46,7 +46,7 @@ class HomogenizationTest {
   }
 
   @Test
-  void atTheTimeToldNineteenTwentiethsAreGone() {
+  void atTheTimeReportedNineteenTwentiethsAreGone() {
     double t95 = Homogenization.seconds95(0.7, 2e-10);
     assertThat(Homogenization.differenceLeft(0.7, 2e-10, t95)).isCloseTo(0.05, within(1e-3));
     assertThat(Homogenization.differenceLeft(0.7, 2e-10, 0)).isCloseTo(1, within(1e-3));

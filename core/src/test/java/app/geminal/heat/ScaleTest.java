@@ -27,7 +27,7 @@ class ScaleTest {
   }
 
   @Test
-  void descalingStartsTheParabolaAnew() {
+  void descalingStartsTheParabolaAgain() {
     double once = Scale.recessionMm(1180, 60, Atmosphere.RICH);
     double sixTimes = 6 * Scale.recessionMm(1180, 10, Atmosphere.RICH);
     assertThat(sixTimes / once).isCloseTo(2.45, within(0.005));

@@ -68,7 +68,7 @@ public class HeatPlannerTest {
 
   @ParameterizedTest
   @EnumSource
-  void eachSchoolIsComplete(AtmosphereProtection school) {
+  void eachProtectionIsComplete(AtmosphereProtection school) {
     HeatPlan plan = weld(school);
     List<ForgeAction> acts = acts(plan);
     assertThat(acts.stream().filter(a -> a == ForgeAction.SQUEEZE)).hasSize(3);
@@ -90,7 +90,7 @@ public class HeatPlannerTest {
   }
 
   @Test
-  void whatTheSchoolsCostThisBillet() {
+  void whatTheProtectionsCostThisBillet() {
     Map<AtmosphereProtection, ProtectionCost> cost =
         weld(AtmosphereProtection.DRY).schools().stream()
             .collect(java.util.stream.Collectors.toMap(ProtectionCost::school, c -> c));

@@ -43,7 +43,7 @@ class MeasurementTest {
   }
 
   @Test
-  void theRunGoesOnFromWhatWasMeasured() {
+  void theRunContinuesFromWhatWasMeasured() {
     Run run = run(1, Measurement.sizes(41, 15.4, 250));
     Stage drawn = run.stages().get(2);
     assertThat(drawn.bars().widthMm()).isEqualTo(41);
@@ -121,7 +121,7 @@ class MeasurementTest {
   }
 
   @Test
-  void aBarIsToldWhatItGivesAtTheSaw() {
+  void aBarIsReportedWhatItGivesAtTheSaw() {
     assertThat(PieceYield.words(bar(40, 15, 568), 2, 100))
         .isEqualTo(
             "It gives 2 pieces of [[mm 283]], 3 of [[mm 188]], 4 of [[mm 140.5]], 5 of [[mm 112]]; 6 of [[mm 93]] are shorter than the [[mm 100]] you can hold.");

@@ -139,7 +139,7 @@ class OperationsTest {
   }
 
   @Test
-  void restackAddsHeightsAndWhatLiesBetween() {
+  void restackAddsHeightsAndWhatIsBetween() {
     Bars five = after(new Cut(5, 2, 0), bar(208));
     Piece sheet = new Piece("B", 1);
     Done done = (Done) new Restack(Restack.ALL_SAME, List.of(sheet), 0).applyTo(five, BENCH);

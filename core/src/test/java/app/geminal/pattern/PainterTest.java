@@ -30,7 +30,7 @@ class PainterTest {
         RANDOM + " > uneven 3, scale 12, seed 5",
         "(D 2, B 2) 24 x 200 > roll round",
       })
-  void everyPixelIsTheMeanOfWhatLiesInIt(String line) {
+  void everyPixelIsTheMeanOfWhatIsInIt(String line) {
     Field field = Looked.last(line);
     SectionView face =
         SectionView.of(field, new View.Face(false, field.bars().section().heightMm() / 5), 0);
@@ -101,7 +101,7 @@ class PainterTest {
   }
 
   @Test
-  void aPictureNobodyWantsAnyMoreIsLeft() {
+  void aPictureNoOneWantsAnyMoreIsLeft() {
     SectionView sight = Looked.end(Looked.last(RANDOM));
     AtomicInteger asked = new AtomicInteger();
     Optional<Picture> left =

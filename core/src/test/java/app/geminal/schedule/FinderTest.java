@@ -239,7 +239,7 @@ class FinderTest {
     SearchListener watch =
         new SearchListener() {
           @Override
-          public boolean goesOn() {
+          public boolean shouldContinue() {
             return seen.get() < 5;
           }
 

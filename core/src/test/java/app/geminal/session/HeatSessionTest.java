@@ -50,7 +50,7 @@ class HeatSessionTest {
   }
 
   @Test
-  void whoDoesAsToldWeldsWell() {
+  void whoDoesAsReportedWeldsWell() {
     HeatSession course = dry();
     obey(course);
     assertThat(course.finished()).isTrue();
@@ -62,7 +62,7 @@ class HeatSessionTest {
   }
 
   @Test
-  void everySchoolCanBeFollowedToItsEnd() {
+  void everyProtectionCanBeFollowedToItsEnd() {
     for (AtmosphereProtection school : AtmosphereProtection.values()) {
       HeatSession course = new HeatSession(HeatPlannerTest.weld(school), 15);
       obey(course);
@@ -177,7 +177,7 @@ class HeatSessionTest {
   }
 
   @Test
-  void aFuelledStackLeftOutAndFluxPutOnColdAreTold() {
+  void aFuelledStackLeftOutAndFluxPutOnColdAreReported() {
     HeatSession fuelled = dry();
     tap(fuelled, ForgeAction.IN);
     wait(fuelled, 200);

@@ -60,7 +60,7 @@ class RotationTest {
   }
 
   @Test
-  void whatIsInTheFireAlreadyIsReckonedFromThere() {
+  void whatIsInTheFireAlreadyIsCalculatedFromThere() {
     Job inside = new Job("A", stack("A", 2, 16, 5).heats(), 2, 90);
     Day day = Rotation.of(List.of(inside), 2, 100, DAY_END);
     assertThat(day.turns().getFirst().pressMin()).isCloseTo(106, within(1e-9));

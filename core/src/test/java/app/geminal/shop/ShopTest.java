@@ -12,13 +12,13 @@ class ShopTest {
 
   @ParameterizedTest
   @EnumSource
-  void everyOutfitIsAWholeShopThatCanWeldByItsOwnHabits(ShopPreset outfit) {
-    Shop shop = outfit.shop();
+  void everyPresetIsAWholeShopThatCanWeldByItsOwnHabits(ShopPreset preset) {
+    Shop shop = preset.shop();
     assertThat(shop.forge().highestC()).isGreaterThan(shop.practice().weldTemperatureC());
     assertThat(shop.forge().litres()).isLessThanOrEqualTo(shop.forge().ratedLitres());
     boolean pressed = shop.practice().setTool() == Tool.FLAT;
     assertThat(pressed ? shop.press() : shop.hammer()).isNotNull();
-    assertThat(outfit.words()).isNotBlank();
+    assertThat(preset.words()).isNotBlank();
   }
 
   @Test

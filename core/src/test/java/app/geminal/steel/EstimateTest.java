@@ -43,7 +43,7 @@ class EstimateTest {
   }
 
   @Test
-  void whatIsGivenStandsAsMeasured() {
+  void whatIsGivenCountsAsMeasured() {
     OptionalDouble no = OptionalDouble.empty();
     Given given =
         new Given(

@@ -76,7 +76,7 @@ class OwnSteelTableTest {
   }
 
   @Test
-  void everyFaultIsToldAtOnce() {
+  void everyFaultIsReportedAtOnce() {
     String row = GOOD.lines().skip(1).findFirst().orElseThrow();
     Table read =
         OwnSteelTable.read(

@@ -117,7 +117,7 @@ class PairVerdictsTest {
   }
 
   @Test
-  void brassIsAHazardAndStandsFirst() {
+  void brassIsAHazardAndComesFirst() {
     Reason first = mixed(AtmosphereProtection.BORAX, "1084", "CW508L").reasons().getFirst();
     assertThat(first.family()).isEqualTo("zinc-or-lead");
     assertThat(first.safety()).isTrue();
@@ -171,7 +171,7 @@ class PairVerdictsTest {
   }
 
   @Test
-  void copperIsTwoSchoolsAndNeverTheGeneralRule() {
+  void copperIsTwoProtectionsAndNeverTheGeneralRule() {
     Verdict mixed = mixed(AtmosphereProtection.BORAX, "Cu", "1095");
     assertThat(mixed.grade()).isEqualTo(Grade.STOP);
     assertThat(mixed.has("no-weld-window")).isFalse();

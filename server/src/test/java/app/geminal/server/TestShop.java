@@ -173,7 +173,7 @@ public final class TestShop implements AutoCloseable {
   }
 
   /** Databases that begin with the name of this shop's own, without it. */
-  public List<String> databasesBeside() {
+  public List<String> stagingDatabases() {
     return names(
         "SELECT schema_name FROM information_schema.schemata WHERE schema_name LIKE '"
             + database

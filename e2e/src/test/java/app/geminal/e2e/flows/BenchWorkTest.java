@@ -57,7 +57,7 @@ class BenchWorkTest extends Story {
   }
 
   @Test
-  void aFindingIsMendedWithOneClick() {
+  void aFindingIsEditedWithOneClick() {
     BilletPage billet = SignInPage.at(page, shop).asDemo().open("Drawknife iron, second pair");
     billet.openStage(0, "Restack");
     assertThat(billet.visibleCount()).hasText("45");
@@ -69,7 +69,7 @@ class BenchWorkTest extends Story {
   }
 
   @Test
-  void aWeldLoggedByMistakeIsStruckAndBroughtBack() {
+  void aWeldLoggedByMistakeIsDeletedAndBroughtBack() {
     BookPage book = SignInPage.at(page, shop).asDemo().book();
     assertThat(book.welds()).hasCount(44);
     book.welds().first().getByText("Delete").click();

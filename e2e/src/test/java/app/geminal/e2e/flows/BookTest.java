@@ -141,7 +141,7 @@ class BookTest extends Story {
   }
 
   @Test
-  void aMistakeIsMendedAndItsPastIsKept() {
+  void aMistakeIsEditedAndItsPastIsKept() {
     BookPage book = SignInPage.at(page, shop).asDemo().book();
     book.find("three-tone");
     Locator weld = book.welds().first();

@@ -99,7 +99,7 @@ class CrashTest {
 
   /** A database that holds every line and answers none: everybody is told so, in a few seconds. */
   @Test
-  void aDatabaseThatHangsIsToldAndComesBack() throws Exception {
+  void aDatabaseThatHangsIsReportedAndComesBack() throws Exception {
     try (Shop shop = Shop.demo()) {
       String cookie = cookie(signIn(shop), "GEMINAL");
       shop.pauseDatabase(true);
@@ -131,7 +131,7 @@ class CrashTest {
   }
 
   @Test
-  void anUpgradeThatBrokeOffIsToldAndRecoveredWithOneCommand() throws Exception {
+  void anUpgradeThatBrokeOffIsReportedAndRecoveredWithOneCommand() throws Exception {
     Path home;
     String before;
     Path backup;

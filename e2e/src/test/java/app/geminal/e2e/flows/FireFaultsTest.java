@@ -68,7 +68,7 @@ class FireFaultsTest {
       tapping.await();
       assertThat(tapping.answered).hasSize(ENTRIES);
       assertThat(tapping.again).as("the cut was felt").isPositive();
-      assertThat(smith.deeds(fire)).containsExactlyElementsOf(tapping.answered);
+      assertThat(smith.logEntries(fire)).containsExactlyElementsOf(tapping.answered);
     }
   }
 

@@ -153,7 +153,7 @@ class FireTest extends Story {
                 .results()
                 .map(r -> r.group(1)))
         .containsExactly("IN", "OUT", "SQUEEZE", "LET_GO", "BRUSH");
-    assertThat(smith.deeds(fire.id())).hasSize(5).doesNotHaveDuplicates();
+    assertThat(smith.logEntries(fire.id())).hasSize(5).doesNotHaveDuplicates();
   }
 
   @Test

@@ -28,7 +28,7 @@ class MistakesTest extends Story {
           List.of("Set weld", "Heat", "4000 F", "2732"));
 
   @Test
-  void areToldBesideTheFieldAndNothingChanges() {
+  void areReportedBesideTheFieldAndNothingChanges() {
     BilletPage billet = SignInPage.at(page, shop).asDemo().open(NAME);
     String before = billet.line().inputValue();
     for (List<String> mistake : MISTAKES) {
@@ -63,7 +63,7 @@ class MistakesTest extends Story {
   }
 
   @Test
-  void anImpossibleStepIsShownInTheRunAndMendedByUndo() {
+  void anImpossibleStepIsShownInTheRunAndEditedByUndo() {
     BilletPage billet = SignInPage.at(page, shop).asDemo().open(NAME);
     billet.openStage(0, "Trim").type("Front", "20");
     assertThat(billet.run()).containsText("This step is not possible.");
@@ -94,7 +94,7 @@ class MistakesTest extends Story {
   }
 
   @Test
-  void theWrongPasswordIsTold() {
+  void theWrongPasswordIsReported() {
     SignInPage.at(page, shop).type("wharf", "high-tide").signIn();
     assertThat(page.getByText("The name or the password is wrong.")).isVisible();
   }

@@ -36,7 +36,7 @@ class StartTest {
   }
 
   @Test
-  void anOptionOrAPortNobodyKnows() {
+  void anOptionOrAPortNoOneKnows() {
     refused("unknown option --frobnicate", start(Map.of(), "--frobnicate"));
     refused("--port takes a number", start(Map.of(), "--port", "many"));
   }

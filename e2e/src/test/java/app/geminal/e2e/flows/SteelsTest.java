@@ -35,7 +35,7 @@ class SteelsTest extends Story {
     SteelsPage steels = SteelsPage.at(page, shop, "1084");
     assertThat(steels.listed().filter(new Locator.FilterOptions().setHasText("wrought_iron")))
         .hasCount(1);
-    steels.narrow("goes with 1084").narrow("on my shelf");
+    steels.narrow("welds with 1084").narrow("on my shelf");
     assertThat(steels.listed().filter(new Locator.FilterOptions().setHasText("15N20"))).hasCount(1);
     assertThat(steels.listed().filter(new Locator.FilterOptions().setHasText("wrought_iron")))
         .hasCount(0);

@@ -75,7 +75,7 @@ class WholeRunTest extends Story {
   }
 
   @Test
-  void shorthandGoesOutAndComesInTheSame() {
+  void shorthandIsWrittenAndReadTheSame() {
     BilletPage from = rack().open(KNIFE);
     String line = from.line().inputValue();
     assertThat(line).contains("part edge = ", "layup (same, end), left (@edge)", "want 1 of 8");
@@ -144,7 +144,7 @@ class WholeRunTest extends Story {
   }
 
   @Test
-  void aPlanGoesOutAsAFileAndABrokenOneIsRefusedWithItsPlace() throws IOException {
+  void aPlanIsExportedAsAFileAndABrokenOneIsRefusedWithItsPlace() throws IOException {
     RackPage rack = rack();
     rack.billets().first().waitFor();
     int before = rack.billets().count();

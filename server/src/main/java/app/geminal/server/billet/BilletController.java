@@ -65,16 +65,16 @@ class BilletController {
    * @param flaw the worst known flaw, null for none
    * @param flawKind kind of the worst known flaw, null for none
    */
-  record StandingView(
+  record ProgressView(
       int weldsMade,
       int weldsPlanned,
       @Nullable String nextWeld,
       @Nullable String flaw,
       @Nullable WeldOutcome flawKind) {
 
-    static StandingView of(Plan plan, List<WeldRecord> welds) {
+    static ProgressView of(Plan plan, List<WeldRecord> welds) {
       BilletProgress s = BilletProgress.of(plan, welds);
-      return new StandingView(
+      return new ProgressView(
           s.weldsMade(),
           s.weldsPlanned(),
           s.nextWeld().orElse(null),
@@ -104,7 +104,7 @@ class BilletController {
       String purpose,
       int version,
       Instant changedAt,
-      StandingView standing,
+      ProgressView standing,
       int nowStage,
       StageView now,
       StageView end,
@@ -152,7 +152,7 @@ class BilletController {
       boolean onRack,
       Plan plan,
       RunView run,
-      StandingView standing,
+      ProgressView standing,
       List<WeldView> welds) {}
 
   /**
@@ -273,7 +273,7 @@ class BilletController {
   }
 
   private OnRack onRack(RackFigures.Glance glance, Billet b, List<WeldRecord> welds) {
-    StandingView standing = standing(b, welds);
+    ProgressView standing = standing(b, welds);
     RackFigures.Figures figures = glance.of(b, reached(b.plan(), welds));
     return new OnRack(
         b.id(),
@@ -290,12 +290,12 @@ class BilletController {
   }
 
   /** A weld whose flaws are out of the bar counts as held for what is left of it. */
-  private StandingView standing(Billet b, List<WeldRecord> welds) {
+  private ProgressView standing(Billet b, List<WeldRecord> welds) {
     if (welds.stream().allMatch(w -> w.outcome() == WeldOutcome.HELD)) {
-      return StandingView.of(b.plan(), welds);
+      return ProgressView.of(b.plan(), welds);
     }
     Set<String> settled = flaws.settled(b);
-    return StandingView.of(
+    return ProgressView.of(
         b.plan(),
         welds.stream()
             .map(w -> settled.contains(w.stepKey()) ? w.withOutcome(WeldOutcome.HELD) : w)

@@ -39,7 +39,8 @@ import app.geminal.weld.Tack;
  * figure is where an earlier release did not store it stands beside it.
  */
 final class OperationDocument {
-  private static final Names<AtmosphereProtection> SCHOOLS = Names.of(AtmosphereProtection.class);
+  private static final Names<AtmosphereProtection> PROTECTIONS =
+      Names.of(AtmosphereProtection.class);
   private static final Names<Tack> TACKS = Names.of(Tack.class);
   private static final Names<Jacket> JACKETS = Names.of(Jacket.class);
   private static final Names<Tool> TOOLS = Names.of(Tool.class);
@@ -132,7 +133,7 @@ final class OperationDocument {
         in.number("reduction"),
         in.number("temperatureC"),
         in.number("soakMin"),
-        in.one("school", SCHOOLS),
+        in.one("school", PROTECTIONS),
         in.one("tack", TACKS, Tack.SIDES),
         in.one("jacket", JACKETS, Jacket.BEAD),
         in.one("tool", TOOLS, Tool.FLAT),
@@ -160,7 +161,7 @@ final class OperationDocument {
               .number("reduction", o.reduction())
               .number("temperatureC", o.temperatureC())
               .number("soakMin", o.soakMin())
-              .one("school", o.school(), SCHOOLS)
+              .one("school", o.school(), PROTECTIONS)
               .one("tack", o.tack(), TACKS)
               .one("jacket", o.jacket(), JACKETS)
               .one("tool", o.tool(), TOOLS)

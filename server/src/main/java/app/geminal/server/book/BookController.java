@@ -40,14 +40,14 @@ class BookController {
    * @param school a way to keep air from the joint
    * @param caution what can hurt, and what to do about it
    */
-  record SchoolView(AtmosphereProtection school, Message caution) {}
+  record ProtectionView(AtmosphereProtection school, Message caution) {}
 
   /** The ways to keep air from a joint, and their cautions. */
   @Operation(operationId = "listProtections")
   @GetMapping("/api/v1/schools")
-  List<SchoolView> schools() {
+  List<ProtectionView> schools() {
     return Arrays.stream(AtmosphereProtection.values())
-        .map(s -> new SchoolView(s, s.caution()))
+        .map(s -> new ProtectionView(s, s.caution()))
         .toList();
   }
 
@@ -69,16 +69,16 @@ class BookController {
   @Operation(operationId = "deleteWeld")
   @PostMapping("/api/v1/welds/{id}/strike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void strike(@PathVariable long id) {
-    book.setStruck(id, true);
+  void remove(@PathVariable long id) {
+    book.setDeleted(id, true);
   }
 
   /** Restores a deleted weld. */
   @Operation(operationId = "restoreWeld")
   @PostMapping("/api/v1/welds/{id}/unstrike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void unstrike(@PathVariable long id) {
-    book.setStruck(id, false);
+  void restore(@PathVariable long id) {
+    book.setDeleted(id, false);
   }
 
   /**

@@ -188,7 +188,7 @@ class BookRepository extends LineRepository<WeldView> {
         .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
   }
 
-  Map<AtmosphereProtection, ProtectionCost.MethodRecord> bySchool() {
+  Map<AtmosphereProtection, ProtectionCost.MethodRecord> byProtection() {
     return jdbc
         .sql(
             """
@@ -212,7 +212,7 @@ class BookRepository extends LineRepository<WeldView> {
         .update();
   }
 
-  void strikeFromFire(long session, String entry, boolean struck) {
+  void deleteFromSession(long session, String entry, boolean struck) {
     jdbc.sql(
             """
             UPDATE weld SET struck = :struck WHERE fire_session = :session AND fire_entry = :entry
@@ -223,7 +223,7 @@ class BookRepository extends LineRepository<WeldView> {
         .update();
   }
 
-  void setStruck(long id, boolean struck) {
+  void setDeleted(long id, boolean struck) {
     jdbc.sql("UPDATE weld SET struck = :struck WHERE id = :id")
         .param("struck", struck)
         .param("id", id)

@@ -239,23 +239,23 @@ public class BookService {
 
   /** Strikes the weld an entry of the fire's record wrote, or takes the striking back. */
   @Transactional
-  public void strikeFromFire(long session, String entry, boolean struck) {
-    welds.strikeFromFire(session, entry, struck);
+  public void deleteFromSession(long session, String entry, boolean struck) {
+    welds.deleteFromSession(session, entry, struck);
   }
 
   /** Welds by each way of keeping oxygen out; suspect ones are not decided yet. */
   @Transactional(readOnly = true)
-  public Map<AtmosphereProtection, ProtectionCost.MethodRecord> bySchool() {
-    return welds.bySchool();
+  public Map<AtmosphereProtection, ProtectionCost.MethodRecord> byProtection() {
+    return welds.byProtection();
   }
 
   /** Strikes a weld that was logged by mistake, or takes the striking back. */
   @Transactional
-  public void setStruck(long id, boolean struck) {
+  public void setDeleted(long id, boolean struck) {
     if (welds.find(id).isEmpty()) {
       throw new NotFound("There is no entry number " + id + " in the Book.");
     }
-    welds.setStruck(id, struck);
+    welds.setDeleted(id, struck);
   }
 
   /** Combinations of steels and school that held at least once. */

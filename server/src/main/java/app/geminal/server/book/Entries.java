@@ -122,9 +122,9 @@ public class Entries {
 
   /** Strikes an entry, or takes the striking back. */
   @Transactional
-  public void setStruck(long id, boolean struck) {
+  public void setDeleted(long id, boolean struck) {
     get(id);
-    entries.setStruck(id, struck);
+    entries.setDeleted(id, struck);
   }
 
   /**
@@ -159,8 +159,8 @@ public class Entries {
 
   /** Takes a photograph away, or puts it back. */
   @Transactional
-  public void setPhotoStruck(String id, boolean struck) {
-    if (!entries.setPhotoStruck(id, struck)) {
+  public void setPhotoDeleted(String id, boolean struck) {
+    if (!entries.setPhotoDeleted(id, struck)) {
       throw new NotFound("Photo not found.");
     }
   }

@@ -80,16 +80,16 @@ class EntryController {
   @Operation(operationId = "deleteEntry")
   @PostMapping("/api/v1/book/entries/{id}/strike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void strike(@PathVariable long id) {
-    entries.setStruck(id, true);
+  void remove(@PathVariable long id) {
+    entries.setDeleted(id, true);
   }
 
   /** Restores a deleted entry. */
   @Operation(operationId = "restoreEntry")
   @PostMapping("/api/v1/book/entries/{id}/unstrike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void unstrike(@PathVariable long id) {
-    entries.setStruck(id, false);
+  void restore(@PathVariable long id) {
+    entries.setDeleted(id, false);
   }
 
   /**
@@ -138,15 +138,15 @@ class EntryController {
   @Operation(operationId = "deletePhoto")
   @PostMapping("/api/v1/photos/{id}/strike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void strikePhoto(@PathVariable String id) {
-    entries.setPhotoStruck(id, true);
+  void deletePhoto(@PathVariable String id) {
+    entries.setPhotoDeleted(id, true);
   }
 
   /** Restores a deleted photograph. */
   @Operation(operationId = "restorePhoto")
   @PostMapping("/api/v1/photos/{id}/unstrike")
   @ResponseStatus(HttpStatus.NO_CONTENT)
-  void unstrikePhoto(@PathVariable String id) {
-    entries.setPhotoStruck(id, false);
+  void restorePhoto(@PathVariable String id) {
+    entries.setPhotoDeleted(id, false);
   }
 }

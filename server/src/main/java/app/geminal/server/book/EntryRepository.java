@@ -174,7 +174,7 @@ class EntryRepository extends LineRepository<EntryView> {
         == 1;
   }
 
-  void setStruck(long id, boolean struck) {
+  void setDeleted(long id, boolean struck) {
     jdbc.sql("UPDATE book_entry SET struck = :struck WHERE id = :id")
         .param("struck", struck)
         .param("id", id)
@@ -226,7 +226,7 @@ class EntryRepository extends LineRepository<EntryView> {
         .optional();
   }
 
-  boolean setPhotoStruck(String id, boolean struck) {
+  boolean setPhotoDeleted(String id, boolean struck) {
     return jdbc.sql("UPDATE photo SET struck = :struck WHERE id = :id")
             .param("struck", struck)
             .param("id", id)

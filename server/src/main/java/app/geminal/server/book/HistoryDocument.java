@@ -18,7 +18,8 @@ final class HistoryDocument {
   static final Document<EntryView> WAS_ENTRY =
       new Document<>("earlier entry", List.of(), HistoryDocument::entry, HistoryDocument::entry);
 
-  private static final Names<AtmosphereProtection> SCHOOLS = Names.of(AtmosphereProtection.class);
+  private static final Names<AtmosphereProtection> PROTECTIONS =
+      Names.of(AtmosphereProtection.class);
   private static final Names<WeldOutcome> OUTCOMES = Names.of(WeldOutcome.class);
   private static final Names<EntryBody.Kind> KINDS = Names.of(EntryBody.Kind.class);
 
@@ -33,7 +34,7 @@ final class HistoryDocument {
         in.text("stepTitle", ""),
         in.at("madeAt"),
         in.number("temperatureC"),
-        in.one("school", SCHOOLS),
+        in.one("school", PROTECTIONS),
         in.one("outcome", OUTCOMES),
         in.text("note", ""),
         in.in("how", WeldConditionsDocument::how, WeldConditions.UNKNOWN),
@@ -55,7 +56,7 @@ final class HistoryDocument {
         .text("stepTitle", w.stepTitle())
         .at("madeAt", w.madeAt())
         .number("temperatureC", w.temperatureC())
-        .one("school", w.school(), SCHOOLS)
+        .one("school", w.school(), PROTECTIONS)
         .one("outcome", w.outcome(), OUTCOMES)
         .text("note", w.note())
         .in("how", w.how(), WeldConditionsDocument::how)

@@ -134,8 +134,8 @@ class EvidenceController {
                     Evidence.by(past, f).stream().map(LineView::of).toList()))
             .toList(),
         Evidence.byPosition(past).stream().map(LineView::of).toList(),
-        ChanceView.of(model.foretell(usual)),
-        ChanceView.of(HoldModel.of(List.of()).foretell(usual)),
+        ChanceView.of(model.predict(usual)),
+        ChanceView.of(HoldModel.of(List.of()).predict(usual)),
         HoldModel.SHOP_SPREAD,
         model.moves());
   }
@@ -145,7 +145,7 @@ class EvidenceController {
   @GetMapping("/api/v1/evidence/next")
   ChanceView next(@RequestParam long billet, @RequestParam String step) {
     WeldObservation planned = book.planned(billets.get(billet).plan(), step);
-    return ChanceView.of(HoldModel.of(book.past()).foretell(planned));
+    return ChanceView.of(HoldModel.of(book.past()).predict(planned));
   }
 
   /**

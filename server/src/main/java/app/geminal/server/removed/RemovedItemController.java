@@ -7,7 +7,7 @@ import org.springframework.web.bind.annotation.RestController;
 
 /**
  * The place where everything is found again that was archived or deleted. Each kind comes back by
- * its own way in: {@code on-rack}, {@code on-shelf}, {@code list}, {@code unstrike}.
+ * its own way in: {@code on-rack}, {@code on-shelf}, {@code list}, {@code restore}.
  */
 @RestController
 class RemovedItemController {

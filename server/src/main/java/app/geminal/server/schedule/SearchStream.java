@@ -25,7 +25,7 @@ final class SearchStream implements SearchListener {
   private final LongSupplier nanoTime;
   private long lastLine;
   private long lastWays;
-  private boolean toldWays;
+  private boolean reportedSchedules;
   private volatile boolean isGone;
 
   SearchStream(
@@ -40,14 +40,14 @@ final class SearchStream implements SearchListener {
   }
 
   @Override
-  public boolean goesOn() {
+  public boolean shouldContinue() {
     return !isGone;
   }
 
   @Override
   public void seen(Progress progress) {
     long now = nanoTime.getAsLong();
-    boolean waysAreDue = !toldWays || now - lastWays > WAYS_EVERY;
+    boolean waysAreDue = !reportedSchedules || now - lastWays > WAYS_EVERY;
     boolean lineIsDue = now - lastLine >= LINE_EVERY;
     if (!waysAreDue && !lineIsDue) {
       return;
@@ -65,7 +65,7 @@ final class SearchStream implements SearchListener {
             ways ? SearchLine.views(progress.ways(), question) : null));
     lastLine = nanoTime.getAsLong();
     if (ways) {
-      toldWays = true;
+      reportedSchedules = true;
       lastWays = lastLine;
     }
   }

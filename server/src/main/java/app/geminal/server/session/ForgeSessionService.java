@@ -169,8 +169,8 @@ class ForgeSessionService {
     Set<String> undone = UndoneEntries.of(log);
     log.stream()
         .filter(k -> k.entry().kind().isOutcome())
-        .forEach(
-            k -> book.strikeFromFire(fire.id(), k.entry().id(), undone.contains(k.entry().id())));
+        .forEach(k ->
+            book.deleteFromSession(fire.id(), k.entry().id(), undone.contains(k.entry().id())));
   }
 
   private void write(LiveSession fire, Entry e, HeatSession course, String login) {
@@ -181,7 +181,7 @@ class ForgeSessionService {
     }
     double celsius =
         course.marks().stream()
-            .filter(m -> m.deed().act() == ForgeAction.OUT)
+            .filter(m -> m.logEntry().act() == ForgeAction.OUT)
             .mapToDouble(LogMark::skinC)
             .max()
             .orElse(billet.plan().window().aimC());
@@ -207,7 +207,7 @@ class ForgeSessionService {
   private static String note(HeatSession course, String said) {
     List<String> waited =
         course.marks().stream()
-            .filter(m -> m.deed().act() == ForgeAction.SQUEEZE)
+            .filter(m -> m.logEntry().act() == ForgeAction.SQUEEZE)
             .map(m -> String.format(Locale.ROOT, "%.0f s", m.sinceOutS()))
             .toList();
     String own =

@@ -40,7 +40,8 @@ final class HeatPlanDocument {
           HeatPlanDocument::plan);
 
   private static final Message NOTHING = Message.written("");
-  private static final Names<AtmosphereProtection> SCHOOLS = Names.of(AtmosphereProtection.class);
+  private static final Names<AtmosphereProtection> PROTECTIONS =
+      Names.of(AtmosphereProtection.class);
   private static final Names<Atmosphere> FLAMES = Names.of(Atmosphere.class);
   private static final Names<ForgeAction> ACTS = Names.of(ForgeAction.class);
 
@@ -99,7 +100,7 @@ final class HeatPlanDocument {
     return new HeatPlan(
         in.text("stepPath"),
         in.in("title", MessageDocument::read),
-        Optional.ofNullable(in.oneOrNull("school", SCHOOLS)),
+        Optional.ofNullable(in.oneOrNull("school", PROTECTIONS)),
         in.in("bar", HeatPlanDocument::bar),
         in.number("outerMm"),
         in.number("carbon"),
@@ -112,7 +113,7 @@ final class HeatPlanDocument {
         in.list("steps", HeatPlanDocument::step),
         in.list("stops", HeatPlanDocument::stop),
         in.list("cautions", MessageDocument::read),
-        in.list("layOut", HeatPlanDocument::laidOut),
+        in.list("layOut", HeatPlanDocument::checklistItem),
         in.list("schools", HeatPlanDocument::cost));
   }
 
@@ -120,7 +121,7 @@ final class HeatPlanDocument {
     return new DocumentWriter()
         .text("stepPath", p.stepPath())
         .in("title", p.title(), MessageDocument::write)
-        .one("school", p.school().orElse(null), SCHOOLS)
+        .one("school", p.school().orElse(null), PROTECTIONS)
         .in("bar", p.bar(), HeatPlanDocument::bar)
         .number("outerMm", p.outerMm())
         .number("carbon", p.carbon())
@@ -133,7 +134,7 @@ final class HeatPlanDocument {
         .list("steps", p.steps(), HeatPlanDocument::step)
         .list("stops", p.stops(), HeatPlanDocument::stop)
         .list("cautions", p.cautions(), MessageDocument::write)
-        .list("layOut", p.layOut(), HeatPlanDocument::laidOut)
+        .list("layOut", p.layOut(), HeatPlanDocument::checklistItem)
         .list("schools", p.schools(), HeatPlanDocument::cost);
   }
 
@@ -250,13 +251,13 @@ final class HeatPlanDocument {
         .number("spreadMm", r.spreadMm());
   }
 
-  private static ChecklistItem laidOut(DocumentReader in) {
+  private static ChecklistItem checklistItem(DocumentReader in) {
     return new ChecklistItem(
         in.in("what", MessageDocument::read),
         Optional.ofNullable(in.inOrNull("caution", MessageDocument::read)));
   }
 
-  private static DocumentWriter laidOut(ChecklistItem l) {
+  private static DocumentWriter checklistItem(ChecklistItem l) {
     return new DocumentWriter()
         .in("what", l.what(), MessageDocument::write)
         .in("caution", l.caution().orElse(null), MessageDocument::write);
@@ -264,7 +265,7 @@ final class HeatPlanDocument {
 
   private static ProtectionCost cost(DocumentReader in) {
     return new ProtectionCost(
-        in.one("school", SCHOOLS),
+        in.one("school", PROTECTIONS),
         in.number("fireMin"),
         in.number("benchMin"),
         in.number("skinMm"),
@@ -279,7 +280,7 @@ final class HeatPlanDocument {
 
   private static DocumentWriter cost(ProtectionCost c) {
     return new DocumentWriter()
-        .one("school", c.school(), SCHOOLS)
+        .one("school", c.school(), PROTECTIONS)
         .number("fireMin", c.fireMin())
         .number("benchMin", c.benchMin())
         .number("skinMm", c.skinMm())

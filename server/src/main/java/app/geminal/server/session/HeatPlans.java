@@ -64,7 +64,7 @@ public class HeatPlans {
     return new Worked(
         plan,
         Run.of(plan, steels, shop.practice()),
-        new HeatPlanner(steels, shop, known, book.bySchool()));
+        new HeatPlanner(steels, shop, known, book.byProtection()));
   }
 
   /** The heats of a billet and its parts that the Run reaches, in order. */

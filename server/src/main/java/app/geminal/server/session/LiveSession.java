@@ -191,13 +191,13 @@ final class LiveSession {
   }
 
   private TrackedBillet anew(Session.Billet billet, double fromS) {
-    List<LogEntry> deeds = log.deeds(billet.place());
+    List<LogEntry> logEntries = log.logEntries(billet.place());
     SessionMarks marks = marked.get(billet.place());
-    SessionMarks.Moment from = marks.before(fromS, deeds.stream().map(LogEntry::id).toList());
+    SessionMarks.Moment from = marks.before(fromS, logEntries.stream().map(LogEntry::id).toList());
     if (from == null) {
-      return goneOn(fresh(billet), 0, deeds, marks);
+      return goneOn(fresh(billet), 0, logEntries, marks);
     }
-    List<LogEntry> left = deeds.stream().filter(d -> !from.done().contains(d.id())).toList();
+    List<LogEntry> left = logEntries.stream().filter(d -> !from.done().contains(d.id())).toList();
     return goneOn(from.followed().copy(), from.second(), left, marks);
   }
 
@@ -209,17 +209,17 @@ final class LiveSession {
   /** Goes on with a billet to this second. */
   private TrackedBillet goneOn(
       TrackedBillet f, int from, List<LogEntry> due, @Nullable SessionMarks marks) {
-    Deque<LogEntry> deeds = new ArrayDeque<>(due);
+    Deque<LogEntry> logEntries = new ArrayDeque<>(due);
     for (int s = from; s < second; s++) {
-      while (!deeds.isEmpty() && deeds.getFirst().atS() <= s) {
-        f.done(deeds.removeFirst());
+      while (!logEntries.isEmpty() && logEntries.getFirst().atS() <= s) {
+        f.done(logEntries.removeFirst());
       }
       f.passes(s + 1, chamberC(s + 1), pressMpa(s + 1));
       if (marks != null) {
         marks.passed(s + 1, f);
       }
     }
-    deeds.forEach(f::done);
+    logEntries.forEach(f::done);
     return f;
   }
 
@@ -320,7 +320,7 @@ final class LiveSession {
           e.kind() == Entry.Kind.UNDO
               || e.kind() == Entry.Kind.READING
               || (e.kind() == Entry.Kind.DEED
-                  && k.atS() < Math.max(latestDeedS(e) - 1e-9, second - IN_TIME_S));
+                  && k.atS() < Math.max(latestEntryS(e) - 1e-9, second - IN_TIME_S));
       undoes |= e.kind() == Entry.Kind.UNDO;
       if (changesThePast) {
         changedFromS = Math.min(changedFromS, log.changesFromS(k));
@@ -332,7 +332,7 @@ final class LiveSession {
     } else {
       fresh.stream()
           .filter(k -> k.entry().kind() == Entry.Kind.DEED && !log.isUndone(k.entry().id()))
-          .forEach(k -> of(k.entry().place()).done(SessionLog.deed(k)));
+          .forEach(k -> of(k.entry().place()).done(SessionLog.logEntry(k)));
     }
     // Several taps are one change of the order, which is worked out again a moment later.
     orderedAtS = Math.min(orderedAtS, second - ORDER_EVERY_S + ORDER_SOON_S);
@@ -344,7 +344,7 @@ final class LiveSession {
     }
   }
 
-  private double latestDeedS(Entry e) {
+  private double latestEntryS(Entry e) {
     return of(e.place()).course().last().map(LogEntry::atS).orElse(Double.NEGATIVE_INFINITY);
   }
 
@@ -536,6 +536,6 @@ final class LiveSession {
     SessionLog from = new SessionLog(session.speed());
     entries.stream().filter(e -> SessionTimes.isOfSession(e.atS())).forEach(from::take);
     Session.Billet billet = session.billets().get(place);
-    return goneOn(fresh(billet), 0, from.deeds(place), null).course();
+    return goneOn(fresh(billet), 0, from.logEntries(place), null).course();
   }
 }

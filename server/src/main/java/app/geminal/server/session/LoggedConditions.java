@@ -15,7 +15,7 @@ final class LoggedConditions {
 
   static WeldConditions of(HeatSession course) {
     List<LogMark> squeezes =
-        course.marks().stream().filter(m -> m.deed().act() == ForgeAction.SQUEEZE).toList();
+        course.marks().stream().filter(m -> m.logEntry().act() == ForgeAction.SQUEEZE).toList();
     Optional<LogMark> slowest =
         squeezes.stream().max(Comparator.comparingDouble(LogMark::sinceOutS));
     double pressed = squeezes.stream().mapToDouble(LogMark::pressedMm).sum();
@@ -41,9 +41,9 @@ final class LoggedConditions {
     double in = Double.NaN;
     double out = Double.NaN;
     for (LogMark mark : course.marks()) {
-      switch (mark.deed().act()) {
-        case IN -> in = mark.deed().atS();
-        case OUT -> out = mark.deed().atS();
+      switch (mark.logEntry().act()) {
+        case IN -> in = mark.logEntry().atS();
+        case OUT -> out = mark.logEntry().atS();
         case SQUEEZE -> {
           return out > in ? (out - in) / 60 : null;
         }

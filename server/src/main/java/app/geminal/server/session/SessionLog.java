@@ -75,10 +75,10 @@ final class SessionLog {
   }
 
   /** What was done to a billet and was not taken back, in the order it was done. */
-  List<LogEntry> deeds(int place) {
+  List<LogEntry> logEntries(int place) {
     return counting(Entry.Kind.DEED).stream()
         .filter(k -> k.entry().place() == place)
-        .map(SessionLog::deed)
+        .map(SessionLog::logEntry)
         .toList();
   }
 
@@ -97,7 +97,7 @@ final class SessionLog {
         .toList();
   }
 
-  static LogEntry deed(KeptEntry k) {
+  static LogEntry logEntry(KeptEntry k) {
     return new LogEntry(k.entry().id(), Objects.requireNonNull(k.entry().act()), k.atS());
   }
 }

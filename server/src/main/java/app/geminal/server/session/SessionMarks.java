@@ -23,7 +23,9 @@ final class SessionMarks {
   void passed(int second, TrackedBillet followed) {
     if (second % EVERY_S == 0) {
       Set<String> done =
-          followed.course().marks().stream().map(m -> m.deed().id()).collect(Collectors.toSet());
+          followed.course().marks().stream()
+              .map(m -> m.logEntry().id())
+              .collect(Collectors.toSet());
       moments.put(second, new Moment(second, followed.copy(), done));
     }
   }

@@ -172,8 +172,8 @@ public sealed interface SessionView {
    * @param caution where it can hurt, null where it cannot
    */
   record ChecklistItemView(Message what, @Nullable Message caution) {
-    static ChecklistItemView of(ChecklistItem laidOut) {
-      return new ChecklistItemView(laidOut.what(), laidOut.caution().orElse(null));
+    static ChecklistItemView of(ChecklistItem checklistItem) {
+      return new ChecklistItemView(checklistItem.what(), checklistItem.caution().orElse(null));
     }
   }
 

@@ -17,7 +17,7 @@ import java.util.stream.IntStream;
  * worked out every few seconds only. Not for threads.
  */
 final class TrackedBillet {
-  private static final int LOOK_AHEAD_EVERY_S = 3;
+  private static final int FORECAST_EVERY_S = 3;
   private static final int HISTORY_EVERY_S = 5;
   private static final int MOST_POINTS = 300;
   private static final int AHEAD = 20;
@@ -29,7 +29,7 @@ final class TrackedBillet {
   private double readyInS;
   private double leftS;
   private List<BarTracker.Forecast> ahead = List.of();
-  private int lookedAtS = -LOOK_AHEAD_EVERY_S;
+  private int lookedAtS = -FORECAST_EVERY_S;
 
   TrackedBillet(HeatSession course) {
     this.course = course;
@@ -53,8 +53,8 @@ final class TrackedBillet {
     return course;
   }
 
-  void done(LogEntry deed) {
-    course.done(deed);
+  void done(LogEntry logEntry) {
+    course.done(logEntry);
     lookedAtS = Integer.MIN_VALUE / 2;
   }
 
@@ -77,7 +77,7 @@ final class TrackedBillet {
   }
 
   BilletNow now(int place, int second) {
-    lookAhead(second);
+    forecast(second);
     HeatSession c = course;
     BarTracker.Estimate e = c.estimate();
     return new BilletNow(
@@ -100,9 +100,9 @@ final class TrackedBillet {
         HeatExposureView.of(c.toll(), c.plan().carbon(), c.plan().flame()));
   }
 
-  private void lookAhead(int second) {
+  private void forecast(int second) {
     boolean inFire = course.place() == Place.FIRE;
-    if (second - lookedAtS < (inFire ? LOOK_AHEAD_EVERY_S : 1)) {
+    if (second - lookedAtS < (inFire ? FORECAST_EVERY_S : 1)) {
       return;
     }
     readyInS = inFire ? course.secondsToReady() : 0;

@@ -84,7 +84,7 @@ class ShopController {
   /** Presets to set up a shop from. */
   @Operation(operationId = "listShopPresets")
   @GetMapping("/api/v1/shop/outfits")
-  List<PresetView> outfits() {
+  List<PresetView> presets() {
     return Arrays.stream(ShopPreset.values())
         .map(o -> new PresetView(o, o.words(), o.shop()))
         .toList();

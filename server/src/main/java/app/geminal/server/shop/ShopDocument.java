@@ -28,7 +28,8 @@ import java.util.List;
 final class ShopDocument {
   private static final Names<Lining> LININGS = Names.of(Lining.class);
   private static final Names<Atmosphere> FLAMES = Names.of(Atmosphere.class);
-  private static final Names<AtmosphereProtection> SCHOOLS = Names.of(AtmosphereProtection.class);
+  private static final Names<AtmosphereProtection> PROTECTIONS =
+      Names.of(AtmosphereProtection.class);
   private static final Names<Tack> TACKS = Names.of(Tack.class);
   private static final Names<Jacket> JACKETS = Names.of(Jacket.class);
   private static final Names<Tool> TOOLS = Names.of(Tool.class);
@@ -145,7 +146,7 @@ final class ShopDocument {
     ShopDefaults usual = COMMON.practice();
     return new ShopDefaults(
         in.one("atmosphere", FLAMES, usual.atmosphere()),
-        in.one("school", SCHOOLS, usual.school()),
+        in.one("school", PROTECTIONS, usual.school()),
         in.whole("settingHeats", usual.settingHeats()),
         in.number("setReduction", usual.setReduction()),
         in.number("weldTemperatureC", usual.weldTemperatureC()),
@@ -169,7 +170,7 @@ final class ShopDocument {
   private static DocumentWriter practice(ShopDefaults practice) {
     return new DocumentWriter()
         .one("atmosphere", practice.atmosphere(), FLAMES)
-        .one("school", practice.school(), SCHOOLS)
+        .one("school", practice.school(), PROTECTIONS)
         .whole("settingHeats", practice.settingHeats())
         .number("setReduction", practice.setReduction())
         .number("weldTemperatureC", practice.weldTemperatureC())

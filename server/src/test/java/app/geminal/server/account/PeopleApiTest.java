@@ -121,7 +121,7 @@ class PeopleApiTest extends ShopTest {
   }
 
   @Test
-  void theOwnerGivesSomebodyWhoForgotANewPassword() {
+  void theOwnerGivesSomeoneWhoForgotANewPassword() {
     int id = smith.post("/api/v1/people", person("quench", "SMITH")).<Integer>at("$.id");
     Visitor quench = signedIn("quench", "five brass rivets");
     String path = "/api/v1/people/%d/password".formatted(id);

@@ -37,7 +37,7 @@ class RankMatrixTest extends ShopTest {
           "POST /api/v1/archives/{id}/restore");
 
   /** Sent with a body, but nothing is kept. */
-  private static final Set<String> ONLY_RECKONS =
+  private static final Set<String> ONLY_CALCULATES =
       Set.of(
           "POST /api/v1/runs",
           "POST /api/v1/plans/read",
@@ -161,7 +161,7 @@ class RankMatrixTest extends ShopTest {
       return Rank.APPRENTICE;
     }
     boolean reads = e.verb().equals("GET");
-    return reads || ONLY_RECKONS.contains(e.name()) || OWN.contains(e.name())
+    return reads || ONLY_CALCULATES.contains(e.name()) || OWN.contains(e.name())
         ? Rank.GUEST
         : Rank.SMITH;
   }
@@ -238,7 +238,7 @@ class RankMatrixTest extends ShopTest {
   void theListsNameEndpointsThereAre() {
     Set<String> there = new TreeSet<>(endpoints().stream().map(Endpoint::name).toList());
     assertThat(there).hasSizeGreaterThan(70);
-    assertThat(there).containsAll(OPEN).containsAll(ONLY_RECKONS).containsAll(OWN);
+    assertThat(there).containsAll(OPEN).containsAll(ONLY_CALCULATES).containsAll(OWN);
     assertThat(there).containsAll(LOGS).containsAll(OWNERS);
   }
 }

@@ -204,7 +204,7 @@ class ArchiveTest {
       for (String table : TableRepository.ALL) {
         assertThat(later.dump(table)).as(table).isEqualTo(full.dump(table));
       }
-      assertThat(later.databasesBeside()).as("nothing is left over").isEmpty();
+      assertThat(later.stagingDatabases()).as("nothing is left over").isEmpty();
       assertThatThrownBy(() -> later.bean(ArchiveRestorer.class).takeIn(ofSchema("13")))
           .hasMessageContaining("There is already a shop here");
     }

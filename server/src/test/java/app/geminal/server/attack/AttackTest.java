@@ -86,7 +86,7 @@ class AttackTest extends ShopTest {
     "POST, /api/v1/runs, application/json, 400",
     "PUT, /api/v1/shop, application/json, 400",
   })
-  void aBodyWithoutEndIsCutOffAndTold(String verb, String path, String type, int status) {
+  void aBodyWithoutEndIsCutOffAndReported(String verb, String path, String type, int status) {
     Answer answer =
         smith.send(verb, path, type, BodyPublishers.ofInputStream(() -> endless(48L << 20)));
     assertThat(answer.status()).isEqualTo(status);
@@ -94,7 +94,7 @@ class AttackTest extends ShopTest {
   }
 
   @Test
-  void anAnnouncedBodyThatIsTooLargeIsToldWhileItIsStillSent() {
+  void anAnnouncedBodyThatIsTooLargeIsReportedWhileItIsStillSent() {
     Answer answer =
         smith.send(
             "POST",
@@ -137,7 +137,7 @@ class AttackTest extends ShopTest {
 
   @ParameterizedTest
   @ValueSource(longs = {-7200, -3_000_000_000L, 3600})
-  void aTapFromAWrongClockIsRefusedAndTheSessionGoesOn(long seconds) {
+  void aTapFromAWrongClockIsRefusedAndTheSessionContinues(long seconds) {
     long fire = session();
     Answer refused = send(fire, tap(id(), "DEED", Instant.now().plusSeconds(seconds)));
     assertThat(refused.status()).isEqualTo(422);

@@ -66,7 +66,7 @@ class PartsApiTest extends ShopTest {
   }
 
   @Test
-  void barsSetAsideCanBePickedOnceAndAPlanThatAsksForMoreIsTold() {
+  void barsSetAsideCanBePickedOnceAndAPlanThatAsksForMoreIsReported() {
     int id =
         start("Giver", plan("2 (1075 1/4, 15N20 1/4) 1 x 8 > cut 4 > aside 2 > restack same"))
             .at("$.id");
@@ -104,7 +104,7 @@ class PartsApiTest extends ShopTest {
   }
 
   @Test
-  void aBilletGoesOutAsAFileAndComesInAgainWithItsSteels() {
+  void aBilletIsExportedAsAFileAndComesInAgainWithItsSteels() {
     int id = start("To and fro", plan("3 (mill_band 1/16, 15N20 1/16) 1 x 4 > set 3")).at("$.id");
     Answer file = smith.get("/api/v1/billets/" + id + "/plan-file");
     assertThat(file.header("Content-Disposition")).contains("attachment");

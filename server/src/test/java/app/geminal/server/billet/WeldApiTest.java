@@ -22,7 +22,7 @@ class WeldApiTest extends ShopTest {
   }
 
   @Test
-  void aLoggedWeldStandsInTheBookAndMovesTheBilletOn() {
+  void aLoggedWeldIsInTheBookAndMovesTheBilletOn() {
     int id = billet();
     Answer logged = smith.post("/api/v1/billets/" + id + "/welds", WELD);
     assertThat(logged.status()).isEqualTo(201);
@@ -38,7 +38,7 @@ class WeldApiTest extends ShopTest {
   }
 
   @Test
-  void aStruckWeldIsGoneUntilTheStrikingIsTakenBack() {
+  void aDeletedWeldIsGoneUntilTheDeletionIsTakenBack() {
     int id = billet();
     int weld = smith.post("/api/v1/billets/" + id + "/welds", WELD).at("$.id");
     assertThat(smith.post("/api/v1/welds/" + weld + "/strike", "").status()).isEqualTo(204);

@@ -43,7 +43,7 @@ class EntriesApiTest extends ShopTest {
   }
 
   @Test
-  void aFlawGoesIntoThePieceItIsSawnInto() {
+  void aFlawFollowsIntoThePieceItIsSawnInto() {
     int id = billet();
     Answer written = smith.post("/api/v1/billets/" + id + "/entries", look("b", flaw(150, 160)));
     assertThat(written.status()).as(written.body()).isEqualTo(201);
@@ -74,7 +74,7 @@ class EntriesApiTest extends ShopTest {
   }
 
   @Test
-  void aLaterLookTellsWhatBecameOfAWeld() {
+  void aLaterLookSaysWhatBecameOfAWeld() {
     int id = billet();
     smith.post(
         "/api/v1/billets/" + id + "/welds",
@@ -136,7 +136,7 @@ class EntriesApiTest extends ShopTest {
   }
 
   @Test
-  void aFlawOfAPartIsGoneWhenTheBilletItWentIntoIsTrimmed() {
+  void aFlawOfAPartIsGoneWhenTheBilletItIsInIsTrimmed() {
     String line =
         "part edge = (1084 1/2) 5/8 x 7 > set 1 | 5 (1075 1/8, 15N20 1/16) 3/4 x 7 > set 2"
             + " > draw 5/8 x 7/16, 2 heats > layup right (@edge) > set 2 > trim %s, 0";
@@ -175,12 +175,12 @@ class EntriesApiTest extends ShopTest {
   }
 
   @Test
-  void whatIsMendedKeepsHowItStoodAndStrikingIsTakenBack() {
+  void whatIsEditedKeepsTheOldVersionAndDeletionIsTakenBack() {
     int id = billet();
     int entry = smith.post("/api/v1/billets/" + id + "/entries", look("a", "")).at("$.id");
-    String mended = look("a", "").replace("left edge ground bright", "both edges ground bright");
+    String repaired = look("a", "").replace("left edge ground bright", "both edges ground bright");
     Answer changed =
-        smith.put("/api/v1/book/entries/" + entry, "{\"version\": 1, \"says\": " + mended + "}");
+        smith.put("/api/v1/book/entries/" + entry, "{\"version\": 1, \"says\": " + repaired + "}");
     assertThat(changed.status()).as(changed.body()).isEqualTo(200);
     assertThat(changed.number("$.version")).isEqualTo(2);
     Answer before = smith.get("/api/v1/book/entries/" + entry + "/before");
@@ -188,7 +188,8 @@ class EntriesApiTest extends ShopTest {
     assertThat(before.<String>at("$[0].changedBy")).isEqualTo("Wharf smithy");
     assertThat(
             smith
-                .put("/api/v1/book/entries/" + entry, "{\"version\": 1, \"says\": " + mended + "}")
+                .put(
+                    "/api/v1/book/entries/" + entry, "{\"version\": 1, \"says\": " + repaired + "}")
                 .status())
         .as("somebody was faster")
         .isEqualTo(409);
@@ -199,7 +200,7 @@ class EntriesApiTest extends ShopTest {
   }
 
   @Test
-  void aWeldIsMendedWithItsPast() {
+  void aWeldIsEditedWithItsPast() {
     int id = billet();
     int weld =
         smith
@@ -211,15 +212,15 @@ class EntriesApiTest extends ShopTest {
                  "later": false}}\
                 """)
             .at("$.id");
-    Answer mended =
+    Answer repaired =
         smith.put(
             "/api/v1/welds/" + weld,
             """
             {"version": 1, "madeAt": "2026-03-01T09:00:00Z", "temperatureC": 1150, "school": "DRY",
              "outcome": "SUSPECT", "note": "read it wrong"}\
             """);
-    assertThat(mended.number("$.temperatureC")).isEqualTo(1150);
-    assertThat(mended.number("$.how.soakMin")).as("what was not said stays").isEqualTo(12);
+    assertThat(repaired.number("$.temperatureC")).isEqualTo(1150);
+    assertThat(repaired.number("$.how.soakMin")).as("what was not said stays").isEqualTo(12);
     assertThat(smith.get("/api/v1/welds/" + weld + "/before").number("$[0].was.temperatureC"))
         .isEqualTo(1170);
   }
@@ -307,7 +308,7 @@ class EntriesApiTest extends ShopTest {
   }
 
   @Test
-  void aPhotographIsPaintedAnewUprightAndWithoutItsPlace() throws IOException {
+  void aPhotographIsPaintedAgainUprightAndWithoutItsPlace() throws IOException {
     int id = billet();
     int entry = smith.post("/api/v1/billets/" + id + "/entries", look("a", "")).at("$.id");
     byte[] sent = telephonePicture();

@@ -46,7 +46,7 @@ class PairApiTest extends ShopTest {
   }
 
   @Test
-  void mistakesAreToldAtTheirPlace() {
+  void mistakesAreReportedAtTheirPlace() {
     Answer unknown = ask("{\"steel\": \"1084\"}, {\"steel\": \"unicorn\"}", "BORAX");
     assertThat(unknown.status()).isEqualTo(422);
     assertThat(unknown.<String>at("$.where")).isEqualTo("/members/1/steel");

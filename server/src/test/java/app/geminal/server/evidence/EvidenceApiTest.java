@@ -38,7 +38,7 @@ class EvidenceApiTest extends ShopTest {
   }
 
   @Test
-  void itCountsAndForetells() {
+  void itCountsAndPredicts() {
     Answer evidence = smith.get("/api/v1/evidence");
     assertThat(evidence.number("$.all.open")).isGreaterThanOrEqualTo(22);
     assertThat(
@@ -66,7 +66,7 @@ class EvidenceApiTest extends ShopTest {
   }
 
   @Test
-  void findingsStandBesideWhatTheBookSaysOfSuchWelds() {
+  void findingsAreWhatTheBookSaysOfSuchWelds() {
     String hurried = PLAN.replace("\"soakMin\": 15", "\"soakMin\": 0");
     Answer run = smith.post("/api/v1/runs", "{\"plan\": " + hurried + "}");
     assertThat(run.<List<String>>at("$.findings[?(@.id == 'soak-short')].record").getFirst())

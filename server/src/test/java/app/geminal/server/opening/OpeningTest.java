@@ -108,7 +108,7 @@ class OpeningTest {
   }
 
   @Test
-  void whoseShopWasTakenOverIsTold() {
+  void whoseShopWasTakenOverIsReported() {
     String own = TestShop.emptyDatabase();
     AtomicBoolean lost = new AtomicBoolean();
     try (Lease mine = Lease.take(lease(own), () -> lost.set(true))) {

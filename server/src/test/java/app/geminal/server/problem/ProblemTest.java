@@ -13,7 +13,7 @@ class ProblemTest {
   }
 
   @Test
-  void figuresAreSaidInMetricAndStandBesideWithTheirUnits() {
+  void figuresAreSaidInMetricAndAreWithTheirUnits() {
     ProblemDetail problem =
         of(
             "Less than "
@@ -34,7 +34,7 @@ class ProblemTest {
   }
 
   @Test
-  void withoutFiguresNothingStandsBeside() {
+  void withoutFiguresNothingIsGiven() {
     assertThat(of("No such steel.").getProperties()).doesNotContainKeys("words", "figures");
   }
 }

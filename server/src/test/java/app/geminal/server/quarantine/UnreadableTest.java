@@ -54,7 +54,7 @@ class UnreadableTest extends ShopTest {
     "STEEL, own_steel, known, '[]', id, /api/v1/steels, 1",
     "SESSION, fire_billet, plan_format, 99, 'session_id, place', /api/v1/fires, 0",
   })
-  void aDamagedRowIsToldOfAndTheOthersStay(
+  void aDamagedRowIsReportedOfAndTheOthersStay(
       String kind, String table, String column, String with, String key, String list, int gone) {
     int before = smith.get(list).<List<?>>at("$").size();
     assertThat(smith.get(ALL).<List<?>>at("$")).isEmpty();

@@ -36,7 +36,7 @@ class ScheduleApiTest extends ShopTest {
   }
 
   @Test
-  void waysAreToldAndOneIsAPlanOfThatCount() {
+  void waysAreReportedAndOneIsAPlanOfThatCount() {
     String question = asked("60", "0.05", STACKS, "");
     Answer answer = smith.post("/api/v1/schedules", question);
     assertThat(answer.header("Content-Type")).startsWith("application/x-ndjson");
@@ -102,7 +102,7 @@ class ScheduleApiTest extends ShopTest {
   }
 
   @Test
-  void theShelfGivesWhatLiesThere() {
+  void theShelfGivesWhatIsThere() {
     String bar =
         """
         {"steel": "%s", "widthMm": 45, "thicknessMm": %s, "lengthMm": 700, "pieces": 2, "source": "", "note": ""}

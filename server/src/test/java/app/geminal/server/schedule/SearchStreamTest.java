@@ -74,15 +74,15 @@ class SearchStreamTest {
   @Test
   void aPageThatIsGoneEndsTheSearch() throws IOException {
     SearchStream telling = telling();
-    assertThat(telling.goesOn()).isTrue();
+    assertThat(telling.shouldContinue()).isTrue();
     doThrow(new IOException("gone")).when(out).flush();
     now += 1_000_000_000L;
     telling.seen(progress());
-    assertThat(telling.goesOn()).isFalse();
+    assertThat(telling.shouldContinue()).isFalse();
   }
 
   @Test
-  void progressIsToldNotTooOften() throws IOException {
+  void progressIsReportedNotTooOften() throws IOException {
     SearchStream telling = telling();
     for (int i = 0; i < 100; i++) {
       now += 1_000_000L;

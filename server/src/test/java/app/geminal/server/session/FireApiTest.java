@@ -41,7 +41,7 @@ class FireApiTest extends ShopTest {
     return (long) begun.number("$.id");
   }
 
-  private static String deed(String id, String act, Instant at) {
+  private static String logEntry(String id, String act, Instant at) {
     return """
     {"id": "%s", "kind": "DEED", "place": 0, "act": "%s", "note": "", "doneAt": "%s",
      "device": "tablet"}\
@@ -93,7 +93,7 @@ class FireApiTest extends ShopTest {
   void whatIsSentTwiceIsThereOnce() {
     long fire = start(false, 1, 1);
     String in = id();
-    String entry = deed(in, "IN", Instant.now());
+    String entry = logEntry(in, "IN", Instant.now());
     assertThat(send(fire, entry).<List<String>>at("$.kept")).containsExactly(in);
     assertThat(send(fire, entry, entry).<List<String>>at("$.kept")).containsExactly(in);
     Answer whole = smith.get("/api/v1/fires/" + fire);
@@ -107,7 +107,7 @@ class FireApiTest extends ShopTest {
     long fire = start(false, 1, 1);
     String in = id();
     String undo = id();
-    send(fire, deed(in, "IN", Instant.now()));
+    send(fire, logEntry(in, "IN", Instant.now()));
     send(fire, other(undo, "UNDO", ", \"about\": \"%s\"".formatted(in)));
     assertThat(smith.get("/api/v1/fires/" + fire).<Boolean>at("$.at.billets[0].begun")).isFalse();
     send(fire, other(id(), "UNDO", ", \"about\": \"%s\"".formatted(undo)));
@@ -121,8 +121,8 @@ class FireApiTest extends ShopTest {
     Instant start = Instant.parse(smith.get("/api/v1/fires/" + fire).at("$.startedAt"));
     String in = id();
     String out = id();
-    send(fire, deed(out, "OUT", start.plusMillis(400)));
-    send(fire, deed(in, "IN", start.plusMillis(100)));
+    send(fire, logEntry(out, "OUT", start.plusMillis(400)));
+    send(fire, logEntry(in, "IN", start.plusMillis(100)));
     Answer whole = smith.get("/api/v1/fires/" + fire);
     assertThat(whole.<String>at("$.at.billets[0].where")).isEqualTo("AIR");
     assertThat(whole.<List<String>>at("$.entries[*].id")).containsExactly(out, in);
@@ -131,19 +131,19 @@ class FireApiTest extends ShopTest {
   @Test
   void badEntriesAreRefusedWithTheirPlaceAndNothingIsKept() {
     long fire = start(false, 1, 1);
-    Answer noAct = send(fire, deed(id(), "IN", Instant.now()), other(id(), "DEED", ""));
+    Answer noAct = send(fire, logEntry(id(), "IN", Instant.now()), other(id(), "DEED", ""));
     assertThat(noAct.status()).isEqualTo(422);
     assertThat(noAct.<String>at("$.where")).isEqualTo("/entries/1/act");
     Answer elsewhere =
-        send(fire, deed(id(), "IN", Instant.now()).replace("\"place\": 0", "\"place\": 2"));
+        send(fire, logEntry(id(), "IN", Instant.now()).replace("\"place\": 0", "\"place\": 2"));
     assertThat(elsewhere.<String>at("$.where")).isEqualTo("/entries/0/place");
     Answer future =
         send(
             fire,
-            deed(id(), "IN", Instant.now()),
-            deed(id(), "OUT", Instant.now().plusSeconds(7200)));
+            logEntry(id(), "IN", Instant.now()),
+            logEntry(id(), "OUT", Instant.now().plusSeconds(7200)));
     assertThat(future.<String>at("$.where")).isEqualTo("/entries/1/doneAt");
-    assertThat(send(fire, deed("no-id", "IN", Instant.now())).status()).isEqualTo(422);
+    assertThat(send(fire, logEntry("no-id", "IN", Instant.now())).status()).isEqualTo(422);
     assertThat(smith.get("/api/v1/fires/" + fire).<List<String>>at("$.entries[*].id")).isEmpty();
     assertThat(smith.get("/api/v1/fires/99999").status()).isEqualTo(404);
     assertThat(shop.visitor().get("/api/v1/fires/" + fire).status()).isEqualTo(401);
@@ -161,13 +161,13 @@ class FireApiTest extends ShopTest {
   }
 
   @Test
-  void anotherScreenIsToldAtOnce() {
+  void anotherScreenIsReportedAtOnce() {
     long fire = start(false, 1, 1);
     try (var stream = shop.smith().lines("/api/v1/fires/%d/stream".formatted(fire))) {
       Iterator<String> lines = stream.iterator();
       assertThat(next(lines, l -> true)).contains("\"told\":\"whole\"");
       String in = id();
-      send(fire, deed(in, "IN", Instant.now()));
+      send(fire, logEntry(in, "IN", Instant.now()));
       assertThat(next(lines, l -> l.contains("\"entries\""))).contains(in);
       String now = next(lines, l -> l.contains("\"told\":\"now\""));
       assertThat(JsonPath.<String>read(now, "$.billets[0].where")).isEqualTo("FIRE");
@@ -199,12 +199,12 @@ class FireApiTest extends ShopTest {
   }
 
   @Test
-  void anOutcomeIsWrittenIntoTheBookOnceAndStruckWithIt() {
+  void anOutcomeIsWrittenIntoTheBookOnceAndDeletedWithIt() {
     long fire = start(false, 1, 2);
     String held = id();
     send(
         fire,
-        deed(id(), "IN", Instant.now()),
+        logEntry(id(), "IN", Instant.now()),
         other(held, "HELD", "").replace("\"note\": \"\"", "\"note\": \"Rang clean.\""));
     send(fire, other(held, "HELD", ""));
     List<String> notes =
@@ -228,14 +228,14 @@ class FireApiTest extends ShopTest {
 
   /** A whole weld that was tapped offline arrives at once; the Book has what the log says. */
   @Test
-  void anOutcomeThatComesWithItsDeedsIsWrittenWithThem() {
+  void anOutcomeThatComesWithItsEntriesIsWrittenWithThem() {
     long fire = start(false, 1, 6);
     Instant start = Instant.parse(smith.get("/api/v1/fires/" + fire).at("$.startedAt"));
     send(
         fire,
-        deed(id(), "IN", start.plusMillis(100)),
-        deed(id(), "OUT", start.plusMillis(200)),
-        deed(id(), "SQUEEZE", start.plusMillis(3200)),
+        logEntry(id(), "IN", start.plusMillis(100)),
+        logEntry(id(), "OUT", start.plusMillis(200)),
+        logEntry(id(), "SQUEEZE", start.plusMillis(3200)),
         other(id(), "SUSPECT", ""));
     assertThat(
             smith
@@ -252,7 +252,7 @@ class FireApiTest extends ShopTest {
     try (var stream = shop.smith().lines("/api/v1/fires/%d/stream".formatted(fire))) {
       Iterator<String> lines = stream.iterator();
       next(lines, l -> l.contains("\"whole\""));
-      send(fire, deed(id(), "IN", Instant.now()));
+      send(fire, logEntry(id(), "IN", Instant.now()));
       String later =
           next(
               lines,
@@ -264,7 +264,7 @@ class FireApiTest extends ShopTest {
       assertThat(JsonPath.<Number>read(later, "$.speed").doubleValue()).isEqualTo(20);
       assertThat(JsonPath.<Number>read(later, "$.billets[0].skinC").doubleValue())
           .isGreaterThan(100);
-      send(fire, deed(id(), "OUT", Instant.now()));
+      send(fire, logEntry(id(), "OUT", Instant.now()));
       String out = next(lines, l -> l.contains("\"where\":\"AIR\""));
       assertThat(JsonPath.<Number>read(out, "$.speed").doubleValue()).isEqualTo(1);
       send(fire, other(id(), "OPEN", ""), other(id(), "FORGE", ", \"figure\": 1300"));
@@ -356,7 +356,7 @@ class FireApiTest extends ShopTest {
   }
 
   @Test
-  void aTypedReadingIsReckonedWithUntilTheGaugeSpeaks() {
+  void aTypedReadingIsCalculatedWithUntilTheGaugeSpeaks() {
     long fire = start(false, 1, 4);
     send(fire, other(id(), "READING", ", \"figure\": 1100"));
     assertThat(smith.get("/api/v1/fires/" + fire).number("$.at.reckonedWithC"))

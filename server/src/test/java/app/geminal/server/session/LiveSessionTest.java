@@ -151,7 +151,7 @@ class LiveSessionTest {
   }
 
   @Test
-  void aRehearsalNobodyLooksAtIsLetGoOfAndComesBackAsItWas() {
+  void aRehearsalNoOneLooksAtIsLetGoOfAndComesBackAsItWas() {
     Session rehearsed =
         new Session(2, START, null, true, 5, List.of(new Session.Billet(0, 1, "b", plan)));
     LiveSession live = new LiveSession(rehearsed, shop, List.of(), List.of(), START);
@@ -187,7 +187,7 @@ class LiveSessionTest {
   }
 
   @Test
-  void aSessionThatGoesOnIsNeverLetGoOf() {
+  void aSessionThatContinuesIsNeverLetGoOf() {
     Run run = new Run();
     assertThat(run.live.isLetGo(at(100_000))).isFalse();
     run.live.setEnded(at(100_000), at(100_000));

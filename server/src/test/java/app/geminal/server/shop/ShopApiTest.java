@@ -40,10 +40,10 @@ class ShopApiTest extends ShopTest {
 
   @Test
   void outfitsAreShopsToStartFrom() {
-    Answer outfits = smith.get("/api/v1/shop/outfits");
-    assertThat(outfits.<Integer>at("$.length()")).isEqualTo(3);
-    assertThat(outfits.<Object>at("$[1].shop.press")).isNull();
-    assertThat(outfits.number("$[0].shop.press.boreMm")).isEqualTo(127);
+    Answer presets = smith.get("/api/v1/shop/outfits");
+    assertThat(presets.<Integer>at("$.length()")).isEqualTo(3);
+    assertThat(presets.<Object>at("$[1].shop.press")).isNull();
+    assertThat(presets.number("$[0].shop.press.boreMm")).isEqualTo(127);
   }
 
   @Test

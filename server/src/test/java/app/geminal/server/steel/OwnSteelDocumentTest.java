@@ -60,7 +60,7 @@ class OwnSteelDocumentTest {
 
   /** What nothing is said of is not in it, and carbon known as one figure has no width. */
   @Test
-  void aShortCompositionIsMeantAsItStands() {
+  void aShortCompositionIsMeantAsWritten() {
     OwnSteel steel =
         KNOWN.read(
             """

@@ -75,7 +75,7 @@ class SteelApiTest extends ShopTest {
   }
 
   @Test
-  void aTakenNameAndAnUnknownLikenessAreToldAtTheirPlace() {
+  void aTakenNameAndAnUnknownLikenessAreReportedAtTheirPlace() {
     Answer taken = smith.post("/api/v1/steels/own", spring("1084", ""));
     assertThat(taken.status()).isEqualTo(422);
     assertThat(taken.<String>at("$.where")).isEqualTo("/id");
@@ -88,7 +88,7 @@ class SteelApiTest extends ShopTest {
   }
 
   @Test
-  void aTableComesOutAndGoesBackInAndABadRowTakesNothing() {
+  void aTableIsExportedAndImportedAndABadRowTakesNothing() {
     smith.post("/api/v1/steels/own", spring("quay_spring", SPARK));
     String table = smith.get("/api/v1/steels/own.csv").body();
     assertThat(table).contains("short_name,name,origin").contains("quay_spring");

@@ -45,7 +45,7 @@ class StockApiTest extends ShopTest {
           1084    | 3 | "price": 1,                      | /pricePer
           1084    | 3 | "price": -1, "pricePer": "METRE",| /price
           """)
-  void mistakesAreToldAtTheirPlaceAndNothingIsKept(
+  void mistakesAreReportedAtTheirPlaceAndNothingIsKept(
       String steel, double thickness, String price, String where) {
     String before = shop.dump("stock");
     Answer answer = smith.post("/api/v1/stock", bar(steel, thickness, price));

@@ -92,7 +92,7 @@ class DocumentTest {
           ``                 | [1]
           ``                 | {"heightMm": 1
           """)
-  void whatCannotBeMeantIsToldWithItsPlace(String place, String stored) {
+  void whatCannotBeMeantIsReportedWithItsPlace(String place, String stored) {
     assertThatThrownBy(() -> TALLY.read(stored, 3))
         .isInstanceOf(Damaged.class)
         .cause()

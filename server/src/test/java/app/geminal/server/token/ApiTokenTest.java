@@ -65,7 +65,7 @@ class ApiTokenTest extends ShopTest {
   }
 
   @Test
-  void itTellsWhenItWasLastUsedAndLeavesNoSignIn() {
+  void itSaysWhenItWasLastUsedAndLeavesNoSignIn() {
     String secret = make(striker, "Clock", Rank.GUEST).at("$.secret");
     JdbcTemplate jdbc = shop.bean(JdbcTemplate.class);
     long before = jdbc.queryForObject("SELECT COUNT(*) FROM SPRING_SESSION", Long.class);

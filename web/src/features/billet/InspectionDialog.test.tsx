@@ -6,7 +6,7 @@ import { refusal, standIn, within } from '../../lib/standIn';
 import { Units } from '../../ui/Words';
 import type { Looked } from '../book/api';
 import type { Stage } from './api';
-import { LookDialog } from './LookDialog';
+import { InspectionDialog } from './InspectionDialog';
 
 const STAGE = {
   key: 'a',
@@ -28,7 +28,7 @@ function opened(write: unknown = { id: 9 }) {
   render(
     within(
       <Units value={METRIC}>
-        <LookDialog billetId={7} stepKey="a" stage={STAGE} onClose={closed} />
+        <InspectionDialog billetId={7} stepKey="a" stage={STAGE} onClose={closed} />
       </Units>,
     ),
   );

@@ -1,6 +1,6 @@
 import { METRIC, US } from '../../units';
 import { describe, expect, it } from 'vitest';
-import { flawOf, nearestJoint, onRuler, spotOf, type FlawDraft } from './lookDraft';
+import { flawOf, nearestJoint, onRuler, spotOf, type FlawDraft } from './inspectionDraft';
 
 describe('a flaw pointed at', () => {
   const draft: FlawDraft = {

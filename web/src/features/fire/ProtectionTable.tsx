@@ -1,9 +1,9 @@
 import { Length, Mass } from '../../ui/Words';
-import { SCHOOL_WORDS } from '../billet/plan';
+import { PROTECTION_NAMES } from '../billet/plan';
 import type { HeatPlan } from './api';
 
 /** Where the schools disagree: what each would cost this billet. */
-export function SchoolTable({ plan }: { plan: HeatPlan }) {
+export function ProtectionTable({ plan }: { plan: HeatPlan }) {
   return (
     <section aria-label="What each protection costs" className="pt-6">
       <h2 className="text-lg">Atmosphere protection for this billet: four methods</h2>
@@ -32,7 +32,7 @@ export function SchoolTable({ plan }: { plan: HeatPlan }) {
               className={`border-b border-rule align-top [&>td]:py-1.5 [&>td]:pr-4 ${s.school === plan.school ? 'bg-raised font-semibold' : ''}`}
             >
               <td>
-                {SCHOOL_WORDS[s.school]}
+                {PROTECTION_NAMES[s.school]}
                 {s.school === plan.school && (
                   <span className="block text-[13px] font-normal">as planned</span>
                 )}

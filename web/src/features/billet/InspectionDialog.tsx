@@ -13,13 +13,13 @@ import { FLAW_WORDS, WAY_WORDS, type Way } from '../book/api';
 import { useWriteEntry } from '../book/useWriteEntry';
 import type { Stage } from './api';
 import { seamsQuery } from './flaws';
-import { flawOf, onRuler, SIDE_WORDS, type FlawDraft } from './lookDraft';
+import { flawOf, onRuler, SIDE_WORDS, type FlawDraft } from './inspectionDraft';
 import { TapBar } from './TapBar';
 
 const WAYS = Object.keys(WAY_WORDS) as Way[];
 
 /** A look at the bar after a step: how it was looked at, and what was found where. */
-export function LookDialog({
+export function InspectionDialog({
   billetId,
   stepKey,
   stage,

@@ -1,12 +1,12 @@
 import { useState } from 'react';
 import { store, stored } from '../../lib/stored';
 import { Words } from '../../ui/Words';
-import type { LaidOut } from './api';
+import type { ChecklistItem } from './api';
 
 const KEY = 'geminal.laid.';
 
 /** What is laid out before lighting, ticked by hand; nothing waits for it. */
-export function LaidOutList({ items, of }: { items: readonly LaidOut[]; of: string }) {
+export function Checklist({ items, of }: { items: readonly ChecklistItem[]; of: string }) {
   const [ticked, setTicked] = useState<ReadonlySet<string>>(
     () => new Set((stored(KEY + of) as string[] | null) ?? []),
   );

@@ -17,7 +17,7 @@ function withNote({ says }: Entry, note: string): Says {
 }
 
 /** Mends the note of an entry; how it stood is kept and shown. What was found or measured is struck and written anew. */
-export function EntryMending({ entry, note, onDone }: { entry: Entry; note: string; onDone: () => void }) {
+export function EntryEditor({ entry, note, onDone }: { entry: Entry; note: string; onDone: () => void }) {
   const client = useQueryClient();
   const before = useQuery(entryBeforeQuery(entry.id));
   const [text, setText] = useState(note);

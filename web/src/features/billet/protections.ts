@@ -2,7 +2,7 @@ import { queryOptions } from '@tanstack/react-query';
 import { answered, api } from '../../lib/http';
 
 /** What is dangerous about each way of keeping oxygen out. */
-export const schoolsQuery = queryOptions({
+export const protectionsQuery = queryOptions({
   queryKey: ['schools'],
   queryFn: () => answered(api.GET('/api/v1/schools')),
   staleTime: Infinity,
