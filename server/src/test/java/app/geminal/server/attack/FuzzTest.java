@@ -176,6 +176,7 @@ class FuzzTest extends ShopTest {
         List.of(
             "POST /api/v1/book/entries/{id}/photos",
             "POST /api/v1/archives",
+            "POST /api/v1/hidden-notes/{id}/show",
             "POST /api/v1/tokens/{id}/revoke",
             "POST /api/v1/archives/{id}/restore",
             "POST /api/v1/photos/{id}/strike",
