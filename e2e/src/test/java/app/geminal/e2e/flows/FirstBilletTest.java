@@ -26,7 +26,7 @@ class FirstBilletTest extends Story {
   void fromSigningInToTheBookAfterARestart() {
     RackPage rack = SignInPage.at(page, shop).asDemo();
     assertThat(rack.billets()).hasCount(7);
-    assertThat(rack.billet("Marlinspike knife, 1095")).containsText("delaminated");
+    assertThat(rack.billet("Marlinspike knife, 1095")).containsText("Delaminated: Repair first");
 
     NewBilletPage start = rack.startBillet().named("Block-strop knife");
     start.type("Pieces", "9").steel(1, "1075").steel(2, "15N20");

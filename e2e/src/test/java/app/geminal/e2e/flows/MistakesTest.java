@@ -17,8 +17,8 @@ class MistakesTest extends Story {
   /** Stage, field, what is typed, what is said of it. */
   private static final List<List<String>> MISTAKES =
       List.of(
-          List.of("Stack", "Width", "0", "at least .039 in"),
-          List.of("Stack", "Thickness", "-1/8", "at least .0002 in"),
+          List.of("Stack", "Width", "0", "Enter .039 in to"),
+          List.of("Stack", "Thickness", "-1/8", "Enter .0002 in to"),
           List.of("Stack", "Length", "long", "cannot be read"),
           List.of("Stack", "Pieces", "1000000", "whole number"),
           List.of("Stack", "Pieces", "501", "500"),

@@ -4,9 +4,11 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import app.geminal.e2e.fixtures.Shop;
 import app.geminal.e2e.fixtures.Story;
+import app.geminal.e2e.pages.BilletPage;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page.GetByRoleOptions;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** The first visit to an empty shop. */
@@ -47,8 +49,8 @@ class OwnerTest extends Story {
     assertThat(answer).containsText("chance all welds hold");
     press("Create this billet");
     page.waitForURL("**/billets/*");
-    assertThat(page.locator("[data-count=visible]"))
-        .hasText(java.util.regex.Pattern.compile("19\\d|20\\d|210"));
+    assertThat(new BilletPage(page).figures().last())
+        .hasAttribute("aria-label", Pattern.compile("\\b(19\\d|20\\d|210) visible layers"));
     page.getByRole(AriaRole.LINK, new GetByRoleOptions().setName("Steels").setExact(true)).click();
     assertThat(page.getByText(".07").first()).isVisible();
   }
