@@ -19,7 +19,7 @@ const VIEWS = [
   { to: '/glossary', name: 'Glossary', under: '/glossary' },
 ] as const;
 
-/** What is said beside the name of somebody who may not do everything. */
+/** What is said beside the name of someone who may not do everything. */
 const READS = { OWNER: '', SMITH: '', APPRENTICE: ', apprentice', GUEST: ', guest' } as const;
 
 type Ground = 'bench' | 'dusk';
@@ -36,7 +36,7 @@ function useGround() {
   return { ground, turn: () => setGround(ground === 'bench' ? 'dusk' : 'bench') };
 }
 
-/** What stands round every view; sends strangers to sign in. */
+/** The frame of every view; sends strangers to sign in. */
 export function Shell() {
   const client = useQueryClient();
   const session = useQuery(sessionQuery);

@@ -4,7 +4,7 @@ import { meanTone, toneColour } from './tone';
 
 type ToneOf = (steel: string) => number;
 
-/** Fills a box with a bar's layers where the eye could tell them apart there, else with the right grey. */
+/** Fills a box with a bar's layers where the eye could distinguishes them there, else with the right grey. */
 export function LayerFill({
   section,
   box,

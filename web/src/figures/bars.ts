@@ -23,7 +23,7 @@ export interface Row {
   /** Ground off the faces. */
   readonly bottomMm: number;
   readonly topMm: number;
-  /** What was reckoned where the bars were measured; 0 where they were not. */
+  /** What was calculated where the bars were measured; 0 where they were not. */
   readonly plannedLengthMm?: number;
   readonly plannedHeightMm?: number;
 }
@@ -44,7 +44,7 @@ export interface RowFigure {
   readonly aside: readonly Box[];
   /** Ground skin: the outline the bars had before. */
   readonly skins: readonly Box[];
-  /** The outline that was reckoned, where the bars were measured. */
+  /** The outline that was calculated, where the bars were measured. */
   readonly planned: readonly Box[];
   /** How many bars are not drawn one by one. */
   readonly left: number;
@@ -119,5 +119,5 @@ export function bands(layers: Layers, heightPx: number): { steel: string; y: num
     .reverse();
 }
 
-/** Whether layers can be told apart at that height: two thirds of a pixel each on average. */
+/** Whether layers can be distinguished at that height: two thirds of a pixel each on average. */
 export const canBeSeen = (layers: number, heightPx: number) => heightPx / layers >= 0.66;

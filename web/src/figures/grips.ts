@@ -19,7 +19,7 @@ export interface Grip {
 
 const box = (figure: RowFigure) => figure.bars.at(-1) ?? { x: 0, y: 0, width: 0, height: 0 };
 
-/** The edges of a drawn stage that stand for a figure of its step; the stack has its length. */
+/** The edges of a drawn stage that represent a figure of its step; the stack has its length. */
 export function gripsOf(
   operation: Operation | { readonly kind: 'stack'; readonly lengthMm: number },
   figure: RowFigure,
@@ -49,7 +49,7 @@ export function gripsOf(
           y: bar.y,
           length: bar.width,
           mm: operation.heightMm,
-          // The bar stands in the middle of its row: both edges move, so one pixel is worth two.
+          // The bar is in the middle of its row: both edges move, so one pixel is worth two.
           mmPerPx: -2 / scale,
           field: 'heightMm',
         },

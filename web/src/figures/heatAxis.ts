@@ -10,7 +10,7 @@ export interface Axis {
 export const AXIS_FROM_C = 100;
 export const AXIS_TO_C = 1560;
 
-/** Where a temperature stands, px from the left; the axis' ends outside it. */
+/** Where a temperature is, px from the left; the axis' ends outside it. */
 export const atHeat = (axis: Axis, celsius: number) =>
   (Math.min(axis.toC, Math.max(axis.fromC, celsius)) - axis.fromC) * (axis.width / (axis.toC - axis.fromC));
 

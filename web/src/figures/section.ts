@@ -1,7 +1,7 @@
 import type { Schemas } from '../lib/api';
 import type { Box } from './bars';
 
-/** What a bar shows on its end, as the server tells it; sizes in mm, shares of the area. */
+/** What a bar shows on its end, as the server says it; sizes in mm, shares of the area. */
 export type Section = Schemas['BilletSectionView'];
 
 /** A piece of a section with one lie, in its place. */

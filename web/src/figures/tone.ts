@@ -9,7 +9,7 @@ export function toneColour(tone: number): string {
   return `rgb(${mix(0)} ${mix(1)} ${mix(2)})`;
 }
 
-/** The screen value of a tone, 0 to 1, and back; the middle channel stands for all three. */
+/** The screen value of a tone, 0 to 1, and back; the middle channel represents all three. */
 const screenOf = (tone: number) => (BLACK[1] + (SILVER[1] - BLACK[1]) * tone) / 255;
 const toneOfScreen = (value: number) => (255 * value - BLACK[1]) / (SILVER[1] - BLACK[1]);
 

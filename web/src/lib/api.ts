@@ -1,6 +1,6 @@
 import type { components } from './schema';
 
-/** What may be null may be left out of what is sent; pages always say it, and the shop always writes it. */
+/** What may be null is optional of what is sent; pages always say it, and the shop always writes it. */
 export type Written<T> = T extends readonly (infer E)[]
   ? readonly Written<E>[]
   : T extends object
@@ -12,5 +12,5 @@ export type Written<T> = T extends readonly (infer E)[]
 /** What the shop says and takes, by the names of docs/openapi.json. */
 export type Schemas = { readonly [K in keyof components['schemas']]: Written<components['schemas'][K]> };
 
-/** What the shop takes: what may be null may be left out. */
+/** What the shop takes: what may be null is optional. */
 export type Sent = components['schemas'];

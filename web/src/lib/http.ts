@@ -4,7 +4,7 @@ import { person } from './person';
 import type { paths } from './schema';
 import { noteSignedOut, signedInAgain } from './signedOut';
 
-/** A problem as the server tells it (RFC 9457): what, where in the request, and how to mend it. */
+/** A problem as the server says it (RFC 9457): what, where in the request, and how to correct it. */
 export class Problem extends Error {
   constructor(
     readonly status: number,
@@ -22,7 +22,7 @@ export class Problem extends Error {
     return thrown instanceof Problem ? thrown : Problem.offline();
   }
 
-  /** From the document that tells it. */
+  /** From the document that says it. */
   static of(document: Readonly<Record<string, unknown>>): Problem {
     const text = (value: unknown, otherwise: string) => (typeof value === 'string' ? value : otherwise);
     return new Problem(
@@ -35,7 +35,7 @@ export class Problem extends Error {
     );
   }
 
-  /** Nobody answered. */
+  /** No one answered. */
   static offline(): Problem {
     return new Problem(
       0,
@@ -77,7 +77,7 @@ async function problemOf(response: Response): Promise<Problem> {
   }
 }
 
-/** Whether a request waits where the sign-in has ended, or is told at once. */
+/** Whether a request waits where the sign-in has ended, or is reported at once. */
 type WhenSignedOut = 'wait' | 'tell';
 
 async function send(request: Request, when: WhenSignedOut): Promise<Response> {
@@ -92,7 +92,7 @@ async function send(request: Request, when: WhenSignedOut): Promise<Response> {
     throw Problem.offline();
   }
   if (response.ok) return response;
-  // Where nobody was signed in on this page there is nothing to go on with.
+  // Where no one was signed in on this page there is nothing to go on with.
   if (response.status === 401 && !request.url.endsWith(SIGN_IN) && person() !== null) {
     if (when === 'tell') noteSignedOut();
     else if (await signedInAgain()) return send(again, when);
@@ -111,7 +111,7 @@ const client = (when: WhenSignedOut) =>
 /** The shop over HTTP, as docs/openapi.json describes it; a refusal is thrown as a Problem. */
 export const api = client('wait');
 
-/** The same for what goes on by itself: where the sign-in has ended it is told at once. */
+/** The same for what continues by itself: where the sign-in has ended it is reported at once. */
 export const apiAtOnce = client('tell');
 
 /** What was answered; undefined where nothing is. */

@@ -1,8 +1,8 @@
-/** Who is signed in on this page: what waits in the browser belongs to one person and goes out under no other. */
+/** Who is signed in on this page: what waits in the browser belongs to one person and leaves under no other. */
 let login: string | null = null;
 const listeners = new Set<() => void>();
 
-/** The sign-in name as the shop told it last, null where nobody is signed in or nobody knows yet. */
+/** The sign-in name as the shop reported it last, null where no one is signed in or no one knows yet. */
 export const person = (): string | null => login;
 
 export function setPerson(now: string | null) {
@@ -11,7 +11,7 @@ export function setPerson(now: string | null) {
   listeners.forEach((l) => l());
 }
 
-/** Calls back whenever somebody else is signed in. */
+/** Calls back whenever someone else is signed in. */
 export function onPerson(listener: () => void): () => void {
   listeners.add(listener);
   return () => listeners.delete(listener);

@@ -1,6 +1,6 @@
 /**
  * When a sign-in ends while a page is open, what the page asks for waits until the same person is signed in
- * again; nothing that was typed is lost. Asks that cannot wait (a stream, taps that are kept anyway) are told at
+ * again; nothing that was typed is lost. Asks that cannot wait (a stream, taps that are kept anyway) are reported at
  * once.
  */
 type Waiting = (signedIn: boolean) => void;
@@ -27,13 +27,13 @@ export function noteSignedOut() {
   tell();
 }
 
-/** Waits until somebody has signed in again, or given up: then false. */
+/** Waits until someone has signed in again, or given up: then false. */
 export function signedInAgain(): Promise<boolean> {
   noteSignedOut();
   return new Promise((done) => waiting.push(done));
 }
 
-/** Lets everything that waits go on, or with false tells it that it will not. */
+/** Lets everything that waits go on, or with false says it that it will not. */
 export function endWait(signedIn: boolean) {
   out = false;
   const all = waiting;

@@ -25,8 +25,8 @@ export const refusal = (status: number, detail: string, where = '', remedy = '')
 const pathOf = ({ url }: Request) => url.replace(/^https?:\/\/[^/]*/, '');
 
 /**
- * Stands in for the server in tests: answers by method and path without its query, keeps what was sent. What
- * nobody has said how to answer is a fault of the test.
+ * Replaces the server in tests: answers by method and path without its query, keeps what was sent. What
+ * no one has said how to answer is a fault of the test.
  */
 export function standIn(answers: Record<string, unknown>) {
   const sent: Sent[] = [];
@@ -55,7 +55,7 @@ export function standIn(answers: Record<string, unknown>) {
   };
 }
 
-/** A stand-in that is told of each request by its path and what goes with it. */
+/** A stand-in that receives each request by its path and body. */
 export const told =
   (answer: (path: string, init: RequestInit & { readonly body: string }) => Promise<Response>) =>
   async (request: Request): Promise<Response> =>

@@ -10,7 +10,7 @@ interface Parts {
 export const INPUT =
   'w-full border border-line bg-raised px-2 py-1 text-ink aria-invalid:border-ink aria-invalid:border-2 placeholder:text-soft';
 
-/** A label, what stands under it, and the error right below it. */
+/** A label, what is under it, and the error right below it. */
 export function Field({
   label,
   error,

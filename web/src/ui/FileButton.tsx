@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 import { Button, type ButtonProps } from './Button';
 
-/** A button that asks for a file; the same file can be given again after it was mended. */
+/** A button that asks for a file; the same file can be given again after it was edited. */
 export function FileButton({
   name,
   accept,

@@ -53,7 +53,7 @@ export function MeasureField({
   /** Takes the new value over; answers with what is wrong with it, if anything. */
   onCommit: (value: number) => Promise<string | null> | string | null;
   width?: string;
-  /** Where the unit already stands over the field above. */
+  /** Where the unit already is over the field above. */
   hideUnit?: boolean;
   hint?: ReactNode;
 }) {
@@ -67,7 +67,7 @@ export function MeasureField({
   const [put, setPut] = useState<string | null>(null);
   const [seen, setSeen] = useState(value);
   if (seen !== value) {
-    // Stored anew, by this field or past it (undo, another window): what was taken over from here is over. What
+    // Stored again, by this field or past it (undo, another window): what was taken over from here is over. What
     // is being typed since then stays.
     setSeen(value);
     if (typed === put) {

@@ -1,6 +1,6 @@
 import { Field, INPUT } from './Field';
 
-/** One of several words from a list that opens; the label stands over it, or is only spoken. */
+/** One of several words from a list that opens; the label is over it, or is only spoken. */
 export function Select<T extends string>({
   label,
   hideLabel = false,

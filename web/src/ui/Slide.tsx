@@ -1,7 +1,7 @@
 import { Slider } from 'radix-ui';
 import type { ReactNode } from 'react';
 
-/** One figure moved with the hand; it is told at every move. */
+/** One figure moved with the hand; it is reported at every move. */
 export function Slide({
   label,
   show,

@@ -11,7 +11,7 @@ import {
 } from '../units';
 import { heatColour } from '../figures/heat';
 
-/** The units of whoever is signed in. */
+/** The units of the person who is signed in. */
 export const Units = createContext<ReaderUnits>(METRIC);
 export const useUnits = () => use(Units);
 

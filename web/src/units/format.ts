@@ -40,7 +40,7 @@ const rounded = (value: number, digits: number) =>
     ? String(Number(value.toFixed(digits)) + 0)
     : fixed(value, digits);
 
-/** To three figures; an estimate is never told to more. */
+/** To three figures; an estimate is never reported to more. */
 function figures(value: number): string {
   if (value === 0) return '0';
   const digits = 2 - Math.floor(Math.log10(Math.abs(value)));
@@ -117,7 +117,7 @@ function time(seconds: number): string {
   return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${whole % 60} min`;
 }
 
-/** The unit that stands beside a field or over a column. */
+/** The unit that is beside a field or over a column. */
 export const unitOf = (kind: QuantityKind, units: Units) => usualUnit(kind, systemOf(units, kind)).symbol;
 
 /** How many of the reader's usual unit a value is, for an axis with round figures. */

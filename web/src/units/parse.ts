@@ -58,7 +58,7 @@ const unreadable = (text: string, remedy: string): Parsed => ({
   error: text.trim() === '' ? `Nothing is entered. ${remedy}` : `“${text.trim()}” cannot be read. ${remedy}`,
 });
 
-/** A name ends where no letter goes on: `m` is not the beginning of `mm`. */
+/** A name ends where no letter continues: `m` is not the beginning of `mm`. */
 const endsAt = (text: string, end: number, name: string) =>
   !/\p{L}$/u.test(name) || !/^\p{L}/u.test(text.slice(end));
 
@@ -113,7 +113,7 @@ export function parseQuantity(kind: QuantityKind, typed: string, whenNoUnit: Uni
       at = written.end;
     } else {
       at = from;
-      // Nobody divides millimetres into halves: a bare fraction is of an inch.
+      // No one divides millimetres into halves: a bare fraction is of an inch.
       const inch = kind === 'length' && bottom !== undefined;
       of = last
         ? UNITS[kind].find((u) => u.symbol === last?.part)

@@ -74,7 +74,7 @@ const inverse = (r: Ratio): Ratio => ratio(r.under, r.over);
 const many = (r: Ratio, over: number, under = 1): Ratio => times(r, ratio(over, under));
 const ONE = ratio(1);
 
-/** The usual unit of each system stands first among those of its system. */
+/** The usual unit of each system is first among those of its system. */
 export const UNITS: Record<QuantityKind, readonly Unit[]> = {
   length: [
     metric('mm', ONE, 'mm|millimetre|millimetres|millimeter|millimeters'),

@@ -55,7 +55,7 @@ export function People() {
   );
 }
 
-/** For somebody who forgot theirs; tell it to them, they can change it. */
+/** For someone who forgot theirs; say it to them, they can change it. */
 function GivePassword({ person }: { person: Person }) {
   const [password, setPassword] = useState<string | null>(null);
   const give = useMutation({ mutationFn: givePassword, onSuccess: () => setPassword(null) });

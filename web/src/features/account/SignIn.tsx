@@ -10,7 +10,7 @@ import { makeOwner, sessionQuery, signIn, type Session } from './api';
 
 const Archive = lazy(() => import('./Archive').then((m) => ({ default: m.Archive })));
 
-/** Where nobody is signed in: sign in, or become the owner of an empty shop. */
+/** Where no one is signed in: sign in, or become the owner of an empty shop. */
 export function SignIn() {
   const session = useQuery(sessionQuery).data;
   const state = useLocation().state as { from?: string } | null;

@@ -7,7 +7,7 @@ import { Field, INPUT } from '../../ui/Field';
 import { signIn } from './api';
 
 /**
- * Comes up over any view when the sign-in has ended: the same person signs in again and everything goes on where
+ * Comes up over any view when the sign-in has ended: the same person signs in again and everything continues where
  * it was. It covers nothing, so that taps at the fire go on meanwhile.
  */
 export function SignInAgain() {

@@ -21,7 +21,7 @@ export const sessionQuery = queryOptions({
 
 export const signIn = (login: string, password: string) => signInBy({ login, password });
 
-/** Signs out; what this browser remembers of the shop goes with it, taps that wait stay with their person. */
+/** Signs out; what this browser remembers of the shop is forgotten, taps that wait stay with their person. */
 export async function signOut() {
   await answered(api.POST('/api/v1/sign-out'));
   forget('geminal.seen.');
@@ -39,7 +39,7 @@ const sent = (units: Units) =>
 
 const constant = (kind: string) => kind.replace(/[A-Z]/g, (letter) => `_${letter}`).toUpperCase();
 
-/** The same as the interface tells it. */
+/** The same as the interface says it. */
 export const readerUnits = (sentUnits: Schemas['AccountUnitsBody']): Units => ({
   system: sentUnits.system,
   chosen: Object.fromEntries(
@@ -87,7 +87,7 @@ export const letIn = (person: {
 export const changePerson = ({ id, rank, mayEnter }: Person) =>
   answered(api.PUT('/api/v1/people/{id}', { params: { path: { id } }, body: { rank, mayEnter } }));
 
-/** A new password for somebody who forgot theirs. */
+/** A new password for someone who forgot theirs. */
 export const givePassword = ({ id, password }: { id: number; password: string }) =>
   answered(api.PUT('/api/v1/people/{id}/password', { params: { path: { id } }, body: { password } }));
 
@@ -127,7 +127,7 @@ export const revokeToken = (id: number) =>
 
 export type ArchiveContents = Schemas['ArchiveUploadsContents'];
 
-/** The code from the console, where nobody can sign in yet. */
+/** The code from the console, where no one can sign in yet. */
 const byCode = (code: string) => (code === '' ? {} : { 'Owner-Code': code });
 
 export const lookIntoArchive = (file: File, code: string) =>

@@ -69,7 +69,7 @@ function firstPlace(billet: Billet, stepKey: string | undefined): Place {
   return placeOf(billet.plan, stepKey ?? flaw ?? nextWeld) ?? { path: '', stage: billet.plan.steps.length };
 }
 
-/** Where a step stands, from its path of part names and key. */
+/** Where a step is, from its path of part names and key. */
 function placeOf(plan: Plan, stepPath: string | null): Place | null {
   if (stepPath === null) return null;
   const stroke = stepPath.lastIndexOf('/');

@@ -3,7 +3,7 @@ import { Danger } from '../../ui/Danger';
 import { protectionsQuery } from './protections';
 import type { AtmosphereProtection } from './plan';
 
-/** The caution of a school, where it is chosen. */
+/** The caution of an atmosphere protection, where it is chosen. */
 export function Caution({ school }: { school: AtmosphereProtection }) {
   const caution = useQuery(protectionsQuery).data?.find((s) => s.school === school)?.caution;
   return caution ? <Danger words={caution} className="text-[13px] leading-snug" /> : null;

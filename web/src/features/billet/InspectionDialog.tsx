@@ -200,7 +200,7 @@ export function InspectionDialog({
   );
 }
 
-/** So many things to choose one of, told from 1; their values count from where it is said. */
+/** So many things to choose one of, reported from 1; their values count from where it is said. */
 const numbered = (of: number, from: 0 | 1): Record<string, string> =>
   Object.fromEntries(Array.from({ length: of }, (_, i) => [i + from, `${i + 1} of ${of}`]));
 

@@ -10,7 +10,7 @@ import { stockQuery } from '../stock/api';
 import { waitingQuery, type Waiting } from './api';
 import { isPartBar, TURN_WORDS, type Laid, type PartBar, type Piece, type Turn } from './plan';
 
-/** How a choice of what to lay is told: a part's name after this, or one of the others. */
+/** How a choice of what to lay is written: a part's name after this, or one of the others. */
 export const PART = 'part:';
 export const NEW_PART = 'new';
 export const WAITING = 'waiting:';

@@ -15,7 +15,7 @@ const SIZES = [
 
 type Typed = Record<'widthMm' | 'heightMm' | 'lengthMm' | 'massKg', string>;
 
-/** What a bar was measured to be after a step: the Run goes on from that. What is left empty is as reckoned. */
+/** What a bar was measured to be after a step: the Run continues from that. What is left empty is as calculated. */
 export function MeasureFields({
   stage,
   measured,
@@ -24,7 +24,7 @@ export function MeasureFields({
 }: {
   stage: Stage;
   measured: Measured | null;
-  /** Where the Finder goes on from here, null where it cannot. */
+  /** Where the Finder can continue from here, null where it cannot. */
   waysOn: string | null;
   onMeasured: (measured: Measured | null) => Promise<string | null>;
 }) {

@@ -13,7 +13,7 @@ export interface StepActions {
   readonly onTakePartOut: (() => void) | undefined;
 }
 
-/** What stands under the open row: its fields, and what may come after it. */
+/** What is under the open row: its fields, and what may come after it. */
 export function OpenStep({
   plan,
   stage,

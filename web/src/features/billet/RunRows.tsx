@@ -41,7 +41,7 @@ export interface RunDrawing {
   readonly whole: Plan;
 }
 
-/** The rows of one Run; each part's own Run stands above the row where it is first laid. */
+/** The rows of one Run; each part's own Run is above the row where it is first laid. */
 export function RunRows({
   run,
   plan,

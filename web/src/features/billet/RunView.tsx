@@ -40,7 +40,7 @@ export function RunView({
   onSelect?: (place: Place) => void;
   /** Calls a part something else; answers with what is wrong with the name. */
   onRename?: (path: string, name: string) => Promise<string | null>;
-  /** What stands in the selected row, below the figure. */
+  /** What is in the selected row, below the figure. */
   open?: ReactNode;
   /** What can be dragged on the open figure. */
   handle?: (figure: RowFigure, top: number, scale: number) => ReactNode;

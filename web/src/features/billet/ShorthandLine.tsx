@@ -50,7 +50,7 @@ export function ShorthandLine({
         aria-describedby={problem ? 'shorthand-problem' : undefined}
         onChange={(e) => setTyped(e.target.value)}
         onBlur={() => {
-          // Leaving a line that is marked wrong keeps it, so that the fault can be read and mended.
+          // Leaving a line that is marked wrong keeps it, so that the fault can be read and edited.
           if (!problem) void put();
         }}
         onKeyDown={(e) => {

@@ -14,7 +14,7 @@ import {
   type Turn,
 } from './plan';
 
-/** The name a step goes by. */
+/** The name of a step. */
 export const stepTitle = (o: Operation) =>
   o.kind === 'cut'
     ? `Cut ${o.pieces}`

@@ -11,7 +11,7 @@ const BLADE: Wanted = { name: 'blade', count: 1, lengthMm: 200, widthMm: 30, hei
 
 type Answer = Awaited<ReturnType<typeof smallest>>;
 
-/** The pieces the bar shall yield, whether it does, and the smallest stack that would. */
+/** The pieces the bar should yield, whether it does, and the smallest stack that would. */
 export function WantedFields({
   plan,
   run,

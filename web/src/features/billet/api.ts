@@ -15,7 +15,7 @@ export type Fit = Schemas['OperationFit'];
 /** A stop block of a draw, with what is expected at it. */
 export type Stop = Schemas['ForgingStopLadderRung'];
 
-/** An edit that would mend a finding: one of the three is there. */
+/** An edit that would correct a finding: one of the three is there. */
 export type Remedy = Schemas['BilletRunViewRemedyView'];
 
 /** Whether the bar yields what is wanted: what is missing, or left over below 0. */

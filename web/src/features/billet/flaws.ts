@@ -39,7 +39,7 @@ export const seamsQuery = (billetId: number, step: string) =>
       ),
   });
 
-/** The flaws of one stage, each with where it lies there. */
+/** The flaws of one stage, each with where it is there. */
 export const flawsAt = (flaws: readonly FlawView[], part: string, stage: number) =>
   flaws.flatMap((view) =>
     view.places
@@ -62,7 +62,7 @@ export interface WayOut {
 }
 
 const mm = (value: number) => `[[mm ${value.toFixed(4)}]]`;
-/** The ways out of a flaw that lies there, the least loss of each kind. */
+/** The ways out of a flaw that is there, the least loss of each kind. */
 export function waysOut(
   spot: Spot,
   stage: Stage,

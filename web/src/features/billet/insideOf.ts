@@ -1,5 +1,5 @@
 import type { Place } from './parts';
 
-/** Where one looks into the steel of a stage. */
+/** Where you look into the steel of a stage. */
 export const insideOf = (billetId: number, { path, stage }: Place) =>
   `/billets/${billetId}/inside?stage=${stage}${path && `&part=${encodeURIComponent(path)}`}`;

@@ -23,7 +23,7 @@ export interface FlawDraft {
   readonly side: Side;
   /** How far in from the edge or face. */
   readonly depthMm: number;
-  /** From 1 at the underside; null where it lies in no joint. */
+  /** From 1 at the underside; null where it is in no joint. */
   readonly joint: number | null;
 }
 

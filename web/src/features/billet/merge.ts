@@ -2,7 +2,7 @@
  * Puts an edit that was made on one version of a document on another version of it. Pure.
  *
  * Objects are merged field by field, lists of things with a `key` or a `name` thing by thing, everything else as
- * a whole. Where both changed the same thing in different ways there is no answer: what somebody else did is
+ * a whole. Where both changed the same thing in different ways there is no answer: what someone else did is
  * never overwritten unseen.
  */
 export function merge<T>(from: T, to: T, present: T): T | null {
@@ -71,7 +71,7 @@ function list(from: readonly Fields[], to: readonly Fields[], present: readonly 
     if (value === CONFLICT || value === undefined) return CONFLICT;
     merged.push(value);
   }
-  // What goes because of the edit must be as the edit knew it.
+  // What is removed because of the edit must be as the edit knew it.
   const lost = present.filter((v) => !(order as readonly string[]).includes(keyOf(v) ?? ''));
   return lost.every((v) => same(v, at(from, keyOf(v) ?? ''))) ? merged : CONFLICT;
 }

@@ -29,7 +29,7 @@ export function rowsOf(run: Run, plan: Plan): Row[] {
 /** The stage of a step: the stack is stage 0. */
 export const stageOfStep = (step: number) => step + 1;
 
-/** What is said of a stage to somebody who cannot see it. */
+/** What is said of a stage to someone who cannot see it. */
 export function describe(stage: Stage, length: (mm: number) => string): string {
   const bars = stage.count === 1 ? 'one bar' : `${stage.count} bars, each`;
   return `${bars} ${length(stage.widthMm)} wide, ${length(stage.heightMm)} high, ${length(stage.lengthMm)} long, ${stage.visibleCount} visible layers, nominal ${stage.shopCount}`;

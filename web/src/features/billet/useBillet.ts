@@ -15,7 +15,7 @@ export interface Doc {
 
 const docOf = ({ name, purpose, plan }: Billet): Doc => ({ name, purpose, plan });
 
-/** Why the last change is not stored: another window was first, or nobody answered. */
+/** Why the last change is not stored: another window was first, or no one answered. */
 export interface Trouble {
   readonly problem: Problem;
   readonly step: Step;
@@ -51,7 +51,7 @@ export function useBillet(id: number) {
   const inTurn = useInTurn();
   const latest = useRef<History<Doc> | null>(null);
 
-  // Whoever leaves the page while a change is on its way would lose it; the browser asks.
+  // The person who leaves the page while a change is on its way would lose it; the browser asks.
   useEffect(() => {
     if (!busy) return;
     const ask = (e: BeforeUnloadEvent) => e.preventDefault();
@@ -133,6 +133,6 @@ export function useBillet(id: number) {
   };
 }
 
-/** Whether the fault is not in what was typed: another window was first, nobody answered, the server broke. */
+/** Whether the fault is not in what was typed: another window was first, no one answered, the server broke. */
 export const isNotStored = (problem: Problem) =>
   problem.status === 409 || problem.status === 0 || problem.status >= 500;

@@ -16,7 +16,7 @@ function withNote({ says }: Entry, note: string): Says {
   return says.treated ? { treated: { ...says.treated, note } } : says;
 }
 
-/** Mends the note of an entry; how it stood is kept and shown. What was found or measured is struck and written anew. */
+/** Edits the note of an entry; how it was is kept and shown. What was found or measured is deleted and written again. */
 export function EntryEditor({ entry, note, onDone }: { entry: Entry; note: string; onDone: () => void }) {
   const client = useQueryClient();
   const before = useQuery(entryBeforeQuery(entry.id));

@@ -4,7 +4,7 @@ import { Button } from '../../ui/Button';
 import { atOf, type Line } from './lines';
 import { clockTime, shortTime } from './time';
 
-/** What every line of the Book has: when, whose, which billet and step, and how to mend the record. */
+/** What every line of the Book has: when, whose, which billet and step, and how to correct the record. */
 export function LineFrame({
   line,
   glyph,

@@ -14,7 +14,7 @@ import { LineFrame } from './LineFrame';
 import { howWords } from './lines';
 import { shortTime } from './time';
 
-/** A weld: heat, school, how it was made, what came of it; mended in place with its past kept. */
+/** A weld: heat, atmosphere protection, how it was made, what came of it; edited in place with its past kept. */
 export function WeldLine({ weld, byDay, onDelete }: { weld: Weld; byDay: boolean; onDelete: () => void }) {
   const [editing, setEditing] = useState(false);
   const how = howWords(weld);

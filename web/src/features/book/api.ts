@@ -6,7 +6,7 @@ export type WeldOutcome = 'HELD' | 'SUSPECT' | 'OPEN';
 
 export type Weld = Schemas['BookWeldView'];
 
-/** How a weld was made; null is what nobody knows. */
+/** How a weld was made; null is what no one knows. */
 export type HowMade = Schemas['WeldConditions'];
 
 export type NewWeld = Sent['BilletWeldNewWeld'];

@@ -108,7 +108,7 @@ export function grouped(
   return [...groups].map(([title, group]) => ({ title, lines: group }));
 }
 
-/** How a weld was made beside what it asked for, in a few words with marks; what nobody knows is left out. */
+/** How a weld was made beside what it asked for, in a few words with marks; what no one knows is left out. */
 export function howWords({ how }: Weld): string {
   const soak =
     how.soakMin === null

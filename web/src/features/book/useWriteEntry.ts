@@ -2,7 +2,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useOnce } from '../../lib/useOnce';
 import { addPhoto, writeEntry, type Says } from './api';
 
-/** Writes an entry of a billet with its photographs; what shows the billet or the Book is read anew. */
+/** Writes an entry of a billet with its photographs; what shows the billet or the Book is read again. */
 export function useWriteEntry(billetId: number, onWritten?: () => void) {
   const client = useQueryClient();
   const once = useOnce<Says>();

@@ -5,7 +5,7 @@ import { Compare } from './Compare';
 import { IntervalBar } from './IntervalBar';
 import { showPercent } from '../../units';
 
-/** What goes together in the Book: counts first, then how sure they are. Why is nowhere said. */
+/** What occurs together in the Book: counts first, then how sure they are. Why is nowhere said. */
 export function EvidenceView() {
   const evidence = useQuery({ ...evidenceQuery, staleTime: 0 });
   if (evidence.isError) return <LoadFailed error={evidence.error} again={() => void evidence.refetch()} />;

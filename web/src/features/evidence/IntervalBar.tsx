@@ -3,7 +3,7 @@ import type { Interval } from './api';
 const WIDTH = 240;
 const HEIGHT = 14;
 
-/** A share and its limits on a line from 0 to 100 %: the thick stroke is where it lies, the tick where it was seen. */
+/** A share and its limits on a line from 0 to 100 %: the thick stroke is where it is, the tick where it was seen. */
 export function IntervalBar({ share, limits, label }: { share: number; limits: Interval; label: string }) {
   const x = (part: number) => part * WIDTH;
   return (

@@ -18,7 +18,7 @@ function signedBefore(): Session | null {
 }
 
 /**
- * What stands round a live session: dusk, no other views, and whoever was signed in last where the shop does
+ * The frame of a live session: dusk, no other views, and the person who was signed in last where the shop does
  * not answer, because the fire does not wait for it.
  */
 export function FireFrame({ children }: { children: ReactNode }) {
@@ -36,7 +36,7 @@ export function FireFrame({ children }: { children: ReactNode }) {
     if (session.data?.login) store(KEY, session.data);
   }, [session.data]);
   useEffect(() => {
-    // Without the shop whoever was signed in last taps on, under their own name.
+    // Without the shop the person who was signed in last taps on, under their own name.
     if (session.isError) setPerson(signedBefore()?.login ?? null);
   }, [session.isError]);
   const who = session.data ?? (session.isError ? signedBefore() : null);

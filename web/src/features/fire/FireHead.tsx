@@ -9,7 +9,7 @@ import { letGo } from './outbox';
 
 export type Pane = 'trace' | 'order' | 'laid';
 
-/** Which billet, how the line to the shop stands, and whose turn is next. */
+/** Which billet, how the state of the connection to the shop, and whose turn is next. */
 export function FireHead({
   seen,
   fire,

@@ -17,7 +17,7 @@ const DAY_END_MIN = 17 * 60;
 const REHEARSAL_SPEED = 20;
 const MOST = 3;
 
-/** What goes into the fire today, in which order; sessions that go on and that are over. */
+/** What enters the fire today, in which order; sessions that go on and that are over. */
 export function FireHome() {
   const rack = useQuery(rackQuery);
   const fires = useInfiniteQuery({ ...sessionsQuery, staleTime: 0 });

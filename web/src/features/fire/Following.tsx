@@ -183,7 +183,7 @@ const PANE_WORDS: Record<Pane, string> = {
   laid: 'Checklist',
 };
 
-/** An entry that waits, with its second of the session as far as this screen can tell. */
+/** An entry that waits, with its second of the session as far as this screen knows. */
 function onTime(entry: Fire['waiting'][number], seen: Seen) {
   const live = (Date.parse(entry.doneAt) - Date.parse(seen.whole.startedAt)) / 1000;
   return { ...entry, atS: seen.whole.rehearsal ? seen.now.second : live };

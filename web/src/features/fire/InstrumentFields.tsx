@@ -136,7 +136,7 @@ const PICKS = {
 
 const PICK_LABELS = { channel: 'Measures', registers: 'Registers', format: 'Written as' } as const;
 
-/** One instrument's address; a wrong value is told at its field, what was typed stays. */
+/** One instrument's address; a wrong value is reported at its field, what was typed stays. */
 function InstrumentForm({
   start,
   words,

@@ -2,7 +2,7 @@ import { Length, Mass } from '../../ui/Words';
 import { PROTECTION_NAMES } from '../billet/plan';
 import type { HeatPlan } from './api';
 
-/** Where the schools disagree: what each would cost this billet. */
+/** Where the kinds of atmosphere protection disagree: what each would cost this billet. */
 export function ProtectionTable({ plan }: { plan: HeatPlan }) {
   return (
     <section aria-label="What each protection costs" className="pt-6">

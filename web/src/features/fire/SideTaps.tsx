@@ -10,7 +10,7 @@ const STEP_C = 20;
 /** A welding heat, as an example of what is typed; °C. */
 const SETTING_C = (2150 - 32) / 1.8;
 
-/** What the instruments say, and what is told beside the taps: a reading, a note, a rehearsal's handles. */
+/** What the instruments say, and what is reported beside the taps: a reading, a note, a rehearsal's handles. */
 export function SideTaps({
   seen,
   place,
@@ -66,7 +66,7 @@ export function SideTaps({
   );
 }
 
-/** A gauge that is lost or lies: said, with what is reckoned with instead. */
+/** A gauge that is lost or reads wrong: said, with what is used instead. */
 function Trouble({ gauge, used }: { gauge: Gauge; used: string }) {
   if (gauge.good) return null;
   return (
@@ -115,7 +115,7 @@ function Handles({
   );
 }
 
-/** A field that is told with Enter; what cannot be read stays, with the reason. */
+/** A field that is sent with Enter; what cannot be read stays, with the reason. */
 function Typed({
   label,
   placeholder,

@@ -8,7 +8,7 @@ export type Kind = 'DEED' | 'UNDO' | 'READING' | 'NOTE' | WeldOutcome | 'FORGE' 
 export type Where = 'FIRE' | 'AIR' | 'DIES';
 export type Standing = 'DONE' | 'LEFT_OUT' | 'NOW' | 'TO_COME';
 
-/** One thing told at the fire, as it is sent. */
+/** One thing reported at the fire, as it is sent. */
 export type Entry = Sent['SessionEntry'];
 
 export type KeptEntry = Schemas['SessionViewEntryView'];

@@ -12,7 +12,7 @@ import type {
   Whole,
 } from './api';
 
-/** A session as a screen knows it: what it was told, and its own entries that are not on disk yet. */
+/** A session as a screen knows it: what it was reported, and its own entries that are not on disk yet. */
 export interface Seen {
   readonly whole: Whole;
   readonly now: Now;
@@ -27,7 +27,7 @@ export interface Seen {
 
 const HISTORY_EVERY_S = 5;
 
-/** Takes what was told. */
+/** Takes what was reported. */
 export function told(seen: Seen | null, what: Told, atMs: number): Seen | null {
   switch (what.told) {
     case 'whole':
@@ -91,7 +91,7 @@ const AFTER: Partial<Record<Act, { where: 'FIRE' | 'AIR' | 'DIES'; main: Act }>>
   BRUSH: { where: 'AIR', main: 'IN' },
 };
 
-/** How a billet stands, from what was told and from deeds that are still waiting to be sent. */
+/** The state of a billet, from what was reported and from deeds that are still waiting to be sent. */
 export function shown(seen: Seen, place: number, waiting: readonly Entry[], atMs: number): Shown | null {
   const billet = seen.whole.billets[place];
   const now = seen.now.billets[place];
@@ -116,7 +116,7 @@ export function shown(seen: Seen, place: number, waiting: readonly Entry[], atMs
     .reduce((state, e) => after(state, e, seen, atMs), told);
 }
 
-/** Skin and core a little after they were told, along what was told of how it goes on. */
+/** Skin and core a little after they were reported, along the forecast that was sent. */
 function between(now: BilletNow, passedS: number): { skinC: number; coreC: number } {
   const next = now.ahead.findIndex((a) => a.inS >= passedS);
   const b = now.ahead[next === -1 ? now.ahead.length - 1 : next];

@@ -4,10 +4,10 @@ import { store, stored } from '../../lib/stored';
 import type { Entry } from './api';
 
 /**
- * Entries that are not on disk at the shop yet. Each stands in this browser under a key of its own before
+ * Entries that are not on disk at the shop yet. Each is in this browser under a key of its own before
  * anything else happens, and stays there until the shop has answered for it; so a reload, a dead tablet that
  * wakes up and two tabs beside each other all end in the same record. Sending twice is safe. Each belongs to
- * the person who was signed in and goes out under no other.
+ * the person who was signed in and leaves under no other.
  */
 const PREFIX = 'geminal.fire.';
 const REFUSED = 'geminal.refused.';
@@ -46,7 +46,7 @@ function keysWith(prefix: string): string[] {
   return Object.keys(localStorage).filter((k) => k.startsWith(prefix));
 }
 
-/** Everything of this person that waits, in the order it was told. */
+/** Everything of this person that waits, in the order it was reported. */
 export function waiting(): readonly Waiting[] {
   return [...keysWith(PREFIX), ...inMemory.keys()]
     .flatMap((key) => {
@@ -62,7 +62,7 @@ function done(key: string) {
   localStorage.removeItem(key);
 }
 
-/** Entries the shop would not take, with its reason; they are kept until somebody lets them go. */
+/** Entries the shop would not take, with its reason; they are kept until someone lets them go. */
 export const refused = (): readonly Refused[] =>
   keysWith(REFUSED).flatMap((key) => {
     const entry = stored(key) as Refused | null;
@@ -137,7 +137,7 @@ export async function drain(): Promise<void> {
 
 async function send(session: number, entries: readonly Entry[]) {
   try {
-    // They are kept here meanwhile, so nothing waits for somebody to sign in again.
+    // They are kept here meanwhile, so nothing waits for someone to sign in again.
     const answer = await answered(
       apiAtOnce.POST('/api/v1/fires/{id}/entries', {
         params: { path: { id: session } },

@@ -1,4 +1,4 @@
-/** Three short tones, made here; off until somebody asks for them. */
+/** Three short tones, made here; off until someone asks for them. */
 const KEY = 'geminal.sounds';
 
 export type Sound = 'ready' | 'turn' | 'cold';

@@ -31,7 +31,7 @@ function remember(id: number, seen: Seen) {
   store(one, seen);
 }
 
-/** A session that is looked at: what is told of it, this screen's own entries, and taps. */
+/** A session that is looked at: what reports it, this screen's own entries, and taps. */
 export function useFire(id: number) {
   const [seen, setSeen] = useState<Seen | null>(() => remembered(id));
   const [online, setOnline] = useState(false);

@@ -3,7 +3,7 @@ import { useLocation } from 'react-router';
 import { Field, INPUT } from '../../ui/Field';
 import { anchor, found } from './terms';
 
-/** Every word of the trade that stands on a screen, in two lines each. */
+/** Every word of the trade that is on a screen, in two lines each. */
 export function GlossaryView() {
   const [search, setSearch] = useState('');
   const { hash } = useLocation();

@@ -24,7 +24,7 @@ describe('the glossary', () => {
     expect(found('xyzzy')).toEqual([]);
   });
 
-  /** UPDATE_GLOSSARY=1 writes it anew. */
+  /** UPDATE_GLOSSARY=1 writes it again. */
   it('is the same in the documents', () => {
     const text = `# Glossary\n\n${TERMS.map((t) => `**${t.name}.** ${t.meaning}\n`).join('\n')}`;
     if (process.env['UPDATE_GLOSSARY']) writeFileSync(DOCUMENT, text);

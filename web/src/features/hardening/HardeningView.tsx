@@ -14,7 +14,7 @@ import { hardeningQuery, type HardeningPlan } from './api';
 import { finishedSight } from './finishedSight';
 import { TreatmentFields } from './TreatmentFields';
 
-/** After the weld: what the finished piece asks for, what was done, and the etch beside what was foretold. */
+/** After the weld: what the finished piece asks for, what was done, and the etch beside what was predicted. */
 export function HardeningView() {
   const id = Number(useParams().id);
   const plan = useQuery(hardeningQuery(id));

@@ -15,7 +15,7 @@ const FIGURES = [
 
 const PROFILES = ['SHEEPSFOOT', 'DROP', 'SPEAR'] as const;
 
-/** A blade laid into the bar, and where it lies. */
+/** A blade laid into the bar, and where it is. */
 export function BladeFields({
   look,
   stage,

@@ -8,7 +8,7 @@ import { lookFrom } from './looks';
 
 const STEP_MM = 0.05;
 
-/** From where one looks, and how deep, how far along or with which blade. */
+/** From where you look, and how deep, how far along or with which blade. */
 export function LookFields({
   look,
   stage,

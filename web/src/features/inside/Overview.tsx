@@ -13,7 +13,7 @@ export interface BarMm {
 }
 
 /**
- * The whole face of the bar, and where on it one looks: the place of a section as a line, the part of a face
+ * The whole face of the bar, and where on it you look: the place of a section as a line, the part of a face
  * or the blade as an outline. It is moved with the hand.
  */
 export function Overview({
@@ -97,7 +97,7 @@ function faceOf(sight: Sight): Sight {
   };
 }
 
-/** A section, cut or blade moved so far, and no further than the bar goes. */
+/** A section, cut or blade moved so far, and no further than the bar reaches. */
 function lookMoved(look: Look, bar: BarMm, right: number, up: number): Look {
   const within = (mm: number, most: number) => Math.min(Math.max(0, most), Math.max(0, mm));
   if (look.from === 'END') return { ...look, atMm: within(look.atMm + right, bar.length) };

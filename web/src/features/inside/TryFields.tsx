@@ -5,7 +5,7 @@ import type { Plan } from '../billet/plan';
 import { stepTitle } from '../billet/StepWords';
 import { triesOf, withTried } from './tries';
 
-/** The steps that make the pattern, to be tried while one looks; nothing is in the plan until it is put there. */
+/** The steps that make the pattern, to be tried while you look; nothing is in the plan until it is put there. */
 export function TryFields({
   plan,
   planned,

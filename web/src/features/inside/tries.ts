@@ -1,7 +1,7 @@
 import type { Measure } from '../../ui/MeasureField';
 import { withChange, type Operation, type Plan } from '../billet/plan';
 
-/** What can be tried on a plan while one looks: the figures of steps that make the pattern. No React in here. */
+/** What can be tried on a plan while you look: the figures of steps that make the pattern. No React in here. */
 
 export interface Try {
   readonly step: number;
@@ -54,7 +54,7 @@ function rangesOf(o: Operation): Range[] {
   }
 }
 
-/** All that can be tried up to a stage: how it stands now, within what the plan as stored gives room for. */
+/** All that can be tried up to a stage: its state now, within what the plan as stored gives room for. */
 export const triesOf = (planned: Plan, tried: Plan, stage: number): Try[] =>
   planned.steps.slice(0, stage).flatMap(({ operation, off }, step) =>
     off

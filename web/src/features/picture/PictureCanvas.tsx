@@ -39,11 +39,11 @@ export function PictureCanvas({
   /** Null for a first look. */
   aim: Aim | null;
   label: string;
-  /** Moved or zoomed; left out where it shall stay as it is. */
+  /** Moved or zoomed; left out where it should stay as it is. */
   onAim?: ((aim: Aim | null) => void) | undefined;
   onShown?: (shown: Shown) => void;
   onProblem?: (problem: Problem | null) => void;
-  /** Draws a line instead of moving: told its spots from down to up. */
+  /** Draws a line instead of moving: given its spots from down to up. */
   onDraw?: ((from: Spot, to: Spot, done: boolean) => void) | undefined;
   /** Laid over the picture. */
   children?: ReactNode;

@@ -18,7 +18,7 @@ export function SmallPicture({
   /** px */
   width: number;
   height: number;
-  /** Left out where what stands beside it says the same. */
+  /** Left out where what is beside it says the same. */
   label?: string;
 }) {
   const canvas = useRef<HTMLCanvasElement>(null);

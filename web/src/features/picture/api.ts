@@ -6,7 +6,7 @@ export type From = 'END' | 'FACE' | 'UNDER' | 'ALONG' | 'BLADE';
 /** A blade, as the step that grinds one. */
 export type Blade = Schemas['OperationBlade'];
 
-/** Where one looks from: how far along, ground off or across, and a blade laid into the bar. */
+/** Where you look from: how far along, ground off or across, and a blade laid into the bar. */
 export type Look = Schemas['PictureRequestLook'];
 
 /** Part of a view, mm from its left and over its lower edge. */

@@ -1,7 +1,7 @@
 import { Problem } from '../../lib/http';
 import { draw, type Pane, type Picture, type Sight } from './api';
 
-/** What shall be on a canvas. */
+/** What should be on a canvas. */
 export interface Asked {
   readonly sight: Sight;
   /** Null for a first look. */
@@ -17,7 +17,7 @@ const SLOW_MS = 45;
 const FAST_MS = 22;
 const COARSE = { first: 2, most: 4 };
 
-/** Smaller pictures come at once as they shall be, px. */
+/** Smaller pictures come at once as they should be, px. */
 const SMALL_PX = 40_000;
 
 /** Coarse pictures under way at once: while one is drawn the next one's request is on its way. */

@@ -75,7 +75,7 @@ export const paneOf = (aim: Aim, size: Size): Pane => ({
   heightMm: aim.mmPerPx * size.height,
 });
 
-/** Where what one pane shows lies on a canvas that shows another. */
+/** Where what one pane shows is on a canvas that shows another. */
 export function boxOf(shown: Pane, pane: Pane, size: Size) {
   const { x, y } = spotOf(pane, size, { right: shown.leftMm, up: shown.lowMm + shown.heightMm });
   return {

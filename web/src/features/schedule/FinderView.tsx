@@ -68,7 +68,7 @@ function fromBar(first: Asked, billet: Billet, stage: number): Asked {
   };
 }
 
-/** The bar all pieces come out of that the billet shall yield; nothing where it does not say. */
+/** The bar all pieces come out of that the billet should yield; nothing where it does not say. */
 function yieldOf({ plan: { wanted } }: Billet): Size | null {
   if (wanted.length === 0) return null;
   return {
@@ -78,7 +78,7 @@ function yieldOf({ plan: { wanted } }: Billet): Size | null {
   };
 }
 
-/** Nobody measures finer. */
+/** No one measures finer. */
 const tenth = (mm: number) => Math.round(mm * 10) / 10;
 
 function Finding({

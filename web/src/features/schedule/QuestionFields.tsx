@@ -18,7 +18,7 @@ const USUAL_TOLERANCE = 0.05;
 /** As long as a piece is easily held; mm. */
 const PIECE_MM = 107.95;
 
-/** The question in place: every change asks anew. */
+/** The question in place: every change asks again. */
 export function QuestionFields({
   asked,
   begun,

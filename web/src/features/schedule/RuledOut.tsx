@@ -17,7 +17,7 @@ const ALL: readonly Limit[] = [
   'FINEST',
 ];
 
-/** What is out and why, each limit to be moved where it stands. */
+/** What is out and why, each limit to be moved where it is. */
 export function RuledOut({ search, asked, onAsk }: { search: Search; asked: Asked; onAsk: Ask }) {
   const within = search.begun?.within;
   const out = (search.ended?.census ?? search.seen?.census)?.ruledOut ?? [];

@@ -16,7 +16,7 @@ const LAYOUTS: readonly { readonly layout: Layout; readonly words: string }[] = 
   { layout: 'DOUBLED', words: 'two of each, for bold lines' },
 ];
 
-/** What the search goes through. */
+/** What the search passes through. */
 export function TriedFields({ bounds, onAsk }: { bounds: Bounds; onAsk: Ask }) {
   const put = (change: Partial<Bounds>) => onAsk((q) => ({ ...q, bounds: { ...q.bounds, ...change } }));
   const box = (checked: boolean, words: string, change: Partial<Bounds>, disabled = false) => (

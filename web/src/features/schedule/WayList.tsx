@@ -58,7 +58,7 @@ export function WayList({
 }) {
   const [measure, width] = useWidth();
   const [many, setMany] = useState(false);
-  // The first answer shall stand there at once; nobody reads a hundred rows in a tenth of a second.
+  // The first answer is drawn at once; no one reads a hundred rows in a tenth of a second.
   const shown = many ? ways : ways.slice(0, searching ? ROWS_MEANWHILE : FIRST_ROWS);
   const scale = nestedScale(
     shown.map((w) => w.shapes),

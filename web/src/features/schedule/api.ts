@@ -28,7 +28,7 @@ export type Size = Schemas['ScheduleFinishedBar'];
 /** What there is to begin with. */
 export type Beginning = Schemas['ScheduleFinderRequestBeginning'];
 
-/** A question; null stands for everything, nothing or the shop's own, as the core takes it. */
+/** A question; null represents everything, nothing or the shop's own, as the core takes it. */
 export type Asked = Schemas['ScheduleFinderRequest'] & {
   readonly core: readonly Piece[];
   readonly bounds: Bounds;

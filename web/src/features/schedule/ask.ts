@@ -21,7 +21,7 @@ export const FULL: Bounds = {
   folds: true,
 };
 
-/** Where a question begins: 300 layers for a knife's bar, from the usual pair as it lies on the shelf. */
+/** Where a question begins: 300 layers for a knife's bar, from the usual pair as it is on the shelf. */
 export function firstQuestion(steels: readonly Steel[], shelf: readonly Shelved[]): Asked {
   const piece = (steel: string): Piece => {
     const tone = steels.find((s) => s.id === steel)?.etchTone.value ?? 0;
@@ -104,7 +104,7 @@ export function withLimit(asked: Asked, within: Within, limit: Limit, to: number
     : { ...asked, within: { ...within, [FIELD_OF[limit]]: to } };
 }
 
-/** Where a limit stands. */
+/** Where a limit is. */
 export const limitAt = (asked: Asked, within: Within, limit: Limit): number =>
   limit === 'LENGTH' ? asked.finished.lengthMm : within[FIELD_OF[limit]];
 

@@ -23,7 +23,7 @@ export function useSearch(
   const [search, setSearch] = useState<Search & { round: number }>(() => start(asked, 0, []));
   const [round, setRound] = useState(0);
   if (search.asked !== asked || search.round !== round) {
-    // Asked anew: what was found before stays on screen until something better is there.
+    // Asked again: what was found before stays on screen until something better is there.
     setSearch(start(asked, round, search.ways, search.begun, search.ends));
   }
   const aborting = useRef<AbortController | null>(null);

@@ -51,7 +51,7 @@ const costOf = (way: Way, axis: Axis, given: boolean): number =>
 
 const FIRST = 5;
 
-/** Best first, ways alike in it as they came; the best one without sheets stands among the first. */
+/** Best first, ways alike in it as they came; the best one without sheets is among the first. */
 export function ordered(ways: readonly Way[], by: Axis, given: boolean): readonly Way[] {
   const best = [...ways].sort((a, b) => costOf(a, by, given) - costOf(b, by, given));
   const plain = best.findIndex((w) => w.plain);
@@ -82,7 +82,7 @@ export const brushed = (
       )
     : ways;
 
-/** Tells ways apart: the same schedule may be of pieces of another thickness. */
+/** Distinguishes ways: the same schedule may be of pieces of another thickness. */
 export const keyOf = ({ words, blockMm, schedule: { start } }: Way): string =>
   start
     ? `${words}, ${start.outside.thicknessMm} ${start.inside.thicknessMm}, ${blockMm}`

@@ -66,7 +66,7 @@ function opened(put?: (sent: Sent) => Response) {
       asked.answers('PUT /api/v1/shop', (sent: Sent) => held.then(() => store(sent)));
       return release;
     },
-    /** Somebody else is first. */
+    /** Someone else is first. */
     elsewhere: () => (kept = { ...kept, version: kept.version + 1 }),
   };
 }

@@ -14,7 +14,7 @@ export interface Figure<T> {
 export interface Pick<T> {
   readonly name: keyof T & string;
   readonly label: string;
-  /** Values told as text; yes and no for what is either. */
+  /** Values reported as text; yes and no for what is either. */
   readonly options: Readonly<Record<string, string>>;
 }
 

@@ -69,7 +69,7 @@ export interface Existing {
   readonly known: OwnSteel;
 }
 
-/** An own steel, new or changed; what would be worked out stands below as it is typed. */
+/** An own steel, new or changed; what would be worked out is below as it is typed. */
 export function SteelForm({
   steels,
   existing,

@@ -5,7 +5,7 @@ import type { Steel } from './api';
 export interface Wish {
   readonly words: string;
   readonly onShelf: boolean;
-  /** Only what goes well with the chosen one. */
+  /** Only what is compatible with the chosen one. */
   readonly worksWith: boolean;
   readonly blacker: boolean;
   readonly tougher: boolean;

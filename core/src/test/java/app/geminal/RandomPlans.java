@@ -178,7 +178,7 @@ public final class RandomPlans {
         IntStream.range(0, count)
             .mapToObj(i ->
                 new Piece(
-                    // What lies outermost may scale away whole, and copper does not lie there.
+                    // What is outermost may scale away whole, and copper does not lie there.
                     i == 0 || i == count - 1
                         ? metals.getFirst()
                         : metals.get(r.nextInt(metals.size())),

@@ -77,10 +77,10 @@ public class EvaluateBenchmark {
     return Checks.of(Run.of(usual, steels, shop.practice()), steels, shop, ShopKnowledge.nothing());
   }
 
-  /** One soak reckoned from nothing; a plan's soak is remembered from its first evaluation on. */
+  /** One soak calculated from nothing; a plan's soak is remembered from its first evaluation on. */
   @Benchmark
   public Soak.Answer soak() {
-    return Soak.reckoned(BarHeat.Of.solid(38, 50, 150).loose(2.4), 20, 1180, 5, 15);
+    return Soak.calculate(BarHeat.Of.solid(38, 50, 150).loose(2.4), 20, 1180, 5, 15);
   }
 
   /** All findings of a million layers. */

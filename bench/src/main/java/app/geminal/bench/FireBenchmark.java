@@ -64,7 +64,7 @@ public class FireBenchmark {
     return following.estimate().coreC();
   }
 
-  /** How long still, and how it goes on for ten minutes. */
+  /** How long still, and how it continues for ten minutes. */
   @Benchmark
   public double forecasting() {
     return following.secondsToReady(1120) + following.ahead(20, 30).getLast().coreC();

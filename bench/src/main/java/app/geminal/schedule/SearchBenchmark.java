@@ -22,8 +22,8 @@ import org.openjdk.jmh.annotations.Warmup;
 /**
  * The search alone, on one thread, for what a general solver can state too: to be held against
  * {@code FinderBenchmark.productsBySolver}. It draws every bar, weighs the steel and keeps to the
- * limits; only the ways it finds are not worked through by the ledger afterwards. Stands in the
- * Finder's own package, because a search without its answer is nobody else's business.
+ * limits; only the ways it finds are not worked through by the ledger afterwards. Is in the
+ * Finder's own package, because a search without its answer is no one else's business.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)

@@ -1,7 +1,7 @@
 /**
  * The core from a shell. Entry class: {@link app.geminal.cli.Geminal}, one subcommand a file. What
- * goes wrong is one sentence on the error stream and a status that is not 0: 1 when something will
- * fail or cannot be done, 2 when the input cannot be read.
+ * fails is one sentence on the error stream and a status that is not 0: 1 when something will fail
+ * or cannot be done, 2 when the input cannot be read.
  */
 @NullMarked
 package app.geminal.cli;

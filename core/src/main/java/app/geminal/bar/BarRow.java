@@ -8,13 +8,11 @@ import java.util.function.DoubleFunction;
 import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 
-/** What sections beside and upon each other have in common. Package use only. */
+/** What sections beside and on each other have in common. Package use only. */
 final class BarRow {
   private BarRow() {}
 
-  /**
-   * The layers on a line along the member that lies at a place of the row, mm from its beginning.
-   */
+  /** The layers on a line along the member that is at a place of the row, mm from its beginning. */
   static LayerSequence at(
       List<Section> members,
       ToDoubleFunction<Section> size,
@@ -35,7 +33,7 @@ final class BarRow {
    * where several do, the first of two equally near.
    *
    * @param size of a member in the direction of the row, mm
-   * @param line where a member's own line lies, from its near end, mm
+   * @param line where a member's own line is, from its near end, mm
    * @param along the layers on it
    * @return from the beginning of the row, mm
    */
@@ -58,7 +56,7 @@ final class BarRow {
    * Where a line straight through all members crosses the most layers, of those that are best for
    * one of them; nearest the first member's middle where several do.
    *
-   * @param line where a member's own line lies, mm
+   * @param line where a member's own line is, mm
    * @param through all layers on a line
    */
   static double bestLineThrough(

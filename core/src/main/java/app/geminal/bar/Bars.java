@@ -29,7 +29,7 @@ public record Bars(
     double fill,
     Form form,
     double boxShare) {
-  /** More layers than anybody can mean: at 0.001 mm each a bar 10 m high. */
+  /** More layers than anyone can mean: at 0.001 mm each a bar 10 m high. */
   public static final long MOST_LAYERS = 10_000_000;
 
   private static final int MOST_BARS = 10_000;
@@ -75,7 +75,7 @@ public record Bars(
     return section.counted();
   }
 
-  /** Layers of each bar the eye can tell apart along the counting line. */
+  /** Layers of each bar the eye can distinguish along the counting line. */
   public long visibleCount() {
     return layers().visibleCount();
   }
@@ -127,7 +127,7 @@ public record Bars(
     return new Bars(newCount, lengthMm, section, shopCount, loose, fill, form, boxShare);
   }
 
-  /** The same bars with {@code mm} gone from one side; from top or bottom as it lies, voids in. */
+  /** The same bars with {@code mm} gone from one side; from top or bottom as it is, voids in. */
   public Bars without(Side side, double mm) {
     boolean upright = side == Side.BOTTOM || side == Side.TOP;
     return withSection(section.without(side, upright ? mm * fill : mm));

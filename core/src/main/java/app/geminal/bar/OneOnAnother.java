@@ -25,7 +25,7 @@ public final class OneOnAnother extends Section {
     this.across = acrossAt(acrossLineMm);
   }
 
-  /** What lies on each other. */
+  /** What is on each other. */
   public List<Section> members() {
     return members;
   }

@@ -10,9 +10,9 @@ import java.util.TreeMap;
 /**
  * What a bar shows on its end: y across, z up; immutable.
  *
- * <p>Two straight lines stand for the whole: one up and one across, each with the layers it
+ * <p>Two straight lines represent the whole: one up and one across, each with the layers it
  * crosses. They go through the middle, except where bars lie on each other or side by side: there
- * each goes through the middle of that bar in which it crosses the most layers, so that a line
+ * each passes through the middle of that bar in which it crosses the most layers, so that a line
  * across never falls into a sheet between two bars. Where layers lie flat or stand on edge that is
  * exact. Where they do not (a turned section, a roll), the lines are still what a smith would count
  * along, but how much of which steel the section holds is then kept apart, and a skin taken off it
@@ -117,21 +117,23 @@ public abstract sealed class Section
     return acrossAt(acrossLineMm());
   }
 
-  /** Layers crossed going up at so many mm from the left; one line for all of a wrought section. */
+  /**
+   * Layers crossed going up at so many mm from the left; one line for all of a deformed section.
+   */
   public abstract LayerSequence upAt(double yMm);
 
   /**
    * Layers crossed going from left to right at so many mm over the underside; one line for all of a
-   * wrought section.
+   * deformed section.
    */
   public abstract LayerSequence acrossAt(double zMm);
 
-  /** Where the line up stands, mm from the left. */
+  /** Where the line up is, mm from the left. */
   public double upLineMm() {
     return widthMm / 2;
   }
 
-  /** Where the line across lies, mm over the underside. */
+  /** Where the line across is, mm over the underside. */
   public double acrossLineMm() {
     return heightMm / 2;
   }
@@ -146,12 +148,12 @@ public abstract sealed class Section
     return isCountedAcross() ? across() : up();
   }
 
-  /** Whether all layers are flat, so that the line up stands for everything. */
+  /** Whether all layers are flat, so that the line up represents everything. */
   public final boolean isLevel() {
     return this instanceof Level;
   }
 
-  /** Whether all layers stand on edge, so that the line across stands for everything. */
+  /** Whether all layers stand on edge, so that the line across represents everything. */
   public final boolean isOnEdge() {
     return this instanceof OnEdge;
   }
@@ -171,7 +173,7 @@ public abstract sealed class Section
   /** Rolled a quarter turn to the left: the top comes to lie on the left. */
   public abstract Section quarterTurned();
 
-  /** Turned over lengthwise: what was at the bottom lies on top. */
+  /** Turned over lengthwise: what was at the bottom is on top. */
   public final Section turnedOver() {
     return mirroredUp().mirroredAcross();
   }

@@ -24,7 +24,7 @@ public final class SideBySide extends Section {
     this.across = acrossAt(acrossLineMm);
   }
 
-  /** What stands side by side. */
+  /** What is side by side. */
   public List<Section> members() {
     return members;
   }

@@ -26,7 +26,7 @@ public record BilletProgress(
     Optional<String> flaw,
     Optional<WeldOutcome> flawKind) {
 
-  /** Where the billet stands; {@code welds} may come in any order. */
+  /** Where the billet is; {@code welds} may come in any order. */
   public static BilletProgress of(Plan plan, List<WeldRecord> welds) {
     Map<String, WeldOutcome> latest =
         welds.stream()

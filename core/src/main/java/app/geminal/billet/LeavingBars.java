@@ -64,7 +64,7 @@ public record LeavingBars(String stepKey, Bars bars, Plan source, Bars before) {
 
   /**
    * The history of so many of the bars as a plan of its own: the same work, and in its last step
-   * everything else is what goes elsewhere.
+   * everything else is what leaves.
    */
   public Plan history(int count) {
     Require.count("count", count, 1, bars.count());

@@ -20,8 +20,8 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What shall be done: a stack, then steps in order; parts with plans of their own that some step
- * lays to it, and what the finished bar shall yield.
+ * What should be done: a stack, then steps in order; parts with plans of their own that some step
+ * lays to it, and what the finished bar should yield.
  *
  * @param stack what is laid up
  * @param steps 0 to 200, keys all different
@@ -35,7 +35,7 @@ public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<WantedP
   private static final int MOST_PARTS = 12;
   private static final int DEEPEST = 4;
 
-  /** Checks every field and copies the lists; no parts and nothing wanted may be left unsaid. */
+  /** Checks every field and copies the lists; parts and wanted pieces may be missing. */
   public Plan(
       Stack stack,
       List<Step> steps,
@@ -156,7 +156,7 @@ public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<WantedP
     };
   }
 
-  /** A step and where it stands: the names of the parts it is in, then its key. */
+  /** A step and where it is: the names of the parts it is in, then its key. */
   public record Placed(String path, Step step) {}
 
   /** All steps that are done, those of parts first. */

@@ -245,7 +245,7 @@ public record Run(
   }
 
   /**
-   * Mean thickness of what lies loose through the height after a stage, mm; 0 for a solid bar.
+   * Mean thickness of what is loose through the height after a stage, mm; 0 for a solid bar.
    *
    * @param stage index into the stages
    */

@@ -13,7 +13,7 @@ import java.util.Set;
  * The steel after one step.
  *
  * @param step what was done, empty for the stack itself; a step left out changes nothing
- * @param bars what lies on the bench now
+ * @param bars what is on the bench now
  * @param added new steel that came in with this step
  * @param joined steel that came in with bars of parts
  * @param losses steel that left in this step
@@ -24,8 +24,8 @@ import java.util.Set;
  *     before they met too
  * @param meeting steels of which two faces met in a new joint
  * @param fits how parts met the bar
- * @param placed what lies where in a block laid together in this step, else empty
- * @param planned the bars as reckoned, where they were measured otherwise
+ * @param placed what is where in a block laid together in this step, else empty
+ * @param planned the bars as calculated, where they were measured otherwise
  */
 public record Stage(
     Optional<Step> step,
@@ -42,7 +42,7 @@ public record Stage(
     List<PlacedBar> placed,
     Optional<Bars> planned) {
 
-  /** The bars as reckoned, measured or not. */
+  /** The bars as calculated, measured or not. */
   public Bars reckoned() {
     return planned.orElse(bars);
   }

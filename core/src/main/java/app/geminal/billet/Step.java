@@ -12,9 +12,9 @@ import org.jspecify.annotations.Nullable;
  * @param key names the step within its plan for as long as it exists, wherever it moves: 1 to 16
  *     small letters and digits. What was logged at the fire is tied to it.
  * @param operation what is done
- * @param off left out for now: the plan goes on as if it were not there
+ * @param off left out for now: the plan continues as if it were not there
  * @param measured what the bars were measured to be after it, null where they were not; the Run
- *     goes on from that
+ *     continues from that
  */
 public record Step(String key, Operation operation, boolean off, @Nullable Measurement measured) {
   /** Longest path of a step: part names and its key, with strokes between. */

@@ -1,7 +1,7 @@
 package app.geminal.billet;
 
 /**
- * Where a step stands in a plan and its parts.
+ * Where a step is in a plan and its parts.
  *
  * @param part names of the parts it is in, with strokes between; empty for the billet itself
  * @param key of the step in its plan

@@ -5,7 +5,7 @@ import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 
 /**
- * Pieces the finished bar shall yield.
+ * Pieces the finished bar should yield.
  *
  * @param name what they are: blade, coupon
  * @param count 1 to 100

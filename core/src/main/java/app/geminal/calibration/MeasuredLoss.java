@@ -23,7 +23,7 @@ import org.ojalgo.random.TDistribution;
  *
  * <p>A loss is seen where a bar was measured before and after the one step that causes it: the kerf
  * between a bar and its pieces, scale over a draw or a set of which all three sizes are known, the
- * trim of both ends, a ground face. Scale is compared with what was reckoned with a factor of 1.
+ * trim of both ends, a ground face. Scale is compared with what was used a factor of 1.
  *
  * @param seen each time it was seen, in the order of the Runs
  * @param mean of them, 0 for none
@@ -33,7 +33,7 @@ import org.ojalgo.random.TDistribution;
  */
 public record MeasuredLoss(
     MeasuredLossKind loss, List<Double> seen, double mean, double spread, double low, double high) {
-  /** Fewer than this tell nothing. */
+  /** Fewer than this say nothing. */
   public static final int FEWEST = 4;
 
   private static final double UPPER_TAIL = 0.95;
@@ -63,12 +63,12 @@ public record MeasuredLoss(
     return new MeasuredLoss(loss, seen, mean, spread, mean - off, mean + off);
   }
 
-  /** Whether this is too few to tell. */
+  /** Whether this is too few to report. */
   public boolean isTooFew() {
     return seen.size() < FEWEST;
   }
 
-  /** Whether the shop's figure lies outside what was measured. */
+  /** Whether the shop's figure is outside what was measured. */
   public boolean differsFrom(double now) {
     return !isTooFew() && (now < low || now > high);
   }

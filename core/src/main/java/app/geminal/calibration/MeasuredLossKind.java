@@ -6,7 +6,7 @@ import app.geminal.shop.ShopDefaults;
 public enum MeasuredLossKind {
   /** Width of a saw cut, mm. */
   KERF("Saw kerf"),
-  /** Scale over what is reckoned, a factor. */
+  /** Scale over what is calculated, a factor. */
   SCALE("Scale factor"),
   /** Off each end, mm. */
   TRIM("Trimmed off each end"),
@@ -29,7 +29,7 @@ public enum MeasuredLossKind {
     return this != SCALE;
   }
 
-  /** What the shop reckons with now. */
+  /** What the shop uses now. */
   public double now(ShopDefaults practice) {
     return switch (this) {
       case KERF -> practice.kerfMm();

@@ -9,7 +9,7 @@ import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
 
-/** What is worth knowing before it is tried: contrast, fume, uncertain stock, wandering carbon. */
+/** What is worth knowing before it is tried: contrast, fume, uncertain stock, diffusing carbon. */
 final class AppearanceReasons {
   private static final double LOW_CONTRAST = 0.2;
   private static final double FUMES_FROM_PERCENT = 1;

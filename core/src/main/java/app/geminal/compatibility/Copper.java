@@ -7,8 +7,9 @@ import app.geminal.weld.Method;
 import java.util.List;
 
 /**
- * Copper between steels: two schools, never the general rule, because there is no heat at which
- * steel and copper weld in the ordinary way. Neither bears thick copper or a hammer.
+ * Copper between steels: two kinds of atmosphere protection, never the general rule, because there
+ * is no heat at which steel and copper weld in the ordinary way. Neither bears thick copper or a
+ * hammer.
  */
 final class Copper {
   private static final WeldWindow SOLID = Method.COPPER_SOLID.window().orElseThrow();

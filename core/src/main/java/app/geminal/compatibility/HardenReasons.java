@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 
-/** What stands against hardening them together, and against an edge. */
+/** What is against hardening them together, and against an edge. */
 final class HardenReasons {
   private static final double GAP_STOPS_C = 40;
   private static final int QUENCH_STOPS = 3;
@@ -214,7 +214,7 @@ final class HardenReasons {
     return new Reason(kind, weight, false, WeldReasons.names(edge), figures);
   }
 
-  /** A content told to two places, mass %. */
+  /** A content reported to two places, mass %. */
   private static Quantity percent(double content) {
     return Quantity.share(content / 100);
   }

@@ -11,17 +11,17 @@ import java.util.Optional;
 
 /** Answers whether steels go together. */
 public final class Pairing {
-  /** The temper hardness is told for when none is asked for, °C. */
+  /** The temper hardness is reported for when none is asked for, °C. */
   public static final double USUAL_TEMPER_C = 200;
 
   private Pairing() {}
 
-  /** The verdict, hardness told for a temper at 200 °C. */
+  /** The verdict, hardness reported for a temper at 200 °C. */
   public static Verdict of(SteelQuestion question) {
     return of(question, USUAL_TEMPER_C);
   }
 
-  /** The verdict, hardness told for the given temper, °C. */
+  /** The verdict, hardness reported for the given temper, °C. */
   public static Verdict of(SteelQuestion question, double temperC) {
     PairFigures figures = PairFigures.of(question);
     List<Reason> reasons = new ArrayList<>();

@@ -12,7 +12,7 @@ import java.util.List;
  *
  * @param members 2 to 6, in the order they lie on each other
  * @param process how oxygen is kept out
- * @param cuttingEdge whether it shall cut; fittings and tool bodies need not harden
+ * @param cuttingEdge whether it should cut; fittings and tool bodies need not harden
  * @param carbonApart part of the difference in carbon that is left between the layers of a mixed
  *     pattern when it is done: 0 in fine layers, where it evens out, 1 in thick ones
  */

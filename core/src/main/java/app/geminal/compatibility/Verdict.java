@@ -22,7 +22,7 @@ import java.util.OptionalDouble;
  * @param toneApart contrast of neighbours, 0 to 1, ±0.15
  * @param meanCarbon mean of the steels that share carbon, mass %; empty where what it comes to is
  *     not estimated, beside stainless and other high alloys
- * @param hardness expected after the temper asked for, where it can be told
+ * @param hardness expected after the temper asked for, where it can be said
  */
 public record Verdict(
     Grade grade,

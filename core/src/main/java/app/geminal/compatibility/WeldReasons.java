@@ -11,7 +11,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.OptionalDouble;
 
-/** What stands against the weld itself. */
+/** What is against the weld itself. */
 final class WeldReasons {
   private static final double NARROW_WINDOW_C = 40;
   private static final double CHROMIUM_LIFTS_BADLY = 1;

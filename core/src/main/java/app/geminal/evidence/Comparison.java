@@ -1,7 +1,7 @@
 package app.geminal.evidence;
 
 /**
- * Two ways of working beside each other: how much more often one goes with open seams.
+ * Two ways of working beside each other: how much more often one delaminates.
  *
  * <p>Limits of the difference are put together from the exact limits of both shares (Newcombe's
  * way, Statistics in Medicine 17, 1998, 873); they err on the wide side.
@@ -11,8 +11,8 @@ package app.geminal.evidence;
  * @param difference share of open welds of the first less that of the second
  * @param limits of the difference, −1 to 1
  * @param needed more decided welds of each way until a difference as big as it looks now, or of ten
- *     points if it looks smaller, would be told in four of five records; 0 where they are told
- *     apart already
+ *     points if it looks smaller, would be reported in four of five records; 0 where they are
+ *     distinguished already
  */
 public record Comparison(
     WeldTally one, WeldTally other, double difference, Interval limits, int needed) {
@@ -46,7 +46,7 @@ public record Comparison(
     return needed == 0;
   }
 
-  /** Welds of each way to tell the two shares apart (Fleiss, without correction). */
+  /** Welds of each way to report the two shares apart (Fleiss, without correction). */
   private static int each(double p, double q) {
     double middle = (p + q) / 2;
     boolean small = Math.abs(p - q) < WORTH;

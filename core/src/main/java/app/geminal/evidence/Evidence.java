@@ -18,7 +18,7 @@ public final class Evidence {
     return book.stream().map(p -> one(p.outcome())).reduce(WeldTally.NONE, WeldTally::plus);
   }
 
-  /** Welds by one factor, most welds first; those nobody knows it of are left out. */
+  /** Welds by one factor, most welds first; those no one knows it of are left out. */
   public static List<Line> by(List<WeldObservation> book, Factor factor) {
     Map<String, WeldTally> levels = new TreeMap<>();
     book.forEach(p ->

@@ -1,7 +1,7 @@
 package app.geminal.evidence;
 
 /**
- * What a smith can choose, or that comes with the work; welds are told apart by it.
+ * What a smith can choose, or that comes with the work; welds are distinguished by it.
  *
  * <p>Spread is how far apart a factor's levels are believed to lie before any record: one standard
  * deviation in log odds of holding. 0.5 turns 95 of 100 into 92 or 97, 0.8 into 90 or 98.

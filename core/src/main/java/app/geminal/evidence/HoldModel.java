@@ -126,7 +126,7 @@ public final class HoldModel {
         mean(odds), new Interval(below(odds, TAIL), below(odds, 1 - TAIL)), welds);
   }
 
-  /** The same, as the Finder reckons with it for any number of joints. */
+  /** The same, as the Finder uses it for any number of joints. */
   public HoldChance holdChance(WeldObservation like) {
     double p = mean(scaled.stream().map(s -> odds(like, s)).toList());
     return HoldChance.moved(Math.log(p / (1 - p)) - prior(like.how().joints()), welds);

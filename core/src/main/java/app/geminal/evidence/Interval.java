@@ -3,7 +3,7 @@ package app.geminal.evidence;
 import app.geminal.validation.Require;
 
 /**
- * Where a share lies that was seen so often in so many: exact binomial limits, after Clopper and
+ * Where a share is that was seen so often in so many: exact binomial limits, after Clopper and
  * Pearson (Biometrika 26, 1934, 404). They hold the truth at least as often as they say.
  *
  * @param low 0 to 1

@@ -9,7 +9,7 @@ import java.util.Map;
 
 /** What the Book says of the ways of working that checks warn of, for standing beside a finding. */
 public final class RecordNotes {
-  /** The checks that speak of something welds are told apart by. */
+  /** The checks that speak of something welds are distinguished by. */
   private static final Map<String, Practice> CHECKED =
       Map.of(
           "soak-short", new Practice(Factor.SOAK, "short", "soaked too short"),

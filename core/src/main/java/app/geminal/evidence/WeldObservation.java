@@ -12,7 +12,7 @@ import java.util.TreeSet;
 /**
  * A weld of the Book.
  *
- * @param steels designations it joined, empty where nobody knows
+ * @param steels designations it joined, empty where no one knows
  * @param temperatureC as read
  * @param smith who made it
  * @param joints what became of each, from the underside; empty where only the whole was judged
@@ -34,7 +34,7 @@ public record WeldObservation(
     joints = List.copyOf(joints);
   }
 
-  /** Which of a factor's levels it is, empty where nobody knows. */
+  /** Which of a factor's levels it is, empty where no one knows. */
   public Optional<String> level(Factor factor) {
     return switch (factor) {
       case STEELS ->

@@ -8,10 +8,10 @@ package app.geminal.evidence;
  * @param suspect not decided
  */
 public record WeldTally(int held, int open, int suspect) {
-  /** Fewer decided ones than this tell nothing. */
+  /** Fewer decided ones than this say nothing. */
   public static final int FEWEST = 12;
 
-  /** Limits further apart than this tell nothing. */
+  /** Limits further apart than this say nothing. */
   public static final double WIDEST = 0.4;
 
   /** No welds. */
@@ -27,12 +27,12 @@ public record WeldTally(int held, int open, int suspect) {
     return decided() == 0 ? 0 : (double) open / decided();
   }
 
-  /** Where the share of open ones lies. */
+  /** Where the share of open ones is. */
   public Interval interval() {
     return Interval.of(open, decided());
   }
 
-  /** Whether this is too few to tell. */
+  /** Whether this is too few to report. */
   public boolean isTooFew() {
     return decided() < FEWEST || interval().width() > WIDEST;
   }

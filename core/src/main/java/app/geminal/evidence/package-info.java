@@ -4,8 +4,9 @@
  * that the next weld holds; {@link app.geminal.evidence.Comparison}, two ways of working beside
  * each other.
  *
- * <p>What goes together is counted. Why it does is nowhere said: a school may be tried on the hard
- * steels only, a smith on the big stacks. Suspect welds are not decided and count for nothing.
+ * <p>What occurs together is counted. Why it does is nowhere said: an atmosphere protection may be
+ * tried on the hard steels only, a smith on the big stacks. Suspect welds are not decided and count
+ * for nothing.
  */
 @NullMarked
 package app.geminal.evidence;

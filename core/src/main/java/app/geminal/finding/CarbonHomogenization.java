@@ -12,7 +12,7 @@ import app.geminal.shop.ShopDefaults;
 
 /** How far carbon evens out between the layers in the fire that a plan gives them. */
 final class CarbonHomogenization {
-  /** Carbon wanders a little faster where there is more of it; blade steels lie about here. */
+  /** Carbon diffuses a little faster where there is more of it; blade steels lie about here. */
   private static final double MIDDLE_CARBON = 0.7;
 
   private static final double LEAST_C = 800;

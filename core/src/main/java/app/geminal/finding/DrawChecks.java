@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 
 /** Checks of a draw against what its tool makes of a bar. */
 final class DrawChecks {
-  /** Spread is told within so much of it. */
+  /** Spread is stated to within so much of it. */
   private static final double PLAY = 1.1;
 
   private DrawChecks() {}

@@ -13,7 +13,7 @@ import app.geminal.operation.Trim;
 import java.util.List;
 import java.util.function.DoubleFunction;
 
-/** Checks of faces that were in the fire and shall be laid together. */
+/** Checks of faces that were in the fire and should be laid together. */
 final class FaceChecks {
   private FaceChecks() {}
 

@@ -63,7 +63,7 @@ public record Finding(
     return safety && severity == Severity.NOTE;
   }
 
-  /** Whether a smith may choose not to see it again: a note that nobody is hurt by. */
+  /** Whether a smith may choose not to see it again: a note that no one is hurt by. */
   public boolean canBeHidden() {
     return severity == Severity.NOTE && !safety;
   }

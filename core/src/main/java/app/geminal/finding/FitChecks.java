@@ -55,7 +55,7 @@ final class FitChecks {
     return found.found();
   }
 
-  /** The shim is of the steel it lies on, so that it does not show. */
+  /** The shim is of the steel it is on, so that it does not show. */
   private static LayUp shimmed(StepContext at, LayUp layUp, Fit fit, double apart) {
     if (fit.apartMm() > 0) {
       String steel = at.before().section().up().topSteel();

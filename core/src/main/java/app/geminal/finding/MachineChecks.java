@@ -47,7 +47,7 @@ final class MachineChecks {
     return found;
   }
 
-  /** A step that goes into the fire: what shapes it, and how hot it is. */
+  /** A step that enters the fire: what shapes it, and how hot it is. */
   private record Heat(Tool tool, double celsius, Deformation how) {}
 
   private static Optional<Heat> heat(StepContext at) {

@@ -54,9 +54,9 @@ import java.util.stream.Stream;
 
 /**
  * What the pair of steels says about each weld: asked once for every new combination of steels and
- * school, and what was said once is not said again. Steels laid round a core, by a sandwich or in
- * the stack, are cladding and the core is the edge; copper is a sheet; everything else counts as a
- * mixed pattern for a blade, since a plan does not say which layer is the edge.
+ * atmosphere protection, and what was said once is not said again. Steels laid round a core, by a
+ * sandwich or in the stack, are cladding and the core is the edge; copper is a sheet; everything
+ * else counts as a mixed pattern for a blade, since a plan does not say which layer is the edge.
  */
 final class PairChecks {
 
@@ -93,7 +93,7 @@ final class PairChecks {
             .stream()
             // How copper is joined is the step's choice, and its own checks judge it.
             .filter(r -> !r.isCopper())
-            // Each weld is to be sealed; what else stands between two metals is said once.
+            // Each weld is to be sealed; what else is between two metals is said once.
             .filter(r -> isOxide(r) || said.add(r))
             .map(r -> finding(at, r, weld))
             .forEach(found::add);
@@ -107,7 +107,7 @@ final class PairChecks {
 
   /**
    * A stack that is alike on both sides and never cut up and laid again is a core with sides: what
-   * lies in the middle becomes the edge. Empty for every other plan.
+   * is in the middle becomes the edge. Empty for every other plan.
    */
   private static Map<String, Role> coreOf(Plan plan) {
     List<Piece> pieces = plan.stack().pieces();

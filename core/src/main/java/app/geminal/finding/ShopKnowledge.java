@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Set;
 
 /**
- * What the checks are told from outside the plan.
+ * What the checks know from outside the plan.
  *
  * @param welded combinations that were welded here before and held, empty with {@code hasRecord}
  *     false where there is no record yet

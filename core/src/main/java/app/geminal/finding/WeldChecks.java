@@ -16,7 +16,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/** Checks of a planned set weld against the steels it shall join. */
+/** Checks of a planned set weld against the steels it should join. */
 final class WeldChecks {
   /** High carbon, where grain and carbon loss matter: mass %. */
   private static final double HIGH_CARBON_PERCENT = 0.6;

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param kind what it is
  * @param state {@link WeldOutcome#OPEN} or {@link WeldOutcome#SUSPECT}
  * @param joint which of the joints that the weld closed, from 1 at the underside; null where it is
- *     in none or nobody can tell
+ *     in none or no one can say
  * @param spot at the stage it was found
  * @param note free words, may be empty, at most 500 characters
  */

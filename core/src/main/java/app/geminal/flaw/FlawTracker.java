@@ -48,7 +48,7 @@ public final class FlawTracker {
     return List.copyOf(travel.places);
   }
 
-  /** Goes down to the part first; what is at its end then goes on in this Run. */
+  /** Falls to the part first; what is at its end then continues in this Run. */
   private void through(Run run, String prefix, String part, int stage, Spot spot) {
     if (part.isEmpty()) {
       from(run, prefix, stage, List.of(spot));

@@ -48,7 +48,7 @@ final class ForwardMap {
   }
 
   /**
-   * Where a spot goes.
+   * Where a spot ends up.
    *
    * @param before the bars the step was done to
    * @param now the stage it leads to
@@ -113,7 +113,7 @@ final class ForwardMap {
     return new SpotDestination(List.of(), List.of());
   }
 
-  /** The skin goes, what is left is stretched. */
+  /** The skin is lost, what is left is stretched. */
   private static SpotDestination shaped(MovingSpot there, Size before, double skin, Size after) {
     Size core = before.without(skin);
     return SpotDestination.here(

@@ -28,7 +28,7 @@ record MovingSpot(int bar, LineSpan x, LineSpan y, LineSpan z) {
         z.times(to.height() / from.height()));
   }
 
-  /** As it lies when a bar of that size is laid another way. */
+  /** As it is when a bar of that size is laid another way. */
   MovingSpot turned(Turn turn, Size size) {
     return switch (turn) {
       case SAME -> this;
@@ -43,7 +43,7 @@ record MovingSpot(int bar, LineSpan x, LineSpan y, LineSpan z) {
     return new MovingSpot(other, x, y, z);
   }
 
-  /** What of it lies in a box of that size. */
+  /** What of it is in a box of that size. */
   Optional<Spot> in(Size size) {
     return x.within(size.length())
         .flatMap(along ->

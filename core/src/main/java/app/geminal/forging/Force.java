@@ -63,7 +63,7 @@ public final class Force {
 
   /**
    * The longest bite a press can take, mm: at most {@code mostMm}, 0 where not even {@code leastMm}
-   * goes.
+   * is possible.
    */
   public static double longestBiteMm(
       double forceKn,

@@ -45,9 +45,7 @@ public record HardeningPlan(
   /** Sections to this thickness are quenched as blades, mm. */
   private static final double BLADE_MM = 6;
 
-  /**
-   * The first normalizing heat lies this far over the hottest hardening heat, °C. A shop's rule.
-   */
+  /** The first normalizing heat is this far over the hottest hardening heat, °C. A shop's rule. */
   private static final double OVER_C = 50;
 
   private static final double COOLEST_TEMPER_C = 150;

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param kind what
  * @param at when
  * @param temperatureC of the heat; null where there was none
- * @param minutes at heat or in the bath; null where nobody counted
+ * @param minutes at heat or in the bath; null where no one counted
  * @param cycles of normalizing, tempering or etching; null for one
  * @param medium quenched in, or etched in; may be empty, at most 80 characters
  * @param hrc readings of a tester; 0 to 20

@@ -11,10 +11,10 @@ import org.jspecify.annotations.Nullable;
  * cell, so energy is kept to rounding whatever the change to austenite does; each direction is
  * implicit in turn (locally one-dimensional), so no step is too long to be stable. First order in
  * time and second in the cells, shown in a test; the defaults keep the minutes of a weld within 5 %
- * of cells half as large. Radiation is taken as it stood at the beginning of a step.
+ * of cells half as large. Radiation is taken as it was at the beginning of a step.
  *
  * <p>Length and width are mirrored, because both ends and both edges see the same fire; the height
- * is whole, because a bar lies on a floor and is turned over, unless it is said to be mirrored too.
+ * is whole, because a bar is on a floor and is turned over, unless it is said to be mirrored too.
  * In a loose stack heat crosses a gap at every joint: the pieces and the gaps together conduct as
  * {@code 1/(1/k + 1/(h·t))} through the height. Steel's properties are those of 0.8 % carbon; a
  * chamber has one temperature; handle, tacks and jacket are not there.
@@ -49,8 +49,8 @@ public final class BarHeat {
    * @param heightMm of the section, through the layers
    * @param lengthMm in the fire
    * @param pieceMm mean thickness of loose pieces through the height, or 0 for a solid bar
-   * @param gapWM2K conductance of a gap between loose pieces, W/(m²·K); 300 to 5000 are told, 1000
-   *     for flat clean pieces clamped hard; means nothing for a solid bar
+   * @param gapWM2K conductance of a gap between loose pieces, W/(m²·K); 300 to 5000 are reported,
+   *     1000 for flat clean pieces clamped hard; means nothing for a solid bar
    */
   public record Of(
       double widthMm, double heightMm, double lengthMm, double pieceMm, double gapWM2K) {
@@ -98,14 +98,14 @@ public final class BarHeat {
    * @param along cells over half the length
    * @param across cells over half the width
    * @param through cells over the height, or half of it where it is mirrored
-   * @param heightMirrored whether nothing will ever tell top from bottom
+   * @param heightMirrored whether nothing will ever say top from bottom
    * @param longestStepS seconds
    */
   record Cells(int along, int across, int through, boolean heightMirrored, double longestStepS) {
     /** Whole height: what follows a bar in the fire. */
     static final Cells FOLLOWING = new Cells(2, 3, 8, false, LONGEST_STEP_S);
 
-    /** Mirrored height: what a plan is reckoned with; a tenth of the work, see {@link Soak}. */
+    /** Mirrored height: what a plan uses; a tenth of the work, see {@link Soak}. */
     static final Cells PLANNING = new Cells(2, 3, 5, true, LONGEST_STEP_S);
   }
 
@@ -157,7 +157,7 @@ public final class BarHeat {
     passing = new double[that.passing.length];
   }
 
-  /** A copy that goes its own way, to look ahead with. */
+  /** A copy that changes independently, to look ahead with. */
   public BarHeat copy() {
     return new BarHeat(this);
   }
@@ -215,7 +215,7 @@ public final class BarHeat {
     return coldest;
   }
 
-  /** What lies so deep under the middle of the upper broad face, °C; the middle at most. */
+  /** What is so deep under the middle of the upper broad face, °C; the middle at most. */
   public double underTopC(double depthMm) {
     double fromTop = depthMm / 1000 / dz - 0.5;
     int above = (int) Math.clamp(Math.floor(fromTop), 0, nz - 1);
@@ -274,7 +274,7 @@ public final class BarHeat {
     return sum * parts();
   }
 
-  /** So many times what is reckoned makes the whole bar. */
+  /** So many times what is calculated makes the whole bar. */
   private int parts() {
     return heightMirrored ? 8 : 4;
   }
@@ -407,7 +407,7 @@ public final class BarHeat {
     return faceC(cellC, inside, around);
   }
 
-  /** Two rounds are enough: the face lies within a few degrees of the cell behind it. */
+  /** Two rounds are enough: the face is within a few degrees of the cell behind it. */
   private static double faceC(double cellC, double inside, Surroundings around) {
     double face = cellC;
     for (int round = 0; round < 2; round++) {

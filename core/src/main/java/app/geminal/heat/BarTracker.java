@@ -11,9 +11,8 @@ import java.util.function.ToDoubleFunction;
  * what the forge's gauge said and what was done.
  *
  * <p>Three bars are followed at once: the likely one, one that heats slowly (poor gaps, low
- * emissivity) and one that heats quickly. Half of what lies between the last two is what the
- * estimate is told with; it holds what is not known of gaps and flame, not a gauge that lies.
- * Mutable, for one thread.
+ * emissivity) and one that heats quickly. Half of what is between the last two is what the estimate
+ * uses; it holds what is not known of gaps and flame, not a gauge that is. Mutable, for one thread.
  */
 public final class BarTracker {
   /** A bar this near to the air around it is as cold as it gets, K. */
@@ -56,7 +55,7 @@ public final class BarTracker {
   }
 
   /**
-   * How it goes on if nothing is touched: seconds from now, and what it is at then.
+   * How it continues if nothing is touched: seconds from now, and what it is at then.
    *
    * @param inS seconds from now
    * @param skinC °C at the skin
@@ -80,12 +79,12 @@ public final class BarTracker {
     toll = that.toll;
   }
 
-  /** A copy that goes its own way. */
+  /** A copy that changes independently. */
   public BarTracker copy() {
     return new BarTracker(this);
   }
 
-  /** It is put somewhere; the time until now must have been told. */
+  /** It is put somewhere; the time until now must have been reported. */
   public void put(Place where) {
     place = where;
   }
@@ -116,7 +115,7 @@ public final class BarTracker {
     Require.number("seconds", seconds, 0, 1e6, " s");
     forgeC = chamberC;
     if (place == Place.AIR && isCold()) {
-      // Nothing happens to a cold bar, however long it lies.
+      // Nothing happens to a cold bar, however long it is.
       return;
     }
     likely.advance(
@@ -199,7 +198,7 @@ public final class BarTracker {
     return LONGEST_LOOK_S;
   }
 
-  /** How it goes on where it is, in steps of so many seconds. */
+  /** How it continues where it is, in steps of so many seconds. */
   public List<Forecast> ahead(int steps, double stepS) {
     BarHeat ahead = likely.copy();
     Surroundings now = now();

@@ -4,7 +4,7 @@ import app.geminal.units.Temperatures;
 import java.time.Duration;
 
 /**
- * How fast atoms wander in austenite, m²/s.
+ * How fast atoms diffuse in austenite, m²/s.
  *
  * <p>Carbon after Tibbetts (1980), recommended; Wells and Mehl (1940) and Ågren (1986) as second
  * and third opinions, within 25 % of each other from 800 to 1250 °C and to 1.3 % C. Other elements

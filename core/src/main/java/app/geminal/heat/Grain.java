@@ -6,9 +6,9 @@ import app.geminal.validation.Require;
 /**
  * How coarse austenite grows, after Hodgson and Gibbs (1992) for carbon-manganese steel: {@code d⁷
  * = d₀⁷ + 1.45e27·t·exp(−400000/RT)}, µm and s. Not calibrated over 0.25 % C nor for steels with
- * vanadium or aluminium, whose grain stands still to 1050 to 1150 °C and then runs; low confidence,
- * a factor of three. Only the last heat without forging counts, and later forging and two or three
- * falling normalizing heats mend it. To be read as a risk, not as a size.
+ * vanadium or aluminium, whose grain is paused to 1050 to 1150 °C and then runs; low confidence, a
+ * factor of three. Only the last heat without forging counts, and later forging and two or three
+ * falling normalizing heats correct it. To be read as a risk, not as a size.
  */
 public final class Grain {
   private static final double EXPONENT = 7;

@@ -7,7 +7,7 @@ import app.geminal.validation.Require;
  * its faces, carbon out of its skin, grain, and carbon between its layers.
  *
  * <p>Scale grows by the parabola of {@link Scale} from the last time it came off, so brushing and
- * squeezing cost steel; carbon wanders all the time. Between two moments the heat is taken as
+ * squeezing cost steel; carbon diffuses all the time. Between two moments the heat is taken as
  * steady. Immutable; every step gives a new one.
  *
  * @param eatenMm steel gone from every face before the scale that is on it now
@@ -63,12 +63,12 @@ public record HeatExposure(
     return new HeatExposure(scaleMm(flame), 0, diffusionIntegralM2, evenedM2, grainUm, hotS);
   }
 
-  /** It was forged: grain begins anew. */
+  /** It was forged: grain begins again. */
   public HeatExposure forged() {
     return new HeatExposure(eatenMm, scaleM2, diffusionIntegralM2, evenedM2, Grain.USUAL_UM, hotS);
   }
 
-  /** Steel gone from every face, what lies in the scale on it included, mm. */
+  /** Steel gone from every face, what is in the scale on it included, mm. */
   public double scaleMm(Atmosphere flame) {
     return eatenMm + Math.sqrt(scaleM2) * METAL_PER_SCALE_MM * flame.scaleFactor();
   }

@@ -3,8 +3,8 @@ package app.geminal.heat;
 import java.util.OptionalDouble;
 
 /**
- * Watches what one instrument says and tells when it is lost or lies. Mutable, for one thread; time
- * comes from outside.
+ * Watches what one instrument says and says when it is lost or reads wrong. Mutable, for one
+ * thread; time comes from outside.
  *
  * <p>Lost: silent for {@value #SILENT_S} s. Out of range: what no forge or press can be at.
  * Jumping: further in a second than the thing can go. Frozen: the same figure to the last digit for
@@ -59,7 +59,7 @@ public final class SensorMonitor {
    *
    * @param least it can be at
    * @param most it can be at
-   * @param perSecond how far it goes in a second at most
+   * @param perSecond the largest change in a second
    * @param rests whether it may stand still at its least without being frozen
    */
   public SensorMonitor(double least, double most, double perSecond, boolean rests) {
@@ -74,7 +74,7 @@ public final class SensorMonitor {
     return new SensorMonitor(-20, 1450, 40, false);
   }
 
-  /** A gauge at a press, MPa: 0 to 100, as fast as it likes; at rest it stands still. */
+  /** A gauge at a press, MPa: 0 to 100, as fast as it likes; at rest it does not change. */
   public static SensorMonitor ofPress() {
     return new SensorMonitor(-1, 100, 1000, true);
   }
@@ -109,7 +109,7 @@ public final class SensorMonitor {
     return State.GOOD;
   }
 
-  /** How it stands when nothing new was said until now. */
+  /** Its state when nothing new was said until now. */
   public State silent(double atS) {
     if (heardS == Double.NEGATIVE_INFINITY) {
       return State.WAITING;

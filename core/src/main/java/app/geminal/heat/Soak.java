@@ -27,7 +27,7 @@ public final class Soak {
   private static final double LONGEST_S = 4 * 3600;
   private static final double COLD_C = 20;
 
-  /** How much hotter than the steel shall get a forge is run, °C. */
+  /** How much hotter than the steel should get a forge is run, °C. */
   public static final double CHAMBER_OVER_C = 60;
 
   /** The core counts as even with the skin from here, °C. */
@@ -50,7 +50,9 @@ public final class Soak {
    */
   public record Answer(double minutes, double skinMin, double coreC, double coreWhenSkinC) {}
 
-  /** What was asked lately: a plan is worked through anew at every change, most of it unchanged. */
+  /**
+   * What was asked lately: a plan is worked through again at every change, most of it unchanged.
+   */
   private static final Map<Asked, Answer> REMEMBERED =
       Collections.synchronizedMap(
           new LinkedHashMap<>(16, 0.75f, true) {
@@ -66,8 +68,8 @@ public final class Soak {
       BarHeat.Of billet, double fromC, double aimC, double powerKw, double askedMin) {}
 
   /**
-   * Heats a billet from cold; see {@link #reckoned}. The last {@value #MOST_REMEMBERED} answers are
-   * remembered.
+   * Heats a billet from cold; see {@link #calculate}. The last {@value #MOST_REMEMBERED} answers
+   * are remembered.
    */
   public static Answer of(BarHeat.Of billet, double aimC, double powerKw, double askedMin) {
     return again(billet, COLD_C, aimC, powerKw, askedMin);
@@ -81,9 +83,9 @@ public final class Soak {
     if (known != null) {
       return known;
     }
-    // Reckoned outside the map's lock: nobody waits for another's simulation, at worst it is done
+    // Calculated outside the map's lock: no one waits for another's simulation, at worst it is done
     // twice.
-    Answer answer = reckoned(billet, fromC, aimC, powerKw, askedMin);
+    Answer answer = calculate(billet, fromC, aimC, powerKw, askedMin);
     REMEMBERED.put(asked, answer);
     return answer;
   }
@@ -96,7 +98,7 @@ public final class Soak {
    * @param powerKw what reaches the steel at most
    * @param askedMin when the core is wanted
    */
-  public static Answer reckoned(
+  public static Answer calculate(
       BarHeat.Of billet, double fromC, double aimC, double powerKw, double askedMin) {
     BarHeat bar = new BarHeat(billet, fromC, BarHeat.Cells.PLANNING, SteelHeat.STEEL);
     Surroundings fire = Surroundings.chamber(aimC + CHAMBER_OVER_C).withPowerKw(powerKw);

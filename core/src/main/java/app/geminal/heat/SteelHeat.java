@@ -64,7 +64,7 @@ final class SteelHeat implements Material {
     return hold[nearest(celsius)];
   }
 
-  /** Below 0 °C and above 1700 °C it goes on as at those. */
+  /** Below 0 °C and above 1700 °C it continues as at those. */
   @Override
   public double content(double celsius) {
     if (celsius < 0) {

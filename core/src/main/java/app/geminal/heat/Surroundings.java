@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  * @param emissivity of scaled steel against what is round it, 0 to 1; 0.7 to 0.85 in a chamber
  * @param convectionWM2K of the gas, W/(m²·K); 20 to 40 in a forge, about 10 in still air
  * @param mostW what the burners can put into the bar at most; infinity in the open air
- * @param below what the bar lies on, null where nothing does
+ * @param below what the bar is on, null where nothing does
  * @param above what presses on it, null where nothing does
  */
 public record Surroundings(
@@ -21,10 +21,10 @@ public record Surroundings(
     double mostW,
     @Nullable FaceContact below,
     @Nullable FaceContact above) {
-  /** Scaled steel in a chamber; 0.7 to 0.85 are told. */
+  /** Scaled steel in a chamber; 0.7 to 0.85 are reported. */
   public static final double EMISSIVITY = 0.8;
 
-  /** Burnt gas in a forge; 20 to 40 W/(m²·K) are told. */
+  /** Burnt gas in a forge; 20 to 40 W/(m²·K) are reported. */
   public static final double FORGE_CONVECTION = 30;
 
   private static final double AIR_CONVECTION = 10;

@@ -7,8 +7,8 @@ import app.geminal.validation.Require;
  * first in open air, then, once the dies are on it, chilled from above and below.
  *
  * <p>The floor is what the steels weld at. Skin is the middle of the colder face that can be seen;
- * the outer joint lies one piece deep under the upper face. Air stands still; a draught or a long
- * walk costs more.
+ * the outer joint is one piece deep under the upper face. Still air; a draught or a long walk costs
+ * more.
  *
  * @param skinS until the skin is under the floor; {@value #LONGEST_S} at most
  * @param jointS until the outer joint is

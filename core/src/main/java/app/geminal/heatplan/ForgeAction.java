@@ -14,7 +14,7 @@ public enum ForgeAction {
   OUT("Out"),
   /** The dies come down, or the first blow falls. */
   SQUEEZE("Squeeze"),
-  /** The ram goes up. */
+  /** The ram rises. */
   LET_GO("Ram up"),
   /** Scale brushed off. */
   BRUSH("Brushed"),

@@ -14,7 +14,7 @@ import java.util.Optional;
  * @param stepPath names of the parts the step is in, then its key, with strokes between
  * @param title "Weld 2" or "Draw 1"
  * @param school how oxygen is kept out, empty for a draw
- * @param bar as it goes in
+ * @param bar as it is before the first heat
  * @param outerMm thickness of the outermost piece, or the mean of the layers of a welded bar
  * @param carbon of the mix, mass %
  * @param heats in the fire
@@ -58,12 +58,12 @@ public record HeatPlan(
     schools = List.copyOf(schools);
   }
 
-  /** Whether flux goes on in any of its heats. */
+  /** Whether flux is applied in any of its heats. */
   public boolean fluxes() {
     return steps.stream().anyMatch(s -> s.act().equals(Optional.of(ForgeAction.FLUX)));
   }
 
-  /** The same plan with what each school would cost. */
+  /** The same plan with what each atmosphere protection would cost. */
   HeatPlan withProtections(List<ProtectionCost> newProtections) {
     return new HeatPlan(
         stepPath,

@@ -55,7 +55,7 @@ public final class HeatPlanner {
   private final ShopKnowledge known;
   private final Map<AtmosphereProtection, ProtectionCost.MethodRecord> record;
 
-  /** For one shop, with what it knows and what its Book holds of each school. */
+  /** For one shop, with what it knows and what its Book holds of each atmosphere protection. */
   public HeatPlanner(
       Steels steels,
       Shop shop,
@@ -68,7 +68,7 @@ public final class HeatPlanner {
   }
 
   /**
-   * The heat plan of a step, its schools not compared.
+   * The heat plan of a step, its kinds of atmosphere protection not compared.
    *
    * @param path of the step: names of the parts it is in, then its key
    * @return empty where the Run has no such step, does not reach it, or it is neither a set weld
@@ -81,7 +81,9 @@ public final class HeatPlanner {
         .flatMap(f -> of(f.run(), f.stage(), path));
   }
 
-  /** The same with what each school would cost, which takes far longer than the rest. */
+  /**
+   * The same with what each atmosphere protection would cost, which takes far longer than the rest.
+   */
   public Optional<HeatPlan> compared(Run whole, String path) {
     return plan(whole, path)
         .map(
@@ -196,7 +198,7 @@ public final class HeatPlanner {
         .toList();
   }
 
-  /** What the checks hold against the same weld by another school. */
+  /** What the checks hold against the same weld by another atmosphere protection. */
   private List<Message> risks(Run run, int stage, SetWeld other) {
     Plan plan = run.plan();
     List<Step> steps = new ArrayList<>(plan.steps());
@@ -215,7 +217,7 @@ public final class HeatPlanner {
   private List<Message> hazards(Run run, int stage) {
     return Checks.of(run, steels, shop, known).stream()
         .filter(f -> f.safety() && (f.stage() == stage || f.isCaution()))
-        // What is said of a protection stands with it.
+        // What is said of a protection is with it.
         .filter(f -> f.kind() != FindingKind.FUEL_FLARE)
         .map(f -> HeatText.CAUTION.with("what", f.what(), "action", f.action()))
         .toList();

@@ -9,9 +9,12 @@ import app.geminal.weld.AtmosphereProtection;
 import java.util.ArrayList;
 import java.util.List;
 
-/** The steps of a heat plan, each school's complete and in order, with the moment for each. */
+/**
+ * The steps of a heat plan, each atmosphere protection's complete and in order, with the moment for
+ * each.
+ */
 public final class HeatSteps {
-  /** Borax goes on here, a little over where it melts; it clings to seams at dull red, °C. */
+  /** Borax is applied here, a little over where it melts; it clings to seams at dull red, °C. */
   public static final double FLUX_AT_C = 760;
 
   /** Where anhydrous borax melts, °C. */

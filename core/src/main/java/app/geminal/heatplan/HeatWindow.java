@@ -16,8 +16,8 @@ import java.util.Optional;
  *
  * @param floorC under it nothing bonds as it should, or the bar is too stiff to draw
  * @param aimC what is planned
- * @param ceilingC over it grain, carbon or the steel itself goes
- * @param meltsC from here on the shop reckons with running metal
+ * @param ceilingC °C above which grain coarsens, carbon burns or the steel melts
+ * @param meltsC from here on the shop uses running metal
  * @param solidusC where the first steel begins to melt
  * @param softest that steel
  * @param why where floor and ceiling come from
@@ -41,7 +41,7 @@ public record HeatWindow(
         .orElseGet(() -> ofForgeWeld(steels, limits, aimC));
   }
 
-  /** Where copper shall melt, what must not is the softest steel. */
+  /** Where copper should melt, what must not is the softest steel. */
   private static HeatWindow ofCopper(
       List<Steel> steels, Limits limits, double aimC, Method method, WeldWindow heats) {
     boolean molten = method == Method.COPPER_MOLTEN;
@@ -102,7 +102,7 @@ public record HeatWindow(
             "floor", Quantity.celsius(DRAW_FLOOR_C), "ceiling", Quantity.celsius(ceiling)));
   }
 
-  /** What the chamber is run at: hotter than the steel shall get, and no hotter than it may. */
+  /** What the chamber is run at: hotter than the steel should get, and no hotter than it may. */
   public double chamberC() {
     return Math.max(aimC, Math.min(aimC + Soak.CHAMBER_OVER_C, ceilingC));
   }

@@ -14,13 +14,13 @@ import java.util.List;
  *
  * @param school a way to keep air from the joint
  * @param fireMin in the fire, minutes
- * @param benchMin at the bench for this school alone: fuel bath, jacket, cleaning up
- * @param skinMm steel gone from every face: scale, or the skin that goes with the jacket
+ * @param benchMin at the bench for this atmosphere protection alone: fuel bath, jacket, cleaning up
+ * @param skinMm steel gone from every face: scale, or the skin removed with the jacket
  * @param lostKg the same by mass
  * @param softMm under the new face, to where nine tenths of the carbon are left
  * @param grainUm in the skin after the last heat, a risk and not a size
  * @param gasKg burnt
- * @param made welds by this school in the Book
+ * @param made welds by this atmosphere protection in the Book
  * @param held of those
  * @param risks what the checks find against it here, strongest first
  */
@@ -43,13 +43,13 @@ public record ProtectionCost(
 
   private static final double LONGEST_S = 4 * 3600;
 
-  /** Welds of one school in the Book. */
+  /** Welds of one atmosphere protection in the Book. */
   public record MethodRecord(int made, int held) {
     /** None yet. */
     public static final MethodRecord NONE = new MethodRecord(0, 0);
   }
 
-  /** What is the same for every school. */
+  /** What is the same for every atmosphere protection. */
   record Case(
       BarHeat.Of bar,
       double kg,

@@ -51,7 +51,7 @@ public abstract sealed class LayerSequence permits Band, Join, Repeat, Scaled, T
     return times == 1 ? this : new Repeat(this, times);
   }
 
-  /** The block turned over, so that its top lies at the bottom. */
+  /** The block turned over, so that its top is at the bottom. */
   public LayerSequence turned() {
     return new Turned(this);
   }
@@ -91,7 +91,7 @@ public abstract sealed class LayerSequence permits Band, Join, Repeat, Scaled, T
     return topSteel;
   }
 
-  /** Layers the eye can tell apart: touching bands of one steel are one. At least 1. */
+  /** Layers the eye can distinguish: touching bands of one steel are one. At least 1. */
   public long visibleCount() {
     return visibleCount;
   }

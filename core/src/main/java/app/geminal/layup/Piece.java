@@ -22,7 +22,7 @@ public record Piece(
   /** Thicker than this is a block, not a piece of a stack. */
   public static final double THICKEST_MM = 100;
 
-  /** Thinner than this is no foil anybody sells, mm. */
+  /** Thinner than this is no foil anyone sells, mm. */
   public static final double THINNEST_MM = 0.005;
 
   private static final double LEAST_FILL = 0.2;

@@ -14,6 +14,6 @@ public enum LossKind {
   JACKET,
   /** Bars given up. */
   SCRAP,
-  /** What a measured bar has less than was reckoned; negative where it has more. */
+  /** What a measured bar has less than was calculated; negative where it has more. */
   MEASURED
 }

@@ -12,8 +12,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * What was measured of each bar after a step; null is what was not. Sizes that were not measured
- * are taken as reckoned, but where the mass is known and the length is not, the length follows from
- * the mass. Where all are known the sizes count, and the mass only tells how rough they are.
+ * are taken as calculated, but where the mass is known and the length is not, the length follows
+ * from the mass. Where all are known the sizes count, and the mass only says how rough they are.
  *
  * @param widthMm above 0, at most 1000
  * @param heightMm with its voids; above 0, at most 1000

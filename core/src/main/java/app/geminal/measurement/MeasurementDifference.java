@@ -8,19 +8,19 @@ import java.util.List;
 import java.util.Locale;
 
 /**
- * What a measured bar has over the reckoned one, each bar by itself. One measurement cannot tell
+ * What a measured bar has over the calculated one, each bar by itself. One measurement cannot say
  * where steel went; so every loss it could have been is said with its own figure.
  *
- * @param missingMm3 of steel; negative where there is more than was reckoned
- * @param missingShare of the reckoned steel
- * @param scaleMm more off every face than was reckoned, if it all was scale; 0 where nothing is
+ * @param missingMm3 of steel; negative where there is more than was calculated
+ * @param missingShare of the calculated steel
+ * @param scaleMm more off every face than was calculated, if it all was scale; 0 where nothing is
  *     missing
  * @param trimMm more off the length, if it all was trimmed; 0 where nothing is missing
  * @param faceMm more off each broad face, if it all was ground; 0 where nothing is missing
  */
 public record MeasurementDifference(
     double missingMm3, double missingShare, double scaleMm, double trimMm, double faceMm) {
-  /** A ruler and a caliper on a forged bar tell its volume to about this. */
+  /** A ruler and a caliper on a forged bar say its volume to about this. */
   private static final double RULER = 0.01;
 
   /** A size that is off by less says nothing. */
@@ -42,7 +42,7 @@ public record MeasurementDifference(
         missing, missing / before, least / skin, least / section, least / (2 * face));
   }
 
-  /** Whether it is more than a ruler tells. */
+  /** Whether it is more than a ruler says. */
   public boolean tells() {
     return Math.abs(missingShare) > RULER;
   }
@@ -50,7 +50,7 @@ public record MeasurementDifference(
   /**
    * The difference in words, may hold measure marks.
    *
-   * @param scaleCalculatedMm scale that was reckoned off every face in the step, 0 for none
+   * @param scaleCalculatedMm scale that was calculated off every face in the step, 0 for none
    */
   public List<String> words(Bars reckoned, Bars real, double scaleCalculatedMm) {
     List<String> words = new ArrayList<>();

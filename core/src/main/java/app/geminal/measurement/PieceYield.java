@@ -45,7 +45,7 @@ public final class PieceYield {
     return Cut.equal(pieces, kerfMm).marks(bars.lengthMm()).pieceMm();
   }
 
-  /** The last few: nobody cuts a long bar in two to restack it. */
+  /** The last few: no one cuts a long bar in two to restack it. */
   private static String listed(List<String> good) {
     return String.join(", ", good.subList(Math.max(0, good.size() - 4), good.size()));
   }

@@ -42,7 +42,7 @@ final class Clauses {
     return take("(?is)" + word + "\\b\\s*(.+)");
   }
 
-  /** What stands before a word: {@code 4 heats}. */
+  /** What is before a word: {@code 4 heats}. */
   Optional<Span> before(String word) {
     return take("(?is)(.+?)\\s*\\b" + word);
   }
@@ -77,7 +77,7 @@ final class Clauses {
     return usual;
   }
 
-  /** Nothing may be left over. */
+  /** Every clause must have been read. */
   void end(String expected) {
     if (!left.isEmpty()) {
       throw left.getFirst().misread(expected);

@@ -13,7 +13,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
-/** A whole plan, its parts and what it shall yield. Package use only. */
+/** A whole plan, its parts and what it should yield. Package use only. */
 final class PlanNotation {
   private static final int LONGEST_LINE = 20_000;
   private static final Pattern BAR = Pattern.compile("\\|");

@@ -17,15 +17,15 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
- * The words after {@code set}, in any order: heats, 8%, 1180C, 15min, 2 bites, a school, what holds
- * the stack, what squeezes it. Package use only.
+ * The words after {@code set}, in any order: heats, 8%, 1180C, 15min, 2 bites, an atmosphere
+ * protection, what holds the stack, what squeezes it. Package use only.
  */
 final class SetNotation {
   private static final Pattern PART =
       Pattern.compile(
           "(?i)(\\d+(?:\\.\\d+)?|\\.\\d+)\\s*(%|min|°?\\s*[CF]\\b|heats?|bites?)?|(\\p{L}+)|[\\s,]+");
 
-  /** Every word that stands alone, with what it changes; no word means two things. */
+  /** Every word that is alone, with what it changes; no word means two things. */
   private static final Map<String, UnaryOperator<SetWeld>> WORDS = words();
 
   private final Reading reading;

@@ -5,7 +5,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** A part of the line that remembers where it stands. Package use only. */
+/** A part of the line that remembers where it is. Package use only. */
 record Span(String text, int from) {
 
   int to() {

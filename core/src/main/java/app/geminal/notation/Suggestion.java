@@ -104,7 +104,7 @@ public final class Suggestion {
         });
   }
 
-  /** To the half millimetre, never 0: nobody sets a stop block finer in a first plan. */
+  /** To the half millimetre, never 0: no one sets a stop block finer in a first plan. */
   static double round(double mm) {
     return Math.max(0.5, Math.rint(mm * 2) / 2);
   }

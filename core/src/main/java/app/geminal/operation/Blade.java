@@ -12,8 +12,8 @@ import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 
 /**
- * One blade ground from each bar, out of its middle. What lies outside its box goes as trim along
- * the length and grinding elsewhere; inside it bevels, taper and point go as grinding.
+ * One blade ground from each bar, out of its middle. What is outside its box is booked as trim
+ * along the length and grinding elsewhere; inside it bevels, taper and point go as grinding.
  *
  * @param profile outline of the blade
  * @param lengthMm with its tang; above 0, to 3000

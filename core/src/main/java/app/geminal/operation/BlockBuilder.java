@@ -204,7 +204,7 @@ final class BlockBuilder {
     joints++;
   }
 
-  /** A sheet on edge between bars stands as high as they do. */
+  /** A sheet on edge between bars is as high as they do. */
   private void sheet(Piece piece) {
     Member member = sheets.computeIfAbsent(piece, this::standing);
     added = added.plus(member.amount());

@@ -20,7 +20,7 @@ import java.util.Set;
  * @param aside bars that left for another billet
  * @param taken bars used, by the name of their part
  * @param fits how parts met the bar
- * @param placed what lies where in a block that was laid together, else empty
+ * @param placed what is where in a block that was laid together, else empty
  */
 public record Done(
     Bars bars,
@@ -39,7 +39,7 @@ public record Done(
     /** Nothing, or whole layers off the outside. */
     record Kept() implements Layers {}
 
-    /** They lie another way now and are counted anew. */
+    /** They lie another way now and are counted again. */
     record Moved() implements Layers {}
 
     /**
@@ -57,7 +57,7 @@ public record Done(
         meeting = OrderedCopies.copyOf(meeting);
       }
 
-      /** Nothing was ground off, and what meets is not told. */
+      /** Nothing was ground off, and what meets is not reported. */
       Joined(int joints, long before) {
         this(joints, before, 0, Set.of());
       }

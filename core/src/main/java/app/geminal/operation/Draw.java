@@ -14,7 +14,7 @@ import app.geminal.validation.Require;
  * @param widthMm of the section wanted; above 0, at most 1000
  * @param heightMm of the section wanted, through the layers; above 0, at most 1000
  * @param heats 1 to 60; each costs scale at the shop's drawing heat
- * @param tool what draws it; decides how much of the height goes into width
+ * @param tool what draws it; decides how much of the height enters width
  */
 public record Draw(double widthMm, double heightMm, int heats, Tool tool) implements Heated {
   /** Longest bar a draw may make, mm. */

@@ -10,8 +10,8 @@ import app.geminal.units.Text;
 /**
  * What comes after hollows were made in the broad faces. Ground or drilled ones are steel gone, and
  * the bar is forged down until they are flush, which makes it longer. Pressed ones are steel moved
- * aside, and what stands proud is ground off. Either way the counting line keeps its layers,
- * thinned alike: what it loses in a land it keeps in a hollow. Package use only.
+ * aside, and what is proud is ground off. Either way the counting line keeps its layers, thinned
+ * alike: what it loses in a land it keeps in a hollow. Package use only.
  */
 final class Flattening {
   private static final double LEAST_LEFT_MM = 0.01;
@@ -41,7 +41,7 @@ final class Flattening {
     return scaled.with(flat).withLosses(ground).with(Done.MOVED);
   }
 
-  /** Pressed hollows, what stands proud ground off down to a height. */
+  /** Pressed hollows, what is proud ground off down to a height. */
   static OperationResult ground(Done scaled, double heightMm) {
     Bars bars = scaled.bars();
     if (heightMm <= LEAST_LEFT_MM) {

@@ -17,7 +17,7 @@ import java.util.Set;
  * high, one joint, in which one steel always meets itself. Folded again before the weld, the same
  * happens again.
  *
- * @param endLossMm length of the bar that goes with each bent end, cut off later; 0 to 500
+ * @param endLossMm length of the bar lost with each bent end, cut off later; 0 to 500
  * @param folds one after the other before the next weld; 1 to 6
  */
 public record Fold(double endLossMm, int folds) implements Operation {

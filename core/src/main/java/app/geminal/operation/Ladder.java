@@ -7,7 +7,7 @@ import app.geminal.validation.Require;
 
 /**
  * Grooves across the bar, ground in and the bar forged flush, or pressed in with ribbed dies and
- * what stands proud ground off. The grooves of the two faces are staggered.
+ * what is proud ground off. The grooves of the two faces are staggered.
  *
  * @param pitchMm from groove to groove; above 0, to 500
  * @param widthMm of a groove at the face; above 0, to 500, and no more than the pitch

@@ -12,8 +12,8 @@ import java.util.Map;
 
 /**
  * All bars at hand laid side by side, with other bars to their left and right: edge, core, spine.
- * Heights must agree; what stands higher is ground down to the lowest, or shims bring the lower
- * ones up.
+ * Heights must agree; what is higher is ground down to the lowest, or shims bring the lower ones
+ * up.
  *
  * @param turns which way the bars at hand are laid, left to right, gone through again and again; 1
  *     to 60

@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * One kind of step. A new kind is a new record here, and the compiler names every place to mend.
+ * One kind of step. A new kind is a new record here, and the compiler names every place to correct.
  * Each record holds its own rules together: what becomes of sizes and steel, and of the layers on
  * the counting lines. Where a point of the result was before is package pattern's business.
  */

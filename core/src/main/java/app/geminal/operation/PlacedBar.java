@@ -5,14 +5,14 @@ import app.geminal.layup.Turn;
 import java.util.List;
 
 /**
- * Where one thing lies in a block that was laid together. Lists of these go bottom to top, or left
- * to right where bars lie side by side, and fill the block.
+ * Where one thing is in a block that was laid together. Lists of these go bottom to top, or left to
+ * right where bars lie side by side, and fill the block.
  *
  * @param what was laid
  * @param turn which way; a sheet has none and says the same
  * @param shims on it, bottom first
  * @param sizeMm steel of it in the block, along the line of laying, shims with it
- * @param skipYMm gone from its left edge, as it lies, before it came to lie here
+ * @param skipYMm gone from its left edge, as it is, before it came to lie here
  * @param skipZMm gone from its underside
  */
 public record PlacedBar(

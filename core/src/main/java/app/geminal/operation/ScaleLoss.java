@@ -10,7 +10,7 @@ import app.geminal.units.Text;
 import java.util.function.Function;
 
 /**
- * Scale taken off all six faces of a bar. Reckoned on the surface before the bar is shaped, which
+ * Scale taken off all six faces of a bar. Calculated on the surface before the bar is shaped, which
  * slightly understates a long draw. Package use only.
  */
 final class ScaleLoss {

@@ -6,7 +6,7 @@ import app.geminal.ledger.LossKind;
 import java.util.List;
 
 /**
- * Bars given up: not worth mending. The others keep their order.
+ * Bars given up: not worth repair. The others keep their order.
  *
  * @param which of them, counted from 1; 1 to 60 different ones
  */

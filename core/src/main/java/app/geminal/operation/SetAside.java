@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * Bars that leave the Run and stand on the Rack with their history, for another billet: some of the
  * bars at hand, or a length sawn off each.
  *
- * @param pieces how many bars go, or 0 where a length goes; to 10 000
+ * @param pieces how many bars are set aside, or 0 where a length is; to 10 000
  * @param lengthMm sawn off the back end of each bar, or 0 where whole bars go; to 3000
  * @param kerfMm width of that saw cut; 0 to 20
  * @param which of the bars go, counted from 1, as many as {@code pieces}; empty for the last ones
@@ -24,7 +24,7 @@ import org.jspecify.annotations.Nullable;
 public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer> which)
     implements Operation {
 
-  /** Checks every field; either pieces or a length. Which ones may be left unsaid. */
+  /** Checks every field; either pieces or a length. Which ones may be missing. */
   public SetAside(int pieces, double lengthMm, double kerfMm, @Nullable List<Integer> which) {
     Require.count("pieces", pieces, 0, 10_000);
     Require.lengthUpTo("lengthMm", lengthMm, Stack.LONGEST_MM);

@@ -17,8 +17,8 @@ import org.jspecify.annotations.Nullable;
 /**
  * Setting heats: light, even squeezes that close the joints.
  *
- * <p>The height goes down by {@code reduction} and the face grows as much, width and length by the
- * same factor; real dies favour the shorter way, so the width is low and the length high by a few
+ * <p>The height falls by {@code reduction} and the face grows as much, width and length by the same
+ * factor; real dies favour the shorter way, so the width is low and the length high by a few
  * percent. Voids close first: until they are gone only the height changes. Scale is lost in every
  * heat: the first lasts {@code soakMin}, each further one half of it, because a welded bar heats
  * two to three times faster than a loose stack. A sealed stack loses none, but a skin is ground off
@@ -28,10 +28,11 @@ import org.jspecify.annotations.Nullable;
  * @param reduction of the height over all heats, fraction from 0 to 0.5
  * @param temperatureC planned welding heat, 600 to 1500 °C
  * @param soakMin minutes in the fire from cold to the first squeeze, 0 to 240; its scale is
- *     reckoned as if the steel were at heat all that time, which is on the safe side
+ *     calculated as if the steel were at heat all that time, which is on the safe side
  * @param school how oxygen is kept out
  * @param tack what holds the stack together until it is set
- * @param jacket how a sealed stack is closed; means nothing for the open schools
+ * @param jacket how a sealed stack is closed; means nothing for the open kinds of atmosphere
+ *     protection
  * @param tool what squeezes
  * @param bites overlapping squeezes along the bar in one heat, 0 for as many as it takes; to 50
  * @param method how the metals are joined; where nothing is said, an ordinary forge weld
@@ -182,7 +183,7 @@ public record SetWeld(
         heats, reduction, temperatureC, newSoakMin, school, tack, jacket, tool, bites, method);
   }
 
-  /** The same weld by another school. */
+  /** The same weld by another atmosphere protection. */
   public SetWeld withProtection(AtmosphereProtection newProtection) {
     return new SetWeld(
         heats, reduction, temperatureC, soakMin, newProtection, tack, jacket, tool, bites, method);

@@ -8,7 +8,7 @@ import java.util.List;
  * A strip rolled up round a core, as the end of the roll shows it: each wrap as thick as the strip,
  * the first turn tapering in from nothing and the last one out to nothing, as scarfed ends do, so
  * that no hole is left in the middle and no step outside. The angle along the strip begins at the
- * core and grows outwards, radians; a full turn lies over the one before.
+ * core and grows outwards, radians; a full turn is over the one before.
  *
  * @param thicknessMm of the strip, above 0
  * @param coreRadiusMm 0 for none
@@ -42,7 +42,7 @@ public record Spiral(double thicknessMm, double coreRadiusMm, double radiusMm) {
     return angle > TURN ? coreRadiusMm + thicknessMm * (angle - TURN) / TURN : coreRadiusMm;
   }
 
-  /** How often the strip goes round, the part of a turn at the end included. */
+  /** Turns of the strip, the part of a turn at the end included. */
   public double wraps() {
     return (radiusMm - coreRadiusMm) / thicknessMm;
   }

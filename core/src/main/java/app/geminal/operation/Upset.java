@@ -12,7 +12,7 @@ import app.geminal.validation.Require;
  * stays; what the height loses the width gains. With some bow the layers curve, which makes C and W
  * shapes; they are then still counted across the middle.
  *
- * @param reduction of the height that stands up after the quarter turn, fraction; 0 to 0.8
+ * @param reduction of the height that is up after the quarter turn, fraction; 0 to 0.8
  * @param bowMm how far the layers bow out in the middle; 0 to 200
  * @param heats 1 to 60; each costs scale at the shop's drawing heat
  */

@@ -2,7 +2,7 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 
-/** Nothing is done to the bar; a flaw in it is looked at again here before the work goes on. */
+/** Nothing is done to the bar; a flaw in it is looked at again here before the work continues. */
 public record Watch() implements Operation {
 
   @Override

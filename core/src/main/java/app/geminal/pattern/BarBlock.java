@@ -30,11 +30,11 @@ final class BarBlock implements End {
    * One bar or sheet of it.
    *
    * @param chain its own history
-   * @param firstBar which of its equal bars lies in the first block
+   * @param firstBar which of its equal bars is in the first block
    * @param barsPerBlock how many of them each block takes
    * @param skipY gone from its left before it came to lie here, mm
    * @param skipZ gone from its underside, mm
-   * @param turning which way it lies
+   * @param turning which way it is
    * @param shims on top of it
    */
   record Member(

@@ -39,7 +39,7 @@ record BladeShape(Blade blade) {
     return isWithin(x, y) && Math.abs(z) <= halfMm(x, y);
   }
 
-  /** Whether a point of the side view lies within the outline. */
+  /** Whether a point of the side view is within the outline. */
   boolean isWithin(double x, double y) {
     if (x < 0 || x > blade.lengthMm()) {
       return false;

@@ -5,6 +5,6 @@ package app.geminal.pattern;
  * bars of an earlier stage.
  */
 sealed interface End permits FlatLayers, BarBlock, Roll, IdentityMap {
-  /** Follows the point to the layers it lies in. */
+  /** Follows the point to the layers it is in. */
   void land(Point p);
 }

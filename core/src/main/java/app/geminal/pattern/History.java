@@ -74,9 +74,7 @@ final class History {
     return flat;
   }
 
-  /**
-   * The chain from a stage back to an earlier one, where a point of its bars is left as it lies.
-   */
+  /** The chain from a stage back to an earlier one, where a point of its bars is left as it is. */
   Chain between(int earlier, int stage) {
     chain = Chain.of(IdentityMap.HERE);
     for (int i = earlier + 1; i <= stage; i++) {
@@ -160,7 +158,7 @@ final class History {
         LinearStretch.between(after, before.without(skin)), LinearStretch.shift(skin, skin, skin));
   }
 
-  /** The skin goes first, then the bar is shaped; so it comes back last. */
+  /** The skin is removed first, then the bar is shaped; so it comes back last. */
   private Chain heated(Heated heated, Bars bars, Size before, Size after) {
     double skin = heated.skinMm(practice);
     Size scaled = before.without(skin);

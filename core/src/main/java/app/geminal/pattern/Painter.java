@@ -7,8 +7,8 @@ import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 
 /**
- * Paints what one sees of a field, true to area: a pixel is the mean of the light of all that lies
- * in it, so that layers finer than a pixel become the right grey.
+ * Paints what one sees of a field, true to area: a pixel is the mean of the light of all that is in
+ * it, so that layers finer than a pixel become the right grey.
  *
  * <p>The corners of all pixels are followed back to their layers. Where the four corners of a pixel
  * came the same way and the height in the layers changes evenly between them, the mean over the
@@ -51,8 +51,8 @@ public final class Painter {
   /**
    * Paints.
    *
-   * @param relief shaded as after a deep etch: what etches bright stands proud of what etches dark,
-   *     lit from the upper left
+   * @param relief shaded as after a deep etch: what etches bright is proud of what etches dark, lit
+   *     from the upper left
    * @param unwanted asked again and again; once it says so the picture is left
    * @return empty when it was left
    */
@@ -235,7 +235,7 @@ public final class Painter {
       }
     }
 
-    /** Whether a pixel lies wholly outside the view. */
+    /** Whether a pixel is wholly outside the view. */
     private boolean isAdjacent(int column, int row) {
       return pane.atColumn(column + 1) <= 0
           || pane.atColumn(column) >= sight.widthMm()
@@ -252,7 +252,7 @@ public final class Painter {
       Arrays.fill(mixed, 0);
       int random = (column * 0x9E3779B1 ^ row * 0x85EBCA77) | 1;
       for (int cell = 0; cell < SAMPLES; cell++) {
-        // A shift within each cell, another for every pixel: no row of points lies along a layer.
+        // A shift within each cell, another for every pixel: no row of points is along a layer.
         random = random * 0x2C1B3C6D + 0x297A2D39;
         double right = ((cell & 3) + (random >>> 8 & 0xFFF) / 4096.0) / 4;
         double down = ((cell >> 2) + (random >>> 20) / 4096.0) / 4;

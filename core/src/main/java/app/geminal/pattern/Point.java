@@ -3,7 +3,7 @@ package app.geminal.pattern;
 /**
  * A point on its way back through the history; one for each thread, used again for every point.
  *
- * <p>Fields are open because a picture asks for a million points and nobody outside this package
+ * <p>Fields are open because a picture asks for a million points and no one outside this package
  * sees one. Lengths are mm, with voids closed.
  */
 final class Point {
@@ -37,7 +37,7 @@ final class Point {
     way = 31 * way + piece;
   }
 
-  /** How high over the underside of the layers it lies. */
+  /** How high over the underside of the layers it is. */
   double height() {
     return z;
   }

@@ -3,7 +3,7 @@ package app.geminal.pattern;
 import java.util.List;
 
 /**
- * Bars numbered anew.
+ * Bars numbered again.
  *
  * @param was the number each bar had before
  */

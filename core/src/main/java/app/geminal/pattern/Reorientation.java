@@ -9,7 +9,7 @@ import app.geminal.layup.Turn;
  * @param bar as it was before it was turned
  */
 record Reorientation(Turn turn, Size bar) implements InverseMap {
-  /** Height of the bar as it lies. */
+  /** Height of the bar as it is. */
   double heightMm() {
     return turn == Turn.QUARTER ? bar.width() : bar.height();
   }

@@ -19,7 +19,7 @@ public record ScanLine(List<Layer> layers, long count) {
   /** More would take too long to follow. */
   private static final int MOST_COUNTED = 1_000_000;
 
-  /** Places looked at before what lies between them is halved. */
+  /** Places looked at before what is between them is halved. */
   private static final int PLACES = 4096;
 
   /** A place is found to this part of the line: 30 halvings. */

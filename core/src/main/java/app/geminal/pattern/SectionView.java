@@ -31,7 +31,7 @@ public final class SectionView {
   }
 
   /**
-   * One looks at a bar of a field so.
+   * You look at a bar of a field so.
    *
    * @param bar which of the field's equal bars, from 0
    */
@@ -75,8 +75,8 @@ public final class SectionView {
   }
 
   /**
-   * The layers from below where every one lies flat across the whole view; empty elsewhere, and
-   * where there are more than 2000.
+   * The layers from below where every one is flat across the whole view; empty elsewhere, and where
+   * there are more than 2000.
    */
   public Optional<List<Layer>> flatLayers() {
     Bars bars = field.bars();
@@ -101,7 +101,7 @@ public final class SectionView {
   }
 
   /**
-   * Puts a point where one looks and follows it to its layers; false where there is no steel.
+   * Puts a point where you look and follows it to its layers; false where there is no steel.
    *
    * @param right mm from the left of the view
    * @param up mm from its lower edge

@@ -3,7 +3,7 @@ package app.geminal.pattern;
 import app.geminal.bar.Size;
 
 /**
- * The smooth map between a square and a disc, both from −1 to 1, that stands for forging round and
+ * The smooth map between a square and a disc, both from −1 to 1, that represents forging round and
  * square again: u = y·√(1 − z²/2), v = z·√(1 − y²/2), and its closed inverse.
  *
  * <p>It is not true to area: a square turned by an eighth on the disc and made square again has

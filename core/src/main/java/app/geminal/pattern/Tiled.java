@@ -7,7 +7,7 @@ import app.geminal.bar.Size;
  * end for end, up by turning it over its short edge, and both ways by rolling it over; so where a
  * pattern changes along the bar, neighbours agree at one end and drift apart towards the other.
  *
- * @param tile each piece as it lies, before it is mirrored
+ * @param tile each piece as it is, before it is mirrored
  * @param turning which way pieces are laid
  * @param stepMm a piece and its kerf
  */

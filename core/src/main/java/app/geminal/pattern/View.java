@@ -5,10 +5,10 @@ import app.geminal.operation.Blade;
 import app.geminal.validation.Require;
 import org.jspecify.annotations.Nullable;
 
-/** Where one looks at a bar from. */
+/** Where you look at a bar from. */
 public sealed interface View {
 
-  /** Where one looks from, in a word. */
+  /** Where you look from, in a word. */
   enum From {
     /** Sawn through, so far from the bench stop. */
     END,

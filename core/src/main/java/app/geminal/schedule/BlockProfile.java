@@ -9,8 +9,8 @@ import java.util.List;
  * A stack or block on its way through a walk: its layers one by one, merged, and what it took to
  * get there. Its length is {@code a·start − b}.
  *
- * <p>Mutable; one lives at each depth and is filled anew. What a walk only ends with is counted and
- * never filled.
+ * <p>Mutable; one lives at each depth and is filled again. What a walk only ends with is counted
+ * and never filled.
  */
 final class BlockProfile {
   /** So many times as thick as the middle layer, a sheet is a band of its own to the eye. */

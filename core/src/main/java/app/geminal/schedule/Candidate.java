@@ -15,7 +15,7 @@ record Candidate(Schedule schedule, double lengthMm, long visible, Cost cost, do
   /** Less of a difference in broad sheets does not decide before steel and time do, %. */
   private static final int EVENLY_PERCENT = 5;
 
-  /** The same order whoever found it first. */
+  /** The same order the person who found it first. */
   static final Comparator<Candidate> ORDER =
       Comparator.<Candidate>comparingLong(c -> c.cost().welds())
           .thenComparingLong(c -> c.cost().coarse() / EVENLY_PERCENT)

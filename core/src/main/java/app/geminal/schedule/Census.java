@@ -5,7 +5,7 @@ import java.util.List;
 /**
  * What was looked at.
  *
- * @param reckoned schedules reckoned to their end
+ * @param reckoned schedules calculated to their end
  * @param reaching of these, how many reach the count
  * @param keeping of these, how many keep to every limit
  * @param tooThin how many reach the count and end with less section than the finished bar has

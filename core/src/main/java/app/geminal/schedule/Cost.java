@@ -17,7 +17,7 @@ record Cost(
   /**
    * As exactly as it is weighed; finer differences do not make a way worth choosing.
    *
-   * @param lengthIsGiven whether steel is told by the finished length instead of the mass
+   * @param lengthIsGiven whether steel is reported by the finished length instead of the mass
    * @param chance that all welds hold
    * @param coarsePercent part of the height that is broad sheets
    */

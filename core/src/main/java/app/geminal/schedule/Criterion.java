@@ -6,9 +6,7 @@ public enum Criterion {
   WELDS("fewest welds"),
   /** Joint faces to grind and degrease. */
   FACES("fewest joint faces"),
-  /**
-   * Steel that goes in, in steps of 10 g; where the steel is given, finished length that comes out.
-   */
+  /** Steel used, in steps of 10 g; where the steel is given, finished length that comes out. */
   STEEL("least steel"),
   /** Hours, waiting for a bar to cool included, in whole minutes. */
   TIME("least time"),

@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
  * @param finished the bar wanted, ground clean; it is drawn bigger by what the shop grinds off
  * @param bounds what is tried
  * @param insert a sheet that may lie in the joints of a restack, null for none
- * @param core pieces the last restack lies round, bottom first; 0 to 20, empty for no core
+ * @param core pieces the last restack surrounds, bottom first; 0 to 20, empty for no core
  * @param blockMm height the bars of a restack make together; bars are drawn down to it; 1 to 1000
  * @param within limits to keep to
  * @param otherBlocksMm heights tried besides {@code blockMm}; 0 to 4, as it
@@ -116,7 +116,7 @@ public record FinderQuestion(
         aim, from, shorter, bounds, insert, core, blockMm, within, otherBlocksMm);
   }
 
-  /** Where a limit stands. */
+  /** Where a limit is. */
   public double at(Limit limit) {
     return limit == Limit.LENGTH ? finished.lengthMm() : within.at(limit);
   }

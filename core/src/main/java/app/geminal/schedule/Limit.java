@@ -4,7 +4,7 @@ package app.geminal.schedule;
 public enum Limit {
   /** A stack or a block higher than it may be, mm. */
   TALLEST(true, "a stack of"),
-  /** A bar longer than swings in the shop, or goes into the forge, mm. */
+  /** A bar longer than swings in the shop, or enters the forge, mm. */
   LONGEST(true, "a bar of"),
   /** More steel than a person holds, kg. */
   HEAVIEST(true, "billets of"),

@@ -5,7 +5,7 @@ package app.geminal.schedule;
  *
  * @param tallestMm highest stack or block
  * @param longestMm longest bar
- * @param kg all steel that goes in
+ * @param kg all steel used
  * @param shortestMm shortest piece cut
  * @param outerLayerMm least left of an outer layer at a ground face
  * @param wideMm wider way of the biggest section heated

@@ -6,7 +6,7 @@ import java.util.List;
 
 /** The order ways are shown in. */
 public final class Ordering {
-  /** A way without sheets stands among the first so many, where there is one. */
+  /** A way without sheets is among the first so many, where there is one. */
   private static final int FIRST = 5;
 
   private Ordering() {}

@@ -9,7 +9,7 @@ import java.util.function.Supplier;
 
 /** Candidates none of which is beaten by another in everything; ties stay. Not for threads. */
 final class ParetoFront implements Shortlist {
-  /** Nobody reads more; a question as wide as a million layers has tens of thousands. */
+  /** No one reads more; a question as wide as a million layers has tens of thousands. */
   static final int MOST_SHOWN = 600;
 
   private final List<Candidate> kept = new ArrayList<>();

@@ -7,7 +7,7 @@ import java.util.BitSet;
  * arithmetic says which branches can end within it before a bar is drawn for them.
  */
 final class ProductSearch {
-  /** More layers than this are not reckoned with; nobody asks for a million at the saw. */
+  /** More layers than this are not used; no one asks for a million at the saw. */
   private static final long MOST_COUNTED = 1_000_000;
 
   private final long least;

@@ -23,14 +23,14 @@ import java.util.Optional;
  * @param schedule the way
  * @param blockMm height its blocks are drawn down to make
  * @param startMm length of the stack, or of the bar that is there
- * @param visible layers the eye tells apart in the finished bar as it is drawn out
+ * @param visible layers the eye says apart in the finished bar as it is drawn out
  * @param shop layers counted at the saw
  * @param distance layers away from what is wanted
- * @param startKg all steel that goes in
+ * @param startKg all steel used
  * @param yield part of it that is in the finished bar, its ends trimmed
  * @param welds set welds
  * @param faces joint faces to prepare
- * @param work where the time goes
+ * @param work where the time runs
  * @param chance that every weld holds
  * @param layerMm mean visible layer in the finished bar
  * @param medianMm its middle layer by thickness
@@ -68,7 +68,7 @@ public record RankedSchedule(
     double finishedMm,
     List<Shape> shapes,
     List<Operation> steps) {
-  /** Parts of the height told in {@link #look}. */
+  /** Parts of the height reported in {@link #look}. */
   public static final int LOOKS = 48;
 
   /**
@@ -84,7 +84,7 @@ public record RankedSchedule(
 
   /**
    * A candidate worked through by the ledger; empty where the ledger comes to another count than
-   * the walk, which is a fault of ours and shall not cost the smith the other ways.
+   * the walk, which is a fault of ours and should not cost the smith the other ways.
    */
   static Optional<RankedSchedule> of(
       Candidate candidate, FinderQuestion question, Steels steels, Shop shop, HoldChance chance) {
@@ -155,7 +155,7 @@ public record RankedSchedule(
                 || (r instanceof Restacking.Recut cut && cut.insert()));
   }
 
-  /** The steel whose share is told is the lowest one where there is none of that name. */
+  /** The steel whose share is reported is the lowest one where there is none of that name. */
   private static List<Integer> look(List<Layer> end, String steel) {
     boolean there = end.stream().anyMatch(l -> l.steel().equals(steel));
     String first = there ? steel : end.getFirst().steel();

@@ -10,7 +10,7 @@ public sealed interface Restacking {
    *
    * @param pieces how many
    * @param turned whether every second piece is turned over
-   * @param insert whether the question's sheet lies in every joint
+   * @param insert whether the question's sheet is in every joint
    */
   record Recut(int pieces, boolean turned, boolean insert) implements Restacking {}
 

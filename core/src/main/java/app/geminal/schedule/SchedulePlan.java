@@ -21,7 +21,7 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The plan a schedule stands for.
+ * The plan a schedule represents.
  *
  * <p>Every stack and block is set as the shop usually sets. Before a restack the bar is drawn down
  * until its pieces make the block height asked for, if there is that much to draw; then its ends

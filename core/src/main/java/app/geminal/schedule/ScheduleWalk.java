@@ -7,9 +7,9 @@ import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
 
 /**
- * Goes through every schedule of so many restacks from one start, to its end: a compact form of the
- * ledger for flat layers, by the same rules as {@link SchedulePlan} makes a plan, layers one by one
- * in arrays. Sections do not depend on lengths, so counts are known first and the length of the
+ * Passes through every schedule of so many restacks from one start, to its end: a compact form of
+ * the ledger for flat layers, by the same rules as {@link SchedulePlan} makes a plan, layers one by
+ * one in arrays. Sections do not depend on lengths, so counts are known first and the length of the
  * start is chosen at the end, exactly.
  *
  * <p>Two rules of sense cut a branch off: a restack must make sixteen layers of every ten there
@@ -94,7 +94,7 @@ final class ScheduleWalk {
    * @param fewestRestacks ways with fewer are left out
    * @param mostRestacks ways with more are left out
    * @param work how much may be done: about one for each bar drawn down and each 64 layers of it
-   * @return false when the work was used up, or nobody waits for it any more
+   * @return false when the work was used up, or no one waits for it any more
    */
   boolean from(
       StartStack start, OptionalDouble lengthMm, int fewestRestacks, int mostRestacks, long work) {
@@ -226,8 +226,8 @@ final class ScheduleWalk {
   }
 
   /**
-   * Lays the pieces of a depth on each other as the block of the next one; ends there, and goes on
-   * from there.
+   * Lays the pieces of a depth on each other as the block of the next one; ends there, and
+   * continues from there.
    */
   private void lay(
       int depth, Restacking restacking, boolean turned, List<SearchContext.Sheet> between) {

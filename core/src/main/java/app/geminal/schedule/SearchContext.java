@@ -48,11 +48,11 @@ final class SearchContext {
   final List<Sheet> insert;
   final List<Sheet> core;
 
-  /** What arithmetic alone tells; null where counts are no products. */
+  /** What arithmetic alone says; null where counts are no products. */
   final @Nullable ProductSearch products;
 
   /**
-   * At most so much goes off each face of a block, as it lies, when it is set, drawn down for two
+   * At most so much is lost from each face of a block, as it is, when it is set, drawn down for two
    * pieces and ground, mm.
    */
   final double mostOffMm;
@@ -179,7 +179,7 @@ final class SearchContext {
     return piece.solidMm() * steels.get(piece.steel()).densityKgM3() * KG_PER_MM3;
   }
 
-  /** The number a steel goes by in this search. */
+  /** The number a steel passes in this search. */
   byte number(String steel) {
     return (byte) known.indexOf(steel);
   }

@@ -14,7 +14,7 @@ import java.time.Duration;
  *
  * @param tallestMm highest stack or block; 1 to 2000
  * @param longestMm longest bar; 10 to 3000
- * @param heaviestKg all the steel that goes in; 0.1 to 500
+ * @param heaviestKg all the steel used; 0.1 to 500
  * @param shortestMm shortest piece cut; 0 to 1000
  * @param outerLayerMm least left of an outer layer where a joint face was ground; 0 takes what
  *     comes, whole layers gone included; to 50
@@ -88,7 +88,7 @@ public record SearchLimits(
     return Math.ceil(evenedMm * 10_000) / 10_000;
   }
 
-  /** Where one limit stands; the finished length is the question's, not ours. */
+  /** Where one limit is; the finished length is the question's, not ours. */
   public double at(Limit limit) {
     return switch (limit) {
       case TALLEST -> tallestMm;

@@ -2,12 +2,12 @@ package app.geminal.schedule;
 
 import java.util.List;
 
-/** Somebody who waits for a search. Called from any thread, one call at a time. */
+/** Someone who waits for a search. Called from any thread, one call at a time. */
 public interface SearchListener {
-  /** Nobody in particular. */
+  /** No one in particular. */
   SearchListener NONE = new SearchListener() {};
 
-  /** Whether the search shall go on; asked very often, from several threads at once. */
+  /** Whether the search should go on; asked very often, from several threads at once. */
   default boolean shouldContinue() {
     return true;
   }
@@ -23,7 +23,7 @@ public interface SearchListener {
     /** Starts in all passes. */
     int of();
 
-    /** The best so far; worked through anew at every call. */
+    /** The best so far; worked through again at every call. */
     List<RankedSchedule> ways();
 
     /** What was looked at so far. */

@@ -12,7 +12,7 @@ import app.geminal.shop.ShopDefaults;
 import app.geminal.shop.TaskTimes;
 
 /**
- * Where the time goes, minutes, at the shop's pace. One smith, one bar; nothing runs beside it.
+ * Where the time runs, minutes, at the shop's pace. One smith, one bar; nothing runs beside it.
  *
  * @param prepareMin grinding and degreasing joint faces
  * @param stackMin clamping, tacking, handling

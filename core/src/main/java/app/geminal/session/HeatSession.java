@@ -15,8 +15,8 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * One billet going through its heat plan: what was done, how hot it likely is, which steps are
- * behind it. Fed second by second, deeds in the order they were done; whoever finds a deed missing
- * or taken back begins anew from the log.
+ * behind it. Fed second by second, deeds in the order they were done; the person who finds a deed
+ * missing or taken back begins again from the log.
  *
  * <p>A step is behind when something tapped is the same act and comes at or after the first step
  * that is open; steps passed over count as left out. Waiting for an even heat is behind when the
@@ -25,7 +25,7 @@ import org.jspecify.annotations.Nullable;
 public final class HeatSession {
   private static final double COLD_C = 20;
 
-  /** A gauge of the press under this stands for a ram that meets nothing, MPa. */
+  /** A gauge of the press under this represents a ram that meets nothing, MPa. */
   private static final double LOADED_MPA = 1;
 
   private final HeatPlan plan;
@@ -50,7 +50,7 @@ public final class HeatSession {
   /** Costly, and asked several times between two moments; null when something has changed. */
   private @Nullable WorkingTime working;
 
-  /** How a step of the plan stands. */
+  /** The state of a step of the plan. */
   public enum StepState {
     /** Behind. */
     DONE,
@@ -96,7 +96,7 @@ public final class HeatSession {
     working = that.working;
   }
 
-  /** A copy that goes its own way: how it stands now, to go on from here once more. */
+  /** A copy that changes independently: its state now, to go on from here once more. */
   public HeatSession copy() {
     return new HeatSession(this);
   }
@@ -202,7 +202,7 @@ public final class HeatSession {
     }
   }
 
-  /** How each step of the plan stands. */
+  /** The state of each step of the plan. */
   public List<StepState> standings() {
     List<StepState> standings = new ArrayList<>();
     for (int i = 0; i < done.length; i++) {
@@ -297,7 +297,7 @@ public final class HeatSession {
     return following.toll();
   }
 
-  /** How it goes on where it is. */
+  /** How it continues where it is. */
   public List<BarTracker.Forecast> ahead(int steps, double stepS) {
     return following.ahead(steps, stepS);
   }
@@ -312,7 +312,7 @@ public final class HeatSession {
     return peakMpa;
   }
 
-  /** What was done, in order, and how things stood then. */
+  /** What was done, in order, and how things were then. */
   public List<LogMark> marks() {
     return List.copyOf(marks);
   }

@@ -1,7 +1,7 @@
 package app.geminal.session;
 
 /**
- * How things stood when something was done.
+ * How things were when something was done.
  *
  * @param heat which heat, from 1
  * @param skinC estimated
@@ -9,7 +9,7 @@ package app.geminal.session;
  * @param plusMinusC how far either may be off
  * @param sinceOutS seconds out of the fire, 0 in it
  * @param leftS seconds of working time the outer joint had left; negative when it was over
- * @param pressedMm how far the dies went, as far as the gauge of the press tells; 0 elsewhere
+ * @param pressedMm how far the dies went, as far as the gauge of the press says; 0 elsewhere
  */
 public record LogMark(
     LogEntry logEntry,

@@ -14,11 +14,11 @@ import org.jspecify.annotations.Nullable;
  * A day's order of work for two or three billets, one forge, one press and one person.
  *
  * <p>Each billet wants so many heats one after the other, and after each some minutes of press and
- * person. A bar goes back into the fire at once unless there is no place, or it would lie there
- * ready for longer than its limit; then it waits beside the forge and wants part of a cold soak
- * again. The search goes over all interleavings of what the press does, keeping the {@value #KEPT}
- * best ways to every state; exact for the usual two or three heats each, and never worse than one
- * billet after the other, which is one of them.
+ * person. A bar returns into the fire at once unless there is no place, or it would lie there ready
+ * for longer than its limit; then it waits beside the forge and wants part of a cold soak again.
+ * The search passes over all interleavings of what the press does, keeping the {@value #KEPT} best
+ * ways to every state; exact for the usual two or three heats each, and never worse than one billet
+ * after the other, which is one of them.
  *
  * <p>Best is, in this order: no prepared stack without its first weld when the day ends; no minute
  * over a soak limit; the earliest end; the least idle press. Times in minutes of the day.
@@ -86,7 +86,7 @@ public final class Rotation {
    * @param endsMin when the last is done
    * @param overMin minutes that billets lie ready past their limits
    * @param late names of prepared stacks without their first weld when the day ends
-   * @param pressIdleMin minutes between the first and the last use of the press it stands still
+   * @param pressIdleMin minutes the press is idle between its first and last use
    */
   public record Day(
       List<Turn> turns, double endsMin, double overMin, List<String> late, double pressIdleMin) {

@@ -63,12 +63,12 @@ public record Forge(
     return widthMm * heightMm * lengthMm / MM3_PER_LITRE;
   }
 
-  /** The wider way of what goes through the door and into the chamber, mm. */
+  /** The wider way of what passes through the door and into the chamber, mm. */
   public double takesWideMm() {
     return Math.max(roomWideMm(), roomHighMm());
   }
 
-  /** The narrower way of what goes through the door and into the chamber, mm. */
+  /** The narrower way of what passes through the door and into the chamber, mm. */
   public double takesHighMm() {
     return Math.min(roomWideMm(), roomHighMm());
   }

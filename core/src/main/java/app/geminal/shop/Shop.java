@@ -60,7 +60,7 @@ public record Shop(
     return new Shop(forge, press, hammer, mill, practice, newLimits, pace, hourPrice);
   }
 
-  /** Height that goes under a tool, mm; empty where the shop has no such tool. */
+  /** Largest height that fits under a tool, mm; empty where the shop has no such tool. */
   public OptionalDouble roomMm(Tool tool) {
     return switch (tool) {
       case FLAT, ROUND ->

@@ -27,7 +27,7 @@ import app.geminal.weld.Tack;
  * @param faceGrindMm what is usually ground off a joint face, 0 to 20
  * @param jacketMm skin ground off with a jacket or a bead, 0 to 20
  * @param finishGrindMm left on each face of a finished bar to grind clean, 0 to 20
- * @param scaleFactor scale the shop really loses over what is reckoned, 0.1 to 10; 1 until it has
+ * @param scaleFactor scale the shop really loses over what is calculated, 0.1 to 10; 1 until it has
  *     been learnt
  * @param faces how the faces of new pieces are prepared
  * @param degreases whether joint faces are degreased and closed the same day

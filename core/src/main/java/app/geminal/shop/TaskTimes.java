@@ -3,7 +3,7 @@ package app.geminal.shop;
 import app.geminal.validation.Require;
 
 /**
- * How long the shop's work takes and what it burns, for reckoning a day; each a plain mean of one
+ * How long the shop's work takes and what it burns, for calculation a day; each a plain mean of one
  * smith's, to be replaced by the shop's own.
  *
  * @param facePrepMin grinding and degreasing one joint face, minutes; 0 to 240

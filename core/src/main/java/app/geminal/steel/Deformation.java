@@ -14,7 +14,7 @@ public record Deformation(double strain, double perSecond) {
 
   /**
    * A set is not pressed at the ram's full speed: the valve is only feathered, to about a fifth. A
-   * guess from practice; it decides how far a squeeze of so many seconds goes.
+   * guess from practice; it decides how far a squeeze of so many seconds reaches.
    */
   public static final double FEATHERED = 0.2;
 

@@ -8,11 +8,11 @@ import java.util.function.Supplier;
 
 /**
  * Works out a whole {@link Steel} from what is known of an own one: given figures first, then what
- * tests measured, then published formulas where the composition lies inside their range, then the
+ * tests measured, then published formulas where the composition is inside their range, then the
  * steel it is like, then what such steels usually have. Every figure says which.
  *
  * <p>The usual values (welding floor, hardening heats, quench) are straight lines through the
- * shipped plain and low-alloy steels; they miss them by up to the ± that stands beside them.
+ * shipped plain and low-alloy steels; they miss them by up to the ± that is beside them.
  */
 public final class Estimate {
   private static final double EUTECTOID_CARBON = 0.77;

@@ -3,8 +3,8 @@ package app.geminal.steel;
 import app.geminal.units.Text;
 
 /**
- * A formula was asked outside the range it was fitted in. The message says which limit and what
- * stands there; the caller shows no number rather than a wrong one.
+ * A formula was asked outside the range it was fitted in. The message says which limit and what is
+ * there; the caller shows no number rather than a wrong one.
  */
 public final class OutOfRange extends RuntimeException {
   private static final long serialVersionUID = 1L;
@@ -13,7 +13,7 @@ public final class OutOfRange extends RuntimeException {
     super(message);
   }
 
-  /** Throws unless {@code value} lies in the range, both ends included. */
+  /** Throws unless {@code value} is in the range, both ends included. */
   static void unless(String what, double value, double from, double to) {
     if (!(value >= from && value <= to)) {
       throw new OutOfRange(

@@ -10,8 +10,8 @@ import java.util.stream.Collectors;
 
 /**
  * A steel of the shop's own: from its composition, a shipped one with its certificate's heat
- * analysis, or reclaimed stock with the tests made on it. What is given here stands; everything
- * else is worked out by {@link Estimate}.
+ * analysis, or reclaimed stock with the tests made on it. What is given here is; everything else is
+ * worked out by {@link Estimate}.
  *
  * @param id short designation
  * @param name the full name
@@ -31,7 +31,7 @@ public record OwnSteel(
     Given given) {
   /** How the shop came to know a steel. */
   public enum Origin {
-    /** Somebody's sheet says what is in it. */
+    /** Someone's sheet says what is in it. */
     COMPOSITION,
     /** A certificate with the heat analysis of this very bar. */
     CERTIFICATE,
@@ -80,7 +80,7 @@ public record OwnSteel(
   /**
    * How far it can be trusted. A certificate is as good as a standard; a bare composition is not.
    * Reclaimed stock begins low and rises to medium when it was seen to harden and also sparked or
-   * etched; tests at the bench cannot tell it better than that.
+   * etched; tests at the bench cannot say it better than that.
    */
   public Confidence confidence() {
     Set<StockTest.Kind> made = tests.stream().map(StockTest::kind).collect(Collectors.toSet());

@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * The heats at which a steel forge-welds, °C, both included. The upper end already stands 90 to 130
- * °C below the solidus for segregation and a gauge that reads wrong.
+ * The heats at which a steel forge-welds, °C, both included. The upper end already is 90 to 130 °C
+ * below the solidus for segregation and a gauge that reads wrong.
  *
  * @param fromC lower end, °C
  * @param toC upper end, °C

@@ -1,7 +1,6 @@
 /**
- * What lies on the shelf, and what is cut from it. Entry classes: {@link
- * app.geminal.stock.StockBar}; {@link app.geminal.stock.CutList}, which bars the pieces of a plan
- * come from.
+ * What is on the shelf, and what is cut from it. Entry classes: {@link app.geminal.stock.StockBar};
+ * {@link app.geminal.stock.CutList}, which bars the pieces of a plan come from.
  */
 @NullMarked
 package app.geminal.stock;

@@ -36,7 +36,7 @@ public final class Catalogue {
     return BY_LANGUAGE.computeIfAbsent(language, Catalogue::new);
   }
 
-  /** The message with its figures as marks, for whoever knows the reader's units later. */
+  /** The message with its figures as marks, for the person who knows the reader's units later. */
   public String marked(Message message) {
     return say(message, q -> q.kind().dependsOnReader() ? Measure.mark(q) : q.format(Units.METRIC));
   }

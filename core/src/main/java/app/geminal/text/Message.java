@@ -10,7 +10,7 @@ import java.util.Locale;
 import java.util.Map;
 
 /**
- * Something to say: which text, and its figures. It has no language and no units until somebody
+ * Something to say: which text, and its figures. It has no language and no units until someone
  * reads it.
  *
  * @param catalogue the file its text is in

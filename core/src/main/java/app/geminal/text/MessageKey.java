@@ -16,7 +16,7 @@ public interface MessageKey {
   /** First part of the key. */
   String section();
 
-  /** The catalogue it stands in. */
+  /** The catalogue it is in. */
   default String catalogue() {
     return Catalogue.CORE;
   }

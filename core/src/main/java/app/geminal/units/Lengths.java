@@ -29,7 +29,7 @@ public final class Lengths {
    * @param text a whole number, a decimal, a fraction or a whole number and a fraction, with or
    *     without mm, cm, m, in, inch or an inch mark
    * @param whenNoUnit the unit meant when none is written: millimetres or inches; a fraction
-   *     without a unit is always inches, since nobody divides millimetres that way
+   *     without a unit is always inches, since no one divides millimetres that way
    * @return millimetres, the {@code double} nearest to what was written
    * @throws Unreadable when the text is no length
    */

@@ -8,7 +8,7 @@ import java.util.regex.Pattern;
 
 /**
  * Figures inside sentences. A sentence that is sent has {@code [[mm 38.1]]} or {@code [[C 1180]]};
- * whoever shows it replaces the mark by the figure in the reader's unit.
+ * the person who shows it replaces the mark by the figure in the reader's unit.
  */
 public final class Measure {
   private static final Pattern MARK = Pattern.compile("\\[\\[([a-zA-Z0-9/-]+) (-?[0-9.]+)]]");

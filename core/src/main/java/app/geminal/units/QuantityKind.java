@@ -57,12 +57,12 @@ public enum QuantityKind {
     this.remedy = remedy;
   }
 
-  /** The stored unit as it stands in a mark and in the interface: {@code mm}, {@code C}. */
+  /** The stored unit as it is in a mark and in the interface: {@code mm}, {@code C}. */
   public String mark() {
     return mark;
   }
 
-  /** What may be typed, for whoever typed something else. */
+  /** What may be typed, for the person who typed something else. */
   String remedy() {
     return remedy;
   }
@@ -101,8 +101,8 @@ public enum QuantityKind {
   }
 
   /**
-   * The same without its unit, where the unit stands elsewhere. Of lengths only: others change
-   * their unit with their size.
+   * The same without its unit, where the unit is elsewhere. Of lengths only: others change their
+   * unit with their size.
    */
   public String figure(double value, UnitSystem system) {
     if (this != LENGTH) {
@@ -111,7 +111,7 @@ public enum QuantityKind {
     return QuantityText.length(value, system);
   }
 
-  /** The unit that stands beside a field or in the head of a column, such as {@code in}. */
+  /** The unit that is beside a field or in the head of a column, such as {@code in}. */
   public String unit(UnitSystem system) {
     return Unit.usual(this, system).symbol();
   }

@@ -129,7 +129,7 @@ final class QuantityReader {
     if (before != null) {
       return named(before.part());
     }
-    // Nobody divides millimetres into halves: a bare fraction is of an inch.
+    // No one divides millimetres into halves: a bare fraction is of an inch.
     boolean inch = kind == QuantityKind.LENGTH && figure.fraction();
     return Unit.usual(kind, inch ? UnitSystem.INCH : whenNoUnit);
   }
@@ -150,7 +150,7 @@ final class QuantityReader {
     return Optional.empty();
   }
 
-  /** A name ends where no letter goes on: {@code m} is not the beginning of {@code mm}. */
+  /** A name ends where no letter continues: {@code m} is not the beginning of {@code mm}. */
   private boolean endsAt(int end, String name) {
     boolean word = Character.isLetter(name.charAt(name.length() - 1));
     return end >= text.length() || !word || !Character.isLetter(text.charAt(end));

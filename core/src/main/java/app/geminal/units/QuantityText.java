@@ -6,7 +6,7 @@ import java.math.RoundingMode;
 
 /** Writes quantities for reading, to the precision a smith works to. */
 final class QuantityText {
-  /** An estimate is never told to more figures. */
+  /** An estimate is never reported to more figures. */
   private static final MathContext FIGURES = new MathContext(3, RoundingMode.HALF_UP);
 
   /** Below 1/16 in a smith thinks in thousandths. */

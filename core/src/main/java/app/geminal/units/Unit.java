@@ -32,7 +32,7 @@ record Unit(
   private static final Ratio CUBIC_INCH_L = Ratio.ofDecimal("0.016387064");
   private static final Ratio POUND_FORCE_N = POUND.times(GRAVITY);
 
-  /** The usual unit of each system stands first among those of its system. */
+  /** The usual unit of each system is first among those of its system. */
   private static final Map<QuantityKind, List<Unit>> UNITS =
       Map.ofEntries(
           Map.entry(

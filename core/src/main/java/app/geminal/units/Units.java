@@ -10,10 +10,10 @@ import java.util.Map;
  * @param chosen quantities read in a system of their own
  */
 public record Units(UnitSystem system, Map<QuantityKind, UnitSystem> chosen) {
-  /** Millimetres, degrees Celsius, kilograms and what goes with them. */
+  /** Millimetres, degrees Celsius, kilograms and their related units. */
   public static final Units METRIC = new Units(UnitSystem.METRIC);
 
-  /** Inches, degrees Fahrenheit, pounds and what goes with them. */
+  /** Inches, degrees Fahrenheit, pounds and their related units. */
   public static final Units US = new Units(UnitSystem.INCH);
 
   /** Keeps what differs from the system. */

@@ -3,7 +3,8 @@
  *
  * <p>Entry classes: {@link app.geminal.units.Lengths} and {@link app.geminal.units.Temperatures}
  * read what was typed and write it back without loss; {@link app.geminal.units.Measure} marks a
- * figure inside a sentence so that whoever shows the sentence can put it in the reader's unit.
+ * figure inside a sentence so that the person who shows the sentence can put it in the reader's
+ * unit.
  *
  * <p>Inside the program a length is a {@code double} in millimetres and a temperature a {@code
  * double} in degrees Celsius. What was typed is converted by exact rational arithmetic and rounded

@@ -20,7 +20,7 @@ public final class InvalidValue extends IllegalArgumentException {
     this.path = path;
   }
 
-  /** Where the value stands, relative to what was checked. */
+  /** Where the value is, relative to what was checked. */
   public String path() {
     return path;
   }
@@ -32,7 +32,7 @@ public final class InvalidValue extends IllegalArgumentException {
     return moved;
   }
 
-  /** Does some work; what it complains of is told from one level further out. */
+  /** Does some work; what it complains of is reported from one level further out. */
   public static <T> T within(String outer, Supplier<T> work) {
     try {
       return work.get();

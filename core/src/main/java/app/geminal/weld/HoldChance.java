@@ -8,7 +8,7 @@ import app.geminal.validation.Require;
  * <p>A stated belief, not a measurement, until a shop has a record: before any weld of its own a
  * weld is taken to go right in 95 of 100 for what concerns the whole of it (heat, soak, oxygen,
  * waiting), and each joint in 998 of 1000 for what concerns it alone (a dirty or uneven face). The
- * shop's own record moves the odds of the whole, as {@code evidence.HoldModel} reckons it.
+ * shop's own record moves the odds of the whole, as {@code evidence.HoldModel} calculates it.
  *
  * @param shift of the log odds by the shop's own record, −20 to 20
  * @param welds how many of the shop's own are in it

@@ -1,6 +1,6 @@
 package app.geminal.weld;
 
-/** How a sealed stack is closed. Means nothing for the open schools. */
+/** How a sealed stack is closed. Means nothing for the open kinds of atmosphere protection. */
 public enum Jacket {
   /** A bead round every seam, no room inside. */
   BEAD("bead"),

@@ -4,12 +4,12 @@ import app.geminal.validation.Require;
 import org.jspecify.annotations.Nullable;
 
 /**
- * How a weld was made, as far as it was measured or logged; null is what nobody knows.
+ * How a weld was made, as far as it was measured or logged; null is what no one knows.
  *
  * @param floorC coldest welding heat of its steels then, °C
  * @param ceilingC hottest
  * @param soakMin minutes in the fire before the first set
- * @param neededSoakMin minutes to an even core, as reckoned then
+ * @param neededSoakMin minutes to an even core, as calculated then
  * @param waitedS longest time from the fire to the dies, s
  * @param workingS how long the outer joint kept welding heat, s
  * @param heats in which it was set

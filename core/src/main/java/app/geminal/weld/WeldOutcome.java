@@ -1,6 +1,6 @@
 package app.geminal.weld;
 
-/** What became of a weld, as far as it can be told. */
+/** What became of a weld, as far as it can be said. */
 public enum WeldOutcome {
   /** No open seam found. */
   HELD,

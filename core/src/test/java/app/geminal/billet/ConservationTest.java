@@ -57,7 +57,7 @@ class ConservationTest {
       assertThat(stage.bars().heightMm()).isPositive();
       for (Loss loss : stage.losses()) {
         if (loss.kind() == LossKind.MEASURED) {
-          continue; // A measured bar may well hold more than was reckoned.
+          continue; // A measured bar may well hold more than was calculated.
         }
         loss.amount().mm3BySteel().values().forEach(v -> assertThat(v).isGreaterThan(-1e-6));
       }

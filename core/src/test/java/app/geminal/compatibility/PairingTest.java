@@ -20,7 +20,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /** Every limit of a pair: just past it, and just inside. */
 class PairingTest {
-  /** A steel that goes with {@link #plain} in every respect, to be changed in one. */
+  /** A steel compatible with {@link #plain} in every respect, to be changed in one. */
   private static final class Made {
     private Composition composition = Composition.of(0.8, 0.4, 0.2, 0, 0);
     private double tone = 0.85;

@@ -93,7 +93,7 @@ class RemediesTest {
     return tried;
   }
 
-  /** Whether an error stood there before a step was put in, or nothing was. */
+  /** Whether an error was there before a step was put in, or nothing was. */
   private static boolean isThere(Finding before, Finding after, int from, int added) {
     int stage = before.stage() + (before.stage() >= from ? added : 0);
     return before.severity() == Severity.ERROR

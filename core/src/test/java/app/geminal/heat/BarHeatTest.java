@@ -83,7 +83,7 @@ class BarHeatTest {
         * slabMiddle(0.02, h, seconds);
   }
 
-  /** Of the first cell's middle, which lies half a cell from the bar's. */
+  /** Of the first cell's middle, which is half a cell from the bar's. */
   private static double errorC(int cells, double stepS) {
     BarHeat bar = bar(BarHeat.Of.solid(80, 40, 100), cells, true, stepS);
     bar.advance(240, convecting(1220, 600));

@@ -9,7 +9,7 @@ import java.util.Random;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
-/** What stays of a trace tells the same story. */
+/** What stays of a trace says the same story. */
 class DownsamplingTest {
 
   private static List<Reading> trace(long seed) {

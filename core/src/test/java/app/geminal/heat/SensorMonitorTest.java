@@ -11,7 +11,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
-/** An instrument that is lost or lies is noticed, and a true one is left alone. */
+/** An instrument that is lost or reads wrong is noticed, and a true one is left alone. */
 class SensorMonitorTest {
 
   @Test

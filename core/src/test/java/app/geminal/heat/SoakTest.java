@@ -83,7 +83,7 @@ class SoakTest {
     return Soak.of(BILLET.loose(piece), AIM_C, powerKw, asked);
   }
 
-  /** What plans are reckoned with has larger cells and longer steps. */
+  /** What plans use has larger cells and longer steps. */
   @ParameterizedTest(name = "pieces of {0} mm, {1} kW: {2} min")
   @CsvSource({"0, 100, 7.6", "0, 5, 10.2", "0, 4, 12.0", "2.4, 100, 14.9"})
   void minutesUntilTheCoreIsEven(double piece, double powerKw, double minutes) {

@@ -94,7 +94,7 @@ class CountingLineTest {
     return stage.step().map(Step::operation).filter(RollUp.class::isInstance).isPresent();
   }
 
-  /** Whether a layer is bent by then, so that two straight lines no longer stand for everything. */
+  /** Whether a layer is bent by then, so that two straight lines no longer represent everything. */
   private static boolean bends(Plan plan, int steps) {
     return plan.steps().stream().limit(steps).map(Step::operation).anyMatch(CountingLineTest::bends)
         || plan.parts().stream().anyMatch(p -> bends(p.plan(), Integer.MAX_VALUE));

@@ -90,7 +90,7 @@ class FieldTest {
   @Test
   void aFoldBringsTheFarEndOverTheNearOne() {
     Field bar = Looked.last("(D 20, B 20) 40 x 200 > draw 16 x 16 > twist 0.5 > fold");
-    // At the far end the bar lies upside down already, and folding turns it back.
+    // At the far end the bar is upside down already, and folding turns it back.
     assertThat(steel(bar, 1e-3, 0.5, 0.05)).isEqualTo("D");
     assertThat(steel(bar, 1e-3, 0.5, 0.45)).isEqualTo("B");
     assertThat(steel(bar, 1e-3, 0.5, 0.55)).isEqualTo("D");

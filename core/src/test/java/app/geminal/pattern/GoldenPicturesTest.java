@@ -15,7 +15,7 @@ import org.junit.jupiter.api.Test;
 
 /**
  * Small pictures as they were when they were last looked at, each with a figure that says what is
- * right about it. UPDATE_PICTURES=1 writes them anew, to be looked at again.
+ * right about it. UPDATE_PICTURES=1 writes them again, to be looked at again.
  */
 class GoldenPicturesTest {
   private static final Path PICTURES = Path.of("src/test/resources/pictures");

@@ -106,7 +106,7 @@ class MapsTest {
     return p;
   }
 
-  /** NaN where the neighbours came another way: between them lies a joint or a cut. */
+  /** NaN where the neighbours came another way: between them is a joint or a cut. */
   private static double volume(Field field, double[] at, int bar) {
     double[][] slopes = new double[3][];
     int way = landed(field, at, bar, new double[3]).way;

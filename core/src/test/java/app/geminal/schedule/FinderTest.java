@@ -458,7 +458,7 @@ class FinderTest {
 
   @Test
   void layersFinerThanAskedAreRuledOutAndTheFinestThatWouldDoIsSaid() {
-    // Of short stacks every second layer lies at a face.
+    // Of short stacks every second layer is at a face.
     Bounds tallStacks = new Bounds(12, 60, Set.of(Layout.PLAIN), 6, 2, 12, true, false);
     FinderQuestion question = question(640, 0.05, tallStacks, BRIGHT, List.of());
     List<RankedSchedule> all = ((SearchOutcome.Found) find(question)).ways();

@@ -144,7 +144,7 @@ final class NaiveSchedules {
     private int faces;
     private int joints;
 
-    /** Broad sheets, told when they are laid by the middle layer of the first stack. */
+    /** Broad sheets, reported when they are laid by the middle layer of the first stack. */
     private double coarse;
 
     private double finest;

@@ -37,7 +37,7 @@ class HeatSessionTest {
     }
   }
 
-  /** Does what it is told, second by second, until nothing is left to do. */
+  /** Does what it is asked, second by second, until nothing is left to do. */
   private void obey(HeatSession course) {
     for (int s = 0; s < 4 * 3600 && !course.finished(); s++) {
       Advice advice = Advice.of(course);

@@ -24,7 +24,7 @@ import org.apache.commons.csv.CSVRecord;
 
 /**
  * A shop's own steels as CSV (RFC 4180, UTF-8), out and back in. The columns stand in
- * docs/steels.md. Reading tells every fault of the table at once and takes nothing when there is
+ * docs/steels.md. Reading says every fault of the table at once and takes nothing when there is
  * one.
  */
 public final class OwnSteelTable {
@@ -143,7 +143,7 @@ public final class OwnSteelTable {
     }
   }
 
-  /** The column a field of {@link OwnSteel} stands in. */
+  /** The column a field of {@link OwnSteel} is in. */
   private static String column(String path) {
     return switch (path.substring(path.lastIndexOf('/') + 1)) {
       case "id" -> "short_name";

@@ -1,6 +1,6 @@
 package app.geminal.library;
 
-/** Text in a table that a table program shall not take for a formula. */
+/** Text in a table that a table program should not take for a formula. */
 public final class PlainText {
   private static final String FORMULA = "'=+-@\t\r\n";
 

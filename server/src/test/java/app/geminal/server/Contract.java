@@ -52,7 +52,7 @@ final class Contract {
    */
   static void holds(HttpResponse<String> answer) {
     if ("1".equals(System.getenv("UPDATE_OPENAPI"))) {
-      // It is about to be written anew.
+      // It is about to be written again.
       return;
     }
     String type = answer.headers().firstValue("Content-Type").orElse("");

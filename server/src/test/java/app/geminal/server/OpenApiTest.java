@@ -19,7 +19,7 @@ import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
-/** docs/openapi.json is what the server says of itself; set UPDATE_OPENAPI=1 to write it anew. */
+/** docs/openapi.json is what the server says of itself; set UPDATE_OPENAPI=1 to write it again. */
 class OpenApiTest extends ShopTest {
   private static final Path KEPT = Path.of("..", "docs", "openapi.json");
   private static final JsonMapper JSON =

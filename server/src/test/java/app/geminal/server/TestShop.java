@@ -34,7 +34,8 @@ public final class TestShop implements AutoCloseable {
     all[2] = "--GEMINAL_DB_PASSWORD=" + environment("GEMINAL_TEST_DB_PASSWORD");
     all[3] = "--GEMINAL_DB_NAME=" + database;
     all[4] = "--spring.datasource.hikari.maximum-pool-size=4";
-    // How soon a silent database is told is a story of its own (CrashTest); a busy machine is no
+    // How soon a silent database is reported is a story of its own (CrashTest); a busy machine is
+    // no
     // fault here.
     all[5] = "--spring.datasource.hikari.connection-timeout=30000";
     all[6] = "--GEMINAL_DB_TIMEOUT_MS=30000";
@@ -49,7 +50,7 @@ public final class TestShop implements AutoCloseable {
     return new TestShop(emptyDatabase(), all);
   }
 
-  /** A shop with nobody in it. */
+  /** A shop with no one in it. */
   public static TestShop empty() {
     return new TestShop(emptyDatabase());
   }
@@ -93,7 +94,7 @@ public final class TestShop implements AutoCloseable {
         .dataSource(url(database), "geminal", environment("GEMINAL_TEST_DB_PASSWORD"));
   }
 
-  /** Somebody who is not signed in. */
+  /** Someone who is not signed in. */
   public Visitor visitor() {
     return new Visitor(
         URI.create(

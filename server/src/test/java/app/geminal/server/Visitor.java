@@ -88,7 +88,7 @@ public final class Visitor {
     return send(request(path).header("Content-Type", type).method(method, body));
   }
 
-  /** Posts as somebody who has the owner code from the console. */
+  /** Posts as someone who has the owner code from the console. */
   public Answer withCode(String code, String path, String type, BodyPublisher body) {
     return send(request(path).header("Owner-Code", code).header("Content-Type", type).POST(body));
   }

@@ -137,7 +137,7 @@ public final class SimulatedBench implements AutoCloseable {
     return port;
   }
 
-  /** A bar of the smith's goes into the chamber and draws it down. */
+  /** A bar of the smith's enters the chamber and draws it down. */
   public synchronized void put(Object name, BarHeat bar) {
     forge.put(name, bar);
   }
@@ -153,7 +153,7 @@ public final class SimulatedBench implements AutoCloseable {
     handle(RAM, 1);
   }
 
-  /** The ram goes up. */
+  /** The ram rises. */
   public synchronized void letGo() {
     handle(RAM, 0);
   }

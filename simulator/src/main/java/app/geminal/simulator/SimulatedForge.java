@@ -60,7 +60,7 @@ public final class SimulatedForge {
     this.setC = setC;
   }
 
-  /** A bar goes in; the forge heats it from now on. */
+  /** A bar is put in; the forge heats it from now on. */
   public void put(Object name, BarHeat bar) {
     inside.put(name, bar);
   }

@@ -38,7 +38,7 @@ public final class SimulatedPress {
     this.press = press;
   }
 
-  /** A bar lies under the ram, as much of it as the press can take at setting heat. */
+  /** A bar is under the ram, as much of it as the press can take at setting heat. */
   public void lay(BarHeat bar, BarHeat.Of of) {
     work = bar;
     widthMm = of.widthMm();
@@ -56,7 +56,7 @@ public final class SimulatedPress {
     valve = share;
   }
 
-  /** The ram goes down, or up again. */
+  /** The ram moves down, or up again. */
   public void ram(boolean goesDown) {
     if (goesDown && !down) {
       pressedMm = 0;
@@ -118,7 +118,7 @@ public final class SimulatedPress {
     return pressedMm;
   }
 
-  /** Height of what lies under it, mm; 0 for nothing. */
+  /** Height of what is under it, mm; 0 for nothing. */
   public double heightMm() {
     return heightMm;
   }

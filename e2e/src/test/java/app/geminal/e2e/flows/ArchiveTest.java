@@ -19,7 +19,7 @@ import java.util.zip.ZipOutputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** The whole shop out, and into an empty folder again; also when the power goes half-way. */
+/** The whole shop out, and into an empty folder again; also when the power fails half-way. */
 class ArchiveTest {
   private static final int BARS = 400_000;
   private static final String BARS_FILE = "tables/stock.jsonl";

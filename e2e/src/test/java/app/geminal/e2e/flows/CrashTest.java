@@ -23,7 +23,7 @@ import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.Test;
 
-/** What goes wrong round a shop, and how it comes back by itself. */
+/** What fails around a shop, and how it comes back by itself. */
 class CrashTest {
   private final HttpClient http = HttpClient.newHttpClient();
 
@@ -97,7 +97,7 @@ class CrashTest {
     }
   }
 
-  /** A database that holds every line and answers none: everybody is told so, in a few seconds. */
+  /** A database that holds every line and answers none: everyone reads so within a few seconds. */
   @Test
   void aDatabaseThatHangsIsReportedAndComesBack() throws Exception {
     try (Shop shop = Shop.demo()) {

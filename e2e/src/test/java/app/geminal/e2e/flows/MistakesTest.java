@@ -10,7 +10,7 @@ import com.microsoft.playwright.Page;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** What is typed wrong is told beside its field, and nothing stored changes. */
+/** What is typed wrong is reported beside its field, and nothing stored changes. */
 class MistakesTest extends Story {
   private static final String NAME = "Rigging knife bar, barge Teasel";
 
@@ -89,7 +89,7 @@ class MistakesTest extends Story {
     assertThat(mine.field("Width")).hasValue("2");
     mine.button("Undo").click();
     assertThat(mine.field("Width")).hasValue("1 3/4");
-    // The other tab's length stood all along: mine was put on the plan that is there.
+    // The other tab's length was all along: mine was put on the plan that is there.
     assertThat(mine.field("Length")).hasValue("7");
   }
 

@@ -14,7 +14,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
- * What keeps a shop from starting is told in one sentence with the remedy, and it ends with a
+ * What keeps a shop from starting is reported in one sentence with the remedy, and it ends with a
  * fault.
  */
 class StartTest {
@@ -74,7 +74,7 @@ class StartTest {
     assertThat(table).hasContent("a year of welds");
   }
 
-  /** After a crash the number in a file may belong to anybody. */
+  /** After a crash the number in a file may belong to anyone. */
   @Test
   void aProcessThatOnlyBearsTheNumberIsLeftAlone() throws Exception {
     Process stranger = new ProcessBuilder("sleep", "120").start();

@@ -15,7 +15,7 @@ import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/** Somebody else's program works with the shop by a token and a generated client. */
+/** Another's program works with the shop by a token and a generated client. */
 class ThirdPartyTest extends Story {
   @TempDir Path folder;
 

@@ -13,7 +13,7 @@ public record BilletPage(Page page) {
     return page.getByLabel("Run", new GetByLabelOptions().setExact(true));
   }
 
-  /** The drawn rows of the Run; each tells its sizes and counts to who cannot see it. */
+  /** The drawn rows of the Run; each says its sizes and counts to who cannot see it. */
   public Locator figures() {
     return run().getByRole(AriaRole.IMG);
   }

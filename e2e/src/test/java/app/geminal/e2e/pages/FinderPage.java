@@ -34,14 +34,14 @@ public record FinderPage(Page page) {
     return page.getByLabel(label).first();
   }
 
-  /** Types into a field; the search goes on. */
+  /** Types into a field; the search continues. */
   public FinderPage type(String label, String text) {
     field(label).fill(text);
     field(label).press("Enter");
     return this;
   }
 
-  /** Does something that asks anew, and waits until that search has ended. */
+  /** Does something that asks again, and waits until that search has ended. */
   public FinderPage after(Runnable asking) {
     int ends = Integer.parseInt(found().getAttribute("data-ends"));
     asking.run();

@@ -5,7 +5,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Page.GetByRoleOptions;
 import com.microsoft.playwright.options.AriaRole;
 
-/** Where nobody is signed in. */
+/** Where no one is signed in. */
 public record SignInPage(Page page) {
   public static SignInPage at(Page page, Shop shop) {
     page.navigate(shop.at("/sign-in"));

@@ -23,7 +23,7 @@ public record PlanFile(String name, String purpose, Plan plan, List<OwnSteel> st
   /** The one version there is. */
   public static final int VERSION = 1;
 
-  /** Checks every field; no purpose and no steels may be left unsaid. */
+  /** Checks every field; purpose and steels may be missing. */
   public PlanFile(
       String name, @Nullable String purpose, Plan plan, @Nullable List<OwnSteel> steels) {
     this.name = Require.text("name", name, 120);

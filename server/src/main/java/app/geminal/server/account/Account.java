@@ -6,7 +6,7 @@ import app.geminal.units.Units;
  * A person who may sign in.
  *
  * @param units what they read and type
- * @param mayEnter false for somebody who was here once and is not let in any more; what they wrote
+ * @param mayEnter false for someone who was here once and is not let in any more; what they wrote
  *     stays theirs
  */
 record Account(

@@ -48,11 +48,11 @@ class AccountController {
   /**
    * Who is signed in.
    *
-   * @param login name signed in with, null where nobody is
-   * @param name name of whoever is signed in, null where nobody is
+   * @param login name signed in with, null where no one is
+   * @param name name of the person who is signed in, null where no one is
    * @param units units they read: a system, and quantities read in the other one
-   * @param rank what they may do, null where nobody is signed in
-   * @param ownerNeeded nobody can sign in yet: the first visitor becomes the owner
+   * @param rank what they may do, null where no one is signed in
+   * @param ownerNeeded no one can sign in yet: the first visitor becomes the owner
    * @param demo how to sign in to the demo shop, null in any other
    */
   record Session(

@@ -60,7 +60,7 @@ public class Accounts implements UserDetailsService {
         .orElseThrow(() -> new UsernameNotFoundException("unknown"));
   }
 
-  /** Whether nobody can sign in yet. */
+  /** Whether no one can sign in yet. */
   public boolean isEmpty() {
     return accounts.isEmpty();
   }
@@ -86,7 +86,7 @@ public class Accounts implements UserDetailsService {
     try {
       accounts.add(login, name, passwords.encode(password), units, rank, clock.instant());
     } catch (DuplicateKeyException e) {
-      // Somebody else was quicker by a moment.
+      // Someone else was quicker by a moment.
       throw nameTaken();
     }
     return get(login);
@@ -115,14 +115,14 @@ public class Accounts implements UserDetailsService {
     }
   }
 
-  /** Everybody, those who may not enter any more too. */
+  /** Everyone, those who may not enter any more too. */
   @Transactional(readOnly = true)
   public List<Account> all() {
     return accounts.all();
   }
 
   /**
-   * Gives somebody another rank, or shuts them out or lets them in again.
+   * Gives someone another rank, or shuts them out or lets them in again.
    *
    * @throws InvalidValue when no owner would be left
    */
@@ -143,14 +143,14 @@ public class Accounts implements UserDetailsService {
     return accounts.find(id).orElseThrow();
   }
 
-  /** Whether this is somebody's password. */
+  /** Whether this is someone's password. */
   @Transactional(readOnly = true)
   public boolean isPassword(String login, String password) {
     return passwords.matches(Require.present("old", password), get(login).passwordHash());
   }
 
   /**
-   * Sets somebody's password and ends their sign-ins.
+   * Sets someone's password and ends their sign-ins.
    *
    * @param here the sign-in that stays, or null for none
    * @throws InvalidValue when the password is too short or too long
@@ -163,7 +163,7 @@ public class Accounts implements UserDetailsService {
   }
 
   /**
-   * Gives somebody a new password, because they forgot theirs.
+   * Gives someone a new password, because they forgot theirs.
    *
    * @throws InvalidValue when the password is too short or too long
    */
@@ -178,7 +178,7 @@ public class Accounts implements UserDetailsService {
   }
 
   /**
-   * What somebody may do.
+   * What someone may do.
    *
    * @throws AccessDeniedException for one who may not enter any more
    */
@@ -192,7 +192,7 @@ public class Accounts implements UserDetailsService {
   }
 
   /**
-   * Whose turn it is when somebody asks for costly work: everybody has turns of their own, and all
+   * Whose turn it is when someone asks for costly work: everyone has turns of their own, and all
    * guests together have one.
    */
   @Transactional(readOnly = true)

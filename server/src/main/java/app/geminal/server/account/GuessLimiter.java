@@ -99,7 +99,7 @@ public class GuessLimiter {
     }
   }
 
-  /** The try that was begun was right, or nobody could tell. */
+  /** The try that was begun was right, or no one could say. */
   public void right(String name, String address) {
     long now = nanoTime.getAsLong();
     tries.invalidate(hereKey(name, address));

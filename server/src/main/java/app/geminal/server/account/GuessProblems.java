@@ -8,7 +8,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 
-/** Tells how long to wait. */
+/** Says how long to wait. */
 @RestControllerAdvice
 @Order(Ordered.HIGHEST_PRECEDENCE)
 class GuessProblems {

@@ -104,7 +104,7 @@ public class OwnerCode {
         "code", "This is not the code printed on the console when the shop started.");
   }
 
-  /** The owner is there: nobody needs the code any more. */
+  /** The owner is there: no one needs the code any more. */
   public void forget() {
     code.set("");
     if (file != null) {

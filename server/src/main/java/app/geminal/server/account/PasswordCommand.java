@@ -12,8 +12,8 @@ import org.springframework.security.core.userdetails.UsernameNotFoundException;
 import org.springframework.stereotype.Component;
 
 /**
- * bin/new-password: gives somebody a new password and ends the server. For an owner who is locked
- * out; whoever may run it on the machine itself may read everything there anyway.
+ * bin/new-password: gives someone a new password and ends the server. For an owner who is locked
+ * out; the person who may run it on the machine itself may read everything there anyway.
  */
 @Component
 @Lazy(false)

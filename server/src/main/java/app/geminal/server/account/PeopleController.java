@@ -36,7 +36,7 @@ class PeopleController {
   }
 
   /**
-   * A person as the owner sees them; nobody sees a password.
+   * A person as the owner sees them; no one sees a password.
    *
    * @param id number
    * @param login name to sign in with
@@ -51,7 +51,7 @@ class PeopleController {
   }
 
   /**
-   * Somebody to let in.
+   * Someone to let in.
    *
    * @param login name to sign in with
    * @param name name
@@ -62,7 +62,7 @@ class PeopleController {
   record NewPerson(String login, String name, String password, UnitSystem units, Rank rank) {}
 
   /**
-   * What becomes of somebody.
+   * What becomes of someone.
    *
    * @param rank what they may do
    * @param mayEnter whether they may sign in
@@ -77,7 +77,7 @@ class PeopleController {
    */
   record NewPassword(String old, String password) {}
 
-  /** Everybody who can sign in. */
+  /** Everyone who can sign in. */
   @Operation(operationId = "listPeople")
   @GetMapping("/api/v1/people")
   @RequiredRank(value = Rank.OWNER, inPerson = true)
@@ -109,7 +109,7 @@ class PeopleController {
   }
 
   /**
-   * A password the owner gives somebody; ends that person's sign-ins.
+   * A password the owner gives someone; ends that person's sign-ins.
    *
    * @param password password, 8 to 200 characters
    */

@@ -1,12 +1,12 @@
 package app.geminal.server.account;
 
-/** What somebody may do in the shop; each may do all that those before it may. */
+/** What someone may do in the shop; each may do all that those before it may. */
 public enum Rank {
   /** Reads. */
   GUEST,
   /** Rehearses and logs; plans are not theirs to change. */
   APPRENTICE,
-  /** Plans, changes the shop, mends the Book. */
+  /** Plans, changes the shop, edits the Book. */
   SMITH,
   /** Lets people in and takes the whole shop out. */
   OWNER;

@@ -10,7 +10,7 @@ import org.springframework.web.method.HandlerMethod;
 import org.springframework.web.servlet.HandlerInterceptor;
 
 /**
- * Stands before every endpoint and asks whether the one who is signed in may use it. Their rank is
+ * Runs before every endpoint and asks whether the one who is signed in may use it. Their rank is
  * looked up each time, so that taking it away takes it away at once.
  */
 @Component
@@ -27,7 +27,7 @@ public class RankGate implements HandlerInterceptor {
   public boolean preHandle(
       HttpServletRequest request, HttpServletResponse response, Object handler) {
     Principal who = request.getUserPrincipal();
-    // Nobody signed in: the filter chain has let them as far as they may come.
+    // No one signed in: the filter chain has let them as far as they may come.
     if (who == null || !(handler instanceof HandlerMethod method)) {
       return true;
     }

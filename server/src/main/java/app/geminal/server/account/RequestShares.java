@@ -11,7 +11,7 @@ import org.springframework.stereotype.Component;
 
 /**
  * What one person has of the server at once. Who asks for more waits for their own requests to end,
- * and nobody else waits for them.
+ * and no one else waits for them.
  */
 @Component
 class RequestShares {

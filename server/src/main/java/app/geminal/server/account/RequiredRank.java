@@ -6,7 +6,7 @@ import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
 
 /**
- * Who may do this, at least. Where nothing is said, reading is for everybody who is signed in and
+ * Who may do this, at least. Where nothing is said, reading is for everyone who is signed in and
  * everything else for a {@link Rank#SMITH}.
  */
 @Target(ElementType.METHOD)

@@ -44,7 +44,7 @@ public class SignInLengths {
         .toList();
   }
 
-  /** How long somebody's sign-in lasts without use. */
+  /** How long someone's sign-in lasts without use. */
   @Transactional(readOnly = true)
   public Duration of(String login) {
     Rank rank = accounts.find(login).map(Account::rank).orElse(Rank.GUEST);

@@ -43,7 +43,7 @@ public class SignInThrottle extends OncePerRequestFilter {
     }
   }
 
-  /** The try of this request was right, or nobody could tell. */
+  /** The try of this request was right, or no one could say. */
   public void right(HttpServletRequest request) {
     guesses.right(login(request), request.getRemoteAddr());
   }

@@ -60,7 +60,7 @@ public class SignIns {
         .toList();
   }
 
-  /** Somebody's sign-ins last this long without use from now on. */
+  /** Someone's sign-ins last this long without use from now on. */
   public void last(String login, Duration unused) {
     last(sessions, login, unused);
   }

@@ -1,6 +1,6 @@
 package app.geminal.server.account;
 
-/** Somebody tries passwords or codes too fast. */
+/** Someone tries passwords or codes too fast. */
 class TooManyGuesses extends RuntimeException {
   private static final long serialVersionUID = 1L;
   private final long seconds;

@@ -15,8 +15,8 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What may be null may be left out of a request, but is always there in an answer. So it is
- * required in what only the server writes.
+ * What may be null is optional of a request, but is always there in an answer. So it is required in
+ * what only the server writes.
  */
 final class AlwaysWritten {
   private static final String MARK = "x-always-written";

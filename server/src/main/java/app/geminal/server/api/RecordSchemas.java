@@ -35,7 +35,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /**
  * Describes the application's own records as they are read and written: each under a name of its
- * own, with what must be there, what may be null, and what stands for what by its {@code kind}.
+ * own, with what must be there, what may be null, and what represents what by its {@code kind}.
  */
 @Component
 class RecordSchemas implements ModelConverter {

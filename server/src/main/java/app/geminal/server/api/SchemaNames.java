@@ -6,13 +6,15 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 
-/** One name for each class in the description, told apart by the package where that is needed. */
+/**
+ * One name for each class in the description, distinguished by the package where that is needed.
+ */
 final class SchemaNames {
   private final Map<String, Class<?>> taken = new ConcurrentHashMap<>();
 
   /**
-   * The name of a class: what it is called, after the classes it stands in and its package, each
-   * said once. {@code shop.ShopController.Changed} is {@code ShopChanged}.
+   * The name of a class: what it is called, after the classes it is in and its package, each said
+   * once. {@code shop.ShopController.Changed} is {@code ShopChanged}.
    *
    * @throws IllegalStateException when another class has that name
    */

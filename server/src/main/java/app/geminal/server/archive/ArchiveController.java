@@ -26,7 +26,7 @@ import org.springframework.web.bind.annotation.RequestHeader;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The whole shop as one file, over HTTP. It goes in again with bin/restore. */
+/** The whole shop as one file, over HTTP. bin/restore reads it back. */
 @RestController
 class ArchiveController {
   private static final String OWNER_CODE = "Owner-Code";
@@ -66,7 +66,7 @@ class ArchiveController {
   /**
    * Looks into an archive: what is in it, and whether it can be restored here. Nothing is stored.
    *
-   * @param given the owner code, where nobody can sign in yet
+   * @param given the owner code, where no one can sign in yet
    */
   @Operation(operationId = "readArchive")
   @io.swagger.v3.oas.annotations.parameters.RequestBody(
@@ -90,7 +90,7 @@ class ArchiveController {
    * Restores an archive that was looked into, into an empty shop: all of it, or nothing.
    *
    * @param id as it was named when it was looked into
-   * @param given the owner code, where nobody can sign in yet
+   * @param given the owner code, where no one can sign in yet
    */
   @Operation(operationId = "restoreArchive")
   @PostMapping("/api/v1/archives/{id}/restore")
@@ -108,7 +108,7 @@ class ArchiveController {
     }
   }
 
-  /** Where nobody can sign in yet, the code from the console stands for the owner. */
+  /** Where no one can sign in yet, the code from the console represents the owner. */
   private void requireOwner(
       @Nullable String given, @Nullable Principal who, HttpServletRequest request) {
     if (who == null) {

@@ -40,7 +40,7 @@ public class Archives {
     this.clock = clock;
   }
 
-  /** Whether an archive can be taken in: there is nobody and nothing here. */
+  /** Whether an archive can be taken in: there is no one and nothing here. */
   @Transactional(readOnly = true)
   public boolean isShopEmpty() {
     return tables.areEmpty();
@@ -173,7 +173,7 @@ public class Archives {
     return tables.areEmpty();
   }
 
-  /** An archive goes into an empty shop. */
+  /** An archive enters an empty shop. */
   void requireEmpty() {
     if (!isEmpty()) {
       throw BadArchive.because(

@@ -17,7 +17,7 @@ final class StagingRepository implements AutoCloseable {
   private final String name;
 
   /**
-   * Makes it anew, empty.
+   * Makes it again, empty.
    *
    * @param flyway of the shop's own database
    */

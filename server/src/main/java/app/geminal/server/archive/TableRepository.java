@@ -112,7 +112,7 @@ class TableRepository {
             String.class));
   }
 
-  /** Whether nobody and nothing is in the shop. */
+  /** Whether no one and nothing is in the shop. */
   boolean areEmpty() {
     return ALL.stream()
         .allMatch(t ->
@@ -140,7 +140,7 @@ class TableRepository {
     void blob(String id, byte[] bytes) throws IOException;
   }
 
-  /** Writes a table; what is a BLOB goes to {@code blobs} by the row's id. Answers the rows. */
+  /** Writes a table; what is a BLOB is sent to {@code blobs} by the row's id. Answers the rows. */
   long write(String table, Writer out, Blobs blobs) {
     jdbc.setFetchSize(FETCH);
     long[] rows = {0};
@@ -234,12 +234,12 @@ class TableRepository {
     insert(table, names, batch);
   }
 
-  /** What later becomes the name of a file, or decides what somebody may do, is looked at first. */
+  /** What later becomes the name of a file, or decides what someone may do, is looked at first. */
   private static void requireSane(String table, Map<String, Object> line, Set<String> columns) {
     if (table.equals("photo") && !PHOTO_ID.matcher(String.valueOf(line.get("id"))).matches()) {
       throw BadArchive.because("A photo has an invalid id.");
     }
-    // Before there were roles everybody was an owner, and becomes one when the table gets them.
+    // Before there were roles everyone was an owner, and becomes one when the table gets them.
     if (table.equals("account")
         && columns.contains("role")
         && !ROLES.contains(String.valueOf(line.get("role")))) {

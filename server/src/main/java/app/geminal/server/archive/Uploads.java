@@ -15,7 +15,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import tools.jackson.core.JacksonException;
 
-/** The archive that was sent last, looked into before anybody decides; kept until the next. */
+/** The archive that was sent last, looked into before anyone decides; kept until the next. */
 @Service
 class Uploads {
   private final Archives archives;

@@ -6,7 +6,7 @@ import java.time.Instant;
 /**
  * A billet as stored.
  *
- * @param version goes up with every change, so that two windows do not overwrite each other
+ * @param version rises with every change, so that two windows do not overwrite each other
  * @param onRack false once it was taken off the Rack; it can be put back
  */
 public record Billet(

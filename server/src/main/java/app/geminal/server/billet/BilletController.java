@@ -57,7 +57,7 @@ class BilletController {
   }
 
   /**
-   * Where a billet stands; welds are told by the path of their step.
+   * The state of a billet; welds are reported by the path of their step.
    *
    * @param weldsMade welds made
    * @param weldsPlanned welds in the plan
@@ -84,7 +84,7 @@ class BilletController {
   }
 
   /**
-   * A billet as it stands on the Rack.
+   * A billet as the Rack shows it.
    *
    * @param id number
    * @param name name
@@ -94,7 +94,7 @@ class BilletController {
    * @param standing how far it has come
    * @param nowStage number of the stage the billet has reached, from 0
    * @param now the stage it has come to: after its last weld made, or the stack
-   * @param end the stage it shall come to
+   * @param end the stage it should come to
    * @param stops whether its plan cannot be carried out to the end
    * @param willFail findings of the strongest kind in its plan
    */

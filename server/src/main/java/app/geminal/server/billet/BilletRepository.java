@@ -55,7 +55,7 @@ class BilletRepository {
   /**
    * Those that can be read.
    *
-   * @param unreadable is told of the others
+   * @param unreadable reports the others
    */
   List<Billet> onRack(Consumer<Unreadable> unreadable) {
     return readable("WHERE on_rack", unreadable);
@@ -119,7 +119,7 @@ class BilletRepository {
     return documents;
   }
 
-  /** A billet without its plan; {@code crc} tells whether the document is the one that was read. */
+  /** A billet without its plan; {@code crc} says whether the document is the one that was read. */
   private record Line(
       long id,
       String name,

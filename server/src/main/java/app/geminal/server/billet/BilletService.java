@@ -32,16 +32,16 @@ public class BilletService {
     this.clock = clock;
   }
 
-  /** What stands on the Rack, in the order it was started. */
+  /** What is on the Rack, in the order it was started. */
   @Transactional(readOnly = true)
   public List<Billet> onRack() {
     return billets.onRack();
   }
 
   /**
-   * What stands on the Rack and can be read.
+   * What is on the Rack and can be read.
    *
-   * @param unreadable is told of the others
+   * @param unreadable reports the others
    */
   @Transactional(readOnly = true)
   List<Billet> onRack(Consumer<Unreadable> unreadable) {

@@ -27,13 +27,13 @@ record FlawView(
     List<Disposition> decisions,
     State state) {
 
-  /** How it stands. */
+  /** Its state. */
   enum State {
     /** In the bar, and nothing was decided. */
     OPEN,
     /** In the bar, and watched. */
     WATCHED,
-    /** Welded over again; a later look has to tell. */
+    /** Welded over again; a later inspection has to confirm. */
     WELDED_AGAIN,
     /** Welded over again, and a later look found nothing there. */
     HELD,

@@ -131,7 +131,7 @@ class Flaws {
         state(look, about, looks, places, run));
   }
 
-  /** Whether it lies in the bars at the end of the outermost Run it has come to. */
+  /** Whether it is in the bars at the end of the outermost Run it has come to. */
   private static boolean isAtTheEnd(List<FlawTracker.At> places, Run run) {
     String outermost =
         places.stream()

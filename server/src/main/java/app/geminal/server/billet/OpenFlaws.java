@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.function.DoubleFunction;
 import org.springframework.stereotype.Service;
 
-/** Flaws that are still in the bar, for those who only need to be told of them. */
+/** Flaws that are still in the bar, for those who only need to know of them. */
 @Service
 public class OpenFlaws {
   private final Flaws flaws;

@@ -36,7 +36,7 @@ import app.geminal.weld.Tack;
 
 /**
  * Steps of a plan as they are stored: the kind under its stored name, then its figures. What a
- * figure is where an earlier release did not store it stands beside it.
+ * figure is where an earlier release did not store it is beside it.
  */
 final class OperationDocument {
   private static final Names<AtmosphereProtection> PROTECTIONS =

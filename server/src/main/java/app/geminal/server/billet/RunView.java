@@ -28,7 +28,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A Run for the screen.
  *
- * @param line the plan in shorthand, in the reader's units; empty for a part, which stands in its
+ * @param line the plan in shorthand, in the reader's units; empty for a part, which is in its
  *     plan's line
  * @param stages the billet after each step; the stack first
  * @param stop where the plan cannot go on, null where it can
@@ -69,7 +69,7 @@ record RunView(
    *
    * @param id which finding it is, the same in every plan
    * @param severity how serious it is
-   * @param safety whether it can hurt somebody
+   * @param safety whether it can hurt someone
    * @param canBeHidden whether a smith may choose not to see it again
    * @param hidden whether a smith has chosen so, for this billet or for the shop
    * @param stage number of the stage it is found at, from 0

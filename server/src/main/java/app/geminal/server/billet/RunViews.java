@@ -19,7 +19,7 @@ import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Component;
 
-/** Works plans through for the screen, in the units of whoever asks. */
+/** Works plans through for the screen, in the units of the person who asks. */
 @Component
 class RunViews {
   private final SteelShelf shelf;

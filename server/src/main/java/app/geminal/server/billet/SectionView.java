@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param heightMm height, mm
  * @param layers visible layers, null where there are too many to draw or they do not lie flat
  * @param bySteel share of each steel, fractions
- * @param members what stands beside or on each other, else empty
+ * @param members what is beside or on each other, else empty
  */
 record SectionView(
     Lie lie,

@@ -46,7 +46,7 @@ import org.jspecify.annotations.Nullable;
  * @param why why it shows as many layers as it does
  * @param marks where to scribe before this cut
  * @param stops stop heights for this draw
- * @param planned the bars as reckoned, where they were measured otherwise
+ * @param planned the bars as calculated, where they were measured otherwise
  */
 record StageView(
     @Nullable String key,
@@ -92,7 +92,7 @@ record StageView(
   }
 
   /**
-   * What was reckoned where the bars were measured; sizes of each.
+   * What was calculated where the bars were measured; sizes of each.
    *
    * @param widthMm width, mm
    * @param heightMm height, mm

@@ -39,7 +39,7 @@ class WeldController {
   }
 
   /**
-   * A weld to log; {@code how} may be left out, and without {@code madeAt} it was made just now.
+   * A weld to log; {@code how} is optional, and without {@code madeAt} it was made just now.
    *
    * @param stepKey key of the step
    * @param madeAt when the weld was made, null for now

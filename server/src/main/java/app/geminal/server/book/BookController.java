@@ -54,7 +54,7 @@ class BookController {
   /**
    * Welds in the Book, newest first, a page at a time.
    *
-   * @param limit the most there shall be on the page, 1 to 1000
+   * @param limit the most there should be on the page, 1 to 1000
    * @param after where the page begins; from the header Link of the page before, which names it
    */
   @Operation(operationId = "listWelds")
@@ -82,7 +82,7 @@ class BookController {
   }
 
   /**
-   * A weld mended; {@code version} is the one the change was based on.
+   * A weld edited; {@code version} is the one the change was based on.
    *
    * @param version counts changes; what is sent is refused when another change came in between
    * @param madeAt when the weld was made

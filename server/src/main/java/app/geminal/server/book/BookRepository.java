@@ -165,7 +165,7 @@ class BookRepository extends LineRepository<WeldView> {
         == 1;
   }
 
-  /** Changes whenever a weld or an entry is written, changed, struck or brought back. */
+  /** Changes whenever a weld or an entry is written, changed, deleted or brought back. */
   String state() {
     return jdbc.sql(
             """
@@ -177,7 +177,7 @@ class BookRepository extends LineRepository<WeldView> {
         .single();
   }
 
-  /** Steels each weld joined, by its number; none where nobody knows. */
+  /** Steels each weld joined, by its number; none where no one knows. */
   Map<Long, Set<String>> steels() {
     return jdbc
         .sql("SELECT id, steels FROM weld WHERE NOT struck AND steels <> ''")

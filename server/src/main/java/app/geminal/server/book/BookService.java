@@ -38,13 +38,13 @@ public class BookService {
   /** A clock in the forge may be a little ahead of the server's. */
   private static final Duration AHEAD = Duration.ofMinutes(10);
 
-  /** Joints of the weld the Finder's chance is told for; others are reckoned from it. */
+  /** Joints of the weld the Finder's chance is reported for; others are calculated from it. */
   private static final int USUAL_JOINTS = 4;
 
-  /** What the Book said when it stood like that. */
+  /** What the Book said when it was like that. */
   private record Counted(String state, Map<String, String> sayings) {}
 
-  /** The welds by billet when it stood like that. */
+  /** The welds by billet when it was like that. */
   private record Sorted(String state, Map<Long, List<WeldRecord>> byBillet) {}
 
   private volatile Sorted sorted = new Sorted("", Map.of());
@@ -115,7 +115,7 @@ public class BookService {
 
   /**
    * What the Book says beside findings, by the check's id. Asked with every change of a plan, so it
-   * is counted anew only when something was written in the Book since.
+   * is counted again only when something was written in the Book since.
    */
   @Transactional(readOnly = true)
   public Map<String, String> sayings() {
@@ -129,7 +129,7 @@ public class BookService {
   }
 
   /**
-   * The weld of a step as it would be made, for foretelling it.
+   * The weld of a step as it would be made, for predicting it.
    *
    * @throws InvalidValue when the plan has no such weld that it can reach
    */
@@ -167,7 +167,7 @@ public class BookService {
 
   /**
    * All welds as the core knows them, by billet. Asked with every glance at the Rack, so they are
-   * read anew only when something was written in the Book since.
+   * read again only when something was written in the Book since.
    */
   @Transactional(readOnly = true)
   public Map<Long, List<WeldRecord>> weldsByBillet() {
@@ -237,7 +237,7 @@ public class BookService {
     welds.setFire(id, session, entry);
   }
 
-  /** Strikes the weld an entry of the fire's record wrote, or takes the striking back. */
+  /** Deletes the weld an entry of the fire's record wrote, or restores it. */
   @Transactional
   public void deleteFromSession(long session, String entry, boolean struck) {
     welds.deleteFromSession(session, entry, struck);
@@ -249,7 +249,7 @@ public class BookService {
     return welds.byProtection();
   }
 
-  /** Strikes a weld that was logged by mistake, or takes the striking back. */
+  /** Deletes a weld that was logged by mistake, or restores it. */
   @Transactional
   public void setDeleted(long id, boolean struck) {
     if (welds.find(id).isEmpty()) {
@@ -258,7 +258,7 @@ public class BookService {
     welds.setDeleted(id, struck);
   }
 
-  /** Combinations of steels and school that held at least once. */
+  /** Combinations of steels and atmosphere protection that held at least once. */
   @Transactional(readOnly = true)
   public Set<ShopKnowledge.Welded> welded() {
     return welds.welded();
@@ -271,7 +271,7 @@ public class BookService {
     return StepTitles.of(plan, path);
   }
 
-  /** What the weld joins, as the plan stands now. */
+  /** What the weld joins, as the plan is now. */
   private Joining joining(Plan plan, String path) {
     return Run.of(plan, shelf.steels(), shops.practice())
         .find(path)
@@ -280,7 +280,7 @@ public class BookService {
   }
 
   /**
-   * Mends what was written of a weld; how it stood is kept.
+   * Edits what was written of a weld; how it was is kept.
    *
    * @param version the version the change was based on
    * @throws VersionConflict when another version is stored by now
@@ -299,7 +299,7 @@ public class BookService {
     return weld(id);
   }
 
-  /** One weld, struck or not, as it was written. */
+  /** One weld, deleted or not, as it was written. */
   @Transactional(readOnly = true)
   public WeldView weld(long id) {
     return welds
@@ -307,7 +307,7 @@ public class BookService {
         .orElseThrow(() -> new NotFound("There is no weld number " + id + " in the Book."));
   }
 
-  /** How a weld stood before, newest first. */
+  /** How a weld was before, newest first. */
   @Transactional(readOnly = true)
   public List<WeldBefore> before(long id) {
     weld(id);

@@ -63,7 +63,7 @@ public class Entries {
     return entries.of(billetId);
   }
 
-  /** One of them, struck or not. */
+  /** One of them, deleted or not. */
   @Transactional(readOnly = true)
   public EntryView get(long id) {
     return entries
@@ -87,7 +87,7 @@ public class Entries {
   }
 
   /**
-   * Mends an entry; how it stood is kept.
+   * Edits an entry; how it was is kept.
    *
    * @param version the version the change was based on
    * @throws VersionConflict when another version is stored by now
@@ -113,14 +113,14 @@ public class Entries {
     }
   }
 
-  /** How an entry stood before, newest first. */
+  /** How an entry was before, newest first. */
   @Transactional(readOnly = true)
   public List<EntryBefore> before(long id) {
     get(id);
     return history.ofEntry(id);
   }
 
-  /** Strikes an entry, or takes the striking back. */
+  /** Deletes an entry, or restores it. */
   @Transactional
   public void setDeleted(long id, boolean struck) {
     get(id);

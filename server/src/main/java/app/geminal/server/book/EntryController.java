@@ -41,7 +41,7 @@ class EntryController {
   }
 
   /**
-   * An entry mended; {@code version} is the one the change was based on.
+   * An entry edited; {@code version} is the one the change was based on.
    *
    * @param version counts changes; what is sent is refused when another change came in between
    * @param says what was recorded
@@ -51,7 +51,7 @@ class EntryController {
   /**
    * Inspections, repairs and measurements in the Book, newest first, a page at a time.
    *
-   * @param limit the most there shall be on the page, 1 to 1000
+   * @param limit the most there should be on the page, 1 to 1000
    * @param after where the page begins; from the header Link of the page before, which names it
    */
   @Operation(operationId = "listEntries")
@@ -93,7 +93,7 @@ class EntryController {
   }
 
   /**
-   * Adds a photograph to an entry: JPEG or PNG, stored anew as JPEG without what the camera wrote
+   * Adds a photograph to an entry: JPEG or PNG, stored again as JPEG without what the camera wrote
    * into it.
    */
   @Operation(operationId = "addPhoto")
@@ -128,7 +128,7 @@ class EntryController {
   @GetMapping(value = "/api/v1/photos/{id}", produces = MediaType.IMAGE_JPEG_VALUE)
   ResponseEntity<byte[]> photo(@PathVariable String id) {
     return ResponseEntity.ok()
-        // Asked for anew each time, so that one that was taken away is not shown any more.
+        // Asked for again each time, so that one that was taken away is not shown any more.
         .cacheControl(CacheControl.noCache().cachePrivate())
         .eTag("\"" + id + "\"")
         .body(entries.jpeg(id));

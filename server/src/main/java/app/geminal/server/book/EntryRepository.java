@@ -181,7 +181,7 @@ class EntryRepository extends LineRepository<EntryView> {
         .update();
   }
 
-  /** Until the transaction ends nobody else adds to this entry. */
+  /** Until the transaction ends no one else adds to this entry. */
   void lock(long entryId) {
     jdbc.sql("SELECT id FROM book_entry WHERE id = :id FOR UPDATE")
         .param("id", entryId)

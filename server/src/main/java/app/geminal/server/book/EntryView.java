@@ -16,7 +16,7 @@ import org.jspecify.annotations.Nullable;
  * @param at when
  * @param says what was recorded
  * @param version 1 as it was first written; more where it was changed since
- * @param madeBy name of whoever recorded it
+ * @param madeBy name of the person who recorded it
  * @param photos its photographs
  */
 public record EntryView(

@@ -10,7 +10,7 @@ import app.geminal.weld.WeldOutcome;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** How a weld or an entry stood before it was changed, as it is stored. */
+/** How a weld or an entry was before it was changed, as it is stored. */
 final class HistoryDocument {
   static final Document<WeldView> WAS_WELD =
       new Document<>("earlier weld", List.of(), HistoryDocument::weld, HistoryDocument::weld);

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 
-/** How welds and entries of the Book stood before they were changed. */
+/** How welds and entries of the Book were before they were changed. */
 @Repository
 class HistoryRepository {
   private static final String SELECT =
@@ -71,7 +71,7 @@ class HistoryRepository {
     return of("entry_id", id, WAS_ENTRY, EntryBefore::new);
   }
 
-  /** Makes of a row what is told of it. */
+  /** Makes of a row what reports it. */
   private interface Before<W, B> {
     B of(int version, W was, String changedBy, Instant changedAt);
   }

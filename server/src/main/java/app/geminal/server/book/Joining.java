@@ -31,7 +31,7 @@ record Joining(Set<String> steels, int joints, boolean later, Optional<WeldWindo
         WeldWindow.sharedBy(joined.stream().map(steels::get).toList()));
   }
 
-  /** How a weld was made, with what the plan knows of it where nobody said otherwise. */
+  /** How a weld was made, with what the plan knows of it where no one said otherwise. */
   WeldConditions known(WeldConditions said) {
     return new WeldConditions(
         said.floorC() == null ? window.map(WeldWindow::fromC).orElse(null) : said.floorC(),

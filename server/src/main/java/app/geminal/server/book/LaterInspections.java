@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
 
 /**
  * What later looks say of welds: the newest look at the same step of the same billet, before the
- * step was welded once more, tells what became of a weld.
+ * step was welded once more, says what became of a weld.
  */
 final class LaterInspections {
   private final Map<At, List<Inspection>> looks;

@@ -72,7 +72,7 @@ abstract class LineRepository<T> implements UnreadableRows {
         .params(values);
   }
 
-  /** Those that can be read; the log tells of the others. */
+  /** Those that can be read; the log reports the others. */
   List<T> readable(String more, Map<String, ?> values) {
     return asked(more, values).query(this::read).list().stream().flatMap(Optional::stream).toList();
   }

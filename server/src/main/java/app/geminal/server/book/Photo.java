@@ -21,7 +21,7 @@ import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.MemoryCacheImageInputStream;
 
 /**
- * A photograph as it is kept: painted anew from the pixels that were sent, upright, no longer than
+ * A photograph as it is kept: painted again from the pixels that were sent, upright, no longer than
  * {@value #LONGEST_PX} px. Where it was taken, with what and by whom is not in it any more.
  */
 final class Photo {

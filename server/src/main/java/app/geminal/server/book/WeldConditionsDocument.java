@@ -6,7 +6,7 @@ import app.geminal.server.stored.DocumentWriter;
 import app.geminal.weld.WeldConditions;
 import java.util.List;
 
-/** How a weld was made, as it is stored; what nobody knows is left out. */
+/** How a weld was made, as it is stored; what no one knows is left out. */
 final class WeldConditionsDocument {
   static final Document<WeldConditions> HOW =
       new Document<>("weld", List.of(), WeldConditionsDocument::how, WeldConditionsDocument::how);

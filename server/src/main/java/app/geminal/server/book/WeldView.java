@@ -20,10 +20,10 @@ import org.jspecify.annotations.Nullable;
  * @param school how air was kept from the joint
  * @param outcome how the weld turned out
  * @param note notes, may be empty, at most 2000 characters
- * @param how how it was made, as far as anybody knows
+ * @param how how it was made, as far as anyone knows
  * @param version 1 as it was first written; more where it was changed since
  * @param fireSession the session at the fire that wrote it, null where it was typed
- * @param madeBy name of whoever recorded it
+ * @param madeBy name of the person who recorded it
  */
 public record WeldView(
     long id,

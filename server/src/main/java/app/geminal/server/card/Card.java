@@ -3,7 +3,7 @@ package app.geminal.server.card;
 import java.util.List;
 
 /**
- * What stands on a billet's card, in the reader's units and ready to print.
+ * What is on a billet's card, in the reader's units and ready to print.
  *
  * @param name name
  * @param purpose what it is for, may be empty

@@ -33,7 +33,7 @@ final class CardPdf {
 
   private CardPdf() {}
 
-  /** The page, set as large as it goes. */
+  /** The page, set as large as fits. */
   static byte[] of(Card card) throws IOException {
     String code = qr(card.link());
     byte[] page = new byte[0];

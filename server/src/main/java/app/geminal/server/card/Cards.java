@@ -34,7 +34,7 @@ import org.springframework.stereotype.Service;
 /** Makes cards. */
 @Service
 class Cards {
-  /** More than this is read by nobody at the forge. */
+  /** More than this is read by no one at the forge. */
   private static final int MOST_CAUTIONS = 6;
 
   private final BilletService billets;

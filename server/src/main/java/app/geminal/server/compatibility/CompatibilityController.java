@@ -49,7 +49,7 @@ class CompatibilityController {
   record MemberBody(String steel, @Nullable Role role, @Nullable Double share) {}
 
   /**
-   * A question; hardness is told for a temper at {@code temperC}, 200 °C when it is left out.
+   * A question; hardness is reported for a temper at {@code temperC}, 200 °C when it is left out.
    *
    * @param members steels that go together, 2 at least
    * @param process how air is kept out
@@ -122,7 +122,7 @@ class CompatibilityController {
    *
    * @param id what it is about, the same in every answer
    * @param weight how much it weighs
-   * @param safety whether it can hurt somebody
+   * @param safety whether it can hurt someone
    * @param steels short names of the steels it is about
    * @param what the matter
    * @param why figure, limit and reason
@@ -143,7 +143,7 @@ class CompatibilityController {
   }
 
   /**
-   * Which steels shall be mapped against each other.
+   * Which steels should be mapped against each other.
    *
    * @param steels ids of the steels to compare with each other
    * @param process how air is kept out
@@ -199,7 +199,7 @@ class CompatibilityController {
     return new VerdictView(verdict.grade().word(), Found.of(verdict));
   }
 
-  /** How well each of some steels goes with each other. */
+  /** How compatible each of some steels is with each other. */
   @Operation(operationId = "mapSteels")
   @PostMapping("/api/v1/pairs/map")
   @RequiredRank(Rank.GUEST)

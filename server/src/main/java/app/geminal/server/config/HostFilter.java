@@ -21,7 +21,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
  * Answers only under the names the shop was given. Any other name that leads here was made to lead
- * here by somebody else. A change must come from a page of the same name.
+ * here by someone else. A change must come from a page of the same name.
  */
 @Component
 @Order(Ordered.HIGHEST_PRECEDENCE + 2)

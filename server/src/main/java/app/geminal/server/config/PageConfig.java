@@ -62,7 +62,7 @@ class PageConfig implements WebMvcConfigurer {
         .addResourceLocations("classpath:/static/assets/")
         .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).cachePublic().immutable())
         .resourceChain(true)
-        // Beside each stands a smaller one, written when the pages were built.
+        // Beside each is a smaller one, written when the pages were built.
         .addResolver(brotli());
   }
 

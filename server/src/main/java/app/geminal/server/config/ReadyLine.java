@@ -7,7 +7,9 @@ import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
 import org.springframework.stereotype.Component;
 
-/** Tells bin/start on the console that everything is up, after all others have had their say. */
+/**
+ * Reports to bin/start on the console that everything is up, after all others have had their say.
+ */
 @Component
 @Lazy(false)
 class ReadyLine {

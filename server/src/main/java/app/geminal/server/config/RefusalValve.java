@@ -10,7 +10,7 @@ import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 
 /**
- * What the container refuses before the application sees it, told as a problem document too: an
+ * What the container refuses before the application sees it, reported as a problem document too: an
  * address that cannot be decoded, a broken request line. Tomcat makes it by its name.
  */
 public final class RefusalValve extends ErrorReportValve {
@@ -36,7 +36,7 @@ public final class RefusalValve extends ErrorReportValve {
                   .getBytes(StandardCharsets.UTF_8));
       response.finishResponse();
     } catch (IOException | IllegalStateException gone) {
-      // Nobody is there to be told.
+      // No one is there to read it.
     }
   }
 }

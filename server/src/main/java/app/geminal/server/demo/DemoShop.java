@@ -49,7 +49,7 @@ import org.springframework.transaction.annotation.Transactional;
 /**
  * A small riverside workshop that makes rigging knives and drawknives for a yard restoring sailing
  * barges. The same every time, written in shorthand, loaded through the services that take a user's
- * own data. Only into a shop that has nobody in it yet.
+ * own data. Only into a shop that has no one in it yet.
  */
 @Component
 @Lazy(false)

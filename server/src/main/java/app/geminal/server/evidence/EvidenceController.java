@@ -25,7 +25,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What goes together in the Book, over HTTP. */
+/** What occurs together in the Book, over HTTP. */
 @RestController
 class EvidenceController {
   private final BookService book;
@@ -48,7 +48,7 @@ class EvidenceController {
    * @param suspect suspect welds
    * @param openShare of the decided ones, with its limits
    * @param limits lower and upper end of the 90 % interval
-   * @param tooFew whether there are too few welds to tell
+   * @param tooFew whether there are too few welds to report
    */
   record TallyView(
       int held, int open, int suspect, double openShare, Interval limits, boolean tooFew) {
@@ -87,7 +87,7 @@ class EvidenceController {
    * @param mean mean, 0 to 1
    * @param limits lower and upper end of the 90 % interval
    * @param welds welds it is estimated from
-   * @param tooFew whether there are too few welds to tell
+   * @param tooFew whether there are too few welds to report
    */
   record ChanceView(double mean, Interval limits, int welds, boolean tooFew) {
     static ChanceView of(HoldModel.Prediction f) {
@@ -101,7 +101,7 @@ class EvidenceController {
    * @param all every weld of the record
    * @param factors the welds compared by one thing at a time
    * @param joints by where they lie in the stack
-   * @param usual a weld as the shop usually makes it, foretold
+   * @param usual a weld as the shop usually makes it, predicted
    * @param belief the same before any record
    * @param shopSpread how much the shop's welds differ beyond chance, as a standard deviation of
    *     log-odds
@@ -155,7 +155,7 @@ class EvidenceController {
    * @param other the second group
    * @param difference how much more often the first fails than the second, as shares of 1
    * @param limits lower and upper end of the 90 % interval
-   * @param needed welds of each kind that would be needed to tell
+   * @param needed welds of each kind that would be needed to report
    */
   record ComparisonView(
       TallyView one, TallyView other, double difference, Interval limits, int needed) {}
@@ -185,14 +185,14 @@ class EvidenceController {
    * @param loss what is lost
    * @param words said in a sentence
    * @param length whether it is a length
-   * @param now what the shop reckons with
+   * @param now what the shop uses
    * @param seen how often it was measured
    * @param mean mean of what was measured, in the unit of the loss
    * @param spread standard deviation of what was measured, in the unit of the loss
    * @param low lower end of the interval, in the unit of the loss
    * @param high upper end of the interval, in the unit of the loss
-   * @param tooFew whether there are too few measurements to tell
-   * @param differs whether that lies outside what was measured
+   * @param tooFew whether there are too few measurements to report
+   * @param differs whether that is outside what was measured
    */
   record MeasuredLossView(
       MeasuredLossKind loss,

@@ -8,7 +8,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 
 /**
- * Where instruments may be: on this machine and on private networks, so that nobody sends the
+ * Where instruments may be: on this machine and on private networks, so that no one sends the
  * server to strangers. {@code geminal.instruments-anywhere} lifts it.
  */
 @Component
@@ -22,7 +22,7 @@ class AllowedNetworks {
   /**
    * Looks at an address before it is kept.
    *
-   * @throws InvalidValue for one outside the shop; a name that nobody knows yet is let through,
+   * @throws InvalidValue for one outside the shop; a name that no one knows yet is let through,
    *     because it is looked at again whenever it is asked
    */
   void require(Instrument instrument) {

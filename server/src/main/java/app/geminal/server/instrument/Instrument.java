@@ -4,7 +4,7 @@ import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 
 /**
- * One instrument and where its figure stands.
+ * One instrument and where its figure is.
  *
  * @param name what the smith calls it
  * @param channel what it measures

@@ -15,7 +15,7 @@ import java.util.function.Supplier;
 
 /**
  * The line to one instrument: asks without waiting, and keeps what was answered last. A line that
- * breaks is made anew by the client at the next question.
+ * breaks is made again by the client at the next question.
  */
 final class InstrumentLine implements AutoCloseable {
   private static final Duration PATIENCE = Duration.ofMillis(900);
@@ -102,7 +102,7 @@ final class InstrumentLine implements AutoCloseable {
     }
   }
 
-  /** What it says; it is told as fresh once. */
+  /** What it says; it is reported as fresh once. */
   synchronized InstrumentState said() {
     InstrumentState said = new InstrumentState(value, state, fresh);
     fresh = false;

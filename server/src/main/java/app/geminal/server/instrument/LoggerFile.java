@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
 
 /**
  * A logger's file: CSV with the columns at, channel, value, unit; see docs/formats/logger-csv.md.
- * All or nothing: the first line that cannot be read is told and nothing is taken. What Geminal
+ * All or nothing: the first line that cannot be read is reported and nothing is taken. What Geminal
  * wrote itself has a fifth column, the state each reading was in.
  */
 public final class LoggerFile {

@@ -18,7 +18,7 @@ import org.springframework.dao.DataAccessException;
 /**
  * One process has a shop open. Taken before anything is written and kept by a sign of life every
  * three seconds; one that was killed is replaced within fifteen seconds, on the same machine at
- * once. A process that finds the shop somebody else's ends.
+ * once. A process that finds the shop another's ends.
  */
 final class Lease implements AutoCloseable {
   private static final Logger LOG = LoggerFactory.getLogger(Lease.class);
@@ -84,7 +84,7 @@ final class Lease implements AutoCloseable {
 
   /**
    * Whether it ran on this machine and does not any more, its number perhaps another's by now; of
-   * another machine nobody can say.
+   * another machine no one can say.
    */
   private static boolean isGone(LeaseRepository.Holder holder) {
     Instant since = holder.since().toInstant(ZoneOffset.UTC);

@@ -50,7 +50,7 @@ final class LeaseRepository {
   record Holder(
       String id, String machine, long process, LocalDateTime since, LocalDateTime beats) {}
 
-  /** Who has the shop now; empty where nobody does. */
+  /** Who has the shop now; empty where no one does. */
   Optional<Holder> holder() {
     return jdbc.sql(
             "SELECT holder, machine, process, since, beat_at FROM shop_lease WHERE holder IS NOT NULL")
@@ -65,7 +65,7 @@ final class LeaseRepository {
   }
 
   /**
-   * Takes the shop where nobody has it, or from one that has shown no sign of life for so long.
+   * Takes the shop where no one has it, or from one that has shown no sign of life for so long.
    *
    * @param from whose it may be taken from at once, since it is known to be gone; or null
    * @return whether it was taken
@@ -88,7 +88,7 @@ final class LeaseRepository {
         == 1;
   }
 
-  /** A sign of life; false when the shop is somebody else's by now. */
+  /** A sign of life; false when the shop is another's by now. */
   boolean beat(String me) {
     return jdbc.sql("UPDATE shop_lease SET beat_at = UTC_TIMESTAMP(3) WHERE holder = :me")
             .param("me", me)

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * A place in a list that is in the order of two numbers; what comes next is asked for by it.
  *
  * @param first what the list is ordered by
- * @param second what tells those apart that are alike in it
+ * @param second what distinguishes those that are alike in it
  */
 public record Cursor(long first, long second) {
   private static final Pattern TEXT = Pattern.compile("(-?\\d{1,18})\\.(\\d{1,18})");

@@ -19,15 +19,15 @@ public record Page<T>(List<T> items, @Nullable Cursor next) {
   /** The most there can be on a page, and what there are when nothing is said, as text. */
   public static final String MOST = "1000";
 
-  /** How many a page shall have; one more is asked of the database, to see whether there are. */
+  /** How many a page should have; one more is asked of the database, to see whether there are. */
   public static int size(int limit) {
     return Require.count("limit", limit, 1, Integer.parseInt(MOST));
   }
 
   /**
-   * From rows, of which there is one too many where the list goes on.
+   * From rows, of which there is one too many where the list continues.
    *
-   * @param item what is told of a row; nothing of one that cannot be read
+   * @param item the item shown for a row; nothing for one that cannot be read
    */
   public static <R, T> Page<T> of(
       List<R> rows, int size, Function<R, Optional<T>> item, Function<R, Cursor> place) {

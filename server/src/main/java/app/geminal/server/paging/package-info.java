@@ -1,4 +1,4 @@
-/** Lists that grow, told a page at a time. */
+/** Lists that grow, reported a page at a time. */
 @NullMarked
 package app.geminal.server.paging;
 

@@ -50,7 +50,7 @@ class PictureController {
    */
   record ScreenBody(PictureRequest wanted, @Nullable String window, long frame, boolean stays) {}
 
-  /** What a file shall be. */
+  /** What a file should be. */
   enum As {
     PNG,
     SVG

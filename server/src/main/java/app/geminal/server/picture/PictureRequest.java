@@ -11,7 +11,7 @@ import app.geminal.validation.Require;
 import org.jspecify.annotations.Nullable;
 
 /**
- * What somebody wants to see.
+ * What someone wants to see.
  *
  * @param plan the billet
  * @param path names of parts down to the one meant, joined by strokes; empty for the billet itself

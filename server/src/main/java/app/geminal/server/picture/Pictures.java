@@ -73,7 +73,7 @@ class Pictures implements DisposableBean {
     painters.forEach(ForkJoinPool::shutdownNow);
   }
 
-  /** Has painters do some work; whoever has a turn finds some free. */
+  /** Has painters do some work; the person who has a turn finds some free. */
   private <T> T byPainters(Callable<T> work) {
     ForkJoinPool some = painters.remove();
     try {
@@ -119,7 +119,7 @@ class Pictures implements DisposableBean {
     }
   }
 
-  /** How long a picture may take: nobody notices when the one who asked for it has gone. */
+  /** How long a picture may take: no one notices when the one who asked for it has gone. */
   private record Budget(long fromNanos, Duration of) {
     Budget(Duration of) {
       this(System.nanoTime(), of);
@@ -156,7 +156,7 @@ class Pictures implements DisposableBean {
     }
   }
 
-  /** Faults are told from the request's root. */
+  /** Faults are reported from the request's root. */
   private Seen seen(PictureRequest wanted) {
     return InvalidValue.within("wanted", () -> seenOrRefused(wanted));
   }

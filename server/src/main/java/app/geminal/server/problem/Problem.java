@@ -14,7 +14,7 @@ import org.springframework.http.ProblemDetail;
  * Builds problem documents (RFC 9457). Beside the standard members they have {@code where}, a JSON
  * pointer into the request body (empty: the whole), and {@code remedy}, what to do about it. Where
  * the detail has figures, {@code words} has it with {@code {0}}, {@code {1}} in their places, and
- * {@code figures} their values and units, so that a reader can be told in units of their own.
+ * {@code figures} their values and units, so that a reader can read it in units of their own.
  */
 public final class Problem {
   private Problem() {}

@@ -101,7 +101,7 @@ public class Problems extends ResponseEntityExceptionHandler {
     return noDatabase();
   }
 
-  /** What everybody is told while the database is away. */
+  /** What everyone reads while the database is away. */
   private static ProblemDetail noDatabase() {
     return Problem.of(
         HttpStatus.SERVICE_UNAVAILABLE,
@@ -157,14 +157,14 @@ public class Problems extends ResponseEntityExceptionHandler {
     return null;
   }
 
-  /** A stored document that this release cannot read; what was sent is told of elsewhere. */
+  /** A stored document that this release cannot read; what was sent is reported elsewhere. */
   @ExceptionHandler
   ProblemDetail damaged(JacksonException e) {
     LOG.warn("A stored document cannot be read: {}", e.getMessage());
     return damaged("The stored data is not as this release expects.");
   }
 
-  /** The same, told with the place in it. */
+  /** The same, reported with the place in it. */
   @ExceptionHandler
   ProblemDetail damaged(Damaged e) {
     LOG.warn("{}", e.getMessage());
@@ -253,13 +253,13 @@ public class Problems extends ResponseEntityExceptionHandler {
     return of(refused == null ? of(JsonFault.of(e)) : refused.problem());
   }
 
-  /** Somebody who is signed in and may not do what was asked. */
+  /** Someone who is signed in and may not do what was asked. */
   @ExceptionHandler
   ProblemDetail forbidden(AccessDeniedException denied) {
     return forbidden();
   }
 
-  /** What somebody is told who may not do what was asked. */
+  /** What someone reads who may not do what was asked. */
   public static ProblemDetail forbidden() {
     return Problem.of(
         HttpStatus.FORBIDDEN,

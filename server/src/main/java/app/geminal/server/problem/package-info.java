@@ -1,6 +1,6 @@
 /**
- * What goes wrong, told as RFC 9457 problems that say what, where and how to mend it. Entry class:
- * {@link app.geminal.server.problem.Problems}.
+ * What fails, reported as RFC 9457 problems that say what, where and how to correct it. Entry
+ * class: {@link app.geminal.server.problem.Problems}.
  */
 @NullMarked
 package app.geminal.server.problem;

@@ -26,7 +26,7 @@ class Quarantine {
     this.json = json;
   }
 
-  /** What there is of some kinds, tried anew; of all kinds where none is named. */
+  /** What there is of some kinds, tried again; of all kinds where none is named. */
   @Transactional(readOnly = true)
   public List<Unreadable> all(Set<Unreadable.Kind> of) {
     return sources.stream()

@@ -12,7 +12,7 @@ import org.jspecify.annotations.Nullable;
  * @param what names it: the billet, the steel, the step, what was written
  * @param where the billet it belongs to, or what it was for; may be empty
  * @param sizesMm width, thickness and length of a bar; empty for everything else
- * @param at when it was made or last changed, null where nobody noted it
+ * @param at when it was made or last changed, null where no one noted it
  */
 record RemovedItem(
     Kind kind, String id, String what, String where, List<Double> sizesMm, @Nullable Instant at) {

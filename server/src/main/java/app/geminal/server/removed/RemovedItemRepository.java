@@ -61,7 +61,7 @@ class RemovedItemRepository {
     return asked;
   }
 
-  /** The latest first, what nobody noted a time of last. */
+  /** The latest first, what no one noted a time of last. */
   List<RemovedItem> latest(int most) {
     return ASKED.entrySet().stream()
         .flatMap(e -> of(e.getKey(), e.getValue(), most))

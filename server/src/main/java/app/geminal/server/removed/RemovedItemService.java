@@ -7,7 +7,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Finds what was archived or deleted. */
 @Service
 class RemovedItemService {
-  /** Nobody looks further back on one page. */
+  /** No one watches further back on one page. */
   private static final int MOST = 1000;
 
   private final RemovedItemRepository putAway;

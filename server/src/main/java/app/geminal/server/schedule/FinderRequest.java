@@ -19,7 +19,7 @@ import org.jspecify.annotations.Nullable;
  * @param finished the bar wanted
  * @param bounds what is tried, null for everything
  * @param insert a sheet that may lie between, or null
- * @param core pieces the last restack lies round, null for none
+ * @param core pieces the last restack surrounds, null for none
  * @param blockMm height of a restacked block, null for the usual one
  * @param within limits, null for the shop's
  */

@@ -39,7 +39,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Ways to a layer count; nothing is stored. */
 @RestController
 class ScheduleController {
-  /** For one person one to run and one that is on its way out; one more for somebody else. */
+  /** For one person one to run and one that is on its way out; one more for someone else. */
   private final Turns turns =
       new Turns(3, 2, Duration.ofSeconds(20), "Several searches are already running.");
 
@@ -84,8 +84,8 @@ class ScheduleController {
   record PlanBody(Plan plan) {}
 
   /**
-   * Searches, and tells of it while it does, a JSON object a line. What fails once the first line
-   * is out is told as a last line of kind “failed”.
+   * Searches, and reports on it meanwhile, a JSON object a line. What fails once the first line is
+   * sent becomes a last line of kind “failed”.
    */
   @ApiResponse(
       responseCode = "200",
@@ -119,7 +119,7 @@ class ScheduleController {
     }
   }
 
-  /** The plan a way stands for; from a bar that is there, its plan up to there and then this. */
+  /** The plan a way represents; from a bar that is there, its plan up to there and then this. */
   @io.swagger.v3.oas.annotations.Operation(operationId = "planSchedule")
   @PostMapping("/api/v1/schedules/plan")
   @RequiredRank(Rank.GUEST)

@@ -18,7 +18,7 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.ProblemDetail;
 
-/** One line of what a search tells. */
+/** One line of what a search says. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = SearchLine.Begun.class, name = "begun"),
@@ -29,7 +29,7 @@ import org.springframework.http.ProblemDetail;
 sealed interface SearchLine {
 
   /**
-   * What is reckoned with.
+   * What the search works with.
    *
    * @param within the limits as they were understood
    * @param blockMm height of the block when it is cut for restacking, mm
@@ -56,7 +56,7 @@ sealed interface SearchLine {
    * @param done how many schedules have been tried
    * @param of how many schedules there are to try
    * @param census what was counted on the way
-   * @param ways the best so far; null where none are told this time
+   * @param ways the best so far; null where this line has none
    */
   record Seen(int done, int of, CensusView census, @Nullable List<RankedScheduleView> ways)
       implements SearchLine {}
@@ -143,7 +143,7 @@ sealed interface SearchLine {
    * @param limit the limit that excludes them
    * @param count how many schedules it excludes
    * @param alone how many are excluded by this limit alone
-   * @param nearest where the limit would have to stand for the first that breaks nothing else; null
+   * @param nearest where the limit would have to represent the first that breaks nothing else; null
    *     where each breaks something else too
    * @param words said in a sentence
    */

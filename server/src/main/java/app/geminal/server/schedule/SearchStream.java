@@ -12,8 +12,8 @@ import java.util.function.LongSupplier;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
- * Tells a page about its search, one JSON object a line. When the page is gone, the next line
- * cannot be sent, and the search is called off.
+ * Reports a search to its page, one JSON object a line. When the page is gone, the next line cannot
+ * be sent, and the search is called off.
  */
 final class SearchStream implements SearchListener {
   private static final long LINE_EVERY = Duration.ofMillis(40).toNanos();

@@ -1,5 +1,5 @@
 /**
- * Ways to a layer count over HTTP, told line by line while they are found. Entry class: {@link
+ * Ways to a layer count over HTTP, reported line by line while they are found. Entry class: {@link
  * app.geminal.server.schedule.ScheduleController}.
  */
 @NullMarked

@@ -7,14 +7,14 @@ import java.time.Instant;
 import org.jspecify.annotations.Nullable;
 
 /**
- * One thing told at the fire, as it came from a screen.
+ * One thing reported at the fire, as it came from a screen.
  *
  * @param id made on the screen, a UUID; the same one twice is the same thing
  * @param kind what it is
  * @param place which of the session's billets, from 0
  * @param act what was done, of a deed
  * @param about the entry that is taken back, of an undoing; taking back an undoing brings it back
- * @param figure °C of a typed reading, what the forge is set to or how fast time goes in a
+ * @param figure °C of a typed reading, what the forge is set to or how fast time runs in a
  *     rehearsal
  * @param note free words of a note or an outcome, may be empty
  * @param doneAt when, by the screen's clock held against the shop's
@@ -31,7 +31,7 @@ public record Entry(
     Instant doneAt,
     String device) {
 
-  /** What is told. */
+  /** What is reported. */
   public enum Kind {
     /** Something done. */
     DEED,
@@ -49,7 +49,7 @@ public record Entry(
     OPEN,
     /** What the forge of a rehearsal is set to. */
     FORGE,
-    /** How fast time goes in a rehearsal. */
+    /** How fast time runs in a rehearsal. */
     SPEED;
 
     /** Whether it says what became of a weld. */
@@ -58,7 +58,7 @@ public record Entry(
     }
   }
 
-  /** How fast time goes in a rehearsal at most. */
+  /** How fast time runs in a rehearsal at most. */
   static final double FASTEST = 20;
 
   private static final double MOST_FIGURE = 1e6;

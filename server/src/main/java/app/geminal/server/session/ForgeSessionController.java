@@ -41,7 +41,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** The fire over HTTP. */
 @RestController
 class ForgeSessionController {
-  /** An empty line says that the line still stands. */
+  /** An empty line says that the connection is still open. */
   private static final long PATIENCE_MS = 5000;
 
   private static final int MOST_ENTRIES = 500;
@@ -143,7 +143,7 @@ class ForgeSessionController {
   /**
    * The sessions, a page at a time: those going on first, then the newest.
    *
-   * @param limit the most there shall be on the page, 1 to 1000
+   * @param limit the most there should be on the page, 1 to 1000
    * @param after where the page begins; from the header Link of the page before, which names it
    */
   @Operation(operationId = "listSessions")
@@ -171,7 +171,7 @@ class ForgeSessionController {
   /**
    * Readings of a session by channel and second, a page at a time.
    *
-   * @param limit the most there shall be on the page, 1 to 1000
+   * @param limit the most there should be on the page, 1 to 1000
    * @param after where the page begins; from the header Link of the page before, which names it
    */
   @Operation(operationId = "listReadings")
@@ -207,7 +207,7 @@ class ForgeSessionController {
     return fires.get(id).whole(clock.instant());
   }
 
-  /** Tells everything, and then of what happens, a JSON object a line, as long as it is read. */
+  /** Sends everything, and then what happens, a JSON object a line, as long as it is read. */
   @ApiResponse(
       responseCode = "200",
       description =
@@ -266,7 +266,7 @@ class ForgeSessionController {
     fires.setEnded(id, true);
   }
 
-  /** Goes on with a session that has ended. */
+  /** Continues with a session that has ended. */
   @Operation(operationId = "reopenSession")
   @PostMapping("/api/v1/fires/{id}/reopen")
   @RequiredRank(Rank.APPRENTICE)

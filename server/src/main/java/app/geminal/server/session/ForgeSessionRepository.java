@@ -32,7 +32,7 @@ import org.springframework.stereotype.Repository;
 /** Sessions at the fire in the database. */
 @Repository
 class ForgeSessionRepository implements UnreadableRows {
-  /** Heat plans are long; older sessions tell when they are opened. */
+  /** Heat plans are long; older sessions are read when they are opened. */
   private static final int MOST_TRIED = 200;
 
   /** Rows in one statement; a second of a hundred sessions fits. */

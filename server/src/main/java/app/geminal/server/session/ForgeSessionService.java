@@ -158,7 +158,7 @@ class ForgeSessionService {
   }
 
   /**
-   * Writes what became of welds into the Book and strikes what was taken back, by the whole log as
+   * Writes what became of welds into the Book and deletes what was taken back, by the whole log as
    * it is on disk now: an outcome may have come together with the deeds it is about.
    */
   private void intoTheBook(LiveSession fire, List<Entry> outcomes, String login) {
@@ -235,7 +235,7 @@ class ForgeSessionService {
 
   /**
    * Keeps what a logger wrote; seconds that are there already stay as they are. The file is read
-   * whole before anything is kept; then it is put on disk piece by piece, so that nobody waits for
+   * whole before anything is kept; then it is put on disk piece by piece, so that no one waits for
    * all of it, and one that broke off is sent again.
    */
   public List<ReadingRow> keepLogged(long sessionId, String csv) {

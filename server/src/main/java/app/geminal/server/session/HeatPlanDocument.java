@@ -64,7 +64,7 @@ final class HeatPlanDocument {
     }
   }
 
-  /** Text, or a list of texts, under these names; what is empty goes. */
+  /** Text, or a list of texts, under these names; what is empty is dropped. */
   private static void toMessages(@Nullable JsonNode node, String... names) {
     if (!(node instanceof ObjectNode object)) {
       return;

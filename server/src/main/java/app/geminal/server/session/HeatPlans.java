@@ -110,7 +110,7 @@ public class HeatPlans {
   }
 
   /**
-   * The heat plan of a step, the schools not compared.
+   * The heat plan of a step, the kinds of atmosphere protection not compared.
    *
    * @throws InvalidValue where the billet has no such heat
    */
@@ -119,7 +119,7 @@ public class HeatPlans {
     return there(worked.planner().plan(worked.run(), path));
   }
 
-  /** The same with what each school would cost. */
+  /** The same with what each atmosphere protection would cost. */
   HeatPlan compared(long billetId, String path) {
     Worked worked = worked(billetId);
     return there(worked.planner().compared(worked.run(), path));

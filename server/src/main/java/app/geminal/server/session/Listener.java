@@ -6,7 +6,7 @@ import java.util.concurrent.TimeUnit;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A screen that looks at a session: what it is told waits here until its line takes it. One that
+ * A screen that looks at a session: what it receives waits here until its line takes it. One that
  * does not keep up is let go; it comes back and reads from where it was.
  */
 final class Listener {
@@ -30,7 +30,7 @@ final class Listener {
     return signInId;
   }
 
-  /** Ends it; nothing that waits is told any more. */
+  /** Ends it; nothing that waits is sent any more. */
   void letGo() {
     letGo = true;
     waiting.clear();
@@ -43,7 +43,7 @@ final class Listener {
     }
   }
 
-  /** The next thing to tell, or null when nothing came for so long. */
+  /** The next thing to report, or null when nothing came for so long. */
   @Nullable Object next(long patienceMs) throws InterruptedException {
     Object what = waiting.poll(patienceMs, TimeUnit.MILLISECONDS);
     return letGo ? null : what;

@@ -36,14 +36,14 @@ import org.slf4j.LoggerFactory;
  * A session that is looked at: its log, its readings, and every billet followed up to this second.
  *
  * <p>An entry that comes in time is done at once; one that comes late, and everything taken back,
- * works the billets out anew from the log and the readings, from the last {@link SessionMarks}
+ * works the billets out again from the log and the readings, from the last {@link SessionMarks}
  * moment before it, so that the order in which entries arrive does not matter. Guarded by its own
  * lock.
  */
 final class LiveSession {
   private static final Logger LOG = LoggerFactory.getLogger(LiveSession.class);
 
-  /** An entry this much older than the second that was reckoned last is still in time. */
+  /** An entry this much older than the second that was calculated last is still in time. */
   private static final double IN_TIME_S = 2.5;
 
   private static final double DAY_MIN = 8 * 60;
@@ -59,7 +59,7 @@ final class LiveSession {
   /** Readings may end so long after the session. */
   private static final double SLACK_S = 600;
 
-  /** A clock that goes back further than this was set. */
+  /** A clock that jumps back further than this was set. */
   private static final double CLOCK_SLACK_S = 120;
 
   private static final int ORDER_EVERY_S = 30;
@@ -90,7 +90,7 @@ final class LiveSession {
 
   /**
    * A session as it is stored, up to its last second. Entries and readings that cannot belong to it
-   * (an earlier release kept some) are left aside and told in the log; the session goes on.
+   * (an earlier release kept some) are left aside and reported in the log; the session continues.
    *
    * @param now by the shop's clock
    */
@@ -146,7 +146,7 @@ final class LiveSession {
   }
 
   /**
-   * Where the shop's clock was set back, the session goes on from the second it has come to: what
+   * Where the shop's clock was set back, the session continues from the second it has come to: what
    * is done next must not fall before what was done already.
    */
   private void adjustClock(Instant now) {
@@ -206,7 +206,7 @@ final class LiveSession {
     return new TrackedBillet(new HeatSession(billet.plan(), ramMmS));
   }
 
-  /** Goes on with a billet to this second. */
+  /** Continues with a billet to this second. */
   private TrackedBillet goneOn(
       TrackedBillet f, int from, List<LogEntry> due, @Nullable SessionMarks marks) {
     Deque<LogEntry> logEntries = new ArrayDeque<>(due);
@@ -223,7 +223,7 @@ final class LiveSession {
     return f;
   }
 
-  /** What the chamber is reckoned at: the last believed reading or the last typed one. */
+  /** What the chamber is calculated at: the last believed reading or the last typed one. */
   private double chamberC(int at) {
     double offset = Objects.requireNonNullElse(shop.forge().gaugeOffsetC(), 0.0);
     double shift = session.rehearsal() ? 0 : offset;
@@ -282,14 +282,14 @@ final class LiveSession {
     return isOpen() && !isRehearsal() && secondOf(now) - log.latestS() > FORGOTTEN_AFTER_S;
   }
 
-  /** Somebody wants it: it is held from now on, long enough to begin to look at it. */
+  /** Someone wants it: it is held from now on, long enough to begin to look at it. */
   void askedFor(Instant now) {
     askedAt = now;
   }
 
   /**
-   * Whether it need not be held any more: its time stands still, because it is over or a rehearsal,
-   * and nobody looks or has asked for it for a while. It comes back from the database as it was.
+   * Whether it need not be held any more: its time is paused, because it is over or a rehearsal,
+   * and no one watches or has asked for it for a while. It comes back from the database as it was.
    */
   synchronized boolean isLetGo(Instant now) {
     return (isRehearsal() || endedAt != null)
@@ -402,8 +402,8 @@ final class LiveSession {
   }
 
   /**
-   * How fast time goes: as it is set while everything soaks, slowly enough to act when something is
-   * due, and as it is while anything lies outside.
+   * How fast time runs: as it is set while everything soaks, slowly enough to act when something is
+   * due, and as it is while anything is outside.
    */
   private double pace() {
     if (rehearsed == null || rehearsed.isHandsOn()) {
@@ -414,7 +414,7 @@ final class LiveSession {
     return due ? Math.min(log.speed(), DUE_SPEED) : log.speed();
   }
 
-  /** Time goes on in a rehearsal; it stands still when nobody looks. */
+  /** Time runs in a rehearsal; it is paused when no one watches. */
   synchronized List<ReadingRow> rehearse(double wallSeconds) {
     List<ReadingRow> rows = new ArrayList<>();
     if (rehearsed == null || listeners.isEmpty() || endedAt != null) {
@@ -455,7 +455,7 @@ final class LiveSession {
     listeners.remove(listener);
   }
 
-  /** These sign-ins have ended: nothing more is told to their screens. */
+  /** These sign-ins have ended: nothing more is sent to their screens. */
   void signedOut(Set<String> signInIds) {
     listeners.stream().filter(l -> signInIds.contains(l.signInId())).forEach(Listener::letGo);
   }
@@ -526,7 +526,7 @@ final class LiveSession {
     return Rotation.of(jobs, FORGE_PLACES, now, now + DAY_MIN).turns();
   }
 
-  /** How a billet stands. */
+  /** The state of a billet. */
   synchronized HeatSession course(int place) {
     return of(place).course();
   }

@@ -39,10 +39,10 @@ class LiveSessions {
   private static final Logger LOG = LoggerFactory.getLogger(LiveSessions.class);
   private static final int TICK_MS = 200;
 
-  /** Readings are asked for this often, so that no second goes by without one. */
+  /** Readings are asked for this often, so that no second passes without one. */
   private static final int TICKS_A_QUESTION = 2;
 
-  /** As often while no session goes on, so that the Shop can tell how its instruments stand. */
+  /** As often while no session continues, so that the Shop can say how its instruments stand. */
   private static final int TICKS_AT_REST = 25;
 
   private final ForgeSessionRepository repository;
@@ -100,9 +100,9 @@ class LiveSessions {
             }));
   }
 
-  /** Lets go of those that nobody has asked for or looks at and whose time stands still. */
+  /** Lets go of those that no one has asked for or looks at and whose time is paused. */
   private void letGo(Instant now) {
-    // One at a time, so that none is let go while somebody asks for it.
+    // One at a time, so that none is let go while someone asks for it.
     live.keySet().forEach(id -> live.computeIfPresent(id, (_, f) -> f.isLetGo(now) ? null : f));
   }
 
@@ -120,7 +120,7 @@ class LiveSessions {
     get(id).setEnded(ended ? now : null, now);
   }
 
-  /** Screens of sign-ins that have ended are told nothing more, from this moment on. */
+  /** Screens of sign-ins that have ended receive nothing more, from this moment on. */
   @EventListener
   void signedOut(SignedOut ended) {
     live.values().forEach(f -> f.signedOut(ended.sessionIds()));
@@ -177,7 +177,7 @@ class LiveSessions {
     fire.setEnded(now, now);
   }
 
-  /** Entries are on disk: the session takes them, and the simulated bench where it stands in. */
+  /** Entries are on disk: the session takes them, and the simulated bench where it is in. */
   void kept(long id, List<KeptEntry> entries) {
     LiveSession fire = get(id);
     instruments

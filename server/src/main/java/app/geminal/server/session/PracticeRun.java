@@ -15,7 +15,7 @@ import java.util.List;
 
 /**
  * What is really going on in a rehearsal: a simulated forge and press, and bars in them that behave
- * by the same physics as the estimate but are not told to it. Not for threads.
+ * by the same physics as the estimate but are hidden from it. Not for threads.
  */
 final class PracticeRun {
   private final SimulatedForge forge;
@@ -86,7 +86,7 @@ final class PracticeRun {
     return forge.setC();
   }
 
-  /** Whether anything lies outside that has been in: then time goes as it does. */
+  /** Whether anything is outside that has been in: then time runs as it does. */
   boolean isHandsOn() {
     return bars.stream().anyMatch(b -> b.begun && b.place != Place.FIRE);
   }

@@ -20,7 +20,7 @@ final class RotationJobs {
     List<Rotation.Heat> heats = new ArrayList<>();
     for (HeatPlan plan : chain) {
       for (int heat = 1; heat <= plan.heats() && heats.size() < MOST_HEATS; heat++) {
-        // Only the very first goes in cold.
+        // Only the very first heat begins cold.
         heats.add(heat(plan, heats.isEmpty() ? 1 : Math.max(2, heat)));
       }
     }
@@ -43,7 +43,7 @@ final class RotationJobs {
         plan.soaking().limitMin());
   }
 
-  /** What is left of one plan, from how it stands now. */
+  /** What is left of one plan, from its state now. */
   static Rotation.Job left(HeatSession course) {
     HeatPlan plan = course.plan();
     List<Rotation.Heat> heats = new ArrayList<>();

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 /**
  * A session at the fire as it is stored.
  *
- * @param endedAt null while it goes on
+ * @param endedAt null while it continues
  * @param rehearsal whether forge and press are simulated and nothing enters the Book
  * @param speed how fast time begins to go in a rehearsal, 1 to 20; 1 in a live session
  * @param billets in their places
@@ -29,7 +29,7 @@ public record Session(
     billets = List.copyOf(billets);
   }
 
-  /** Whether it goes on. */
+  /** Whether it continues. */
   public boolean isOpen() {
     return endedAt == null;
   }

@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param id number
  * @param startedAt when it began
- * @param endedAt null while it goes on
+ * @param endedAt null while it continues
  * @param rehearsal whether it is a practice run, which is not kept in the Book
  * @param billets the billets in the session, in their places
  */

@@ -20,7 +20,7 @@ final class SessionLog {
     this.speed = speed;
   }
 
-  /** The forge as somebody read and typed it, °C. */
+  /** The forge as someone read and typed it, °C. */
   record Typed(double atS, double celsius) {}
 
   void take(KeptEntry entry) {
@@ -64,7 +64,7 @@ final class SessionLog {
     return seq;
   }
 
-  /** How fast time shall go in a rehearsal. */
+  /** How fast time should go in a rehearsal. */
   double speed() {
     return speed;
   }

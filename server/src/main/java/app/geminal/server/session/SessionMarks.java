@@ -7,8 +7,8 @@ import java.util.TreeMap;
 import java.util.stream.Collectors;
 
 /**
- * How a billet stood every few minutes of a session. When a late tap or an undo changes the past,
- * the session goes on from the last moment it does not touch instead of from its beginning. Not for
+ * How a billet was every few minutes of a session. When a late tap or an undo changes the past, the
+ * session continues from the last moment it does not touch instead of from its beginning. Not for
  * threads.
  */
 final class SessionMarks {
@@ -16,10 +16,10 @@ final class SessionMarks {
 
   private final TreeMap<Integer, Moment> moments = new TreeMap<>();
 
-  /** A moment: how it stood after that second, and which entries were done by then. */
+  /** A moment: how it was after that second, and which entries were done by then. */
   record Moment(int second, TrackedBillet followed, Set<String> done) {}
 
-  /** Keeps how a billet stands when it is time to. */
+  /** Keeps the state of a billet when it is time to. */
   void passed(int second, TrackedBillet followed) {
     if (second % EVERY_S == 0) {
       Set<String> done =
@@ -35,7 +35,7 @@ final class SessionMarks {
    *
    * @param fromS the first second that changes
    * @param counting entries that count now, those of the changed past among them
-   * @return null where everything begins anew
+   * @return null where everything begins again
    */
   @org.jspecify.annotations.Nullable
   Moment before(double fromS, List<String> counting) {

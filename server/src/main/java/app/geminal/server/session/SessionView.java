@@ -18,7 +18,7 @@ import java.time.Instant;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/** What screens are told of a session, a JSON object a line. */
+/** What screens receive of a session, a JSON object a line. */
 @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "told")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = SessionView.Whole.class, name = "whole"),
@@ -69,13 +69,13 @@ public sealed interface SessionView {
   record Entries(List<EntryView> entries, long seq) implements SessionView {}
 
   /**
-   * How things stand.
+   * How things are.
    *
    * @param second of the session
-   * @param speed how fast time goes
+   * @param speed how fast time runs
    * @param forge what its gauge says
    * @param press what its gauge says
-   * @param reckonedWithC the chamber the estimates are reckoned with
+   * @param reckonedWithC chamber temperature the estimates use, °C
    * @param setC what a rehearsal's forge is set to, null at a real one
    * @param billets the billets in the session, in their places
    * @param order the press's turns from now on, minutes of the session
@@ -104,7 +104,7 @@ public sealed interface SessionView {
   record GaugeView(@Nullable Double value, String state, String words, boolean good) {}
 
   /**
-   * A billet in its place; what does not change while the session goes on.
+   * A billet in its place; what does not change while the session continues.
    *
    * @param place place of the billet in the session, from 0
    * @param billetId number of the billet
@@ -196,7 +196,7 @@ public sealed interface SessionView {
    * @param advice what to do now
    * @param standings of each step of the heat, whether it is done
    * @param ahead the heat to come, if nothing changes
-   * @param toll what the heat has cost the steel
+   * @param toll scale, decarb and grain growth of the heat so far
    */
   record BilletNow(
       int place,
@@ -262,7 +262,7 @@ public sealed interface SessionView {
    * @param figure the figure entered with it, null for none
    * @param note notes, may be empty, at most 2000 characters
    * @param device name of the device it came from
-   * @param madeBy name of whoever recorded it
+   * @param madeBy name of the person who recorded it
    */
   record EntryView(
       long seq,

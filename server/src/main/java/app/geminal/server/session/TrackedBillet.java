@@ -44,7 +44,7 @@ final class TrackedBillet {
     lookedAtS = that.lookedAtS;
   }
 
-  /** A copy that goes its own way. */
+  /** A copy that changes independently. */
   TrackedBillet copy() {
     return new TrackedBillet(this);
   }

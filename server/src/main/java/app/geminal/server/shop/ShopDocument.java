@@ -23,7 +23,7 @@ import java.util.List;
 
 /**
  * The shop as it is stored. What a document does not say is as in {@link Shop#common()}: a figure
- * that a later release asks for is usual there until somebody says otherwise.
+ * that a later release asks for is usual there until someone says otherwise.
  */
 final class ShopDocument {
   private static final Names<Lining> LININGS = Names.of(Lining.class);

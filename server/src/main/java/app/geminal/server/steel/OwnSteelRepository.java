@@ -133,7 +133,7 @@ class OwnSteelRepository implements UnreadableRows {
     return found;
   }
 
-  /** Those that can be read; the log tells of the others. */
+  /** Those that can be read; the log reports the others. */
   private List<StoredSteel> readable(JdbcClient.StatementSpec asked) {
     return asked
         .query((row, n) -> StoredRow.of("own steel", row.getLong("id"), () -> KEPT.mapRow(row, n)))

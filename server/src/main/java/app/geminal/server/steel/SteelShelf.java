@@ -22,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 
 /**
  * All steels of the shop: those that ship with the release, and its own. Where a later release
- * ships a steel of a name the shop already uses, the shop's own stands.
+ * ships a steel of a name the shop already uses, the shop's own keeps it.
  */
 @Service
 public class SteelShelf {
@@ -40,7 +40,7 @@ public class SteelShelf {
   }
 
   /**
-   * Every steel a plan may name, also what is no longer offered. Worked out anew after a change.
+   * Every steel a plan may name, also what is no longer offered. Worked out again after a change.
    */
   @Transactional(readOnly = true)
   public Steels steels() {

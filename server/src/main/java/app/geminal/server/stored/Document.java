@@ -15,8 +15,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * One kind of stored document: its format, how an older one becomes a newer one, how it is read and
- * written. Apart from the core's records and from what goes over the wire, so that both can change
- * and what was stored once is read forever.
+ * written. Apart from the core's records and from what passes over the wire, so that both can
+ * change and what was stored once is read forever.
  *
  * @param <T> what it holds
  */

@@ -16,7 +16,7 @@ class IdempotencyRepository {
     this.jdbc = jdbc;
   }
 
-  /** Takes an id; false when it is taken, after whoever took it is done. */
+  /** Takes an id; false when it is taken, after the person who took it is done. */
   boolean take(String id, String digest, String login, Instant now) {
     return jdbc.sql(
                 """
@@ -38,7 +38,7 @@ class IdempotencyRepository {
         .update();
   }
 
-  /** The result of an id that stands for this very request; empty where it stands for another. */
+  /** The result of an id that represents this very request; empty where it represents another. */
   OptionalLong result(String id, String digest, String login) {
     return jdbc.sql(
             """

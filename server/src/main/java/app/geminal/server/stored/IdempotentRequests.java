@@ -46,7 +46,7 @@ public class IdempotentRequests {
    * @param login who sends it
    * @param make makes it and answers its number
    * @return its number
-   * @throws Conflict when the id stands for another request
+   * @throws Conflict when the id represents another request
    */
   @Transactional
   public long make(

@@ -9,7 +9,7 @@ import java.util.Objects;
 
 /**
  * Stored names of a few things. They are the names of the constants as they were when the first of
- * them was stored; a constant that is named anew keeps its stored name with {@link #stored}.
+ * them was stored; a constant that is named again keeps its stored name with {@link #stored}.
  */
 public final class Names<E extends Enum<E>> {
   private final Map<E, String> names;

@@ -20,7 +20,7 @@ public final class StoredRow {
   }
 
   /**
-   * What was read; where it cannot be, the log tells why and there is nothing.
+   * What was read; where it cannot be, the log says why and there is nothing.
    *
    * @param what kind of thing, for the log
    * @param id its number, for the log
@@ -31,9 +31,9 @@ public final class StoredRow {
   }
 
   /**
-   * The same, telling also somebody else why.
+   * The same, telling also someone else why.
    *
-   * @param whyNot is told why, as a sentence
+   * @param whyNot receives why, as a sentence
    */
   public static <T, E extends Exception> Optional<T> of(
       String what, Object id, Reading<T, E> reading, Consumer<String> whyNot) throws E {

@@ -11,7 +11,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Carries what a release does not know over into what it writes: a later release may have stored
- * it, or somebody by hand.
+ * it, or someone by hand.
  *
  * <p>A field is unknown where the stored object has it and the same object, read and written again,
  * has not. Objects in lists are found again by their {@code key}, {@code name} or {@code id}, those
@@ -68,7 +68,7 @@ final class UnknownFields {
     }
   }
 
-  /** Where an element stood, or −1: at its place, at another by its name, at its place unnamed. */
+  /** Where an element was, or −1: at its place, at another by its name, at its place unnamed. */
   private static int placeOf(
       String name, int place, List<String> names, BitSet used, boolean asLong) {
     if (place < names.size() && !used.get(place) && names.get(place).equals(name)) {

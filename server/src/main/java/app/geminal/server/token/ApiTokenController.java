@@ -30,7 +30,7 @@ class ApiTokenController {
    */
   record NewToken(String name, Rank rank) {}
 
-  /** One's own tokens; everybody's for an owner. */
+  /** One's own tokens; everyone's for an owner. */
   @Operation(operationId = "listTokens")
   @GetMapping("/api/v1/tokens")
   @RequiredRank(value = Rank.GUEST, inPerson = true)

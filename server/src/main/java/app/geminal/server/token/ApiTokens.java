@@ -22,7 +22,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Tokens that scripts sign in with: made once, shown once, revoked at any time. */
 @Service
 class ApiTokens {
-  /** Told apart from other secrets at a glance, also by tools that search for leaked ones. */
+  /** Distinguished from other secrets at a glance, also by tools that search for leaked ones. */
   private static final String PREFIX = "geminal_";
 
   private static final int SECRET_BYTES = 32;
@@ -72,7 +72,7 @@ class ApiTokens {
     return new Made(tokens.find(id).orElseThrow(), secret);
   }
 
-  /** A person's tokens; everybody's for an owner. */
+  /** A person's tokens; everyone's for an owner. */
   @Transactional(readOnly = true)
   public List<ApiToken> shownTo(String login) {
     return accounts.rank(login) == Rank.OWNER ? tokens.all() : tokens.of(login);

@@ -31,7 +31,7 @@ public final class Turns {
   /**
    * Turns of one kind of work.
    *
-   * @param atOnce for everybody together
+   * @param atOnce for everyone together
    * @param each for one person
    * @param patience how long to wait for a turn
    * @param many what is going on already when none comes free, as a sentence
@@ -50,7 +50,7 @@ public final class Turns {
    * @param most turns they have at once, where that is less than a person has
    */
   public record Person(String name, int most) {
-    /** Somebody with the usual share. */
+    /** Someone with the usual share. */
     public static Person of(String name) {
       return new Person(name, Integer.MAX_VALUE);
     }

@@ -22,13 +22,13 @@ import org.springframework.web.servlet.mvc.method.RequestMappingInfo;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /**
- * Every endpoint there is, asked by everybody: made from the application's own list of endpoints,
+ * Every endpoint there is, asked by everyone: made from the application's own list of endpoints,
  * judged by the lists below and not by what the endpoints say of themselves.
  */
 class RankMatrixTest extends ShopTest {
   private static final String PASSWORD = "five brass rivets";
 
-  /** Nobody need be signed in. */
+  /** No one need be signed in. */
   private static final Set<String> OPEN =
       Set.of(
           "GET /api/v1/session",

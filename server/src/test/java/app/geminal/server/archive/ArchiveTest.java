@@ -108,7 +108,7 @@ class ArchiveTest {
     return file;
   }
 
-  /** The same with a list that agrees with it, as somebody who means it would write it. */
+  /** The same with a list that agrees with it, as someone who means it would write it. */
   private Path forged(String name, UnaryOperator<String> change) throws IOException {
     byte[] bytes = change.apply(contents(archive).get(name)).getBytes(StandardCharsets.ISO_8859_1);
     Path once = changed(name, change);

@@ -229,7 +229,7 @@ class ReleasesTest {
     return where.endsWith("/caution") && then.asString("x").isEmpty() && now.isNull();
   }
 
-  /** What factors and their levels are called is not stored; releases may word it anew. */
+  /** What factors and their levels are called is not stored; releases may word it again. */
   private static boolean isWording(String where) {
     return where.startsWith("/api/evidence/factors/") && where.endsWith("/words")
         || where.startsWith("/api/evidence/joints/") && where.endsWith("/level");

@@ -17,7 +17,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.io.TempDir;
 
-/** An archive goes in over HTTP: looked into first, and only into an empty shop. */
+/** An archive is restored over HTTP: inspected first, and only into an empty shop. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class RestoreApiTest {
   private static final String LOOK = "/api/v1/archives";

@@ -20,7 +20,7 @@ final class Bombs {
     ByteArrayOutputStream rows = new ByteArrayOutputStream();
     try (var packed = new DeflaterOutputStream(rows, new Deflater(Deflater.BEST_SPEED))) {
       byte[] row = new byte[1 + 8 * width];
-      // Past the limit nobody unpacks it; a few rows are enough.
+      // Past the limit no one unpacks it; a few rows are enough.
       for (int y = 0; y < Math.min(height, 10_000); y++) {
         packed.write(row);
       }

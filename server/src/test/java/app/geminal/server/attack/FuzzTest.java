@@ -18,8 +18,8 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
 
 /**
- * Thousands of requests that nobody means: none may be answered by a fault of ours, none may break
- * off, and what is refused must change nothing. Seeds are told; run one again with {@code
+ * Thousands of requests that no one means: none may be answered by a fault of ours, none may break
+ * off, and what is refused must change nothing. Seeds are reported; run one again with {@code
  * -Dgeminal.fuzz.seeds=7 -Dgeminal.fuzz.requests=50000}.
  */
 class FuzzTest extends ShopTest {

@@ -8,7 +8,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Changes a request into one that somebody careless or hostile might send. */
+/** Changes a request into one that someone careless or hostile might send. */
 final class Mutation {
   private static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -163,7 +163,7 @@ final class Mutation {
     }
     if (was.isNumber() || kind == 1) {
       String figure = one(FIGURES);
-      // What a tree cannot hold is written by hand later; here it stands for the largest there is.
+      // What a tree cannot hold is written by hand later; here it represents the largest there is.
       return figure.equals("1e999") ? JSON.valueToTree("Infinity") : JSON.readTree(figure);
     }
     if (was.isString() || kind == 2) {

@@ -243,7 +243,7 @@ class EntriesApiTest extends ShopTest {
     assertThat(smith.get("/api/v1/billets/" + id + "/entries").<List<Object>>at("$")).isEmpty();
   }
 
-  /** A JPEG with an EXIF block that says where it was taken and that it lies on its side. */
+  /** A JPEG with an EXIF block that says where it was taken and that it is on its side. */
   private static byte[] telephonePicture() throws IOException {
     BufferedImage image = new BufferedImage(400, 200, BufferedImage.TYPE_INT_RGB);
     image.createGraphics().fillRect(0, 0, 400, 200);

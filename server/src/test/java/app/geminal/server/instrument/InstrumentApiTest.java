@@ -15,7 +15,7 @@ import com.digitalpetri.modbus.tcp.client.NettyTcpClientTransport;
 import java.util.concurrent.Callable;
 import org.junit.jupiter.api.Test;
 
-/** Instruments of the shop, and what is said when one is lost or lies. */
+/** Instruments of the shop, and what is said when one is lost or reads wrong. */
 class InstrumentApiTest extends ShopTest {
   private static final String LOST =
       """
@@ -50,7 +50,7 @@ class InstrumentApiTest extends ShopTest {
     assertThat(smith.put("/api/v1/instruments/" + id, LOST).status()).isEqualTo(404);
   }
 
-  /** Frozen, out of range, silent: each is said, and the session goes on. */
+  /** Frozen, out of range, silent: each is said, and the session continues. */
   @Test
   void aLyingThermocoupleIsNoticed() throws Exception {
     String path = smith.get("/api/v1/billets/1/heats").at("$[0].path");

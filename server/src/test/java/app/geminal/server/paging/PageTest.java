@@ -22,7 +22,7 @@ class PageTest extends ShopTest {
 
   @BeforeAll
   void aLongBook() {
-    // Several in the same millisecond, which only their numbers tell apart.
+    // Several in the same millisecond, which only their numbers distinguish.
     shop.update(
         """
         INSERT INTO weld (billet_id, step_key, step_title, made_at, temperature_c, school, outcome,

@@ -10,7 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** One row that cannot be read is told of, and all the others are as they were. */
+/** One row that cannot be read is reported, and all the others are as they were. */
 class UnreadableTest extends ShopTest {
   private static final String ALL = "/api/v1/unreadable";
 

@@ -7,7 +7,7 @@ import app.geminal.server.Visitor.Answer;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
-/** What is archived or deleted is found again, also after everything was fetched anew. */
+/** What is archived or deleted is found again, also after everything was fetched again. */
 class PutAwayApiTest extends ShopTest {
   private static final String BAR =
       """

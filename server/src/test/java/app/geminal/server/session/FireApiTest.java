@@ -244,7 +244,7 @@ class FireApiTest extends ShopTest {
         .containsExactly("From the session log: 1 set, at the dies after 3 s.");
   }
 
-  /** Time runs while everything soaks and somebody looks, and nothing enters the Book. */
+  /** Time runs while everything soaks and someone looks, and nothing enters the Book. */
   @Test
   void aRehearsalRunsFastAndLeavesTheBookAlone() {
     String before = smith.get("/api/v1/book").body();
@@ -340,7 +340,7 @@ class FireApiTest extends ShopTest {
     beganDaysAgo(second, 2);
     StringBuilder raw = new StringBuilder("at,channel,value,unit\n");
     for (int s = 0; s < 19_000; s++) {
-      // A third of an hour the gauge stands still, which is not believed.
+      // A third of an hour the gauge does not change, which is not believed.
       double celsius = s % 3600 < 1200 ? 1150 : 1150 + (s % 2) / 3.0;
       raw.append(100_000 + s).append(",forge,").append(celsius).append(",C\n");
     }

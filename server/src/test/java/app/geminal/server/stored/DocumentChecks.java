@@ -45,7 +45,7 @@ public final class DocumentChecks {
   }
 
   /**
-   * Changes documents in ways nobody means. Each is read or refused with its place, never anything
+   * Changes documents in ways no one means. Each is read or refused with its place, never anything
    * else; and what is read and written again has lost nothing that a later release put in.
    *
    * @return how many were read
