@@ -61,7 +61,8 @@ const millimetres = (mm: number) => {
 export function showLength(mm: number, units: Units): ShownLength {
   const inches = Math.abs(mm) / MM_PER_INCH;
   const sign = mm < 0 ? '-' : '';
-  const exact = `${rounded(mm, 4)} mm, ${rounded(mm / MM_PER_INCH, 4)} in`;
+  const exact =
+    systemOf(units, 'length') === 'METRIC' ? `${rounded(mm, 4)} mm` : `${rounded(mm / MM_PER_INCH, 4)} in`;
   const plain = (text: string): ShownLength => ({ whole: text, text, exact });
   if (systemOf(units, 'length') === 'METRIC') return plain(millimetres(mm));
   if (inches !== 0 && inches < THOUSANDTHS_BELOW_IN) {

@@ -53,7 +53,8 @@ describe('shown quantities', () => {
   });
 
   it('keeps the exact value of a length for hovering', () => {
-    expect(showLength(2.38125, US).exact).toBe('2.3813 mm, 0.0938 in');
+    expect(showLength(2.38125, US).exact).toBe('0.0938 in');
+    expect(showLength(2.38125, METRIC).exact).toBe('2.3813 mm');
   });
 
   it('lets a reader choose single quantities', () => {

@@ -16,7 +16,7 @@ record EvaluationText(Units units, ShopDefaults practice) {
 
   String of(Evaluation evaluation, Run run) {
     StringJoiner text = new StringJoiner("\n");
-    text.add(Shorthand.format(run.plan(), units.system(), practice));
+    text.add(Shorthand.show(run.plan(), units.system(), practice));
     text.add("");
     runs("", evaluation, text);
     ledger(evaluation.ledger(), text);
@@ -38,7 +38,7 @@ record EvaluationText(Units units, ShopDefaults practice) {
       String words =
           line.operation() == null
               ? "stack"
-              : Shorthand.format(line.operation(), units.system(), practice);
+              : Shorthand.show(line.operation(), units.system(), practice);
       text.add(
           String.format(
               Locale.ROOT,

@@ -76,7 +76,7 @@ final class MeasurementNotation {
             + written(measured.heightMm())
             + " x "
             + written(measured.lengthMm());
-    String mass = measured.massKg() == null ? "" : Reading.plain(measured.massKg()) + " kg";
+    String mass = measured.massKg() == null ? "" : reading.mass(measured.massKg());
     return !sizes ? mass : mass.isEmpty() ? by : by + ", " + mass;
   }
 

@@ -4,6 +4,7 @@ import app.geminal.billet.Part;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Step;
 import app.geminal.billet.WantedPieces;
+import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.measurement.Measurement;
 import app.geminal.units.Text;
@@ -96,7 +97,7 @@ final class PlanNotation {
     return Reading.checked(text, () -> new Plan(stack, done, List.of(), List.of()));
   }
 
-  private Step step(String key, Span said) {
+  Step step(String key, Span said) {
     Matcher off = OFF.matcher(said.text());
     boolean isOff = off.matches();
     Span whole = isOff ? said.after(off.start(1)) : said;
@@ -106,7 +107,15 @@ final class PlanNotation {
         key, steps.read(work), isOff, equals < 0 ? null : measured.read(whole.after(equals + 1)));
   }
 
-  private String write(Step step) {
+  String write(double mm) {
+    return reading.mm(mm);
+  }
+
+  String write(Piece piece) {
+    return pieces.write(piece);
+  }
+
+  String write(Step step) {
     Measurement there = step.measured();
     return (step.off() ? "off " : "")
         + steps.write(step.operation())
@@ -189,7 +198,7 @@ final class PlanNotation {
     return String.join(" | ", sections);
   }
 
-  private String write(WantedPieces wanted) {
+  String write(WantedPieces wanted) {
     return wanted.count()
         + " of "
         + reading.mm(wanted.lengthMm())

@@ -2,6 +2,7 @@ package app.geminal.notation;
 
 import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Lengths;
+import app.geminal.units.QuantityKind;
 import app.geminal.units.Temperatures;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Unreadable;
@@ -17,8 +18,10 @@ import java.util.stream.Collectors;
  *
  * @param units meant where a figure carries none
  * @param practice fills in what is left out
+ * @param rounded whether figures are written as a smith reads them, else so that they read back
+ *     exactly
  */
-record Reading(UnitSystem units, ShopDefaults practice) {
+record Reading(UnitSystem units, ShopDefaults practice, boolean rounded) {
 
   double mm(Span text) {
     try {
@@ -29,11 +32,15 @@ record Reading(UnitSystem units, ShopDefaults practice) {
   }
 
   String mm(double value) {
-    return Lengths.format(value, units);
+    return rounded ? Lengths.show(value, units) : Lengths.format(value, units);
   }
 
   String temperature(double celsius) {
-    return Temperatures.format(celsius, units);
+    return rounded ? Temperatures.show(celsius, units) : Temperatures.format(celsius, units);
+  }
+
+  String mass(double kg) {
+    return rounded ? QuantityKind.MASS.format(kg, units) : plain(kg) + " kg";
   }
 
   static int count(Span text) {

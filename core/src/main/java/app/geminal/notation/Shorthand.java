@@ -14,12 +14,25 @@ public final class Shorthand {
    * for the steps' keys and where parts came from.
    */
   public static String format(Plan plan, UnitSystem units, ShopDefaults practice) {
-    return new PlanNotation(new Reading(units, practice)).write(plan);
+    return new PlanNotation(new Reading(units, practice, false)).write(plan);
   }
 
-  /** The words for one step, as they stand in the line. */
+  /**
+   * The line as a smith reads it: figures at the precision of the shop. {@link #parse(String,
+   * UnitSystem, ShopDefaults, Plan)} takes it back without moving what was not edited.
+   */
+  public static String show(Plan plan, UnitSystem units, ShopDefaults practice) {
+    return new PlanNotation(new Reading(units, practice, true)).write(plan);
+  }
+
+  /** The words for one step, as a smith reads them. */
+  public static String show(Operation operation, UnitSystem units, ShopDefaults practice) {
+    return new PlanNotation(new Reading(units, practice, true)).steps().write(operation);
+  }
+
+  /** The words for one step, as they are in the line. */
   public static String format(Operation operation, UnitSystem units, ShopDefaults practice) {
-    return new PlanNotation(new Reading(units, practice)).steps().write(operation);
+    return new PlanNotation(new Reading(units, practice, false)).steps().write(operation);
   }
 
   /**
@@ -31,7 +44,20 @@ public final class Shorthand {
    * @throws ShorthandError with the place, when it cannot be read
    */
   public static Plan parse(String line, UnitSystem units, ShopDefaults practice) {
-    return new PlanNotation(new Reading(units, practice)).read(line);
+    return new PlanNotation(new Reading(units, practice, false)).read(line);
+  }
+
+  /**
+   * Reads a line that {@link #show} wrote and someone edited. Pieces and steps whose words are
+   * still the same keep the exact figures of the plan that was shown.
+   *
+   * @param shown the plan the line was written from
+   * @throws ShorthandError with the place, when it cannot be read
+   */
+  public static Plan parse(String line, UnitSystem units, ShopDefaults practice, Plan shown) {
+    return new ShownPlan(new PlanNotation(new Reading(units, practice, true)))
+        .keepExact(parse(line, units, practice), shown)
+        .withKeysOf(shown);
   }
 
   /**
@@ -40,7 +66,7 @@ public final class Shorthand {
    * @throws ShorthandError with the place, when it cannot be read
    */
   public static Operation parseStep(String words, UnitSystem units, ShopDefaults practice) {
-    return new PlanNotation(new Reading(units, practice))
+    return new PlanNotation(new Reading(units, practice, false))
         .steps()
         .read(new Span(words, 0).stripped());
   }

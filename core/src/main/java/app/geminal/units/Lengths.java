@@ -2,6 +2,7 @@ package app.geminal.units;
 
 import java.math.BigDecimal;
 import java.math.MathContext;
+import java.math.RoundingMode;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -76,8 +77,39 @@ public final class Lengths {
     BigDecimal inches =
         BigDecimal.valueOf(mm).divide(BigDecimal.valueOf(25.4), new MathContext(20));
     String decimal =
-        inches.setScale(4, java.math.RoundingMode.HALF_EVEN).stripTrailingZeros().toPlainString();
+        inches.setScale(4, RoundingMode.HALF_EVEN).stripTrailingZeros().toPlainString();
     return parseMm(decimal, UnitSystem.INCH) == mm ? decimal : plain(mm) + "mm";
+  }
+
+  /**
+   * A length as a smith reads it, without a unit: exact where the reader's own units hold it in a
+   * fraction to 1/64 or a few decimals, else rounded to 0.01 mm (0.001 mm below 1 mm) or 0.001 in
+   * (0.0001 in below 0.1 in). {@link #format} writes what reads back exactly.
+   *
+   * @param mm a length, mm, 0 or more
+   */
+  public static String show(double mm, UnitSystem system) {
+    if (system == UnitSystem.METRIC) {
+      return rounded(BigDecimal.valueOf(mm), mm < 1 ? 3 : 2);
+    }
+    String exact = format(mm, system);
+    if (!exact.endsWith("mm")) {
+      return exact;
+    }
+    BigDecimal inches =
+        BigDecimal.valueOf(mm).divide(BigDecimal.valueOf(25.4), new MathContext(20));
+    String decimal = rounded(inches, mm < 2.54 ? 4 : 3);
+    // 0.125 is written 1/8, so that what was rounded reads back to the same words.
+    String again = format(parseMm(decimal, system), system);
+    return again.endsWith("mm") ? decimal : again;
+  }
+
+  /** Rounded to some decimals, and never to nothing. */
+  private static String rounded(BigDecimal value, int decimals) {
+    BigDecimal rounded = value.setScale(decimals, RoundingMode.HALF_UP);
+    return (rounded.signum() == 0 ? value.round(new MathContext(2)) : rounded)
+        .stripTrailingZeros()
+        .toPlainString();
   }
 
   /** Inches to the nearest 1/64 as a fraction, for reading; not to be read back. */

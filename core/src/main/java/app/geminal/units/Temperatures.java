@@ -50,4 +50,16 @@ public final class Temperatures {
     }
     return BigDecimal.valueOf(celsius).stripTrailingZeros().toPlainString() + "C";
   }
+
+  /**
+   * A temperature as a smith reads it, whole degrees with their letter. {@link #format} writes what
+   * reads back exactly.
+   *
+   * @param celsius °C
+   */
+  public static String show(double celsius, UnitSystem system) {
+    return system == UnitSystem.INCH
+        ? Math.round(celsius * 9 / 5 + 32) + "F"
+        : Math.round(celsius) + "C";
+  }
 }

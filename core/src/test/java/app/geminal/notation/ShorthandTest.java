@@ -34,6 +34,37 @@ class ShorthandTest {
     }
   }
 
+  @ParameterizedTest(name = "seed {0}")
+  @MethodSource("seeds")
+  void whatIsShownIsInOneSystemAndReadsBackExactly(long seed) {
+    Plan plan = RandomPlans.plan(seed);
+    for (UnitSystem units : UnitSystem.values()) {
+      String line = Shorthand.show(plan, units, PRACTICE);
+      assertThat(line).doesNotContainPattern("\\dmm|[1-9]\\d*\\.\\d{4,}|\\.[1-9]\\d{4,}");
+      assertThat(line).doesNotContainPattern(units == UnitSystem.INCH ? "\\dC\\b" : "\\dF\\b");
+      assertThat(Shorthand.parse(line, units, PRACTICE, plan)).as(line).isEqualTo(plan);
+    }
+  }
+
+  @Test
+  void oneStepEditedInTheOtherSystemLeavesTheOthersExact() {
+    Plan plan =
+        Shorthand.parse(
+            "13 (1075 1/8, 15N20 1/16) 1 1/2 x 6 > set 3 2150F > draw 1 1/2 x 3/8, 3 heats > set 3 2151F",
+            UnitSystem.INCH,
+            PRACTICE);
+    String shown = Shorthand.show(plan, UnitSystem.METRIC, PRACTICE);
+    assertThat(shown)
+        .isEqualTo(
+            "13 (1075 3.18, 15N20 1.59) 38.1 x 152.4 > set 3 1177C > draw 38.1 x 9.53, 3 heats > set 3 1177C");
+    Plan edited =
+        Shorthand.parse(shown.replace("3 heats", "4 heats"), UnitSystem.METRIC, PRACTICE, plan);
+    assertThat(edited.stack()).isEqualTo(plan.stack());
+    assertThat(edited.steps().get(0)).isEqualTo(plan.steps().get(0));
+    assertThat(edited.steps().get(2)).isEqualTo(plan.steps().get(2));
+    assertThat(((Draw) edited.steps().get(1).operation()).heats()).isEqualTo(4);
+  }
+
   @ParameterizedTest
   @ValueSource(
       strings = {

@@ -15,6 +15,7 @@ import app.geminal.server.account.RequiredRank;
 import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.ShopDefaults;
+import app.geminal.units.UnitSystem;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import java.security.Principal;
@@ -96,8 +97,13 @@ class PlanController {
   @RequiredRank(Rank.GUEST)
   PlanBody read(@RequestBody LineBody body, Principal who) {
     String line = Require.present("line", body.line());
-    Plan read = Shorthand.parse(line, accounts.units(who.getName()).system(), shops.practice());
-    return new PlanBody(body.plan() == null ? read : read.withKeysOf(body.plan()));
+    UnitSystem units = accounts.units(who.getName()).system();
+    ShopDefaults practice = shops.practice();
+    Plan shown = body.plan();
+    return new PlanBody(
+        shown == null
+            ? Shorthand.parse(line, units, practice)
+            : Shorthand.parse(line, units, practice, shown));
   }
 
   /** Adds a step. */

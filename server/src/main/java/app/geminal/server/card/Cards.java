@@ -119,7 +119,7 @@ class Cards {
       String what =
           stage
               .step()
-              .map(s -> Shorthand.format(s.operation(), words.units().system(), shop.practice()))
+              .map(s -> Shorthand.show(s.operation(), words.units().system(), shop.practice()))
               .orElse(Text.of("stack of %d", run.plan().stack().pieces().size()));
       rows.add(
           new Card.Row(
