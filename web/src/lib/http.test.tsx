@@ -74,15 +74,15 @@ describe('an answer that comes line by line', () => {
   });
 
   it('says with an empty line that it still stands', async () => {
-    standIn({ 'GET /api/v1/fires/1/stream': () => inPieces('\n', '{"told":"now"}\n', '\n') });
+    standIn({ 'GET /api/v1/forge-sessions/1/stream': () => inPieces('\n', '{"event":"now"}\n', '\n') });
     const read: unknown[] = [];
     let heard = 0;
     await eachLine(
-      apiAtOnce.GET('/api/v1/fires/{id}/stream', { params: { path: { id: 1 } }, parseAs: 'stream' }),
+      apiAtOnce.GET('/api/v1/forge-sessions/{id}/stream', { params: { path: { id: 1 } }, parseAs: 'stream' }),
       (line) => read.push(line),
       () => heard++,
     );
-    expect(read).toEqual([{ told: 'now' }]);
+    expect(read).toEqual([{ event: 'now' }]);
     expect(heard).toBe(3);
   });
 });
@@ -121,15 +121,15 @@ describe('a request', () => {
   });
 
   it('without an answer to read gives none', async () => {
-    standIn({ 'POST /api/v1/welds/1/strike': () => new Response(null, { status: 204 }) });
+    standIn({ 'POST /api/v1/welds/1/delete': () => new Response(null, { status: 204 }) });
     await expect(
-      answered(api.POST('/api/v1/welds/{id}/strike', { params: { path: { id: 1 } } })),
+      answered(api.POST('/api/v1/welds/{id}/delete', { params: { path: { id: 1 } } })),
     ).resolves.toBeUndefined();
   });
 
   it('of text keeps its type', async () => {
-    const shop = standIn({ 'POST /api/v1/fires/1/readings': { lines: 1 } });
-    await api.POST('/api/v1/fires/{id}/readings', {
+    const shop = standIn({ 'POST /api/v1/forge-sessions/1/readings': { lines: 1 } });
+    await api.POST('/api/v1/forge-sessions/{id}/readings', {
       params: { path: { id: 1 } },
       body: 'at,channel',
       ...asItIs('text/csv'),

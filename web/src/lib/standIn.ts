@@ -56,7 +56,7 @@ export function standIn(answers: Record<string, unknown>) {
 }
 
 /** A stand-in that receives each request by its path and body. */
-export const told =
+export const answeredBy =
   (answer: (path: string, init: RequestInit & { readonly body: string }) => Promise<Response>) =>
   async (request: Request): Promise<Response> =>
     answer(pathOf(request), {

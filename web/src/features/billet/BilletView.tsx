@@ -65,7 +65,7 @@ function OpenBillet({ id }: { id: number }) {
 
 /** The stage to open first: the one asked for, else the next weld to make, else the end. */
 function firstPlace(billet: Billet, stepKey: string | undefined): Place {
-  const { flaw, nextWeld } = billet.standing;
+  const { flaw, nextWeld } = billet.progress;
   return placeOf(billet.plan, stepKey ?? flaw ?? nextWeld) ?? { path: '', stage: billet.plan.steps.length };
 }
 

@@ -4,7 +4,7 @@ import { protectionsQuery } from './protections';
 import type { AtmosphereProtection } from './plan';
 
 /** The caution of an atmosphere protection, where it is chosen. */
-export function Caution({ school }: { school: AtmosphereProtection }) {
-  const caution = useQuery(protectionsQuery).data?.find((s) => s.school === school)?.caution;
+export function Caution({ protection }: { protection: AtmosphereProtection }) {
+  const caution = useQuery(protectionsQuery).data?.find((s) => s.protection === protection)?.caution;
   return caution ? <Danger words={caution} className="text-[13px] leading-snug" /> : null;
 }

@@ -81,7 +81,7 @@ function OneFlaw({
         at: new Date().toISOString(),
         note: '',
       };
-      await write.mutateAsync({ says: { decided } });
+      await write.mutateAsync({ says: { disposition: decided } });
     },
   });
   const last = view.decisions.at(-1);

@@ -36,7 +36,7 @@ function opened(write: unknown = { id: 9 }) {
 }
 
 const looked = (shop: ReturnType<typeof opened>['shop']) =>
-  (shop.changes()[0]?.body as { looked: Looked }).looked;
+  (shop.changes()[0]?.body as { inspection: Looked }).inspection;
 const way = (name: string) => userEvent.click(screen.getByRole('checkbox', { name }));
 const write = () => userEvent.click(screen.getByRole('button', { name: /^Log inspection/ }));
 

@@ -45,7 +45,7 @@ export function InspectionDialog({
   };
   const write = useWriteEntry(billetId, onClose);
   const says = () => ({
-    looked: {
+    inspection: {
       stepKey,
       at: new Date().toISOString(),
       ways,

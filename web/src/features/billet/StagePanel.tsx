@@ -171,7 +171,7 @@ function lastWeld(plan: Plan, place: Place): SetWeld {
       reduction: 0.04,
       temperatureC: 1180,
       soakMin: 10,
-      school: 'BORAX',
+      protection: 'BORAX',
       tack: 'WIRE',
       jacket: 'BEAD',
       tool: 'FLAT',

@@ -85,7 +85,7 @@ export function StepWords({ operation: o }: { operation: Operation }) {
         <Between
           parts={[
             counted(o.heats, 'heat'),
-            PROTECTION_NAMES[o.school],
+            PROTECTION_NAMES[o.protection],
             <Temperature key="t" celsius={o.temperatureC} />,
           ]}
         />

@@ -14,7 +14,7 @@ const PLANNED = {
   reduction: 0.08,
   temperatureC: 1176.6666666666667,
   soakMin: 15,
-  school: 'DRY',
+  protection: 'DRY',
   tack: 'SIDES',
   jacket: 'BEAD',
   tool: 'FLAT',
@@ -25,7 +25,7 @@ const HELD = {
   id: 4,
   outcome: 'HELD',
   temperatureC: 1180,
-  school: 'BORAX',
+  protection: 'BORAX',
   madeAt: '2026-02-10T09:00:00Z',
   note: 'rang clear',
 } as Weld;
@@ -34,10 +34,10 @@ const NEXT = { tooFew: false, mean: 0.93, limits: { low: 0.8, high: 0.98 } };
 
 function shown(answer: unknown = { id: 5 }, welds: readonly Weld[] = []) {
   const shop = standIn({
-    'GET /api/v1/schools': [{ school: 'SEALED', caution: 'A tight can bursts. Leave a vent.' }],
+    'GET /api/v1/protections': [{ protection: 'SEALED', caution: 'A tight can bursts. Leave a vent.' }],
     'GET /api/v1/evidence/next': NEXT,
     'POST /api/v1/billets/7/welds': answer,
-    'POST /api/v1/welds/4/strike': () => new Response(null, { status: 204 }),
+    'POST /api/v1/welds/4/delete': () => new Response(null, { status: 204 }),
   });
   render(
     within(
@@ -67,7 +67,7 @@ describe('the log of a weld', () => {
     expect(logged(shop)[0]?.body).toEqual({
       stepKey: 'a',
       temperatureC: PLANNED.temperatureC,
-      school: 'DRY',
+      protection: 'DRY',
       outcome: 'HELD',
       note: '',
     });
@@ -113,6 +113,6 @@ describe('the log of a weld', () => {
     const shop = shown(undefined, [HELD]);
     expect(screen.getByText(/rang clear/)).toBeInTheDocument();
     await userEvent.click(button(/Delete/));
-    expect(shop.changes().map((s) => s.path)).toEqual(['/api/v1/welds/4/strike']);
+    expect(shop.changes().map((s) => s.path)).toEqual(['/api/v1/welds/4/delete']);
   });
 });

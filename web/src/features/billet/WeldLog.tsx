@@ -35,14 +35,14 @@ export function WeldLog({
   const client = useQueryClient();
   const next = useQuery(nextQuery(billetId, stepKey));
   const [temperatureC, setTemperatureC] = useState(planned.temperatureC);
-  const [school, setProtection] = useState<AtmosphereProtection>(planned.school);
+  const [protection, setProtection] = useState<AtmosphereProtection>(planned.protection);
   const [outcome, setOutcome] = useState<WeldOutcome | null>(null);
   const [note, setNote] = useState('');
   const request = useOnce<NewWeld>();
   const again = () => client.invalidateQueries(billetQuery(billetId));
   const log = useMutation({
     mutationFn: (found: WeldOutcome) => {
-      const weld = { stepKey, temperatureC, school, outcome: found, note };
+      const weld = { stepKey, temperatureC, protection, outcome: found, note };
       const sent = request.of(weld);
       return logWeld(billetId, sent.contents, sent.id);
     },
@@ -74,7 +74,7 @@ export function WeldLog({
             </span>
             <div className="min-w-0 flex-1 text-[14px]">
               <b>{OUTCOME_WORDS[w.outcome]}</b> · <Temperature celsius={w.temperatureC} /> ·{' '}
-              {PROTECTION_NAMES[w.school]}
+              {PROTECTION_NAMES[w.protection]}
               <span className="block text-soft">
                 {shortTime(w.madeAt)}
                 {w.note && ` · ${w.note}`}
@@ -111,7 +111,7 @@ export function WeldLog({
         />
         <Choice<AtmosphereProtection>
           label="Atmosphere protection"
-          value={school}
+          value={protection}
           options={(['BORAX', 'DRY', 'BOTH', 'SEALED'] as const).map((s) => ({
             value: s,
             show: PROTECTION_NAMES[s],
@@ -144,7 +144,7 @@ export function WeldLog({
             onChange={(e) => setNote(e.target.value)}
           />
         </div>
-        <Caution school={school} />
+        <Caution protection={protection} />
         {problem && (
           <p role="alert">
             <Words of={`${problem.detail} ${problem.remedy}`} />

@@ -66,7 +66,7 @@ export const changeBillet = (
 
 export const setOnRack = (id: number, onRack: boolean) =>
   answered(
-    api.POST(onRack ? '/api/v1/billets/{id}/on-rack' : '/api/v1/billets/{id}/off-rack', {
+    api.POST(onRack ? '/api/v1/billets/{id}/restore' : '/api/v1/billets/{id}/archive', {
       params: { path: { id } },
     }),
   );

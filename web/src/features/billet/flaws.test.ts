@@ -11,7 +11,7 @@ const WELD = {
   reduction: 0.08,
   temperatureC: 1180,
   soakMin: 15,
-  school: 'DRY',
+  protection: 'DRY',
   tack: 'SIDES',
   jacket: 'BEAD',
   tool: 'FLAT',

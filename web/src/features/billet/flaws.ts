@@ -103,7 +103,7 @@ export function waysOut(
   ways.push({
     decision: 'REWELD',
     words: `Clean, flux and weld again, ${AGAIN_HEATS} heats`,
-    operation: { ...weld, heats: AGAIN_HEATS, reduction: 0.04, school: 'BORAX' },
+    operation: { ...weld, heats: AGAIN_HEATS, reduction: 0.04, protection: 'BORAX' },
   });
   ways.push({ decision: 'WATCH', words: 'Watch: inspect again here', operation: { kind: 'watch' } });
   const bar = spot.bar + 1;

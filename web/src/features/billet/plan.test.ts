@@ -150,7 +150,7 @@ describe('the Book', () => {
     stepTitle: 'Weld 1, step 1',
     madeAt: '2026-02-09T13:05:00Z',
     temperatureC: 1170,
-    school: 'DRY',
+    protection: 'DRY',
     outcome: 'HELD',
     note: 'Rang clean.',
     how: UNKNOWN,

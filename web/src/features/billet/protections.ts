@@ -3,7 +3,7 @@ import { answered, api } from '../../lib/http';
 
 /** What is dangerous about each way of keeping oxygen out. */
 export const protectionsQuery = queryOptions({
-  queryKey: ['schools'],
-  queryFn: () => answered(api.GET('/api/v1/schools')),
+  queryKey: ['protections'],
+  queryFn: () => answered(api.GET('/api/v1/protections')),
   staleTime: Infinity,
 });

@@ -18,7 +18,7 @@ const FIELDS: Record<Kind, readonly string[]> = {
     'reduction',
     'temperatureC',
     'soakMin',
-    'school',
+    'protection',
     'tack',
     'jacket',
     'tool',
@@ -69,7 +69,7 @@ describe('what can be set on a step', () => {
 
   it('how a stack is closed is asked only where it is closed', () => {
     const jacket = CHOICES.set?.find((c) => c.name === 'jacket');
-    const set = (school: string) => ({ kind: 'set', school }) as Operation;
+    const set = (protection: string) => ({ kind: 'set', protection }) as Operation;
     expect(jacket?.when?.(set('SEALED'))).toBe(true);
     expect(jacket?.when?.(set('BORAX'))).toBe(false);
   });

@@ -136,12 +136,12 @@ export const CHOICES: Partial<Record<Kind, readonly ChoiceOf[]>> = {
       // An ordinary forge weld is not asked about; the finding on copper offers the others.
       when: (o) => o.kind === 'set' && o.method !== undefined && o.method !== 'FORGE',
     },
-    { name: 'school', label: 'Atmosphere protection', options: PROTECTION_NAMES },
+    { name: 'protection', label: 'Atmosphere protection', options: PROTECTION_NAMES },
     {
       name: 'jacket',
       label: 'Closed by',
       options: JACKET_WORDS,
-      when: (o) => o.kind === 'set' && o.school === 'SEALED',
+      when: (o) => o.kind === 'set' && o.protection === 'SEALED',
     },
     { name: 'tack', label: 'Held by', options: TACK_WORDS },
     tool,

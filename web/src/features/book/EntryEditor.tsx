@@ -10,8 +10,8 @@ import { shortTime } from './time';
 
 /** The same entry with another note. */
 function withNote({ says }: Entry, note: string): Says {
-  if (says.looked) return { looked: { ...says.looked, note } };
-  if (says.decided) return { decided: { ...says.decided, note } };
+  if (says.inspection) return { inspection: { ...says.inspection, note } };
+  if (says.disposition) return { disposition: { ...says.disposition, note } };
   if (says.measured) return { measured: { ...says.measured, note } };
   return says.treated ? { treated: { ...says.treated, note } } : says;
 }

@@ -26,7 +26,7 @@ export function EntryLine({
 }) {
   const [editing, setEditing] = useState(false);
   const { says } = entry;
-  const looked = says.looked;
+  const looked = says.inspection;
   const worst = looked?.flaws.some((f) => f.state === 'OPEN')
     ? 'OPEN'
     : looked && looked.flaws.length > 0

@@ -35,7 +35,7 @@ export function WeldLine({ weld, byDay, onDelete }: { weld: Weld; byDay: boolean
       <b className="text-[17px]">
         <Temperature celsius={weld.temperatureC} />
       </b>{' '}
-      · {PROTECTION_NAMES[weld.school]}
+      · {PROTECTION_NAMES[weld.protection]}
       {how && (
         <>
           {' '}
@@ -63,8 +63,8 @@ function WeldEditor({ weld, onDone }: { weld: Weld; onDone: () => void }) {
   const [note, setNote] = useState(weld.note);
   const store = useMutation({
     mutationFn: () => {
-      const { version, madeAt, school, how } = weld;
-      return changeWeld(weld.id, { version, madeAt, temperatureC, school, outcome, note, how });
+      const { version, madeAt, protection, how } = weld;
+      return changeWeld(weld.id, { version, madeAt, temperatureC, protection, outcome, note, how });
     },
     onSuccess: async () => {
       await client.invalidateQueries({ queryKey: ['book'] });

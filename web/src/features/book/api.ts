@@ -26,9 +26,9 @@ export const logWeld = (billetId: number, weld: NewWeld, requestId: string) =>
   );
 
 export const deleteWeld = (id: number) =>
-  answered(api.POST('/api/v1/welds/{id}/strike', { params: { path: { id } } }));
+  answered(api.POST('/api/v1/welds/{id}/delete', { params: { path: { id } } }));
 export const restoreWeld = (id: number) =>
-  answered(api.POST('/api/v1/welds/{id}/unstrike', { params: { path: { id } } }));
+  answered(api.POST('/api/v1/welds/{id}/restore', { params: { path: { id } } }));
 
 export const OUTCOME_WORDS: Record<WeldOutcome, string> = {
   HELD: 'sound',
@@ -135,9 +135,9 @@ export const changeEntry = (id: number, version: number, says: Says) =>
   answered(api.PUT('/api/v1/book/entries/{id}', { params: { path: { id } }, body: { version, says } }));
 
 export const deleteEntry = (id: number) =>
-  answered(api.POST('/api/v1/book/entries/{id}/strike', { params: { path: { id } } }));
+  answered(api.POST('/api/v1/book/entries/{id}/delete', { params: { path: { id } } }));
 export const restoreEntry = (id: number) =>
-  answered(api.POST('/api/v1/book/entries/{id}/unstrike', { params: { path: { id } } }));
+  answered(api.POST('/api/v1/book/entries/{id}/restore', { params: { path: { id } } }));
 
 export const addPhoto = (entryId: number, file: File) =>
   answered(
@@ -150,17 +150,17 @@ export const addPhoto = (entryId: number, file: File) =>
 
 export const changeWeld = (
   id: number,
-  weld: Pick<Weld, 'version' | 'madeAt' | 'temperatureC' | 'school' | 'outcome' | 'note' | 'how'>,
+  weld: Pick<Weld, 'version' | 'madeAt' | 'temperatureC' | 'protection' | 'outcome' | 'note' | 'how'>,
 ) => answered(api.PUT('/api/v1/welds/{id}', { params: { path: { id } }, body: weld }));
 
 export const weldBeforeQuery = (id: number) =>
   queryOptions({
     queryKey: ['book', 'weld-before', id],
-    queryFn: () => answered(api.GET('/api/v1/welds/{id}/before', { params: { path: { id } } })),
+    queryFn: () => answered(api.GET('/api/v1/welds/{id}/history', { params: { path: { id } } })),
   });
 
 export const entryBeforeQuery = (id: number) =>
   queryOptions({
     queryKey: ['book', 'entry-before', id],
-    queryFn: () => answered(api.GET('/api/v1/book/entries/{id}/before', { params: { path: { id } } })),
+    queryFn: () => answered(api.GET('/api/v1/book/entries/{id}/history', { params: { path: { id } } })),
   });

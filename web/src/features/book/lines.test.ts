@@ -9,11 +9,11 @@ describe('an entry in words', () => {
   it('tells a look and what it found where', () => {
     const spot = { bar: 0, fromXMm: 0, toXMm: 25.4, fromYMm: 0, toYMm: 6, fromZMm: 9, toZMm: 9 };
     const looked = { stepKey: 'a', at: AT, ways: ['BEND', 'TAP'] as const, note: '' };
-    expect(entryWords(entry({ looked: { ...looked, brightShare: 0.8, flaws: [] } }))).toBe(
+    expect(entryWords(entry({ inspection: { ...looked, brightShare: 0.8, flaws: [] } }))).toBe(
       'bend or break, tap, 80% bright: nothing found',
     );
     const flaw = { id: 'f', kind: 'CRACK', state: 'OPEN', joint: 3, spot, note: '' } as const;
-    expect(entryWords(entry({ looked: { ...looked, brightShare: null, flaws: [flaw] } }))).toBe(
+    expect(entryWords(entry({ inspection: { ...looked, brightShare: null, flaws: [flaw] } }))).toBe(
       'bend or break, tap: crack [[mm 0]] to [[mm 25.4]] from the stop, joint 3',
     );
   });
@@ -36,7 +36,7 @@ describe('an entry in words', () => {
     } as const;
     expect(entryWords(entry({ treated }))).toBe('hardness tested, 60.5, 61 HRC, file skates');
     expect(
-      entryWords(entry({ decided: { flawId: 'f', decision: 'SCRAP', stepKey: null, at: AT, note: '' } })),
+      entryWords(entry({ disposition: { flawId: 'f', decision: 'SCRAP', stepKey: null, at: AT, note: '' } })),
     ).toBe('Flaw: scrapped');
   });
 });

@@ -26,8 +26,8 @@ export const linesOf = (welds: readonly Weld[], entries: readonly Entry[]): read
 
 /** What an entry says, in one sentence of plain words; lengths as marks. */
 export function entryWords({ says }: Entry): string {
-  if (says.looked) {
-    const { ways, flaws, brightShare } = says.looked;
+  if (says.inspection) {
+    const { ways, flaws, brightShare } = says.inspection;
     const found =
       flaws.length === 0
         ? 'nothing found'
@@ -40,7 +40,7 @@ export function entryWords({ says }: Entry): string {
     const bright = brightShare === null ? '' : `, ${Math.round(brightShare * 100)}% bright`;
     return `${ways.map((w) => WAY_WORDS[w][0]).join(', ')}${bright}: ${found}`;
   }
-  if (says.decided) return `Flaw: ${DECISION_WORDS[says.decided.decision]}`;
+  if (says.disposition) return `Flaw: ${DECISION_WORDS[says.disposition.decision]}`;
   if (says.measured) {
     const { widthMm, heightMm, lengthMm, massKg } = says.measured.sizes;
     const size = (mm: number | null) => (mm === null ? '?' : `[[mm ${mm}]]`);
@@ -65,11 +65,11 @@ export function entryWords({ says }: Entry): string {
 
 /** What was noted beside it. */
 export const noteOf = ({ says }: Entry) =>
-  says.looked?.note ?? says.decided?.note ?? says.measured?.note ?? says.treated?.note ?? '';
+  says.inspection?.note ?? says.disposition?.note ?? says.measured?.note ?? says.treated?.note ?? '';
 
 const wordsOf = (line: Line) =>
   (line.weld
-    ? `${line.weld.billetName} ${line.weld.stepTitle} ${line.weld.note} ${PROTECTION_NAMES[line.weld.school]} ${OUTCOME_WORDS[line.weld.outcome]} ${line.weld.madeBy}`
+    ? `${line.weld.billetName} ${line.weld.stepTitle} ${line.weld.note} ${PROTECTION_NAMES[line.weld.protection]} ${OUTCOME_WORDS[line.weld.outcome]} ${line.weld.madeBy}`
     : `${line.entry.billetName} ${line.entry.stepTitle} ${entryWords(line.entry)} ${noteOf(line.entry)} ${line.entry.madeBy}`
   ).toLowerCase();
 

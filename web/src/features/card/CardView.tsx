@@ -89,7 +89,7 @@ export function CardView() {
                 <td className="text-lg font-semibold">{h.aim}</td>
                 <td>{h.window}</td>
                 <td>soak {h.soak}</td>
-                <td>{h.school}</td>
+                <td>{h.protection}</td>
               </tr>
             ))}
           </tbody>

@@ -34,7 +34,7 @@ export function Afterwards({
   if (!billet || !now) return null;
   const gone = undone(log);
   const entries = seen.entries.filter((e) => e.place === place && e.kind !== 'UNDO');
-  const lessons = whole.lessons[place] ?? [];
+  const lessons = whole.reviewNotes[place] ?? [];
   return (
     <main className="grid grid-cols-[minmax(0,1fr)] gap-y-3 px-7 py-4 lg:h-full lg:grid-rows-[auto_1fr]">
       <header className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
@@ -73,9 +73,9 @@ export function Afterwards({
           </ul>
           {now.begun && (
             <p className="pt-3 text-soft">
-              Scale loss: <Length mm={now.toll.scaleMm} unit /> from each face. Decarb:{' '}
-              <Length mm={now.toll.softMm} unit /> soft under it; {now.toll.hotMin.toFixed(0)} min at heat in
-              all. Estimates: the hammer and the etch say what welded.
+              Scale loss: <Length mm={now.exposure.scaleMm} unit /> from each face. Decarb:{' '}
+              <Length mm={now.exposure.decarbDepthMm} unit /> soft under it; {now.exposure.hotMin.toFixed(0)}{' '}
+              min at heat in all. Estimates: the hammer and the etch say what welded.
             </p>
           )}
         </section>
@@ -84,7 +84,7 @@ export function Afterwards({
             billet={billet}
             forge={seen.forge}
             history={seen.histories[place] ?? []}
-            ahead={[]}
+            forecast={[]}
             logEntries={entries.filter((e) => e.kind === 'DEED' && !gone.has(e.id))}
             nowS={whole.at.second}
           />

@@ -57,7 +57,7 @@ export function FireHead({
       )}
       <span className="text-soft">
         {whole.billets[place]?.title.toLowerCase()}
-        {whole.billets[place]?.school && ` · ${PROTECTION_NAMES[whole.billets[place].school]}`}
+        {whole.billets[place]?.protection && ` · ${PROTECTION_NAMES[whole.billets[place].protection]}`}
         {whole.rehearsal && ' · practice run'}
       </span>
       <span role="status" aria-label="Connection" className="text-soft">

@@ -93,7 +93,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
 
   if (!here) return null;
   const nowS = seen.now.second + ((atMs - seen.heardAt) / 1000) * seen.now.speed;
-  const decided = here.now.finished && here.billet.school !== null && !outcome;
+  const decided = here.now.finished && here.billet.protection !== null && !outcome;
   return (
     <main className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto_auto] gap-y-3 px-7 py-4">
       <FireHead
@@ -144,13 +144,13 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
                 billet={here.billet}
                 forge={seen.forge}
                 history={seen.histories[place] ?? []}
-                ahead={here.now.ahead}
+                forecast={here.now.forecast}
                 logEntries={logEntries}
                 nowS={nowS}
               />
             )}
           </div>
-          <StepLine steps={here.billet.steps} standings={here.standings} />
+          <StepLine steps={here.billet.steps} stepStates={here.stepStates} />
         </section>
       </div>
       <SideTaps seen={seen} place={place} put={fire.put} said={said} />
@@ -171,7 +171,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
         <Taps main={here.main} others={here.others} onTap={tap} onUndo={back} undoWords={undoWords} />
       )}
       <span className="sr-only" role="status">
-        {said} {here.billet.school && PROTECTION_NAMES[here.billet.school]} {clock(nowS)}
+        {said} {here.billet.protection && PROTECTION_NAMES[here.billet.protection]} {clock(nowS)}
       </span>
     </main>
   );

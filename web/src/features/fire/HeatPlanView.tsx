@@ -63,7 +63,10 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
   return (
     <>
       <div className="flex flex-wrap gap-x-10 gap-y-4 border-y border-ink py-3">
-        <Large name={plan.school ? `weld at, ${PROTECTION_NAMES[plan.school]}` : 'draw at'} why={window.why}>
+        <Large
+          name={plan.protection ? `weld at, ${PROTECTION_NAMES[plan.protection]}` : 'draw at'}
+          why={window.why}
+        >
           <Temperature celsius={window.aimC} />
           <span className="block text-[14px] font-normal text-soft">
             <Temperature celsius={window.floorC} /> to <Temperature celsius={window.ceilingC} />
@@ -73,11 +76,11 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
           {Math.round(soaking.firstMin)} min
           <span className="block text-[14px] font-normal text-soft">
             again {Math.max(1, Math.round(soaking.againMin))} min
-            {plan.school && `; the plan says ${Math.round(soaking.plannedMin)}`}
+            {plan.protection && `; the plan says ${Math.round(soaking.plannedMin)}`}
           </span>
         </Large>
         <Large
-          name={plan.school ? 'setting heats' : 'heats'}
+          name={plan.protection ? 'setting heats' : 'heats'}
           why={`Soaked more than ${Math.round(soaking.limitMin)} min after it is ready, it only loses steel.`}
         >
           {plan.heats}
@@ -133,7 +136,7 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
           ))}
         </div>
       </div>
-      {plan.schools.length > 0 && <ProtectionTable plan={plan} />}
+      {plan.protections.length > 0 && <ProtectionTable plan={plan} />}
     </>
   );
 }

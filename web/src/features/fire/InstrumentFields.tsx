@@ -37,7 +37,7 @@ export function InstrumentFields() {
               <p className="flex flex-wrap items-baseline gap-x-5">
                 <b>{s.instrument.name}</b>
                 <span className="text-[17px] font-semibold">
-                  <Says standing={s} />
+                  <Says state={s} />
                 </span>
                 <span className={s.state === 'good' ? 'text-soft' : ''}>{s.state}</span>
                 <span className="condensed text-[13px] text-soft">
@@ -109,12 +109,12 @@ export function InstrumentFields() {
   );
 }
 
-function Says({ standing }: { standing: Standing }) {
-  if (standing.value === null) return <span className="text-soft">—</span>;
-  return standing.instrument.channel === 'FORGE' ? (
-    <Temperature celsius={standing.value} />
+function Says({ state }: { state: Standing }) {
+  if (state.value === null) return <span className="text-soft">—</span>;
+  return state.instrument.channel === 'FORGE' ? (
+    <Temperature celsius={state.value} />
   ) : (
-    <Quantity kind="pressure" value={standing.value} />
+    <Quantity kind="pressure" value={state.value} />
   );
 }
 

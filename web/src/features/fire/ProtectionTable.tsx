@@ -26,14 +26,14 @@ export function ProtectionTable({ plan }: { plan: HeatPlan }) {
           </tr>
         </thead>
         <tbody>
-          {plan.schools.map((s) => (
+          {plan.protections.map((s) => (
             <tr
-              key={s.school}
-              className={`border-b border-rule align-top [&>td]:py-1.5 [&>td]:pr-4 ${s.school === plan.school ? 'bg-raised font-semibold' : ''}`}
+              key={s.protection}
+              className={`border-b border-rule align-top [&>td]:py-1.5 [&>td]:pr-4 ${s.protection === plan.protection ? 'bg-raised font-semibold' : ''}`}
             >
               <td>
-                {PROTECTION_NAMES[s.school]}
-                {s.school === plan.school && (
+                {PROTECTION_NAMES[s.protection]}
+                {s.protection === plan.protection && (
                   <span className="block text-[13px] font-normal">as planned</span>
                 )}
               </td>
@@ -45,7 +45,7 @@ export function ProtectionTable({ plan }: { plan: HeatPlan }) {
               <td>
                 <Mass kg={s.lostKg} />
               </td>
-              <td>{s.softMm === 0 ? 'none' : <Length mm={s.softMm} unit />}</td>
+              <td>{s.decarbDepthMm === 0 ? 'none' : <Length mm={s.decarbDepthMm} unit />}</td>
               <td>
                 <Mass kg={s.gasKg} />
               </td>

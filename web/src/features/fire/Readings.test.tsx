@@ -2,7 +2,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { told } from '../../lib/standIn';
+import { answeredBy } from '../../lib/standIn';
 import { Readings } from './Readings';
 
 const CSV = 'at,channel,value,unit\n1,forge,2000,F\n';
@@ -11,7 +11,7 @@ function shown(answer: Response) {
   const sent: { path: string; init: RequestInit }[] = [];
   vi.stubGlobal(
     'fetch',
-    told((path, init) => {
+    answeredBy((path, init) => {
       sent.push({ path, init });
       return Promise.resolve(answer);
     }),
@@ -33,7 +33,7 @@ describe('readings of a logger', () => {
     const sent = shown(Response.json({ lines: 1234 }));
     await give();
     expect(await screen.findByText('1,234 readings imported')).toBeInTheDocument();
-    expect(sent[0]?.path).toBe('/api/v1/fires/7/readings');
+    expect(sent[0]?.path).toBe('/api/v1/forge-sessions/7/readings');
     expect(sent[0]?.init.body).toBe(CSV);
     expect((sent[0]?.init.headers as Record<string, string>)['content-type']).toBe('text/csv');
   });

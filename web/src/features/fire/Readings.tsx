@@ -33,7 +33,10 @@ export function Readings({ id }: { id: number }) {
       >
         {take.isPending ? 'Importing …' : 'Import logger readings'}
       </FileButton>
-      <a className="underline decoration-line underline-offset-4" href={`/api/v1/fires/${id}/readings.csv`}>
+      <a
+        className="underline decoration-line underline-offset-4"
+        href={`/api/v1/forge-sessions/${id}/readings.csv`}
+      >
         Readings as CSV
       </a>
     </>

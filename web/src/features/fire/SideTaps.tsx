@@ -29,7 +29,7 @@ export function SideTaps({
       <span aria-label="Forge">
         <span className="text-soft">forge </span>
         <b>{now.forge.value === null ? '—' : show('temperature', now.forge.value, units)}</b>
-        <Trouble gauge={now.forge} used={show('temperature', now.reckonedWithC, units)} />
+        <Trouble gauge={now.forge} used={show('temperature', now.chamberC, units)} />
       </span>
       {now.press.value !== null && (
         <span aria-label="Press">

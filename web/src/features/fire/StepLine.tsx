@@ -12,12 +12,12 @@ const WORDS: Record<Standing, string> = {
 /** The steps of a heat in a line, ticking off; those of heats behind are folded away. */
 export function StepLine({
   steps,
-  standings,
+  stepStates,
 }: {
   steps: readonly FireStep[];
-  standings: readonly Standing[];
+  stepStates: readonly Standing[];
 }) {
-  const at = standings.indexOf('NOW');
+  const at = stepStates.indexOf('NOW');
   const heat = steps[at]?.heat ?? steps.at(-1)?.heat ?? 1;
   const heats = steps.at(-1)?.heat ?? 1;
   return (
@@ -28,7 +28,7 @@ export function StepLine({
         </li>
       )}
       {steps.map((s, i) => {
-        const standing = standings[i] ?? 'TO_COME';
+        const standing = stepStates[i] ?? 'TO_COME';
         if (s.heat !== heat) return null;
         return (
           <li

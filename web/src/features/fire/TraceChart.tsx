@@ -6,7 +6,7 @@ import { useSize } from '../../ui/useSize';
 import { useUnits } from '../../ui/Words';
 import {
   ACT_WORDS,
-  type Ahead,
+  type Forecast,
   type Entry,
   type FireBillet,
   type Heat,
@@ -30,14 +30,14 @@ export function TraceChart({
   billet,
   forge,
   history,
-  ahead,
+  forecast,
   logEntries,
   nowS,
 }: {
   billet: FireBillet;
   forge: readonly Point[];
   history: readonly Heat[];
-  ahead: readonly Ahead[];
+  forecast: readonly Forecast[];
   /** What was done to this billet and still counts, seconds of the session. */
   logEntries: readonly (Pick<KeptEntry, 'id' | 'atS'> & Pick<Entry, 'act'>)[];
   nowS: number;
@@ -60,7 +60,7 @@ export function TraceChart({
     points.filter((p) => p.celsius > FROM_C);
   const skin = warm(history.map((h) => ({ second: h.second, celsius: h.skinC })));
   const core = warm(history.map((h) => ({ second: h.second, celsius: h.coreC })));
-  const coming = warm(ahead.map((a) => ({ second: nowS + a.inS, celsius: a.coreC })));
+  const coming = warm(forecast.map((a) => ({ second: nowS + a.inS, celsius: a.coreC })));
   const marks = spaced(
     logEntries.flatMap((d) =>
       d.act
@@ -100,7 +100,7 @@ export function TraceChart({
           textAnchor="end"
           className="condensed fill-soft text-[13px]"
         >
-          {billet.school ? 'welds' : 'draws'} from {show('temperature', billet.floorC, units)} to{' '}
+          {billet.protection ? 'welds' : 'draws'} from {show('temperature', billet.floorC, units)} to{' '}
           {show('temperature', billet.ceilingC, units)}
         </text>
         <rect

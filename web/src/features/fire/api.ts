@@ -23,7 +23,7 @@ export type Gauge = Schemas['SessionViewGaugeView'];
 
 export type Advice = Schemas['SessionAdvice'];
 
-export type Ahead = Schemas['HeatBarTrackerForecast'];
+export type Forecast = Schemas['HeatBarTrackerForecast'];
 
 export type BilletNow = Schemas['SessionViewBilletNow'];
 
@@ -42,7 +42,7 @@ export type Whole = Schemas['SessionViewWhole'];
 
 export type Entries = Schemas['SessionViewEntries'];
 
-export type Told = Whole | Entries | Now;
+export type SessionEvent = Whole | Entries | Now;
 
 export type FireLine = Schemas['SessionLine'];
 
@@ -60,7 +60,7 @@ const NEWEST = 40;
 
 export const firesQuery = queryOptions({
   queryKey: ['fires'],
-  queryFn: () => answered(api.GET('/api/v1/fires', { params: { query: { limit: NEWEST } } })),
+  queryFn: () => answered(api.GET('/api/v1/forge-sessions', { params: { query: { limit: NEWEST } } })),
 });
 
 /** All sessions, a page at a time. */
@@ -68,7 +68,7 @@ export const sessionsQuery = infiniteQueryOptions({
   queryKey: ['fires', 'pages'],
   queryFn: ({ pageParam }) =>
     onePage(
-      api.GET('/api/v1/fires', {
+      api.GET('/api/v1/forge-sessions', {
         params: { query: { limit: NEWEST, ...(pageParam === null ? {} : { after: pageParam }) } },
       }),
     ),
@@ -94,23 +94,32 @@ export const heatPlanQuery = (billetId: number, step: string) =>
 export const dayQuery = (billets: readonly Chosen[], places: number, fromMin: number, toMin: number) =>
   queryOptions({
     queryKey: ['day', billets, places, fromMin, toMin],
-    queryFn: () => answered(api.POST('/api/v1/fires/day', { body: { billets, places, fromMin, toMin } })),
+    queryFn: () =>
+      answered(api.POST('/api/v1/forge-sessions/day', { body: { billets, places, fromMin, toMin } })),
     enabled: billets.length > 0,
   });
 
 export const startFire = (billets: readonly Chosen[], rehearsal: boolean, speed: number) =>
-  answered(api.POST('/api/v1/fires', { body: { billets, rehearsal, speed } }));
+  answered(api.POST('/api/v1/forge-sessions', { body: { billets, rehearsal, speed } }));
 export const endFire = (id: number) =>
-  answered(api.POST('/api/v1/fires/{id}/end', { params: { path: { id } } }));
+  answered(api.POST('/api/v1/forge-sessions/{id}/end', { params: { path: { id } } }));
 export const takeReadings = (id: number, csv: string) =>
   answered(
-    api.POST('/api/v1/fires/{id}/readings', { params: { path: { id } }, body: csv, ...asItIs('text/csv') }),
+    api.POST('/api/v1/forge-sessions/{id}/readings', {
+      params: { path: { id } },
+      body: csv,
+      ...asItIs('text/csv'),
+    }),
   );
 /** What happens in a session, a line at a time, for as long as it is read. */
 export const following = (id: number, signal: AbortSignal) =>
-  apiAtOnce.GET('/api/v1/fires/{id}/stream', { params: { path: { id } }, parseAs: 'stream', signal });
+  apiAtOnce.GET('/api/v1/forge-sessions/{id}/stream', {
+    params: { path: { id } },
+    parseAs: 'stream',
+    signal,
+  });
 export const reopenFire = (id: number) =>
-  answered(api.POST('/api/v1/fires/{id}/reopen', { params: { path: { id } } }));
+  answered(api.POST('/api/v1/forge-sessions/{id}/reopen', { params: { path: { id } } }));
 
 export const ACT_WORDS: Record<Act, string> = {
   FUEL: 'Fuel soak',

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { BilletNow, Entry, KeptEntry, Now, Standing, Whole } from './api';
 import { timeOfDay } from './timeOfDay';
-import { clock, lastUndoable, shown, ticked, told, undone, type Seen } from './course';
+import { clock, lastUndoable, shown, ticked, applied, undone, type Seen } from './course';
 
 const steps = [
   { heat: 1, act: 'FUEL', title: 'fuel bath', how: '', moment: '' },
@@ -34,21 +34,21 @@ const here: BilletNow = {
     urgent: false,
     waits: true,
   },
-  standings: ['DONE', 'DONE', 'NOW', 'TO_COME', 'TO_COME', 'TO_COME'],
-  ahead: [
+  stepStates: ['DONE', 'DONE', 'NOW', 'TO_COME', 'TO_COME', 'TO_COME'],
+  forecast: [
     { inS: 0, skinC: 900, coreC: 700 },
     { inS: 30, skinC: 960, coreC: 790 },
   ],
-  toll: { scaleMm: 0, softMm: 0, grainUm: 30, hotMin: 0 },
+  exposure: { scaleMm: 0, decarbDepthMm: 0, grainUm: 30, hotMin: 0 },
 };
 
 const now: Now = {
-  told: 'now',
+  event: 'now',
   second: 200,
   speed: 1,
   forge: { value: 1230, state: 'GOOD', words: 'good', good: true },
   press: { value: 0, state: 'GOOD', words: 'good', good: true },
-  reckonedWithC: 1230,
+  chamberC: 1230,
   setC: null,
   billets: [here],
   order: [],
@@ -58,7 +58,7 @@ const now: Now = {
 const START = Date.parse('2026-03-02T08:00:00Z');
 
 const whole: Whole = {
-  told: 'whole',
+  event: 'whole',
   id: 5,
   now: new Date(START).toISOString(),
   startedAt: new Date(START - 200_000).toISOString(),
@@ -70,7 +70,7 @@ const whole: Whole = {
       billetId: 1,
       name: 'Bar',
       title: 'Weld 1',
-      school: 'DRY',
+      protection: 'DRY',
       floorC: 1110,
       aimC: 1180,
       ceilingC: 1260,
@@ -86,10 +86,10 @@ const whole: Whole = {
   press: [],
   histories: [[]],
   at: now,
-  lessons: [[]],
+  reviewNotes: [[]],
 };
 
-const seen = () => told(null, whole, START + 3000) as Seen;
+const seen = () => applied(null, whole, START + 3000) as Seen;
 
 const logEntry = (act: Entry['act'], atMs: number): Entry => ({
   id: crypto.randomUUID(),
@@ -107,27 +107,27 @@ describe('what is told', () => {
   });
 
   it('grows by readings and estimates, each second once', () => {
-    let s = told(seen(), now, START) as Seen;
-    s = told(s, now, START) as Seen;
+    let s = applied(seen(), now, START) as Seen;
+    s = applied(s, now, START) as Seen;
     expect(s.forge).toEqual([{ second: 200, figure: 1230 }]);
-    s = told(s, { ...now, second: 206, forge: { ...now.forge, good: false } }, START) as Seen;
+    s = applied(s, { ...now, second: 206, forge: { ...now.forge, good: false } }, START) as Seen;
     expect(s.forge).toHaveLength(1);
     expect(s.histories[0]?.map((h) => h.second)).toEqual([200, 206]);
   });
 
   it('takes an entry once, and nothing before the whole', () => {
     const kept = { ...logEntry('IN', START), seq: 7, atS: 1, madeBy: 'me' } as unknown as KeptEntry;
-    const twice = told(
-      told(seen(), { told: 'entries', entries: [kept], seq: 7 }, START),
+    const twice = applied(
+      applied(seen(), { event: 'entries', entries: [kept], seq: 7 }, START),
       {
-        told: 'entries',
+        event: 'entries',
         entries: [kept],
         seq: 7,
       },
       START,
     );
     expect(twice?.entries).toHaveLength(1);
-    expect(told(null, now, START)).toBeNull();
+    expect(applied(null, now, START)).toBeNull();
   });
 });
 
@@ -146,7 +146,7 @@ describe('what is shown', () => {
     expect(after?.where).toBe('AIR');
     expect(after?.main).toBe('SQUEEZE');
     expect(after?.sinceOutS).toBeCloseTo(5);
-    expect(after?.standings).toEqual(['DONE', 'DONE', 'LEFT_OUT', 'DONE', 'DONE', 'NOW']);
+    expect(after?.stepStates).toEqual(['DONE', 'DONE', 'LEFT_OUT', 'DONE', 'DONE', 'NOW']);
     expect(after?.title).toBe('Next: set 1.');
   });
 

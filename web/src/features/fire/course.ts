@@ -8,7 +8,7 @@ import type {
   KeptEntry,
   Now,
   Standing,
-  Told,
+  SessionEvent,
   Whole,
 } from './api';
 
@@ -28,8 +28,8 @@ export interface Seen {
 const HISTORY_EVERY_S = 5;
 
 /** Takes what was reported. */
-export function told(seen: Seen | null, what: Told, atMs: number): Seen | null {
-  switch (what.told) {
+export function applied(seen: Seen | null, what: SessionEvent, atMs: number): Seen | null {
+  switch (what.event) {
     case 'whole':
       return {
         whole: what,
@@ -75,7 +75,7 @@ export interface Shown {
   readonly main: Act;
   readonly others: readonly Act[];
   readonly urgent: boolean;
-  readonly standings: readonly Standing[];
+  readonly stepStates: readonly Standing[];
   readonly where: 'COLD' | 'FIRE' | 'AIR' | 'DIES';
   /** Seconds since it left the fire, counted on between two tellings; 0 in it. */
   readonly sinceOutS: number;
@@ -98,7 +98,7 @@ export function shown(seen: Seen, place: number, waiting: readonly Entry[], atMs
   if (!billet || !now) return null;
   const passedS = seen.now.ended ? 0 : ((atMs - seen.heardAt) / 1000) * seen.now.speed;
   const here = between(now, passedS);
-  const told: Shown = {
+  const server: Shown = {
     billet,
     now,
     title: now.advice.title,
@@ -106,21 +106,21 @@ export function shown(seen: Seen, place: number, waiting: readonly Entry[], atMs
     main: now.advice.main,
     others: now.advice.others,
     urgent: now.advice.urgent,
-    standings: now.standings,
+    stepStates: now.stepStates,
     where: now.begun ? now.where : 'COLD',
     sinceOutS: now.begun && now.where !== 'FIRE' ? now.sinceOutS + passedS : 0,
     ...here,
   };
   return waiting
     .filter((e) => e.place === place && e.kind === 'DEED' && e.act !== undefined)
-    .reduce((state, e) => after(state, e, seen, atMs), told);
+    .reduce((state, e) => after(state, e, seen, atMs), server);
 }
 
 /** Skin and core a little after they were reported, along the forecast that was sent. */
 function between(now: BilletNow, passedS: number): { skinC: number; coreC: number } {
-  const next = now.ahead.findIndex((a) => a.inS >= passedS);
-  const b = now.ahead[next === -1 ? now.ahead.length - 1 : next];
-  const a = now.ahead[Math.max(0, (next === -1 ? now.ahead.length : next) - 1)];
+  const next = now.forecast.findIndex((a) => a.inS >= passedS);
+  const b = now.forecast[next === -1 ? now.forecast.length - 1 : next];
+  const a = now.forecast[Math.max(0, (next === -1 ? now.forecast.length : next) - 1)];
   if (!a || !b || passedS <= 0) return { skinC: now.skinC, coreC: now.coreC };
   const part = b.inS === a.inS ? 1 : Math.min(1, (passedS - a.inS) / (b.inS - a.inS));
   return { skinC: a.skinC + part * (b.skinC - a.skinC), coreC: a.coreC + part * (b.coreC - a.coreC) };
@@ -128,8 +128,8 @@ function between(now: BilletNow, passedS: number): { skinC: number; coreC: numbe
 
 function after(state: Shown, entry: Entry, seen: Seen, atMs: number): Shown {
   const act = entry.act as Act;
-  const standings = ticked(state.billet.steps, state.standings, act);
-  const next = state.billet.steps[standings.indexOf('NOW')];
+  const stepStates = ticked(state.billet.steps, state.stepStates, act);
+  const next = state.billet.steps[stepStates.indexOf('NOW')];
   const moved = AFTER[act];
   const where = moved?.where ?? state.where;
   const main = moved?.main ?? (next?.act && next.act !== act ? next.act : state.main);
@@ -143,7 +143,7 @@ function after(state: Shown, entry: Entry, seen: Seen, atMs: number): Shown {
       ? state.others
       : [state.main, ...state.others].filter((a) => a !== main),
     urgent: where === 'AIR' || where === 'DIES',
-    standings,
+    stepStates,
     where,
     sinceOutS: where === 'FIRE' || where === 'COLD' ? 0 : act === 'OUT' ? outS : Math.max(state.sinceOutS, 0),
   };
@@ -152,13 +152,13 @@ function after(state: Shown, entry: Entry, seen: Seen, atMs: number): Shown {
 /** The core's own rule: the first open step of this act is behind, steps passed over are left out. */
 export function ticked(
   steps: readonly { readonly act: Act | null }[],
-  standings: readonly Standing[],
+  stepStates: readonly Standing[],
   act: Act,
 ): readonly Standing[] {
-  const open = standings.findIndex((s) => s === 'NOW');
+  const open = stepStates.findIndex((s) => s === 'NOW');
   const at = steps.findIndex((s, i) => i >= open && open !== -1 && s.act === act);
-  if (at === -1) return standings;
-  return standings.map((s, i) => {
+  if (at === -1) return stepStates;
+  return stepStates.map((s, i) => {
     if (i === at) return 'DONE';
     if (i === at + 1) return 'NOW';
     return i >= open && i < at ? (steps[i]?.act === null ? 'DONE' : 'LEFT_OUT') : s;

@@ -1,7 +1,7 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import type { Act, Entry } from './api';
 import { setPerson } from '../../lib/person';
-import { told } from '../../lib/standIn';
+import { answeredBy } from '../../lib/standIn';
 import { drain, letGo, put, refused, snapshot, waiting } from './outbox';
 
 const entry = (id: string, act: Act = 'IN'): Entry => ({
@@ -25,7 +25,7 @@ describe('entries that wait', () => {
     vi.useFakeTimers();
     localStorage.clear();
     fetching.mockReset();
-    vi.stubGlobal('fetch', told(fetching));
+    vi.stubGlobal('fetch', answeredBy(fetching));
   });
 
   afterEach(() => {
@@ -43,7 +43,7 @@ describe('entries that wait', () => {
     put(3, entry('a'));
     expect(localStorage.getItem('geminal.fire.3.a')).toContain('"act":"IN"');
     await vi.waitFor(() => expect(waiting()).toEqual([]));
-    expect(fetching.mock.calls[0]?.[0]).toBe('/api/v1/fires/3/entries');
+    expect(fetching.mock.calls[0]?.[0]).toBe('/api/v1/forge-sessions/3/entries');
   });
 
   it('wait as long as nobody answers, and go in their order when somebody does', async () => {

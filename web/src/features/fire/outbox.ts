@@ -139,7 +139,7 @@ async function send(session: number, entries: readonly Entry[]) {
   try {
     // They are kept here meanwhile, so nothing waits for someone to sign in again.
     const answer = await answered(
-      apiAtOnce.POST('/api/v1/fires/{id}/entries', {
+      apiAtOnce.POST('/api/v1/forge-sessions/{id}/entries', {
         params: { path: { id: session } },
         body: { entries },
       }),

@@ -2,25 +2,25 @@ import { act, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 import { setPerson } from '../../lib/person';
 import { standIn, type Sent } from '../../lib/standIn';
-import type { Entry, Told, Whole } from './api';
+import type { Entry, SessionEvent, Whole } from './api';
 import { waiting } from './outbox';
 import { useFire } from './useFire';
 
 const NOW = {
-  told: 'now',
+  event: 'now',
   second: 12,
   speed: 1,
   forge: { value: 1180, state: 'GOOD', words: 'good', good: true },
   press: { value: 0, state: 'GOOD', words: 'good', good: true },
-  reckonedWithC: 1180,
+  chamberC: 1180,
   setC: null,
   billets: [],
   order: [],
   ended: false,
-} as const satisfies Told;
+} as const satisfies SessionEvent;
 
 const whole = (more: Partial<Whole> = {}): Whole => ({
-  told: 'whole',
+  event: 'whole',
   id: 7,
   now: '2026-03-02T08:00:10Z',
   startedAt: '2026-03-02T08:00:00Z',
@@ -33,7 +33,7 @@ const whole = (more: Partial<Whole> = {}): Whole => ({
   press: [],
   histories: [],
   at: NOW,
-  lessons: [],
+  reviewNotes: [],
   ...more,
 });
 
@@ -56,7 +56,7 @@ class Line {
     );
   };
 
-  says(what: Told | null) {
+  says(what: SessionEvent | null) {
     this.controller?.enqueue(new TextEncoder().encode(what === null ? '\n' : `${JSON.stringify(what)}\n`));
   }
 
@@ -71,8 +71,8 @@ const kept = (sent: { body: unknown }) =>
 function followed(stream: unknown = null) {
   const line = new Line();
   const shop = standIn({
-    'GET /api/v1/fires/7/stream': stream ?? line.answer,
-    'POST /api/v1/fires/7/entries': kept,
+    'GET /api/v1/forge-sessions/7/stream': stream ?? line.answer,
+    'POST /api/v1/forge-sessions/7/entries': kept,
     'GET /api/v1/session': { units: { system: 'METRIC', chosen: {} } },
   });
   const { result, unmount } = renderHook(() => useFire(7));
@@ -164,7 +164,7 @@ describe('a tap', () => {
     const [entry] = (shop.changes()[0]?.body as { entries: Entry[] }).entries;
     expect(entry).toMatchObject({ kind: 'DEED', act: 'IN', place: 0 });
     line.says({
-      told: 'entries',
+      event: 'entries',
       entries: [{ about: null, figure: null, ...(entry as Entry), act: 'IN', seq: 1, atS: 1, madeBy: 'M' }],
       seq: 1,
     });
@@ -188,7 +188,7 @@ describe('a tap', () => {
 
   it('waits while there is no line, and one taken back is not among what waits', async () => {
     const { hook, shop } = followed(() => Promise.reject(new TypeError('no line')));
-    shop.answers('POST /api/v1/fires/7/entries', () => Promise.reject(new TypeError('no line')));
+    shop.answers('POST /api/v1/forge-sessions/7/entries', () => Promise.reject(new TypeError('no line')));
     act(() => hook.current.tap('IN', 0));
     act(() => hook.current.tap('OUT', 0));
     await waitFor(() => expect(hook.current.unsent).toBe(2));

@@ -2,8 +2,8 @@ import { useCallback, useEffect, useMemo, useRef, useState, useSyncExternalStore
 import { eachLine } from '../../lib/http';
 import { store, stored } from '../../lib/stored';
 import { uuid } from '../../lib/uuid';
-import { following, type Act, type Entry, type Kind, type Told } from './api';
-import { told, undone, lastUndoable, type Seen } from './course';
+import { following, type Act, type Entry, type Kind, type SessionEvent } from './api';
+import { applied, undone, lastUndoable, type Seen } from './course';
 import * as outbox from './outbox';
 
 const SILENT_MS = 12_000;
@@ -46,7 +46,7 @@ export function useFire(id: number) {
     let heard = Date.now();
     let remembers = 0;
     const take = (line: unknown) => {
-      const next = told(latest.current, line as Told, Date.now());
+      const next = applied(latest.current, line as SessionEvent, Date.now());
       latest.current = next;
       setSeen(next);
       if (next && Date.now() - remembers > 3000) {

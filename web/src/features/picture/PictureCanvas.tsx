@@ -52,9 +52,9 @@ export function PictureCanvas({
   const canvas = useRef<HTMLCanvasElement>(null);
   const last = useRef<Shown | null>(null);
   const [hand, setHand] = useState<{ at: Spot; from: Spot } | null>(null);
-  const told = useRef({ onShown, onProblem });
+  const latest = useRef({ onShown, onProblem });
   useLayoutEffect(() => {
-    told.current = { onShown, onProblem };
+    latest.current = { onShown, onProblem };
   });
   const drawing = useRef<Drawing | null>(null);
 
@@ -70,10 +70,10 @@ export function PictureCanvas({
         // Kept short: a page may be open all day.
         if (performance.getEntriesByName(MARK).length >= MOST_MARKS) performance.clearMarks(MARK);
         performance.mark(MARK, { detail: { fine, of: here.parentElement?.ariaLabel } });
-        told.current.onProblem?.(null);
-        told.current.onShown?.(now);
+        latest.current.onProblem?.(null);
+        latest.current.onShown?.(now);
       },
-      (problem) => told.current.onProblem?.(problem),
+      (problem) => latest.current.onProblem?.(problem),
     );
     drawing.current = own;
     return () => own.end();

@@ -11,7 +11,7 @@ import { rackQuery, setOnRack, unreadableQuery, type BilletOnRack } from '../bil
 import { firesQuery } from '../fire/api';
 import { useTones } from '../steel/api';
 import { ReadPlanFile } from './ReadPlanFile';
-import { waitsFor } from './standing';
+import { waitsFor } from './progress';
 import { WaitingBars } from './WaitingBars';
 
 /** Room for one end on a shelf, px. */
@@ -73,7 +73,7 @@ export function RackView() {
 }
 
 function summary(billets: readonly BilletOnRack[]): string {
-  const flaws = billets.filter((b) => b.standing.flaw !== null).length;
+  const flaws = billets.filter((b) => b.progress.flaw !== null).length;
   const all = `${billets.length} ${billets.length === 1 ? 'billet' : 'billets'}, ends drawn to one scale`;
   return flaws === 0 ? all : `${all}; ${flaws} with a joint to check`;
 }
@@ -177,7 +177,7 @@ function InFire({ fire }: { fire: number | undefined }) {
 }
 
 function Standing({ billet }: { billet: BilletOnRack }) {
-  const { flawKind, weldsMade, weldsPlanned } = billet.standing;
+  const { flawKind, weldsMade, weldsPlanned } = billet.progress;
   const state = flawKind ?? (weldsPlanned > 0 && weldsMade === weldsPlanned ? 'HELD' : 'UNMADE');
   return (
     <span className="flex items-start gap-2 pt-1 pr-4 leading-snug">

@@ -1,6 +1,6 @@
 import { act, renderHook, waitFor } from '@testing-library/react';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { told } from '../../lib/standIn';
+import { answeredBy } from '../../lib/standIn';
 import type { Asked } from './api';
 import { useSearch } from './useSearch';
 
@@ -22,7 +22,7 @@ function answering(parts: readonly string[], end = true) {
   );
 }
 
-const CENSUS = { reckoned: 1, reaching: 1, keeping: 1, tooThin: 0, ruledOut: [] };
+const CENSUS = { calculated: 1, reaching: 1, keeping: 1, tooThin: 0, ruledOut: [] };
 const SEEN = JSON.stringify({ kind: 'seen', done: 1, of: 2, census: CENSUS, ways: [{ words: 'early' }] });
 const ENDED = JSON.stringify({
   kind: 'ended',
@@ -39,7 +39,10 @@ afterEach(() => vi.unstubAllGlobals());
 describe('a search', () => {
   it('shows ways as they come, lines cut anywhere, and ends', async () => {
     const lines = `${SEEN}\n${ENDED}\n`;
-    vi.stubGlobal('fetch', told(answering([lines.slice(0, 20), lines.slice(20, 140), lines.slice(140)])));
+    vi.stubGlobal(
+      'fetch',
+      answeredBy(answering([lines.slice(0, 20), lines.slice(20, 140), lines.slice(140)])),
+    );
     const { result } = renderHook(() => useSearch(ASKED));
     await waitFor(() => expect(result.current.running).toBe(false));
     expect(result.current.ways.map((w) => w.words)).toEqual(['late']);
@@ -48,7 +51,7 @@ describe('a search', () => {
 
   it('is called off, keeps what was found, and can be taken up again', async () => {
     const fetched = answering([`${SEEN}\n`], false);
-    vi.stubGlobal('fetch', told(fetched));
+    vi.stubGlobal('fetch', answeredBy(fetched));
     const { result } = renderHook(() => useSearch(ASKED));
     await waitFor(() => expect(result.current.ways).toHaveLength(1));
     act(() => result.current.cancel());
@@ -60,7 +63,7 @@ describe('a search', () => {
   });
 
   it('says so when the answer breaks off', async () => {
-    vi.stubGlobal('fetch', told(answering([`${SEEN}\n`])));
+    vi.stubGlobal('fetch', answeredBy(answering([`${SEEN}\n`])));
     const { result } = renderHook(() => useSearch(ASKED));
     await waitFor(() => expect(result.current.problem?.title).toBe('No connection'));
     expect(result.current.running).toBe(false);

@@ -47,7 +47,7 @@ export function FieldSet<T extends object>({
               <Choice
                 key={p.name}
                 label={p.label}
-                value={told(thing[p.name as keyof T])}
+                value={asText(thing[p.name as keyof T])}
                 options={Object.entries(p.options).map(([value, show]) => ({ value, show }))}
                 onChoose={(value) =>
                   void onPut({ [p.name]: 'yes' in p.options ? value === 'yes' : value } as Partial<T>)
@@ -61,4 +61,4 @@ export function FieldSet<T extends object>({
   );
 }
 
-const told = (value: unknown) => (typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value));
+const asText = (value: unknown) => (typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value));

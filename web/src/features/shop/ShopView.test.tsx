@@ -18,9 +18,9 @@ const SHOP = {
   press: { ...figures(PRESS), gaugeLimitMpa: 21 },
   hammer: null,
   mill: null,
-  practice: { ...figures(PRACTICE), weldTemperatureC: 1176.6666666666667 },
+  defaults: { ...figures(PRACTICE), weldTemperatureC: 1176.6666666666667 },
   limits: figures(LIMITS),
-  pace: figures(TASK_TIMES),
+  taskTimes: figures(TASK_TIMES),
   hourPrice: 60,
 } as unknown as Shop;
 
@@ -40,7 +40,7 @@ function opened(put?: (sent: Sent) => Response) {
     'GET /api/v1/session': { units: { system: 'METRIC', chosen: {} }, rank: 'SMITH' },
     'GET /api/v1/instruments': [],
     'GET /api/v1/evidence/losses': [],
-    'GET /api/v1/put-away': [],
+    'GET /api/v1/removed-items': [],
     'GET /api/v1/hidden-notes': [],
     'GET /api/v1/settings/sign-ins': [],
     'GET /api/v1/tokens': [],
@@ -84,9 +84,9 @@ describe('the shop', () => {
   it('stores each figure as it is typed, in any unit, and the rest untouched', async () => {
     const shop = opened();
     await type((await part('Shop defaults')).getByRole('textbox', { name: /Saw kerf/ }), '1/16');
-    await waitFor(() => expect(shop.stored().practice.kerfMm).toBe(1.5875));
-    expect(shop.stored().practice.weldTemperatureC).toBe(1176.6666666666667);
-    expect({ ...shop.stored(), practice: null }).toEqual({ ...SHOP, practice: null });
+    await waitFor(() => expect(shop.stored().defaults.kerfMm).toBe(1.5875));
+    expect(shop.stored().defaults.weldTemperatureC).toBe(1176.6666666666667);
+    expect({ ...shop.stored(), defaults: null }).toEqual({ ...SHOP, defaults: null });
   });
 
   it('takes a change back', async () => {
@@ -94,7 +94,7 @@ describe('the shop', () => {
     await part('Shop defaults');
     expect(screen.getByRole('button', { name: 'Undo' })).toBeDisabled();
     await type((await part('Shop defaults')).getByRole('textbox', { name: /Saw kerf/ }), '2 mm');
-    await waitFor(() => expect(shop.stored().practice.kerfMm).toBe(2));
+    await waitFor(() => expect(shop.stored().defaults.kerfMm).toBe(2));
     await userEvent.click(screen.getByRole('button', { name: 'Undo' }));
     await waitFor(() => expect(shop.stored()).toEqual(SHOP));
     await waitFor(() => expect(screen.getByRole('button', { name: 'Undo' })).toBeDisabled());
@@ -107,8 +107,8 @@ describe('the shop', () => {
     await type(habits.getByRole('textbox', { name: /Saw kerf/ }), '2 mm');
     await type(habits.getByRole('textbox', { name: /Setting heats/ }), '4');
     release();
-    await waitFor(() => expect(shop.stored().practice.settingHeats).toBe(4));
-    expect(shop.stored().practice.kerfMm).toBe(2);
+    await waitFor(() => expect(shop.stored().defaults.settingHeats).toBe(4));
+    expect(shop.stored().defaults.kerfMm).toBe(2);
     expect(screen.queryAllByRole('alert')).toEqual([]);
   });
 
@@ -123,7 +123,7 @@ describe('the shop', () => {
     );
     const asked = shop.client.refetchQueries(shopQuery);
     await type(habits.getByRole('textbox', { name: /Saw kerf/ }), '2 mm');
-    await waitFor(() => expect(shop.stored().practice.kerfMm).toBe(2));
+    await waitFor(() => expect(shop.stored().defaults.kerfMm).toBe(2));
     late();
     await asked;
     await waitFor(() => expect(screen.getByRole('button', { name: 'Undo' })).toBeEnabled());

@@ -18,13 +18,13 @@ import { sessionQuery } from '../account/api';
 import { InstrumentFields } from '../fire/InstrumentFields';
 import { FieldSet } from './FieldSet';
 import { HiddenNoteList } from './HiddenNoteList';
-import { PutAwayList } from './PutAwayList';
+import { RemovedItemList } from './RemovedItemList';
 import { FORGE, FORGE_PICKS, LIMITS, TASK_TIMES, MILL, PRACTICE, SHOP_DEFAULT_PICKS, PRESS } from './fields';
 
 const MOST_KEPT = 100;
 
 /** The habit a learnt loss belongs to. */
-const taken = ({ loss, mean }: Loss): Partial<Shop['practice']> =>
+const taken = ({ loss, mean }: Loss): Partial<Shop['defaults']> =>
   loss === 'KERF'
     ? { kerfMm: mean }
     : loss === 'SCALE'
@@ -192,13 +192,13 @@ function Editing({ kept }: { kept: Kept }) {
         <Missing title="Rolling mill" onAdd={() => put(() => ({ mill: { rollMm: 100, openingMm: 50 } }))} />
       )}
       <InstrumentFields />
-      <LossFields onTake={(loss) => void put((s) => ({ practice: { ...s.practice, ...taken(loss) } }))} />
+      <LossFields onTake={(loss) => void put((s) => ({ defaults: { ...s.defaults, ...taken(loss) } }))} />
       <FieldSet
         title="Shop defaults"
-        thing={shop.practice}
+        thing={shop.defaults}
         figures={PRACTICE}
         picks={SHOP_DEFAULT_PICKS}
-        onPut={(change) => put((s) => ({ practice: { ...s.practice, ...change } }))}
+        onPut={(change) => put((s) => ({ defaults: { ...s.defaults, ...change } }))}
       >
         <p className="text-[13px] text-soft">used when the plan does not say</p>
         <p className="pt-2 text-[13px] text-soft">
@@ -207,9 +207,9 @@ function Editing({ kept }: { kept: Kept }) {
       </FieldSet>
       <FieldSet
         title="Task times"
-        thing={shop.pace}
+        thing={shop.taskTimes}
         figures={TASK_TIMES}
-        onPut={(change) => put((s) => ({ pace: { ...s.pace, ...change } }))}
+        onPut={(change) => put((s) => ({ taskTimes: { ...s.taskTimes, ...change } }))}
       >
         <p className="text-[13px] text-soft">used by the Finder</p>
       </FieldSet>
@@ -232,7 +232,7 @@ function Editing({ kept }: { kept: Kept }) {
         </div>
       </FieldSet>
       <HiddenNoteList />
-      <PutAwayList />
+      <RemovedItemList />
       <OwnUnits />
       <OwnSignIn />
       <ApiTokens />

@@ -13,7 +13,7 @@ export type Hammer = Schemas['ShopHammer'];
 
 export type Mill = Schemas['ShopMill'];
 
-export type Practice = Schemas['ShopDefaults'];
+export type ShopDefaults = Schemas['ShopDefaults'];
 
 export type Limits = Schemas['ShopLimits'];
 

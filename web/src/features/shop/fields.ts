@@ -1,6 +1,6 @@
 import type { Measure } from '../../ui/MeasureField';
 import { JACKET_WORDS, PROTECTION_NAMES, TACK_WORDS, TOOL_WORDS } from '../billet/plan';
-import type { Forge, Limits, Mill, TaskTimes, Practice, Press } from './api';
+import type { Forge, Limits, Mill, TaskTimes, ShopDefaults, Press } from './api';
 
 /** What can be said about each part of the shop, in the order it is thought of. No React in here. */
 
@@ -60,7 +60,7 @@ export const MILL: readonly Figure<Mill>[] = [
   { name: 'openingMm', label: 'Widest gap', measure: 'length' },
 ];
 
-export const PRACTICE: readonly Figure<Practice>[] = [
+export const PRACTICE: readonly Figure<ShopDefaults>[] = [
   { name: 'weldTemperatureC', label: 'Welding heat', measure: 'temperature' },
   { name: 'soakMin', label: 'Soak, from cold', measure: 'minutes' },
   { name: 'settingHeats', label: 'Setting heats', measure: 'count' },
@@ -80,8 +80,8 @@ export const PRACTICE: readonly Figure<Practice>[] = [
   { name: 'jacketMm', label: 'Steel lost with a jacket', measure: 'length' },
 ];
 
-export const SHOP_DEFAULT_PICKS: readonly Pick<Practice>[] = [
-  { name: 'school', label: 'Atmosphere protection', options: PROTECTION_NAMES },
+export const SHOP_DEFAULT_PICKS: readonly Pick<ShopDefaults>[] = [
+  { name: 'protection', label: 'Atmosphere protection', options: PROTECTION_NAMES },
   {
     name: 'atmosphere',
     label: 'Flame',

@@ -18,7 +18,7 @@ export const changeBar = (id: number, version: number, bar: StockBar) =>
   answered(api.PUT('/api/v1/stock/{id}', { params: { path: { id } }, body: { version, bar } }));
 export const setOnShelf = (id: number, onShelf: boolean) =>
   answered(
-    api.POST(onShelf ? '/api/v1/stock/{id}/on-shelf' : '/api/v1/stock/{id}/off-shelf', {
+    api.POST(onShelf ? '/api/v1/stock/{id}/restore' : '/api/v1/stock/{id}/archive', {
       params: { path: { id } },
     }),
   );

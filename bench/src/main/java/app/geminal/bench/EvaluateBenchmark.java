@@ -52,7 +52,7 @@ public class EvaluateBenchmark {
             + Text.of(ROUND, second)
             + Text.of(ROUND, third)
             + end;
-    Plan plan = Shorthand.parse(line, UnitSystem.METRIC, shop.practice());
+    Plan plan = Shorthand.parse(line, UnitSystem.METRIC, shop.defaults());
     if (plan.steps().size() != 20) {
       throw new IllegalStateException("The benchmark is for 20 steps.");
     }
@@ -62,19 +62,19 @@ public class EvaluateBenchmark {
   /** Sizes, both counts and losses of about a thousand layers. */
   @Benchmark
   public Run usual() {
-    return Run.of(usual, steels, shop.practice());
+    return Run.of(usual, steels, shop.defaults());
   }
 
   /** The same for a million layers. */
   @Benchmark
   public Run million() {
-    return Run.of(million, steels, shop.practice());
+    return Run.of(million, steels, shop.defaults());
   }
 
   /** All findings too. */
   @Benchmark
   public List<Finding> usualWithFindings() {
-    return Checks.of(Run.of(usual, steels, shop.practice()), steels, shop, ShopKnowledge.nothing());
+    return Checks.of(Run.of(usual, steels, shop.defaults()), steels, shop, ShopKnowledge.nothing());
   }
 
   /** One soak calculated from nothing; a plan's soak is remembered from its first evaluation on. */
@@ -87,6 +87,6 @@ public class EvaluateBenchmark {
   @Benchmark
   public List<Finding> millionWithFindings() {
     return Checks.of(
-        Run.of(million, steels, shop.practice()), steels, shop, ShopKnowledge.nothing());
+        Run.of(million, steels, shop.defaults()), steels, shop, ShopKnowledge.nothing());
   }
 }

@@ -67,7 +67,7 @@ public class FireBenchmark {
   /** How long still, and how it continues for ten minutes. */
   @Benchmark
   public double forecasting() {
-    return following.secondsToReady(1120) + following.ahead(20, 30).getLast().coreC();
+    return following.secondsToReady(1120) + following.forecast(20, 30).getLast().coreC();
   }
 
   /** Three billets, eight heats each, two places in the forge. */

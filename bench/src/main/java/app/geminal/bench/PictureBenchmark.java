@@ -46,7 +46,7 @@ public class PictureBenchmark {
   private String kind;
 
   private final Steels steels = ShippedSteels.read();
-  private final ShopDefaults practice = ShopDefaults.common();
+  private final ShopDefaults defaults = ShopDefaults.common();
   private final Tones tones = Tones.of(List.of("1075", "15N20"), steels);
   private Run run;
   private SectionView sight;
@@ -65,11 +65,11 @@ public class PictureBenchmark {
                   + " > uneven 0.3, scale 8, seed 3 > grind 0.3";
           default -> " > resquare 45 > trim 5, 5 > fourway same > draw 24 x 24 > twist 3";
         };
-    Plan plan = Shorthand.parse(WORKED + more, UnitSystem.METRIC, practice);
+    Plan plan = Shorthand.parse(WORKED + more, UnitSystem.METRIC, defaults);
     if (plan.steps().size() != 12) {
       throw new IllegalStateException("The benchmark is for 12 steps.");
     }
-    run = Run.of(plan, steels, practice);
+    run = Run.of(plan, steels, defaults);
     if (run.stop().isPresent()) {
       throw new IllegalStateException(run.stop().get().why().reason());
     }
@@ -80,7 +80,7 @@ public class PictureBenchmark {
   }
 
   private SectionView sight() {
-    return SectionView.of(Field.of(run, practice, 12), new View.Face(false, 1.5), 0);
+    return SectionView.of(Field.of(run, defaults, 12), new View.Face(false, 1.5), 0);
   }
 
   /** A painted picture as a file for the screen. */

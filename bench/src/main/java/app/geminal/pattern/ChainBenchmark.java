@@ -37,7 +37,7 @@ public class ChainBenchmark {
   private static final int FORGED = 10;
   private static final int GROOVED = 11;
 
-  private final ShopDefaults practice = ShopDefaults.common();
+  private final ShopDefaults defaults = ShopDefaults.common();
   private final Run run =
       Run.of(
           Shorthand.parse(
@@ -45,10 +45,10 @@ public class ChainBenchmark {
                   + " > restack same > set 3 > draw 18 x 18 > twist 6 > trim 10, 12"
                   + " > draw 30 x 9 > ladder pitch 12, width 8, depth 2 > grind 0.5",
               UnitSystem.METRIC,
-              practice),
+              defaults),
           ShippedSteels.read(),
-          practice);
-  private final Field field = Field.of(run, practice, 12);
+          defaults);
+  private final Field field = Field.of(run, defaults, 12);
   private final FlatLayers layers =
       FlatLayers.of(run.stages().get(TWISTED - 1).bars().layers(), FlatLayers.MOST).orElseThrow();
   private final double[] x = new double[POINTS];
@@ -64,9 +64,9 @@ public class ChainBenchmark {
   private final Size forged = box(FORGED);
   private final Size grooved = box(GROOVED);
   private final Size ground = box(GROOVED + 1);
-  private final double grooveSkin = ladder.skinMm(practice);
-  private final double drawSkin = ((Heated) operation(FORGED)).skinMm(practice);
-  private final double twistSkin = ((Twist) operation(TWISTED)).skinMm(practice);
+  private final double grooveSkin = ladder.skinMm(defaults);
+  private final double drawSkin = ((Heated) operation(FORGED)).skinMm(defaults);
+  private final double twistSkin = ((Twist) operation(TWISTED)).skinMm(defaults);
   private final Size beforeGroove = forged.without(grooveSkin);
   private final Size beforeDraw = trimmed.without(drawSkin);
   private final Size beforeTwist = square.without(twistSkin);

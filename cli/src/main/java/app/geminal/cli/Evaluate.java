@@ -45,10 +45,10 @@ final class Evaluate implements Callable<Integer> {
   public Integer call() {
     UnitSystem units = habits.units();
     Shop shop = habits.shop();
-    Source source = Source.of(plan, units, shop.practice());
+    Source source = Source.of(plan, units, shop.defaults());
     Run run;
     try {
-      run = Run.of(source.file().plan(), source.steels(), shop.practice());
+      run = Run.of(source.file().plan(), source.steels(), shop.defaults());
     } catch (InvalidValue bad) {
       throw new UnusableInput(
           (bad.path().isEmpty() ? "" : "at /plan/" + bad.path() + ": ")
@@ -60,7 +60,7 @@ final class Evaluate implements Callable<Integer> {
         .println(
             json
                 ? Output.json(evaluation)
-                : new EvaluationText(habits.reader(), shop.practice()).of(evaluation, run));
+                : new EvaluationText(habits.reader(), shop.defaults()).of(evaluation, run));
     boolean fails =
         run.stop().isPresent()
             || Checks.of(run, source.steels(), shop, ShopKnowledge.nothing()).stream()

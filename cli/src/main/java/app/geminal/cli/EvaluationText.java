@@ -12,11 +12,11 @@ import java.util.Locale;
 import java.util.StringJoiner;
 
 /** An evaluation for reading in a terminal. */
-record EvaluationText(Units units, ShopDefaults practice) {
+record EvaluationText(Units units, ShopDefaults defaults) {
 
   String of(Evaluation evaluation, Run run) {
     StringJoiner text = new StringJoiner("\n");
-    text.add(Shorthand.show(run.plan(), units.system(), practice));
+    text.add(Shorthand.show(run.plan(), units.system(), defaults));
     text.add("");
     runs("", evaluation, text);
     ledger(evaluation.ledger(), text);
@@ -38,7 +38,7 @@ record EvaluationText(Units units, ShopDefaults practice) {
       String words =
           line.operation() == null
               ? "stack"
-              : Shorthand.show(line.operation(), units.system(), practice);
+              : Shorthand.show(line.operation(), units.system(), defaults);
       text.add(
           String.format(
               Locale.ROOT,

@@ -177,7 +177,7 @@ final class Find implements Callable<Integer> {
 
   private String line(RankedSchedule way, FinderQuestion question) {
     Shop shop = habits.shop();
-    return Shorthand.show(way.plan(question, shop), units(), shop.practice());
+    return Shorthand.show(way.plan(question, shop), units(), shop.defaults());
   }
 
   private UnitSystem units() {

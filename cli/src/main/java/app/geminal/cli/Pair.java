@@ -36,7 +36,7 @@ final class Pair implements Callable<Integer> {
   @Option(
       names = "--school",
       description = "Atmosphere protection: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
-  private AtmosphereProtection school = AtmosphereProtection.BORAX;
+  private AtmosphereProtection protection = AtmosphereProtection.BORAX;
 
   @Option(names = "--inch", description = "US shop units: inches, °F, lb.")
   private boolean inch;
@@ -59,7 +59,7 @@ final class Pair implements Callable<Integer> {
     } catch (InvalidValue unknown) {
       throw new UnusableInput(unknown.words() + " geminal steels lists them.");
     }
-    Verdict verdict = Pairing.of(SteelQuestion.mixed(school, steels));
+    Verdict verdict = Pairing.of(SteelQuestion.mixed(protection, steels));
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
       out.println(Output.json(PairJson.of(verdict)));
@@ -69,7 +69,7 @@ final class Pair implements Callable<Integer> {
               Locale.ROOT,
               "%s, %s: %s, %.0f of 100",
               String.join(" with ", names),
-              school.word(),
+              protection.word(),
               verdict.grade().name().toLowerCase(Locale.ROOT),
               verdict.score()));
       for (Reason reason : verdict.reasons()) {

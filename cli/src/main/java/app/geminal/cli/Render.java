@@ -101,12 +101,12 @@ final class Render implements Callable<Integer> {
     if (!picture && !file.toString().toLowerCase(Locale.ROOT).endsWith(".svg")) {
       throw new UnusableInput(Text.of("“%s” must end in .png or .svg.", file));
     }
-    ShopDefaults practice = habits.shop().practice();
-    Source source = Source.of(plan, units(), practice);
+    ShopDefaults defaults = habits.shop().defaults();
+    Source source = Source.of(plan, units(), defaults);
     try {
-      Run run = Run.of(source.file().plan(), source.steels(), practice);
-      Field field = Field.of(run, practice, stage == null ? run.stages().size() - 1 : stage);
-      SectionView sight = SectionView.of(field, view(field, practice), bar);
+      Run run = Run.of(source.file().plan(), source.steels(), defaults);
+      Field field = Field.of(run, defaults, stage == null ? run.stages().size() - 1 : stage);
+      SectionView sight = SectionView.of(field, view(field, defaults), bar);
       Pane pane = Pane.whole(sight, width);
       List<String> steels = field.steels();
       Tones tones = Tones.of(steels, source.steels());
@@ -132,14 +132,14 @@ final class Render implements Callable<Integer> {
     }
   }
 
-  private View view(Field field, ShopDefaults practice) {
+  private View view(Field field, ShopDefaults defaults) {
     double usual =
         switch (view) {
           case END -> field.bars().lengthMm() / 2;
           case ALONG -> field.bars().widthMm() / 2;
           case FACE, UNDER, BLADE -> 0;
         };
-    Blade laid = blade(practice);
+    Blade laid = blade(defaults);
     double above = laid == null ? 0 : (field.bars().widthMm() - laid.widthMm()) / 2;
     return View.of(view, at(usual), Math.max(0, above), laid);
   }
@@ -152,12 +152,12 @@ final class Render implements Callable<Integer> {
     }
   }
 
-  private @Nullable Blade blade(ShopDefaults practice) {
+  private @Nullable Blade blade(ShopDefaults defaults) {
     if (blade == null) {
       return null;
     }
     try {
-      return (Blade) Shorthand.parseStep("blade " + blade, units(), practice);
+      return (Blade) Shorthand.parseStep("blade " + blade, units(), defaults);
     } catch (ShorthandError misread) {
       throw new UnusableInput(
           "--blade: " + Measure.read(String.valueOf(misread.getMessage()), habits.reader()));

@@ -29,10 +29,10 @@ import java.util.List;
  */
 record Source(PlanFile file, Steels steels) {
 
-  static Source of(String given, UnitSystem units, ShopDefaults practice) {
+  static Source of(String given, UnitSystem units, ShopDefaults defaults) {
     String text = text(given);
     PlanFile file =
-        text.stripLeading().startsWith("{") ? document(text) : line(text.strip(), units, practice);
+        text.stripLeading().startsWith("{") ? document(text) : line(text.strip(), units, defaults);
     Steels shipped = ShippedSteels.read();
     List<Steel> all = new ArrayList<>(shipped.all());
     file.steels().forEach(own -> all.add(Estimate.of(own, shipped)));
@@ -67,9 +67,9 @@ record Source(PlanFile file, Steels steels) {
     }
   }
 
-  private static PlanFile line(String line, UnitSystem units, ShopDefaults practice) {
+  private static PlanFile line(String line, UnitSystem units, ShopDefaults defaults) {
     try {
-      return new PlanFile("Shorthand", "", Shorthand.parse(line, units, practice), List.of());
+      return new PlanFile("Shorthand", "", Shorthand.parse(line, units, defaults), List.of());
     } catch (ShorthandError misread) {
       throw new UnusableInput(
           Text.of(

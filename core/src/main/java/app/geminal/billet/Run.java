@@ -62,14 +62,14 @@ public record Run(
    * @throws InvalidValue when a steel is unknown or a step makes more layers than can be meant; its
    *     path points into the plan
    */
-  public static Run of(Plan plan, Steels steels, ShopDefaults practice) {
+  public static Run of(Plan plan, Steels steels, ShopDefaults defaults) {
     requireKnown(plan, steels);
     Map<String, Run> parts = new LinkedHashMap<>();
     Map<String, Bars> ready = new LinkedHashMap<>();
     for (int i = 0; i < plan.parts().size(); i++) {
       Part part = plan.parts().get(i);
       try {
-        Run run = of(part.plan(), steels, practice);
+        Run run = of(part.plan(), steels, defaults);
         parts.put(part.name(), run);
         if (run.stop().isEmpty()) {
           ready.put(part.name(), run.last().bars());
@@ -78,7 +78,7 @@ public record Run(
         throw bad.inside("parts/" + i + "/plan");
       }
     }
-    OperationContext bench = new OperationContext(practice, ready);
+    OperationContext bench = new OperationContext(defaults, ready);
     List<Stage> stages = new ArrayList<>();
     stages.add(laidUp(plan.stack()));
     for (int i = 0; i < plan.steps().size(); i++) {

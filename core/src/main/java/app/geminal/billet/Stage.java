@@ -43,7 +43,7 @@ public record Stage(
     Optional<Bars> planned) {
 
   /** The bars as calculated, measured or not. */
-  public Bars reckoned() {
+  public Bars calculated() {
     return planned.orElse(bars);
   }
 

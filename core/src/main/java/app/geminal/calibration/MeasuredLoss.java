@@ -44,10 +44,10 @@ public record MeasuredLoss(
   }
 
   /** All losses, seen or not. */
-  public static List<MeasuredLoss> of(List<Run> runs, ShopDefaults practice) {
+  public static List<MeasuredLoss> of(List<Run> runs, ShopDefaults defaults) {
     return Arrays.stream(MeasuredLossKind.values())
         .map(
-            loss -> of(loss, runs.stream().flatMap(r -> seen(loss, r, practice).stream()).toList()))
+            loss -> of(loss, runs.stream().flatMap(r -> seen(loss, r, defaults).stream()).toList()))
         .toList();
   }
 
@@ -73,7 +73,7 @@ public record MeasuredLoss(
     return !isTooFew() && (now < low || now > high);
   }
 
-  private static List<Double> seen(MeasuredLossKind loss, Run run, ShopDefaults practice) {
+  private static List<Double> seen(MeasuredLossKind loss, Run run, ShopDefaults defaults) {
     List<Double> seen = new ArrayList<>();
     for (int i = 2; i < run.stages().size(); i++) {
       Stage before = run.stages().get(i - 1);
@@ -93,13 +93,13 @@ public record MeasuredLoss(
         case Grind _ when loss == MeasuredLossKind.GRIND && bothHigh(before, now) ->
             seen.add((before.bars().heightMm() - now.bars().heightMm()) / 2);
         case Draw _ when loss == MeasuredLossKind.SCALE && bothWhole(before, now) ->
-            seen.add(scale(before, now, practice));
+            seen.add(scale(before, now, defaults));
         case SetWeld weld
             when loss == MeasuredLossKind.SCALE
                 && !weld.isSealed()
                 && bothWhole(before, now)
                 && !before.bars().hasVoids() ->
-            seen.add(scale(before, now, practice));
+            seen.add(scale(before, now, defaults));
         default -> {}
       }
     }
@@ -110,10 +110,10 @@ public record MeasuredLoss(
     return trim.frontMm() > 0 && trim.backMm() > 0;
   }
 
-  private static double scale(Stage before, Stage now, ShopDefaults practice) {
+  private static double scale(Stage before, Stage now, ShopDefaults defaults) {
     double there = volume(before.bars());
-    double reckoned = there - volume(now.reckoned());
-    return (there - volume(now.bars())) / (reckoned / practice.scaleFactor());
+    double calculated = there - volume(now.calculated());
+    return (there - volume(now.bars())) / (calculated / defaults.scaleFactor());
   }
 
   private static double volume(Bars bars) {

@@ -30,12 +30,12 @@ public enum MeasuredLossKind {
   }
 
   /** What the shop uses now. */
-  public double now(ShopDefaults practice) {
+  public double now(ShopDefaults defaults) {
     return switch (this) {
-      case KERF -> practice.kerfMm();
-      case SCALE -> practice.scaleFactor();
-      case TRIM -> practice.endTrimMm();
-      case GRIND -> practice.faceGrindMm();
+      case KERF -> defaults.kerfMm();
+      case SCALE -> defaults.scaleFactor();
+      case TRIM -> defaults.endTrimMm();
+      case GRIND -> defaults.faceGrindMm();
     };
   }
 }

@@ -23,7 +23,7 @@ final class Copper {
         .anyMatch(s -> s.isCopper() && !s.neverWeld());
   }
 
-  static List<Reason> schools(SteelQuestion question) {
+  static List<Reason> protections(SteelQuestion question) {
     List<String> names =
         question.members().stream()
             .map(Member::steel)

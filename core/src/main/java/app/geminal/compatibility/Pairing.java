@@ -26,7 +26,7 @@ public final class Pairing {
     PairFigures figures = PairFigures.of(question);
     List<Reason> reasons = new ArrayList<>();
     if (Copper.isIn(question)) {
-      reasons.addAll(Copper.schools(question));
+      reasons.addAll(Copper.protections(question));
     } else {
       reasons.addAll(WeldReasons.of(question, figures));
     }

@@ -35,10 +35,10 @@ public record Comparison(
         new Interval(
             Math.max(-1, difference - Math.hypot(p - a.low(), b.high() - q)),
             Math.min(1, difference + Math.hypot(a.high() - p, q - b.low())));
-    boolean told = limits.low() > 0 || limits.high() < 0;
-    int fewest = Math.min(one.decided(), other.decided());
+    boolean significant = limits.low() > 0 || limits.high() < 0;
+    int fewest = Math.min(one.disposition(), other.disposition());
     return new Comparison(
-        one, other, difference, limits, told ? 0 : Math.max(1, each(p, q) - fewest));
+        one, other, difference, limits, significant ? 0 : Math.max(1, each(p, q) - fewest));
   }
 
   /** Whether the limits leave out that both are alike. */

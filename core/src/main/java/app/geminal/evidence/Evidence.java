@@ -45,7 +45,7 @@ public final class Evidence {
   private static List<Line> sorted(Map<String, WeldTally> levels) {
     List<Line> lines = new ArrayList<>();
     levels.forEach((level, tally) -> lines.add(new Line(level, tally)));
-    lines.sort((a, b) -> Integer.compare(b.tally().decided(), a.tally().decided()));
+    lines.sort((a, b) -> Integer.compare(b.tally().disposition(), a.tally().disposition()));
     return List.copyOf(lines);
   }
 

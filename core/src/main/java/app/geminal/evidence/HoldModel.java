@@ -45,10 +45,10 @@ public final class HoldModel {
   private final List<Scaled> scaled;
   private final int welds;
 
-  private HoldModel(List<WeldObservation> decided) {
+  private HoldModel(List<WeldObservation> disposition) {
     List<Double> spreads = new ArrayList<>();
     List<LogisticFit.Seen> seen = new ArrayList<>();
-    for (WeldObservation past : decided) {
+    for (WeldObservation past : disposition) {
       List<Integer> amounts = new ArrayList<>();
       effects(past)
           .forEach((effect, spread) -> {
@@ -62,7 +62,7 @@ public final class HoldModel {
           new LogisticFit.Seen(
               prior(past.how().joints()), amounts, past.outcome() == WeldOutcome.HELD));
     }
-    this.welds = decided.size();
+    this.welds = disposition.size();
     this.scaled =
         weighed(SCALES.stream().map(k -> new Scaled(k, fit(seen, spreads, k), 0)).toList());
   }

@@ -19,7 +19,7 @@ import java.util.TreeSet;
  */
 public record WeldObservation(
     Set<String> steels,
-    AtmosphereProtection school,
+    AtmosphereProtection protection,
     double temperatureC,
     WeldConditions how,
     String smith,
@@ -41,7 +41,7 @@ public record WeldObservation(
           steels.isEmpty()
               ? Optional.empty()
               : Optional.of(String.join(" + ", new TreeSet<>(steels)));
-      case SCHOOL -> Optional.of(school.name());
+      case SCHOOL -> Optional.of(protection.name());
       case HEAT -> heat();
       case SOAK -> soak();
       case RESTACK ->

@@ -18,23 +18,23 @@ public record WeldTally(int held, int open, int suspect) {
   public static final WeldTally NONE = new WeldTally(0, 0, 0);
 
   /** Those it is known of. */
-  public int decided() {
+  public int disposition() {
     return held + open;
   }
 
   /** Part of the decided ones that is open; 0 where none is decided. */
   public double openShare() {
-    return decided() == 0 ? 0 : (double) open / decided();
+    return disposition() == 0 ? 0 : (double) open / disposition();
   }
 
   /** Where the share of open ones is. */
   public Interval interval() {
-    return Interval.of(open, decided());
+    return Interval.of(open, disposition());
   }
 
   /** Whether this is too few to report. */
   public boolean isTooFew() {
-    return decided() < FEWEST || interval().width() > WIDEST;
+    return disposition() < FEWEST || interval().width() > WIDEST;
   }
 
   WeldTally plus(WeldTally that) {

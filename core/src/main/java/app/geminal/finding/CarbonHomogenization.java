@@ -24,7 +24,7 @@ final class CarbonHomogenization {
    * Part of the first difference that is left at the end, 0 to 1: the welds at their heat and time
    * and the drawing heats as the shop takes them, each at the mean layer the bar has then.
    */
-  static double carbonApart(Run run, ShopDefaults practice) {
+  static double carbonApart(Run run, ShopDefaults defaults) {
     double fourier = 0;
     for (Stage stage : run.stages()) {
       if (stage.isOff() || stage.bars().count() == 0) {
@@ -36,8 +36,8 @@ final class CarbonHomogenization {
             case Draw draw ->
                 part(
                     stage.bars(),
-                    practice.drawTemperatureC(),
-                    draw.heats() * practice.drawHeatMin());
+                    defaults.drawTemperatureC(),
+                    draw.heats() * defaults.drawHeatMin());
             case null, default -> 0;
           };
     }

@@ -42,20 +42,20 @@ public final class Checks {
       if (run.stages().get(i).isOff()) {
         continue;
       }
-      found.addAll(LayerChecks.merging(run, i, shop.practice()));
+      found.addAll(LayerChecks.merging(run, i, shop.defaults()));
       found.addAll(LayerChecks.gone(run, i));
       if (i > 0) {
         StepContext at = new StepContext(run, i, shop, steels);
         found.addAll(step(at));
         if (at.operation() instanceof Heated) {
-          found.addAll(CopperChecks.heated(at, shop.practice().drawTemperatureC()));
+          found.addAll(CopperChecks.heated(at, shop.defaults().drawTemperatureC()));
         }
         found.addAll(MachineChecks.of(at));
         found.addAll(FitChecks.of(at));
       }
     }
     found.addAll(LayerChecks.fineness(run, shop.limits()));
-    found.addAll(PairChecks.of(run, steels, shop.practice(), known));
+    found.addAll(PairChecks.of(run, steels, shop.defaults(), known));
     found.addAll(PartChecks.of(run, known));
     found.addAll(FinishChecks.of(run, shop));
     found.sort(

@@ -60,7 +60,7 @@ final class CopperChecks {
     double heatC =
         WeldWindow.sharedBy(at.inside())
             .map(WeldWindow::settingC)
-            .orElse(at.shop().practice().weldTemperatureC());
+            .orElse(at.shop().defaults().weldTemperatureC());
     return Finding.of(FindingKind.COPPER_ABSENT, Severity.WARNING, at.stage())
         .figures("setting", Quantity.celsius(heatC))
         .instead(weld.withMethod(Method.FORGE).withTemperatureC(heatC))

@@ -56,7 +56,7 @@ final class FaceChecks {
   }
 
   private static double usualMm(StepContext at) {
-    return Math.max(0.1, at.shop().practice().faceGrindMm());
+    return Math.max(0.1, at.shop().defaults().faceGrindMm());
   }
 
   /** Which faces of a bar meet others. */

@@ -40,7 +40,7 @@ final class FinishChecks {
   }
 
   static List<Finding> of(Run run, Shop shop) {
-    Finish finish = Finish.of(run, shop.practice());
+    Finish finish = Finish.of(run, shop.defaults());
     if (finish.isEnough()) {
       return List.of();
     }

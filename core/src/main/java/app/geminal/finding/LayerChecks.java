@@ -28,7 +28,7 @@ final class LayerChecks {
 
   private LayerChecks() {}
 
-  static List<Finding> merging(Run run, int index, ShopDefaults practice) {
+  static List<Finding> merging(Run run, int index, ShopDefaults defaults) {
     Stage now = run.stages().get(index);
     if (index == 0 || now.merged() == 0) {
       return List.of();
@@ -38,7 +38,7 @@ final class LayerChecks {
         operation instanceof Restack restack && restack.between().isEmpty()
             ? Stream.of(sameWayUp(restack), sheets(restack, run.stages().get(index - 1), now))
                 .flatMap(Optional::stream)
-                .filter(r -> keepsApart(run.stages().get(index - 1), r, practice))
+                .filter(r -> keepsApart(run.stages().get(index - 1), r, defaults))
                 .findFirst()
             : Optional.empty();
     return List.of(
@@ -100,9 +100,9 @@ final class LayerChecks {
    * Whether nothing merges any more. Tried and not guessed: which faces meet depends on what is
    * ground off them. Neither remedy lays a part, so that the bars at hand are all it takes.
    */
-  private static boolean keepsApart(Stage before, Remedy remedy, ShopDefaults practice) {
+  private static boolean keepsApart(Stage before, Remedy remedy, ShopDefaults defaults) {
     return remedy instanceof Remedy.Instead instead
-        && instead.operation().applyTo(before.bars(), OperationContext.of(practice))
+        && instead.operation().applyTo(before.bars(), OperationContext.of(defaults))
             instanceof Done done
         && done.layers() instanceof Done.Layers.Joined joined
         && joined.before() <= done.bars().visibleCount();

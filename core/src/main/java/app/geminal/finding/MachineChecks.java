@@ -52,8 +52,8 @@ final class MachineChecks {
 
   private static Optional<Heat> heat(StepContext at) {
     Shop shop = at.shop();
-    double drawn = shop.practice().drawTemperatureC();
-    Tool usual = shop.practice().drawTool();
+    double drawn = shop.defaults().drawTemperatureC();
+    Tool usual = shop.defaults().drawTool();
     return switch (at.operation()) {
       case SetWeld weld -> Optional.of(new Heat(weld.tool(), weld.temperatureC(), weld.squeeze()));
       case Draw draw -> Optional.of(new Heat(draw.tool(), drawn, draw.each(at.before())));

@@ -15,9 +15,11 @@ final class OxygenChecks {
   static List<Finding> of(StepContext at, SetWeld weld) {
     List<Finding> found = new ArrayList<>();
     boolean flux =
-        weld.school() == AtmosphereProtection.BORAX || weld.school() == AtmosphereProtection.BOTH;
+        weld.protection() == AtmosphereProtection.BORAX
+            || weld.protection() == AtmosphereProtection.BOTH;
     boolean fuel =
-        weld.school() == AtmosphereProtection.DRY || weld.school() == AtmosphereProtection.BOTH;
+        weld.protection() == AtmosphereProtection.DRY
+            || weld.protection() == AtmosphereProtection.BOTH;
     if (flux && at.shop().forge().lining() == Lining.FIBRE) {
       found.add(
           Finding.of(FindingKind.FLUX_ON_FIBRE, Severity.NOTE, at.stage())

@@ -65,8 +65,8 @@ final class PairChecks {
 
   private PairChecks() {}
 
-  static List<Finding> of(Run run, Steels steels, ShopDefaults practice, ShopKnowledge known) {
-    double apart = CarbonHomogenization.carbonApart(run, practice);
+  static List<Finding> of(Run run, Steels steels, ShopDefaults defaults, ShopKnowledge known) {
+    double apart = CarbonHomogenization.carbonApart(run, defaults);
     List<Finding> found = new ArrayList<>();
     Map<Object, List<Reason>> asked = new HashMap<>();
     Set<Reason> said = new HashSet<>();
@@ -85,7 +85,7 @@ final class PairChecks {
           && areas.size() >= 2
           && areas.size() <= SteelQuestion.MOST) {
         int at = i;
-        Object asks = List.of(areas.keySet(), weld.school(), OrderedCopies.copyOf(roles));
+        Object asks = List.of(areas.keySet(), weld.protection(), OrderedCopies.copyOf(roles));
         boolean first = !asked.containsKey(asks);
         asked
             .computeIfAbsent(
@@ -161,7 +161,7 @@ final class PairChecks {
         areas.entrySet().stream()
             .map(e -> member(steels.get(e.getKey()), e.getValue(), roles))
             .toList();
-    return new SteelQuestion(members, weld.school(), true, carbonApart);
+    return new SteelQuestion(members, weld.protection(), true, carbonApart);
   }
 
   private static Member member(Steel steel, double area, Map<String, Role> roles) {
@@ -200,13 +200,13 @@ final class PairChecks {
   private static Optional<Finding> practised(
       int stage, SetWeld weld, Set<String> stacked, ShopKnowledge known) {
     if (!known.hasRecord()
-        || known.welded().contains(new ShopKnowledge.Welded(stacked, weld.school()))) {
+        || known.welded().contains(new ShopKnowledge.Welded(stacked, weld.protection()))) {
       return Optional.empty();
     }
     return Optional.of(
         Finding.of(FindingKind.NO_PRACTICE_WELD, Severity.NOTE, stage)
             .about(stacked.stream().sorted().collect(Collectors.joining(", ")))
-            .figures("steels", stacked.stream().sorted().toList(), "protection", weld.school())
+            .figures("steels", stacked.stream().sorted().toList(), "protection", weld.protection())
             .found());
   }
 }

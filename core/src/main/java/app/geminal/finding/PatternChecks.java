@@ -140,7 +140,7 @@ final class PatternChecks {
   }
 
   private static Optional<Finding> groundThrough(StepContext at, Blade blade) {
-    double needs = 2 * at.shop().practice().finishGrindMm() + humps(at);
+    double needs = 2 * at.shop().defaults().finishGrindMm() + humps(at);
     double left = at.before().heightMm() - blade.spineMm();
     if (left >= needs - 1e-9) {
       return Optional.empty();

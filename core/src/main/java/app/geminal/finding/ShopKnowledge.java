@@ -18,7 +18,7 @@ import java.util.Set;
 public record ShopKnowledge(Set<Welded> welded, boolean hasRecord, Map<Origin, Integer> free) {
 
   /** Steels that were welded together, and how oxygen was kept out. */
-  public record Welded(Set<String> steels, AtmosphereProtection school) {
+  public record Welded(Set<String> steels, AtmosphereProtection protection) {
     /** Copies the set. */
     public Welded {
       steels = OrderedCopies.copyOf(steels);

@@ -50,7 +50,8 @@ final class SoakChecks {
               .found());
     } else if (weld.soakMin() > soak.minutes() + SPARE_MIN && at.before().loose()) {
       double scale = scaleMm(at, weld, weld.soakMin()) - scaleMm(at, weld, soak.minutes());
-      double soft = softMm(at, weld, weld.soakMin()) - softMm(at, weld, soak.minutes());
+      double soft =
+          decarbDepthMm(at, weld, weld.soakMin()) - decarbDepthMm(at, weld, soak.minutes());
       found.add(
           Finding.of(FindingKind.SOAK_LONG, Severity.NOTE, at.stage())
               .against(weld.soakMin(), soak.minutes() + SPARE_MIN)
@@ -71,11 +72,11 @@ final class SoakChecks {
   }
 
   private static double scaleMm(StepContext at, SetWeld weld, double minutes) {
-    return at.shop().practice().scaleMm(weld.temperatureC(), minutes);
+    return at.shop().defaults().scaleMm(weld.temperatureC(), minutes);
   }
 
   /** Under the face as it is then, of the steel with the most carbon; the skin is hot early. */
-  private static double softMm(StepContext at, SetWeld weld, double minutes) {
+  private static double decarbDepthMm(StepContext at, SetWeld weld, double minutes) {
     double carbon = at.inside().stream().mapToDouble(Steel::carbonPercent).max().orElse(0);
     double diffusionM2 =
         Diffusion.carbonM2PerS(Decarburization.SKIN_CARBON, weld.temperatureC()) * minutes * 60;

@@ -140,7 +140,7 @@ final class StackChecks {
 
   private static List<Finding> faces(int stage, Shop shop) {
     List<Finding> found = new ArrayList<>();
-    FacePrep faces = shop.practice().faces();
+    FacePrep faces = shop.defaults().faces();
     if (faces != FacePrep.GROUND) {
       boolean rust = faces == FacePrep.AS_FOUND;
       found.add(
@@ -149,7 +149,7 @@ final class StackChecks {
               .figures("faces", faces)
               .found());
     }
-    if (!shop.practice().degreases()) {
+    if (!shop.defaults().degreases()) {
       found.add(
           Finding.of(FindingKind.FACE_NOT_DEGREASED, Severity.NOTE, stage)
               .about("joint faces")

@@ -62,7 +62,7 @@ final class WeldChecks {
    * closes them.
    */
   private static Optional<SetWeld> suited(StepContext at) {
-    SetWeld made = SetWeld.of(at.shop().practice());
+    SetWeld made = SetWeld.of(at.shop().defaults());
     boolean seal = at.inside().stream().anyMatch(Steel::weldsOnlySealed);
     SetWeld usual = closing(at, seal ? made.withProtection(AtmosphereProtection.SEALED) : made);
     if (usual.reduction() > MOST_AT_ONCE) {

@@ -17,11 +17,11 @@ import java.util.stream.Stream;
  * its piece into the restack, and with a part into the billet it is laid into.
  */
 public final class FlawTracker {
-  private final ForwardMap ahead;
+  private final ForwardMap forecast;
   private final List<At> places = new ArrayList<>();
 
-  private FlawTracker(ShopDefaults practice) {
-    this.ahead = new ForwardMap(practice);
+  private FlawTracker(ShopDefaults defaults) {
+    this.forecast = new ForwardMap(defaults);
   }
 
   /**
@@ -38,12 +38,12 @@ public final class FlawTracker {
    * Everywhere a flaw has been since it was found, in the order of the work. Where a stage has
    * none, the steel with the flaw in it is gone.
    *
-   * @param practice as the Run was worked through with
+   * @param defaults as the Run was worked through with
    * @param part path of the part's names it was found in, empty for the Run itself
    * @param stage it was found at
    */
-  public static List<At> of(Run run, ShopDefaults practice, String part, int stage, Spot spot) {
-    FlawTracker travel = new FlawTracker(practice);
+  public static List<At> of(Run run, ShopDefaults defaults, String part, int stage, Spot spot) {
+    FlawTracker travel = new FlawTracker(defaults);
     travel.through(run, "", part, stage, spot);
     return List.copyOf(travel.places);
   }
@@ -86,13 +86,13 @@ public final class FlawTracker {
               .flatMap(s -> measured(s, now))
               .toList();
       from(run, prefix, i, joined);
-      used += now.reckoned().count() * ForwardMap.perBlock(now, part.name());
+      used += now.calculated().count() * ForwardMap.perBlock(now, part.name());
     }
   }
 
   private static Stream<Spot> measured(Spot spot, Stage now) {
     Size to = Size.of(now.bars());
-    return MovingSpot.of(spot).stretched(Size.of(now.reckoned()), to).in(to).stream();
+    return MovingSpot.of(spot).stretched(Size.of(now.calculated()), to).in(to).stream();
   }
 
   private static Operation operation(Stage stage) {
@@ -109,7 +109,7 @@ public final class FlawTracker {
         int at = i;
         List<Spot> next = new ArrayList<>();
         for (Spot s : here) {
-          SpotDestination went = ahead.after(s, before, now);
+          SpotDestination went = forecast.after(s, before, now);
           next.addAll(went.here());
           went.aside().forEach(a -> places.add(new At(part, at, a, true)));
         }

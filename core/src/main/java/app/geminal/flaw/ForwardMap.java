@@ -41,10 +41,10 @@ import java.util.stream.Stream;
  * field's maps, which go from the result back. Package use only.
  */
 final class ForwardMap {
-  private final ShopDefaults practice;
+  private final ShopDefaults defaults;
 
-  ForwardMap(ShopDefaults practice) {
-    this.practice = practice;
+  ForwardMap(ShopDefaults defaults) {
+    this.defaults = defaults;
   }
 
   /**
@@ -58,11 +58,11 @@ final class ForwardMap {
       return SpotDestination.here(Optional.of(spot));
     }
     SpotDestination went =
-        after(spot, now.step().orElseThrow().operation(), before, Size.of(now.reckoned()), now);
+        after(spot, now.step().orElseThrow().operation(), before, Size.of(now.calculated()), now);
     if (now.planned().isEmpty()) {
       return went;
     }
-    Size from = Size.of(now.reckoned());
+    Size from = Size.of(now.calculated());
     Size to = Size.of(now.bars());
     return new SpotDestination(
         went.here().stream()
@@ -75,7 +75,7 @@ final class ForwardMap {
     MovingSpot there = MovingSpot.of(spot);
     Size before = Size.of(bars);
     return switch (operation) {
-      case SetWeld weld -> shaped(there, before, weld.skinMm(practice), after);
+      case SetWeld weld -> shaped(there, before, weld.skinMm(defaults), after);
       case Heated heated -> heated(there, heated, bars, after);
       case Trim trim -> one(there.by(-trim.frontMm(), -trim.sidesMm(), 0), after);
       case Grind grind -> one(there.by(0, 0, -grind.bottomMm() * bars.fill()), after);
@@ -83,7 +83,7 @@ final class ForwardMap {
       case SetAside aside -> aside(there, aside, bars, now);
       case Scrap scrap -> {
         int at = scrap.order(bars.count()).indexOf(spot.bar());
-        yield at < now.reckoned().count() ? one(there.inBar(at), after) : nowhere();
+        yield at < now.calculated().count() ? one(there.inBar(at), after) : nowhere();
       }
       case Watch _ -> SpotDestination.here(Optional.of(spot));
       case Fold fold -> folded(there, fold, before);
@@ -124,7 +124,7 @@ final class ForwardMap {
   }
 
   private SpotDestination heated(MovingSpot there, Heated heated, Bars bars, Size after) {
-    double skin = heated.skinMm(practice);
+    double skin = heated.skinMm(defaults);
     Size before = Size.of(bars);
     Size core = before.without(skin);
     return switch (heated) {
@@ -160,14 +160,14 @@ final class ForwardMap {
   }
 
   private static SpotDestination aside(MovingSpot there, SetAside aside, Bars before, Stage now) {
-    Size left = Size.of(now.reckoned());
+    Size left = Size.of(now.calculated());
     if (aside.pieces() > 0) {
       List<Integer> order =
           aside.which().isEmpty()
               ? IntStream.range(0, before.count()).boxed().toList()
               : aside.order(before.count());
       int at = order.indexOf(there.bar());
-      int stay = now.reckoned().count();
+      int stay = now.calculated().count();
       return at < stay
           ? one(there.inBar(at), left)
           : new SpotDestination(
@@ -246,7 +246,7 @@ final class ForwardMap {
   static Stream<Spot> ofPart(Spot spot, String part, Bars bars, int used, Stage now, boolean up) {
     int each = perBlock(now, part);
     int nth = spot.bar() - used;
-    if (each == 0 || nth < 0 || nth >= each * now.reckoned().count()) {
+    if (each == 0 || nth < 0 || nth >= each * now.calculated().count()) {
       return Stream.empty();
     }
     return members(now, up)
@@ -283,7 +283,7 @@ final class ForwardMap {
     List<Member> members = new ArrayList<>();
     double from = 0;
     for (PlacedBar placed : now.placed()) {
-      members.add(new Member(placed, from, up, Size.of(now.reckoned())));
+      members.add(new Member(placed, from, up, Size.of(now.calculated())));
       from += placed.sizeMm();
     }
     return members.stream();

@@ -26,7 +26,7 @@ public final class LatestJoints {
    * @param stage of the Run
    * @return empty where none was laid or where they do not lie level
    */
-  public static List<Double> of(Run run, ShopDefaults practice, int stage) {
+  public static List<Double> of(Run run, ShopDefaults defaults, int stage) {
     int laid = run.laidAt(stage);
     List<Double> heights = heights(run, laid);
     Bars bars = run.stages().get(laid).bars();
@@ -42,7 +42,7 @@ public final class LatestJoints {
               bars.widthMm() / 2,
               Math.min(z, high),
               Math.min(z, high));
-      FlawTracker.of(run, practice, "", laid, middle).stream()
+      FlawTracker.of(run, defaults, "", laid, middle).stream()
           .filter(at -> at.part().isEmpty() && at.stage() == stage && !at.aside())
           .map(FlawTracker.At::spot)
           .filter(s -> s.toZMm() - s.fromZMm() < 1e-6)
@@ -57,13 +57,13 @@ public final class LatestJoints {
     if (laid == 0) {
       return below(run.plan().stack().pieces().stream().map(Piece::solidMm).toList(), 1);
     }
-    double measured = stage.bars().section().heightMm() / stage.reckoned().section().heightMm();
+    double measured = stage.bars().section().heightMm() / stage.calculated().section().heightMm();
     return switch (stage.step().orElseThrow().operation()) {
       case Restack _, Sandwich _ ->
           below(stage.placed().stream().map(PlacedBar::sizeMm).toList(), measured);
       case Fold fold -> {
         int bars = 1 << fold.folds();
-        double each = stage.reckoned().section().heightMm() / bars;
+        double each = stage.calculated().section().heightMm() / bars;
         yield below(Collections.nCopies(bars, each), measured);
       }
       default -> List.of();

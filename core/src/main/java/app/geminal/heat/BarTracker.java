@@ -28,7 +28,7 @@ public final class BarTracker {
   private final BarHeat quick;
   private Place place = Place.AIR;
   private double forgeC = 20;
-  private HeatExposure toll = HeatExposure.NONE;
+  private HeatExposure exposure = HeatExposure.NONE;
 
   /** Where the bar is. */
   public enum Place {
@@ -76,7 +76,7 @@ public final class BarTracker {
     quick = that.quick.copy();
     place = that.place;
     forgeC = that.forgeC;
-    toll = that.toll;
+    exposure = that.exposure;
   }
 
   /** A copy that changes independently. */
@@ -102,12 +102,12 @@ public final class BarTracker {
   /** Its joints are set. */
   public void welded() {
     all(BarHeat::welded);
-    toll = toll.forged();
+    exposure = exposure.forged();
   }
 
   /** Its scale is off. */
   public void brushed(Atmosphere flame) {
-    toll = toll.clean(flame);
+    exposure = exposure.clean(flame);
   }
 
   /** So much time passes while the chamber is at {@code chamberC}. */
@@ -123,7 +123,7 @@ public final class BarTracker {
     slow.advance(seconds, around(place, chamberC, 0.7, FIRE_CONVECTION_SLOW));
     quick.advance(seconds, around(place, chamberC, 0.85, FIRE_CONVECTION_QUICK));
     Surroundings now = now();
-    toll = toll.plus(seconds, likely.topSkinC(now), likely.coreC());
+    exposure = exposure.plus(seconds, likely.topSkinC(now), likely.coreC());
   }
 
   private boolean isCold() {
@@ -169,8 +169,8 @@ public final class BarTracker {
   }
 
   /** What the fire has taken so far. */
-  public HeatExposure toll() {
-    return toll;
+  public HeatExposure exposure() {
+    return exposure;
   }
 
   /** Seconds of work left if it were taken out now, or since it is out. */
@@ -183,29 +183,29 @@ public final class BarTracker {
    * hour when it will not get there.
    */
   public double secondsToReady(double floorC) {
-    BarHeat ahead = likely.copy();
+    BarHeat forecast = likely.copy();
     Surroundings fire =
         around(Place.FIRE, forgeC, Surroundings.EMISSIVITY, Surroundings.FORGE_CONVECTION);
     for (double s = 0; s < LONGEST_LOOK_S; s += LOOK_STEP_S) {
-      if (isReady(ahead.topSkinC(fire), ahead.coreC(), floorC)) {
+      if (isReady(forecast.topSkinC(fire), forecast.coreC(), floorC)) {
         return s;
       }
-      ahead.advance(LOOK_STEP_S, fire);
+      forecast.advance(LOOK_STEP_S, fire);
       if (s % 120 == 105) {
-        ahead.turnedOver();
+        forecast.turnedOver();
       }
     }
     return LONGEST_LOOK_S;
   }
 
   /** How it continues where it is, in steps of so many seconds. */
-  public List<Forecast> ahead(int steps, double stepS) {
-    BarHeat ahead = likely.copy();
+  public List<Forecast> forecast(int steps, double stepS) {
+    BarHeat forecast = likely.copy();
     Surroundings now = now();
     List<Forecast> points = new ArrayList<>();
     for (int i = 0; i <= steps; i++) {
-      points.add(new Forecast(i * stepS, ahead.topSkinC(now), ahead.coreC()));
-      ahead.advance(stepS, now);
+      points.add(new Forecast(i * stepS, forecast.topSkinC(now), forecast.coreC()));
+      forecast.advance(stepS, now);
     }
     return points;
   }

@@ -74,7 +74,7 @@ public record HeatExposure(
   }
 
   /** Under the face as it is now, to where nine tenths of the carbon are left, mm. */
-  public double softMm(double carbon, Atmosphere flame) {
+  public double decarbDepthMm(double carbon, Atmosphere flame) {
     return Decarburization.depthMm(
         carbon, diffusionIntegralM2, scaleMm(flame), Decarburization.STILL_HARD);
   }

@@ -52,7 +52,7 @@ final class Checklist {
     }
     out.add(ChecklistItem.of(HeatText.LAY_BRUSH.with()));
     if (operation instanceof SetWeld weld) {
-      protection(weld.school(), out);
+      protection(weld.protection(), out);
     }
     out.add(wear(operation));
     return List.copyOf(out);
@@ -73,14 +73,14 @@ final class Checklist {
     return ChecklistItem.of(HeatText.LAY_HANDLE.with("corners", corners));
   }
 
-  private static void protection(AtmosphereProtection school, List<ChecklistItem> out) {
-    if (school == AtmosphereProtection.DRY || school == AtmosphereProtection.BOTH) {
+  private static void protection(AtmosphereProtection protection, List<ChecklistItem> out) {
+    if (protection == AtmosphereProtection.DRY || protection == AtmosphereProtection.BOTH) {
       out.add(ChecklistItem.of(HeatText.LAY_FUEL.with(), HeatText.LAY_FUEL_CAUTION.with()));
     }
-    if (school == AtmosphereProtection.BORAX || school == AtmosphereProtection.BOTH) {
+    if (protection == AtmosphereProtection.BORAX || protection == AtmosphereProtection.BOTH) {
       out.add(ChecklistItem.of(HeatText.LAY_FLUX.with(), HeatText.LAY_FLUX_CAUTION.with()));
     }
-    if (school == AtmosphereProtection.SEALED) {
+    if (protection == AtmosphereProtection.SEALED) {
       out.add(
           ChecklistItem.of(
               HeatText.LAY_JACKET.with("from", Quantity.mm(2), "to", Quantity.mm(3)),
@@ -91,8 +91,8 @@ final class Checklist {
   private static ChecklistItem wear(Operation operation) {
     boolean flux =
         operation instanceof SetWeld weld
-            && (weld.school() == AtmosphereProtection.BORAX
-                || weld.school() == AtmosphereProtection.BOTH);
+            && (weld.protection() == AtmosphereProtection.BORAX
+                || weld.protection() == AtmosphereProtection.BOTH);
     return ChecklistItem.of(
         HeatText.LAY_WEAR.with("flux", flux),
         HeatText.LAY_WEAR_CAUTION.with("heat", Quantity.celsius(500)));

@@ -13,7 +13,7 @@ import java.util.Optional;
  *
  * @param stepPath names of the parts the step is in, then its key, with strokes between
  * @param title "Weld 2" or "Draw 1"
- * @param school how oxygen is kept out, empty for a draw
+ * @param protection how oxygen is kept out, empty for a draw
  * @param bar as it is before the first heat
  * @param outerMm thickness of the outermost piece, or the mean of the layers of a welded bar
  * @param carbon of the mix, mass %
@@ -27,13 +27,13 @@ import java.util.Optional;
  * @param stops one for each heat of a draw, else none
  * @param cautions where people can be hurt
  * @param layOut before lighting
- * @param schools what each way of keeping oxygen out would cost, none for a draw or where they were
- *     not compared
+ * @param protections what each way of keeping oxygen out would cost, none for a draw or where they
+ *     were not compared
  */
 public record HeatPlan(
     String stepPath,
     Message title,
-    Optional<AtmosphereProtection> school,
+    Optional<AtmosphereProtection> protection,
     BarHeat.Of bar,
     double outerMm,
     double carbon,
@@ -47,7 +47,7 @@ public record HeatPlan(
     List<StopLadder.Rung> stops,
     List<Message> cautions,
     List<ChecklistItem> layOut,
-    List<ProtectionCost> schools) {
+    List<ProtectionCost> protections) {
 
   /** Copies the lists. */
   public HeatPlan {
@@ -55,7 +55,7 @@ public record HeatPlan(
     stops = List.copyOf(stops);
     cautions = List.copyOf(cautions);
     layOut = List.copyOf(layOut);
-    schools = List.copyOf(schools);
+    protections = List.copyOf(protections);
   }
 
   /** Whether flux is applied in any of its heats. */
@@ -68,7 +68,7 @@ public record HeatPlan(
     return new HeatPlan(
         stepPath,
         title,
-        school,
+        protection,
         bar,
         outerMm,
         carbon,
@@ -87,6 +87,6 @@ public record HeatPlan(
 
   /** Whether it is a weld. */
   public boolean isWeld() {
-    return school.isPresent();
+    return protection.isPresent();
   }
 }

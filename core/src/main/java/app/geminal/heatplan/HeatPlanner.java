@@ -86,8 +86,8 @@ public final class HeatPlanner {
    */
   public Optional<HeatPlan> compared(Run whole, String path) {
     return plan(whole, path)
-        .map(
-            plan -> whole.find(path).map(f -> plan.withProtections(schools(f, plan))).orElse(plan));
+        .map(plan ->
+            whole.find(path).map(f -> plan.withProtections(protections(f, plan))).orElse(plan));
   }
 
   private Optional<HeatPlan> of(Run run, int stage, String path) {
@@ -114,17 +114,17 @@ public final class HeatPlanner {
             flow(before, weld.temperatureC(), weld.squeeze()),
             shop);
     List<Message> cautions = new ArrayList<>(hazards(run, stage));
-    cautions.add(weld.school().caution());
+    cautions.add(weld.protection().caution());
     return new HeatPlan(
         path,
         title(run, stage),
-        Optional.of(weld.school()),
+        Optional.of(weld.protection()),
         bar,
         outerMm(before, run.loosePieceMm(stage - 1)),
         carbon(before),
         weld.heats(),
         weld.reductionPerHeat(),
-        shop.practice().atmosphere(),
+        shop.defaults().atmosphere(),
         window,
         soaking,
         squeezing,
@@ -137,11 +137,11 @@ public final class HeatPlanner {
 
   private HeatPlan draw(Run run, int stage, String path, Draw draw) {
     Bars before = run.stages().get(stage - 1).bars();
-    double aim = shop.practice().drawTemperatureC();
+    double aim = shop.defaults().drawTemperatureC();
     HeatWindow window = HeatWindow.ofDraw(inside(before), shop.limits(), aim);
     BarHeat.Of bar = inTheFire(before);
     SoakPlan soaking =
-        SoakPlan.of(bar, aim, shop.forge().powerKw(), shop.practice().drawHeatMin(), false);
+        SoakPlan.of(bar, aim, shop.forge().powerKw(), shop.defaults().drawHeatMin(), false);
     List<StopLadder.Rung> stops =
         StopLadder.of(
             before.widthMm(),
@@ -161,7 +161,7 @@ public final class HeatPlanner {
         carbon(before),
         draw.heats(),
         1 - Math.pow(draw.heightMm() / before.heightMm(), 1.0 / draw.heats()),
-        shop.practice().atmosphere(),
+        shop.defaults().atmosphere(),
         window,
         soaking,
         SqueezePlan.of(before, draw.tool(), 0, flow(before, aim, draw.each(before)), shop),
@@ -172,7 +172,7 @@ public final class HeatPlanner {
         List.of());
   }
 
-  private List<ProtectionCost> schools(Run.Found found, HeatPlan plan) {
+  private List<ProtectionCost> protections(Run.Found found, HeatPlan plan) {
     Run run = found.run();
     int stage = found.stage();
     if (!(run.stages().get(stage).step().map(Step::operation).orElseThrow()
@@ -189,12 +189,12 @@ public final class HeatPlanner {
             weld.heats(),
             shop);
     return Arrays.stream(AtmosphereProtection.values())
-        .map(school ->
+        .map(protection ->
             ProtectionCost.of(
-                school,
+                protection,
                 in,
-                record.getOrDefault(school, ProtectionCost.MethodRecord.NONE),
-                risks(run, stage, weld.withProtection(school))))
+                record.getOrDefault(protection, ProtectionCost.MethodRecord.NONE),
+                risks(run, stage, weld.withProtection(protection))))
         .toList();
   }
 
@@ -204,7 +204,7 @@ public final class HeatPlanner {
     List<Step> steps = new ArrayList<>(plan.steps());
     Step old = steps.get(stage - 1);
     steps.set(stage - 1, old.withOperation(other));
-    Run changed = Run.of(plan.withSteps(steps), steels, shop.practice());
+    Run changed = Run.of(plan.withSteps(steps), steels, shop.defaults());
     return Checks.of(changed, steels, shop, known).stream()
         .filter(f -> f.stage() == stage && OF_PROTECTION.contains(f.kind()))
         .sorted(Comparator.comparing((Finding f) -> f.severity() == Severity.NOTE))

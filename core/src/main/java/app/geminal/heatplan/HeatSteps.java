@@ -35,10 +35,10 @@ public final class HeatSteps {
   static List<HeatStep> ofWeld(
       SetWeld weld, SoakPlan soaking, HeatWindow window, SqueezePlan squeezing) {
     List<HeatStep> steps = new ArrayList<>();
-    before(weld.school(), steps);
+    before(weld.protection(), steps);
     for (int heat = 1; heat <= weld.heats(); heat++) {
-      in(heat, weld.school(), steps);
-      flux(heat, weld.school(), steps);
+      in(heat, weld.protection(), steps);
+      flux(heat, weld.protection(), steps);
       double minutes = soaking.minutes(heat);
       if (heat == 1) {
         steps.add(
@@ -53,7 +53,10 @@ public final class HeatSteps {
           HeatStep.even(
               heat,
               HeatText.SOAK.with(
-                  "aim", Quantity.celsius(window.aimC()), "fluxed", fluxed(weld.school(), heat)),
+                  "aim",
+                  Quantity.celsius(window.aimC()),
+                  "fluxed",
+                  fluxed(weld.protection(), heat)),
               HeatText.SOAK_WHEN.with("time", Quantity.minutes(minutes))));
       steps.add(
           HeatStep.of(
@@ -76,13 +79,13 @@ public final class HeatSteps {
             weld.heats(),
             ForgeAction.LOOK,
             HeatText.INSPECT_TITLE.with(),
-            HeatText.INSPECT.with("sealed", weld.school() == AtmosphereProtection.SEALED),
+            HeatText.INSPECT.with("sealed", weld.protection() == AtmosphereProtection.SEALED),
             HeatText.INSPECT_WHEN.with()));
     return List.copyOf(steps);
   }
 
-  private static void before(AtmosphereProtection school, List<HeatStep> steps) {
-    if (school == AtmosphereProtection.DRY || school == AtmosphereProtection.BOTH) {
+  private static void before(AtmosphereProtection protection, List<HeatStep> steps) {
+    if (protection == AtmosphereProtection.DRY || protection == AtmosphereProtection.BOTH) {
       steps.add(
           HeatStep.of(
               1,
@@ -93,8 +96,8 @@ public final class HeatSteps {
     }
   }
 
-  private static void in(int heat, AtmosphereProtection school, List<HeatStep> steps) {
-    Message how = heat > 1 ? HeatText.BACK_IN.with() : HeatText.IN.with("protection", school);
+  private static void in(int heat, AtmosphereProtection protection, List<HeatStep> steps) {
+    Message how = heat > 1 ? HeatText.BACK_IN.with() : HeatText.IN.with("protection", protection);
     steps.add(
         HeatStep.of(
             heat,
@@ -104,16 +107,16 @@ public final class HeatSteps {
             heat == 1 ? HeatText.IN_WHEN.with() : HeatText.BACK_IN_WHEN.with()));
   }
 
-  private static boolean fluxed(AtmosphereProtection school, int heat) {
-    return switch (school) {
+  private static boolean fluxed(AtmosphereProtection protection, int heat) {
+    return switch (protection) {
       case BORAX -> heat <= LAST_FLUXED_HEAT;
       case BOTH -> heat == LAST_FLUXED_HEAT;
       case DRY, SEALED -> false;
     };
   }
 
-  private static void flux(int heat, AtmosphereProtection school, List<HeatStep> steps) {
-    if (!fluxed(school, heat)) {
+  private static void flux(int heat, AtmosphereProtection protection, List<HeatStep> steps) {
+    if (!fluxed(protection, heat)) {
       return;
     }
     steps.add(

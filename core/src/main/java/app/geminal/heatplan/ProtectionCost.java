@@ -12,12 +12,12 @@ import java.util.List;
 /**
  * What one way of keeping oxygen out costs this billet over all its setting heats.
  *
- * @param school a way to keep air from the joint
+ * @param protection a way to keep air from the joint
  * @param fireMin in the fire, minutes
  * @param benchMin at the bench for this atmosphere protection alone: fuel bath, jacket, cleaning up
  * @param skinMm steel gone from every face: scale, or the skin removed with the jacket
  * @param lostKg the same by mass
- * @param softMm under the new face, to where nine tenths of the carbon are left
+ * @param decarbDepthMm under the new face, to where nine tenths of the carbon are left
  * @param grainUm in the skin after the last heat, a risk and not a size
  * @param gasKg burnt
  * @param made welds by this atmosphere protection in the Book
@@ -25,12 +25,12 @@ import java.util.List;
  * @param risks what the checks find against it here, strongest first
  */
 public record ProtectionCost(
-    AtmosphereProtection school,
+    AtmosphereProtection protection,
     double fireMin,
     double benchMin,
     double skinMm,
     double lostKg,
-    double softMm,
+    double decarbDepthMm,
     double grainUm,
     double gasKg,
     int made,
@@ -60,33 +60,35 @@ public record ProtectionCost(
       Shop shop) {}
 
   static ProtectionCost of(
-      AtmosphereProtection school, Case in, MethodRecord told, List<Message> risks) {
-    boolean sealed = school == AtmosphereProtection.SEALED;
+      AtmosphereProtection protection, Case in, MethodRecord record, List<Message> risks) {
+    boolean sealed = protection == AtmosphereProtection.SEALED;
     Heating heating = new Heating(in);
     double seconds = 0;
     for (int heat = 1; heat <= in.heats(); heat++) {
-      seconds += heating.heat(heat, heat == 1 && school == AtmosphereProtection.BORAX);
+      seconds += heating.heat(heat, heat == 1 && protection == AtmosphereProtection.BORAX);
     }
-    HeatExposure toll = heating.toll;
+    HeatExposure exposure = heating.exposure;
     double skin =
-        sealed ? in.shop().practice().jacketMm() : toll.scaleMm(in.shop().practice().atmosphere());
+        sealed
+            ? in.shop().defaults().jacketMm()
+            : exposure.scaleMm(in.shop().defaults().atmosphere());
     return new ProtectionCost(
-        school,
+        protection,
         seconds / 60,
-        benchMin(school),
+        benchMin(protection),
         skin,
         Math.min(1, in.bar().surfaceMm2() * skin / in.bar().volumeMm3()) * in.kg(),
-        sealed ? 0 : toll.softMm(in.carbon(), in.shop().practice().atmosphere()),
-        toll.grainUm(),
-        seconds / 3600 * in.shop().pace().gasKgHour(),
-        told.made(),
-        told.held(),
+        sealed ? 0 : exposure.decarbDepthMm(in.carbon(), in.shop().defaults().atmosphere()),
+        exposure.grainUm(),
+        seconds / 3600 * in.shop().taskTimes().gasKgHour(),
+        record.made(),
+        record.held(),
         List.copyOf(risks));
   }
 
   /** Common figures, not measured: a bath and its draining, a jacket and grinding it off. */
-  private static double benchMin(AtmosphereProtection school) {
-    return switch (school) {
+  private static double benchMin(AtmosphereProtection protection) {
+    return switch (protection) {
       case BORAX -> 0;
       case DRY -> 10;
       case BOTH -> 10;
@@ -99,7 +101,7 @@ public record ProtectionCost(
     private final Case in;
     private final BarHeat bar;
     private final Surroundings fire;
-    private HeatExposure toll = HeatExposure.NONE;
+    private HeatExposure exposure = HeatExposure.NONE;
 
     Heating(Case in) {
       this.in = in;
@@ -124,9 +126,9 @@ public record ProtectionCost(
       }
       pass(SoakPlan.AWAY_S, Surroundings.air());
       bar.welded();
-      toll = toll.clean(in.shop().practice().atmosphere());
+      exposure = exposure.clean(in.shop().defaults().atmosphere());
       if (number < in.heats()) {
-        toll = toll.forged();
+        exposure = exposure.forged();
       }
       return seconds;
     }
@@ -138,7 +140,7 @@ public record ProtectionCost(
 
     private void pass(double seconds, Surroundings around) {
       bar.advance(seconds, around);
-      toll = toll.plus(seconds, bar.topSkinC(around), bar.coreC());
+      exposure = exposure.plus(seconds, bar.topSkinC(around), bar.coreC());
     }
   }
 }

@@ -61,18 +61,19 @@ public record Measurement(
   /**
    * The bars as they really are.
    *
-   * @param reckoned at least one, and no ground blades
+   * @param calculated at least one, and no ground blades
    */
-  public Bars of(Bars reckoned, Steels steels) {
-    double width = widthMm == null ? reckoned.widthMm() : widthMm;
-    double height = heightMm == null ? reckoned.heightMm() : heightMm;
-    if (reckoned.form() == Form.ROUND) {
+  public Bars of(Bars calculated, Steels steels) {
+    double width = widthMm == null ? calculated.widthMm() : widthMm;
+    double height = heightMm == null ? calculated.heightMm() : heightMm;
+    if (calculated.form() == Form.ROUND) {
       double across = widthMm == null ? height : heightMm == null ? width : (width + height) / 2;
       width = across;
       height = across;
     }
-    Bars shaped = reckoned.withSection(reckoned.section().resized(width, height * reckoned.fill()));
-    double length = reckoned.lengthMm();
+    Bars shaped =
+        calculated.withSection(calculated.section().resized(width, height * calculated.fill()));
+    double length = calculated.lengthMm();
     if (lengthMm != null) {
       length = lengthMm;
     } else if (massKg != null) {

@@ -27,8 +27,8 @@ public record MeasurementDifference(
   private static final double CALIPER_MM = 0.2;
 
   /** The difference of two bars. */
-  public static MeasurementDifference of(Bars reckoned, Bars real) {
-    double before = reckoned.times(1).amount().volumeMm3();
+  public static MeasurementDifference of(Bars calculated, Bars real) {
+    double before = calculated.times(1).amount().volumeMm3();
     double missing = before - real.times(1).amount().volumeMm3();
     double least = Math.max(0, missing);
     double face = real.faceMm2();
@@ -52,7 +52,7 @@ public record MeasurementDifference(
    *
    * @param scaleCalculatedMm scale that was calculated off every face in the step, 0 for none
    */
-  public List<String> words(Bars reckoned, Bars real, double scaleCalculatedMm) {
+  public List<String> words(Bars calculated, Bars real, double scaleCalculatedMm) {
     List<String> words = new ArrayList<>();
     if (!tells()) {
       words.add(
@@ -75,8 +75,8 @@ public record MeasurementDifference(
               "%s more steel in each bar than calculated: less scale loss or trim, or hollow faces and rounded edges were measured as full.",
               percent(-missingShare)));
     }
-    double wider = real.widthMm() - reckoned.widthMm();
-    double longer = real.lengthMm() - reckoned.lengthMm();
+    double wider = real.widthMm() - calculated.widthMm();
+    double longer = real.lengthMm() - calculated.lengthMm();
     if (wider > CALIPER_MM && longer < -CALIPER_MM) {
       words.add(
           Text.of(

@@ -31,7 +31,7 @@ final class BenchNotation {
   }
 
   Trim trim(Clauses said) {
-    double usual = reading.practice().endTrimMm();
+    double usual = reading.defaults().endTrimMm();
     double front = said.nextIf(FIGURE).map(reading::mm).orElse(usual);
     double back = said.nextIf(FIGURE).map(reading::mm).orElse(front);
     Trim trim = new Trim(front, back, said.after("sides").map(reading::mm).orElse(0.0));
@@ -48,7 +48,7 @@ final class BenchNotation {
   }
 
   Grind grind(Clauses said) {
-    double bottom = said.nextIf(FIGURE).map(reading::mm).orElse(reading.practice().faceGrindMm());
+    double bottom = said.nextIf(FIGURE).map(reading::mm).orElse(reading.defaults().faceGrindMm());
     Grind grind = new Grind(bottom, said.nextIf(FIGURE).map(reading::mm).orElse(bottom));
     said.end("After grind write bottom and top: grind 0.4, 0.4.");
     return grind;
@@ -62,7 +62,7 @@ final class BenchNotation {
     Cut cut =
         new Cut(
             Reading.count(said.next("Write the number of pieces: cut 5.")),
-            said.after("kerf").map(reading::mm).orElse(reading.practice().kerfMm()),
+            said.after("kerf").map(reading::mm).orElse(reading.defaults().kerfMm()),
             said.after("each").map(reading::mm).orElse(0.0));
     said.end("After cut write the pieces, kerf 1.6, and each 60.");
     return cut;
@@ -71,7 +71,7 @@ final class BenchNotation {
   String write(Cut cut) {
     return "cut "
         + cut.pieces()
-        + (cut.kerfMm() == reading.practice().kerfMm() ? "" : ", kerf " + reading.mm(cut.kerfMm()))
+        + (cut.kerfMm() == reading.defaults().kerfMm() ? "" : ", kerf " + reading.mm(cut.kerfMm()))
         + (cut.eachMm() == 0 ? "" : ", each " + reading.mm(cut.eachMm()));
   }
 
@@ -81,7 +81,7 @@ final class BenchNotation {
     Optional<List<Integer>> which = said.after("bars").map(BenchNotation::numbers);
     SetAside aside =
         length.isPresent()
-            ? SetAside.length(length.get(), kerf.orElse(reading.practice().kerfMm()))
+            ? SetAside.length(length.get(), kerf.orElse(reading.defaults().kerfMm()))
             : which
                 .map(SetAside::these)
                 .orElseGet(() ->
@@ -122,7 +122,7 @@ final class BenchNotation {
         ? "aside " + aside.pieces()
         : "aside length "
             + reading.mm(aside.lengthMm())
-            + (aside.kerfMm() == reading.practice().kerfMm()
+            + (aside.kerfMm() == reading.defaults().kerfMm()
                 ? ""
                 : ", kerf " + reading.mm(aside.kerfMm()));
   }

@@ -35,7 +35,7 @@ final class ForgingNotation {
             reading.mm(sides.get(0)),
             reading.mm(sides.get(1)),
             said.heats(USUAL_HEATS),
-            said.oneOf(Tool.values(), Tool::word, reading.practice().drawTool()));
+            said.oneOf(Tool.values(), Tool::word, reading.defaults().drawTool()));
     said.end("After draw write width x height, heats, and flat, round, hammer or mill.");
     return draw;
   }
@@ -46,7 +46,7 @@ final class ForgingNotation {
         + " x "
         + reading.mm(draw.heightMm())
         + heats(draw.heats())
-        + (draw.tool() == reading.practice().drawTool() ? "" : ", " + draw.tool().word());
+        + (draw.tool() == reading.defaults().drawTool() ? "" : ", " + draw.tool().word());
   }
 
   Twist twist(Clauses said) {

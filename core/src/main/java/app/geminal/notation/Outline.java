@@ -43,22 +43,22 @@ public final class Outline {
   }
 
   /** Builds the plan; without restacks it is the stack and its first weld. */
-  public static Plan of(Stack stack, List<Round> rounds, Steels steels, ShopDefaults practice) {
+  public static Plan of(Stack stack, List<Round> rounds, Steels steels, ShopDefaults defaults) {
     List<Round> wanted = Require.list("restacks", rounds, 0, MOST_RESTACKS);
-    List<Operation> steps = new ArrayList<>(List.of(SetWeld.of(practice)));
+    List<Operation> steps = new ArrayList<>(List.of(SetWeld.of(defaults)));
     for (Round round : wanted) {
-      Bars set = Run.of(Plan.of(stack, steps), steels, practice).last().bars();
+      Bars set = Run.of(Plan.of(stack, steps), steels, defaults).last().bars();
       steps.add(
           new Draw(
               stack.widthMm(),
               Math.max(Suggestion.round(stack.heightMm() / round.cut()), 2),
               HEATS_PER_DRAW,
-              practice.drawTool()));
-      steps.add(new Trim(practice.endTrimMm(), practice.endTrimMm(), 0));
-      steps.add(Cut.equal(round.cut(), practice.kerfMm()));
-      boolean thick = set.heightMm() / round.cut() > 4 * practice.faceGrindMm();
-      steps.add(new Restack(round.turns(), List.of(), thick ? practice.faceGrindMm() : 0));
-      steps.add(SetWeld.of(practice));
+              defaults.drawTool()));
+      steps.add(new Trim(defaults.endTrimMm(), defaults.endTrimMm(), 0));
+      steps.add(Cut.equal(round.cut(), defaults.kerfMm()));
+      boolean thick = set.heightMm() / round.cut() > 4 * defaults.faceGrindMm();
+      steps.add(new Restack(round.turns(), List.of(), thick ? defaults.faceGrindMm() : 0));
+      steps.add(SetWeld.of(defaults));
     }
     return Plan.of(stack, steps);
   }

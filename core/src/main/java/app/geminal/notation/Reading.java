@@ -17,11 +17,11 @@ import java.util.stream.Collectors;
  * Figures and words as they are read and written. Package use only.
  *
  * @param units meant where a figure carries none
- * @param practice fills in what is left out
+ * @param defaults fills in what is left out
  * @param rounded whether figures are written as a smith reads them, else so that they read back
  *     exactly
  */
-record Reading(UnitSystem units, ShopDefaults practice, boolean rounded) {
+record Reading(UnitSystem units, ShopDefaults defaults, boolean rounded) {
 
   double mm(Span text) {
     try {

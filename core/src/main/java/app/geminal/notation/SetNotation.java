@@ -36,8 +36,8 @@ final class SetNotation {
 
   private static Map<String, UnaryOperator<SetWeld>> words() {
     Map<String, UnaryOperator<SetWeld>> words = new LinkedHashMap<>();
-    for (AtmosphereProtection school : AtmosphereProtection.values()) {
-      words.put(school.word(), w -> w.withProtection(school));
+    for (AtmosphereProtection protection : AtmosphereProtection.values()) {
+      words.put(protection.word(), w -> w.withProtection(protection));
     }
     for (Tack tack : Tack.values()) {
       words.put(tack.word(), w -> w.withTack(tack));
@@ -55,7 +55,7 @@ final class SetNotation {
   }
 
   SetWeld read(Span text) {
-    SetWeld weld = SetWeld.of(reading.practice());
+    SetWeld weld = SetWeld.of(reading.defaults());
     Matcher m = PART.matcher(text.text());
     int at = 0;
     while (at < text.text().length()) {
@@ -101,8 +101,8 @@ final class SetNotation {
 
   /** Says what differs from the shop's habit. */
   String write(SetWeld weld) {
-    ShopDefaults practice = reading.practice();
-    SetWeld usual = SetWeld.of(practice);
+    ShopDefaults defaults = reading.defaults();
+    SetWeld usual = SetWeld.of(defaults);
     StringBuilder words = new StringBuilder("set ").append(weld.heats());
     say(words, weld.reduction() != usual.reduction(), Reading.percent(weld.reduction()));
     say(
@@ -110,7 +110,7 @@ final class SetNotation {
         weld.temperatureC() != usual.temperatureC(),
         reading.temperature(weld.temperatureC()));
     say(words, weld.soakMin() != usual.soakMin(), Reading.plain(weld.soakMin()) + "min");
-    say(words, weld.school() != usual.school(), weld.school().word());
+    say(words, weld.protection() != usual.protection(), weld.protection().word());
     say(words, weld.tack() != usual.tack(), weld.tack().word());
     say(words, weld.jacket() != usual.jacket(), weld.jacket().word());
     say(words, weld.tool() != usual.tool(), weld.tool().word());

@@ -13,26 +13,26 @@ public final class Shorthand {
    * One line for a plan; {@link #parse} with the same units and practice gives an equal plan, but
    * for the steps' keys and where parts came from.
    */
-  public static String format(Plan plan, UnitSystem units, ShopDefaults practice) {
-    return new PlanNotation(new Reading(units, practice, false)).write(plan);
+  public static String format(Plan plan, UnitSystem units, ShopDefaults defaults) {
+    return new PlanNotation(new Reading(units, defaults, false)).write(plan);
   }
 
   /**
    * The line as a smith reads it: figures at the precision of the shop. {@link #parse(String,
    * UnitSystem, ShopDefaults, Plan)} takes it back without moving what was not edited.
    */
-  public static String show(Plan plan, UnitSystem units, ShopDefaults practice) {
-    return new PlanNotation(new Reading(units, practice, true)).write(plan);
+  public static String show(Plan plan, UnitSystem units, ShopDefaults defaults) {
+    return new PlanNotation(new Reading(units, defaults, true)).write(plan);
   }
 
   /** The words for one step, as a smith reads them. */
-  public static String show(Operation operation, UnitSystem units, ShopDefaults practice) {
-    return new PlanNotation(new Reading(units, practice, true)).steps().write(operation);
+  public static String show(Operation operation, UnitSystem units, ShopDefaults defaults) {
+    return new PlanNotation(new Reading(units, defaults, true)).steps().write(operation);
   }
 
   /** The words for one step, as they are in the line. */
-  public static String format(Operation operation, UnitSystem units, ShopDefaults practice) {
-    return new PlanNotation(new Reading(units, practice, false)).steps().write(operation);
+  public static String format(Operation operation, UnitSystem units, ShopDefaults defaults) {
+    return new PlanNotation(new Reading(units, defaults, false)).steps().write(operation);
   }
 
   /**
@@ -40,11 +40,11 @@ public final class Shorthand {
    *
    * @param line shorthand, at most 20 000 characters
    * @param units meant where a length or temperature carries none
-   * @param practice fills in what the line leaves out
+   * @param defaults fills in what the line leaves out
    * @throws ShorthandError with the place, when it cannot be read
    */
-  public static Plan parse(String line, UnitSystem units, ShopDefaults practice) {
-    return new PlanNotation(new Reading(units, practice, false)).read(line);
+  public static Plan parse(String line, UnitSystem units, ShopDefaults defaults) {
+    return new PlanNotation(new Reading(units, defaults, false)).read(line);
   }
 
   /**
@@ -54,9 +54,9 @@ public final class Shorthand {
    * @param shown the plan the line was written from
    * @throws ShorthandError with the place, when it cannot be read
    */
-  public static Plan parse(String line, UnitSystem units, ShopDefaults practice, Plan shown) {
-    return new ShownPlan(new PlanNotation(new Reading(units, practice, true)))
-        .keepExact(parse(line, units, practice), shown)
+  public static Plan parse(String line, UnitSystem units, ShopDefaults defaults, Plan shown) {
+    return new ShownPlan(new PlanNotation(new Reading(units, defaults, true)))
+        .keepExact(parse(line, units, defaults), shown)
         .withKeysOf(shown);
   }
 
@@ -65,8 +65,8 @@ public final class Shorthand {
    *
    * @throws ShorthandError with the place, when it cannot be read
    */
-  public static Operation parseStep(String words, UnitSystem units, ShopDefaults practice) {
-    return new PlanNotation(new Reading(units, practice, false))
+  public static Operation parseStep(String words, UnitSystem units, ShopDefaults defaults) {
+    return new PlanNotation(new Reading(units, defaults, false))
         .steps()
         .read(new Span(words, 0).stripped());
   }

@@ -57,7 +57,7 @@ final class StackingNotation {
   }
 
   FourWay fourWay(Clauses said) {
-    double kerf = said.after("kerf").map(reading::mm).orElse(reading.practice().kerfMm());
+    double kerf = said.after("kerf").map(reading::mm).orElse(reading.defaults().kerfMm());
     FourWay fourWay = new FourWay(said.oneOf(Turn.values(), Turn::word, Turn.SAME), kerf);
     said.end("After fourway write same, over, end or quarter, and kerf 1.6.");
     return fourWay;
@@ -66,7 +66,7 @@ final class StackingNotation {
   String write(FourWay fourWay) {
     return "fourway "
         + fourWay.turn().word()
-        + (fourWay.kerfMm() == reading.practice().kerfMm()
+        + (fourWay.kerfMm() == reading.defaults().kerfMm()
             ? ""
             : ", kerf " + reading.mm(fourWay.kerfMm()));
   }

@@ -44,26 +44,26 @@ public final class Suggestion {
    * @param bars what it would be done to
    * @return empty when the word is no step
    */
-  public static Optional<Operation> of(String word, Bars bars, ShopDefaults practice) {
+  public static Optional<Operation> of(String word, Bars bars, ShopDefaults defaults) {
     double width = bars.widthMm();
     double height = bars.heightMm();
     double thin = Math.min(width, height);
     String steel = bars.layers().bottomSteel();
     return Optional.ofNullable(
         switch (word.strip().toLowerCase(Locale.ROOT)) {
-          case "set" -> SetWeld.of(practice);
+          case "set" -> SetWeld.of(defaults);
           case "draw" ->
-              new Draw(round(width), round(height / 2), USUAL_DRAW_HEATS, practice.drawTool());
-          case "trim" -> new Trim(practice.endTrimMm(), practice.endTrimMm(), 0);
-          case "grind" -> new Grind(practice.faceGrindMm(), practice.faceGrindMm());
-          case "cut" -> Cut.equal(USUAL_PIECES, practice.kerfMm());
+              new Draw(round(width), round(height / 2), USUAL_DRAW_HEATS, defaults.drawTool());
+          case "trim" -> new Trim(defaults.endTrimMm(), defaults.endTrimMm(), 0);
+          case "grind" -> new Grind(defaults.faceGrindMm(), defaults.faceGrindMm());
+          case "cut" -> Cut.equal(USUAL_PIECES, defaults.kerfMm());
           case "aside" ->
               bars.count() > 1
                   ? SetAside.bars(1)
-                  : SetAside.length(round(bars.lengthMm() / 4), practice.kerfMm());
+                  : SetAside.length(round(bars.lengthMm() / 4), defaults.kerfMm());
           case "scrap" -> new Scrap(List.of(bars.count()));
           case "watch" -> new Watch();
-          case "restack" -> new Restack(Restack.ALL_SAME, List.of(), practice.faceGrindMm());
+          case "restack" -> new Restack(Restack.ALL_SAME, List.of(), defaults.faceGrindMm());
           case "fold" -> Fold.once(round(Math.min(2 * height, bars.lengthMm() / 4)));
           case "twist" ->
               new Twist(
@@ -75,27 +75,27 @@ public final class Suggestion {
           case "resquare" -> new Resquare(45, 0, 2);
           case "upset" -> new Upset(0.3, 0, 2);
           case "roll" -> new RollUp(true, null, 2);
-          case "fourway" -> new FourWay(Turn.SAME, practice.kerfMm());
+          case "fourway" -> new FourWay(Turn.SAME, defaults.kerfMm());
           case "ladder" ->
               new Ladder(round(thin * 2), round(thin), round(height / 4), false, false, 0, 2);
           case "dimples" ->
               new Dimples(round(thin * 1.5), round(thin * 0.8), round(height / 4), false, 0, 2);
           case "uneven" -> new ForgedSurface(Math.min(0.8, height / 6), 12, 1);
           case "sandwich" ->
-              Sandwich.bothSides(List.of(new Piece(steel, 3)), practice.faceGrindMm());
+              Sandwich.bothSides(List.of(new Piece(steel, 3)), defaults.faceGrindMm());
           case "layup" ->
               new LayUp(
                   Restack.ALL_SAME,
                   List.of(new Piece(steel, round(width / 4))),
                   List.of(),
                   List.of(),
-                  practice.faceGrindMm());
+                  defaults.faceGrindMm());
           case "blade" ->
               new Blade(
                   Blade.Profile.DROP,
                   Math.floor(bars.lengthMm()),
                   Math.floor(width),
-                  round(Math.max(0.5, height - 2 * practice.finishGrindMm() - 0.5)),
+                  round(Math.max(0.5, height - 2 * defaults.finishGrindMm() - 0.5)),
                   0.3,
                   Math.floor(width) * 0.8,
                   0.3,

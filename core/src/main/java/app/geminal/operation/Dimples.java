@@ -52,7 +52,7 @@ public record Dimples(
 
   @Override
   public OperationResult applyTo(Bars bars, OperationContext bench) {
-    return ScaleLoss.inHeats(this, bars, bench.practice(), this::hollowed);
+    return ScaleLoss.inHeats(this, bars, bench.defaults(), this::hollowed);
   }
 
   private OperationResult hollowed(Done scaled) {

@@ -35,7 +35,7 @@ public record Draw(double widthMm, double heightMm, int heats, Tool tool) implem
 
   @Override
   public OperationResult applyTo(Bars bars, OperationContext bench) {
-    return ScaleLoss.inHeats(this, bars, bench.practice(), this::shaped);
+    return ScaleLoss.inHeats(this, bars, bench.defaults(), this::shaped);
   }
 
   private OperationResult shaped(Done scaled) {

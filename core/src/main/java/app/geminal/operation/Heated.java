@@ -10,7 +10,7 @@ public sealed interface Heated extends Operation
   int heats();
 
   /** Scale off every face before the bar is shaped, mm; see {@link ScaleLoss}. */
-  default double skinMm(ShopDefaults practice) {
-    return heats() * practice.drawSkinMm();
+  default double skinMm(ShopDefaults defaults) {
+    return heats() * defaults.drawSkinMm();
   }
 }

@@ -55,7 +55,7 @@ public record Ladder(
 
   @Override
   public OperationResult applyTo(Bars bars, OperationContext bench) {
-    return ScaleLoss.inHeats(this, bars, bench.practice(), this::grooved);
+    return ScaleLoss.inHeats(this, bars, bench.defaults(), this::grooved);
   }
 
   private OperationResult grooved(Done scaled) {

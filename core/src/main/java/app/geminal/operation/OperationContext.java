@@ -10,10 +10,10 @@ import java.util.TreeMap;
 /**
  * What a step can reach beside the bars themselves.
  *
- * @param practice the shop's habits
+ * @param defaults the shop's habits
  * @param parts bars made as parts of their own and not used yet, by the part's name
  */
-public record OperationContext(ShopDefaults practice, Map<String, Bars> parts) {
+public record OperationContext(ShopDefaults defaults, Map<String, Bars> parts) {
 
   /** Copies the map. */
   public OperationContext {
@@ -21,8 +21,8 @@ public record OperationContext(ShopDefaults practice, Map<String, Bars> parts) {
   }
 
   /** No parts. */
-  public static OperationContext of(ShopDefaults practice) {
-    return new OperationContext(practice, Map.of());
+  public static OperationContext of(ShopDefaults defaults) {
+    return new OperationContext(defaults, Map.of());
   }
 
   /** The bars left of a part, empty when there is no such part. */
@@ -37,6 +37,6 @@ public record OperationContext(ShopDefaults practice, Map<String, Bars> parts) {
     }
     Map<String, Bars> left = new TreeMap<>(parts);
     taken.forEach((name, n) -> left.computeIfPresent(name, (_, b) -> b.times(b.count() - n)));
-    return new OperationContext(practice, left);
+    return new OperationContext(defaults, left);
   }
 }

@@ -43,7 +43,7 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
               Measure.mm(bars.widthMm()), Measure.mm(bars.heightMm())),
           "Draw it square first.");
     }
-    return ScaleLoss.inHeats(this, bars, bench.practice(), this::forged);
+    return ScaleLoss.inHeats(this, bars, bench.defaults(), this::forged);
   }
 
   private OperationResult forged(Done scaled) {

@@ -42,7 +42,7 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
 
   @Override
   public OperationResult applyTo(Bars bars, OperationContext bench) {
-    return ScaleLoss.inHeats(this, bars, bench.practice(), this::rolled);
+    return ScaleLoss.inHeats(this, bars, bench.defaults(), this::rolled);
   }
 
   private OperationResult rolled(Done scaled) {

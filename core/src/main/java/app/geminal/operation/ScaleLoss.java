@@ -25,8 +25,8 @@ final class ScaleLoss {
 
   /** Skin of so many heats at the shop's drawing heat, then whatever the step itself does. */
   static OperationResult inHeats(
-      Heated step, Bars bars, ShopDefaults practice, Function<Done, OperationResult> afterwards) {
-    return switch (takenFrom(bars, step.skinMm(practice))) {
+      Heated step, Bars bars, ShopDefaults defaults, Function<Done, OperationResult> afterwards) {
+    return switch (takenFrom(bars, step.skinMm(defaults))) {
       case Impossible no -> no;
       case Done scaled -> afterwards.apply(scaled);
     };

@@ -29,7 +29,7 @@ import org.jspecify.annotations.Nullable;
  * @param temperatureC planned welding heat, 600 to 1500 °C
  * @param soakMin minutes in the fire from cold to the first squeeze, 0 to 240; its scale is
  *     calculated as if the steel were at heat all that time, which is on the safe side
- * @param school how oxygen is kept out
+ * @param protection how oxygen is kept out
  * @param tack what holds the stack together until it is set
  * @param jacket how a sealed stack is closed; means nothing for the open kinds of atmosphere
  *     protection
@@ -42,7 +42,7 @@ public record SetWeld(
     double reduction,
     double temperatureC,
     double soakMin,
-    AtmosphereProtection school,
+    AtmosphereProtection protection,
     Tack tack,
     Jacket jacket,
     Tool tool,
@@ -56,7 +56,7 @@ public record SetWeld(
     Require.number("reduction", reduction, 0, 0.5, "");
     Require.temperature("temperatureC", temperatureC, 600, 1500);
     Require.number("soakMin", soakMin, 0, 240, " min");
-    Require.present("school", school);
+    Require.present("protection", protection);
     Require.present("tack", tack);
     Require.present("jacket", jacket);
     Require.present("tool", tool);
@@ -71,12 +71,22 @@ public record SetWeld(
       double reduction,
       double temperatureC,
       double soakMin,
-      AtmosphereProtection school,
+      AtmosphereProtection protection,
       Tack tack,
       Jacket jacket,
       Tool tool,
       int bites) {
-    this(heats, reduction, temperatureC, soakMin, school, tack, jacket, tool, bites, Method.FORGE);
+    this(
+        heats,
+        reduction,
+        temperatureC,
+        soakMin,
+        protection,
+        tack,
+        jacket,
+        tool,
+        bites,
+        Method.FORGE);
   }
 
   /** How the metals are joined. */
@@ -86,16 +96,16 @@ public record SetWeld(
   }
 
   /** As the shop usually welds. */
-  public static SetWeld of(ShopDefaults practice) {
+  public static SetWeld of(ShopDefaults defaults) {
     return new SetWeld(
-        practice.settingHeats(),
-        practice.setReduction(),
-        practice.weldTemperatureC(),
-        practice.soakMin(),
-        practice.school(),
-        practice.tack(),
-        practice.jacket(),
-        practice.setTool(),
+        defaults.settingHeats(),
+        defaults.setReduction(),
+        defaults.weldTemperatureC(),
+        defaults.soakMin(),
+        defaults.protection(),
+        defaults.tack(),
+        defaults.jacket(),
+        defaults.setTool(),
         0);
   }
 
@@ -116,7 +126,7 @@ public record SetWeld(
 
   /** Whether air cannot reach the seams. */
   public boolean isSealed() {
-    return school == AtmosphereProtection.SEALED;
+    return protection == AtmosphereProtection.SEALED;
   }
 
   @Override
@@ -126,12 +136,12 @@ public record SetWeld(
 
   @Override
   public OperationResult applyTo(Bars bars, OperationContext bench) {
-    ShopDefaults practice = bench.practice();
+    ShopDefaults defaults = bench.defaults();
     OperationResult skinned =
         isSealed()
             ? ScaleLoss.skinned(
-                bars, skinMm(practice), LossKind.JACKET, "grinding off the jacket takes")
-            : ScaleLoss.takenFrom(bars, skinMm(practice));
+                bars, skinMm(defaults), LossKind.JACKET, "grinding off the jacket takes")
+            : ScaleLoss.takenFrom(bars, skinMm(defaults));
     return switch (skinned) {
       case Impossible no -> no;
       case Done skinless -> skinless.with(squeezed(skinless.bars()).welded());
@@ -151,36 +161,36 @@ public record SetWeld(
   }
 
   /** What the weld takes off every face, mm: scale of all its heats, or the skin of a jacket. */
-  public double skinMm(ShopDefaults practice) {
+  public double skinMm(ShopDefaults defaults) {
     if (isSealed()) {
-      return practice.jacketMm();
+      return defaults.jacketMm();
     }
-    return practice.scaleMm(temperatureC, soakMin)
-        + (heats - 1) * practice.scaleMm(temperatureC, soakMin / 2);
+    return defaults.scaleMm(temperatureC, soakMin)
+        + (heats - 1) * defaults.scaleMm(temperatureC, soakMin / 2);
   }
 
   /** The same weld in another number of heats. */
   public SetWeld withHeats(int newHeats) {
     return new SetWeld(
-        newHeats, reduction, temperatureC, soakMin, school, tack, jacket, tool, bites, method);
+        newHeats, reduction, temperatureC, soakMin, protection, tack, jacket, tool, bites, method);
   }
 
   /** The same weld at another heat. */
   public SetWeld withTemperatureC(double newTemperatureC) {
     return new SetWeld(
-        heats, reduction, newTemperatureC, soakMin, school, tack, jacket, tool, bites, method);
+        heats, reduction, newTemperatureC, soakMin, protection, tack, jacket, tool, bites, method);
   }
 
   /** The same weld with another reduction, fraction. */
   public SetWeld withReduction(double newReduction) {
     return new SetWeld(
-        heats, newReduction, temperatureC, soakMin, school, tack, jacket, tool, bites, method);
+        heats, newReduction, temperatureC, soakMin, protection, tack, jacket, tool, bites, method);
   }
 
   /** The same weld with another soak, minutes. */
   public SetWeld withSoakMin(double newSoakMin) {
     return new SetWeld(
-        heats, reduction, temperatureC, newSoakMin, school, tack, jacket, tool, bites, method);
+        heats, reduction, temperatureC, newSoakMin, protection, tack, jacket, tool, bites, method);
   }
 
   /** The same weld by another atmosphere protection. */
@@ -192,30 +202,30 @@ public record SetWeld(
   /** The same weld, the stack held another way. */
   public SetWeld withTack(Tack newTack) {
     return new SetWeld(
-        heats, reduction, temperatureC, soakMin, school, newTack, jacket, tool, bites, method);
+        heats, reduction, temperatureC, soakMin, protection, newTack, jacket, tool, bites, method);
   }
 
   /** The same weld, the stack closed another way. */
   public SetWeld withJacket(Jacket newJacket) {
     return new SetWeld(
-        heats, reduction, temperatureC, soakMin, school, tack, newJacket, tool, bites, method);
+        heats, reduction, temperatureC, soakMin, protection, tack, newJacket, tool, bites, method);
   }
 
   /** The same weld under another tool. */
   public SetWeld withTool(Tool newTool) {
     return new SetWeld(
-        heats, reduction, temperatureC, soakMin, school, tack, jacket, newTool, bites, method);
+        heats, reduction, temperatureC, soakMin, protection, tack, jacket, newTool, bites, method);
   }
 
   /** The same weld, its metals joined another way. */
   public SetWeld withMethod(Method newMethod) {
     return new SetWeld(
-        heats, reduction, temperatureC, soakMin, school, tack, jacket, tool, bites, newMethod);
+        heats, reduction, temperatureC, soakMin, protection, tack, jacket, tool, bites, newMethod);
   }
 
   /** The same weld in another number of bites, 0 for as many as it takes. */
   public SetWeld withBites(int newBites) {
     return new SetWeld(
-        heats, reduction, temperatureC, soakMin, school, tack, jacket, tool, newBites, method);
+        heats, reduction, temperatureC, soakMin, protection, tack, jacket, tool, newBites, method);
   }
 }

@@ -71,7 +71,7 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
     return ScaleLoss.inHeats(
         this,
         bars,
-        bench.practice(),
+        bench.defaults(),
         scaled -> {
           Section from = scaled.bars().section();
           double side = Math.sqrt(from.widthMm() * from.heightMm() * scaled.bars().boxShare());

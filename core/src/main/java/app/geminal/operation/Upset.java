@@ -27,7 +27,7 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
 
   @Override
   public OperationResult applyTo(Bars bars, OperationContext bench) {
-    return ScaleLoss.inHeats(this, bars, bench.practice(), this::pressed);
+    return ScaleLoss.inHeats(this, bars, bench.defaults(), this::pressed);
   }
 
   /** Part of the height one heat takes when all take the same part, fraction. */

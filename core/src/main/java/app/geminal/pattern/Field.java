@@ -33,17 +33,17 @@ public final class Field {
   /**
    * The field of a stage.
    *
-   * @param practice as the Run was worked through with
+   * @param defaults as the Run was worked through with
    * @param stage 0 for the stack, up to the Run's last
    */
-  public static Field of(Run run, ShopDefaults practice, int stage) {
-    return of(run, practice, stage, FlatLayers.MOST);
+  public static Field of(Run run, ShopDefaults defaults, int stage) {
+    return of(run, defaults, stage, FlatLayers.MOST);
   }
 
   /** Flat bars of more layers than that are followed joint by joint. */
-  static Field of(Run run, ShopDefaults practice, int stage, int mostListed) {
+  static Field of(Run run, ShopDefaults defaults, int stage, int mostListed) {
     Require.count("stage", stage, 0, run.stages().size() - 1);
-    History history = new History(run, practice, mostListed);
+    History history = new History(run, defaults, mostListed);
     Chain chain = history.upTo(stage);
     Bars bars = run.stages().get(stage).bars();
     return new Field(chain, history.isFlat(), bars, BladeShape.at(run, stage));

@@ -45,16 +45,16 @@ import java.util.Optional;
  */
 final class History {
   private final Run run;
-  private final ShopDefaults practice;
+  private final ShopDefaults defaults;
   private final int mostListed;
   private final Map<String, History> parts = new HashMap<>();
   private final Map<String, Integer> partBarsUsed = new HashMap<>();
   private Chain chain;
   private boolean flat = true;
 
-  History(Run run, ShopDefaults practice, int mostListed) {
+  History(Run run, ShopDefaults defaults, int mostListed) {
     this.run = run;
-    this.practice = practice;
+    this.defaults = defaults;
     this.mostListed = mostListed;
     this.chain =
         Chain.of(FlatLayers.of(run.plan().stack().layers(), Integer.MAX_VALUE).orElseThrow());
@@ -89,7 +89,7 @@ final class History {
   private void walk(Operation operation, Bars before, Stage now) {
     chain = chainAfter(operation, before, now);
     if (now.planned().isPresent()) {
-      chain = chain.after(LinearStretch.between(Size.of(now.bars()), Size.of(now.reckoned())));
+      chain = chain.after(LinearStretch.between(Size.of(now.bars()), Size.of(now.calculated())));
     }
   }
 
@@ -120,9 +120,9 @@ final class History {
 
   private Chain chainAfter(Operation operation, Bars bars, Stage now) {
     Size before = Size.of(bars);
-    Size after = Size.of(now.reckoned());
+    Size after = Size.of(now.calculated());
     return switch (operation) {
-      case SetWeld weld -> stretched(after, before, weld.skinMm(practice));
+      case SetWeld weld -> stretched(after, before, weld.skinMm(defaults));
       case Heated heated -> heated(heated, bars, before, after);
       case Trim trim -> chain.after(LinearStretch.shift(trim.frontMm(), trim.sidesMm(), 0));
       case Grind grind -> chain.after(LinearStretch.shift(0, 0, grind.bottomMm() * bars.fill()));
@@ -160,7 +160,7 @@ final class History {
 
   /** The skin is removed first, then the bar is shaped; so it comes back last. */
   private Chain heated(Heated heated, Bars bars, Size before, Size after) {
-    double skin = heated.skinMm(practice);
+    double skin = heated.skinMm(defaults);
     Size scaled = before.without(skin);
     LinearStretch skinned = LinearStretch.shift(skin, skin, skin);
     boolean round = bars.form() == Form.ROUND;
@@ -263,7 +263,7 @@ final class History {
     List<BarBlock.Member> members =
         placed.stream().map(p -> member(p, own, owns, perBlock)).toList();
     perBlock.forEach(
-        (part, n) -> partBarsUsed.merge(part, n * now.reckoned().count(), Integer::sum));
+        (part, n) -> partBarsUsed.merge(part, n * now.calculated().count(), Integer::sum));
     return new BarBlock(up, placed.stream().map(PlacedBar::sizeMm).toList(), members);
   }
 
@@ -301,7 +301,7 @@ final class History {
         name,
         n -> {
           Run made = Optional.ofNullable(run.parts().get(n)).orElseThrow();
-          History history = new History(made, practice, mostListed);
+          History history = new History(made, defaults, mostListed);
           history.upTo(made.stages().size() - 1);
           return history;
         });

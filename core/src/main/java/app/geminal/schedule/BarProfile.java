@@ -152,7 +152,7 @@ final class BarProfile {
   /** Draws it down for a restack where there is something to draw; false when it burns away. */
   boolean drawDown(SearchContext r, double toHeightMm) {
     heats = 0;
-    int needed = r.pace.drawHeats(widthMm * heightMm, r.widthMm * toHeightMm);
+    int needed = r.taskTimes.drawHeats(widthMm * heightMm, r.widthMm * toHeightMm);
     double skin = 2 * needed * r.drawSkinMm;
     boolean enough =
         heightMm > toHeightMm && (widthMm - skin) * (heightMm - skin) >= r.widthMm * toHeightMm;

@@ -5,14 +5,14 @@ import java.util.List;
 /**
  * What was looked at.
  *
- * @param reckoned schedules calculated to their end
+ * @param calculated schedules calculated to their end
  * @param reaching of these, how many reach the count
  * @param keeping of these, how many keep to every limit
  * @param tooThin how many reach the count and end with less section than the finished bar has
  * @param ruledOut why the others are out, most first
  */
 public record Census(
-    long reckoned, long reaching, long keeping, long tooThin, List<RuledOut> ruledOut) {
+    long calculated, long reaching, long keeping, long tooThin, List<RuledOut> ruledOut) {
 
   /**
    * Schedules that break one limit.

@@ -145,7 +145,7 @@ final class Ending {
       width = (width - 2 * r.setSkinMm) * r.setSpreads;
       height = (height - 2 * r.setSkinMm) * r.setKeeps;
     }
-    heats = r.pace.drawHeats(width * height, r.finishMm2);
+    heats = r.taskTimes.drawHeats(width * height, r.finishMm2);
     skin = heats * r.drawSkinMm;
     isThin =
         Math.min(width, height) - 2 * skin <= LEAST_LEFT_MM
@@ -157,7 +157,7 @@ final class Ending {
 
   /** Whether so many layers of a block's are what is wanted; counts the schedule. */
   boolean isReached(int left, int layers, long shop) {
-    tally.reckoned();
+    tally.calculated();
     long count = countsVisible ? left : shop;
     boolean reached = count >= leastWanted && count <= mostWanted && left >= LEAST_KEPT * layers;
     if (reached && isThin) {
@@ -185,7 +185,7 @@ final class Ending {
     lengthB = (lengthB + 2 * skin) * longer;
     longA[depth] = lengthA;
     longB[depth] = lengthB;
-    lengthB += 2 * r.practice.endTrimMm();
+    lengthB += 2 * r.defaults.endTrimMm();
     block.forceKn = Math.max(block.forceKn, r.drawForceKn(width, height));
     block.drawHeats += heats;
     reached(depth, block, left, lengthA, lengthB, path);
@@ -212,8 +212,8 @@ final class Ending {
     tally.keeping();
     TaskMinutes work =
         TaskMinutes.of(
-            r.pace,
-            r.practice,
+            r.taskTimes,
+            r.defaults,
             block.faces,
             block.welds,
             block.welds * r.setMin,
@@ -265,7 +265,7 @@ final class Ending {
 
   /** The finest layer, drawn to the size that is ground to the finished one. */
   private double finestMm(BlockProfile block) {
-    double drawnMm = question.finished().heightMm() + 2 * r.practice.finishGrindMm();
+    double drawnMm = question.finished().heightMm() + 2 * r.defaults.finishGrindMm();
     return block.finestMm * drawnMm / (block.heightMm - 2 * gone);
   }
 

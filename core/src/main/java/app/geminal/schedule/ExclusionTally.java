@@ -11,7 +11,7 @@ import org.jspecify.annotations.Nullable;
 final class ExclusionTally {
   private static final Limit[] LIMITS = Limit.values();
 
-  private long reckoned;
+  private long calculated;
   private long reaching;
   private long keeping;
   private long tooThin;
@@ -44,8 +44,8 @@ final class ExclusionTally {
     return Objects.requireNonNull(out.get(limit));
   }
 
-  void reckoned() {
-    reckoned++;
+  void calculated() {
+    calculated++;
   }
 
   void tooThin() {
@@ -100,7 +100,7 @@ final class ExclusionTally {
   }
 
   void add(ExclusionTally that) {
-    reckoned += that.reckoned;
+    calculated += that.calculated;
     reaching += that.reaching;
     keeping += that.keeping;
     tooThin += that.tooThin;
@@ -128,7 +128,7 @@ final class ExclusionTally {
             })
             .sorted(Comparator.comparingLong(Census.RuledOut::count).reversed())
             .toList();
-    return new Census(reckoned, reaching, keeping, tooThin, most);
+    return new Census(calculated, reaching, keeping, tooThin, most);
   }
 
   /** What the closest of those ruled out has of each limit it breaks; empty when none was. */

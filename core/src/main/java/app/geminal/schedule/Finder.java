@@ -38,7 +38,7 @@ public final class Finder implements SearchListener.Progress {
   private final Shop shop;
   private final HoldChance chance;
   private final SearchListener watch;
-  private final List<SearchContext> reckonings;
+  private final List<SearchContext> contexts;
   private final ParetoFront front = new ParetoFront();
   private final ExclusionTally tally = new ExclusionTally();
   private int done;
@@ -51,7 +51,7 @@ public final class Finder implements SearchListener.Progress {
     this.shop = shop;
     this.chance = chance;
     this.watch = watch;
-    this.reckonings =
+    this.contexts =
         question.byBlock().stream().map(q -> new SearchContext(q, steels, shop, chance)).toList();
   }
 
@@ -91,7 +91,7 @@ public final class Finder implements SearchListener.Progress {
       // The first few one by one, to show something soon; the others in one walk, which is less.
       int to = restacks < ONE_BY_ONE ? restacks : most;
       // Without a restack nothing is drawn down to a block, and all heights are one.
-      List<Given> tried = to == 0 ? starts(reckonings.getFirst()) : starts;
+      List<Given> tried = to == 0 ? starts(contexts.getFirst()) : starts;
       if (!pass(tried, restacks, to, work)) {
         return new SearchOutcome.Stopped(
             ways(), tally.census(), restacks - 1, !watch.shouldContinue());
@@ -134,7 +134,7 @@ public final class Finder implements SearchListener.Progress {
       Optional<StartStack> start, OptionalDouble lengthMm, SearchContext searchContext) {}
 
   private List<Given> starts() {
-    return reckonings.stream().flatMap(r -> starts(r).stream()).toList();
+    return contexts.stream().flatMap(r -> starts(r).stream()).toList();
   }
 
   private List<Given> starts(SearchContext r) {
@@ -171,7 +171,7 @@ public final class Finder implements SearchListener.Progress {
   private double longestMm(StartStack start, StartingSteel.Shelf shelf) {
     List<Piece> laid = start.laid();
     int outside = (int) laid.stream().filter(shelf.outside()::equals).count();
-    double kerf = shop.practice().kerfMm();
+    double kerf = shop.defaults().kerfMm();
     return Math.min(
         StartingSteel.Supply.longestMm(shelf.outsideBars(), outside, kerf),
         StartingSteel.Supply.longestMm(shelf.insideBars(), laid.size() - outside, kerf));

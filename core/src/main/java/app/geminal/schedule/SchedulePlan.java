@@ -31,7 +31,7 @@ import java.util.Optional;
  */
 public final class SchedulePlan {
   private final FinderQuestion question;
-  private final ShopDefaults practice;
+  private final ShopDefaults defaults;
   private final Shop shop;
   private final OperationContext bench;
   private final List<Operation> steps = new ArrayList<>();
@@ -42,8 +42,8 @@ public final class SchedulePlan {
   private SchedulePlan(FinderQuestion question, Shop shop, Bars bars) {
     this.question = question;
     this.shop = shop;
-    this.practice = shop.practice();
-    this.bench = OperationContext.of(practice);
+    this.defaults = shop.defaults();
+    this.bench = OperationContext.of(defaults);
     this.before = bars;
     this.bars = bars;
   }
@@ -124,41 +124,41 @@ public final class SchedulePlan {
   }
 
   private void run(List<Restacking> restacks) {
-    boolean shouldContinue = !bars.loose() || step(SetWeld.of(practice));
+    boolean shouldContinue = !bars.loose() || step(SetWeld.of(defaults));
     for (int i = 0; shouldContinue && i < restacks.size(); i++) {
       Restacking restacking = restacks.get(i);
       shouldContinue =
           drawn(widthMm(question), barMm(question.blockMm(), restacking.pieces()))
               && trimmed()
               && laid(restacking)
-              && step(SetWeld.of(practice));
+              && step(SetWeld.of(defaults));
     }
     if (shouldContinue) {
-      double allowance = 2 * practice.finishGrindMm();
+      double allowance = 2 * defaults.finishGrindMm();
       FinishedBar finished = question.finished();
       double width = finished.widthMm() + allowance;
       double height = finished.heightMm() + allowance;
-      step(new Draw(width, height, heats(width, height), practice.drawTool()));
+      step(new Draw(width, height, heats(width, height), defaults.drawTool()));
       trimmed();
     }
   }
 
   private int heats(double widthMm, double heightMm) {
-    return shop.pace().drawHeats(bars.widthMm() * bars.heightMm(), widthMm * heightMm);
+    return shop.taskTimes().drawHeats(bars.widthMm() * bars.heightMm(), widthMm * heightMm);
   }
 
   /** Draws where there is that much steel after its scale; else leaves the bar as it is. */
   private boolean drawn(double widthMm, double heightMm) {
     int heats = heats(widthMm, heightMm);
-    double skin = 2 * heats * practice.drawSkinMm();
+    double skin = 2 * heats * defaults.drawSkinMm();
     boolean enough =
         (bars.widthMm() - skin) * (bars.heightMm() - skin) >= widthMm * heightMm
             && bars.heightMm() > heightMm;
-    return !enough || step(new Draw(widthMm, heightMm, heats, practice.drawTool()));
+    return !enough || step(new Draw(widthMm, heightMm, heats, defaults.drawTool()));
   }
 
   private boolean trimmed() {
-    double end = practice.endTrimMm();
+    double end = defaults.endTrimMm();
     return end == 0 || step(new Trim(end, end, 0));
   }
 
@@ -181,10 +181,10 @@ public final class SchedulePlan {
   }
 
   private boolean recut(int pieces, boolean turned, List<Laid> between) {
-    return step(Cut.equal(pieces, practice.kerfMm()))
+    return step(Cut.equal(pieces, defaults.kerfMm()))
         && step(
             new Restack(
-                turned ? Restack.EVERY_SECOND : Restack.ALL_SAME, between, practice.faceGrindMm()));
+                turned ? Restack.EVERY_SECOND : Restack.ALL_SAME, between, defaults.faceGrindMm()));
   }
 
   private boolean step(Operation operation) {

@@ -164,7 +164,7 @@ final class ScheduleWalk {
       return false;
     }
     ending.noteBar(depth, bar);
-    bar.trim(r.practice.endTrimMm());
+    bar.trim(r.defaults.endTrimMm());
     return true;
   }
 
@@ -212,8 +212,8 @@ final class ScheduleWalk {
     if (!drawn(depth, count)) {
       return false;
     }
-    cut.bar.cut(count, r.practice.kerfMm());
-    return cut.ground(count, r.practice.faceGrindMm());
+    cut.bar.cut(count, r.defaults.kerfMm());
+    return cut.ground(count, r.defaults.faceGrindMm());
   }
 
   private void fold(int depth) {

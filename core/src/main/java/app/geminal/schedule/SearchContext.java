@@ -28,8 +28,8 @@ final class SearchContext {
   private static final double KG_PER_MM3 = 1e-9;
 
   final FinderQuestion question;
-  final ShopDefaults practice;
-  final TaskTimes pace;
+  final ShopDefaults defaults;
+  final TaskTimes taskTimes;
   final Shop shop;
   final Steels steels;
 
@@ -71,30 +71,31 @@ final class SearchContext {
     this.question = question;
     this.shop = shop;
     this.steels = steels;
-    this.practice = shop.practice();
-    this.pace = shop.pace();
+    this.defaults = shop.defaults();
+    this.taskTimes = shop.taskTimes();
     this.chance = chance;
     this.products =
         ProductSearch.suit(question)
             ? new ProductSearch(question.bounds(), question.aim().least(), question.aim().most())
             : null;
-    SetWeld weld = SetWeld.of(practice);
+    SetWeld weld = SetWeld.of(defaults);
     widthMm = SchedulePlan.widthMm(question);
-    setSkinMm = weld.skinMm(practice);
+    setSkinMm = weld.skinMm(defaults);
     setKeeps = 1 - weld.reduction();
     setSpreads = Math.sqrt(1 / setKeeps);
     setMin = weld.fireMin();
-    drawSkinMm = practice.drawSkinMm();
-    trimCuts = practice.endTrimMm() > 0 ? 2 : 0;
-    double allowance = 2 * practice.finishGrindMm();
+    drawSkinMm = defaults.drawSkinMm();
+    trimCuts = defaults.endTrimMm() > 0 ? 2 : 0;
+    double allowance = 2 * defaults.finishGrindMm();
     finishMm2 =
         (question.finished().widthMm() + allowance) * (question.finished().heightMm() + allowance);
     Press press = shop.press();
-    setIsPressed = press != null && isPress(practice.setTool());
-    drawIsPressed = press != null && isPress(practice.drawTool());
+    setIsPressed = press != null && isPress(defaults.setTool());
+    drawIsPressed = press != null && isPress(defaults.drawTool());
     Map<String, Double> share = share(question);
-    setFlowMpa = flow(share, practice.weldTemperatureC(), weld.squeeze());
-    drawFlowMpa = flow(share, practice.drawTemperatureC(), Deformation.ofDraw(pace.drawPerHeat()));
+    setFlowMpa = flow(share, defaults.weldTemperatureC(), weld.squeeze());
+    drawFlowMpa =
+        flow(share, defaults.drawTemperatureC(), Deformation.ofDraw(taskTimes.drawPerHeat()));
     register(question);
     Piece sheet = question.insert();
     insert = sheet == null ? List.of() : List.of(sheet(sheet));
@@ -118,8 +119,8 @@ final class SearchContext {
       highest += (Bounds.MOST_CUT - 1) * sheet.mm();
     }
     double thinned = Math.max(1, highest / barMm[2]);
-    int heats = pace.drawHeats(setSpreads * widthMm * highest, widthMm * barMm[2]);
-    return setSkinMm + (heats * drawSkinMm + practice.faceGrindMm() * thinned) / setKeeps;
+    int heats = taskTimes.drawHeats(setSpreads * widthMm * highest, widthMm * barMm[2]);
+    return setSkinMm + (heats * drawSkinMm + defaults.faceGrindMm() * thinned) / setKeeps;
   }
 
   /** All numbers are given before the walks begin, so that these only read. */

@@ -64,7 +64,7 @@ public record SearchLimits(
   public static SearchLimits of(Shop shop) {
     Forge forge = shop.forge();
     Press press = shop.press();
-    Tool tool = shop.practice().setTool();
+    Tool tool = shop.defaults().setTool();
     double room = shop.roomMm(tool).orElse(shop.limits().tallestStackMm());
     double longest = Math.min(Stack.LONGEST_MM, shop.limits().longestBarMm());
     return new SearchLimits(
@@ -84,7 +84,7 @@ public record SearchLimits(
   private static double usualFinestMm(Shop shop) {
     double evenedMm =
         Diffusion.Element.NICKEL.evenedMm(
-            shop.practice().weldTemperatureC(), Duration.ofMinutes(USUAL_HOT_MIN));
+            shop.defaults().weldTemperatureC(), Duration.ofMinutes(USUAL_HOT_MIN));
     return Math.ceil(evenedMm * 10_000) / 10_000;
   }
 

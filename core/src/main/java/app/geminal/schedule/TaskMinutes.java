@@ -38,23 +38,23 @@ public record TaskMinutes(
   }
 
   static TaskMinutes of(
-      TaskTimes pace,
-      ShopDefaults practice,
+      TaskTimes taskTimes,
+      ShopDefaults defaults,
       int faces,
       int welds,
       double weldMin,
       int drawHeats,
       int cools,
       int cuts) {
-    double drawMin = drawHeats * practice.drawHeatMin();
+    double drawMin = drawHeats * defaults.drawHeatMin();
     return new TaskMinutes(
-        faces * pace.facePrepMin(),
-        welds * pace.stackMin(),
+        faces * taskTimes.facePrepMin(),
+        welds * taskTimes.stackMin(),
         weldMin,
         drawMin,
-        cools * pace.coolMin(),
-        cuts * pace.sawMin(),
-        (weldMin + drawMin) / MIN_PER_HOUR * pace.gasKgHour());
+        cools * taskTimes.coolMin(),
+        cuts * taskTimes.sawMin(),
+        (weldMin + drawMin) / MIN_PER_HOUR * taskTimes.gasKgHour());
   }
 
   /** What a schedule's own steps take. */
@@ -89,6 +89,7 @@ public record TaskMinutes(
         }
       }
     }
-    return of(shop.pace(), shop.practice(), 2 * joints, welds, weldMin, drawHeats, cools, cuts);
+    return of(
+        shop.taskTimes(), shop.defaults(), 2 * joints, welds, weldMin, drawHeats, cools, cuts);
   }
 }

@@ -203,15 +203,15 @@ public final class HeatSession {
   }
 
   /** The state of each step of the plan. */
-  public List<StepState> standings() {
-    List<StepState> standings = new ArrayList<>();
+  public List<StepState> stepStates() {
+    List<StepState> stepStates = new ArrayList<>();
     for (int i = 0; i < done.length; i++) {
-      standings.add(
+      stepStates.add(
           done[i]
               ? StepState.DONE
               : i < next ? StepState.LEFT_OUT : i == next ? StepState.NOW : StepState.TO_COME);
     }
-    return standings;
+    return stepStates;
   }
 
   /** The first open step, empty when all are behind. */
@@ -293,13 +293,13 @@ public final class HeatSession {
   }
 
   /** What the fire has taken so far. */
-  public HeatExposure toll() {
-    return following.toll();
+  public HeatExposure exposure() {
+    return following.exposure();
   }
 
   /** How it continues where it is. */
-  public List<BarTracker.Forecast> ahead(int steps, double stepS) {
-    return following.ahead(steps, stepS);
+  public List<BarTracker.Forecast> forecast(int steps, double stepS) {
+    return following.forecast(steps, stepS);
   }
 
   /** Hottest skin so far, °C. */

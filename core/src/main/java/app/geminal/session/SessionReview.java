@@ -29,42 +29,42 @@ public final class SessionReview {
 
   /** All that can be said, in order of time; what went well too. */
   public static List<ReviewNote> of(HeatSession course, Limits limits) {
-    List<ReviewNote> lessons = new ArrayList<>();
+    List<ReviewNote> reviewNotes = new ArrayList<>();
     HeatWindow window = course.plan().window();
     for (LogMark mark : course.marks()) {
       switch (mark.logEntry().act()) {
         case OUT -> {
           if (squeezedNext(course, mark)) {
-            lessons.add(pulled(mark, window));
+            reviewNotes.add(pulled(mark, window));
           } else if (isFuelled(course) && mark.heat() == 1 && mark.coreC() < window.floorC()) {
-            lessons.add(seams(mark));
+            reviewNotes.add(seams(mark));
           }
         }
         case SQUEEZE -> {
-          lessons.add(waited(mark));
+          reviewNotes.add(waited(mark));
           if (mark.pressedMm() > 0 && course.plan().isWeld()) {
-            lessons.add(squeezed(mark, course.plan(), limits));
+            reviewNotes.add(squeezed(mark, course.plan(), limits));
           }
         }
         case FLUX -> {
           if (mark.heat() == 1) {
-            lessons.add(fluxed(mark));
+            reviewNotes.add(fluxed(mark));
           }
         }
         default -> {}
       }
     }
     if (course.begun()) {
-      lessons.add(heat(course, window));
-      left(course).forEach(lessons::add);
+      reviewNotes.add(heat(course, window));
+      left(course).forEach(reviewNotes::add);
     }
-    return lessons;
+    return reviewNotes;
   }
 
   private static boolean isFuelled(HeatSession course) {
     return course
         .plan()
-        .school()
+        .protection()
         .filter(s -> s == AtmosphereProtection.DRY || s == AtmosphereProtection.BOTH)
         .isPresent();
   }
@@ -169,12 +169,12 @@ public final class SessionReview {
   }
 
   private static List<ReviewNote> left(HeatSession course) {
-    List<ReviewNote> lessons = new ArrayList<>();
-    List<HeatSession.StepState> standings = course.standings();
-    for (int i = 0; i < standings.size(); i++) {
+    List<ReviewNote> reviewNotes = new ArrayList<>();
+    List<HeatSession.StepState> stepStates = course.stepStates();
+    for (int i = 0; i < stepStates.size(); i++) {
       HeatStep step = course.plan().steps().get(i);
-      if (standings.get(i) == HeatSession.StepState.LEFT_OUT && step.act().isPresent()) {
-        lessons.add(
+      if (stepStates.get(i) == HeatSession.StepState.LEFT_OUT && step.act().isPresent()) {
+        reviewNotes.add(
             new ReviewNote(
                 ReviewNote.Kind.LEFT_OUT,
                 false,
@@ -184,6 +184,6 @@ public final class SessionReview {
                 step.how()));
       }
     }
-    return lessons;
+    return reviewNotes;
   }
 }

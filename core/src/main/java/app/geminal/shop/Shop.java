@@ -11,9 +11,9 @@ import org.jspecify.annotations.Nullable;
  * @param press null where there is none
  * @param hammer null where there is none
  * @param mill null where there is none
- * @param practice habits
+ * @param defaults habits
  * @param limits where checks draw the line
- * @param pace how long its work takes
+ * @param taskTimes how long its work takes
  * @param hourPrice what an hour of the smith's time is worth, in the shop's own money; 0 to 10 000
  */
 public record Shop(
@@ -21,17 +21,17 @@ public record Shop(
     @Nullable Press press,
     @Nullable Hammer hammer,
     @Nullable Mill mill,
-    ShopDefaults practice,
+    ShopDefaults defaults,
     Limits limits,
-    TaskTimes pace,
+    TaskTimes taskTimes,
     double hourPrice) {
 
   /** Checks every field. */
   public Shop {
     Require.present("forge", forge);
-    Require.present("practice", practice);
+    Require.present("defaults", defaults);
     Require.present("limits", limits);
-    Require.present("pace", pace);
+    Require.present("taskTimes", taskTimes);
     Require.number("hourPrice", hourPrice, 0, 10_000, "");
   }
 
@@ -42,22 +42,22 @@ public record Shop(
 
   /** The same shop with other habits. */
   public Shop withDefaults(ShopDefaults newDefaults) {
-    return new Shop(forge, press, hammer, mill, newDefaults, limits, pace, hourPrice);
+    return new Shop(forge, press, hammer, mill, newDefaults, limits, taskTimes, hourPrice);
   }
 
   /** The same shop with another forge. */
   public Shop withForge(Forge newForge) {
-    return new Shop(newForge, press, hammer, mill, practice, limits, pace, hourPrice);
+    return new Shop(newForge, press, hammer, mill, defaults, limits, taskTimes, hourPrice);
   }
 
   /** The same shop with another press, or none. */
   public Shop withPress(@Nullable Press newPress) {
-    return new Shop(forge, newPress, hammer, mill, practice, limits, pace, hourPrice);
+    return new Shop(forge, newPress, hammer, mill, defaults, limits, taskTimes, hourPrice);
   }
 
   /** The same shop with other limits. */
   public Shop withLimits(Limits newLimits) {
-    return new Shop(forge, press, hammer, mill, practice, newLimits, pace, hourPrice);
+    return new Shop(forge, press, hammer, mill, defaults, newLimits, taskTimes, hourPrice);
   }
 
   /** Largest height that fits under a tool, mm; empty where the shop has no such tool. */

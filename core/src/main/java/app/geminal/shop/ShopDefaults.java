@@ -11,7 +11,7 @@ import app.geminal.weld.Tack;
  * The shop's habits: what a step is taken to be when the plan does not say.
  *
  * @param atmosphere the forge's usual flame
- * @param school how oxygen is usually kept out
+ * @param protection how oxygen is usually kept out
  * @param settingHeats heats for one set weld, 1 to 20
  * @param setReduction height lost over all setting heats, fraction, 0 to 0.5
  * @param weldTemperatureC usual welding heat, 600 to 1500 °C
@@ -34,7 +34,7 @@ import app.geminal.weld.Tack;
  */
 public record ShopDefaults(
     Atmosphere atmosphere,
-    AtmosphereProtection school,
+    AtmosphereProtection protection,
     int settingHeats,
     double setReduction,
     double weldTemperatureC,
@@ -57,7 +57,7 @@ public record ShopDefaults(
   /** Checks every field. */
   public ShopDefaults {
     Require.present("atmosphere", atmosphere);
-    Require.present("school", school);
+    Require.present("protection", protection);
     Require.count("settingHeats", settingHeats, 1, 20);
     Require.number("setReduction", setReduction, 0, 0.5, "");
     Require.temperature("weldTemperatureC", weldTemperatureC, 600, 1500);

@@ -24,11 +24,11 @@ public final class Backwards {
   private static final double SHORTEST_MM = 1;
 
   private final Steels steels;
-  private final ShopDefaults practice;
+  private final ShopDefaults defaults;
 
-  private Backwards(Steels steels, ShopDefaults practice) {
+  private Backwards(Steels steels, ShopDefaults defaults) {
     this.steels = steels;
-    this.practice = practice;
+    this.defaults = defaults;
   }
 
   /** What came of it. */
@@ -51,8 +51,8 @@ public final class Backwards {
   public record Lacking(Plan closest, Finish missing) implements Answer {}
 
   /** Sizes a plan for the pieces it wants; it must want some. */
-  public static Answer smallest(Plan plan, Steels steels, ShopDefaults practice) {
-    return new Backwards(steels, practice).answer(plan);
+  public static Answer smallest(Plan plan, Steels steels, ShopDefaults defaults) {
+    return new Backwards(steels, defaults).answer(plan);
   }
 
   private Answer answer(Plan plan) {
@@ -73,7 +73,7 @@ public final class Backwards {
   }
 
   private Finish finish(Plan plan) {
-    return Finish.of(Run.of(plan, steels, practice), practice);
+    return Finish.of(Run.of(plan, steels, defaults), defaults);
   }
 
   private boolean isEnough(Plan plan) {
@@ -98,7 +98,7 @@ public final class Backwards {
   }
 
   private boolean isStopped(Plan plan) {
-    return Run.of(plan, steels, practice).stop().isPresent();
+    return Run.of(plan, steels, defaults).stop().isPresent();
   }
 
   /** The main stack wider until width and height are enough, as little as does it. */

@@ -22,7 +22,7 @@ public record Finish(double lengthShortMm, double widthShortMm, double heightSho
   private static final double DUST_MM = 1e-9;
 
   /** Looks at the last stage; nothing wanted is always enough. A Run that stops yields nothing. */
-  public static Finish of(Run run, ShopDefaults practice) {
+  public static Finish of(Run run, ShopDefaults defaults) {
     List<WantedPieces> wanted = run.plan().wanted();
     if (wanted.isEmpty()) {
       return new Finish(0, 0, 0);
@@ -32,13 +32,13 @@ public record Finish(double lengthShortMm, double widthShortMm, double heightSho
       return new Finish(longest, 0, 0);
     }
     Bars bars = run.last().bars();
-    double allowance = bars.form() == Form.BLADE ? 0 : 2 * practice.finishGrindMm();
+    double allowance = bars.form() == Form.BLADE ? 0 : 2 * defaults.finishGrindMm();
     double width =
         wanted.stream().mapToDouble(WantedPieces::widthMm).max().orElseThrow() + allowance;
     double height =
         wanted.stream().mapToDouble(WantedPieces::heightMm).max().orElseThrow() + allowance;
     return new Finish(
-        neededLengthMm(wanted, bars.count(), practice.kerfMm()) - bars.lengthMm(),
+        neededLengthMm(wanted, bars.count(), defaults.kerfMm()) - bars.lengthMm(),
         width - bars.widthMm(),
         height - bars.heightMm());
   }

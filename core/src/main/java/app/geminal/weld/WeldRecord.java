@@ -10,7 +10,7 @@ import java.time.Instant;
  *     key, with strokes between
  * @param madeAt when
  * @param temperatureC as read, 600 to 1500 °C
- * @param school how oxygen was kept out
+ * @param protection how oxygen was kept out
  * @param outcome what became of it
  * @param note free words, may be empty, at most 2000 characters
  */
@@ -18,7 +18,7 @@ public record WeldRecord(
     String stepKey,
     Instant madeAt,
     double temperatureC,
-    AtmosphereProtection school,
+    AtmosphereProtection protection,
     WeldOutcome outcome,
     String note) {
   /** Coldest and hottest readings that can be meant, °C. */
@@ -31,7 +31,7 @@ public record WeldRecord(
     Require.text("stepKey", stepKey, 120);
     Require.present("madeAt", madeAt);
     Require.temperature("temperatureC", temperatureC, COLDEST_C, HOTTEST_C);
-    Require.present("school", school);
+    Require.present("protection", protection);
     Require.present("outcome", outcome);
     if (!note.isEmpty()) {
       Require.text("note", note, 2000);
@@ -40,6 +40,6 @@ public record WeldRecord(
 
   /** The same weld, something else having become of it. */
   public WeldRecord withOutcome(WeldOutcome newOutcome) {
-    return new WeldRecord(stepKey, madeAt, temperatureC, school, newOutcome, note);
+    return new WeldRecord(stepKey, madeAt, temperatureC, protection, newOutcome, note);
   }
 }

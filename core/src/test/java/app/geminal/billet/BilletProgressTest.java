@@ -52,13 +52,13 @@ class BilletProgressTest {
 
   @Test
   void aSuspectWeldIsMadeButNamed() {
-    BilletProgress standing =
+    BilletProgress progress =
         BilletProgress.of(
             PLAN, List.of(weld("s1", 1, WeldOutcome.HELD), weld("s4", 2, WeldOutcome.SUSPECT)));
-    assertThat(standing.weldsMade()).isEqualTo(2);
-    assertThat(standing.nextWeld()).isEmpty();
-    assertThat(standing.flaw()).contains("s4");
-    assertThat(standing.flawKind()).contains(WeldOutcome.SUSPECT);
+    assertThat(progress.weldsMade()).isEqualTo(2);
+    assertThat(progress.nextWeld()).isEmpty();
+    assertThat(progress.flaw()).contains("s4");
+    assertThat(progress.flawKind()).contains(WeldOutcome.SUSPECT);
   }
 
   @Test

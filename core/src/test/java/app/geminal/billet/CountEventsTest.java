@@ -21,8 +21,8 @@ class CountEventsTest {
   private static final Pattern JOINTS = Pattern.compile("(all|\\d+) of (\\d+) joints");
 
   private static Run run(String line) {
-    ShopDefaults practice = ShopDefaults.common();
-    return Run.of(Shorthand.parse(line, UnitSystem.METRIC, practice), TestSteels.ALL, practice);
+    ShopDefaults defaults = ShopDefaults.common();
+    return Run.of(Shorthand.parse(line, UnitSystem.METRIC, defaults), TestSteels.ALL, defaults);
   }
 
   @Test
@@ -72,7 +72,7 @@ class CountEventsTest {
             long came = bars * before.visibleCount() + (bars - 1) * sheets.size();
             assertThat(came - now.gone() - now.merged())
                 .as("seed %d, stage %d: %s", seed, i, words)
-                .isEqualTo(now.reckoned().visibleCount());
+                .isEqualTo(now.calculated().visibleCount());
             assertThat(now.merged()).isLessThanOrEqualTo(now.joints());
             laid++;
             ground += now.gone() > 0 ? 1 : 0;

@@ -187,7 +187,7 @@ class NaiveRunTest {
     double first = Scale.recessionMm(weld.temperatureC(), weld.soakMin(), PRACTICE.atmosphere());
     double later =
         Scale.recessionMm(weld.temperatureC(), weld.soakMin() / 2, PRACTICE.atmosphere());
-    boolean sealed = weld.school() == AtmosphereProtection.SEALED;
+    boolean sealed = weld.protection() == AtmosphereProtection.SEALED;
     Bar clean = bar.skinned(sealed ? PRACTICE.jacketMm() : first + (weld.heats() - 1) * later);
     double height = clean.height() * (1 - weld.reduction());
     if (height >= clean.solid()) {

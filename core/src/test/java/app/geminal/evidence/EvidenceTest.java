@@ -262,10 +262,10 @@ class EvidenceTest {
         Set.of("1095"), AtmosphereProtection.DRY, celsius, how, "a", WeldOutcome.HELD, List.of());
   }
 
-  private static WeldObservation past(AtmosphereProtection school, WeldOutcome outcome) {
+  private static WeldObservation past(AtmosphereProtection protection, WeldOutcome outcome) {
     return new WeldObservation(
         Set.of("1095", "15N20"),
-        school,
+        protection,
         1150,
         WeldConditions.UNKNOWN.of(4, false),
         "a",

@@ -59,7 +59,7 @@ final class SimulatedShop {
 
   static WeldObservation with(WeldObservation p, WeldOutcome outcome) {
     return new WeldObservation(
-        p.steels(), p.school(), p.temperatureC(), p.how(), p.smith(), outcome, p.joints());
+        p.steels(), p.protection(), p.temperatureC(), p.how(), p.smith(), outcome, p.joints());
   }
 
   List<WeldObservation> welds(int n) {

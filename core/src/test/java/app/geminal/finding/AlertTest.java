@@ -13,7 +13,7 @@ import org.junit.jupiter.api.Test;
 class AlertTest {
   private static List<Finding> found(long seed) {
     Shop shop = Shop.common();
-    Run run = Run.of(RandomPlans.offered(seed), TestSteels.ALL, shop.practice());
+    Run run = Run.of(RandomPlans.offered(seed), TestSteels.ALL, shop.defaults());
     return Checks.of(run, TestSteels.ALL, shop, ShopKnowledge.nothing());
   }
 
@@ -65,9 +65,9 @@ class AlertTest {
                 "15 (D 3, B 2) 40 x 300 > set 3 > draw 40 x 10 > cut 3 > restack same, ground 0"
                     + " > set 3 > draw 40 x 10 > cut 2 > restack same, ground 0 > set 3",
                 app.geminal.units.UnitSystem.METRIC,
-                shop.practice()),
+                shop.defaults()),
             TestSteels.ALL,
-            shop.practice());
+            shop.defaults());
     assertThat(Alert.of(Checks.of(run, TestSteels.ALL, shop, ShopKnowledge.nothing())))
         .filteredOn(a -> a.first().kind() == FindingKind.FACE_SCALED)
         .singleElement()

@@ -34,8 +34,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 class ChecksTest {
 
   private static List<Finding> found(String line) {
-    ShopDefaults practice = ShopDefaults.common();
-    Run run = Run.of(Shorthand.parse(line, UnitSystem.METRIC, practice), TestSteels.ALL, practice);
+    ShopDefaults defaults = ShopDefaults.common();
+    Run run = Run.of(Shorthand.parse(line, UnitSystem.METRIC, defaults), TestSteels.ALL, defaults);
     return Checks.of(run, TestSteels.ALL, Shop.common(), ShopKnowledge.nothing());
   }
 
@@ -185,9 +185,9 @@ class ChecksTest {
   private static List<Finding> found(String line, Shop shop, ShopKnowledge known) {
     Run run =
         Run.of(
-            Shorthand.parse(line, UnitSystem.METRIC, shop.practice()),
+            Shorthand.parse(line, UnitSystem.METRIC, shop.defaults()),
             TestSteels.ALL,
-            shop.practice());
+            shop.defaults());
     return Checks.of(run, TestSteels.ALL, shop, known);
   }
 
@@ -227,7 +227,7 @@ class ChecksTest {
         .withDefaults(
             new ShopDefaults(
                 p.atmosphere(),
-                p.school(),
+                p.protection(),
                 p.settingHeats(),
                 p.setReduction(),
                 p.weldTemperatureC(),
@@ -327,15 +327,15 @@ class ChecksTest {
 
   @Test
   void aBarSetAsideIsGivenOutOnce() {
-    ShopDefaults practice = ShopDefaults.common();
+    ShopDefaults defaults = ShopDefaults.common();
     Origin origin = new Origin(3, "Other billet", "s5");
     Plan made =
         Shorthand.parse(
             "part a = (M 10) 12 x 210 > cut 2, kerf 10 | (D 10) 30 x 100 > layup left (@a), right (@a)",
             UnitSystem.METRIC,
-            practice);
+            defaults);
     Plan picked = made.withParts(List.of(new Part("a", made.parts().getFirst().plan(), origin)));
-    Run run = Run.of(picked, TestSteels.ALL, practice);
+    Run run = Run.of(picked, TestSteels.ALL, defaults);
     for (int free : new int[] {1, 2}) {
       ShopKnowledge known = new ShopKnowledge(Set.of(), false, Map.of(origin, free));
       List<String> ids =
@@ -378,8 +378,8 @@ class ChecksTest {
   }
 
   private static Run run(String line) {
-    ShopDefaults practice = ShopDefaults.common();
-    return Run.of(Shorthand.parse(line, UnitSystem.METRIC, practice), TestSteels.ALL, practice);
+    ShopDefaults defaults = ShopDefaults.common();
+    return Run.of(Shorthand.parse(line, UnitSystem.METRIC, defaults), TestSteels.ALL, defaults);
   }
 
   private static List<String> after(Run run, Finding f, Remedy remedy) {

@@ -26,7 +26,7 @@ class PlanAlertsTest {
 
   private static Run run(String line) {
     return Run.of(
-        Shorthand.parse(line, UnitSystem.METRIC, SHOP.practice()), TestSteels.ALL, SHOP.practice());
+        Shorthand.parse(line, UnitSystem.METRIC, SHOP.defaults()), TestSteels.ALL, SHOP.defaults());
   }
 
   private static List<Finding> everything(Run run) {
@@ -47,7 +47,7 @@ class PlanAlertsTest {
   void nothingIsLostAndOnlyNotesAreCautions() {
     LongStream.rangeClosed(1, 1000)
         .forEach(seed -> {
-          Run run = Run.of(RandomPlans.offered(seed), TestSteels.ALL, SHOP.practice());
+          Run run = Run.of(RandomPlans.offered(seed), TestSteels.ALL, SHOP.defaults());
           PlanAlerts alerts = of(run);
           List<Finding> all = said(alerts);
           List<Alert> cautions = alerts.cautions();

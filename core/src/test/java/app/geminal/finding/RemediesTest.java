@@ -36,7 +36,7 @@ class RemediesTest {
   }
 
   private static List<Finding> found(Plan plan) {
-    Run run = Run.of(plan, TestSteels.ALL, SHOP.practice());
+    Run run = Run.of(plan, TestSteels.ALL, SHOP.defaults());
     return Checks.of(run, TestSteels.ALL, SHOP, ShopKnowledge.nothing());
   }
 
@@ -64,7 +64,7 @@ class RemediesTest {
     Set<String> tried = new HashSet<>();
     Plan plan = RandomPlans.offered(seed);
     List<Finding> before = found(plan);
-    int reached = Run.of(plan, TestSteels.ALL, SHOP.practice()).stages().size() - 1;
+    int reached = Run.of(plan, TestSteels.ALL, SHOP.defaults()).stages().size() - 1;
     for (Finding f : before) {
       if (f.remedy().isEmpty()) {
         continue;
@@ -163,7 +163,7 @@ class RemediesTest {
   private static List<Finding> foundIn(String line) {
     return found(
         app.geminal.notation.Shorthand.parse(
-            line, app.geminal.units.UnitSystem.METRIC, SHOP.practice()));
+            line, app.geminal.units.UnitSystem.METRIC, SHOP.defaults()));
   }
 
   @Test

@@ -82,9 +82,9 @@ class BarTrackerTest {
   @Test
   void itTakesItsExposureAndForecasts() {
     BarTracker f = heated(900);
-    assertThat(f.toll().scaleMm(Atmosphere.RICH)).isBetween(0.01, 0.2);
-    assertThat(f.ahead(10, 15)).hasSize(11);
-    assertThat(f.ahead(10, 15).getLast().coreC()).isGreaterThan(f.estimate().coreC());
+    assertThat(f.exposure().scaleMm(Atmosphere.RICH)).isBetween(0.01, 0.2);
+    assertThat(f.forecast(10, 15)).hasSize(11);
+    assertThat(f.forecast(10, 15).getLast().coreC()).isGreaterThan(f.estimate().coreC());
     f.put(Place.AIR);
     f.advance(30, 1240);
     double skin = f.estimate().skinC();
@@ -92,6 +92,6 @@ class BarTrackerTest {
     f.advance(3, 1240);
     assertThat(f.estimate().skinC()).isLessThan(skin - 30);
     f.welded();
-    assertThat(f.toll().grainUm()).isEqualTo(Grain.USUAL_UM);
+    assertThat(f.exposure().grainUm()).isEqualTo(Grain.USUAL_UM);
   }
 }

@@ -25,9 +25,9 @@ public class HeatPlannerTest {
   public static HeatPlan plan(String line, String key, Shop shop) {
     Run run =
         Run.of(
-            Shorthand.parse(line, UnitSystem.METRIC, shop.practice()),
+            Shorthand.parse(line, UnitSystem.METRIC, shop.defaults()),
             TestSteels.ALL,
-            shop.practice());
+            shop.defaults());
     return new HeatPlanner(
             TestSteels.ALL,
             shop,
@@ -37,8 +37,8 @@ public class HeatPlannerTest {
         .orElseThrow();
   }
 
-  public static HeatPlan weld(AtmosphereProtection school) {
-    return plan(LINE.formatted(school.word(), school.word()), "s1", Shop.common());
+  public static HeatPlan weld(AtmosphereProtection protection) {
+    return plan(LINE.formatted(protection.word(), protection.word()), "s1", Shop.common());
   }
 
   private static List<ForgeAction> acts(HeatPlan plan) {
@@ -68,40 +68,41 @@ public class HeatPlannerTest {
 
   @ParameterizedTest
   @EnumSource
-  void eachProtectionIsComplete(AtmosphereProtection school) {
-    HeatPlan plan = weld(school);
+  void eachProtectionIsComplete(AtmosphereProtection protection) {
+    HeatPlan plan = weld(protection);
     List<ForgeAction> acts = acts(plan);
     assertThat(acts.stream().filter(a -> a == ForgeAction.SQUEEZE)).hasSize(3);
     assertThat(acts.stream().filter(a -> a == ForgeAction.IN)).hasSize(3);
     assertThat(acts.stream().filter(a -> a == ForgeAction.FLUX))
         .hasSize(
-            switch (school) {
+            switch (protection) {
               case BORAX -> 2;
               case BOTH -> 1;
               case DRY, SEALED -> 0;
             });
     assertThat(acts.contains(ForgeAction.FUEL))
-        .isEqualTo(school == AtmosphereProtection.DRY || school == AtmosphereProtection.BOTH);
+        .isEqualTo(
+            protection == AtmosphereProtection.DRY || protection == AtmosphereProtection.BOTH);
     assertThat(acts.getLast()).isEqualTo(ForgeAction.LOOK);
-    assertThat(plan.cautions()).contains(school.caution());
+    assertThat(plan.cautions()).contains(protection.caution());
     assertThat(plan.steps()).allSatisfy(s -> assertThat(s.how().toString()).isNotBlank());
     assertThat(plan.steps()).allSatisfy(s -> assertThat(s.moment().toString()).isNotBlank());
-    assertThat(plan.schools()).hasSize(4);
+    assertThat(plan.protections()).hasSize(4);
   }
 
   @Test
   void whatTheProtectionsCostThisBillet() {
     Map<AtmosphereProtection, ProtectionCost> cost =
-        weld(AtmosphereProtection.DRY).schools().stream()
-            .collect(java.util.stream.Collectors.toMap(ProtectionCost::school, c -> c));
+        weld(AtmosphereProtection.DRY).protections().stream()
+            .collect(java.util.stream.Collectors.toMap(ProtectionCost::protection, c -> c));
     ProtectionCost dry = cost.get(AtmosphereProtection.DRY);
     ProtectionCost borax = cost.get(AtmosphereProtection.BORAX);
     ProtectionCost sealed = cost.get(AtmosphereProtection.SEALED);
     assertThat(borax.fireMin()).isGreaterThanOrEqualTo(dry.fireMin());
     assertThat(dry.skinMm()).isBetween(0.05, 0.5);
-    assertThat(dry.softMm()).isBetween(0.3, 3.0);
-    assertThat(sealed.softMm()).isZero();
-    assertThat(sealed.skinMm()).isEqualTo(Shop.common().practice().jacketMm());
+    assertThat(dry.decarbDepthMm()).isBetween(0.3, 3.0);
+    assertThat(sealed.decarbDepthMm()).isZero();
+    assertThat(sealed.skinMm()).isEqualTo(Shop.common().defaults().jacketMm());
     assertThat(sealed.benchMin()).isGreaterThan(dry.benchMin());
     assertThat(dry.made()).isEqualTo(7);
     assertThat(dry.held()).isEqualTo(6);
@@ -129,7 +130,7 @@ public class HeatPlannerTest {
     assertThat(draw.stops().getLast().heightMm()).isEqualTo(10);
     assertThat(acts(draw).stream().filter(a -> a == ForgeAction.SQUEEZE)).hasSize(4);
     assertThat(draw.layOut()).anyMatch(l -> l.what().key().equals(HeatText.LAY_STOPS.key()));
-    assertThat(draw.schools()).isEmpty();
+    assertThat(draw.protections()).isEmpty();
   }
 
   @Test
@@ -150,14 +151,14 @@ public class HeatPlannerTest {
     Shop shop = Shop.common();
     Run run =
         Run.of(
-            Shorthand.parse(LINE.formatted("dry", "dry"), UnitSystem.METRIC, shop.practice()),
+            Shorthand.parse(LINE.formatted("dry", "dry"), UnitSystem.METRIC, shop.defaults()),
             TestSteels.ALL,
-            shop.practice());
+            shop.defaults());
     HeatPlanner planner = new HeatPlanner(TestSteels.ALL, shop, ShopKnowledge.nothing(), Map.of());
     assertThat(planner.plan(run, "s3")).isEmpty();
     assertThat(planner.plan(run, "s99")).isEmpty();
     assertThat(planner.plan(run, "edge/s1")).isEmpty();
     assertThat(planner.compared(run, "s3")).isEmpty();
-    assertThat(planner.plan(run, "s1").orElseThrow().schools()).isEmpty();
+    assertThat(planner.plan(run, "s1").orElseThrow().protections()).isEmpty();
   }
 }

@@ -48,7 +48,7 @@ class MeasurementTest {
     Stage drawn = run.stages().get(2);
     assertThat(drawn.bars().widthMm()).isEqualTo(41);
     assertThat(drawn.bars().heightMm()).isCloseTo(15.4, within(1e-9));
-    assertThat(drawn.reckoned().widthMm()).isEqualTo(40);
+    assertThat(drawn.calculated().widthMm()).isEqualTo(40);
     assertThat(drawn.visibleCount()).isEqualTo(3);
     assertThat(run.last().bars().lengthMm()).isCloseTo((250 - 6) / 4.0, within(1e-9));
   }
@@ -57,9 +57,9 @@ class MeasurementTest {
   void whatIsMissingIsALossOfItsOwn() {
     Run run = run(1, Measurement.sizes(40, 15, 200));
     Stage drawn = run.stages().get(2);
-    double reckoned = drawn.reckoned().amount().volumeMm3();
+    double calculated = drawn.calculated().amount().volumeMm3();
     assertThat(run.lostTo(LossKind.MEASURED).volumeMm3())
-        .isCloseTo(reckoned - 40 * 15 * 200, within(1e-6));
+        .isCloseTo(calculated - 40 * 15 * 200, within(1e-6));
   }
 
   @Test

@@ -37,9 +37,9 @@ class OperationsTest {
   }
 
   private static SetWeld weld(
-      int heats, double reduction, double celsius, double soak, AtmosphereProtection school) {
+      int heats, double reduction, double celsius, double soak, AtmosphereProtection protection) {
     return new SetWeld(
-        heats, reduction, celsius, soak, school, Tack.ENDS, Jacket.BEAD, Tool.FLAT, 0);
+        heats, reduction, celsius, soak, protection, Tack.ENDS, Jacket.BEAD, Tool.FLAT, 0);
   }
 
   private static Bars after(Operation operation, Bars bars) {

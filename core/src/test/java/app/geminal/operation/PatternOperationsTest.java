@@ -29,7 +29,7 @@ class PatternOperationsTest {
     ShopDefaults p = ShopDefaults.common();
     return new ShopDefaults(
         p.atmosphere(),
-        p.school(),
+        p.protection(),
         p.settingHeats(),
         p.setReduction(),
         p.weldTemperatureC(),

@@ -181,13 +181,13 @@ class FinderTest {
     assertThat(found.ways()).hasSizeGreaterThan(20);
     for (RankedSchedule way : found.ways()) {
       Plan plan = way.plan(question, SHOP);
-      Run run = Run.of(plan, TestSteels.ALL, SHOP.practice());
+      Run run = Run.of(plan, TestSteels.ALL, SHOP.defaults());
       assertThat(run.stop()).isEmpty();
       assertThat(run.last().visibleCount()).isEqualTo(way.visible()).isBetween(285L, 315L);
       assertThat(run.last().bars().shopCount()).isEqualTo(way.shop());
       assertThat(run.startedWith().massKg(TestSteels.ALL)).isCloseTo(way.startKg(), within(1e-9));
       assertThat(run.yieldFraction()).isCloseTo(way.yield(), within(1e-9));
-      assertThat(Finish.of(run, SHOP.practice()).isEnough()).isTrue();
+      assertThat(Finish.of(run, SHOP.defaults()).isEnough()).isTrue();
       assertThat(way.tallestMm()).isLessThanOrEqualTo(100);
       assertThat(way.longestMm()).isLessThanOrEqualTo(900);
     }
@@ -200,8 +200,8 @@ class FinderTest {
     Plan plan = way.plan(question, SHOP);
     Stack stack = plan.stack();
     Plan shorter = plan.withStack(stack.withFace(stack.widthMm(), stack.lengthMm() - 1));
-    Run run = Run.of(shorter, TestSteels.ALL, SHOP.practice());
-    boolean enough = Finish.of(run, SHOP.practice()).isEnough();
+    Run run = Run.of(shorter, TestSteels.ALL, SHOP.defaults());
+    boolean enough = Finish.of(run, SHOP.defaults()).isEnough();
     boolean held =
         run.stages().stream().allMatch(s -> s.bars().lengthMm() >= SHOP.limits().shortestPieceMm());
     assertThat(enough && held).isFalse();
@@ -348,7 +348,7 @@ class FinderTest {
       StartStack start = way.schedule().start().orElseThrow();
       int dark = (start.pieces() + 1) / 2;
       int bright = start.pieces() / 2;
-      double kerf = SHOP.practice().kerfMm();
+      double kerf = SHOP.defaults().kerfMm();
       double piece = way.startMm() + kerf;
       assertThat((int) ((1000 + kerf) / piece)).isGreaterThanOrEqualTo(dark);
       assertThat((int) ((600 + kerf) / piece) + (int) ((300 + kerf) / piece))
@@ -495,7 +495,7 @@ class FinderTest {
 
   /** Of the finished bar, the thinnest first. */
   private static double[] layersMm(RankedSchedule way, FinderQuestion question) {
-    return Run.of(way.plan(question, SHOP), TestSteels.ALL, SHOP.practice())
+    return Run.of(way.plan(question, SHOP), TestSteels.ALL, SHOP.defaults())
         .last()
         .bars()
         .layers()

@@ -25,7 +25,7 @@ final class NaiveSchedules {
 
   private final FinderQuestion question;
   private final Shop shop;
-  private final ShopDefaults practice;
+  private final ShopDefaults defaults;
   private final SetWeld weld;
   final Map<String, Result> keeping = new TreeMap<>();
   long reaching;
@@ -33,8 +33,8 @@ final class NaiveSchedules {
   NaiveSchedules(FinderQuestion question, Shop shop) {
     this.question = question;
     this.shop = shop;
-    this.practice = shop.practice();
-    this.weld = SetWeld.of(practice);
+    this.defaults = shop.defaults();
+    this.weld = SetWeld.of(defaults);
   }
 
   void search() {
@@ -186,12 +186,12 @@ final class NaiveSchedules {
       }
       int lastLayers = layersBeforeSet;
       drawTo(
-          question.finished().widthMm() + 2 * practice.finishGrindMm(),
-          question.finished().heightMm() + 2 * practice.finishGrindMm(),
+          question.finished().widthMm() + 2 * defaults.finishGrindMm(),
+          question.finished().heightMm() + 2 * defaults.finishGrindMm(),
           true);
       trim();
       makesSense &= layers() >= 0.9 * lastLayers;
-      minutes += NaiveSchedules.this.shop.pace().coolMin();
+      minutes += NaiveSchedules.this.shop.taskTimes().coolMin();
     }
 
     private int layersBeforeSet;
@@ -204,7 +204,7 @@ final class NaiveSchedules {
     private void join(int newJoints) {
       joints = newJoints;
       faces += 2 * newJoints;
-      minutes += 2 * newJoints * NaiveSchedules.this.shop.pace().facePrepMin();
+      minutes += 2 * newJoints * NaiveSchedules.this.shop.taskTimes().facePrepMin();
     }
 
     private double height() {
@@ -228,8 +228,8 @@ final class NaiveSchedules {
       tallest = Math.max(tallest, height());
       welds++;
       chance *= HoldChance.prior().ofJoints(joints);
-      minutes += NaiveSchedules.this.shop.pace().stackMin() + weld.fireMin();
-      skin(weld.skinMm(practice));
+      minutes += NaiveSchedules.this.shop.taskTimes().stackMin() + weld.fireMin();
+      skin(weld.skinMm(defaults));
       double volume = width * height() * length;
       double newHeight = height() * (1 - weld.reduction());
       double spread = Math.sqrt(volume / newHeight / (width * length));
@@ -268,11 +268,11 @@ final class NaiveSchedules {
 
     private void drawTo(double toWidth, double toHeight, boolean always) {
       int heats = 1;
-      double keeps = 1 - NaiveSchedules.this.shop.pace().drawPerHeat();
+      double keeps = 1 - NaiveSchedules.this.shop.taskTimes().drawPerHeat();
       while (width * height() * Math.pow(keeps, heats) > toWidth * toHeight * (1 + 1e-9)) {
         heats++;
       }
-      double skin = heats * practice.drawSkinMm();
+      double skin = heats * defaults.drawSkinMm();
       boolean enough =
           (width - 2 * skin) * (height() - 2 * skin) >= toWidth * toHeight
               && (always || height() > toHeight);
@@ -285,14 +285,14 @@ final class NaiveSchedules {
         scale(toHeight / height());
         width = toWidth;
         length = volume / toWidth / toHeight;
-        minutes += heats * practice.drawHeatMin();
+        minutes += heats * defaults.drawHeatMin();
       }
       longest = Math.max(longest, length);
     }
 
     private void trim() {
-      length -= 2 * practice.endTrimMm();
-      minutes += 2 * NaiveSchedules.this.shop.pace().sawMin();
+      length -= 2 * defaults.endTrimMm();
+      minutes += 2 * NaiveSchedules.this.shop.taskTimes().sawMin();
     }
 
     private void lay(Restacking restacking) {
@@ -302,8 +302,8 @@ final class NaiveSchedules {
           Math.round(question.blockMm() / count * 10) / 10.0,
           false);
       trim();
-      minutes += (count - 1) * NaiveSchedules.this.shop.pace().sawMin();
-      minutes += NaiveSchedules.this.shop.pace().coolMin();
+      minutes += (count - 1) * NaiveSchedules.this.shop.taskTimes().sawMin();
+      minutes += NaiveSchedules.this.shop.taskTimes().coolMin();
       boolean fold = restacking instanceof Restacking.Refold;
       boolean turned =
           fold
@@ -313,7 +313,7 @@ final class NaiveSchedules {
         makesSense = false;
       }
       length =
-          fold ? (length - 2 * height()) / 2 : (length - (count - 1) * practice.kerfMm()) / count;
+          fold ? (length - 2 * height()) / 2 : (length - (count - 1) * defaults.kerfMm()) / count;
       shortest = Math.min(shortest, length);
       List<Piece> between = new ArrayList<>();
       if (restacking instanceof Restacking.Recut r && r.insert()) {
@@ -336,11 +336,11 @@ final class NaiveSchedules {
           Collections.reverse(piece);
         }
         if (!fold && i > 0) {
-          peel(piece, practice.faceGrindMm());
+          peel(piece, defaults.faceGrindMm());
         }
         if (!fold && i < count - 1) {
           Collections.reverse(piece);
-          peel(piece, practice.faceGrindMm());
+          peel(piece, defaults.faceGrindMm());
           Collections.reverse(piece);
         }
         block.addAll(piece);

@@ -54,19 +54,19 @@ class HeatSessionTest {
     HeatSession course = dry();
     obey(course);
     assertThat(course.finished()).isTrue();
-    assertThat(course.standings()).containsOnly(StepState.DONE);
+    assertThat(course.stepStates()).containsOnly(StepState.DONE);
     assertThat(course.heat()).isEqualTo(3);
     assertThat(SessionReview.of(course, Limits.common())).isNotEmpty().allMatch(ReviewNote::well);
-    assertThat(course.toll().hotS()).isBetween(200.0, 3600.0);
+    assertThat(course.exposure().hotS()).isBetween(200.0, 3600.0);
     assertThat(Advice.of(course).title()).isEqualTo(SessionText.NOW_DONE.with());
   }
 
   @Test
   void everyProtectionCanBeFollowedToItsEnd() {
-    for (AtmosphereProtection school : AtmosphereProtection.values()) {
-      HeatSession course = new HeatSession(HeatPlannerTest.weld(school), 15);
+    for (AtmosphereProtection protection : AtmosphereProtection.values()) {
+      HeatSession course = new HeatSession(HeatPlannerTest.weld(protection), 15);
       obey(course);
-      assertThat(course.standings()).as(school.word()).containsOnly(StepState.DONE);
+      assertThat(course.stepStates()).as(protection.word()).containsOnly(StepState.DONE);
     }
   }
 
@@ -78,7 +78,7 @@ class HeatSessionTest {
                 "5 (D 3, B 2) 30 x 120 > set 3 > draw 30 x 6, 3 heats", "s2", Shop.common()),
             15);
     obey(course);
-    assertThat(course.standings()).containsOnly(StepState.DONE);
+    assertThat(course.stepStates()).containsOnly(StepState.DONE);
   }
 
   @Test
@@ -86,11 +86,11 @@ class HeatSessionTest {
     HeatSession course = dry();
     assertThat(course.step().orElseThrow().act()).contains(ForgeAction.FUEL);
     tap(course, ForgeAction.IN);
-    assertThat(course.standings().subList(0, 3))
+    assertThat(course.stepStates().subList(0, 3))
         .containsExactly(StepState.LEFT_OUT, StepState.DONE, StepState.NOW);
     wait(course, 60);
     tap(course, ForgeAction.OUT);
-    List<StepState> now = course.standings();
+    List<StepState> now = course.stepStates();
     assertThat(now.get(2)).isEqualTo(StepState.LEFT_OUT);
     assertThat(now.get(3)).as("waiting for an even heat").isEqualTo(StepState.DONE);
     assertThat(course.place()).isEqualTo(Place.AIR);
@@ -105,8 +105,8 @@ class HeatSessionTest {
     assertThat(Advice.of(course).title().key()).isEqualTo("heat.now-too-cold");
     wait(course, 60);
     tap(course, ForgeAction.SQUEEZE);
-    List<ReviewNote> lessons = SessionReview.of(course, Limits.common());
-    assertThat(lessons)
+    List<ReviewNote> reviewNotes = SessionReview.of(course, Limits.common());
+    assertThat(reviewNotes)
         .filteredOn(l -> !l.well())
         .extracting(ReviewNote::kind)
         .contains(ReviewNote.Kind.PULLED, ReviewNote.Kind.WAITED, ReviewNote.Kind.LEFT_OUT);

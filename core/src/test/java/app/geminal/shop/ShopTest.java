@@ -14,9 +14,9 @@ class ShopTest {
   @EnumSource
   void everyPresetIsAWholeShopThatCanWeldByItsOwnHabits(ShopPreset preset) {
     Shop shop = preset.shop();
-    assertThat(shop.forge().highestC()).isGreaterThan(shop.practice().weldTemperatureC());
+    assertThat(shop.forge().highestC()).isGreaterThan(shop.defaults().weldTemperatureC());
     assertThat(shop.forge().litres()).isLessThanOrEqualTo(shop.forge().ratedLitres());
-    boolean pressed = shop.practice().setTool() == Tool.FLAT;
+    boolean pressed = shop.defaults().setTool() == Tool.FLAT;
     assertThat(pressed ? shop.press() : shop.hammer()).isNotNull();
     assertThat(preset.words()).isNotBlank();
   }
@@ -32,10 +32,10 @@ class ShopTest {
 
   @Test
   void aDrawTakesHeatsByTheSectionItTakesDown() {
-    TaskTimes pace = TaskTimes.common();
-    assertThat(pace.drawHeats(1000, 1000)).isOne();
-    assertThat(pace.drawHeats(1000, 750)).isOne();
-    assertThat(pace.drawHeats(1000, 749)).isEqualTo(2);
-    assertThat(pace.drawHeats(1000, 1000 * Math.pow(0.75, 5))).isEqualTo(5);
+    TaskTimes taskTimes = TaskTimes.common();
+    assertThat(taskTimes.drawHeats(1000, 1000)).isOne();
+    assertThat(taskTimes.drawHeats(1000, 750)).isOne();
+    assertThat(taskTimes.drawHeats(1000, 749)).isEqualTo(2);
+    assertThat(taskTimes.drawHeats(1000, 1000 * Math.pow(0.75, 5))).isEqualTo(5);
   }
 }

@@ -146,7 +146,7 @@ class FireTest extends Story {
     assertThat(fire.line()).hasText("");
     assertThat(fire.tap("Undo")).containsText("release");
     Smith smith = new Smith(shop);
-    String whole = smith.get("/api/v1/fires/" + fire.id());
+    String whole = smith.get("/api/v1/forge-sessions/" + fire.id());
     assertThat(
             Pattern.compile("\"kind\":\"DEED\",\"place\":0,\"act\":\"(\\w+)\"")
                 .matcher(whole)

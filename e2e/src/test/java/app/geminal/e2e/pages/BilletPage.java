@@ -86,11 +86,11 @@ public record BilletPage(Page page) {
   }
 
   /** Logs a weld of the open step. */
-  public BilletPage logWeld(String heat, String school, String outcome, String note) {
+  public BilletPage logWeld(String heat, String protection, String outcome, String note) {
     Locator form = log().locator("form");
     form.getByLabel("Heat (measured)").fill(heat);
     form.getByLabel("Heat (measured)").press("Tab");
-    choose(form, school);
+    choose(form, protection);
     choose(form, outcome);
     form.getByLabel("Note: where, how found, what was done").fill(note);
     form.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Log weld")).click();

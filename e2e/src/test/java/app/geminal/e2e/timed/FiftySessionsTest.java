@@ -64,7 +64,7 @@ class FiftySessionsTest {
       for (long fire : fires) {
         List<Integer> kept =
             smith
-                .get("/api/v1/fires/%d/readings.csv".formatted(fire))
+                .get("/api/v1/forge-sessions/%d/readings.csv".formatted(fire))
                 .lines()
                 .filter(l -> l.contains(",forge,"))
                 .map(l -> Integer.valueOf(l.substring(0, l.indexOf(','))))
@@ -95,7 +95,7 @@ class FiftySessionsTest {
 
     @Override
     public void run() {
-      try (var lines = smith.lines("/api/v1/fires/%d/stream".formatted(fire))) {
+      try (var lines = smith.lines("/api/v1/forge-sessions/%d/stream".formatted(fire))) {
         var iterator = lines.iterator();
         while (!over && iterator.hasNext()) {
           String line = iterator.next();

@@ -20,8 +20,8 @@ public record PlanFile(String name, String purpose, Plan plan, List<OwnSteel> st
   /** What the document says it is. */
   public static final String FORMAT = "geminal-plan";
 
-  /** The one version there is. */
-  public static final int VERSION = 1;
+  /** The version that is written; every earlier one is read. */
+  public static final int VERSION = 2;
 
   /** Checks every field; purpose and steels may be missing. */
   public PlanFile(

@@ -102,10 +102,10 @@ public final class PlanFiles {
           Text.of("This is not a Geminal plan. Its format is not “%s”.", PlanFile.FORMAT));
       JsonNode version = tree.path("version");
       refuseUnless(
-          version.isIntegralNumber() && version.asInt() == PlanFile.VERSION,
+          version.isIntegralNumber() && version.asInt() >= 1 && version.asInt() <= PlanFile.VERSION,
           "/version",
           Text.of(
-              "Only version %d is known here. This says %s. A newer Geminal may read it.",
+              "Versions 1 to %d are known here. This says %s. A newer Geminal may read it.",
               PlanFile.VERSION, version.isMissingNode() ? "none" : version.toString()));
       Document read = JSON.readValue(text, Document.class);
       return new PlanFile(read.name(), read.purpose(), read.plan(), read.steels());

@@ -29,8 +29,13 @@ import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
 import app.geminal.operation.Watch;
+import app.geminal.shop.Shop;
+import app.geminal.shop.ShopDefaults;
+import app.geminal.shop.TaskTimes;
 import app.geminal.validation.InvalidValue;
+import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Method;
+import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonInclude;
@@ -75,6 +80,8 @@ public final class PlanJson {
         .addMixIn(Step.class, StepJson.class)
         .addMixIn(SetAside.class, SetAsideJson.class)
         .addMixIn(SetWeld.class, SetWeldJson.class)
+        .addMixIn(ShopDefaults.class, ProtectionJson.class)
+        .addMixIn(Shop.class, ShopJson.class)
         .addModule(MessageJson.module(language))
         .addModule(
             new SimpleModule("finite")
@@ -165,9 +172,26 @@ public final class PlanJson {
     abstract Coating coating();
   }
 
+  /** Version 1 of plans and of the API called the atmosphere protection a school. */
+  @SuppressWarnings("UnusedMethod")
+  private interface ProtectionJson {
+    @JsonAlias("school")
+    AtmosphereProtection protection();
+  }
+
+  /** Version 1 of the API called these practice and pace. */
+  @SuppressWarnings("UnusedMethod")
+  private interface ShopJson {
+    @JsonAlias("practice")
+    ShopDefaults defaults();
+
+    @JsonAlias("pace")
+    TaskTimes taskTimes();
+  }
+
   /** What every forge weld is, is left out. */
   @SuppressWarnings("UnusedMethod")
-  private interface SetWeldJson {
+  private interface SetWeldJson extends ProtectionJson {
     @JsonInclude(value = JsonInclude.Include.CUSTOM, valueFilter = Forged.class)
     Method method();
   }

@@ -24,7 +24,7 @@ class ShippedPatternsTest {
   private static final List<NamedPattern> PATTERNS = ShippedPatterns.read();
 
   private static Run run(NamedPattern pattern) {
-    return Run.of(pattern.plan(), STEELS, SHOP.practice());
+    return Run.of(pattern.plan(), STEELS, SHOP.defaults());
   }
 
   @Test
@@ -52,7 +52,7 @@ class ShippedPatternsTest {
   void countsAreThePictures(String id, long visible, long crossed) {
     Run run = run(PATTERNS.stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow());
     assertThat(run.last().visibleCount()).isEqualTo(visible);
-    Field field = Field.of(run, SHOP.practice(), run.stages().size() - 1);
+    Field field = Field.of(run, SHOP.defaults(), run.stages().size() - 1);
     SectionView end = SectionView.of(field, new View.End(field.bars().lengthMm() / 2), 0);
     double middle = end.widthMm() * 0.49;
     // Uneven forging and hollows bring layers to the face or take them; never many.

@@ -37,7 +37,7 @@ class PlanFilesTest {
           + " > restack same, with (15N20 1) > layup left (@edge)";
 
   private static Schema schema() {
-    try (InputStream in = PlanFiles.class.getResourceAsStream("geminal-plan-1.schema.json")) {
+    try (InputStream in = PlanFiles.class.getResourceAsStream("geminal-plan-2.schema.json")) {
       return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12).getSchema(in);
     } catch (IOException e) {
       throw new IllegalStateException(e);
@@ -59,6 +59,17 @@ class PlanFilesTest {
     String document = PlanFiles.write(file);
     assertThat(PlanFiles.read(document)).isEqualTo(file);
     assertThat(SCHEMA.validate(document, InputFormat.JSON)).isEmpty();
+  }
+
+  @Test
+  void aPlanOfTheFirstVersionIsReadAsItWasMeant() throws Exception {
+    try (InputStream old = PlanFilesTest.class.getResourceAsStream("plan-version-1.json")) {
+      String text = new String(old.readAllBytes(), StandardCharsets.UTF_8);
+      assertThat(text).contains("\"school\"");
+      PlanFile file = PlanFiles.read(text);
+      assertThat(PlanFiles.write(file)).contains("\"protection\"").doesNotContain("school");
+      assertThat(PlanFiles.read(PlanFiles.write(file))).isEqualTo(file);
+    }
   }
 
   @Test
@@ -91,8 +102,8 @@ class PlanFilesTest {
       quoteCharacter = '\0',
       value = {
         "\"geminal-plan\"~\"other-plan\"~/format~not a Geminal plan~true",
-        "\"version\" : 1~\"version\" : 2~/version~Only version 1~true",
-        "\"version\" : 1~\"version\" : \"1\"~/version~Only version 1~true",
+        "\"version\" : 2~\"version\" : 3~/version~Versions 1 to 2~true",
+        "\"version\" : 2~\"version\" : \"1\"~/version~Versions 1 to 2~true",
         "\"purpose\" : \"\"~\"colour\" : \"red\"~/colour~not known~true",
         "\"pieces\" : 2~\"pieces\" : \"two\"~/plan/steps/1/operation/pieces~number~true",
         "\"pieces\" : 2~\"pieces\" : 2.5~/plan/steps/1/operation/pieces~number~true",
@@ -102,7 +113,7 @@ class PlanFilesTest {
         "\"steel\" : \"1084\"~\"steel\" : \"10 84\"~/plan/parts/0/plan/stack/pieces/0/steel~letters~true",
         "\"part\" : \"edge\"~\"part\" : \"Edge\"~/plan/steps/3/operation/left/0/part~small letter~true",
         "\"part\" : \"edge\"~\"steelPart\" : \"edge\"~/plan/steps/3/operation/left/0/part~empty~true",
-        "\"school\" : \"BORAX\"~\"school\" : \"MUD\"~/plan/steps/0/operation/school~one of~true",
+        "\"protection\" : \"BORAX\"~\"protection\" : \"MUD\"~/plan/steps/0/operation/protection~one of~true",
         "\"key\" : \"s2\"~\"key\" : \"s1\"~/plan/steps/1/key~same key~false",
         "\"off\" : false~\"off\" : \"no\"~/plan/steps/0/off~wrong type~true",
         "\"widthMm\" : 12.0~\"widthMm\" : 1e9~/plan/parts/0/plan/stack/widthMm~Enter ~true",

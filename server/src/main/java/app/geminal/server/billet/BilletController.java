@@ -91,7 +91,7 @@ class BilletController {
    * @param purpose what it is for, may be empty
    * @param version counts changes; what is sent is refused when another change came in between
    * @param changedAt when it was last changed
-   * @param standing how far it has come
+   * @param progress how far it has come
    * @param nowStage number of the stage the billet has reached, from 0
    * @param now the stage it has come to: after its last weld made, or the stack
    * @param end the stage it should come to
@@ -104,7 +104,7 @@ class BilletController {
       String purpose,
       int version,
       Instant changedAt,
-      ProgressView standing,
+      ProgressView progress,
       int nowStage,
       StageView now,
       StageView end,
@@ -141,7 +141,7 @@ class BilletController {
    * @param onRack whether it is on the Rack and not archived
    * @param plan the plan
    * @param run the plan calculated
-   * @param standing how far it has come
+   * @param progress how far it has come
    * @param welds the welds
    */
   record Opened(
@@ -152,7 +152,7 @@ class BilletController {
       boolean onRack,
       Plan plan,
       RunView run,
-      ProgressView standing,
+      ProgressView progress,
       List<WeldView> welds) {}
 
   /**
@@ -244,7 +244,7 @@ class BilletController {
 
   /** Archives a billet. */
   @Operation(operationId = "archiveBillet")
-  @PostMapping("/api/v1/billets/{id}/off-rack")
+  @PostMapping("/api/v1/billets/{id}/archive")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void takeOff(@PathVariable long id) {
     billets.setOnRack(id, false);
@@ -252,7 +252,7 @@ class BilletController {
 
   /** Restores an archived billet. */
   @Operation(operationId = "restoreBillet")
-  @PostMapping("/api/v1/billets/{id}/on-rack")
+  @PostMapping("/api/v1/billets/{id}/restore")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void putBack(@PathVariable long id) {
     billets.setOnRack(id, true);
@@ -268,12 +268,12 @@ class BilletController {
         b.onRack(),
         b.plan(),
         runs.of(b.plan(), b.id(), who),
-        standing(b, welds.stream().map(WeldView::made).toList()),
+        progress(b, welds.stream().map(WeldView::made).toList()),
         welds);
   }
 
   private OnRack onRack(RackFigures.Glance glance, Billet b, List<WeldRecord> welds) {
-    ProgressView standing = standing(b, welds);
+    ProgressView progress = progress(b, welds);
     RackFigures.Figures figures = glance.of(b, reached(b.plan(), welds));
     return new OnRack(
         b.id(),
@@ -281,7 +281,7 @@ class BilletController {
         b.purpose(),
         b.version(),
         b.changedAt(),
-        standing,
+        progress,
         figures.nowStage(),
         figures.now(),
         figures.end(),
@@ -290,7 +290,7 @@ class BilletController {
   }
 
   /** A weld whose flaws are out of the bar counts as held for what is left of it. */
-  private ProgressView standing(Billet b, List<WeldRecord> welds) {
+  private ProgressView progress(Billet b, List<WeldRecord> welds) {
     if (welds.stream().allMatch(w -> w.outcome() == WeldOutcome.HELD)) {
       return ProgressView.of(b.plan(), welds);
     }

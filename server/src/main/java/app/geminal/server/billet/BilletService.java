@@ -110,6 +110,6 @@ public class BilletService {
       Require.text("purpose", purpose, LONGEST_PURPOSE);
     }
     Require.present("plan", plan);
-    InvalidValue.within("plan", () -> Run.of(plan, shelf.steels(), shops.practice()));
+    InvalidValue.within("plan", () -> Run.of(plan, shelf.steels(), shops.defaults()));
   }
 }

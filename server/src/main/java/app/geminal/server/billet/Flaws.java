@@ -43,19 +43,19 @@ class Flaws {
     List<Inspection> looks = new ArrayList<>();
     List<Disposition> decisions = new ArrayList<>();
     for (EntryView e : book) {
-      Optional.ofNullable(e.says().looked()).ifPresent(looks::add);
-      Optional.ofNullable(e.says().decided()).ifPresent(decisions::add);
+      Optional.ofNullable(e.says().inspection()).ifPresent(looks::add);
+      Optional.ofNullable(e.says().disposition()).ifPresent(decisions::add);
     }
     if (looks.stream().allMatch(l -> l.flaws().isEmpty())) {
       return List.of();
     }
-    ShopDefaults practice = shops.practice();
-    Run run = Run.of(billet.plan(), shelf.steels(), practice);
+    ShopDefaults defaults = shops.defaults();
+    Run run = Run.of(billet.plan(), shelf.steels(), defaults);
     Set<String> steps =
         billet.plan().allSteps().stream().map(Plan.Placed::path).collect(Collectors.toSet());
     List<FlawView> views = new ArrayList<>();
     for (EntryView e : book.reversed()) {
-      Inspection look = e.says().looked();
+      Inspection look = e.says().inspection();
       if (look == null) {
         continue;
       }
@@ -65,7 +65,7 @@ class Flaws {
                 .filter(d -> d.flawId().equals(flaw.id()) && stands(d, steps))
                 .sorted(Comparator.comparing(Disposition::at))
                 .toList();
-        views.add(view(e.id(), flaw, look, about, looks, run, practice));
+        views.add(view(e.id(), flaw, look, about, looks, run, defaults));
       }
     }
     return views;
@@ -93,16 +93,16 @@ class Flaws {
 
   /** Heights of the joints that lie level after a step, lowest first, mm. */
   List<Double> seams(Billet billet, String stepPath) {
-    ShopDefaults practice = shops.practice();
-    return Run.of(billet.plan(), shelf.steels(), practice)
+    ShopDefaults defaults = shops.defaults();
+    return Run.of(billet.plan(), shelf.steels(), defaults)
         .find(stepPath)
-        .map(f -> LatestJoints.of(f.run(), practice, f.stage()))
+        .map(f -> LatestJoints.of(f.run(), defaults, f.stage()))
         .orElse(List.of());
   }
 
   /** A decision is taken back with the step that does it. */
-  private static boolean stands(Disposition decided, Set<String> steps) {
-    return decided.stepKey() == null || steps.contains(decided.stepKey());
+  private static boolean stands(Disposition disposition, Set<String> steps) {
+    return disposition.stepKey() == null || steps.contains(disposition.stepKey());
   }
 
   private static FlawView view(
@@ -112,14 +112,14 @@ class Flaws {
       List<Disposition> about,
       List<Inspection> looks,
       Run run,
-      ShopDefaults practice) {
+      ShopDefaults defaults) {
     Optional<Run.Found> found = run.find(look.stepKey());
     if (found.isEmpty()) {
       return new FlawView(
           entryId, flaw, look.stepKey(), "", -1, List.of(), about, FlawView.State.LOST);
     }
     Run.Found at = found.get();
-    List<FlawTracker.At> places = FlawTracker.of(run, practice, at.part(), at.stage(), flaw.spot());
+    List<FlawTracker.At> places = FlawTracker.of(run, defaults, at.part(), at.stage(), flaw.spot());
     return new FlawView(
         entryId,
         flaw,

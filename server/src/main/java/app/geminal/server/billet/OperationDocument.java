@@ -161,7 +161,7 @@ final class OperationDocument {
               .number("reduction", o.reduction())
               .number("temperatureC", o.temperatureC())
               .number("soakMin", o.soakMin())
-              .one("school", o.school(), PROTECTIONS)
+              .one("school", o.protection(), PROTECTIONS)
               .one("tack", o.tack(), TACKS)
               .one("jacket", o.jacket(), JACKETS)
               .one("tool", o.tool(), TOOLS)

@@ -98,12 +98,12 @@ class PlanController {
   PlanBody read(@RequestBody LineBody body, Principal who) {
     String line = Require.present("line", body.line());
     UnitSystem units = accounts.units(who.getName()).system();
-    ShopDefaults practice = shops.practice();
+    ShopDefaults defaults = shops.defaults();
     Plan shown = body.plan();
     return new PlanBody(
         shown == null
-            ? Shorthand.parse(line, units, practice)
-            : Shorthand.parse(line, units, practice, shown));
+            ? Shorthand.parse(line, units, defaults)
+            : Shorthand.parse(line, units, defaults, shown));
   }
 
   /** Adds a step. */
@@ -114,14 +114,14 @@ class PlanController {
     Plan plan = Require.present("plan", body.plan());
     String words = Require.text("words", body.words(), 500);
     int after = Require.count("after", body.after(), 0, plan.steps().size());
-    ShopDefaults practice = shops.practice();
+    ShopDefaults defaults = shops.defaults();
     List<Stage> stages =
-        InvalidValue.within("plan", () -> Run.of(plan, shelf.steels(), practice)).stages();
+        InvalidValue.within("plan", () -> Run.of(plan, shelf.steels(), defaults)).stages();
     Bars bars = stages.get(Math.min(after, stages.size() - 1)).bars();
     Operation operation =
-        Suggestion.of(words, bars, practice)
+        Suggestion.of(words, bars, defaults)
             .orElseGet(
-                () -> Shorthand.parseStep(words, accounts.units(who.getName()).system(), practice));
+                () -> Shorthand.parseStep(words, accounts.units(who.getName()).system(), defaults));
     return new PlanBody(plan.withStepAfter(after, operation));
   }
 
@@ -135,6 +135,6 @@ class PlanController {
             Require.present("stack", body.stack()),
             Require.present("restacks", body.restacks()),
             shelf.steels(),
-            shops.practice()));
+            shops.defaults()));
   }
 }

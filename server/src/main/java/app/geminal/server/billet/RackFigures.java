@@ -89,7 +89,7 @@ class RackFigures {
 
   private static Figures workedOut(
       Billet billet, int reached, Shop shop, Steels steels, Map<Origin, Integer> free) {
-    Run run = Run.of(billet.plan(), steels, shop.practice());
+    Run run = Run.of(billet.plan(), steels, shop.defaults());
     int now = Math.min(reached, run.stages().size() - 1);
     // Whether something was welded here before makes no finding of the strongest kind.
     ShopKnowledge known = new ShopKnowledge(Set.of(), false, free);

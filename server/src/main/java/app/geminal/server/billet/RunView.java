@@ -234,7 +234,7 @@ record RunView(
         views(alerts.ofSteps().stream(), shown),
         LedgerView.of(run, steels),
         parts,
-        run.plan().wanted().isEmpty() ? null : Finish.of(run, shop.practice()));
+        run.plan().wanted().isEmpty() ? null : Finish.of(run, shop.defaults()));
   }
 
   private static List<FindingView> views(Stream<Alert> alerts, Shown shown) {

@@ -58,10 +58,10 @@ class RunViews {
   RunView of(Plan plan, long billetId, Principal who) {
     Shop shop = shops.shop();
     Steels steels = shelf.steels();
-    String line = Shorthand.show(plan, accounts.units(who.getName()).system(), shop.practice());
+    String line = Shorthand.show(plan, accounts.units(who.getName()).system(), shop.defaults());
     Set<ShopKnowledge.Welded> welded = book.welded();
     Map<Origin, Integer> free = aside.free(origins(plan), billetId);
-    Run run = Run.of(plan, steels, shop.practice());
+    Run run = Run.of(plan, steels, shop.defaults());
     ShopKnowledge known = new ShopKnowledge(welded, !welded.isEmpty(), free);
     return RunView.of(
         run,

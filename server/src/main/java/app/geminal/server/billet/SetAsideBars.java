@@ -44,16 +44,16 @@ class SetAsideBars {
   @Transactional(readOnly = true)
   List<Waiting> all() {
     Steels steels = shelf.steels();
-    ShopDefaults practice = shops.practice();
+    ShopDefaults defaults = shops.defaults();
     List<Billet> onRack = billets.onRack();
-    Map<Place, Integer> taken = taken(onRack, 0, steels, practice);
+    Map<Place, Integer> taken = taken(onRack, 0, steels, defaults);
     List<Waiting> waiting = new ArrayList<>();
     for (Billet billet : onRack) {
       List<LeavingBars> leavings =
           StoredRow.<List<LeavingBars>, RuntimeException>of(
                   "billet",
                   billet.id(),
-                  () -> LeavingBars.of(Run.of(billet.plan(), steels, practice)))
+                  () -> LeavingBars.of(Run.of(billet.plan(), steels, defaults)))
               .orElse(List.of());
       for (LeavingBars leaving : leavings) {
         int used = taken.getOrDefault(new Place(billet.id(), leaving.stepKey()), 0);
@@ -82,14 +82,14 @@ class SetAsideBars {
       return Map.of();
     }
     Steels steels = shelf.steels();
-    ShopDefaults practice = shops.practice();
-    Map<Place, Integer> taken = taken(billets.onRack(), butForBillet, steels, practice);
+    ShopDefaults defaults = shops.defaults();
+    Map<Place, Integer> taken = taken(billets.onRack(), butForBillet, steels, defaults);
     Map<Origin, Integer> free = new HashMap<>();
     for (Origin origin : origins) {
       int there =
           billets
               .find(origin.billetId())
-              .map(b -> LeavingBars.of(Run.of(b.plan(), steels, practice)))
+              .map(b -> LeavingBars.of(Run.of(b.plan(), steels, defaults)))
               .stream()
               .flatMap(List::stream)
               .filter(l -> l.stepKey().equals(origin.stepKey()))
@@ -104,11 +104,11 @@ class SetAsideBars {
   private record Place(long billetId, String stepKey) {}
 
   private Map<Place, Integer> taken(
-      List<Billet> billets, long butFor, Steels steels, ShopDefaults practice) {
+      List<Billet> billets, long butFor, Steels steels, ShopDefaults defaults) {
     Map<Place, Integer> taken = new HashMap<>();
     for (Billet billet : billets) {
       if (billet.id() != butFor) {
-        StoredRow.of("billet", billet.id(), () -> claims(billet, steels, practice))
+        StoredRow.of("billet", billet.id(), () -> claims(billet, steels, defaults))
             .ifPresent(c -> c.forEach((place, n) -> taken.merge(place, n, Integer::sum)));
       }
     }
@@ -116,29 +116,29 @@ class SetAsideBars {
   }
 
   /** What a billet takes from others; worked out once for a version of it. */
-  private Map<Place, Integer> claims(Billet billet, Steels steels, ShopDefaults practice) {
+  private Map<Place, Integer> claims(Billet billet, Steels steels, ShopDefaults defaults) {
     return claims.get(
-        new Asked(billet.id(), billet.version(), steels, practice),
+        new Asked(billet.id(), billet.version(), steels, defaults),
         _ -> {
           Map<Place, Integer> own = new HashMap<>();
-          claim(billet.plan().parts(), steels, practice, own);
+          claim(billet.plan().parts(), steels, defaults, own);
           return own;
         });
   }
 
   /** Steels are the same object until one of them changes. */
-  private record Asked(long billetId, int version, Steels steels, ShopDefaults practice) {}
+  private record Asked(long billetId, int version, Steels steels, ShopDefaults defaults) {}
 
   private static void claim(
-      List<Part> parts, Steels steels, ShopDefaults practice, Map<Place, Integer> taken) {
+      List<Part> parts, Steels steels, ShopDefaults defaults, Map<Place, Integer> taken) {
     for (Part part : parts) {
       Origin origin = part.origin();
       if (origin == null) {
-        claim(part.plan().parts(), steels, practice, taken);
+        claim(part.plan().parts(), steels, defaults, taken);
       } else {
         taken.merge(
             new Place(origin.billetId(), origin.stepKey()),
-            Run.of(part.plan(), steels, practice).last().bars().count(),
+            Run.of(part.plan(), steels, defaults).last().bars().count(),
             Integer::sum);
       }
     }

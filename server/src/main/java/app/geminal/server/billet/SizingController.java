@@ -97,7 +97,7 @@ class SizingController {
     if (plan.wanted().isEmpty()) {
       throw new InvalidValue("plan/wanted", "Enter the finished pieces first.");
     }
-    return switch (Backwards.smallest(plan, shelf.steels(), shops.practice())) {
+    return switch (Backwards.smallest(plan, shelf.steels(), shops.defaults())) {
       case Backwards.Sized sized -> new SmallestView(true, sized.plan(), sized.margin());
       case Backwards.Lacking lacking ->
           new SmallestView(false, lacking.closest(), lacking.missing());
@@ -112,12 +112,12 @@ class SizingController {
     Plan plan = Require.present("plan", body.plan());
     Shop shop = shops.shop();
     Steels steels = shelf.steels();
-    double kerf = shop.practice().kerfMm();
+    double kerf = shop.defaults().kerfMm();
     List<CutList.Offer> offers =
         stock.all().stream().map(s -> new CutList.Offer(s.id(), s.bar())).toList();
     CutList list =
         CutList.of(
-            Need.of(Run.of(plan, steels, shop.practice())), offers, kerf, steels, shop.hourPrice());
+            Need.of(Run.of(plan, steels, shop.defaults())), offers, kerf, steels, shop.hourPrice());
     return new CutListView(
         list.bars().stream()
             .map(b ->

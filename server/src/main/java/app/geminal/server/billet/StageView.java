@@ -103,18 +103,18 @@ record StageView(
   record PlannedView(
       double widthMm, double heightMm, double lengthMm, double massKg, List<String> words) {
     static PlannedView of(Stage stage, Bars planned, Steels steels, Shop shop) {
-      ShopDefaults practice = shop.practice();
+      ShopDefaults defaults = shop.defaults();
       Bars real = stage.bars();
       Measurement measured = stage.step().map(Step::measured).orElse(null);
       List<String> words = new ArrayList<>();
       words.addAll(
-          MeasurementDifference.of(planned, real).words(planned, real, scaleMm(stage, practice)));
+          MeasurementDifference.of(planned, real).words(planned, real, scaleMm(stage, defaults)));
       if (measured != null && measured.massKg() != null && measured.lengthMm() != null) {
         words.add(
             MeasurementDifference.scales(measured.massKg(), real.times(1).amount().massKg(steels)));
       }
       if (real.form() != Form.BLADE && real.count() == 1) {
-        words.add(PieceYield.words(real, practice.kerfMm(), shop.limits().shortestPieceMm()));
+        words.add(PieceYield.words(real, defaults.kerfMm(), shop.limits().shortestPieceMm()));
       }
       return new PlannedView(
           planned.widthMm(),
@@ -124,10 +124,10 @@ record StageView(
           words);
     }
 
-    private static double scaleMm(Stage stage, ShopDefaults practice) {
+    private static double scaleMm(Stage stage, ShopDefaults defaults) {
       return switch (stage.step().orElseThrow().operation()) {
-        case SetWeld weld -> weld.skinMm(practice);
-        case Heated heated -> heated.skinMm(practice);
+        case SetWeld weld -> weld.skinMm(defaults);
+        case Heated heated -> heated.skinMm(defaults);
         default -> 0;
       };
     }

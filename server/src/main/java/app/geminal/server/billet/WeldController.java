@@ -9,6 +9,7 @@ import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
 import app.geminal.weld.WeldRecord;
+import com.fasterxml.jackson.annotation.JsonAlias;
 import io.swagger.v3.oas.annotations.Operation;
 import java.security.Principal;
 import java.time.Clock;
@@ -44,7 +45,7 @@ class WeldController {
    * @param stepKey key of the step
    * @param madeAt when the weld was made, null for now
    * @param temperatureC temperature of the weld, °C
-   * @param school how air was kept from the joint
+   * @param protection how air was kept from the joint
    * @param outcome how the weld turned out
    * @param note notes, may be empty, at most 2000 characters
    * @param how how the weld was made, null where not recorded
@@ -53,7 +54,7 @@ class WeldController {
       String stepKey,
       @Nullable Instant madeAt,
       double temperatureC,
-      AtmosphereProtection school,
+      @JsonAlias("school") AtmosphereProtection protection,
       WeldOutcome outcome,
       @Nullable String note,
       @Nullable WeldConditions how) {}
@@ -79,7 +80,7 @@ class WeldController {
             body.stepKey(),
             Objects.requireNonNullElseGet(body.madeAt(), clock::instant),
             body.temperatureC(),
-            body.school(),
+            body.protection(),
             body.outcome(),
             Objects.requireNonNullElse(body.note(), ""));
     return book.log(

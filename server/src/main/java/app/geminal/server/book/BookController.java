@@ -7,6 +7,7 @@ import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
 import app.geminal.weld.WeldRecord;
+import com.fasterxml.jackson.annotation.JsonAlias;
 import io.swagger.v3.oas.annotations.Operation;
 import java.security.Principal;
 import java.time.Instant;
@@ -37,15 +38,15 @@ class BookController {
   /**
    * A way of keeping oxygen out, and where it can hurt.
    *
-   * @param school a way to keep air from the joint
+   * @param protection a way to keep air from the joint
    * @param caution what can hurt, and what to do about it
    */
-  record ProtectionView(AtmosphereProtection school, Message caution) {}
+  record ProtectionView(AtmosphereProtection protection, Message caution) {}
 
   /** The ways to keep air from a joint, and their cautions. */
   @Operation(operationId = "listProtections")
-  @GetMapping("/api/v1/schools")
-  List<ProtectionView> schools() {
+  @GetMapping("/api/v1/protections")
+  List<ProtectionView> protections() {
     return Arrays.stream(AtmosphereProtection.values())
         .map(s -> new ProtectionView(s, s.caution()))
         .toList();
@@ -67,7 +68,7 @@ class BookController {
 
   /** Deletes a weld; it can be restored. */
   @Operation(operationId = "deleteWeld")
-  @PostMapping("/api/v1/welds/{id}/strike")
+  @PostMapping("/api/v1/welds/{id}/delete")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(@PathVariable long id) {
     book.setDeleted(id, true);
@@ -75,7 +76,7 @@ class BookController {
 
   /** Restores a deleted weld. */
   @Operation(operationId = "restoreWeld")
-  @PostMapping("/api/v1/welds/{id}/unstrike")
+  @PostMapping("/api/v1/welds/{id}/restore")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void restore(@PathVariable long id) {
     book.setDeleted(id, false);
@@ -87,7 +88,7 @@ class BookController {
    * @param version counts changes; what is sent is refused when another change came in between
    * @param madeAt when the weld was made
    * @param temperatureC temperature of the weld, °C
-   * @param school how air was kept from the joint
+   * @param protection how air was kept from the joint
    * @param outcome how the weld turned out
    * @param note notes, may be empty, at most 2000 characters
    * @param how how the weld was made, null where not recorded
@@ -96,7 +97,7 @@ class BookController {
       int version,
       Instant madeAt,
       double temperatureC,
-      AtmosphereProtection school,
+      @JsonAlias("school") AtmosphereProtection protection,
       WeldOutcome outcome,
       @Nullable String note,
       @Nullable WeldConditions how) {}
@@ -111,7 +112,7 @@ class BookController {
             was.stepKey(),
             body.madeAt(),
             body.temperatureC(),
-            body.school(),
+            body.protection(),
             body.outcome(),
             Objects.requireNonNullElse(body.note(), ""));
     WeldConditions how = Objects.requireNonNullElse(body.how(), was.how());
@@ -121,7 +122,7 @@ class BookController {
 
   /** What a weld in the Book was before each change. */
   @Operation(operationId = "weldHistory")
-  @GetMapping("/api/v1/welds/{id}/before")
+  @GetMapping("/api/v1/welds/{id}/history")
   List<WeldBefore> before(@PathVariable long id) {
     return book.before(id);
   }

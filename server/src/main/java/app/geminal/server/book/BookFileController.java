@@ -46,7 +46,7 @@ class BookFileController {
   ResponseEntity<BookFile> asJson() {
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, named("book.json"))
-        .body(new BookFile("geminal-book", 1, book.all(), entries.all()));
+        .body(new BookFile("geminal-book", 2, book.all(), entries.all()));
   }
 
   /** The welds in the Book as CSV. */
@@ -68,7 +68,7 @@ class BookFileController {
                     "by",
                     "outcome",
                     "temperature_c",
-                    "school",
+                    "protection",
                     "joints",
                     "later",
                     "floor_c",
@@ -117,7 +117,7 @@ class BookFileController {
         PlainText.of(w.madeBy()),
         w.outcome(),
         w.temperatureC(),
-        w.school(),
+        w.protection(),
         w.how().joints(),
         w.how().later(),
         w.how().floorC(),

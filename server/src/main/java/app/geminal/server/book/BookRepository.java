@@ -111,7 +111,7 @@ class BookRepository extends LineRepository<WeldView> {
         .param("title", stepTitle)
         .param("madeAt", LocalDateTime.ofInstant(weld.madeAt(), ZoneOffset.UTC))
         .param("temperature", weld.temperatureC())
-        .param("school", weld.school().name())
+        .param("school", weld.protection().name())
         .param("outcome", weld.outcome().name())
         .param("note", weld.note())
         .param("how", HOW.write(how))
@@ -155,7 +155,7 @@ class BookRepository extends LineRepository<WeldView> {
                 """)
             .param("madeAt", LocalDateTime.ofInstant(weld.madeAt(), ZoneOffset.UTC))
             .param("temperature", weld.temperatureC())
-            .param("school", weld.school().name())
+            .param("school", weld.protection().name())
             .param("outcome", weld.outcome().name())
             .param("note", weld.note())
             .param("how", document)
@@ -212,20 +212,20 @@ class BookRepository extends LineRepository<WeldView> {
         .update();
   }
 
-  void deleteFromSession(long session, String entry, boolean struck) {
+  void deleteFromSession(long session, String entry, boolean deleted) {
     jdbc.sql(
             """
             UPDATE weld SET struck = :struck WHERE fire_session = :session AND fire_entry = :entry
             """)
-        .param("struck", struck)
+        .param("struck", deleted)
         .param("session", session)
         .param("entry", entry)
         .update();
   }
 
-  void setDeleted(long id, boolean struck) {
+  void setDeleted(long id, boolean deleted) {
     jdbc.sql("UPDATE weld SET struck = :struck WHERE id = :id")
-        .param("struck", struck)
+        .param("struck", deleted)
         .param("id", id)
         .update();
   }

@@ -102,11 +102,11 @@ public class BookService {
   /** A weld as the shop usually makes it. */
   @Transactional(readOnly = true)
   public WeldObservation usual() {
-    ShopDefaults practice = shops.practice();
+    ShopDefaults defaults = shops.defaults();
     return new WeldObservation(
         Set.of(),
-        practice.school(),
-        practice.weldTemperatureC(),
+        defaults.protection(),
+        defaults.weldTemperatureC(),
         WeldConditions.UNKNOWN.of(USUAL_JOINTS, true),
         "",
         WeldOutcome.SUSPECT,
@@ -144,7 +144,7 @@ public class BookService {
     Joining joining = joining(plan, path);
     return new WeldObservation(
         joining.steels(),
-        weld.school(),
+        weld.protection(),
         weld.temperatureC(),
         joining.known(WeldConditions.UNKNOWN),
         "",
@@ -239,8 +239,8 @@ public class BookService {
 
   /** Deletes the weld an entry of the fire's record wrote, or restores it. */
   @Transactional
-  public void deleteFromSession(long session, String entry, boolean struck) {
-    welds.deleteFromSession(session, entry, struck);
+  public void deleteFromSession(long session, String entry, boolean deleted) {
+    welds.deleteFromSession(session, entry, deleted);
   }
 
   /** Welds by each way of keeping oxygen out; suspect ones are not decided yet. */
@@ -251,11 +251,11 @@ public class BookService {
 
   /** Deletes a weld that was logged by mistake, or restores it. */
   @Transactional
-  public void setDeleted(long id, boolean struck) {
+  public void setDeleted(long id, boolean deleted) {
     if (welds.find(id).isEmpty()) {
       throw new NotFound("There is no entry number " + id + " in the Book.");
     }
-    welds.setDeleted(id, struck);
+    welds.setDeleted(id, deleted);
   }
 
   /** Combinations of steels and atmosphere protection that held at least once. */
@@ -273,7 +273,7 @@ public class BookService {
 
   /** What the weld joins, as the plan is now. */
   private Joining joining(Plan plan, String path) {
-    return Run.of(plan, shelf.steels(), shops.practice())
+    return Run.of(plan, shelf.steels(), shops.defaults())
         .find(path)
         .map(f -> Joining.of(f, shelf.steels()))
         .orElse(Joining.UNKNOWN);

@@ -122,9 +122,9 @@ public class Entries {
 
   /** Deletes an entry, or restores it. */
   @Transactional
-  public void setDeleted(long id, boolean struck) {
+  public void setDeleted(long id, boolean deleted) {
     get(id);
-    entries.setDeleted(id, struck);
+    entries.setDeleted(id, deleted);
   }
 
   /**
@@ -159,8 +159,8 @@ public class Entries {
 
   /** Takes a photograph away, or puts it back. */
   @Transactional
-  public void setPhotoDeleted(String id, boolean struck) {
-    if (!entries.setPhotoDeleted(id, struck)) {
+  public void setPhotoDeleted(String id, boolean deleted) {
+    if (!entries.setPhotoDeleted(id, deleted)) {
       throw new NotFound("Photo not found.");
     }
   }

@@ -6,6 +6,7 @@ import app.geminal.hardening.Treatment;
 import app.geminal.measurement.Measurement;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
+import com.fasterxml.jackson.annotation.JsonAlias;
 import java.time.Instant;
 import java.util.Objects;
 import java.util.stream.Stream;
@@ -14,14 +15,14 @@ import org.jspecify.annotations.Nullable;
 /**
  * What an entry of the Book says, beside the welds: exactly one of these.
  *
- * @param looked a look at the bar and the flaws it found
- * @param decided what is to become of a flaw
+ * @param inspection a look at the bar and the flaws it found
+ * @param disposition what is to become of a flaw
  * @param measured a bar as measured after a step
  * @param treated work after the weld
  */
 public record EntryBody(
-    @Nullable Inspection looked,
-    @Nullable Disposition decided,
+    @JsonAlias("looked") @Nullable Inspection inspection,
+    @JsonAlias("decided") @Nullable Disposition disposition,
     @Nullable MeasuredBar measured,
     @Nullable Treatment treated) {
 
@@ -56,7 +57,8 @@ public record EntryBody(
 
   /** Exactly one of them is said. */
   public EntryBody {
-    if (Stream.of(looked, decided, measured, treated).filter(Objects::nonNull).count() != 1) {
+    if (Stream.of(inspection, disposition, measured, treated).filter(Objects::nonNull).count()
+        != 1) {
       throw new InvalidValue(
           "", "An entry is one of: inspection, repair, measurement or treatment.");
     }
@@ -64,24 +66,26 @@ public record EntryBody(
 
   /** What kind of entry it makes. */
   public Kind kind() {
-    return looked != null
+    return inspection != null
         ? Kind.LOOKED
-        : decided != null ? Kind.DECIDED : measured != null ? Kind.MEASURED : Kind.TREATED;
+        : disposition != null ? Kind.DECIDED : measured != null ? Kind.MEASURED : Kind.TREATED;
   }
 
   /** The step it belongs to, null where it belongs to the billet as a whole. */
   public @Nullable String stepKey() {
-    return looked != null
-        ? looked.stepKey()
-        : decided != null ? decided.stepKey() : measured != null ? measured.stepKey() : null;
+    return inspection != null
+        ? inspection.stepKey()
+        : disposition != null
+            ? disposition.stepKey()
+            : measured != null ? measured.stepKey() : null;
   }
 
   /** When it was. */
   public Instant at() {
-    return looked != null
-        ? looked.at()
-        : decided != null
-            ? decided.at()
+    return inspection != null
+        ? inspection.at()
+        : disposition != null
+            ? disposition.at()
             : measured != null ? measured.at() : Objects.requireNonNull(treated).at();
   }
 }

@@ -71,14 +71,14 @@ class EntryController {
 
   /** What an entry was before each change. */
   @Operation(operationId = "entryHistory")
-  @GetMapping("/api/v1/book/entries/{id}/before")
+  @GetMapping("/api/v1/book/entries/{id}/history")
   List<EntryBefore> before(@PathVariable long id) {
     return entries.before(id);
   }
 
   /** Deletes an entry; it can be restored. */
   @Operation(operationId = "deleteEntry")
-  @PostMapping("/api/v1/book/entries/{id}/strike")
+  @PostMapping("/api/v1/book/entries/{id}/delete")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void remove(@PathVariable long id) {
     entries.setDeleted(id, true);
@@ -86,7 +86,7 @@ class EntryController {
 
   /** Restores a deleted entry. */
   @Operation(operationId = "restoreEntry")
-  @PostMapping("/api/v1/book/entries/{id}/unstrike")
+  @PostMapping("/api/v1/book/entries/{id}/restore")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void restore(@PathVariable long id) {
     entries.setDeleted(id, false);
@@ -136,7 +136,7 @@ class EntryController {
 
   /** Deletes a photograph; it can be restored. */
   @Operation(operationId = "deletePhoto")
-  @PostMapping("/api/v1/photos/{id}/strike")
+  @PostMapping("/api/v1/photos/{id}/delete")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void deletePhoto(@PathVariable String id) {
     entries.setPhotoDeleted(id, true);
@@ -144,7 +144,7 @@ class EntryController {
 
   /** Restores a deleted photograph. */
   @Operation(operationId = "restorePhoto")
-  @PostMapping("/api/v1/photos/{id}/unstrike")
+  @PostMapping("/api/v1/photos/{id}/restore")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void restorePhoto(@PathVariable String id) {
     entries.setPhotoDeleted(id, false);

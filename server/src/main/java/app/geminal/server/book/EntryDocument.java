@@ -32,21 +32,21 @@ final class EntryDocument {
 
   static EntryBody written(DocumentReader in) {
     return new EntryBody(
-        in.inOrNull("looked", EntryDocument::looked),
-        in.inOrNull("decided", EntryDocument::decided),
+        in.inOrNull("looked", EntryDocument::inspection),
+        in.inOrNull("decided", EntryDocument::disposition),
         in.inOrNull("measured", EntryDocument::measured),
         in.inOrNull("treated", EntryDocument::treated));
   }
 
   static DocumentWriter written(EntryBody w) {
     return new DocumentWriter()
-        .in("looked", w.looked(), EntryDocument::looked)
-        .in("decided", w.decided(), EntryDocument::decided)
+        .in("looked", w.inspection(), EntryDocument::inspection)
+        .in("decided", w.disposition(), EntryDocument::disposition)
         .in("measured", w.measured(), EntryDocument::measured)
         .in("treated", w.treated(), EntryDocument::treated);
   }
 
-  private static Inspection looked(DocumentReader in) {
+  private static Inspection inspection(DocumentReader in) {
     return new Inspection(
         in.text("stepKey"),
         in.at("at"),
@@ -56,7 +56,7 @@ final class EntryDocument {
         in.text("note", ""));
   }
 
-  private static DocumentWriter looked(Inspection l) {
+  private static DocumentWriter inspection(Inspection l) {
     return new DocumentWriter()
         .text("stepKey", l.stepKey())
         .at("at", l.at())
@@ -108,7 +108,7 @@ final class EntryDocument {
         .number("toZMm", s.toZMm());
   }
 
-  private static Disposition decided(DocumentReader in) {
+  private static Disposition disposition(DocumentReader in) {
     return new Disposition(
         in.text("flawId"),
         in.one("decision", DECISIONS),
@@ -117,7 +117,7 @@ final class EntryDocument {
         in.text("note", ""));
   }
 
-  private static DocumentWriter decided(Disposition d) {
+  private static DocumentWriter disposition(Disposition d) {
     return new DocumentWriter()
         .text("flawId", d.flawId())
         .one("decision", d.decision(), DECISIONS)

@@ -94,7 +94,7 @@ class EntryRepository extends LineRepository<EntryView> {
                     new LaterInspections.Look(
                         row.getLong("billet_id"),
                         Objects.requireNonNull(
-                            WRITTEN.read(row.getString("body"), FIRST_FORMAT).looked()))))
+                            WRITTEN.read(row.getString("body"), FIRST_FORMAT).inspection()))))
         .list()
         .stream()
         .flatMap(Optional::stream)
@@ -174,9 +174,9 @@ class EntryRepository extends LineRepository<EntryView> {
         == 1;
   }
 
-  void setDeleted(long id, boolean struck) {
+  void setDeleted(long id, boolean deleted) {
     jdbc.sql("UPDATE book_entry SET struck = :struck WHERE id = :id")
-        .param("struck", struck)
+        .param("struck", deleted)
         .param("id", id)
         .update();
   }
@@ -226,9 +226,9 @@ class EntryRepository extends LineRepository<EntryView> {
         .optional();
   }
 
-  boolean setPhotoDeleted(String id, boolean struck) {
+  boolean setPhotoDeleted(String id, boolean deleted) {
     return jdbc.sql("UPDATE photo SET struck = :struck WHERE id = :id")
-            .param("struck", struck)
+            .param("struck", deleted)
             .param("id", id)
             .update()
         == 1;

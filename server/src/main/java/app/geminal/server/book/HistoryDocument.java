@@ -56,7 +56,7 @@ final class HistoryDocument {
         .text("stepTitle", w.stepTitle())
         .at("madeAt", w.madeAt())
         .number("temperatureC", w.temperatureC())
-        .one("school", w.school(), PROTECTIONS)
+        .one("school", w.protection(), PROTECTIONS)
         .one("outcome", w.outcome(), OUTCOMES)
         .text("note", w.note())
         .in("how", w.how(), WeldConditionsDocument::how)

@@ -25,15 +25,15 @@ final class LaterInspections {
   private record At(long billetId, String stepKey) {}
 
   /** A look at a billet. */
-  record Look(long billetId, Inspection looked) {}
+  record Look(long billetId, Inspection inspection) {}
 
   private LaterInspections(List<WeldView> welds, List<Look> looks) {
     this.looks =
         looks.stream()
             .collect(
                 Collectors.groupingBy(
-                    l -> new At(l.billetId(), l.looked().stepKey()),
-                    Collectors.mapping(Look::looked, Collectors.toList())));
+                    l -> new At(l.billetId(), l.inspection().stepKey()),
+                    Collectors.mapping(Look::inspection, Collectors.toList())));
     this.made =
         welds.stream()
             .collect(
@@ -57,7 +57,7 @@ final class LaterInspections {
           Optional<Inspection> look = at.look(w);
           return new WeldObservation(
               steels.getOrDefault(w.id(), Set.of()),
-              w.school(),
+              w.protection(),
               w.temperatureC(),
               w.how(),
               w.madeBy(),

@@ -17,7 +17,7 @@ import org.jspecify.annotations.Nullable;
  * @param stepTitle name of the step
  * @param madeAt when the weld was made
  * @param temperatureC temperature of the weld, °C
- * @param school how air was kept from the joint
+ * @param protection how air was kept from the joint
  * @param outcome how the weld turned out
  * @param note notes, may be empty, at most 2000 characters
  * @param how how it was made, as far as anyone knows
@@ -33,7 +33,7 @@ public record WeldView(
     String stepTitle,
     Instant madeAt,
     double temperatureC,
-    AtmosphereProtection school,
+    AtmosphereProtection protection,
     WeldOutcome outcome,
     String note,
     WeldConditions how,
@@ -43,7 +43,7 @@ public record WeldView(
 
   /** The weld as the core knows it. */
   public WeldRecord made() {
-    return new WeldRecord(stepKey, madeAt, temperatureC, school, outcome, note);
+    return new WeldRecord(stepKey, madeAt, temperatureC, protection, outcome, note);
   }
 
   /** The same weld with what a later look has found of it. */
@@ -56,7 +56,7 @@ public record WeldView(
         stepTitle,
         madeAt,
         temperatureC,
-        school,
+        protection,
         found,
         note,
         how,

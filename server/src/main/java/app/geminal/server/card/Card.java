@@ -43,9 +43,9 @@ public record Card(
    * @param aim temperature to aim at, in the reader's units
    * @param window the welding heat in the reader's units
    * @param soak how long to soak, in words
-   * @param school how air is kept from the joint
+   * @param protection how air is kept from the joint
    */
-  public record Heat(String title, String aim, String window, String soak, String school) {}
+  public record Heat(String title, String aim, String window, String soak, String protection) {}
 
   /**
    * Both counts of the finished bar.

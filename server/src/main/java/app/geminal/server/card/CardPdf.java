@@ -128,7 +128,7 @@ final class CardPdf {
                     text(h.aim()),
                     text(h.window()),
                     text(h.soak()),
-                    text(h.school())))
+                    text(h.protection())))
             .collect(Collectors.joining())
         + "</table>";
   }

@@ -65,7 +65,7 @@ class Cards {
     Billet billet = billets.get(billetId);
     Shop shop = shops.shop();
     CardWords words = new CardWords(units);
-    Run run = Run.of(billet.plan(), shelf.steels(), shop.practice());
+    Run run = Run.of(billet.plan(), shelf.steels(), shop.defaults());
     Map<HeatPlans.HeatView, HeatPlan> welds = heats.welds(billetId);
     Bars end = run.last().bars();
     return new Card(
@@ -119,7 +119,7 @@ class Cards {
       String what =
           stage
               .step()
-              .map(s -> Shorthand.show(s.operation(), words.units().system(), shop.practice()))
+              .map(s -> Shorthand.show(s.operation(), words.units().system(), shop.defaults()))
               .orElse(Text.of("stack of %d", run.plan().stack().pieces().size()));
       rows.add(
           new Card.Row(
@@ -163,7 +163,7 @@ class Cards {
         Quantity.minutes(Math.rint(plan.soaking().firstMin())).format(words.units())
             + ", then "
             + Quantity.minutes(Math.rint(plan.soaking().againMin())).format(words.units()),
-        plan.school().map(s -> words.sentence(Message.word(s))).orElse(""));
+        plan.protection().map(s -> words.sentence(Message.word(s))).orElse(""));
   }
 
   private static List<String> cautions(Collection<HeatPlan> plans, CardWords words) {

@@ -61,7 +61,7 @@ class DemoShop {
       int nth,
       String at,
       String heat,
-      AtmosphereProtection school,
+      AtmosphereProtection protection,
       WeldOutcome outcome,
       String note) {}
 
@@ -297,7 +297,7 @@ class DemoShop {
   }
 
   private Billet load(Work work) {
-    Plan plan = Shorthand.parse(work.line(), UnitSystem.INCH, shops.practice());
+    Plan plan = Shorthand.parse(work.line(), UnitSystem.INCH, shops.defaults());
     Billet billet = billets.start(work.name(), work.purpose(), plan);
     for (Made made : work.welds()) {
       WeldRecord weld =
@@ -305,7 +305,7 @@ class DemoShop {
               plan.setWelds().get(made.nth() - 1).path(),
               Instant.parse(made.at()),
               Temperatures.parseC(made.heat(), UnitSystem.INCH),
-              made.school(),
+              made.protection(),
               made.outcome(),
               made.note());
       book.log(billet.id(), plan, weld, WeldConditions.UNKNOWN, demo.login());

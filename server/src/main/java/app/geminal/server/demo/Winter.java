@@ -114,7 +114,7 @@ class Winter {
   /** The coupons, on a billet of their own that is off the Rack. */
   void weldCoupons(String smith) {
     accounts.add("prentice", "Prentice", "mind-the-dies", Units.US, Rank.APPRENTICE);
-    Plan plan = Shorthand.parse(COUPON, UnitSystem.INCH, shops.practice());
+    Plan plan = Shorthand.parse(COUPON, UnitSystem.INCH, shops.defaults());
     Billet billet = billets.start("Practice coupons, winter", "Welded to try a way", plan);
     String step = plan.setWelds().getFirst().path();
     for (int i = 0; i < COUPONS.size(); i++) {
@@ -153,10 +153,10 @@ class Winter {
 
   /** The look at a bar's first weld that found one of its joints open at the end. */
   void look(Billet billet, String smith) {
-    ShopDefaults practice = shops.practice();
-    Run run = Run.of(billet.plan(), shelf.steels(), practice);
+    ShopDefaults defaults = shops.defaults();
+    Run run = Run.of(billet.plan(), shelf.steels(), defaults);
     String step = billet.plan().setWelds().getFirst().path();
-    List<Double> seams = LatestJoints.of(run, practice, 1);
+    List<Double> seams = LatestJoints.of(run, defaults, 1);
     int thirdFromTop = seams.size() - 2;
     double z = Objects.requireNonNull(seams.get(thirdFromTop - 1));
     Flaw flaw =

@@ -211,17 +211,17 @@ class EvidenceController {
   @Operation(operationId = "listLosses")
   @GetMapping("/api/v1/evidence/losses")
   List<MeasuredLossView> losses() {
-    ShopDefaults practice = shops.practice();
+    ShopDefaults defaults = shops.defaults();
     List<Run> runs =
         billets.all().stream()
             .flatMap(b ->
                 StoredRow.<Run, RuntimeException>of(
-                    "billet", b.id(), () -> Run.of(b.plan(), shelf.steels(), practice))
+                    "billet", b.id(), () -> Run.of(b.plan(), shelf.steels(), defaults))
                     .stream())
             .toList();
-    return MeasuredLoss.of(runs, practice).stream()
+    return MeasuredLoss.of(runs, defaults).stream()
         .map(l -> {
-          double now = l.loss().now(practice);
+          double now = l.loss().now(defaults);
           return new MeasuredLossView(
               l.loss(),
               l.loss().words(),

@@ -74,7 +74,7 @@ class HardeningController {
   HardeningView plan(@PathVariable long id) {
     Billet billet = billets.get(id);
     Steels steels = shelf.steels();
-    Bars end = Run.of(billet.plan(), steels, shops.practice()).last().bars();
+    Bars end = Run.of(billet.plan(), steels, shops.defaults()).last().bars();
     double thick = Math.min(end.heightMm(), end.widthMm());
     HardeningPlan p = HardeningPlan.of(end.amount(), thick, steels);
     return new HardeningView(

@@ -45,10 +45,10 @@ public class Instruments {
   /** All of them. */
   @Transactional(readOnly = true)
   public List<Standing> all() {
-    return instruments.all().stream().map(k -> standing(k.id(), k.instrument())).toList();
+    return instruments.all().stream().map(k -> progress(k.id(), k.instrument())).toList();
   }
 
-  private synchronized Standing standing(long id, Instrument instrument) {
+  private synchronized Standing progress(long id, Instrument instrument) {
     InstrumentLine line = lines.get(id);
     InstrumentState said = line == null ? InstrumentState.NOTHING : line.look();
     return new Standing(
@@ -72,7 +72,7 @@ public class Instruments {
     reach.require(instrument);
     long id = instruments.add(instrument);
     reread();
-    return standing(id, instrument);
+    return progress(id, instrument);
   }
 
   /** Another address, or switched on or off. */
@@ -84,7 +84,7 @@ public class Instruments {
       throw missing(id);
     }
     reread();
-    return standing(id, instrument);
+    return progress(id, instrument);
   }
 
   /** One less. */

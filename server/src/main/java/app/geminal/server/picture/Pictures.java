@@ -163,9 +163,9 @@ class Pictures implements DisposableBean {
 
   private Seen seenOrRefused(PictureRequest wanted) {
     Steels steels = shelf.steels();
-    ShopDefaults practice = shops.practice();
+    ShopDefaults defaults = shops.defaults();
     Plan plan = Require.present("plan", wanted.plan());
-    Run run = InvalidValue.within("plan", () -> Run.of(plan, steels, practice));
+    Run run = InvalidValue.within("plan", () -> Run.of(plan, steels, defaults));
     for (String name : Require.present("path", wanted.path()).split("/", -1)) {
       if (!name.isEmpty()) {
         run =
@@ -177,7 +177,7 @@ class Pictures implements DisposableBean {
     if (run.stop().isPresent() && wanted.stage() >= run.stages().size()) {
       throw new InvalidValue("stage", run.stop().get().why().reason());
     }
-    Field field = Field.of(run, practice, wanted.stage());
+    Field field = Field.of(run, defaults, wanted.stage());
     SectionView sight = wanted.sight(field);
     List<String> of = field.steels();
     return new Seen(sight, wanted.pane(sight), of, Tones.of(of, steels));

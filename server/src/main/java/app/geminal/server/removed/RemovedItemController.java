@@ -19,7 +19,7 @@ class RemovedItemController {
 
   /** What was archived or deleted and can be restored. */
   @Operation(operationId = "listArchived")
-  @GetMapping("/api/v1/put-away")
+  @GetMapping("/api/v1/removed-items")
   List<RemovedItem> all() {
     return putAway.all();
   }

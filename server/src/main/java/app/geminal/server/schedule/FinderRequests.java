@@ -88,7 +88,7 @@ class FinderRequests {
   }
 
   private static Bars bar(FinderRequest.Beginning from, Steels steels, Shop shop) {
-    Run run = Run.of(Require.present("from/plan", from.plan()), steels, shop.practice());
+    Run run = Run.of(Require.present("from/plan", from.plan()), steels, shop.defaults());
     List<Stage> stages = run.stages();
     int at =
         Require.count(

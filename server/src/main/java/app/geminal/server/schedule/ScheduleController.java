@@ -105,16 +105,16 @@ class ScheduleController {
     HoldChance chance = book.holdChance();
     Finder.check(question, steels, shop, chance);
     try (Turns.Turn _ = turns.take(accounts.turnOf(who.getName()))) {
-      SearchStream telling = new SearchStream(response, json, question, System::nanoTime);
-      telling.tell(
+      SearchStream searchStream = new SearchStream(response, json, question, System::nanoTime);
+      searchStream.send(
           new SearchLine.Begun(
               question.within(), question.blockMm(), SearchLine.ChanceView.of(chance)));
       try {
         SearchOutcome outcome =
-            Finder.find(question, steels, shop, chance, telling, Finder.USUAL_WORK);
-        telling.tell(SearchLine.Ended.of(outcome, question));
+            Finder.find(question, steels, shop, chance, searchStream, Finder.USUAL_WORK);
+        searchStream.send(SearchLine.Ended.of(outcome, question));
       } catch (RuntimeException e) {
-        telling.tell(new SearchLine.Failed(Problems.of(e)));
+        searchStream.send(new SearchLine.Failed(Problems.of(e)));
       }
     }
   }

@@ -119,17 +119,17 @@ sealed interface SearchLine {
   /**
    * What was looked at.
    *
-   * @param reckoned how many were calculated
+   * @param calculated how many were calculated
    * @param reaching how many reach the layer count
    * @param keeping how many keep every limit
    * @param tooThin how many have a layer under the limit
    * @param ruledOut why the others are out, in words
    */
   record CensusView(
-      long reckoned, long reaching, long keeping, long tooThin, List<RuledOutView> ruledOut) {
+      long calculated, long reaching, long keeping, long tooThin, List<RuledOutView> ruledOut) {
     static CensusView of(Census census, FinderQuestion question) {
       return new CensusView(
-          census.reckoned(),
+          census.calculated(),
           census.reaching(),
           census.keeping(),
           census.tooThin(),

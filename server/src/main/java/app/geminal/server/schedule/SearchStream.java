@@ -57,7 +57,7 @@ final class SearchStream implements SearchListener {
     if (!ways && !lineIsDue) {
       return;
     }
-    tell(
+    send(
         new SearchLine.Seen(
             progress.done(),
             progress.of(),
@@ -70,12 +70,12 @@ final class SearchStream implements SearchListener {
     }
   }
 
-  synchronized void tell(SearchLine told) {
+  synchronized void send(SearchLine line) {
     if (isGone) {
       return;
     }
     try {
-      out.write(json.writeValueAsBytes(told));
+      out.write(json.writeValueAsBytes(line));
       out.write('\n');
       out.flush();
     } catch (IOException gone) {

@@ -87,7 +87,7 @@ class ForgeSessionController {
    *
    * @param entries entries in the order they were made
    */
-  record Told(List<Entry> entries) {}
+  record NewEntries(List<Entry> entries) {}
 
   /**
    * What is on disk of them.
@@ -130,7 +130,7 @@ class ForgeSessionController {
 
   /** How several heats share one forge and one press over a day. */
   @Operation(operationId = "planDay")
-  @PostMapping("/api/v1/fires/day")
+  @PostMapping("/api/v1/forge-sessions/day")
   @RequiredRank(Rank.GUEST)
   Rotation.Day day(@RequestBody DayAsked asked) {
     List<ForgeSessionService.Chosen> billets = Require.list("billets", asked.billets(), 1, 3);
@@ -147,7 +147,7 @@ class ForgeSessionController {
    * @param after where the page begins; from the header Link of the page before, which names it
    */
   @Operation(operationId = "listSessions")
-  @GetMapping("/api/v1/fires")
+  @GetMapping("/api/v1/forge-sessions")
   ResponseEntity<List<SessionLine>> all(
       @RequestParam(defaultValue = Page.MOST) int limit,
       @RequestParam(required = false) @Nullable String after) {
@@ -175,7 +175,7 @@ class ForgeSessionController {
    * @param after where the page begins; from the header Link of the page before, which names it
    */
   @Operation(operationId = "listReadings")
-  @GetMapping("/api/v1/fires/{id}/readings")
+  @GetMapping("/api/v1/forge-sessions/{id}/readings")
   ResponseEntity<List<ReadingView>> readings(
       @PathVariable long id,
       @RequestParam(defaultValue = Page.MOST) int limit,
@@ -186,7 +186,7 @@ class ForgeSessionController {
 
   /** Starts a session. */
   @Operation(operationId = "startSession")
-  @PostMapping("/api/v1/fires")
+  @PostMapping("/api/v1/forge-sessions")
   @RequiredRank(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.CREATED)
   Begun start(@RequestBody NewSession body, Principal who) {
@@ -202,7 +202,7 @@ class ForgeSessionController {
 
   /** A session with all its entries. */
   @Operation(operationId = "getSession")
-  @GetMapping("/api/v1/fires/{id}")
+  @GetMapping("/api/v1/forge-sessions/{id}")
   SessionView.Whole whole(@PathVariable long id) {
     return fires.get(id).whole(clock.instant());
   }
@@ -217,7 +217,7 @@ class ForgeSessionController {
               mediaType = "application/x-ndjson",
               schema = @Schema(implementation = SessionView.class)))
   @Operation(operationId = "followSession")
-  @GetMapping("/api/v1/fires/{id}/stream")
+  @GetMapping("/api/v1/forge-sessions/{id}/stream")
   void stream(@PathVariable long id, HttpServletRequest request, HttpServletResponse response)
       throws IOException, InterruptedException {
     LiveSession fire = fires.get(id);
@@ -243,10 +243,10 @@ class ForgeSessionController {
 
   /** Keeps entries; answers when they are on disk. */
   @Operation(operationId = "addSessionEntries")
-  @PostMapping("/api/v1/fires/{id}/entries")
+  @PostMapping("/api/v1/forge-sessions/{id}/entries")
   @RequiredRank(Rank.APPRENTICE)
-  Kept keep(@PathVariable long id, @RequestBody Told told, Principal who) {
-    List<Entry> entries = Require.list("entries", told.entries(), 1, MOST_ENTRIES);
+  Kept keep(@PathVariable long id, @RequestBody NewEntries body, Principal who) {
+    List<Entry> entries = Require.list("entries", body.entries(), 1, MOST_ENTRIES);
     List<KeptEntry> kept;
     // Screens that send the same entries at once would wait for each other's rows and give up.
     synchronized (fires.get(id).keeping()) {
@@ -258,7 +258,7 @@ class ForgeSessionController {
 
   /** Ends a session. */
   @Operation(operationId = "endSession")
-  @PostMapping("/api/v1/fires/{id}/end")
+  @PostMapping("/api/v1/forge-sessions/{id}/end")
   @RequiredRank(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void end(@PathVariable long id) {
@@ -268,7 +268,7 @@ class ForgeSessionController {
 
   /** Continues with a session that has ended. */
   @Operation(operationId = "reopenSession")
-  @PostMapping("/api/v1/fires/{id}/reopen")
+  @PostMapping("/api/v1/forge-sessions/{id}/reopen")
   @RequiredRank(Rank.APPRENTICE)
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void reopen(@PathVariable long id) {
@@ -281,7 +281,7 @@ class ForgeSessionController {
    * none.
    */
   @Operation(operationId = "importReadings")
-  @PostMapping(value = "/api/v1/fires/{id}/readings", consumes = "text/csv")
+  @PostMapping(value = "/api/v1/forge-sessions/{id}/readings", consumes = "text/csv")
   @RequiredRank(Rank.APPRENTICE)
   Logged logged(@PathVariable long id, @RequestBody String csv) {
     List<ReadingRow> rows = service.keepLogged(id, csv);
@@ -295,7 +295,7 @@ class ForgeSessionController {
       description = "The readings: docs/formats/logger-csv.md.",
       content = @Content(mediaType = "text/csv", schema = @Schema(type = "string")))
   @Operation(operationId = "exportReadings")
-  @GetMapping("/api/v1/fires/{id}/readings.csv")
+  @GetMapping("/api/v1/forge-sessions/{id}/readings.csv")
   ResponseEntity<String> readings(@PathVariable long id) {
     StringBuilder csv = new StringBuilder("at,channel,value,unit,state\n");
     for (ReadingRow r : service.readings(id)) {

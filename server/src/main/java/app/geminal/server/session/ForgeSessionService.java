@@ -175,8 +175,8 @@ class ForgeSessionService {
 
   private void write(LiveSession fire, Entry e, HeatSession course, String login) {
     Session.Billet billet = fire.session().billets().get(e.place());
-    Optional<AtmosphereProtection> school = billet.plan().school();
-    if (school.isEmpty()) {
+    Optional<AtmosphereProtection> protection = billet.plan().protection();
+    if (protection.isEmpty()) {
       return;
     }
     double celsius =
@@ -190,7 +190,7 @@ class ForgeSessionService {
             billet.plan().stepPath(),
             e.doneAt(),
             Math.clamp(Math.rint(celsius), WeldRecord.COLDEST_C, WeldRecord.HOTTEST_C),
-            school.get(),
+            protection.get(),
             WeldOutcome.valueOf(e.kind().name()),
             note(course, e.note()));
     book.logFromFire(

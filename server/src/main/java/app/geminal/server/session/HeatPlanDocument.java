@@ -55,7 +55,7 @@ final class HeatPlanDocument {
     }
     within(plan, "steps", step -> toMessages(step, "title", "how", "moment"));
     within(plan, "layOut", out -> toMessages(out, "what", "caution"));
-    within(plan, "schools", school -> toMessages(school, "risks"));
+    within(plan, "schools", protection -> toMessages(protection, "risks"));
   }
 
   private static void within(ObjectNode plan, String list, Consumer<JsonNode> change) {
@@ -121,7 +121,7 @@ final class HeatPlanDocument {
     return new DocumentWriter()
         .text("stepPath", p.stepPath())
         .in("title", p.title(), MessageDocument::write)
-        .one("school", p.school().orElse(null), PROTECTIONS)
+        .one("school", p.protection().orElse(null), PROTECTIONS)
         .in("bar", p.bar(), HeatPlanDocument::bar)
         .number("outerMm", p.outerMm())
         .number("carbon", p.carbon())
@@ -135,7 +135,7 @@ final class HeatPlanDocument {
         .list("stops", p.stops(), HeatPlanDocument::stop)
         .list("cautions", p.cautions(), MessageDocument::write)
         .list("layOut", p.layOut(), HeatPlanDocument::checklistItem)
-        .list("schools", p.schools(), HeatPlanDocument::cost);
+        .list("schools", p.protections(), HeatPlanDocument::cost);
   }
 
   private static BarHeat.Of bar(DocumentReader in) {
@@ -280,12 +280,12 @@ final class HeatPlanDocument {
 
   private static DocumentWriter cost(ProtectionCost c) {
     return new DocumentWriter()
-        .one("school", c.school(), PROTECTIONS)
+        .one("school", c.protection(), PROTECTIONS)
         .number("fireMin", c.fireMin())
         .number("benchMin", c.benchMin())
         .number("skinMm", c.skinMm())
         .number("lostKg", c.lostKg())
-        .number("softMm", c.softMm())
+        .number("softMm", c.decarbDepthMm())
         .number("grainUm", c.grainUm())
         .number("gasKg", c.gasKg())
         .whole("made", c.made())

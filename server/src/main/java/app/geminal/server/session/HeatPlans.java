@@ -63,14 +63,14 @@ public class HeatPlans {
     ShopKnowledge known = new ShopKnowledge(welded, !welded.isEmpty(), Map.of());
     return new Worked(
         plan,
-        Run.of(plan, steels, shop.practice()),
+        Run.of(plan, steels, shop.defaults()),
         new HeatPlanner(steels, shop, known, book.byProtection()));
   }
 
   /** The heats of a billet and its parts that the Run reaches, in order. */
   List<HeatView> heats(long billetId) {
     Plan plan = billets.get(billetId).plan();
-    return heats(billetId, Run.of(plan, shelf.steels(), shops.practice()));
+    return heats(billetId, Run.of(plan, shelf.steels(), shops.defaults()));
   }
 
   /** The welds among them with their heat plans, the billet worked through once. */

@@ -37,7 +37,7 @@ final class Listener {
     var _ = waiting.offer(END);
   }
 
-  void tell(Object what) {
+  void send(Object what) {
     if (!waiting.offer(what)) {
       letGo = true;
     }

@@ -405,7 +405,7 @@ final class LiveSession {
    * How fast time runs: as it is set while everything soaks, slowly enough to act when something is
    * due, and as it is while anything is outside.
    */
-  private double pace() {
+  private double taskTimes() {
     if (rehearsed == null || rehearsed.isHandsOn()) {
       return 1;
     }
@@ -420,7 +420,7 @@ final class LiveSession {
     if (rehearsed == null || listeners.isEmpty() || endedAt != null) {
       return rows;
     }
-    double passes = wallSeconds * pace();
+    double passes = wallSeconds * taskTimes();
     rehearsed.advance(passes);
     clockS += passes;
     int to = (int) clockS;
@@ -440,13 +440,13 @@ final class LiveSession {
   }
 
   private void tell(Object what) {
-    listeners.forEach(l -> l.tell(what));
+    listeners.forEach(l -> l.send(what));
   }
 
   /** Begins with everything; what follows comes as it happens. */
   synchronized Listener listen(Instant now, String signInId) {
     Listener listener = new Listener(signInId);
-    listener.tell(whole(now));
+    listener.send(whole(now));
     listeners.add(listener);
     return listener;
   }
@@ -475,10 +475,10 @@ final class LiveSession {
         points(Channel.PRESS),
         followed.stream().map(TrackedBillet::history).toList(),
         now(),
-        lessons());
+        reviewNotes());
   }
 
-  private List<List<ReviewNote>> lessons() {
+  private List<List<ReviewNote>> reviewNotes() {
     return followed.stream().map(f -> SessionReview.of(f.course(), shop.limits())).toList();
   }
 
@@ -499,7 +499,7 @@ final class LiveSession {
     Double set = rehearsed == null ? null : rehearsed.setC();
     return new Now(
         clockS,
-        pace(),
+        taskTimes(),
         gauge(forge),
         gauge(press),
         chamberC(second),

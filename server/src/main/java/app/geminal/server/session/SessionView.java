@@ -19,7 +19,7 @@ import java.util.List;
 import org.jspecify.annotations.Nullable;
 
 /** What screens receive of a session, a JSON object a line. */
-@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "told")
+@JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "event")
 @JsonSubTypes({
   @JsonSubTypes.Type(value = SessionView.Whole.class, name = "whole"),
   @JsonSubTypes.Type(value = SessionView.Entries.class, name = "entries"),
@@ -42,7 +42,7 @@ public sealed interface SessionView {
    * @param press pressure at the press, thinned out for drawing
    * @param histories skin and core of each billet so far, every few seconds
    * @param at the session as it is now
-   * @param lessons what the log of each heat shows, by place
+   * @param reviewNotes what the log of each heat shows, by place
    */
   record Whole(
       long id,
@@ -57,7 +57,7 @@ public sealed interface SessionView {
       List<Point> press,
       List<List<Heat>> histories,
       Now at,
-      List<List<ReviewNote>> lessons)
+      List<List<ReviewNote>> reviewNotes)
       implements SessionView {}
 
   /**
@@ -75,7 +75,7 @@ public sealed interface SessionView {
    * @param speed how fast time runs
    * @param forge what its gauge says
    * @param press what its gauge says
-   * @param reckonedWithC chamber temperature the estimates use, °C
+   * @param chamberC chamber temperature the estimates use, °C
    * @param setC what a rehearsal's forge is set to, null at a real one
    * @param billets the billets in the session, in their places
    * @param order the press's turns from now on, minutes of the session
@@ -86,7 +86,7 @@ public sealed interface SessionView {
       double speed,
       GaugeView forge,
       GaugeView press,
-      double reckonedWithC,
+      double chamberC,
       @Nullable Double setC,
       List<BilletNow> billets,
       List<Rotation.Turn> order,
@@ -110,7 +110,7 @@ public sealed interface SessionView {
    * @param billetId number of the billet
    * @param name name
    * @param title name
-   * @param school how air is kept from the joint, null where it is not a weld
+   * @param protection how air is kept from the joint, null where it is not a weld
    * @param floorC °C below which a weld is not to be tried
    * @param aimC °C to aim at
    * @param ceilingC °C not to exceed
@@ -124,7 +124,7 @@ public sealed interface SessionView {
       long billetId,
       String name,
       Message title,
-      @Nullable AtmosphereProtection school,
+      @Nullable AtmosphereProtection protection,
       double floorC,
       double aimC,
       double ceilingC,
@@ -139,7 +139,7 @@ public sealed interface SessionView {
           b.billetId(),
           b.name(),
           plan.title(),
-          plan.school().orElse(null),
+          plan.protection().orElse(null),
           plan.window().floorC(),
           plan.window().aimC(),
           plan.window().ceilingC(),
@@ -194,9 +194,9 @@ public sealed interface SessionView {
    * @param sinceOutS seconds since it left the fire
    * @param leftS seconds of working time left, or that it would have if it came out now
    * @param advice what to do now
-   * @param standings of each step of the heat, whether it is done
-   * @param ahead the heat to come, if nothing changes
-   * @param toll scale, decarb and grain growth of the heat so far
+   * @param stepStates of each step of the heat, whether it is done
+   * @param forecast the heat to come, if nothing changes
+   * @param exposure scale, decarb and grain growth of the heat so far
    */
   record BilletNow(
       int place,
@@ -213,9 +213,9 @@ public sealed interface SessionView {
       double sinceOutS,
       double leftS,
       Advice advice,
-      List<HeatSession.StepState> standings,
-      List<BarTracker.Forecast> ahead,
-      HeatExposureView toll) {}
+      List<HeatSession.StepState> stepStates,
+      List<BarTracker.Forecast> forecast,
+      HeatExposureView exposure) {}
 
   /**
    * Skin and core at a second.
@@ -230,14 +230,17 @@ public sealed interface SessionView {
    * What the fire has taken.
    *
    * @param scaleMm steel lost to scale at each face, mm
-   * @param softMm depth of the decarburised skin, mm
+   * @param decarbDepthMm depth of the decarburised skin, mm
    * @param grainUm austenite grain size, µm
    * @param hotMin minutes above 900 °C
    */
-  record HeatExposureView(double scaleMm, double softMm, double grainUm, double hotMin) {
-    static HeatExposureView of(HeatExposure toll, double carbon, Atmosphere flame) {
+  record HeatExposureView(double scaleMm, double decarbDepthMm, double grainUm, double hotMin) {
+    static HeatExposureView of(HeatExposure exposure, double carbon, Atmosphere flame) {
       return new HeatExposureView(
-          toll.scaleMm(flame), toll.softMm(carbon, flame), toll.grainUm(), toll.hotS() / 60);
+          exposure.scaleMm(flame),
+          exposure.decarbDepthMm(carbon, flame),
+          exposure.grainUm(),
+          exposure.hotS() / 60);
     }
   }
 

@@ -28,7 +28,7 @@ final class TrackedBillet {
   private final List<Heat> history = new ArrayList<>();
   private double readyInS;
   private double leftS;
-  private List<BarTracker.Forecast> ahead = List.of();
+  private List<BarTracker.Forecast> forecast = List.of();
   private int lookedAtS = -FORECAST_EVERY_S;
 
   TrackedBillet(HeatSession course) {
@@ -40,7 +40,7 @@ final class TrackedBillet {
     history.addAll(that.history);
     readyInS = that.readyInS;
     leftS = that.leftS;
-    ahead = that.ahead;
+    forecast = that.forecast;
     lookedAtS = that.lookedAtS;
   }
 
@@ -95,9 +95,9 @@ final class TrackedBillet {
         c.sinceOutS(),
         leftS,
         Advice.of(c),
-        c.standings(),
-        ahead,
-        HeatExposureView.of(c.toll(), c.plan().carbon(), c.plan().flame()));
+        c.stepStates(),
+        forecast,
+        HeatExposureView.of(c.exposure(), c.plan().carbon(), c.plan().flame()));
   }
 
   private void forecast(int second) {
@@ -107,9 +107,9 @@ final class TrackedBillet {
     }
     readyInS = inFire ? course.secondsToReady() : 0;
     leftS = course.begun() ? course.working().jointS() : 0;
-    ahead =
+    forecast =
         course.begun() && !course.finished()
-            ? course.ahead(AHEAD, inFire ? IN_FIRE_STEP_S : OUT_STEP_S)
+            ? course.forecast(AHEAD, inFire ? IN_FIRE_STEP_S : OUT_STEP_S)
             : List.of();
     lookedAtS = second;
   }

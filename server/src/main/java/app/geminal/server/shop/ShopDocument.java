@@ -47,9 +47,9 @@ final class ShopDocument {
         in.inOrNull("press", ShopDocument::press),
         in.inOrNull("hammer", ShopDocument::hammer),
         in.inOrNull("mill", ShopDocument::mill),
-        in.in("practice", ShopDocument::practice, COMMON.practice()),
+        in.in("practice", ShopDocument::defaults, COMMON.defaults()),
         in.in("limits", ShopDocument::limits, COMMON.limits()),
-        in.in("pace", ShopDocument::pace, COMMON.pace()),
+        in.in("pace", ShopDocument::taskTimes, COMMON.taskTimes()),
         in.number("hourPrice", COMMON.hourPrice()));
   }
 
@@ -59,9 +59,9 @@ final class ShopDocument {
         .in("press", s.press(), ShopDocument::press)
         .in("hammer", s.hammer(), ShopDocument::hammer)
         .in("mill", s.mill(), ShopDocument::mill)
-        .in("practice", s.practice(), ShopDocument::practice)
+        .in("practice", s.defaults(), ShopDocument::defaults)
         .in("limits", s.limits(), ShopDocument::limits)
-        .in("pace", s.pace(), ShopDocument::pace)
+        .in("pace", s.taskTimes(), ShopDocument::taskTimes)
         .number("hourPrice", s.hourPrice());
   }
 
@@ -142,11 +142,11 @@ final class ShopDocument {
         .number("openingMm", mill.openingMm());
   }
 
-  private static ShopDefaults practice(DocumentReader in) {
-    ShopDefaults usual = COMMON.practice();
+  private static ShopDefaults defaults(DocumentReader in) {
+    ShopDefaults usual = COMMON.defaults();
     return new ShopDefaults(
         in.one("atmosphere", FLAMES, usual.atmosphere()),
-        in.one("school", PROTECTIONS, usual.school()),
+        in.one("school", PROTECTIONS, usual.protection()),
         in.whole("settingHeats", usual.settingHeats()),
         in.number("setReduction", usual.setReduction()),
         in.number("weldTemperatureC", usual.weldTemperatureC()),
@@ -167,28 +167,28 @@ final class ShopDocument {
         in.is("degreases", usual.degreases()));
   }
 
-  private static DocumentWriter practice(ShopDefaults practice) {
+  private static DocumentWriter defaults(ShopDefaults defaults) {
     return new DocumentWriter()
-        .one("atmosphere", practice.atmosphere(), FLAMES)
-        .one("school", practice.school(), PROTECTIONS)
-        .whole("settingHeats", practice.settingHeats())
-        .number("setReduction", practice.setReduction())
-        .number("weldTemperatureC", practice.weldTemperatureC())
-        .number("soakMin", practice.soakMin())
-        .one("tack", practice.tack(), TACKS)
-        .one("jacket", practice.jacket(), JACKETS)
-        .one("setTool", practice.setTool(), TOOLS)
-        .number("drawTemperatureC", practice.drawTemperatureC())
-        .number("drawHeatMin", practice.drawHeatMin())
-        .one("drawTool", practice.drawTool(), TOOLS)
-        .number("kerfMm", practice.kerfMm())
-        .number("endTrimMm", practice.endTrimMm())
-        .number("faceGrindMm", practice.faceGrindMm())
-        .number("jacketMm", practice.jacketMm())
-        .number("finishGrindMm", practice.finishGrindMm())
-        .number("scaleFactor", practice.scaleFactor())
-        .one("faces", practice.faces(), FACES)
-        .is("degreases", practice.degreases());
+        .one("atmosphere", defaults.atmosphere(), FLAMES)
+        .one("school", defaults.protection(), PROTECTIONS)
+        .whole("settingHeats", defaults.settingHeats())
+        .number("setReduction", defaults.setReduction())
+        .number("weldTemperatureC", defaults.weldTemperatureC())
+        .number("soakMin", defaults.soakMin())
+        .one("tack", defaults.tack(), TACKS)
+        .one("jacket", defaults.jacket(), JACKETS)
+        .one("setTool", defaults.setTool(), TOOLS)
+        .number("drawTemperatureC", defaults.drawTemperatureC())
+        .number("drawHeatMin", defaults.drawHeatMin())
+        .one("drawTool", defaults.drawTool(), TOOLS)
+        .number("kerfMm", defaults.kerfMm())
+        .number("endTrimMm", defaults.endTrimMm())
+        .number("faceGrindMm", defaults.faceGrindMm())
+        .number("jacketMm", defaults.jacketMm())
+        .number("finishGrindMm", defaults.finishGrindMm())
+        .number("scaleFactor", defaults.scaleFactor())
+        .one("faces", defaults.faces(), FACES)
+        .is("degreases", defaults.degreases());
   }
 
   private static Limits limits(DocumentReader in) {
@@ -236,8 +236,8 @@ final class ShopDocument {
         .whole("mostLayersSeen", limits.mostLayersSeen());
   }
 
-  private static TaskTimes pace(DocumentReader in) {
-    TaskTimes usual = COMMON.pace();
+  private static TaskTimes taskTimes(DocumentReader in) {
+    TaskTimes usual = COMMON.taskTimes();
     return new TaskTimes(
         in.number("facePrepMin", usual.facePrepMin()),
         in.number("stackMin", usual.stackMin()),
@@ -247,13 +247,13 @@ final class ShopDocument {
         in.number("gasKgHour", usual.gasKgHour()));
   }
 
-  private static DocumentWriter pace(TaskTimes pace) {
+  private static DocumentWriter taskTimes(TaskTimes taskTimes) {
     return new DocumentWriter()
-        .number("facePrepMin", pace.facePrepMin())
-        .number("stackMin", pace.stackMin())
-        .number("sawMin", pace.sawMin())
-        .number("coolMin", pace.coolMin())
-        .number("drawPerHeat", pace.drawPerHeat())
-        .number("gasKgHour", pace.gasKgHour());
+        .number("facePrepMin", taskTimes.facePrepMin())
+        .number("stackMin", taskTimes.stackMin())
+        .number("sawMin", taskTimes.sawMin())
+        .number("coolMin", taskTimes.coolMin())
+        .number("drawPerHeat", taskTimes.drawPerHeat())
+        .number("gasKgHour", taskTimes.gasKgHour());
   }
 }

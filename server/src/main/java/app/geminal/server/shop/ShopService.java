@@ -33,8 +33,8 @@ public class ShopService {
 
   /** Its habits. */
   @Transactional(readOnly = true)
-  public ShopDefaults practice() {
-    return shop().practice();
+  public ShopDefaults defaults() {
+    return shop().defaults();
   }
 
   /** Changes the shop that is still as the change found it. */

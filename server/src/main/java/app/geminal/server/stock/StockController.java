@@ -54,7 +54,7 @@ class StockController {
 
   /** Archives bars. */
   @Operation(operationId = "archiveStock")
-  @PostMapping("/api/v1/stock/{id}/off-shelf")
+  @PostMapping("/api/v1/stock/{id}/archive")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void takeOff(@PathVariable long id) {
     stock.setOnShelf(id, false);
@@ -62,7 +62,7 @@ class StockController {
 
   /** Restores archived bars. */
   @Operation(operationId = "restoreStock")
-  @PostMapping("/api/v1/stock/{id}/on-shelf")
+  @PostMapping("/api/v1/stock/{id}/restore")
   @ResponseStatus(HttpStatus.NO_CONTENT)
   void putBack(@PathVariable long id) {
     stock.setOnShelf(id, true);

@@ -31,7 +31,7 @@ class PeopleApiTest extends ShopTest {
     assertThat(added.body()).doesNotContain("rivets", "hash");
     Visitor apprentice = signedIn("tongs", "five brass rivets");
     assertThat(apprentice.get("/api/v1/session").<String>at("$.rank")).isEqualTo("APPRENTICE");
-    Visitor.Answer refused = apprentice.post("/api/v1/billets/1/off-rack", "");
+    Visitor.Answer refused = apprentice.post("/api/v1/billets/1/archive", "");
     assertThat(refused.status()).isEqualTo(403);
     assertThat(refused.<String>at("$.title")).isEqualTo("You may not do this");
   }

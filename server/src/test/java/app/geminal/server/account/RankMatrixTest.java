@@ -52,7 +52,7 @@ class RankMatrixTest extends ShopTest {
           "POST /api/v1/pictures",
           "POST /api/v1/pictures/files",
           "POST /api/v1/pictures/scan",
-          "POST /api/v1/fires/day",
+          "POST /api/v1/forge-sessions/day",
           "POST /api/v1/steels/own/preview");
 
   /** One's own. */
@@ -86,11 +86,11 @@ class RankMatrixTest extends ShopTest {
   /** Rehearsing and logging. */
   private static final Set<String> LOGS =
       Set.of(
-          "POST /api/v1/fires",
-          "POST /api/v1/fires/{id}/entries",
-          "POST /api/v1/fires/{id}/end",
-          "POST /api/v1/fires/{id}/reopen",
-          "POST /api/v1/fires/{id}/readings",
+          "POST /api/v1/forge-sessions",
+          "POST /api/v1/forge-sessions/{id}/entries",
+          "POST /api/v1/forge-sessions/{id}/end",
+          "POST /api/v1/forge-sessions/{id}/reopen",
+          "POST /api/v1/forge-sessions/{id}/readings",
           "POST /api/v1/billets/{id}/welds",
           "POST /api/v1/billets/{id}/entries",
           "POST /api/v1/book/entries/{id}/photos");

@@ -60,7 +60,7 @@ class SignInTest extends ShopTest {
 
   @Test
   void aChangeWithoutThePagesTokenIsRefused() {
-    assertThat(smith.forge("/api/v1/billets/1/off-rack", "").status()).isEqualTo(403);
+    assertThat(smith.forge("/api/v1/billets/1/archive", "").status()).isEqualTo(403);
     assertThat(smith.get("/api/v1/billets").<Integer>at("$.length()")).isEqualTo(7);
   }
 

@@ -78,7 +78,7 @@ class AttackTest extends ShopTest {
 
   @ParameterizedTest
   @CsvSource({
-    "POST, /api/v1/fires/1/readings, text/csv, 413",
+    "POST, /api/v1/forge-sessions/1/readings, text/csv, 413",
     "POST, /api/v1/steels/own.csv, text/csv, 413",
     "POST, /api/v1/plan-files, application/json, 413",
     "POST, /api/v1/book/entries/1/photos, image/png, 413",
@@ -112,7 +112,7 @@ class AttackTest extends ShopTest {
     return (long)
         smith
             .post(
-                "/api/v1/fires",
+                "/api/v1/forge-sessions",
                 "{\"billets\": [{\"billetId\": 1, \"stepPath\": \"%s\"}], \"rehearsal\": false}"
                     .formatted(step))
             .number("$.id");
@@ -127,7 +127,7 @@ class AttackTest extends ShopTest {
 
   private Answer send(long fire, String... taps) {
     return smith.post(
-        "/api/v1/fires/%d/entries".formatted(fire),
+        "/api/v1/forge-sessions/%d/entries".formatted(fire),
         "{\"entries\": [%s]}".formatted(String.join(",", taps)));
   }
 
@@ -144,7 +144,8 @@ class AttackTest extends ShopTest {
     assertThat(refused.<String>at("$.where")).isEqualTo("/entries/0/doneAt");
     assertThat(refused.<String>at("$.detail")).contains("clock of this device");
     assertThat(send(fire, tap(id(), "DEED", Instant.now())).status()).isEqualTo(200);
-    assertThat(smith.get("/api/v1/fires/" + fire).<List<String>>at("$.entries[*].id")).hasSize(1);
+    assertThat(smith.get("/api/v1/forge-sessions/" + fire).<List<String>>at("$.entries[*].id"))
+        .hasSize(1);
   }
 
   @Test
@@ -167,17 +168,20 @@ class AttackTest extends ShopTest {
         FROM fire_entry WHERE session_id = %1$d LIMIT 1
         """
             .formatted(fire, id()));
-    assertThat(smith.post("/api/v1/fires/%d/end".formatted(fire), "").status()).isEqualTo(204);
+    assertThat(smith.post("/api/v1/forge-sessions/%d/end".formatted(fire), "").status())
+        .isEqualTo(204);
     // Ended and not looked at, it is read from the database again at the next question.
-    assertThat(smith.get("/api/v1/fires/" + fire).<List<Object>>at("$.entries")).isNotEmpty();
+    assertThat(smith.get("/api/v1/forge-sessions/" + fire).<List<Object>>at("$.entries"))
+        .isNotEmpty();
     assertThat(send(fire, tap(id(), "HELD", Instant.now())).status()).isEqualTo(200);
-    assertThat(smith.post("/api/v1/fires/%d/reopen".formatted(fire), "").status()).isEqualTo(204);
+    assertThat(smith.post("/api/v1/forge-sessions/%d/reopen".formatted(fire), "").status())
+        .isEqualTo(204);
   }
 
   @Test
   void aLoggersReadingOutsideTheSessionIsRefused() {
     long fire = session();
-    String path = "/api/v1/fires/%d/readings".formatted(fire);
+    String path = "/api/v1/forge-sessions/%d/readings".formatted(fire);
     for (String line :
         List.of(
             "2592000,forge,1000,C",
@@ -245,7 +249,8 @@ class AttackTest extends ShopTest {
       int id = rack.<List<Integer>>at("$[?(@.name == 'Damaged')].id").getFirst();
       assertThat(smith.get("/api/v1/billets/%d/stored".formatted(id)).body()).isEqualTo(plan);
       for (String path :
-          List.of("/api/v1/set-aside", "/api/v1/evidence", "/api/v1/book", "/api/v1/fires")) {
+          List.of(
+              "/api/v1/set-aside", "/api/v1/evidence", "/api/v1/book", "/api/v1/forge-sessions")) {
         assertThat(smith.get(path).status()).as(path).isEqualTo(200);
       }
     } finally {
@@ -360,7 +365,8 @@ class AttackTest extends ShopTest {
             .getFirst();
     Visitor bellows = signedIn("bellows");
     long fire = session();
-    Iterator<String> stream = bellows.lines("/api/v1/fires/%d/stream".formatted(fire)).iterator();
+    Iterator<String> stream =
+        bellows.lines("/api/v1/forge-sessions/%d/stream".formatted(fire)).iterator();
     assertThat(stream.next()).contains("whole");
     smith.put("/api/v1/people/" + id, "{\"rank\": \"SMITH\", \"mayEnter\": false}");
     // What was on its way may still come; then the stream is at its end.
@@ -377,7 +383,7 @@ class AttackTest extends ShopTest {
   void signingOutEndsWhatIsBeingSent() {
     Visitor tongs = signedIn("tongs");
     Iterator<String> stream =
-        tongs.lines("/api/v1/fires/%d/stream".formatted(session())).iterator();
+        tongs.lines("/api/v1/forge-sessions/%d/stream".formatted(session())).iterator();
     assertThat(stream.next()).contains("whole");
     Answer out = tongs.post("/api/v1/sign-out", "");
     assertThat(out.header("Clear-Site-Data")).contains("cache");
@@ -476,8 +482,10 @@ class AttackTest extends ShopTest {
         .as("with the page's own token")
         .isEqualTo(204);
     Visitor other = signedIn("tongs");
-    assertThat(other.forge("/api/v1/fires?_csrf=" + other.token(), "").status()).isEqualTo(403);
-    assertThat(other.from("https://elsewhere.example", "/api/v1/fires").status()).isEqualTo(403);
+    assertThat(other.forge("/api/v1/forge-sessions?_csrf=" + other.token(), "").status())
+        .isEqualTo(403);
+    assertThat(other.from("https://elsewhere.example", "/api/v1/forge-sessions").status())
+        .isEqualTo(403);
     smith = shop.smith();
   }
 
@@ -520,7 +528,8 @@ class AttackTest extends ShopTest {
             .map(CompletableFuture::join)
             .toList();
     assertThat(answers).containsOnly(200);
-    assertThat(smith.get("/api/v1/fires/" + fire).<Integer>at("$.entries.length()")).isEqualTo(50);
+    assertThat(smith.get("/api/v1/forge-sessions/" + fire).<Integer>at("$.entries.length()"))
+        .isEqualTo(50);
   }
 
   // --- photographs
@@ -543,9 +552,9 @@ class AttackTest extends ShopTest {
     Answer added = photo(Bombs.deepPng(40, 30), "image/png");
     String id = added.<List<String>>at("$.photos[*].id").getLast();
     assertThat(smith.get("/api/v1/photos/" + id).status()).isEqualTo(200);
-    smith.post("/api/v1/photos/%s/strike".formatted(id), "");
+    smith.post("/api/v1/photos/%s/delete".formatted(id), "");
     assertThat(smith.get("/api/v1/photos/" + id).status()).as("taken away").isEqualTo(404);
-    smith.post("/api/v1/photos/%s/unstrike".formatted(id), "");
+    smith.post("/api/v1/photos/%s/restore".formatted(id), "");
     assertThat(smith.get("/api/v1/photos/" + id).status()).isEqualTo(200);
   }
 

@@ -29,7 +29,7 @@ final class Bodies {
     step = read("/api/v1/billets/1/heats").get(0).get("path").asString();
     Visitor.Answer begun =
         smith.post(
-            "/api/v1/fires",
+            "/api/v1/forge-sessions",
             "{\"billets\":[{\"billetId\":1,\"stepPath\":\"%s\"}],\"rehearsal\":true,\"speed\":2}"
                 .formatted(step));
     fire = (long) begun.number("$.id");
@@ -127,8 +127,8 @@ final class Bodies {
         "/api/v1/schedules/plan",
         "{\"asked\":%s,\"schedule\":{\"start\":{\"pieces\":7,\"layout\":\"PLAIN\",\"outside\":{\"steel\":\"1075\",\"thicknessMm\":3},\"inside\":{\"steel\":\"15N20\",\"thicknessMm\":1.5}},\"restacks\":[{\"how\":\"CUT\",\"pieces\":4,\"turned\":false,\"insert\":true}]},\"startMm\":120}",
         asked);
-    post("/api/v1/billets/2/off-rack");
-    post("/api/v1/billets/2/on-rack");
+    post("/api/v1/billets/2/archive");
+    post("/api/v1/billets/2/restore");
   }
 
   private void book() {
@@ -144,8 +144,8 @@ final class Bodies {
         "/api/v1/welds/" + weld.get("id"),
         "{\"version\":1,\"madeAt\":\"%s\",\"temperatureC\":1180,\"school\":\"DRY\",\"outcome\":\"HELD\",\"note\":\"n\",\"how\":null}",
         AT);
-    post("/api/v1/welds/%s/strike".formatted(weld.get("id")));
-    post("/api/v1/welds/%s/unstrike".formatted(weld.get("id")));
+    post("/api/v1/welds/%s/delete".formatted(weld.get("id")));
+    post("/api/v1/welds/%s/restore".formatted(weld.get("id")));
     for (JsonNode entry : read("/api/v1/book/entries")) {
       add(
           "POST",
@@ -175,15 +175,15 @@ final class Bodies {
   private void fires() {
     add(
         "POST",
-        "/api/v1/fires",
+        "/api/v1/forge-sessions",
         "{\"billets\":[{\"billetId\":1,\"stepPath\":\"%s\"}],\"rehearsal\":true,\"speed\":2}",
         step);
     add(
         "POST",
-        "/api/v1/fires/day",
+        "/api/v1/forge-sessions/day",
         "{\"billets\":[{\"billetId\":1,\"stepPath\":\"%s\"}],\"places\":2,\"fromMin\":480,\"toMin\":900}",
         step);
-    String entries = "/api/v1/fires/" + fire + "/entries";
+    String entries = "/api/v1/forge-sessions/" + fire + "/entries";
     for (String kind : List.of("DEED", "UNDO", "READING", "NOTE", "HELD", "SPEED", "FORGE")) {
       add(
           "POST",
@@ -194,10 +194,10 @@ final class Bodies {
           java.time.Instant.now());
     }
     csv(
-        "/api/v1/fires/" + fire + "/readings",
+        "/api/v1/forge-sessions/" + fire + "/readings",
         "at,channel,value,unit\n1,forge,1180,C\n2,press,9,MPa\n");
-    post("/api/v1/fires/%d/end".formatted(fire));
-    post("/api/v1/fires/%d/reopen".formatted(fire));
+    post("/api/v1/forge-sessions/%d/end".formatted(fire));
+    post("/api/v1/forge-sessions/%d/reopen".formatted(fire));
   }
 
   private void shop() {
@@ -211,8 +211,8 @@ final class Bodies {
     JsonNode bar = read("/api/v1/stock").get(0);
     add("POST", "/api/v1/stock", "%s", bar.get("bar"));
     add("PUT", "/api/v1/stock/" + bar.get("id"), "{\"version\":1,\"bar\":%s}", bar.get("bar"));
-    post("/api/v1/stock/%s/off-shelf".formatted(bar.get("id")));
-    post("/api/v1/stock/%s/on-shelf".formatted(bar.get("id")));
+    post("/api/v1/stock/%s/archive".formatted(bar.get("id")));
+    post("/api/v1/stock/%s/restore".formatted(bar.get("id")));
     String steel =
         "{\"id\":\"saw_blade\",\"name\":\"Old saw\",\"origin\":\"RECLAIMED\",\"like\":\"1075\",\"composition\":{\"carbonMin\":0.6,\"carbon\":0.75,\"carbonMax\":0.9,\"manganese\":0.7,\"silicon\":0.2,\"nickel\":0,\"chromium\":0,\"molybdenum\":0,\"vanadium\":0,\"tungsten\":0,\"copper\":0,\"phosphorus\":0.01},\"tests\":[{\"kind\":\"SPARK\",\"seen\":\"short\",\"value\":0.7}],\"given\":{\"solidusC\":null,\"weldFromC\":1100,\"weldToC\":1200,\"hardenFromC\":null,\"hardenToC\":null,\"quench\":null,\"etchTone\":null}}";
     add("POST", "/api/v1/steels/own", steel);
@@ -268,8 +268,8 @@ final class Bodies {
             "/api/v1/billets/1/flaws",
             "/api/v1/billets/1/stored",
             "/api/v1/billets/1",
-            "/api/v1/fires/" + fire,
-            "/api/v1/fires/%d/readings.csv".formatted(fire),
+            "/api/v1/forge-sessions/" + fire,
+            "/api/v1/forge-sessions/%d/readings.csv".formatted(fire),
             "/api/v1/photos/00000000-0000-4000-8000-000000000001",
             "/api/v1/book.csv",
             "/error",

@@ -179,15 +179,15 @@ class FuzzTest extends ShopTest {
             "POST /api/v1/hidden-notes/{id}/show",
             "POST /api/v1/tokens/{id}/revoke",
             "POST /api/v1/archives/{id}/restore",
-            "POST /api/v1/photos/{id}/strike",
-            "POST /api/v1/photos/{id}/unstrike",
+            "POST /api/v1/photos/{id}/delete",
+            "POST /api/v1/photos/{id}/restore",
             "PUT /api/v1/settings/password",
             "PUT /api/v1/people/{id}/password",
             "POST /api/v1/settings/sign-ins/end-others",
             "PUT /api/v1/instruments/{id}",
             "POST /api/v1/instruments/{id}/remove",
-            "POST /api/v1/book/entries/{id}/strike",
-            "POST /api/v1/book/entries/{id}/unstrike"));
+            "POST /api/v1/book/entries/{id}/delete",
+            "POST /api/v1/book/entries/{id}/restore"));
     assertThat(missing).isEmpty();
   }
 

@@ -194,10 +194,10 @@ class BilletApiTest extends ShopTest {
   void aBilletLeavesTheRackAndComesBack() {
     int id = start();
     int before = smith.get("/api/v1/billets").at("$.length()");
-    assertThat(smith.post("/api/v1/billets/" + id + "/off-rack", "").status()).isEqualTo(204);
+    assertThat(smith.post("/api/v1/billets/" + id + "/archive", "").status()).isEqualTo(204);
     assertThat(smith.get("/api/v1/billets").<Integer>at("$.length()")).isEqualTo(before - 1);
-    assertThat(smith.post("/api/v1/billets/" + id + "/on-rack", "").status()).isEqualTo(204);
+    assertThat(smith.post("/api/v1/billets/" + id + "/restore", "").status()).isEqualTo(204);
     assertThat(smith.get("/api/v1/billets").<Integer>at("$.length()")).isEqualTo(before);
-    assertThat(smith.post("/api/v1/billets/999999/off-rack", "").status()).isEqualTo(404);
+    assertThat(smith.post("/api/v1/billets/999999/archive", "").status()).isEqualTo(404);
   }
 }

@@ -43,7 +43,7 @@ class BilletServiceTest {
   @BeforeEach
   void wire() {
     lenient().when(shelf.steels()).thenReturn(ShippedSteels.read());
-    lenient().when(shops.practice()).thenReturn(ShopDefaults.common());
+    lenient().when(shops.defaults()).thenReturn(ShopDefaults.common());
     service = new BilletService(billets, shelf, shops, Clock.fixed(NOW, ZoneOffset.UTC));
   }
 

@@ -41,11 +41,11 @@ class WeldApiTest extends ShopTest {
   void aDeletedWeldIsGoneUntilTheDeletionIsTakenBack() {
     int id = billet();
     int weld = smith.post("/api/v1/billets/" + id + "/welds", WELD).at("$.id");
-    assertThat(smith.post("/api/v1/welds/" + weld + "/strike", "").status()).isEqualTo(204);
+    assertThat(smith.post("/api/v1/welds/" + weld + "/delete", "").status()).isEqualTo(204);
     assertThat(smith.get("/api/v1/billets/" + id).<Integer>at("$.welds.length()")).isZero();
-    smith.post("/api/v1/welds/" + weld + "/unstrike", "");
+    smith.post("/api/v1/welds/" + weld + "/restore", "");
     assertThat(smith.get("/api/v1/billets/" + id).<Integer>at("$.welds.length()")).isEqualTo(1);
-    assertThat(smith.post("/api/v1/welds/999999/strike", "").status()).isEqualTo(404);
+    assertThat(smith.post("/api/v1/welds/999999/delete", "").status()).isEqualTo(404);
   }
 
   @ParameterizedTest

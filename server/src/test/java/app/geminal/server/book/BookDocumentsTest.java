@@ -113,7 +113,7 @@ class BookDocumentsTest {
                   3,
                   "Froe",
                   says.kind(),
-                  says.looked() == null ? null : "core/a",
+                  says.inspection() == null ? null : "core/a",
                   "Set weld",
                   AT,
                   says,

@@ -193,9 +193,9 @@ class EntriesApiTest extends ShopTest {
                 .status())
         .as("somebody was faster")
         .isEqualTo(409);
-    smith.post("/api/v1/book/entries/" + entry + "/strike", "");
+    smith.post("/api/v1/book/entries/" + entry + "/delete", "");
     assertThat(smith.get("/api/v1/billets/" + id + "/entries").<List<Object>>at("$")).isEmpty();
-    smith.post("/api/v1/book/entries/" + entry + "/unstrike", "");
+    smith.post("/api/v1/book/entries/" + entry + "/restore", "");
     assertThat(smith.get("/api/v1/billets/" + id + "/entries").<List<Object>>at("$")).hasSize(1);
   }
 

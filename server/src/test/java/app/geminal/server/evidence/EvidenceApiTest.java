@@ -26,7 +26,7 @@ class EvidenceApiTest extends ShopTest {
     }
   }
 
-  private void log(String school, String outcome, int minute) {
+  private void log(String protection, String outcome, int minute) {
     smith.post(
         "/api/v1/billets/" + billet + "/welds",
         """
@@ -34,7 +34,7 @@ class EvidenceApiTest extends ShopTest {
          "outcome": "%s", "note": "", "how": {"soakMin": 10, "neededSoakMin": 14, "joints": 0,
          "later": false}}\
         """
-            .formatted(minute, school, outcome));
+            .formatted(minute, protection, outcome));
   }
 
   @Test

@@ -57,7 +57,7 @@ class InstrumentApiTest extends ShopTest {
     int fire =
         smith
             .post(
-                "/api/v1/fires",
+                "/api/v1/forge-sessions",
                 "{\"billets\": [{\"billetId\": 1, \"stepPath\": \"%s\"}], \"rehearsal\": false}"
                     .formatted(path))
             .at("$.id");
@@ -76,7 +76,8 @@ class InstrumentApiTest extends ShopTest {
     until(() -> state(0).equals("does not answer"));
     fault(client, 1);
     until(() -> state(0).startsWith("frozen"));
-    until(() -> smith.get("/api/v1/fires/" + fire).at("$.at.forge.state").equals("FROZEN"));
+    until(
+        () -> smith.get("/api/v1/forge-sessions/" + fire).at("$.at.forge.state").equals("FROZEN"));
     fault(client, 0);
     until(() -> state(0).equals("good"));
     client.disconnect();

@@ -43,12 +43,12 @@ class PageTest extends ShopTest {
       session =
           smith
               .post(
-                  "/api/v1/fires",
+                  "/api/v1/forge-sessions",
                   "{\"billets\": [{\"billetId\": 1, \"stepPath\": \"%s\"}], \"rehearsal\": true, \"speed\": 1}"
                       .formatted(path))
               .at("$.id");
       if (i < 3) {
-        smith.post("/api/v1/fires/" + session + "/end", "");
+        smith.post("/api/v1/forge-sessions/" + session + "/end", "");
       }
     }
     StringBuilder csv = new StringBuilder("at,channel,value,unit\n");
@@ -59,7 +59,7 @@ class PageTest extends ShopTest {
     Answer taken =
         smith.send(
             "POST",
-            "/api/v1/fires/" + session + "/readings",
+            "/api/v1/forge-sessions/" + session + "/readings",
             "text/csv",
             java.net.http.HttpRequest.BodyPublishers.ofString(csv.toString()));
     assertThat(taken.status()).isEqualTo(200);
@@ -84,10 +84,10 @@ class PageTest extends ShopTest {
     "/api/v1/book, 1",
     "/api/v1/book, 7",
     "/api/v1/book/entries, 2",
-    "/api/v1/fires, 1",
-    "/api/v1/fires, 2",
-    "/api/v1/fires/SESSION/readings, 9",
-    "/api/v1/fires/SESSION/readings, 40",
+    "/api/v1/forge-sessions, 1",
+    "/api/v1/forge-sessions, 2",
+    "/api/v1/forge-sessions/SESSION/readings, 9",
+    "/api/v1/forge-sessions/SESSION/readings, 40",
   })
   void pagesTogetherAreTheWhole(String list, int limit) {
     String path = list.replace("SESSION", String.valueOf(session));

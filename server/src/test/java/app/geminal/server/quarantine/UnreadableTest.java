@@ -23,7 +23,7 @@ class UnreadableTest extends ShopTest {
     assertThat(
             smith
                 .post(
-                    "/api/v1/fires",
+                    "/api/v1/forge-sessions",
                     "{\"billets\": [{\"billetId\": 1, \"stepPath\": \"%s\"}], \"rehearsal\": true, \"speed\": 1}"
                         .formatted(path))
                 .status())
@@ -52,7 +52,7 @@ class UnreadableTest extends ShopTest {
     "WELD, weld, school, 'SPELLS', id, /api/v1/book, 1",
     "ENTRY, book_entry, body, '[]', id, /api/v1/book/entries, 1",
     "STEEL, own_steel, known, '[]', id, /api/v1/steels, 1",
-    "SESSION, fire_billet, plan_format, 99, 'session_id, place', /api/v1/fires, 0",
+    "SESSION, fire_billet, plan_format, 99, 'session_id, place', /api/v1/forge-sessions, 0",
   })
   void aDamagedRowIsReportedOfAndTheOthersStay(
       String kind, String table, String column, String with, String key, String list, int gone) {

@@ -114,8 +114,8 @@ class ScheduleApiTest extends ShopTest {
     assertThat(JsonPath.<String>read(end, "$.how")).isEqualTo("FOUND");
     List<Number> counts = JsonPath.read(end, "$.ways[*].visible");
     assertThat(counts).anyMatch(n -> n.intValue() > 60);
-    smith.post("/api/v1/stock/" + dark + "/off-shelf", "");
-    smith.post("/api/v1/stock/" + bright + "/off-shelf", "");
+    smith.post("/api/v1/stock/" + dark + "/archive", "");
+    smith.post("/api/v1/stock/" + bright + "/archive", "");
     String none = ended(smith.post("/api/v1/schedules", asked("100", "null", shelf, "")));
     assertThat(JsonPath.<String>read(none, "$.how")).isEqualTo("NOTHING");
   }

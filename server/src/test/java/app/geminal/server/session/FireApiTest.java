@@ -34,7 +34,7 @@ class FireApiTest extends ShopTest {
     }
     Answer begun =
         smith.post(
-            "/api/v1/fires",
+            "/api/v1/forge-sessions",
             "{\"billets\": [%s], \"rehearsal\": %s, \"speed\": %s}"
                 .formatted(String.join(",", chosen), rehearsal, speed));
     assertThat(begun.status()).isEqualTo(201);
@@ -62,7 +62,7 @@ class FireApiTest extends ShopTest {
 
   private Answer send(long fire, String... entries) {
     return smith.post(
-        "/api/v1/fires/%d/entries".formatted(fire),
+        "/api/v1/forge-sessions/%d/entries".formatted(fire),
         "{\"entries\": [%s]}".formatted(String.join(",", entries)));
   }
 
@@ -96,7 +96,7 @@ class FireApiTest extends ShopTest {
     String entry = logEntry(in, "IN", Instant.now());
     assertThat(send(fire, entry).<List<String>>at("$.kept")).containsExactly(in);
     assertThat(send(fire, entry, entry).<List<String>>at("$.kept")).containsExactly(in);
-    Answer whole = smith.get("/api/v1/fires/" + fire);
+    Answer whole = smith.get("/api/v1/forge-sessions/" + fire);
     assertThat(whole.<List<String>>at("$.entries[*].id")).containsExactly(in);
     assertThat(whole.<String>at("$.at.billets[0].where")).isEqualTo("FIRE");
     assertThat(whole.<String>at("$.at.billets[0].advice.title")).isEqualTo("Keep soaking");
@@ -109,21 +109,23 @@ class FireApiTest extends ShopTest {
     String undo = id();
     send(fire, logEntry(in, "IN", Instant.now()));
     send(fire, other(undo, "UNDO", ", \"about\": \"%s\"".formatted(in)));
-    assertThat(smith.get("/api/v1/fires/" + fire).<Boolean>at("$.at.billets[0].begun")).isFalse();
+    assertThat(smith.get("/api/v1/forge-sessions/" + fire).<Boolean>at("$.at.billets[0].begun"))
+        .isFalse();
     send(fire, other(id(), "UNDO", ", \"about\": \"%s\"".formatted(undo)));
-    assertThat(smith.get("/api/v1/fires/" + fire).<Boolean>at("$.at.billets[0].begun")).isTrue();
+    assertThat(smith.get("/api/v1/forge-sessions/" + fire).<Boolean>at("$.at.billets[0].begun"))
+        .isTrue();
   }
 
   /** The order in which they arrive makes no difference. */
   @Test
   void lateEntriesFindTheirPlace() {
     long fire = start(false, 1, 1);
-    Instant start = Instant.parse(smith.get("/api/v1/fires/" + fire).at("$.startedAt"));
+    Instant start = Instant.parse(smith.get("/api/v1/forge-sessions/" + fire).at("$.startedAt"));
     String in = id();
     String out = id();
     send(fire, logEntry(out, "OUT", start.plusMillis(400)));
     send(fire, logEntry(in, "IN", start.plusMillis(100)));
-    Answer whole = smith.get("/api/v1/fires/" + fire);
+    Answer whole = smith.get("/api/v1/forge-sessions/" + fire);
     assertThat(whole.<String>at("$.at.billets[0].where")).isEqualTo("AIR");
     assertThat(whole.<List<String>>at("$.entries[*].id")).containsExactly(out, in);
   }
@@ -144,10 +146,11 @@ class FireApiTest extends ShopTest {
             logEntry(id(), "OUT", Instant.now().plusSeconds(7200)));
     assertThat(future.<String>at("$.where")).isEqualTo("/entries/1/doneAt");
     assertThat(send(fire, logEntry("no-id", "IN", Instant.now())).status()).isEqualTo(422);
-    assertThat(smith.get("/api/v1/fires/" + fire).<List<String>>at("$.entries[*].id")).isEmpty();
-    assertThat(smith.get("/api/v1/fires/99999").status()).isEqualTo(404);
-    assertThat(shop.visitor().get("/api/v1/fires/" + fire).status()).isEqualTo(401);
-    assertThat(smith.forge("/api/v1/fires/%d/entries".formatted(fire), "{}").status())
+    assertThat(smith.get("/api/v1/forge-sessions/" + fire).<List<String>>at("$.entries[*].id"))
+        .isEmpty();
+    assertThat(smith.get("/api/v1/forge-sessions/99999").status()).isEqualTo(404);
+    assertThat(shop.visitor().get("/api/v1/forge-sessions/" + fire).status()).isEqualTo(401);
+    assertThat(smith.forge("/api/v1/forge-sessions/%d/entries".formatted(fire), "{}").status())
         .isIn(401, 403);
   }
 
@@ -163,7 +166,7 @@ class FireApiTest extends ShopTest {
   @Test
   void anotherScreenIsReportedAtOnce() {
     long fire = start(false, 1, 1);
-    try (var stream = shop.smith().lines("/api/v1/fires/%d/stream".formatted(fire))) {
+    try (var stream = shop.smith().lines("/api/v1/forge-sessions/%d/stream".formatted(fire))) {
       Iterator<String> lines = stream.iterator();
       assertThat(next(lines, l -> true)).contains("\"told\":\"whole\"");
       String in = id();
@@ -182,10 +185,11 @@ class FireApiTest extends ShopTest {
   void readingsAreKeptOnceASecond() {
     long fire = start(false, 1, 1);
     until(() ->
-        smith.get("/api/v1/fires/%d/readings.csv".formatted(fire)).body().lines().count() > 8);
+        smith.get("/api/v1/forge-sessions/%d/readings.csv".formatted(fire)).body().lines().count()
+            > 8);
     List<String> forge =
         smith
-            .get("/api/v1/fires/%d/readings.csv".formatted(fire))
+            .get("/api/v1/forge-sessions/%d/readings.csv".formatted(fire))
             .body()
             .lines()
             .filter(l -> l.contains(",forge,"))
@@ -230,7 +234,7 @@ class FireApiTest extends ShopTest {
   @Test
   void anOutcomeThatComesWithItsEntriesIsWrittenWithThem() {
     long fire = start(false, 1, 6);
-    Instant start = Instant.parse(smith.get("/api/v1/fires/" + fire).at("$.startedAt"));
+    Instant start = Instant.parse(smith.get("/api/v1/forge-sessions/" + fire).at("$.startedAt"));
     send(
         fire,
         logEntry(id(), "IN", start.plusMillis(100)),
@@ -249,7 +253,7 @@ class FireApiTest extends ShopTest {
   void aRehearsalRunsFastAndLeavesTheBookAlone() {
     String before = smith.get("/api/v1/book").body();
     long fire = start(true, 20, 1);
-    try (var stream = shop.smith().lines("/api/v1/fires/%d/stream".formatted(fire))) {
+    try (var stream = shop.smith().lines("/api/v1/forge-sessions/%d/stream".formatted(fire))) {
       Iterator<String> lines = stream.iterator();
       next(lines, l -> l.contains("\"whole\""));
       send(fire, logEntry(id(), "IN", Instant.now()));
@@ -271,13 +275,14 @@ class FireApiTest extends ShopTest {
       String set = next(lines, l -> l.contains("\"setC\":1300"));
       assertThat(set).contains("now");
     }
-    assertThat(smith.post("/api/v1/fires/%d/end".formatted(fire), "").status()).isEqualTo(204);
-    Answer whole = smith.get("/api/v1/fires/" + fire);
+    assertThat(smith.post("/api/v1/forge-sessions/%d/end".formatted(fire), "").status())
+        .isEqualTo(204);
+    Answer whole = smith.get("/api/v1/forge-sessions/" + fire);
     assertThat(whole.<String>at("$.endedAt")).isNotNull();
     assertThat(whole.<List<String>>at("$.lessons[0][*].kind")).contains("HEAT");
     assertThat(smith.get("/api/v1/book").body()).isEqualTo(before);
-    smith.post("/api/v1/fires/%d/reopen".formatted(fire), "");
-    assertThat(smith.get("/api/v1/fires/" + fire).<String>at("$.endedAt")).isNull();
+    smith.post("/api/v1/forge-sessions/%d/reopen".formatted(fire), "");
+    assertThat(smith.get("/api/v1/forge-sessions/" + fire).<String>at("$.endedAt")).isNull();
   }
 
   /** As if the session had begun so many days ago. */
@@ -292,7 +297,7 @@ class FireApiTest extends ShopTest {
   void aLoggersFileIsTakenWholeOrNotAtAll() {
     long fire = start(false, 1, 3);
     beganDaysAgo(fire, 2);
-    String path = "/api/v1/fires/%d/readings".formatted(fire);
+    String path = "/api/v1/forge-sessions/%d/readings".formatted(fire);
     Answer bad =
         smith.send(
             "POST",
@@ -317,7 +322,7 @@ class FireApiTest extends ShopTest {
   private Answer sendReadings(long fire, String csv) {
     return smith.send(
         "POST",
-        "/api/v1/fires/%d/readings".formatted(fire),
+        "/api/v1/forge-sessions/%d/readings".formatted(fire),
         "text/csv",
         BodyPublishers.ofString(csv));
   }
@@ -325,7 +330,7 @@ class FireApiTest extends ShopTest {
   /** The lines of a session's own file from second 100,000 on, before the gauges of today speak. */
   private String exported(long fire) {
     return smith
-        .get("/api/v1/fires/%d/readings.csv".formatted(fire))
+        .get("/api/v1/forge-sessions/%d/readings.csv".formatted(fire))
         .body()
         .lines()
         .filter(l -> l.startsWith("at,") || l.startsWith("10") || l.startsWith("11"))
@@ -346,7 +351,7 @@ class FireApiTest extends ShopTest {
     }
     assertThat(raw.length()).as("more than any other body may have").isGreaterThan(256 * 1024);
     assertThat(sendReadings(first, raw.toString()).<Integer>at("$.lines")).isEqualTo(19_000);
-    smith.post("/api/v1/fires/%d/end".formatted(first), "");
+    smith.post("/api/v1/forge-sessions/%d/end".formatted(first), "");
     shop.bean(ForgeSessionRepository.class).setEnded(first, Instant.now().minusSeconds(90_000));
     shop.bean(ForgeSessionService.class).thin();
     String csv = exported(first);
@@ -359,7 +364,7 @@ class FireApiTest extends ShopTest {
   void aTypedReadingIsCalculatedWithUntilTheGaugeSpeaks() {
     long fire = start(false, 1, 4);
     send(fire, other(id(), "READING", ", \"figure\": 1100"));
-    assertThat(smith.get("/api/v1/fires/" + fire).number("$.at.reckonedWithC"))
+    assertThat(smith.get("/api/v1/forge-sessions/" + fire).number("$.at.reckonedWithC"))
         .isBetween(1099.0, 1300.0);
     assertThat(send(fire, other(id(), "READING", ", \"figure\": 5000")).status()).isEqualTo(422);
   }
@@ -368,7 +373,7 @@ class FireApiTest extends ShopTest {
   void aDaysOrder() {
     Answer day =
         smith.post(
-            "/api/v1/fires/day",
+            "/api/v1/forge-sessions/day",
             """
             {"billets": [{"billetId": 1, "stepPath": "%s"}, {"billetId": 6, "stepPath": "%s"}],
              "places": 2, "fromMin": 480, "toMin": 1020}\
@@ -390,16 +395,16 @@ class FireApiTest extends ShopTest {
     }
     smith.send(
         "POST",
-        "/api/v1/fires/%d/readings".formatted(fire),
+        "/api/v1/forge-sessions/%d/readings".formatted(fire),
         "text/csv",
         BodyPublishers.ofString(csv.toString()));
-    smith.post("/api/v1/fires/%d/end".formatted(fire), "");
+    smith.post("/api/v1/forge-sessions/%d/end".formatted(fire), "");
     assertThat(shop.bean(ForgeSessionService.class).thin()).as("not yet a day old").isZero();
     shop.bean(ForgeSessionRepository.class).setEnded(fire, Instant.now().minusSeconds(90_000));
     assertThat(shop.bean(ForgeSessionService.class).thin()).isEqualTo(1);
     long left =
         smith
-            .get("/api/v1/fires/%d/readings.csv".formatted(fire))
+            .get("/api/v1/forge-sessions/%d/readings.csv".formatted(fire))
             .body()
             .lines()
             .filter(l -> l.startsWith("20"))
@@ -417,17 +422,20 @@ class FireApiTest extends ShopTest {
     assertThat(fires.get(fire).isForgotten(now.plusSeconds(13 * 3600))).isTrue();
     long rehearsal = start(true, 5, 2);
     assertThat(fires.get(rehearsal).isForgotten(now.plusSeconds(13 * 3600))).isFalse();
-    smith.post("/api/v1/fires/%d/end".formatted(fire), "");
+    smith.post("/api/v1/forge-sessions/%d/end".formatted(fire), "");
     assertThat(fires.get(fire).isForgotten(now.plusSeconds(13 * 3600))).isFalse();
   }
 
   @Test
   void theListHasTheNewestFirst() {
     long fire = start(true, 5, 1, 6);
-    Answer list = smith.get("/api/v1/fires");
+    Answer list = smith.get("/api/v1/forge-sessions");
     assertThat(list.<Integer>at("$[0].id")).isEqualTo((int) fire);
     assertThat(list.<List<String>>at("$[0].billets[*].title")).hasSize(2);
-    assertThat(smith.post("/api/v1/fires", "{\"billets\": [], \"rehearsal\": false}").status())
+    assertThat(
+            smith
+                .post("/api/v1/forge-sessions", "{\"billets\": [], \"rehearsal\": false}")
+                .status())
         .isEqualTo(422);
   }
 }

@@ -42,7 +42,7 @@ class HeatPlanDocumentTest {
   @Test
   void weldsAndDrawsAreAmongTheSamples() {
     assertThat(samples).anyMatch(HeatPlan::isWeld).anyMatch(p -> !p.isWeld());
-    assertThat(samples).anyMatch(p -> !p.schools().isEmpty());
+    assertThat(samples).anyMatch(p -> !p.protections().isEmpty());
   }
 
   @Test

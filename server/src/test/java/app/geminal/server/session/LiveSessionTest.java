@@ -93,8 +93,8 @@ class LiveSessionTest {
   private static void same(LiveSession one, LiveSession other) {
     assertThat(one.course(0).marks()).isEqualTo(other.course(0).marks());
     assertThat(one.course(0).estimate()).isEqualTo(other.course(0).estimate());
-    assertThat(one.course(0).standings()).isEqualTo(other.course(0).standings());
-    assertThat(one.course(0).toll()).isEqualTo(other.course(0).toll());
+    assertThat(one.course(0).stepStates()).isEqualTo(other.course(0).stepStates());
+    assertThat(one.course(0).exposure()).isEqualTo(other.course(0).exposure());
   }
 
   /** Late taps and undoing go back to the last marked moment; it must be as if to the beginning. */

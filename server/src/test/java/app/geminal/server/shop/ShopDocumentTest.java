@@ -40,9 +40,9 @@ class ShopDocumentTest {
     Shop common = Shop.common();
     assertThat(shop.forge().burners()).isEqualTo(3);
     assertThat(shop.forge().widthMm()).isEqualTo(common.forge().widthMm());
-    assertThat(shop.practice().kerfMm()).isEqualTo(2);
-    assertThat(shop.practice().scaleFactor()).isEqualTo(1);
-    assertThat(shop.pace()).isEqualTo(common.pace());
+    assertThat(shop.defaults().kerfMm()).isEqualTo(2);
+    assertThat(shop.defaults().scaleFactor()).isEqualTo(1);
+    assertThat(shop.taskTimes()).isEqualTo(common.taskTimes());
     assertThat(shop.press()).as("no press was spoken of").isNull();
   }
 }

@@ -71,7 +71,7 @@ class SteelApiTest extends ShopTest {
     assertThat(smith.get("/api/v1/billets/" + number).status()).isEqualTo(200);
     assertThat(smith.post("/api/v1/steels/own/" + id + "/list", "").status()).isEqualTo(204);
     assertThat(smith.get("/api/v1/steels").body()).contains("hay_cart");
-    smith.post("/api/v1/billets/" + number + "/off-rack", "");
+    smith.post("/api/v1/billets/" + number + "/archive", "");
   }
 
   @Test

@@ -28,11 +28,11 @@ class StockApiTest extends ShopTest {
     assertThat(smith.put("/api/v1/stock/" + id, changed).number("$.bar.thicknessMm"))
         .isEqualTo(2.7);
     assertThat(smith.put("/api/v1/stock/" + id, changed).status()).isEqualTo(409);
-    assertThat(smith.post("/api/v1/stock/" + id + "/off-shelf", "").status()).isEqualTo(204);
+    assertThat(smith.post("/api/v1/stock/" + id + "/archive", "").status()).isEqualTo(204);
     assertThat(smith.get("/api/v1/stock").body()).doesNotContain("\"thicknessMm\":2.7,");
-    assertThat(smith.post("/api/v1/stock/" + id + "/on-shelf", "").status()).isEqualTo(204);
+    assertThat(smith.post("/api/v1/stock/" + id + "/restore", "").status()).isEqualTo(204);
     assertThat(smith.get("/api/v1/stock").body()).contains("\"thicknessMm\":2.7,");
-    assertThat(smith.post("/api/v1/stock/99999/off-shelf", "").status()).isEqualTo(404);
+    assertThat(smith.post("/api/v1/stock/99999/archive", "").status()).isEqualTo(404);
   }
 
   @ParameterizedTest

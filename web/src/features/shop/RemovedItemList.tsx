@@ -4,14 +4,14 @@ import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { Length } from '../../ui/Words';
 import { shortTime } from '../book/time';
-import { KIND_NAME, nameOf, putAwayQuery, restore, type PutAway } from './putAway';
+import { KIND_NAME, nameOf, removedItemsQuery, restore, type RemovedItem } from './removedItems';
 
 const FIRST = 10;
 
 /** Everything that was archived or deleted, latest first, each with its way back. */
-export function PutAwayList() {
+export function RemovedItemList() {
   const client = useQueryClient();
-  const list = useQuery(putAwayQuery);
+  const list = useQuery(removedItemsQuery);
   const [all, setAll] = useState(false);
   const back = useMutation({
     mutationFn: restore,
@@ -53,7 +53,7 @@ export function PutAwayList() {
   );
 }
 
-function Line({ thing, busy, onBack }: { thing: PutAway; busy: boolean; onBack: () => void }) {
+function Line({ thing, busy, onBack }: { thing: RemovedItem; busy: boolean; onBack: () => void }) {
   const [width, thickness, length] = thing.sizesMm;
   return (
     <li className="flex flex-wrap items-baseline gap-x-4 gap-y-1 border-t border-rule py-1.5">

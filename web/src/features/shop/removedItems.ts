@@ -5,26 +5,26 @@ import { answered, api } from '../../lib/http';
 export type PutAwayKind = 'BILLET' | 'BAR' | 'STEEL' | 'WELD' | 'ENTRY' | 'PHOTO';
 
 /** One thing that is kept and no longer shown. */
-export type PutAway = Schemas['RemovedItem'];
+export type RemovedItem = Schemas['RemovedItem'];
 
-export const putAwayQuery = queryOptions({
+export const removedItemsQuery = queryOptions({
   queryKey: ['put-away'],
-  queryFn: () => answered(api.GET('/api/v1/put-away')),
+  queryFn: () => answered(api.GET('/api/v1/removed-items')),
 });
 
 /** Each kind comes back by its own way in. */
 const WAY_BACK = {
-  BILLET: '/api/v1/billets/{id}/on-rack',
-  BAR: '/api/v1/stock/{id}/on-shelf',
+  BILLET: '/api/v1/billets/{id}/restore',
+  BAR: '/api/v1/stock/{id}/restore',
   STEEL: '/api/v1/steels/own/{id}/list',
-  WELD: '/api/v1/welds/{id}/unstrike',
-  ENTRY: '/api/v1/book/entries/{id}/unstrike',
+  WELD: '/api/v1/welds/{id}/restore',
+  ENTRY: '/api/v1/book/entries/{id}/restore',
 } as const;
 
-export const restore = ({ kind, id }: PutAway) =>
+export const restore = ({ kind, id }: RemovedItem) =>
   answered<unknown>(
     kind === 'PHOTO'
-      ? api.POST('/api/v1/photos/{id}/unstrike', { params: { path: { id } } })
+      ? api.POST('/api/v1/photos/{id}/restore', { params: { path: { id } } })
       : api.POST(WAY_BACK[kind], { params: { path: { id: Number(id) } } }),
   );
 
@@ -45,5 +45,5 @@ const ENTRY_NAME: Readonly<Record<string, string>> = {
 };
 
 /** What it is called in the list. */
-export const nameOf = ({ kind, what }: PutAway): string =>
+export const nameOf = ({ kind, what }: RemovedItem): string =>
   kind === 'ENTRY' || kind === 'PHOTO' ? (ENTRY_NAME[what] ?? what.toLowerCase()) : what;

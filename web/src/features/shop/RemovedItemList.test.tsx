@@ -2,8 +2,8 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { render, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { told } from '../../lib/standIn';
-import { PutAwayList } from './PutAwayList';
+import { answeredBy } from '../../lib/standIn';
+import { RemovedItemList } from './RemovedItemList';
 
 const BILLET = {
   kind: 'BILLET',
@@ -21,8 +21,8 @@ function shop(things: readonly { id: string }[]) {
   const sent: string[] = [];
   vi.stubGlobal(
     'fetch',
-    told((path) => {
-      if (path === '/api/v1/put-away') return Promise.resolve(Response.json(left));
+    answeredBy((path) => {
+      if (path === '/api/v1/removed-items') return Promise.resolve(Response.json(left));
       sent.push(path);
       left = left.filter((t) => !path.includes(`/${t.id}/`));
       return Promise.resolve(new Response(null, { status: 204 }));
@@ -30,7 +30,7 @@ function shop(things: readonly { id: string }[]) {
   );
   render(
     <QueryClientProvider client={new QueryClient({ defaultOptions: { queries: { retry: false } } })}>
-      <PutAwayList />
+      <RemovedItemList />
     </QueryClientProvider>,
   );
   return sent;
@@ -45,10 +45,10 @@ describe('what was archived and deleted', () => {
     expect(froe).toHaveTextContent('for the yard');
     await userEvent.click(within(froe).getByRole('button', { name: 'Restore Froe' }));
     await waitFor(() => expect(screen.queryByText('Froe')).toBeNull());
-    expect(sent).toEqual(['/api/v1/billets/7/on-rack']);
+    expect(sent).toEqual(['/api/v1/billets/7/restore']);
     await userEvent.click(screen.getByRole('button', { name: 'Restore 1084' }));
     await waitFor(() => expect(screen.getByText(/^Empty\./)).toBeVisible());
-    expect(sent.at(-1)).toBe('/api/v1/stock/3/on-shelf');
+    expect(sent.at(-1)).toBe('/api/v1/stock/3/restore');
   });
 
   it('shows the first ten, and all when asked', async () => {
