@@ -12,11 +12,11 @@ describe('a section', () => {
   });
   const upon = (members: Section[]): Section => ({
     ...flat(10, 30),
-    lie: 'UPON',
+    lie: 'ONE_ON_ANOTHER',
     layers: null,
     members,
   });
-  const beside = (members: Section[]): Section => ({ ...upon(members), lie: 'BESIDE' });
+  const beside = (members: Section[]): Section => ({ ...upon(members), lie: 'SIDE_BY_SIDE' });
   const box = { x: 0, y: 0, width: 100, height: 60 };
 
   it('is taken apart into its members, the first at the bottom or on the left', () => {

@@ -13,7 +13,7 @@ export interface Patch {
 /** A section in a box, taken apart into its pieces; y grows downwards. */
 export function patches(section: Section, box: Box): readonly Patch[] {
   if (section.members.length === 0) return [{ section, box }];
-  const across = section.lie === 'BESIDE';
+  const across = section.lie === 'SIDE_BY_SIDE';
   const whole = section.members.reduce((sum, m) => sum + (across ? m.widthMm : m.heightMm), 0);
   let done = 0;
   return section.members.flatMap((member) => {
@@ -31,10 +31,10 @@ export function patches(section: Section, box: Box): readonly Patch[] {
 
 /** What is seen of a section from the side: layers run along the bar only where they lie level. */
 export function sideOf(section: Section): Section {
-  if (section.lie === 'UPON') return { ...section, members: section.members.map(sideOf) };
-  return section.lie === 'LEVEL' ? section : { ...section, lie: 'WROUGHT', layers: null, members: [] };
+  if (section.lie === 'ONE_ON_ANOTHER') return { ...section, members: section.members.map(sideOf) };
+  return section.lie === 'LEVEL' ? section : { ...section, lie: 'DEFORMED', layers: null, members: [] };
 }
 
 /** Whether all its layers lie flat or stand on edge, so that straight lines draw it. */
 export const isFlat = (section: Section): boolean =>
-  section.lie !== 'WROUGHT' && section.members.every(isFlat);
+  section.lie !== 'DEFORMED' && section.members.every(isFlat);

@@ -74,14 +74,14 @@ function OneFlaw({
       }
       setWrong(null);
       setChoosing(false);
-      const decided = {
+      const disposition = {
         flawId: view.flaw.id,
         decision: way.decision,
         stepKey: done.key,
         at: new Date().toISOString(),
         note: '',
       };
-      await write.mutateAsync({ says: { disposition: decided } });
+      await write.mutateAsync({ says: { disposition } });
     },
   });
   const last = view.decisions.at(-1);

@@ -27,7 +27,7 @@ export type Finding = Schemas['BilletRunViewFindingView'];
 
 export type Run = Schemas['BilletRunView'];
 
-export type Standing = Schemas['BilletProgressView'];
+export type BilletProgress = Schemas['BilletProgressView'];
 
 export type BilletOnRack = Schemas['BilletOnRack'];
 

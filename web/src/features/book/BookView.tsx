@@ -18,7 +18,7 @@ export function BookView() {
   const [shown, setShown] = useState<Shown>('ALL');
   const [words, setWords] = useState('');
   const [by, setBy] = useState<'DAY' | 'BILLET'>('DAY');
-  const [struck, setDeleted] = useState<Line | null>(null);
+  const [deleted, setDeleted] = useState<Line | null>(null);
   const again = () => client.invalidateQueries({ queryKey: ['book'] });
   const remove = useMutation({
     mutationFn: (line: Line) => (line.weld ? deleteWeld(line.weld.id) : deleteEntry(line.entry.id)),
@@ -136,15 +136,15 @@ export function BookView() {
             </ul>
           </section>
         ))}
-      {struck && (
+      {deleted && (
         <Passing
           words={
-            struck.weld
-              ? `Deleted: ${struck.weld.stepTitle} of “${struck.weld.billetName}”.`
-              : `Deleted: an entry of “${struck.entry.billetName}”.`
+            deleted.weld
+              ? `Deleted: ${deleted.weld.stepTitle} of “${deleted.weld.billetName}”.`
+              : `Deleted: an entry of “${deleted.entry.billetName}”.`
           }
           undo={() => {
-            restore.mutate(struck);
+            restore.mutate(deleted);
             setDeleted(null);
           }}
           close={() => setDeleted(null)}

@@ -68,7 +68,7 @@ export function Afterwards({
           {lessons.length === 0 && <p className="text-soft">It was never in the fire.</p>}
           <ul>
             {lessons.map((l, i) => (
-              <ReviewNoteLine key={i} lesson={l} />
+              <ReviewNoteLine key={i} note={l} />
             ))}
           </ul>
           {now.begun && (
@@ -108,19 +108,16 @@ export function Afterwards({
 }
 
 /** State by shape first: a square that is filled went well, an open one did not. */
-function ReviewNoteLine({ lesson }: { lesson: ReviewNote }) {
+function ReviewNoteLine({ note }: { note: ReviewNote }) {
   return (
     <li className="flex gap-3 border-b border-rule py-2">
-      <span
-        aria-hidden
-        className={`mt-1.5 size-3 shrink-0 border border-ink ${lesson.well ? 'bg-ink' : ''}`}
-      />
+      <span aria-hidden className={`mt-1.5 size-3 shrink-0 border border-ink ${note.well ? 'bg-ink' : ''}`} />
       <span>
-        <b>{lesson.what}</b>
-        <span className="sr-only">{lesson.well ? ' good' : ' to improve'}</span>
-        <span className="text-soft"> heat {lesson.heat}</span>
+        <b>{note.what}</b>
+        <span className="sr-only">{note.well ? ' good' : ' to improve'}</span>
+        <span className="text-soft"> heat {note.heat}</span>
         <span className="block text-[14px] text-soft">
-          <Words of={lesson.why} />
+          <Words of={note.why} />
         </span>
       </span>
     </li>

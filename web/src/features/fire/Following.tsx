@@ -93,7 +93,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
 
   if (!here) return null;
   const nowS = seen.now.second + ((atMs - seen.heardAt) / 1000) * seen.now.speed;
-  const decided = here.now.finished && here.billet.protection !== null && !outcome;
+  const awaitsResult = here.now.finished && here.billet.protection !== null && !outcome;
   return (
     <main className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto_auto] gap-y-3 px-7 py-4">
       <FireHead
@@ -111,7 +111,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
             <h1 aria-live="polite" className="text-[42px] leading-[1.08] font-bold">
               {outcome
                 ? `${KIND_WORDS[outcome.kind]}. Logged in the ${seen.whole.rehearsal ? 'practice run' : 'Book'}.`
-                : decided
+                : awaitsResult
                   ? 'Result?'
                   : here.title}
             </h1>
@@ -156,7 +156,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
       <SideTaps seen={seen} place={place} put={fire.put} said={said} />
       {keys ? (
         <KeyHelp many={names.length} />
-      ) : decided ? (
+      ) : awaitsResult ? (
         <OutcomeTaps onOutcome={decide} onUndo={back} undoWords={undoWords} />
       ) : here.now.finished ? (
         <DoneTaps

@@ -12,7 +12,7 @@ import {
   instrumentsQuery,
   removeInstrument,
   type Instrument,
-  type Standing,
+  type InstrumentView,
 } from './instruments';
 
 /** The shop's instruments, what each says now, and where it is asked. */
@@ -20,10 +20,13 @@ export function InstrumentFields() {
   const client = useQueryClient();
   const all = useQuery(instrumentsQuery).data;
   const [open, setOpen] = useState<number | 'new' | null>(null);
-  const [gone, setGone] = useState<Standing | null>(null);
+  const [gone, setGone] = useState<InstrumentView | null>(null);
   const again = () => client.invalidateQueries(instrumentsQuery);
-  const remove = useMutation({ mutationFn: (s: Standing) => removeInstrument(s.id), onSuccess: again });
-  const bring = useMutation({ mutationFn: (s: Standing) => addInstrument(s.instrument), onSuccess: again });
+  const remove = useMutation({ mutationFn: (s: InstrumentView) => removeInstrument(s.id), onSuccess: again });
+  const bring = useMutation({
+    mutationFn: (s: InstrumentView) => addInstrument(s.instrument),
+    onSuccess: again,
+  });
   return (
     <section aria-label="Instruments" className="grid grid-cols-[9rem_1fr] gap-4 border-t border-ink py-3">
       <div>
@@ -109,7 +112,7 @@ export function InstrumentFields() {
   );
 }
 
-function Says({ state }: { state: Standing }) {
+function Says({ state }: { state: InstrumentView }) {
   if (state.value === null) return <span className="text-soft">—</span>;
   return state.instrument.channel === 'FORGE' ? (
     <Temperature celsius={state.value} />

@@ -1,8 +1,8 @@
 import { Words } from '../../ui/Words';
-import type { FireStep, Standing } from './api';
+import type { FireStep, StepState } from './api';
 
-const MARK: Record<Standing, string> = { DONE: '✓', LEFT_OUT: '–', NOW: '', TO_COME: '' };
-const WORDS: Record<Standing, string> = {
+const MARK: Record<StepState, string> = { DONE: '✓', LEFT_OUT: '–', NOW: '', TO_COME: '' };
+const WORDS: Record<StepState, string> = {
   DONE: 'done',
   LEFT_OUT: 'skipped',
   NOW: 'now',
@@ -15,7 +15,7 @@ export function StepLine({
   stepStates,
 }: {
   steps: readonly FireStep[];
-  stepStates: readonly Standing[];
+  stepStates: readonly StepState[];
 }) {
   const at = stepStates.indexOf('NOW');
   const heat = steps[at]?.heat ?? steps.at(-1)?.heat ?? 1;
@@ -28,18 +28,18 @@ export function StepLine({
         </li>
       )}
       {steps.map((s, i) => {
-        const standing = stepStates[i] ?? 'TO_COME';
+        const state = stepStates[i] ?? 'TO_COME';
         if (s.heat !== heat) return null;
         return (
           <li
             key={i}
-            title={WORDS[standing]}
-            aria-current={standing === 'NOW' ? 'step' : undefined}
+            title={WORDS[state]}
+            aria-current={state === 'NOW' ? 'step' : undefined}
             className={
-              standing === 'NOW' ? 'font-semibold text-ink' : standing === 'LEFT_OUT' ? 'line-through' : ''
+              state === 'NOW' ? 'font-semibold text-ink' : state === 'LEFT_OUT' ? 'line-through' : ''
             }
           >
-            <Words of={s.title} /> {MARK[standing]}
+            <Words of={s.title} /> {MARK[state]}
           </li>
         );
       })}

@@ -6,7 +6,7 @@ import type { WeldOutcome } from '../book/api';
 export type Act = 'FUEL' | 'IN' | 'FLUX' | 'TURN' | 'OUT' | 'SQUEEZE' | 'LET_GO' | 'BRUSH' | 'LOOK';
 export type Kind = 'DEED' | 'UNDO' | 'READING' | 'NOTE' | WeldOutcome | 'FORGE' | 'SPEED';
 export type Where = 'FIRE' | 'AIR' | 'DIES';
-export type Standing = 'DONE' | 'LEFT_OUT' | 'NOW' | 'TO_COME';
+export type StepState = 'DONE' | 'LEFT_OUT' | 'NOW' | 'TO_COME';
 
 /** One thing reported at the fire, as it is sent. */
 export type Entry = Sent['SessionEntry'];

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { BilletNow, Entry, KeptEntry, Now, Standing, Whole } from './api';
+import type { BilletNow, Entry, KeptEntry, Now, StepState, Whole } from './api';
 import { timeOfDay } from './timeOfDay';
 import { clock, lastUndoable, shown, ticked, applied, undone, type Seen } from './course';
 
@@ -168,10 +168,10 @@ describe('what is shown', () => {
 
 describe('steps', () => {
   it('are ticked off by the core’s rule', () => {
-    const open: Standing[] = ['NOW', 'TO_COME', 'TO_COME', 'TO_COME', 'TO_COME', 'TO_COME'];
+    const open: StepState[] = ['NOW', 'TO_COME', 'TO_COME', 'TO_COME', 'TO_COME', 'TO_COME'];
     expect(ticked(steps, open, 'IN').slice(0, 3)).toEqual(['LEFT_OUT', 'DONE', 'NOW']);
     expect(ticked(steps, open, 'LOOK')).toEqual(open);
-    const done: Standing[] = steps.map(() => 'DONE');
+    const done: StepState[] = steps.map(() => 'DONE');
     expect(ticked(steps, done, 'IN')).toEqual(done);
   });
 });

@@ -7,7 +7,7 @@ import type {
   Heat,
   KeptEntry,
   Now,
-  Standing,
+  StepState,
   SessionEvent,
   Whole,
 } from './api';
@@ -75,7 +75,7 @@ export interface Shown {
   readonly main: Act;
   readonly others: readonly Act[];
   readonly urgent: boolean;
-  readonly stepStates: readonly Standing[];
+  readonly stepStates: readonly StepState[];
   readonly where: 'COLD' | 'FIRE' | 'AIR' | 'DIES';
   /** Seconds since it left the fire, counted on between two tellings; 0 in it. */
   readonly sinceOutS: number;
@@ -152,9 +152,9 @@ function after(state: Shown, entry: Entry, seen: Seen, atMs: number): Shown {
 /** The core's own rule: the first open step of this act is behind, steps passed over are left out. */
 export function ticked(
   steps: readonly { readonly act: Act | null }[],
-  stepStates: readonly Standing[],
+  stepStates: readonly StepState[],
   act: Act,
-): readonly Standing[] {
+): readonly StepState[] {
   const open = stepStates.findIndex((s) => s === 'NOW');
   const at = steps.findIndex((s, i) => i >= open && open !== -1 && s.act === act);
   if (at === -1) return stepStates;

@@ -4,7 +4,7 @@ import { answered, api } from '../../lib/http';
 
 export type Instrument = Schemas['Instrument'];
 
-export type Standing = Schemas['InstrumentsStanding'];
+export type InstrumentView = Schemas['InstrumentsInstrumentView'];
 
 export const instrumentsQuery = queryOptions({
   queryKey: ['instruments'],

@@ -129,13 +129,26 @@ export function useFire(id: number) {
     },
     [log, put],
   );
-  const standing = useMemo(() => {
+  const unsentEntries = useMemo(() => {
     const gone = undone(log);
     return waiting.filter((e) => !gone.has(e.id));
   }, [log, waiting]);
   const unsaved = box.unsaved;
   const unsent = waiting.length;
-  return { seen, online, missing, expired, waiting: standing, unsent, unsaved, refused, log, put, tap, undo };
+  return {
+    seen,
+    online,
+    missing,
+    expired,
+    waiting: unsentEntries,
+    unsent,
+    unsaved,
+    refused,
+    log,
+    put,
+    tap,
+    undo,
+  };
 }
 
 export type Fire = ReturnType<typeof useFire>;

@@ -9,7 +9,7 @@ const stage = (over: object = {}) =>
     heightMm: 6,
     fill: 1,
     form: 'BAR',
-    section: { lie: 'WROUGHT', members: [] },
+    section: { lie: 'DEFORMED', members: [] },
     ...over,
   }) as unknown as Stage;
 

@@ -134,7 +134,7 @@ function Shelves({
               <span className="pt-2 pr-4 text-[17px] leading-snug font-semibold group-hover:underline">
                 {b.name}
               </span>
-              <Standing billet={b} />
+              <BilletProgress billet={b} />
               <span className="condensed pt-1 pr-4 text-[14px] text-soft">
                 {b.now.count > 1 && `${b.now.count} of `}
                 <Length mm={b.now.widthMm} /> × <Length mm={b.now.heightMm} /> ×{' '}
@@ -176,7 +176,7 @@ function InFire({ fire }: { fire: number | undefined }) {
   );
 }
 
-function Standing({ billet }: { billet: BilletOnRack }) {
+function BilletProgress({ billet }: { billet: BilletOnRack }) {
   const { flawKind, weldsMade, weldsPlanned } = billet.progress;
   const state = flawKind ?? (weldsPlanned > 0 && weldsMade === weldsPlanned ? 'HELD' : 'UNMADE');
   return (

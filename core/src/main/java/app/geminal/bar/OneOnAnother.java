@@ -78,8 +78,8 @@ public final class OneOnAnother extends Section {
     return switch (side) {
       case LEFT, RIGHT -> each(s -> s.without(side, mm));
       case BOTTOM ->
-          upon(BarRow.shortened(members.reversed(), Section::heightMm, side, mm).reversed());
-      case TOP -> upon(BarRow.shortened(members, Section::heightMm, side, mm));
+          stacked(BarRow.shortened(members.reversed(), Section::heightMm, side, mm).reversed());
+      case TOP -> stacked(BarRow.shortened(members, Section::heightMm, side, mm));
     };
   }
 

@@ -62,7 +62,7 @@ public abstract sealed class Section
   }
 
   /** Sections on each other, the first at the bottom, all of one width; at least one. */
-  public static Section upon(List<Section> sections) {
+  public static Section stacked(List<Section> sections) {
     if (sections.size() == 1) {
       return sections.getFirst();
     }

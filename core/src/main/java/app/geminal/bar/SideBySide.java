@@ -94,6 +94,6 @@ public final class SideBySide extends Section {
 
   @Override
   public Section quarterTurned() {
-    return upon(members.stream().map(Section::quarterTurned).toList());
+    return stacked(members.stream().map(Section::quarterTurned).toList());
   }
 }

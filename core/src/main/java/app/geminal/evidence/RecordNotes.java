@@ -10,16 +10,16 @@ import java.util.Map;
 /** What the Book says of the ways of working that checks warn of, for standing beside a finding. */
 public final class RecordNotes {
   /** The checks that speak of something welds are distinguished by. */
-  private static final Map<String, Practice> CHECKED =
+  private static final Map<String, Habit> CHECKED =
       Map.of(
-          "soak-short", new Practice(Factor.SOAK, "short", "soaked too short"),
-          "soak-long", new Practice(Factor.SOAK, "long", "soaked more than 1.5 times too long"),
-          "below-welding-heat", new Practice(Factor.HEAT, "under", "below the welding window"),
-          "overheated", new Practice(Factor.HEAT, "over", "above the welding window"),
-          "above-solidus", new Practice(Factor.HEAT, "over", "above the welding window"),
-          "waiting-too-long", new Practice(Factor.WAITING, "too long", "too long out of the fire"));
+          "soak-short", new Habit(Factor.SOAK, "short", "soaked too short"),
+          "soak-long", new Habit(Factor.SOAK, "long", "soaked more than 1.5 times too long"),
+          "below-welding-heat", new Habit(Factor.HEAT, "under", "below the welding window"),
+          "overheated", new Habit(Factor.HEAT, "over", "above the welding window"),
+          "above-solidus", new Habit(Factor.HEAT, "over", "above the welding window"),
+          "waiting-too-long", new Habit(Factor.WAITING, "too long", "too long out of the fire"));
 
-  private record Practice(Factor factor, String level, String words) {}
+  private record Habit(Factor factor, String level, String words) {}
 
   private RecordNotes() {}
 
@@ -34,7 +34,7 @@ public final class RecordNotes {
     return OrderedCopies.copyOf(said);
   }
 
-  private static String sentence(WeldTally t, Practice way) {
+  private static String sentence(WeldTally t, Habit way) {
     String counted =
         Text.of(
             "In your Book, %d of %d welds %s delaminated", t.open(), t.disposition(), way.words());

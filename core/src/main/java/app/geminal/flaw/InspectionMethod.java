@@ -20,11 +20,11 @@ public enum InspectionMethod {
   WHEELED("faces ground flat", "cold; finds what reaches a face");
 
   private final String words;
-  private final String tells;
+  private final String finds;
 
-  InspectionMethod(String words, String tells) {
+  InspectionMethod(String words, String finds) {
     this.words = words;
-    this.tells = tells;
+    this.finds = finds;
   }
 
   /** What a smith calls it. */
@@ -33,7 +33,7 @@ public enum InspectionMethod {
   }
 
   /** What it can find. */
-  public String tells() {
-    return tells;
+  public String finds() {
+    return finds;
   }
 }

@@ -43,7 +43,7 @@ public record MeasurementDifference(
   }
 
   /** Whether it is more than a ruler says. */
-  public boolean tells() {
+  public boolean isSignificant() {
     return Math.abs(missingShare) > RULER;
   }
 
@@ -54,7 +54,7 @@ public record MeasurementDifference(
    */
   public List<String> words(Bars calculated, Bars real, double scaleCalculatedMm) {
     List<String> words = new ArrayList<>();
-    if (!tells()) {
+    if (!isSignificant()) {
       words.add(
           Text.of(
               "As much steel as calculated, within ruler accuracy (%s).", percent(-missingShare)));

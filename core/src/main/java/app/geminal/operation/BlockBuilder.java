@@ -181,19 +181,19 @@ final class BlockBuilder {
       joints++;
       return;
     }
-    List<Section> upon = new ArrayList<>(List.of(member.section()));
+    List<Section> stacked = new ArrayList<>(List.of(member.section()));
     double height = member.heightMm();
     for (Piece shim : shims) {
       Section on =
           Section.level(
               LayerSequence.band(shim.steel(), shim.solidMm()), member.section().widthMm());
-      upon.add(on);
+      stacked.add(on);
       height += shim.thicknessMm();
       added = added.plus(Amount.ofLayers(on.areaBySteel(), member.lengthMm()));
       shopCount++;
       joints++;
     }
-    Section section = Section.upon(upon);
+    Section section = Section.stacked(stacked);
     members.add(
         new Member(
             section,
@@ -262,7 +262,7 @@ final class BlockBuilder {
     double length = smallest(even, Member::lengthMm);
     List<Member> cut = axis == Axis.UP ? narrowed(even) : even;
     List<Section> sections = cut.stream().map(Member::section).toList();
-    Section section = axis == Axis.UP ? Section.upon(sections) : Section.beside(sections);
+    Section section = axis == Axis.UP ? Section.stacked(sections) : Section.beside(sections);
     double height =
         axis == Axis.UP
             ? cut.stream().mapToDouble(Member::heightMm).sum()

@@ -52,7 +52,7 @@ public record Fold(double endLossMm, int folds) implements Operation {
             "Draw the bar longer before folding.");
       }
       meeting.add(section.up().topSteel());
-      section = Section.upon(List.of(section, section.mirroredUp()));
+      section = Section.stacked(List.of(section, section.mirroredUp()));
       shop = Math.multiplyExact(shop, 2L);
       joints = 2 * joints + 1;
       before = Math.multiplyExact(before, 2L);

@@ -45,7 +45,7 @@ public record FourWay(Turn turn, double kerfMm) implements Operation {
           case QUARTER -> bars.section().quarterTurned();
         };
     Section row = Section.beside(List.of(tile, tile.mirroredAcross()));
-    Section block = Section.upon(List.of(row, row.mirroredUp()));
+    Section block = Section.stacked(List.of(row, row.mirroredUp()));
     Bars tiled =
         new Bars(
             bars.count(),

@@ -110,7 +110,7 @@ class MeasurementTest {
   void spreadAndMoreSteelAreCalledThat() {
     Bars planned = bar(40, 15, 200);
     MeasurementDifference spread = MeasurementDifference.of(planned, bar(42, 15, 190.5));
-    assertThat(spread.tells()).isFalse();
+    assertThat(spread.isSignificant()).isFalse();
     assertThat(spread.words(planned, bar(42, 15, 190.5), 0).getLast())
         .contains("It spread: [[mm 2]] wider and [[mm 9.5]] shorter");
     MeasurementDifference ran = MeasurementDifference.of(planned, bar(38, 15, 210.5));

@@ -34,14 +34,14 @@ class CountingLineTest {
         "cut 4 > restack (same, quarter)                    | 25",
       })
   void barsOnEdgeAreCountedThroughABarAndNotThroughASheet(String then, long visible) {
-    Run run = Looked.run(BAR + then.strip());
+    Run run = TestViews.run(BAR + then.strip());
     assertThat(run.last().visibleCount()).isEqualTo(visible);
     assertThat(scanned(run, run.last())).contains(visible);
   }
 
   @Test
   void barsTurnedUnlikeAreNotSaidToBeAlike() {
-    Run run = Looked.run(BAR + "cut 4 > restack (same, quarter)");
+    Run run = TestViews.run(BAR + "cut 4 > restack (same, quarter)");
     assertThat(CountExplanation.of(run, run.stages().size() - 1))
         .doesNotContain("4 bars of 13 layers")
         .contains("4 bars, crossed in different ways, make 28.");
@@ -57,7 +57,7 @@ class CountingLineTest {
         "5 (D 1, B 0.6) 60 x 90 > set 2 > draw 30 x 2.7, 4 heats > roll round, core (D 3)",
       })
   void aRollIsCountedAsItsPictureShowsIt(String line) {
-    Run run = Looked.run(line.strip());
+    Run run = TestViews.run(line.strip());
     assertThat(scanned(run, run.last())).contains(run.last().visibleCount());
     assertThat(run.last().bars().shopCount()).isGreaterThanOrEqualTo(run.last().visibleCount());
   }
@@ -68,7 +68,7 @@ class CountingLineTest {
     int notLevel = 0;
     int rolls = 0;
     for (long seed = 1; seed <= PLANS; seed++) {
-      Run run = Looked.run(RandomPlans.plan(seed));
+      Run run = TestViews.run(RandomPlans.plan(seed));
       for (int i = 1; i < run.stages().size(); i++) {
         Stage now = run.stages().get(i);
         boolean rolled = isRoll(now);
@@ -120,8 +120,8 @@ class CountingLineTest {
    * two layers on edge meet on the line, either is right.
    */
   private static Stream<Long> scanned(Run run, Stage stage) {
-    Field field = Field.of(run, Looked.PRACTICE, run.stages().indexOf(stage));
-    SectionView end = Looked.end(field);
+    Field field = Field.of(run, TestViews.PRACTICE, run.stages().indexOf(stage));
+    SectionView end = TestViews.end(field);
     Section section = stage.bars().section();
     double hair = 1e-7;
     return Stream.of(0.0, -hair, hair)

@@ -44,7 +44,7 @@ class FieldTest {
 
   @Test
   void fourWayPiecesAreMirrorsOfEachOther() {
-    Field tile = Looked.last(BAR + "draw 20 x 20 > resquare 30 > trim 5, 5 > fourway same");
+    Field tile = TestViews.last(BAR + "draw 20 x 20 > resquare 30 > trim 5, 5 > fourway same");
     everywhere((x, y, z) -> {
       assertThat(steel(tile, x, 1 - y, z)).isEqualTo(steel(tile, x, y, z));
       assertThat(steel(tile, x, y, 1 - z)).isEqualTo(steel(tile, x, y, z));
@@ -53,35 +53,35 @@ class FieldTest {
 
   @Test
   void aBarTurnedOverAndSetOnItselfIsAMirror() {
-    Field two = Looked.last(BAR + "ladder pitch 20, width 10, depth 3 > cut 2 > restack turned");
+    Field two = TestViews.last(BAR + "ladder pitch 20, width 10, depth 3 > cut 2 > restack turned");
     Size box = Size.of(two.bars());
     everywhere((x, y, z) -> {
       // Pieces follow each other along the bar, so the grooves of the second have moved on.
       assertThat(two.steelAt(x * box.length(), y * box.width(), 0, 0)).contains("D");
       assertThat(two.steelAt(x * box.length(), y * box.width(), box.height(), 0)).contains("D");
     });
-    Field flat = Looked.last("(D 3) + 4 (B 2, D 2) 24 x 240 > cut 2 > restack turned");
+    Field flat = TestViews.last("(D 3) + 4 (B 2, D 2) 24 x 240 > cut 2 > restack turned");
     everywhere((x, y, z) -> assertThat(steel(flat, x, y, 1 - z)).isEqualTo(steel(flat, x, y, z)));
   }
 
   @ParameterizedTest
   @ValueSource(ints = {1, 4, 7})
   void turnsOfATwistRepeatWithThePitch(int turns) {
-    Field bar = Looked.last(BAR + "draw 16 x 16 > twist " + turns);
+    Field bar = TestViews.last(BAR + "draw 16 x 16 > twist " + turns);
     everywhere((x, y, z) ->
         assertThat(steel(bar, (x + 1) / turns % 1, y, z)).isEqualTo(steel(bar, x / turns, y, z)));
   }
 
   @Test
   void aTwistTheOtherWayIsTheMirrorImage() {
-    Field right = Looked.last(BAR + "draw 16 x 16 > twist 5, right");
-    Field left = Looked.last(BAR + "draw 16 x 16 > twist 5, left");
+    Field right = TestViews.last(BAR + "draw 16 x 16 > twist 5, right");
+    Field left = TestViews.last(BAR + "draw 16 x 16 > twist 5, left");
     everywhere((x, y, z) -> assertThat(steel(left, x, 1 - y, z)).isEqualTo(steel(right, x, y, z)));
   }
 
   @Test
   void aHalfTurnBringsTheFacesUpsideDown() {
-    Field bar = Looked.last("(D 20, B 20) 40 x 200 > draw 16 x 16 > twist 0.5");
+    Field bar = TestViews.last("(D 20, B 20) 40 x 200 > draw 16 x 16 > twist 0.5");
     assertThat(steel(bar, 1e-3, 0.5, 0.1)).isEqualTo("D");
     assertThat(steel(bar, 1 - 1e-3, 0.5, 0.1)).isEqualTo("B");
     assertThat(steel(bar, 0.5, 0.1, 0.5)).isNotEqualTo(steel(bar, 0.5, 0.9, 0.5));
@@ -89,7 +89,7 @@ class FieldTest {
 
   @Test
   void aFoldBringsTheFarEndOverTheNearOne() {
-    Field bar = Looked.last("(D 20, B 20) 40 x 200 > draw 16 x 16 > twist 0.5 > fold");
+    Field bar = TestViews.last("(D 20, B 20) 40 x 200 > draw 16 x 16 > twist 0.5 > fold");
     // At the far end the bar is upside down already, and folding turns it back.
     assertThat(steel(bar, 1e-3, 0.5, 0.05)).isEqualTo("D");
     assertThat(steel(bar, 1e-3, 0.5, 0.45)).isEqualTo("B");
@@ -120,7 +120,7 @@ class FieldTest {
 
   @Test
   void piecesOfTheSawComeFromAlongTheBar() {
-    Field pieces = Looked.last("(D 20, B 20) 40 x 200 > draw 16 x 16 > twist 1 > cut 2");
+    Field pieces = TestViews.last("(D 20, B 20) 40 x 200 > draw 16 x 16 > twist 1 > cut 2");
     Size box = Size.of(pieces.bars());
     // Half a turn between where the first and the second piece begin.
     assertThat(pieces.steelAt(1, 8, 2, 0)).contains("D");
@@ -130,10 +130,10 @@ class FieldTest {
 
   @Test
   void aQuarterTurnRollsTheTopToTheLeftAndTheLeftToTheBottom() {
-    Field bars = Looked.last("(D 10, B 10) 20 x 200 > cut 2 > layup same, left (M 20)");
+    Field bars = TestViews.last("(D 10, B 10) 20 x 200 > cut 2 > layup same, left (M 20)");
     assertThat(steel(bars, 0.5, 0.1, 0.5)).isEqualTo("M");
     Field turned =
-        Looked.last("(D 10, B 10) 20 x 200 > layup same, left (M 20) > cut 2 > layup (quarter)");
+        TestViews.last("(D 10, B 10) 20 x 200 > layup same, left (M 20) > cut 2 > layup (quarter)");
     assertThat(steel(turned, 0.5, 0.125, 0.75)).isEqualTo("B");
     assertThat(steel(turned, 0.5, 0.375, 0.75)).isEqualTo("D");
     assertThat(steel(turned, 0.5, 0.25, 0.25)).isEqualTo("M");
@@ -176,10 +176,10 @@ class FieldTest {
 
   @Test
   void aRolledStripShowsAWrapForEveryTurn() {
-    Field roll = Looked.last("(D 2, B 2) 24 x 200 > roll round");
+    Field roll = TestViews.last("(D 2, B 2) 24 x 200 > roll round");
     double radius = roll.bars().widthMm() / 2;
     ScanLine outwards =
-        ScanLine.of(Looked.end(roll), radius + 0.2, radius, 2 * radius, radius + 1e-9);
+        ScanLine.of(TestViews.end(roll), radius + 0.2, radius, 2 * radius, radius + 1e-9);
     // 200 mm of a strip 4 mm high fill a disc of radius 15.96 mm: four wraps of two layers, less
     // the scale, and the scarfed end of a fifth.
     assertThat(radius).isCloseTo(Math.sqrt(200 * 4 / Math.PI), within(0.3));
@@ -191,7 +191,7 @@ class FieldTest {
 
   @Test
   void aRollHasItsCoreInTheMiddle() {
-    Field roll = Looked.last("(D 2, B 2) 24 x 200 > roll round, core (M 8)");
+    Field roll = TestViews.last("(D 2, B 2) 24 x 200 > roll round, core (M 8)");
     assertThat(steel(roll, 0.3, 0.5, 0.5)).isEqualTo("M");
     assertThat(roll.bars().form()).isEqualTo(Form.ROUND);
     assertThat(steel(roll, 0.5, 0.001, 0.001)).isEmpty();
@@ -201,7 +201,7 @@ class FieldTest {
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("someSeeds")
   void sharesOfTheSteelsAreTheLedgers(long seed) {
-    Field field = Looked.last(Looked.run(RandomPlans.sizeable(seed)));
+    Field field = TestViews.last(TestViews.run(RandomPlans.sizeable(seed)));
     Map<String, Integer> found = found(field, seed);
     int hits = found.values().stream().mapToInt(Integer::intValue).sum();
     double volume = field.bars().amount().volumeMm3();
@@ -218,7 +218,7 @@ class FieldTest {
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("someSeeds")
   void everyPointOfAnyPlanIsOneOfItsSteels(long seed) {
-    Field field = Looked.last(Looked.run(RandomPlans.plan(seed)));
+    Field field = TestViews.last(TestViews.run(RandomPlans.plan(seed)));
     if (field.bars().count() > 0) {
       assertThat(found(field, seed)).isNotEmpty();
       assertThat(found(field, seed).keySet()).allMatch(s -> TestSteels.ALL.find(s).isPresent());

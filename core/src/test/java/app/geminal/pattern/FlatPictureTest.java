@@ -33,15 +33,15 @@ class FlatPictureTest {
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("seeds")
   void aLineUpTheBarCrossesTheVisibleCount(long seed) {
-    Run run = Looked.run(RandomPlans.level(seed));
+    Run run = TestViews.run(RandomPlans.level(seed));
     if (run.last().visibleCount() > 1_000_000) {
-      assertThatThrownBy(() -> Looked.upTheMiddle(Looked.last(run)))
+      assertThatThrownBy(() -> TestViews.upTheMiddle(TestViews.last(run)))
           .hasMessageContaining("million");
       return;
     }
-    crosses(run, Looked.upTheMiddle(Looked.last(run)));
+    crosses(run, TestViews.upTheMiddle(TestViews.last(run)));
     if (run.last().visibleCount() < MOST_FOLLOWED) {
-      crosses(run, Looked.upTheMiddle(Looked.lastUnlisted(run)));
+      crosses(run, TestViews.upTheMiddle(TestViews.lastUnlisted(run)));
     }
   }
 
@@ -61,7 +61,7 @@ class FlatPictureTest {
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("seeds")
   void transitionsInThePictureAreTheVisibleCount(long seed) {
-    Run run = Looked.run(RandomPlans.level(seed));
+    Run run = TestViews.run(RandomPlans.level(seed));
     List<Layer> layers = ledger(run);
     double height = run.last().bars().section().heightMm();
     double thinnest = layers.stream().mapToDouble(Layer::thicknessMm).min().orElse(0);
@@ -72,7 +72,7 @@ class FlatPictureTest {
     double pixel = height / rows;
     double width = run.last().bars().widthMm();
     Pane pane = new Pane(width / 2, 0, Math.min(3 * pixel, width / 4), height, 3, rows);
-    Picture picture = Painter.paint(Looked.end(Looked.last(run)), pane, Looked.TONES);
+    Picture picture = Painter.paint(TestViews.end(TestViews.last(run)), pane, TestViews.TONES);
     List<Integer> edges = edgesFromBelow(picture);
     assertThat(edges).hasSize(layers.size() - 1);
     double at = 0;
@@ -102,7 +102,7 @@ class FlatPictureTest {
   void someSeedsHaveManyLayers() {
     long many =
         RandomPlans.seeds()
-            .filter(s -> Looked.run(RandomPlans.level(s)).last().visibleCount() > 500)
+            .filter(s -> TestViews.run(RandomPlans.level(s)).last().visibleCount() > 500)
             .count();
     assertThat(many).isGreaterThan(20);
   }
@@ -110,15 +110,15 @@ class FlatPictureTest {
   @Test
   void layersFinerThanAPixelBecomeTheirMeanGrey() {
     Field field =
-        Looked.last(
+        TestViews.last(
             "7 (D 2, B 2) 40 x 200 > set 3 > draw 40 x 6 > trim 5, 5 > cut 8 > restack same > set 3"
                 + " > draw 40 x 6 > trim 5, 5 > cut 8 > restack same > set 3");
-    SectionView end = Looked.end(field);
-    Picture picture = Painter.paint(end, Pane.whole(end, 60), Looked.TONES);
-    double dark = Looked.TONES.light("D", 0);
-    double bright = Looked.TONES.light("B", 0);
+    SectionView end = TestViews.end(field);
+    Picture picture = Painter.paint(end, Pane.whole(end, 60), TestViews.TONES);
+    double dark = TestViews.TONES.light("D", 0);
+    double bright = TestViews.TONES.light("B", 0);
     double share = brightShare(field);
-    int grey = Looked.TONES.colour(new double[] {dark + (bright - dark) * share}, 0) >> 8 & 0xFF;
+    int grey = TestViews.TONES.colour(new double[] {dark + (bright - dark) * share}, 0) >> 8 & 0xFF;
     for (int row = 1; row < picture.heightPx() - 1; row++) {
       assertThat(picture.at(30, row) >> 8 & 0xFF).isCloseTo(grey, within(12));
     }

@@ -27,7 +27,7 @@ class GoldenPicturesTest {
   }
 
   private static Picture seen(String name, SectionView sight, Pane pane) throws IOException {
-    Picture picture = Painter.paint(sight, pane, Looked.TONES);
+    Picture picture = Painter.paint(sight, pane, TestViews.TONES);
     Path file = PICTURES.resolve(name + ".png");
     if (System.getenv("UPDATE_PICTURES") != null) {
       Files.createDirectories(PICTURES);
@@ -60,8 +60,8 @@ class GoldenPicturesTest {
 
   @Test
   void ladder() throws IOException {
-    Run run = Looked.run(RANDOM + " > draw 24 x 12 > ladder pitch 20, width 12, depth 4");
-    Field field = Looked.last(run);
+    Run run = TestViews.run(RANDOM + " > draw 24 x 12 > ladder pitch 20, width 12, depth 4");
+    Field field = TestViews.last(run);
     Picture picture = seen("ladder", face(field, 1), new Pane(100, 0, 80, 24, 160, 48));
     // Flattening lengthens the bar, and the pitch with it. One pitch further it is the same again;
     // half a pitch is not.
@@ -73,7 +73,7 @@ class GoldenPicturesTest {
 
   @Test
   void twist() throws IOException {
-    Field field = Looked.last(RANDOM + " > draw 16 x 16 > twist 8");
+    Field field = TestViews.last(RANDOM + " > draw 16 x 16 > twist 8");
     Picture picture = seen("twist", face(field, 5), new Pane(100, 0, 80, 16, 160, 32));
     double pitch = 2 * field.bars().lengthMm() / 8;
     assertThat(likeness(picture, pitch)).isGreaterThan(0.9);
@@ -82,8 +82,9 @@ class GoldenPicturesTest {
 
   @Test
   void tile() throws IOException {
-    Field field = Looked.last(RANDOM + " > draw 20 x 20 > resquare 45 > trim 4, 4 > fourway same");
-    Picture picture = seen("tile", Looked.end(field));
+    Field field =
+        TestViews.last(RANDOM + " > draw 20 x 20 > resquare 45 > trim 4, 4 > fourway same");
+    Picture picture = seen("tile", TestViews.end(field));
     double off = 0;
     for (int row = 0; row < picture.heightPx(); row++) {
       for (int column = 0; column < 80; column++) {
@@ -95,10 +96,10 @@ class GoldenPicturesTest {
 
   @Test
   void spiral() throws IOException {
-    Field field = Looked.last("(D 1, B 1) 24 x 160 > roll square");
-    seen("spiral", Looked.end(field));
+    Field field = TestViews.last("(D 1, B 1) 24 x 160 > roll square");
+    seen("spiral", TestViews.end(field));
     double width = field.bars().widthMm();
-    ScanLine up = ScanLine.of(Looked.end(field), width / 2, 0, width / 2, width);
+    ScanLine up = ScanLine.of(TestViews.end(field), width / 2, 0, width / 2, width);
     // 160 × 2 mm fill a disc of radius 10.1 mm: five wraps of two layers to each side of the
     // middle, and the scarfed end of another.
     assertThat(up.count()).isBetween(20L, 23L);
@@ -106,7 +107,7 @@ class GoldenPicturesTest {
 
   @Test
   void uneven() throws IOException {
-    Field field = Looked.last(RANDOM + " > draw 30 x 8 > uneven 1.5, scale 12, seed 4");
+    Field field = TestViews.last(RANDOM + " > draw 30 x 8 > uneven 1.5, scale 12, seed 4");
     Picture picture = seen("uneven", face(field, 1), new Pane(20, 0, 72, 30, 160, 67));
     double[] light = {0};
     double share = field.bars().layers().thicknessBySteel().getOrDefault("B", 0.0);

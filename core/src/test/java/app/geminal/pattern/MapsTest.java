@@ -58,8 +58,8 @@ class MapsTest {
       })
   void pointsComeFromTheSourceAndVolumeIsKept(
       String steps, double least, double most, double whole) {
-    Run run = Looked.run(BAR + steps);
-    Field field = Looked.lastUnlisted(run);
+    Run run = TestViews.run(BAR + steps);
+    Field field = TestViews.lastUnlisted(run);
     Size source = Size.of(run.stages().getFirst().bars());
     SplittableRandom random = new SplittableRandom(7);
     double[] local = new double[POINTS];

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 class OutlinesTest {
 
   private static Map<String, List<List<Corner>>> rings(Field field, int widthPx) {
-    SectionView end = Looked.end(field);
+    SectionView end = TestViews.end(field);
     return Outlines.of(end, Pane.whole(end, widthPx), List.of("D", "B", "M"));
   }
 
@@ -29,7 +29,7 @@ class OutlinesTest {
 
   @Test
   void flatLayersAreRectanglesOnTheirBoundaries() {
-    Map<String, List<List<Corner>>> rings = rings(Looked.last("(D 4, B 2, D 3) 20 x 100"), 200);
+    Map<String, List<List<Corner>>> rings = rings(TestViews.last("(D 4, B 2, D 3) 20 x 100"), 200);
     assertThat(rings.get("D")).hasSize(2);
     assertThat(rings.get("B")).hasSize(1);
     assertThat(rings.get("M")).isEmpty();
@@ -44,7 +44,7 @@ class OutlinesTest {
 
   @Test
   void areasOfTheSteelsAddUpToTheSection() {
-    Field roll = Looked.last("(D 1, B 1) 24 x 160 > roll round, core (M 6)");
+    Field roll = TestViews.last("(D 1, B 1) 24 x 160 > roll round, core (M 6)");
     Map<String, List<List<Corner>>> rings = rings(roll, 400);
     double section = Math.PI / 4 * roll.bars().widthMm() * roll.bars().widthMm();
     double sum = rings.values().stream().mapToDouble(OutlinesTest::area).sum();
@@ -55,7 +55,7 @@ class OutlinesTest {
   @Test
   void aSteelInsideAnotherIsAHoleInIt() {
     Map<String, List<List<Corner>>> rings =
-        rings(Looked.last("(D 1, B 1) 24 x 160 > roll round, core (M 6)"), 400);
+        rings(TestViews.last("(D 1, B 1) 24 x 160 > roll round, core (M 6)"), 400);
     assertThat(rings.get("M")).hasSize(1);
     assertThat(rings.get("D").size() + rings.get("B").size()).isGreaterThan(2);
   }

@@ -31,13 +31,13 @@ class PainterTest {
         "(D 2, B 2) 24 x 200 > roll round",
       })
   void everyPixelIsTheMeanOfWhatIsInIt(String line) {
-    Field field = Looked.last(line);
+    Field field = TestViews.last(line);
     SectionView face =
         SectionView.of(field, new View.Face(false, field.bars().section().heightMm() / 5), 0);
     SectionView sight =
-        line.contains("roll") || line.contains("fourway") ? Looked.end(field) : face;
+        line.contains("roll") || line.contains("fourway") ? TestViews.end(field) : face;
     Pane pane = Pane.whole(sight, 60);
-    Picture picture = Painter.paint(sight, pane, Looked.TONES);
+    Picture picture = Painter.paint(sight, pane, TestViews.TONES);
     double sum = 0;
     int far = 0;
     int pixels = 0;
@@ -72,7 +72,7 @@ class PainterTest {
       if (!sight.look(right, up, p)) {
         return Double.NaN;
       }
-      sum += Looked.TONES.light(p.layers.steel(p.layers.at(p.height())), 0);
+      sum += TestViews.TONES.light(p.layers.steel(p.layers.at(p.height())), 0);
     }
     return sum / 1024;
   }
@@ -80,9 +80,10 @@ class PainterTest {
   @Test
   void theMeanOfAStretchIsExactHoweverManyLayersLieInIt() {
     FlatLayers layers =
-        FlatLayers.of(Looked.run(RANDOM + " > draw 30 x 3").last().bars().layers(), FlatLayers.MOST)
+        FlatLayers.of(
+                TestViews.run(RANDOM + " > draw 30 x 3").last().bars().layers(), FlatLayers.MOST)
             .orElseThrow();
-    Blend blend = new Blend(layers, Looked.TONES);
+    Blend blend = new Blend(layers, TestViews.TONES);
     SplittableRandom random = new SplittableRandom(1);
     double[] mean = new double[1];
     for (int i = 0; i < 300; i++) {
@@ -94,7 +95,7 @@ class PainterTest {
       for (int j = 0; j < 160_000; j++) {
         double at =
             height + across * ((j % 400 + 0.5) / 400 - 0.5) + along * ((j / 400 + 0.5) / 400 - 0.5);
-        sum += Looked.TONES.light(layers.steel(layers.at(at)), 0);
+        sum += TestViews.TONES.light(layers.steel(layers.at(at)), 0);
       }
       assertThat(mean[0]).isCloseTo(sum / 160_000, within(0.004));
     }
@@ -102,19 +103,23 @@ class PainterTest {
 
   @Test
   void aPictureNoOneWantsAnyMoreIsLeft() {
-    SectionView sight = Looked.end(Looked.last(RANDOM));
+    SectionView sight = TestViews.end(TestViews.last(RANDOM));
     AtomicInteger asked = new AtomicInteger();
     Optional<Picture> left =
         Painter.paint(
-            sight, Pane.whole(sight, 2000), Looked.TONES, false, () -> asked.incrementAndGet() > 3);
+            sight,
+            Pane.whole(sight, 2000),
+            TestViews.TONES,
+            false,
+            () -> asked.incrementAndGet() > 3);
     assertThat(left).isEmpty();
     assertThat(asked.get()).isBetween(4, 40);
   }
 
   @Test
   void nothingIsPaintedOutsideTheSteel() {
-    SectionView sight = Looked.end(Looked.last("(D 2, B 2) 24 x 200 > roll round"));
-    Picture picture = Painter.paint(sight, Pane.whole(sight, 100), Looked.TONES);
+    SectionView sight = TestViews.end(TestViews.last("(D 2, B 2) 24 x 200 > roll round"));
+    Picture picture = Painter.paint(sight, Pane.whole(sight, 100), TestViews.TONES);
     assertThat(picture.at(0, 0)).isZero();
     assertThat(picture.at(50, 50) >>> 24).isEqualTo(0xFF);
     double steel = Arrays.stream(picture.argb()).mapToDouble(c -> (c >>> 24) / 255.0).sum();
@@ -130,16 +135,16 @@ class PainterTest {
     }
     int copper = tones.colour(light, 0);
     assertThat(copper >> 16 & 0xFF).isGreaterThan((copper & 0xFF) + 80);
-    assertThat(Looked.TONES.light("D", 0)).isLessThan(Looked.TONES.light("M", 0) - 0.05);
-    assertThat(Looked.TONES.light("M", 0)).isLessThan(Looked.TONES.light("B", 0) - 0.05);
+    assertThat(TestViews.TONES.light("D", 0)).isLessThan(TestViews.TONES.light("M", 0) - 0.05);
+    assertThat(TestViews.TONES.light("M", 0)).isLessThan(TestViews.TONES.light("B", 0) - 0.05);
   }
 
   @Test
   void reliefRaisesWhatEtchesBright() {
-    SectionView sight = Looked.end(Looked.last("(D 6, B 6, D 6) 30 x 100"));
+    SectionView sight = TestViews.end(TestViews.last("(D 6, B 6, D 6) 30 x 100"));
     Pane pane = Pane.whole(sight, 100);
-    Picture flat = Painter.paint(sight, pane, Looked.TONES);
-    Picture deep = Painter.paint(sight, pane, Looked.TONES, true, () -> false).orElseThrow();
+    Picture flat = Painter.paint(sight, pane, TestViews.TONES);
+    Picture deep = Painter.paint(sight, pane, TestViews.TONES, true, () -> false).orElseThrow();
     int upperEdge = pane.heightPx() / 3;
     int lowerEdge = pane.heightPx() * 2 / 3;
     assertThat(brightest(deep, upperEdge)).isGreaterThan(brightest(flat, upperEdge) + 5);
@@ -156,10 +161,10 @@ class PainterTest {
 
   @Test
   void aBladeIsPaintedInItsOutline() {
-    Field bar = Looked.last(RANDOM + " > draw 30 x 6");
+    Field bar = TestViews.last(RANDOM + " > draw 30 x 6");
     var blade = new Blade(Blade.Profile.DROP, 120, 24, 5, 0.5, 15, 0.2, 30);
     SectionView sight = SectionView.of(bar, new View.Bevel(blade, 20, 2), 0);
-    Picture picture = Painter.paint(sight, Pane.whole(sight, 240), Looked.TONES);
+    Picture picture = Painter.paint(sight, Pane.whole(sight, 240), TestViews.TONES);
     assertThat(picture.heightPx()).isEqualTo(48);
     assertThat(picture.at(2, 2)).as("beside the tang").isZero();
     assertThat(picture.at(2, 24)).as("tang").isNotZero();

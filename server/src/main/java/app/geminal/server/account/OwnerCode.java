@@ -50,12 +50,12 @@ public class OwnerCode {
   void announce() {
     if (accounts.isEmpty()) {
       code.set(made(LENGTH));
-      tell(code.get());
+      announce(code.get());
     }
   }
 
   /** Into a file that only its owner reads, which bin/start shows; the log never has it. */
-  private void tell(String made) {
+  private void announce(String made) {
     if (file == null) {
       System.out.println("owner code: " + made + " (asked for on the first visit)");
       return;

@@ -37,15 +37,15 @@ record SectionView(
   enum Lie {
     LEVEL,
     ON_EDGE,
-    BESIDE,
-    UPON,
-    WROUGHT
+    SIDE_BY_SIDE,
+    ONE_ON_ANOTHER,
+    DEFORMED
   }
 
   static SectionView of(Section section) {
     return switch (section) {
-      case SideBySide beside -> of(Lie.BESIDE, section, null, beside.members());
-      case OneOnAnother upon -> of(Lie.UPON, section, null, upon.members());
+      case SideBySide beside -> of(Lie.SIDE_BY_SIDE, section, null, beside.members());
+      case OneOnAnother stacked -> of(Lie.ONE_ON_ANOTHER, section, null, stacked.members());
       default -> flat(section);
     };
   }
@@ -57,7 +57,7 @@ record SectionView(
     if (section.isOnEdge()) {
       return of(Lie.ON_EDGE, section, section.across(), List.of());
     }
-    return of(Lie.WROUGHT, section, null, List.of());
+    return of(Lie.DEFORMED, section, null, List.of());
   }
 
   private static SectionView of(

@@ -36,7 +36,7 @@ import org.springframework.transaction.annotation.Transactional;
 @Service
 public class BookService {
   /** A clock in the forge may be a little ahead of the server's. */
-  private static final Duration AHEAD = Duration.ofMinutes(10);
+  private static final Duration CLOCK_TOLERANCE = Duration.ofMinutes(10);
 
   /** Joints of the weld the Finder's chance is reported for; others are calculated from it. */
   private static final int USUAL_JOINTS = 4;
@@ -197,7 +197,7 @@ public class BookService {
   @Transactional
   public WeldView log(long billetId, Plan plan, WeldRecord weld, WeldConditions how, String login) {
     Dates.require("madeAt", weld.madeAt());
-    if (weld.madeAt().isAfter(clock.instant().plus(AHEAD))) {
+    if (weld.madeAt().isAfter(clock.instant().plus(CLOCK_TOLERANCE))) {
       throw new InvalidValue("madeAt", "This date is in the future. Log a weld after it was made.");
     }
     String title = title(plan, weld.stepKey());
@@ -289,7 +289,7 @@ public class BookService {
   public WeldView change(long id, int version, WeldRecord weld, WeldConditions how, String login) {
     WeldView was = weld(id);
     Dates.require("madeAt", weld.madeAt());
-    if (weld.madeAt().isAfter(clock.instant().plus(AHEAD))) {
+    if (weld.madeAt().isAfter(clock.instant().plus(CLOCK_TOLERANCE))) {
       throw new InvalidValue("madeAt", "This date is in the future. Log a weld after it was made.");
     }
     if (!welds.replace(id, version, weld, how)) {

@@ -23,7 +23,7 @@ import org.springframework.util.unit.DataSize;
 /** Keeps what is written in the Book beside the welds. */
 @Service
 public class Entries {
-  private static final Duration AHEAD = Duration.ofMinutes(10);
+  private static final Duration CLOCK_TOLERANCE = Duration.ofMinutes(10);
   private static final int MOST_PHOTOS = 12;
 
   private final EntryRepository entries;
@@ -108,7 +108,7 @@ public class Entries {
 
   private void requirePast(EntryBody says) {
     Dates.require("at", says.at());
-    if (says.at().isAfter(clock.instant().plus(AHEAD))) {
+    if (says.at().isAfter(clock.instant().plus(CLOCK_TOLERANCE))) {
       throw new InvalidValue("at", "This date is in the future. Log it after it was done.");
     }
   }

@@ -25,7 +25,7 @@ class InstrumentController {
   /** The instruments and what they read. */
   @Operation(operationId = "listInstruments")
   @GetMapping("/api/v1/instruments")
-  List<Instruments.Standing> all() {
+  List<Instruments.InstrumentView> all() {
     return instruments.all();
   }
 
@@ -34,7 +34,7 @@ class InstrumentController {
   @PostMapping("/api/v1/instruments")
   @RequiredRank(Rank.OWNER)
   @ResponseStatus(HttpStatus.CREATED)
-  Instruments.Standing add(@RequestBody Instrument body) {
+  Instruments.InstrumentView add(@RequestBody Instrument body) {
     return instruments.add(body);
   }
 
@@ -42,7 +42,7 @@ class InstrumentController {
   @Operation(operationId = "changeInstrument")
   @PutMapping("/api/v1/instruments/{id}")
   @RequiredRank(Rank.OWNER)
-  Instruments.Standing change(@PathVariable long id, @RequestBody Instrument body) {
+  Instruments.InstrumentView change(@PathVariable long id, @RequestBody Instrument body) {
     return instruments.change(id, body);
   }
 

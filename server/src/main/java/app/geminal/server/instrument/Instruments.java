@@ -39,19 +39,19 @@ public class Instruments {
    * @param value its reading now, null where there is none
    * @param state what the instrument does now
    */
-  public record Standing(
+  public record InstrumentView(
       long id, Instrument instrument, String address, @Nullable Double value, String state) {}
 
   /** All of them. */
   @Transactional(readOnly = true)
-  public List<Standing> all() {
-    return instruments.all().stream().map(k -> progress(k.id(), k.instrument())).toList();
+  public List<InstrumentView> all() {
+    return instruments.all().stream().map(k -> viewOf(k.id(), k.instrument())).toList();
   }
 
-  private synchronized Standing progress(long id, Instrument instrument) {
+  private synchronized InstrumentView viewOf(long id, Instrument instrument) {
     InstrumentLine line = lines.get(id);
     InstrumentState said = line == null ? InstrumentState.NOTHING : line.look();
-    return new Standing(
+    return new InstrumentView(
         id,
         instrument,
         address(instrument),
@@ -68,23 +68,23 @@ public class Instruments {
 
   /** One more. */
   @Transactional
-  public Standing add(Instrument instrument) {
+  public InstrumentView add(Instrument instrument) {
     reach.require(instrument);
     long id = instruments.add(instrument);
     reread();
-    return progress(id, instrument);
+    return viewOf(id, instrument);
   }
 
   /** Another address, or switched on or off. */
   @Transactional
-  public Standing change(long id, Instrument instrument) {
+  public InstrumentView change(long id, Instrument instrument) {
     reach.require(instrument);
     if (!instruments.change(id, instrument)
         && instruments.all().stream().noneMatch(k -> k.id() == id)) {
       throw missing(id);
     }
     reread();
-    return progress(id, instrument);
+    return viewOf(id, instrument);
   }
 
   /** One less. */

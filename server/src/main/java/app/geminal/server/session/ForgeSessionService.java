@@ -45,7 +45,7 @@ class ForgeSessionService {
   private static final double FORGE_TOLERANCE_C = 2;
   private static final double PRESS_TOLERANCE_MPA = 0.2;
   private static final int MOST_BILLETS = 3;
-  private static final Duration AHEAD = Duration.ofMinutes(10);
+  private static final Duration CLOCK_TOLERANCE = Duration.ofMinutes(10);
   private static final int MOST_ENTRIES = 5000;
   private static final Instant EARLIEST = Instant.parse("2000-01-01T00:00:00Z");
   private static final Duration REOPENS_WITHIN = Duration.ofHours(24);
@@ -135,7 +135,7 @@ class ForgeSessionService {
       if (e.place() >= session.billets().size()) {
         throw new InvalidValue(where + "/place", "The session has no billet at this place.");
       }
-      if (e.doneAt().isAfter(now.plus(AHEAD))) {
+      if (e.doneAt().isAfter(now.plus(CLOCK_TOLERANCE))) {
         throw new InvalidValue(
             where + "/doneAt", "This is dated in the future. Check the clock of this device.");
       }

@@ -167,12 +167,12 @@ final class LiveSession {
     for (KeptEntry e : log.all()) {
       truth.advance(Math.max(0, e.atS() - at));
       at = Math.max(at, e.atS());
-      tell(truth, e.entry());
+      send(truth, e.entry());
     }
     truth.advance(Math.max(0, second - at));
   }
 
-  private static void tell(PracticeRun truth, Entry e) {
+  private static void send(PracticeRun truth, Entry e) {
     if (e.kind() == Entry.Kind.DEED && e.act() != null) {
       truth.done(e.place(), e.act());
     } else if (e.kind() == Entry.Kind.FORGE && e.figure() != null) {
@@ -314,7 +314,7 @@ final class LiveSession {
       log.take(k);
       Entry e = k.entry();
       if (rehearsed != null && endedAt == null) {
-        tell(rehearsed, e);
+        send(rehearsed, e);
       }
       boolean changesThePast =
           e.kind() == Entry.Kind.UNDO
@@ -337,10 +337,10 @@ final class LiveSession {
     // Several taps are one change of the order, which is worked out again a moment later.
     orderedAtS = Math.min(orderedAtS, second - ORDER_EVERY_S + ORDER_SOON_S);
     if (late || undoes) {
-      tell(whole(now));
+      send(whole(now));
     } else {
-      tell(new SessionView.Entries(fresh.stream().map(EntryView::of).toList(), log.seq()));
-      tell(now());
+      send(new SessionView.Entries(fresh.stream().map(EntryView::of).toList(), log.seq()));
+      send(now());
     }
   }
 
@@ -356,7 +356,7 @@ final class LiveSession {
   synchronized void logged(List<ReadingRow> rows, Instant now) {
     rows.forEach(r -> trace(r.channel()).put(r.second(), r.figure(), r.state()));
     followed = anew(rows.stream().mapToInt(ReadingRow::second).min().orElse(0));
-    tell(whole(now));
+    send(whole(now));
   }
 
   /**
@@ -397,7 +397,7 @@ final class LiveSession {
     second = Math.max(second, to);
     clockS = Math.max(clockS, second);
     if (passed && !listeners.isEmpty()) {
-      tell(now());
+      send(now());
     }
   }
 
@@ -436,10 +436,10 @@ final class LiveSession {
 
   synchronized void setEnded(@Nullable Instant at, Instant now) {
     endedAt = at;
-    tell(whole(now));
+    send(whole(now));
   }
 
-  private void tell(Object what) {
+  private void send(Object what) {
     listeners.forEach(l -> l.send(what));
   }
 

@@ -20,7 +20,7 @@ final class TrackedBillet {
   private static final int FORECAST_EVERY_S = 3;
   private static final int HISTORY_EVERY_S = 5;
   private static final int MOST_POINTS = 300;
-  private static final int AHEAD = 20;
+  private static final int FORECAST_STEPS = 20;
   private static final double IN_FIRE_STEP_S = 30;
   private static final double OUT_STEP_S = 3;
 
@@ -29,7 +29,7 @@ final class TrackedBillet {
   private double readyInS;
   private double leftS;
   private List<BarTracker.Forecast> forecast = List.of();
-  private int lookedAtS = -FORECAST_EVERY_S;
+  private int forecastAtS = -FORECAST_EVERY_S;
 
   TrackedBillet(HeatSession course) {
     this.course = course;
@@ -41,7 +41,7 @@ final class TrackedBillet {
     readyInS = that.readyInS;
     leftS = that.leftS;
     forecast = that.forecast;
-    lookedAtS = that.lookedAtS;
+    forecastAtS = that.forecastAtS;
   }
 
   /** A copy that changes independently. */
@@ -55,7 +55,7 @@ final class TrackedBillet {
 
   void done(LogEntry logEntry) {
     course.done(logEntry);
-    lookedAtS = Integer.MIN_VALUE / 2;
+    forecastAtS = Integer.MIN_VALUE / 2;
   }
 
   /** A second passes, up to {@code second}. */
@@ -102,15 +102,15 @@ final class TrackedBillet {
 
   private void forecast(int second) {
     boolean inFire = course.place() == Place.FIRE;
-    if (second - lookedAtS < (inFire ? FORECAST_EVERY_S : 1)) {
+    if (second - forecastAtS < (inFire ? FORECAST_EVERY_S : 1)) {
       return;
     }
     readyInS = inFire ? course.secondsToReady() : 0;
     leftS = course.begun() ? course.working().jointS() : 0;
     forecast =
         course.begun() && !course.finished()
-            ? course.forecast(AHEAD, inFire ? IN_FIRE_STEP_S : OUT_STEP_S)
+            ? course.forecast(FORECAST_STEPS, inFire ? IN_FIRE_STEP_S : OUT_STEP_S)
             : List.of();
-    lookedAtS = second;
+    forecastAtS = second;
   }
 }

@@ -26,7 +26,7 @@ class FuzzTest extends ShopTest {
   private static final int REQUESTS = Integer.getInteger("geminal.fuzz.requests", 2500);
 
   /** Sessions go on by themselves and sign-ins are written with each request. */
-  private static final List<String> LOOKED_AT =
+  private static final List<String> WATCHED =
       List.of(
           "account",
           "shop",
@@ -65,7 +65,7 @@ class FuzzTest extends ShopTest {
     Map<Integer, Integer> statuses = new TreeMap<>();
     long slowestMs = 0;
     String slowest = "";
-    String before = shop.checksums(LOOKED_AT);
+    String before = shop.checksums(WATCHED);
     for (int i = 0; i < REQUESTS; i++) {
       Bodies.Sample sample = samples.get(random.nextInt(samples.size()));
       String path = mutation.ofPath(sample.path());
@@ -81,12 +81,12 @@ class FuzzTest extends ShopTest {
         slowestMs = ms;
         slowest = sample.verb() + " " + path + " " + body;
       }
-      String after = answer.status() >= 400 || i % 50 == 0 ? shop.checksums(LOOKED_AT) : "";
+      String after = answer.status() >= 400 || i % 50 == 0 ? shop.checksums(WATCHED) : "";
       String what = fault(sample, path, answer, before, after);
       if (!what.isEmpty()) {
         faults.putIfAbsent(sample.verb() + " " + sample.path() + ": " + what, body);
       }
-      before = answer.status() >= 400 ? after : shop.checksums(LOOKED_AT);
+      before = answer.status() >= 400 ? after : shop.checksums(WATCHED);
     }
     System.out.printf(
         "fuzz: seed %d, %d requests, %s, slowest %d ms: %.300s%n",

@@ -37,7 +37,7 @@ class PartsApiTest extends ShopTest {
             "part edge = (1084 3/8) 1/2 x 4 > set 3 | 2 (1075 1/4, 15N20 1/4) 1 1/4 x 4 > layup left (@edge)");
     Answer run = smith.post("/api/v1/runs", "{\"plan\": " + plan + "}");
     assertThat(run.<Integer>at("$.parts.edge.stages.length()")).isEqualTo(2);
-    assertThat(run.<String>at("$.stages[1].section.lie")).isEqualTo("BESIDE");
+    assertThat(run.<String>at("$.stages[1].section.lie")).isEqualTo("SIDE_BY_SIDE");
     assertThat(run.<List<String>>at("$.stages[1].fits[*].what")).contains("HEIGHT", "LENGTH");
     List<Object> shims =
         run.at(

@@ -11,11 +11,11 @@ import app.geminal.units.UnitSystem;
 import java.util.List;
 
 /** Plans in one line, looked into. */
-final class Looked {
+final class TestViews {
   static final ShopDefaults PRACTICE = ShopDefaults.common();
   static final Tones TONES = Tones.of(List.of("D", "B", "M"), TestSteels.ALL);
 
-  private Looked() {}
+  private TestViews() {}
 
   static Run run(String line) {
     Run run = run(Shorthand.parse(line, UnitSystem.METRIC, PRACTICE));
