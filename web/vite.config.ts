@@ -3,6 +3,7 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig, type Plugin } from 'vite';
 import { compression } from 'vite-plugin-compression2';
+import { texts } from './texts/plugin';
 
 /** Names all parts in the page, so that its keeper has every view without a line to the shop (public/keeper.js). */
 const namesItsParts: Plugin = {
@@ -28,6 +29,7 @@ const namesItsParts: Plugin = {
 
 export default defineConfig({
   plugins: [
+    texts(),
     react(),
     tailwindcss(),
     namesItsParts,
@@ -45,7 +47,7 @@ export default defineConfig({
           name: 'figures',
           environment: 'node',
           setupFiles: ['src/lib/testSetup.ts'],
-          include: ['src/**/*.test.ts'],
+          include: ['src/**/*.test.ts', 'texts/*.test.ts'],
         },
       },
       {

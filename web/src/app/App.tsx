@@ -1,3 +1,4 @@
+import * as texts from 'texts/app/App';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, Suspense, type ComponentType } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
@@ -46,7 +47,7 @@ function Place({ view: View }: { view: ComponentType }) {
   const { pathname } = useLocation();
   return (
     <ErrorBoundary FallbackComponent={ViewFailed} resetKeys={[pathname]}>
-      <Suspense fallback={<p className="p-10 text-soft">Loading …</p>}>
+      <Suspense fallback={<p className="p-10 text-soft">{texts.loading}</p>}>
         <View />
       </Suspense>
     </ErrorBoundary>

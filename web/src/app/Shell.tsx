@@ -1,3 +1,4 @@
+import * as texts from 'texts/app/Shell';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Navigate, NavLink, Outlet, useLocation } from 'react-router';
@@ -9,18 +10,18 @@ import { Units } from '../ui/Words';
 import type { Units as ReaderUnits } from '../units';
 
 const VIEWS = [
-  { to: '/rack', name: 'Rack', under: '/billets' },
-  { to: '/finder', name: 'Finder', under: '/finder' },
-  { to: '/fire', name: 'Fire', under: '/fire' },
-  { to: '/steels', name: 'Steels', under: '/steels' },
-  { to: '/book', name: 'Book', under: '/book' },
-  { to: '/evidence', name: 'Evidence', under: '/evidence' },
-  { to: '/shop', name: 'Shop', under: '/shop' },
-  { to: '/glossary', name: 'Glossary', under: '/glossary' },
+  { to: '/rack', name: texts.rack, under: '/billets' },
+  { to: '/finder', name: texts.finder, under: '/finder' },
+  { to: '/fire', name: texts.fire, under: '/fire' },
+  { to: '/steels', name: texts.steels, under: '/steels' },
+  { to: '/book', name: texts.book, under: '/book' },
+  { to: '/evidence', name: texts.evidence, under: '/evidence' },
+  { to: '/shop', name: texts.shop, under: '/shop' },
+  { to: '/glossary', name: texts.glossary, under: '/glossary' },
 ] as const;
 
 /** What is said beside the name of someone who may not do everything. */
-const READS = { OWNER: '', SMITH: '', APPRENTICE: ', apprentice', GUEST: ', guest' } as const;
+const READS = { OWNER: '', SMITH: '', APPRENTICE: texts.apprentice, GUEST: texts.guest } as const;
 
 type Ground = 'bench' | 'dusk';
 const GROUND_KEY = 'geminal.ground';
@@ -65,9 +66,9 @@ export function Shell() {
       <div className="flex h-screen flex-col print:block print:h-auto">
         <SignInAgain />
         <header className="flex flex-wrap items-baseline gap-x-8 gap-y-1 border-b border-ink px-5 py-2.5 max-sm:gap-x-3 max-sm:px-3 print:hidden">
-          <span className="wide text-lg font-bold">Geminal</span>
+          <span className="wide text-lg font-bold">{texts.geminal}</span>
           <nav
-            aria-label="Views"
+            aria-label={texts.views}
             className="flex gap-6 max-lg:order-last max-lg:w-full max-lg:overflow-x-auto max-lg:pb-3 max-sm:gap-5"
           >
             {VIEWS.map((v) => (
@@ -90,24 +91,24 @@ export function Shell() {
               type="button"
               className="hover:text-ink"
               onClick={() => units.mutate({ ...read, system: read.system === 'INCH' ? 'METRIC' : 'INCH' })}
-              title="Switch between US shop units and metric. You can type either anywhere. Shop has more choices."
+              title={texts.switchBetweenUsShopUnitsAnd}
             >
-              {read.system === 'INCH' ? 'US units' : 'Metric units'}
+              {read.system === 'INCH' ? texts.usUnits : texts.metricUnits}
             </button>
             <button
               type="button"
               className="hover:text-ink"
               onClick={turn}
-              title="Switch between a light and a dark screen"
+              title={texts.switchBetweenALightAndA}
             >
-              {ground === 'bench' ? 'Light' : 'Dark'}
+              {ground === 'bench' ? texts.light : texts.dark}
             </button>
-            <span aria-label="Signed in as">
+            <span aria-label={texts.signedInAs}>
               {session.data.name}
               {session.data.rank !== null && READS[session.data.rank]}
             </span>
             <button type="button" className="hover:text-ink" onClick={() => out.mutate()}>
-              Sign out
+              {texts.signOut}
             </button>
           </div>
         </header>

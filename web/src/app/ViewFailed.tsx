@@ -1,3 +1,4 @@
+import * as texts from 'texts/app/ViewFailed';
 import type { FallbackProps } from 'react-error-boundary';
 import { Button } from '../ui/Button';
 import { Notice } from '../ui/Notice';
@@ -7,11 +8,11 @@ export function ViewFailed({ error }: Pick<FallbackProps, 'error'>) {
   const why = error instanceof Error ? error.message : String(error);
   return (
     <div className="mx-auto max-w-xl p-10">
-      <Notice title="This view cannot be shown">
-        <p>Nothing that was stored is lost. Load it again; after an update of the shop that is enough.</p>
-        <p className="pt-1 text-[13px]">The fault: {why}</p>
+      <Notice title={texts.thisViewCannotBeShown}>
+        <p>{texts.nothingThatWasStoredIsLost}</p>
+        <p className="pt-1 text-[13px]">{texts.theFault({ why })}</p>
         <Button className="mt-3 text-ink" onClick={() => window.location.reload()}>
-          Load again
+          {texts.loadAgain}
         </Button>
       </Notice>
     </div>

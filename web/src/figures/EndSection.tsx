@@ -1,3 +1,4 @@
+import * as texts from 'texts/figures/EndSection';
 import { LayerFill } from './LayerFill';
 import type { Section } from './section';
 
@@ -23,7 +24,11 @@ export function EndSection({
     <svg width={width + 2} height={height + 2} role="img" aria-label={label} className="block">
       <g
         transform="translate(1 1)"
-        style={round ? { clipPath: `circle(${radius}px at ${width / 2}px ${height / 2}px)` } : undefined}
+        style={
+          round
+            ? { clipPath: texts.circlePxAtPxPx({ radius, value: width / 2, value2: height / 2 }) }
+            : undefined
+        }
       >
         <LayerFill section={section} box={{ x: 0, y: 0, width, height }} toneOf={toneOf} from="end" />
         <rect width={width} height={height} rx={radius} fill="none" stroke="var(--ink)" />

@@ -1,3 +1,4 @@
+import * as texts from 'texts/figures/grips';
 import { METRIC, rulerStepMm, US } from '../units';
 import type { Operation } from '../features/billet/plan';
 import type { RowFigure } from './bars';
@@ -33,7 +34,7 @@ export function gripsOf(
       return [
         {
           ...upright,
-          name: 'Length',
+          name: texts.length,
           x: right,
           mm: operation.lengthMm,
           mmPerPx: 1 / scale,
@@ -43,7 +44,7 @@ export function gripsOf(
     case 'draw':
       return [
         {
-          name: 'Height',
+          name: texts.height,
           axis: 'y',
           x: bar.x,
           y: bar.y,
@@ -58,7 +59,7 @@ export function gripsOf(
       return [
         {
           ...upright,
-          name: 'Front trim',
+          name: texts.frontTrim,
           x: bar.x,
           mm: operation.frontMm,
           mmPerPx: 1 / scale,
@@ -66,7 +67,7 @@ export function gripsOf(
         },
         {
           ...upright,
-          name: 'Back trim',
+          name: texts.backTrim,
           x: right,
           mm: operation.backMm,
           mmPerPx: -1 / scale,

@@ -1,3 +1,4 @@
+import * as texts from 'texts/ui/CannotBeRead';
 import { Words } from './Words';
 
 /** Something that is stored and that this release cannot read. */
@@ -20,7 +21,10 @@ export function CannotBeRead({
   things: readonly Unreadable[];
 }) {
   if (things.length === 0) return null;
-  const title = things.length === 1 ? `One ${one} cannot be read` : `${things.length} ${many} cannot be read`;
+  const title =
+    things.length === 1
+      ? texts.oneCannotBeRead({ one })
+      : texts.cannotBeRead({ length: things.length, many });
   return (
     <section aria-label={title} className="mt-4 border-l-4 border-ink py-1 pl-4">
       <h2 className="text-[17px] font-semibold">{title}</h2>
@@ -29,12 +33,12 @@ export function CannotBeRead({
           <li key={t.data} className="pt-1">
             <b>{t.what}</b>: <Words of={t.why} />{' '}
             <a href={t.data} className="underline underline-offset-4" download>
-              Download its data
+              {texts.downloadItsData}
             </a>
           </li>
         ))}
       </ul>
-      <p className="pt-1 text-soft">Nothing is lost. Restore from a backup, or update Geminal.</p>
+      <p className="pt-1 text-soft">{texts.nothingIsLostRestoreFromA}</p>
     </section>
   );
 }

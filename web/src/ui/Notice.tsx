@@ -1,3 +1,4 @@
+import * as texts from 'texts/ui/Notice';
 import type { ReactNode } from 'react';
 import { Problem } from '../lib/http';
 import { Button } from './Button';
@@ -23,7 +24,7 @@ export function LoadFailed({ error, again }: { error: unknown; again: () => void
           <Words of={`${problem.detail} ${problem.remedy}`} />
         </p>
         <Button className="mt-3 text-ink" onClick={again}>
-          Try again
+          {texts.tryAgain}
         </Button>
       </Notice>
     </div>
@@ -39,10 +40,10 @@ export function Passing({ words, undo, close }: { words: string; undo: () => voi
     >
       <span>{words}</span>
       <button type="button" className="font-semibold underline underline-offset-4" onClick={undo}>
-        Undo
+        {texts.undo}
       </button>
       <button type="button" className="underline underline-offset-4 opacity-80" onClick={close}>
-        Close
+        {texts.close}
       </button>
     </div>
   );

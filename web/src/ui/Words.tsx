@@ -1,3 +1,4 @@
+import * as texts from 'texts/ui/Words';
 import { createContext, use } from 'react';
 import {
   METRIC,
@@ -32,7 +33,7 @@ export function Length({ mm, unit = false }: { mm: number; unit?: boolean }) {
       {shown.whole}
       {shown.top !== undefined && (
         <span className="fraction">
-          {shown.whole !== '' && <span className="sr-only"> and </span>}
+          {shown.whole !== '' && <span className="sr-only"> {texts.and} </span>}
           {shown.whole !== '' && '\u2009'}
           {shown.top}/{shown.bottom}
         </span>

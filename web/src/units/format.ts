@@ -1,3 +1,4 @@
+import * as texts from 'texts/units/format';
 import { parseQuantity } from './parse';
 import {
   BY_MARK,
@@ -62,7 +63,9 @@ export function showLength(mm: number, units: Units): ShownLength {
   const inches = Math.abs(mm) / MM_PER_INCH;
   const sign = mm < 0 ? '-' : '';
   const exact =
-    systemOf(units, 'length') === 'METRIC' ? `${rounded(mm, 4)} mm` : `${rounded(mm / MM_PER_INCH, 4)} in`;
+    systemOf(units, 'length') === 'METRIC'
+      ? texts.mm({ mm: rounded(mm, 4) })
+      : texts.inText({ rounded: rounded(mm / MM_PER_INCH, 4) });
   const plain = (text: string): ShownLength => ({ whole: text, text, exact });
   if (systemOf(units, 'length') === 'METRIC') return plain(millimetres(mm));
   if (inches !== 0 && inches < THOUSANDTHS_BELOW_IN) {
@@ -115,7 +118,9 @@ function time(seconds: number): string {
   const minutes = seconds / 60;
   if (size < 3600) return `${rounded(minutes, size < 600 ? 1 : 0)} min`;
   const whole = Math.round(minutes);
-  return whole % 60 === 0 ? `${whole / 60} h` : `${Math.floor(whole / 60)} h ${whole % 60} min`;
+  return whole % 60 === 0
+    ? `${whole / 60} h`
+    : texts.hMin({ value: Math.floor(whole / 60), value2: whole % 60 });
 }
 
 /** The unit that is beside a field or over a column. */

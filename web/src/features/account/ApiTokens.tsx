@@ -1,3 +1,4 @@
+import * as texts from 'texts/account/ApiTokens';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -15,11 +16,11 @@ export function ApiTokens() {
   const again = () => client.invalidateQueries(tokensQuery);
   const revoke = useMutation({ mutationFn: revokeToken, onSettled: again });
   return (
-    <section aria-label="Tokens for scripts" className="border-t border-ink py-3">
-      <h2 className="text-lg">Tokens for scripts</h2>
+    <section aria-label={texts.tokensForScripts} className="border-t border-ink py-3">
+      <h2 className="text-lg">{texts.tokensForScripts}</h2>
       <p className="max-w-prose text-soft">
-        A script sends a token instead of a password, as <code>Authorization: Bearer</code>. It can do what
-        its rank can, but not manage people, passwords or tokens.
+        {texts.aScriptSendsATokenInstead} <code>{texts.authorizationBearer}</code>
+        {texts.itCanDoWhatItsRank}
       </p>
       <ul className="pt-2">
         {tokens.data?.map((t) => (
@@ -30,22 +31,25 @@ export function ApiTokens() {
             <b>{t.name}</b>
             <span>{RANK_NAMES[t.rank]}</span>
             <span className="text-soft">
-              {t.login === own?.login ? '' : `${t.person}, `}created {shortTime(t.createdAt)},{' '}
-              {t.lastUsedAt === null ? 'never used' : `last used ${shortTime(t.lastUsedAt)}`}
+              {t.login === own?.login ? '' : `${t.person}, `}
+              {texts.created({ createdAt: shortTime(t.createdAt) })}
+              {t.lastUsedAt === null
+                ? texts.neverUsed
+                : texts.lastUsed({ lastUsedAt: shortTime(t.lastUsedAt) })}
             </span>
             <span className="ml-auto">
               <Button
-                aria-label={`Revoke ${t.name}`}
+                aria-label={texts.revoke2({ name: t.name })}
                 disabled={revoke.isPending}
                 onClick={() => revoke.mutate(t.id)}
               >
-                Revoke
+                {texts.revoke}
               </Button>
             </span>
           </li>
         ))}
       </ul>
-      {tokens.data?.length === 0 && <p className="pt-1">No tokens yet.</p>}
+      {tokens.data?.length === 0 && <p className="pt-1">{texts.noTokensYet}</p>}
       {revoke.error && (
         <p role="alert" className="pt-1">
           ▲ {Problem.from(revoke.error).detail}
@@ -71,14 +75,14 @@ function NewToken({ most, onMade }: { most: Rank; onMade: () => void }) {
   return (
     <>
       <form
-        aria-label="New token"
+        aria-label={texts.newToken}
         className="flex flex-wrap items-end gap-3 pt-3"
         onSubmit={(e) => {
           e.preventDefault();
           make.mutate();
         }}
       >
-        <Field label="What it is for" error={problem?.where === '/name' ? problem.detail : null}>
+        <Field label={texts.whatItIsFor} error={problem?.where === '/name' ? problem.detail : null}>
           {(parts) => (
             <input
               {...parts}
@@ -93,13 +97,13 @@ function NewToken({ most, onMade }: { most: Rank; onMade: () => void }) {
           )}
         </Field>
         <Select
-          label="Rank"
+          label={texts.rank}
           value={rank}
           options={Object.fromEntries(ranks.map((r) => [r, RANK_NAMES[r]])) as Record<Rank, string>}
           onChoose={setRank}
         />
         <Button type="submit" disabled={make.isPending || name.trim() === ''}>
-          Create token
+          {texts.createToken}
         </Button>
       </form>
       {problem && problem.where !== '/name' && (
@@ -116,13 +120,13 @@ function Secret({ secret }: { secret: string }) {
   const [copied, setCopied] = useState(false);
   return (
     <div role="status" className="mt-3 border border-ink bg-raised px-3 py-2">
-      <p>Copy it now. It is not shown again.</p>
+      <p>{texts.copyItNowItIsNot}</p>
       <p className="flex flex-wrap items-center gap-3 pt-1">
         <code className="break-all select-all">{secret}</code>
         {/* Over a line that is not safe the browser has no clipboard for pages. */}
         {window.isSecureContext && (
           <Button onClick={() => void navigator.clipboard.writeText(secret).then(() => setCopied(true))}>
-            {copied ? 'Copied' : 'Copy'}
+            {copied ? texts.copied : texts.copy}
           </Button>
         )}
       </p>

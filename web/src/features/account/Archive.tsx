@@ -1,3 +1,4 @@
+import * as texts from 'texts/account/Archive';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -20,21 +21,19 @@ export function Archive({ first, onBack }: { first: boolean; onBack?: () => void
   const said = problem ? Problem.from(problem) : null;
   return (
     <form
-      aria-label="Restore from an archive"
+      aria-label={texts.restoreFromAnArchive}
       className="grid content-start gap-4"
       onSubmit={(e) => {
         e.preventDefault();
         look.mutate();
       }}
     >
-      {first ? <h2 className="text-xl">Restore a shop</h2> : <h3>Check an archive</h3>}
+      {first ? <h2 className="text-xl">{texts.restoreAShop}</h2> : <h3>{texts.checkAnArchive}</h3>}
       <p className="max-w-prose text-soft">
-        {first
-          ? 'From an archive of this or an earlier release. You see what is in it before anything is stored.'
-          : 'See what an archive holds. To restore it, start an empty shop and choose the file there.'}
+        {first ? texts.fromAnArchiveOfThisOr : texts.seeWhatAnArchiveHoldsTo}
       </p>
       {first && (
-        <Field label="Code from the console" error={said?.where === '/code' ? said.detail : null}>
+        <Field label={texts.codeFromTheConsole} error={said?.where === '/code' ? said.detail : null}>
           {(p) => (
             <input
               {...p}
@@ -47,7 +46,7 @@ export function Archive({ first, onBack }: { first: boolean; onBack?: () => void
           )}
         </Field>
       )}
-      <Field label="Archive file" error={said && said.where !== '/code' ? said.detail : null}>
+      <Field label={texts.archiveFile} error={said && said.where !== '/code' ? said.detail : null}>
         {(p) => (
           <input
             {...p}
@@ -64,9 +63,9 @@ export function Archive({ first, onBack }: { first: boolean; onBack?: () => void
       </Field>
       <div className="flex flex-wrap gap-3">
         <Button type="submit" disabled={!file || look.isPending}>
-          {look.isPending ? 'Reading the archive …' : 'Show contents'}
+          {look.isPending ? texts.readingTheArchive : texts.showContents}
         </Button>
-        {onBack && <Button onClick={onBack}>Back</Button>}
+        {onBack && <Button onClick={onBack}>{texts.back}</Button>}
       </div>
       {look.data && (
         <div className="grid gap-3">
@@ -77,7 +76,7 @@ export function Archive({ first, onBack }: { first: boolean; onBack?: () => void
               disabled={restore.isPending || !look.data.empty}
               onClick={() => restore.mutate(look.data.id)}
             >
-              {restore.isPending ? 'Restoring …' : 'Restore this shop'}
+              {restore.isPending ? texts.restoring : texts.restoreThisShop}
             </Button>
           )}
         </div>
@@ -88,20 +87,20 @@ export function Archive({ first, onBack }: { first: boolean; onBack?: () => void
 
 function Contents({ of }: { of: ArchiveContents }) {
   const rows = [
-    ['Billets', of.billets],
-    ['Welds', of.welds],
-    ['Inspections, repairs, measurements', of.entries],
-    ['Sessions', of.sessions],
-    ['Photographs', of.photographs],
-    ['People', of.people],
+    [texts.billets, of.billets],
+    [texts.welds, of.welds],
+    [texts.inspectionsRepairsMeasurements, of.entries],
+    [texts.sessions, of.sessions],
+    [texts.photographs, of.photographs],
+    [texts.people, of.people],
   ] as const;
   return (
-    <section aria-label="Contents of the archive" className="border border-line bg-raised px-3 py-2">
+    <section aria-label={texts.contentsOfTheArchive} className="border border-line bg-raised px-3 py-2">
       <p className="pb-1 text-soft">
-        Made {shortTime(of.madeAt)}
+        {texts.made({ madeAt: shortTime(of.madeAt) })}
         {of.schema === of.schemaHere
           ? ''
-          : `, by an earlier release (tables ${of.schema}, here ${of.schemaHere})`}
+          : texts.byAnEarlierReleaseTablesHere({ schema: of.schema, schemaHere: of.schemaHere })}
       </p>
       <dl className="grid max-w-md grid-cols-[1fr_auto] gap-x-6">
         {rows.map(([name, count]) => (

@@ -1,3 +1,4 @@
+import * as texts from 'texts/account/OwnSignIn';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -13,21 +14,21 @@ export function OwnSignIn() {
   const others = useMutation({ mutationFn: endOtherSignIns, onSuccess: again });
   const all = useQuery(signInsQuery).data ?? [];
   return (
-    <section aria-label="Your sign-in" className="border-t border-ink py-3">
-      <h2 className="text-lg">Your sign-in</h2>
+    <section aria-label={texts.yourSignIn} className="border-t border-ink py-3">
+      <h2 className="text-lg">{texts.yourSignIn}</h2>
       <ul className="pb-2">
         {all.map((s, i) => (
           <li key={i}>
-            {s.here ? <b>This device</b> : 'Another device'}{' '}
+            {s.here ? <b>{texts.thisDevice}</b> : texts.anotherDevice}{' '}
             <span className="text-soft">
-              since {shortTime(s.since)}, last used {shortTime(s.lastUsed)}
+              {texts.sinceLastUsed({ since: shortTime(s.since), lastUsed: shortTime(s.lastUsed) })}
             </span>
           </li>
         ))}
       </ul>
       {all.length > 1 && (
         <Button disabled={others.isPending} onClick={() => others.mutate()}>
-          Sign out on all other devices
+          {texts.signOutOnAllOtherDevices}
         </Button>
       )}
       <ChangePassword onChanged={() => void again()} />
@@ -67,21 +68,21 @@ function ChangePassword({ onChanged }: { onChanged: () => void }) {
   );
   return (
     <form
-      aria-label="Change password"
+      aria-label={texts.changePassword}
       className="flex flex-wrap items-end gap-3 pt-3"
       onSubmit={(e) => {
         e.preventDefault();
         change.mutate();
       }}
     >
-      {field('old', 'Password now', 'current-password')}
-      {field('password', 'New password, 10 characters or more', 'new-password')}
+      {field('old', texts.passwordNow, 'current-password')}
+      {field('password', texts.newPassword10CharactersOrMore, 'new-password')}
       <Button type="submit" disabled={change.isPending || !typed.old || !typed.password}>
-        Change password
+        {texts.changePassword}
       </Button>
       {change.isSuccess && (
         <p role="status" className="pb-2">
-          Password changed. All other devices are signed out.
+          {texts.passwordChangedAllOtherDevicesAre}
         </p>
       )}
       {problem && !problem.where && (

@@ -1,3 +1,4 @@
+import * as texts from 'texts/account/OwnUnits';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Choice } from '../../ui/Choice';
 import { Select } from '../../ui/Select';
@@ -7,16 +8,16 @@ import { setUnits } from './api';
 
 /** Quantities a person may want in the other system; the rest follow these. */
 const QUANTITIES: readonly { readonly kind: QuantityKind; readonly name: string }[] = [
-  { kind: 'length', name: 'Length' },
-  { kind: 'temperature', name: 'Temperature' },
-  { kind: 'mass', name: 'Mass' },
-  { kind: 'force', name: 'Force' },
-  { kind: 'pressure', name: 'Pressure' },
-  { kind: 'volume', name: 'Volume' },
-  { kind: 'power', name: 'Power' },
-  { kind: 'massFlow', name: 'Gas used' },
-  { kind: 'speed', name: 'Speed' },
-  { kind: 'density', name: 'Density' },
+  { kind: 'length', name: texts.length },
+  { kind: 'temperature', name: texts.temperature },
+  { kind: 'mass', name: texts.mass },
+  { kind: 'force', name: texts.force },
+  { kind: 'pressure', name: texts.pressure },
+  { kind: 'volume', name: texts.volume },
+  { kind: 'power', name: texts.power },
+  { kind: 'massFlow', name: texts.gasUsed },
+  { kind: 'speed', name: texts.speed },
+  { kind: 'density', name: texts.density },
 ];
 
 /** The units a person reads: one system, and single quantities in the other one. */
@@ -35,16 +36,16 @@ export function OwnUnits() {
     put.mutate({ ...units, chosen: Object.fromEntries([...rest, ...these]) });
   };
   return (
-    <section aria-label="Your units" className="border-t border-ink py-3">
+    <section aria-label={texts.yourUnits} className="border-t border-ink py-3">
       <div className="grid gap-4 sm:grid-cols-[9rem_1fr]">
-        <h2 className="text-lg">Your units</h2>
+        <h2 className="text-lg">{texts.yourUnits}</h2>
         <div className="grid gap-3">
           <Choice<UnitSystem>
-            label="Units"
+            label={texts.units}
             value={units.system}
             options={[
-              { value: 'INCH', show: 'US shop' },
-              { value: 'METRIC', show: 'Metric' },
+              { value: 'INCH', show: texts.usShop },
+              { value: 'METRIC', show: texts.metric },
             ]}
             onChoose={(system) => put.mutate({ system, chosen: {} })}
           />
@@ -61,7 +62,7 @@ export function OwnUnits() {
           </div>
           {put.isError && (
             <p role="alert" className="text-[14px]">
-              Your units were not changed. Try again.
+              {texts.yourUnitsWereNotChangedTry}
             </p>
           )}
         </div>

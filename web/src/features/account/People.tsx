@@ -1,3 +1,4 @@
+import * as texts from 'texts/account/People';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -16,8 +17,8 @@ export function People() {
   const change = useMutation({ mutationFn: changePerson, onSuccess: again });
   const problem = change.error ? Problem.from(change.error) : null;
   return (
-    <section aria-label="People" className="border-t border-ink py-3">
-      <h2 className="text-lg">People</h2>
+    <section aria-label={texts.people} className="border-t border-ink py-3">
+      <h2 className="text-lg">{texts.people}</h2>
       <ul className="max-w-3xl">
         {people.data?.map((p) => (
           <li
@@ -30,7 +31,7 @@ export function People() {
             </span>
             <span className="w-72 max-w-full">
               <Select
-                label={`What ${p.name} may do`}
+                label={texts.whatMayDo({ name: p.name })}
                 hideLabel
                 value={p.rank}
                 options={RANK_WORDS}
@@ -38,7 +39,7 @@ export function People() {
               />
             </span>
             <Button weight="quiet" onClick={() => change.mutate({ ...p, mayEnter: !p.mayEnter })}>
-              {p.mayEnter ? 'Block' : 'Unblock'}
+              {p.mayEnter ? texts.block : texts.unblock}
             </Button>
             <GivePassword person={p} />
           </li>
@@ -62,7 +63,7 @@ function GivePassword({ person }: { person: Person }) {
   if (password === null) {
     return (
       <Button weight="quiet" onClick={() => setPassword('')}>
-        {give.isSuccess ? 'New password set' : 'Set new password'}
+        {give.isSuccess ? texts.newPasswordSet : texts.setNewPassword}
       </Button>
     );
   }
@@ -75,7 +76,7 @@ function GivePassword({ person }: { person: Person }) {
         give.mutate({ id: person.id, password });
       }}
     >
-      <Field label={`New password for ${person.name}`} error={problem?.detail ?? null}>
+      <Field label={texts.newPasswordFor({ name: person.name })} error={problem?.detail ?? null}>
         {(parts) => (
           <input
             {...parts}
@@ -91,7 +92,7 @@ function GivePassword({ person }: { person: Person }) {
         )}
       </Field>
       <Button type="submit" disabled={give.isPending || password === ''}>
-        Set
+        {texts.set}
       </Button>
     </form>
   );
@@ -127,19 +128,19 @@ function LetIn({ onIn }: { onIn: () => void }) {
   );
   return (
     <form
-      aria-label="Add person"
+      aria-label={texts.addPerson}
       className="flex flex-wrap items-end gap-3 pt-3"
       onSubmit={(e) => {
         e.preventDefault();
         add.mutate();
       }}
     >
-      {field('name', 'Name')}
-      {field('login', 'Sign-in name')}
-      {field('password', 'First password', 'password')}
-      <Select label="Rank" value={rank} options={RANK_WORDS} onChoose={setRank} />
+      {field('name', texts.name)}
+      {field('login', texts.signInName)}
+      {field('password', texts.firstPassword, 'password')}
+      <Select label={texts.rank} value={rank} options={RANK_WORDS} onChoose={setRank} />
       <Button type="submit" disabled={add.isPending}>
-        Add person
+        {texts.addPerson}
       </Button>
     </form>
   );

@@ -1,3 +1,4 @@
+import * as texts from 'texts/account/SignIn';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useState, type SubmitEvent } from 'react';
 import { Navigate, useLocation } from 'react-router';
@@ -22,10 +23,8 @@ export function SignIn() {
   return (
     <main className="mx-auto grid min-h-screen max-w-4xl content-center gap-10 p-8 md:grid-cols-[1fr_22rem]">
       <div>
-        <h1 className="wide text-4xl">Geminal</h1>
-        <p className="max-w-sm pt-4 text-lg text-soft">
-          Plan the stack, see every layer and loss before you light the forge, and log every weld.
-        </p>
+        <h1 className="wide text-4xl">{texts.geminal}</h1>
+        <p className="max-w-sm pt-4 text-lg text-soft">{texts.planTheStackSeeEveryLayer}</p>
         <StackFigure />
       </div>
       {session.ownerNeeded ? <FirstVisit onOwner={() => setNew(true)} /> : <SignInForm demo={session.demo} />}
@@ -80,8 +79,8 @@ function SignInForm({ demo }: { demo: Session['demo'] }) {
   const { problem, busy, go } = useTry(() => signIn(login, password));
   return (
     <form onSubmit={go} className="grid content-start gap-4">
-      <h2 className="text-xl">Sign in</h2>
-      <Field label="Name">
+      <h2 className="text-xl">{texts.signIn}</h2>
+      <Field label={texts.name}>
         {(p) => (
           <input
             {...p}
@@ -94,7 +93,7 @@ function SignInForm({ demo }: { demo: Session['demo'] }) {
           />
         )}
       </Field>
-      <Field label="Password">
+      <Field label={texts.password}>
         {(p) => (
           <input
             {...p}
@@ -113,12 +112,13 @@ function SignInForm({ demo }: { demo: Session['demo'] }) {
         </Notice>
       )}
       <Button weight="strong" type="submit" disabled={busy}>
-        {busy ? 'Signing in …' : 'Sign in'}
+        {busy ? texts.signingIn : texts.signIn}
       </Button>
       {demo && (
         <div className="border-t border-rule pt-4 text-soft">
           <p>
-            This is a demo shop. Sign in as <b className="text-ink">{demo.login}</b>, password{' '}
+            {texts.thisIsADemoShopSign} <b className="text-ink">{demo.login}</b>
+            {texts.password2}
             <b className="text-ink">{demo.password}</b>.
           </p>
           <Button
@@ -129,7 +129,7 @@ function SignInForm({ demo }: { demo: Session['demo'] }) {
               setPassword(demo.password);
             }}
           >
-            Fill these in
+            {texts.fillTheseIn}
           </Button>
         </div>
       )}
@@ -148,9 +148,9 @@ function FirstVisit({ onOwner }: { onOwner: () => void }) {
     <div className="grid content-start gap-6">
       <OwnerForm onOwner={onOwner} />
       <p className="border-t border-rule pt-4 text-soft">
-        Moving from another computer?{' '}
+        {texts.movingFromAnotherComputer}
         <Button weight="quiet" className="text-ink" onClick={() => setRestores(true)}>
-          Restore from an archive
+          {texts.restoreFromAnArchive}
         </Button>
       </p>
     </div>
@@ -169,17 +169,15 @@ function OwnerForm({ onOwner }: { onOwner: () => void }) {
   });
   const wrong = (field: string) => (problem?.where === `/${field}` ? problem.detail : null);
   const FIELDS = [
-    ['code', 'Code from the console', 'off', 'text'],
-    ['name', 'Your name', 'name', 'text'],
-    ['login', 'Name to sign in with', 'username', 'text'],
-    ['password', 'Password, 10 characters or more', 'new-password', 'password'],
+    ['code', texts.codeFromTheConsole, 'off', 'text'],
+    ['name', texts.yourName, 'name', 'text'],
+    ['login', texts.nameToSignInWith, 'username', 'text'],
+    ['password', texts.password10CharactersOrMore, 'new-password', 'password'],
   ] as const;
   return (
     <form onSubmit={go} className="grid content-start gap-4">
-      <h2 className="text-xl">Set up this shop</h2>
-      <p className="text-soft">
-        This shop has no owner yet. The code was printed on the console when the shop started. It works once.
-      </p>
+      <h2 className="text-xl">{texts.setUpThisShop}</h2>
+      <p className="text-soft">{texts.thisShopHasNoOwnerYet}</p>
       {FIELDS.map(([field, label, complete, type]) => (
         <Field key={field} label={label} error={wrong(field)}>
           {(p) => (
@@ -201,7 +199,7 @@ function OwnerForm({ onOwner }: { onOwner: () => void }) {
         </Notice>
       )}
       <Button weight="strong" type="submit" disabled={busy}>
-        Create shop
+        {texts.createShop}
       </Button>
     </form>
   );

@@ -1,3 +1,4 @@
+import * as texts from 'texts/account/SignInAgain';
 import { useState, useSyncExternalStore, type SubmitEvent } from 'react';
 import { Problem } from '../../lib/http';
 import { person } from '../../lib/person';
@@ -30,14 +31,14 @@ function Strip({ login }: { login: string }) {
   };
   return (
     <form
-      aria-label="Sign in again"
+      aria-label={texts.signInAgain}
       onSubmit={go}
       className="flex flex-wrap items-end gap-x-4 gap-y-2 border-b-2 border-ink bg-raised px-5 py-2.5"
     >
       <p role="alert" className="pb-1.5">
-        <b>You are signed out.</b> Sign in again to go on; what you typed is still here.
+        <b>{texts.youAreSignedOut}</b> {texts.signInAgainToGoOn}
       </p>
-      <Field label={`Password of ${login}`} error={problem?.detail ?? null}>
+      <Field label={texts.passwordOf({ login })} error={problem?.detail ?? null}>
         {(parts) => (
           <input
             {...parts}
@@ -54,7 +55,7 @@ function Strip({ login }: { login: string }) {
         )}
       </Field>
       <Button type="submit" disabled={busy || password === ''}>
-        Sign in
+        {texts.signIn}
       </Button>
       <Button
         weight="quiet"
@@ -63,7 +64,7 @@ function Strip({ login }: { login: string }) {
           window.location.assign('/sign-in');
         }}
       >
-        Sign in as someone else
+        {texts.signInAsSomeoneElse}
       </Button>
     </form>
   );

@@ -1,3 +1,4 @@
+import * as texts from 'texts/account/SignInLengths';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Problem } from '../../lib/http';
 import { putStored } from '../../lib/inTurn';
@@ -17,8 +18,8 @@ export function SignInLengths() {
   });
   const problem = choose.error ? Problem.from(choose.error) : null;
   return (
-    <section aria-label="Signed out when unused" className="pt-4">
-      <h3>Signed out when unused for</h3>
+    <section aria-label={texts.signedOutWhenUnused} className="pt-4">
+      <h3>{texts.signedOutWhenUnusedFor}</h3>
       <div className="flex flex-wrap gap-3 pt-1">
         {lengths.data?.map(({ rank, days }) => (
           <Select
@@ -41,5 +42,5 @@ export function SignInLengths() {
 
 function options(chosen: number): Record<string, string> {
   const all = DAYS.includes(chosen) ? DAYS : [...DAYS, chosen].sort((a, b) => a - b);
-  return Object.fromEntries(all.map((d) => [String(d), d === 1 ? '1 day' : `${d} days`]));
+  return Object.fromEntries(all.map((d) => [String(d), d === 1 ? texts.n1Day : texts.days({ d })]));
 }

@@ -1,3 +1,4 @@
+import * as texts from 'texts/account/api';
 import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
 import { answered, api, asItIs, signInBy } from '../../lib/http';
@@ -56,17 +57,17 @@ export type Rank = NonNullable<Session['rank']>;
 export const RANKS: readonly Rank[] = ['OWNER', 'SMITH', 'APPRENTICE', 'GUEST'];
 
 export const RANK_WORDS: Record<Rank, string> = {
-  OWNER: 'owner: everything',
-  SMITH: 'smith: plans, edits the Book',
-  APPRENTICE: 'apprentice: practices and logs',
-  GUEST: 'guest: reads',
+  OWNER: texts.ownerEverything,
+  SMITH: texts.smithPlansEditsTheBook,
+  APPRENTICE: texts.apprenticePracticesAndLogs,
+  GUEST: texts.guestReads,
 };
 
 export const RANK_NAMES: Record<Rank, string> = {
-  OWNER: 'Owner',
-  SMITH: 'Smith',
-  APPRENTICE: 'Apprentice',
-  GUEST: 'Guest',
+  OWNER: texts.owner,
+  SMITH: texts.smith,
+  APPRENTICE: texts.apprentice,
+  GUEST: texts.guest,
 };
 
 export type Person = Schemas['AccountPeoplePersonView'];

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/AddStep';
 import { useState } from 'react';
 import { INPUT } from '../../ui/Field';
 import { Words } from '../../ui/Words';
@@ -39,8 +40,8 @@ export function AddStep({
           </div>
         ))}
         <input
-          aria-label="Type a step"
-          placeholder="or type it: twist 6, 3 sections"
+          aria-label={texts.typeAStep}
+          placeholder={texts.orTypeItTwist63}
           className={`${INPUT} w-64!`}
           value={typed}
           aria-invalid={error !== null}

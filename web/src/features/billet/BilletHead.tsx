@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/BilletHead';
 import { Link } from 'react-router';
 import { Button } from '../../ui/Button';
 import { InPlace } from '../../ui/InPlace';
@@ -36,16 +37,16 @@ export function BilletHead({
       <div className="min-w-0 flex-1">
         <h1 className="sr-only">{billet.name}</h1>
         <InPlace
-          label="Name"
+          label={texts.name}
           value={billet.name}
           className="text-2xl font-semibold"
           onCommit={(name) => onRename({ name })}
         />
         <div className="flex items-baseline gap-1.5 text-soft">
           <InPlace
-            label="What it is for"
+            label={texts.whatItIsFor}
             value={billet.purpose}
-            placeholder="what it is for"
+            placeholder={texts.whatItIsFor2}
             className=""
             onCommit={(purpose) => onRename({ purpose })}
           />
@@ -55,10 +56,10 @@ export function BilletHead({
               {listed(steels)}
               {!billet.run.stop && (
                 <>
-                  {' '}
-                  · ends {end.count > 1 && `${end.count} of `}
+                  {texts.ends} {end.count > 1 && texts.ofText({ count: end.count })}
                   <Length mm={end.widthMm} /> × <Length mm={end.heightMm} /> ×{' '}
-                  <Length mm={end.lengthMm} unit /> · {showPercent(1 - billet.run.ledger.left)} steel lost
+                  <Length mm={end.lengthMm} unit />{' '}
+                  {texts.steelLost({ showPercent: showPercent(1 - billet.run.ledger.left) })}
                 </>
               )}
             </p>
@@ -68,38 +69,38 @@ export function BilletHead({
       </div>
       <div className="flex items-baseline gap-2">
         <span role="status" className="pr-2 text-[13px] text-soft">
-          {busy ? 'saving …' : ''}
+          {busy ? texts.saving : ''}
         </span>
-        <Button aria-pressed={showCutList} onClick={onCutList} title="Which pieces to cut from which bars">
-          {showCutList ? 'Back to the Run' : 'Cut list'}
+        <Button aria-pressed={showCutList} onClick={onCutList} title={texts.whichPiecesToCutFromWhich}>
+          {showCutList ? texts.backToTheRun : texts.cutList}
         </Button>
         <Link
           className="border border-line px-3 py-1.5 hover:border-ink"
           to={`/billets/${billet.id}/card`}
-          title="One page to hang beside the press"
+          title={texts.onePageToHangBesideThe}
         >
-          Card
+          {texts.card}
         </Link>
         <Link
           className="border border-line px-3 py-1.5 hover:border-ink"
           to={`/billets/${billet.id}/finish`}
-          title="Normalize, harden, temper, etch"
+          title={texts.normalizeHardenTemperEtch}
         >
-          Heat treatment
+          {texts.heatTreatment}
         </Link>
         <a
           className="border border-line px-3 py-1.5 hover:border-ink"
           href={`/api/v1/billets/${billet.id}/plan-file`}
           download
-          title="The plan with its parts and your own steels, as an open file"
+          title={texts.thePlanWithItsPartsAnd}
         >
-          Save as file
+          {texts.saveAsFile}
         </a>
-        <Button onClick={onUndo} disabled={!canUndo} title="Ctrl Z">
-          Undo
+        <Button onClick={onUndo} disabled={!canUndo} title={texts.ctrlZ}>
+          {texts.undo}
         </Button>
-        <Button onClick={onRedo} disabled={!canRedo} title="Ctrl Shift Z">
-          Redo
+        <Button onClick={onRedo} disabled={!canRedo} title={texts.ctrlShiftZ}>
+          {texts.redo}
         </Button>
       </div>
     </div>
@@ -107,7 +108,9 @@ export function BilletHead({
 }
 
 const listed = (words: readonly string[]) =>
-  words.length < 2 ? words.join('') : `${words.slice(0, -1).join(', ')} and ${words.at(-1) ?? ''}`;
+  words.length < 2
+    ? words.join('')
+    : texts.and({ value: words.slice(0, -1).join(', '), value2: words.at(-1) ?? '' });
 
 /** Errors and warnings of the plan; notes are not counted. */
 function Counts({ findings }: { findings: readonly Finding[] }) {
@@ -115,15 +118,16 @@ function Counts({ findings }: { findings: readonly Finding[] }) {
   const warnings = counted(findings, 'WARNING');
   if (errors + warnings === 0) return null;
   return (
-    <p aria-label="Problems" className="flex shrink-0 items-baseline gap-3">
+    <p aria-label={texts.problems} className="flex shrink-0 items-baseline gap-3">
       {errors > 0 && (
         <span className="font-semibold whitespace-nowrap">
-          <FindingMark severity="ERROR" size={13} /> {errors === 1 ? '1 error' : `${errors} errors`}
+          <FindingMark severity="ERROR" size={13} /> {errors === 1 ? texts.n1Error : texts.errors({ errors })}
         </span>
       )}
       {warnings > 0 && (
         <span className="whitespace-nowrap">
-          <FindingMark severity="WARNING" size={13} /> {warnings === 1 ? '1 warning' : `${warnings} warnings`}
+          <FindingMark severity="WARNING" size={13} />{' '}
+          {warnings === 1 ? texts.n1Warning : texts.warnings({ warnings })}
         </span>
       )}
     </p>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/BilletView';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 import { useLocation, useNavigate, useParams } from 'react-router';
@@ -59,7 +60,7 @@ function OpenBillet({ id }: { id: number }) {
   const editing = useBillet(id);
   const { query, billet } = editing;
   if (query.isError && !billet) return <LoadFailed error={query.error} again={() => void query.refetch()} />;
-  if (!billet) return <p className="p-10 text-soft">Loading the billet …</p>;
+  if (!billet) return <p className="p-10 text-soft">{texts.loadingTheBillet}</p>;
   return <Bench billet={billet} editing={editing} />;
 }
 
@@ -115,7 +116,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
   }, [found, change]);
 
   const said = (problem: Problem | null) =>
-    problem && (isNotStored(problem) ? 'Not saved yet. See above.' : problem.detail);
+    problem && (isNotStored(problem) ? texts.notSavedYetSeeAbove : problem.detail);
   const changeWhole = async (edit: (plan: Plan) => Plan) =>
     said(await editing.change((doc) => ({ ...doc, plan: edit(doc.plan) })));
   const changePlan = (edit: (plan: Plan) => Plan) => changeWhole((p) => withPlanAt(p, path, edit));
@@ -214,7 +215,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
       try {
         await writing.mutateAsync({ says: { measured: bar } });
       } catch (e) {
-        return `The Run uses it, but it was not added to the Book: ${Problem.from(e).detail}`;
+        return texts.theRunUsesItButIt({ detail: Problem.from(e).detail });
       }
     }
     return wrong;
@@ -239,7 +240,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
   useKeys({
     ArrowUp: () => open(Math.max(0, selected - 1)),
     ArrowDown: () => open(Math.min(here.steps.length, selected + 1)),
-    Enter: () => document.querySelector<HTMLElement>('[data-open-step] input')?.focus(),
+    Enter: () => document.querySelector<HTMLElement>(texts.dataOpenStepInput)?.focus(),
     Delete: takeOut,
     i: copy,
     '-': leaveOut,
@@ -250,7 +251,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
     'ctrl+y': editing.redo,
     '?': () => setShowKeys(!showKeys),
     s: () => document.getElementById('shorthand')?.focus(),
-    l: () => document.querySelector<HTMLElement>('[aria-label="Weld log"] form input')?.focus(),
+    l: () => document.querySelector<HTMLElement>(texts.ariaLabelWeldLogFormInput)?.focus(),
     ...Object.fromEntries(KINDS.map((k) => [k.letter, () => void add(k.kind)])),
   });
 
@@ -345,7 +346,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
           className="border-t border-rule px-5 py-1 text-left text-[13px] text-soft hover:text-ink"
           onClick={() => setShowKeys(true)}
         >
-          ? shows the keys
+          {texts.showsTheKeys}
         </button>
       )}
     </main>
@@ -365,10 +366,10 @@ function NotStored({
   return (
     <div className="px-5 pb-3">
       <Notice title={trouble.problem.title}>
-        <Words of={`${trouble.problem.detail} Your last change is not saved.`} />
+        <Words of={texts.yourLastChangeIsNotSaved({ detail: trouble.problem.detail })} />
         <span className="flex gap-4 pt-2 text-ink">
-          <Button onClick={onMine}>{stale ? 'Keep mine' : 'Try again'}</Button>
-          <Button onClick={onTheirs}>{stale ? 'Use the saved version' : 'Discard my change'}</Button>
+          <Button onClick={onMine}>{stale ? texts.keepMine : texts.tryAgain}</Button>
+          <Button onClick={onTheirs}>{stale ? texts.useTheSavedVersion : texts.discardMyChange}</Button>
         </span>
       </Notice>
     </div>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/Cautions';
 import { ExplainedWords } from '../glossary/ExplainedWords';
 import { Words } from '../../ui/Words';
 import type { Finding } from './api';
@@ -9,7 +10,7 @@ export function Cautions({ cautions }: { cautions: readonly Finding[] }) {
   return (
     <details className="border-l-4 border-ink mx-5 mb-3 pl-3" data-cautions>
       <summary className="cursor-pointer">
-        <b>Safety: </b>
+        <b>{texts.safety} </b>
         {each.map((c) => (
           <span key={`${c.id} ${c.about}`} className="pr-2">
             <Words of={c.what} />

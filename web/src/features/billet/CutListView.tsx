@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/CutListView';
 import { useQuery } from '@tanstack/react-query';
 import { commonScale } from '../../figures/bars';
 import { LoadFailed } from '../../ui/Notice';
@@ -15,7 +16,7 @@ export function CutListView({ plan }: { plan: Plan }) {
   const list = useQuery(cutListQuery(plan));
   const [measure, width] = useWidth();
   if (list.isError) return <LoadFailed error={list.error} again={() => void list.refetch()} />;
-  if (!list.data) return <p className="p-5 text-soft">Searching the shelf …</p>;
+  if (!list.data) return <p className="p-5 text-soft">{texts.searchingTheShelf}</p>;
   const { bars, missing } = list.data;
   const scale = commonScale(
     bars.map((b) => ({
@@ -33,15 +34,15 @@ export function CutListView({ plan }: { plan: Plan }) {
     Math.max(200, width - BESIDE_PX),
   );
   return (
-    <section aria-label="Cut list" ref={measure} className="px-5 py-4">
+    <section aria-label={texts.cutList} ref={measure} className="px-5 py-4">
       <Summary list={list.data} />
       {missing.length > 0 && (
         <div role="alert" className="mb-3 border-l-4 border-ink bg-raised px-4 py-2">
-          <p className="font-semibold">The shelf does not have enough steel.</p>
+          <p className="font-semibold">{texts.theShelfDoesNotHaveEnough}</p>
           {missing.map((n, i) => (
             <p key={i}>
-              {n.count} of {n.steel} <Length mm={n.widthMm} /> × <Length mm={n.thicknessMm} /> ×{' '}
-              <Length mm={n.lengthMm} unit />
+              {texts.ofText({ count: n.count, steel: n.steel })} <Length mm={n.widthMm} /> ×{' '}
+              <Length mm={n.thicknessMm} /> × <Length mm={n.lengthMm} unit />
             </p>
           ))}
         </div>
@@ -59,11 +60,9 @@ function Summary({ list }: { list: CutList }) {
         {list.bars.length} {list.bars.length === 1 ? 'bar' : 'bars'}
       </b>{' '}
       <span className="text-soft">
-        to cut into, <Mass kg={list.massKg} /> of pieces
-        {list.price > 0 && `, ${list.price.toFixed(2)} including preparation`}.{' '}
-        {list.proven
-          ? 'This is the cheapest way to cut them from your shelf.'
-          : 'A good way. A cheaper one may exist; the search ran out of time.'}
+        {texts.toCutInto} <Mass kg={list.massKg} /> {texts.ofPieces}
+        {list.price > 0 && texts.includingPreparation({ value: list.price.toFixed(2) })}.{' '}
+        {list.proven ? texts.thisIsTheCheapestWayTo : texts.aGoodWayACheaperOne}
       </span>
     </p>
   );
@@ -89,7 +88,7 @@ function BarCutUp({ bar, scale, kerfMm }: { bar: CutBar; scale: number; kerfMm: 
         width={lengthMm * scale + 2}
         height={BAR_PX + 2}
         role="img"
-        aria-label={`${bar.piecesMm.length} pieces cut from ${steel}`}
+        aria-label={texts.piecesCutFrom({ length: bar.piecesMm.length, steel })}
       >
         <g transform="translate(1 1)">
           <rect
@@ -116,14 +115,14 @@ function BarCutUp({ bar, scale, kerfMm }: { bar: CutBar; scale: number; kerfMm: 
         {grouped(bar.piecesMm).map(([mm, n], i) => (
           <span key={mm}>
             {i > 0 && ', '}
-            {n} of <Length mm={mm} unit />
+            {texts.ofText2({ n })} <Length mm={mm} unit />
           </span>
         ))}
         <br />
         <span className="text-soft">
-          <Length mm={bar.offcutMm} unit /> left
+          <Length mm={bar.offcutMm} unit /> {texts.left}
           {bar.price !== null && ` · ${bar.price.toFixed(2)}`}
-          {bar.bar.prepMinutes ? ` · ${bar.bar.prepMinutes} min to prepare` : ''}
+          {bar.bar.prepMinutes ? texts.minToPrepare({ prepMinutes: bar.bar.prepMinutes }) : ''}
         </span>
       </p>
     </div>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/DraftFields';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
@@ -18,30 +19,30 @@ export function DraftFields({
     change((d) => ({ ...d, rounds: d.rounds.map((r, k) => (k === i ? { ...r, ...round } : r)) }));
   return (
     <>
-      <section aria-label="Stack" className="border-t border-line pt-3">
-        <h2 className="pb-2 text-lg">Stack</h2>
+      <section aria-label={texts.stack} className="border-t border-line pt-3">
+        <h2 className="pb-2 text-lg">{texts.stack}</h2>
         <StackFields
           stack={draft.stack}
           onChange={(edit) => change((d) => ({ ...d, stack: edit(d.stack) }))}
         />
       </section>
-      <section aria-label="Restacks" className="border-t border-line pt-3">
-        <h2 className="pb-2 text-lg">Restacks</h2>
+      <section aria-label={texts.restacks} className="border-t border-line pt-3">
+        <h2 className="pb-2 text-lg">{texts.restacks}</h2>
         <div className="grid gap-3">
           {draft.rounds.map((r, i) => (
             <div key={i} className="flex items-end gap-3">
               <MeasureField
-                label={`Cut ${i + 1} into`}
+                label={texts.cutInto({ value: i + 1 })}
                 measure="count"
                 width="w-16"
                 value={r.cut}
                 onCommit={(cut) => withRound(i, { cut })}
               />
               <Choice
-                label="Orientation"
+                label={texts.orientation}
                 value={r.turns.length > 1 ? 'TURNED' : 'SAME'}
                 options={[
-                  { value: 'SAME', show: 'same way up' },
+                  { value: 'SAME', show: texts.sameWayUp },
                   { value: 'TURNED', show: 'turned' },
                 ]}
                 onChoose={(way) =>
@@ -51,10 +52,10 @@ export function DraftFields({
               <Button
                 weight="quiet"
                 className="pb-1"
-                aria-label={`Remove restack ${i + 1}`}
+                aria-label={texts.removeRestack({ value: i + 1 })}
                 onClick={() => void change((d) => ({ ...d, rounds: d.rounds.filter((_, k) => k !== i) }))}
               >
-                Remove
+                {texts.remove}
               </Button>
             </div>
           ))}
@@ -66,7 +67,7 @@ export function DraftFields({
                   void change((d) => ({ ...d, rounds: [...d.rounds, { cut: 4, turns: ['SAME'] }] }))
                 }
               >
-                Add restack
+                {texts.addRestack}
               </Button>
             </div>
           )}

@@ -1,9 +1,10 @@
+import * as texts from 'texts/billet/FindingMark';
 import type { Finding, Severity } from './api';
 
 export const SEVERITY_WORDS: Record<Severity, string> = {
-  ERROR: 'Error',
-  WARNING: 'Warning',
-  NOTE: 'Note',
+  ERROR: texts.error,
+  WARNING: texts.warning,
+  NOTE: texts.note,
 };
 
 const SHAPE: Record<Severity, string> = {

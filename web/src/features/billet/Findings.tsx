@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/Findings';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -22,7 +23,7 @@ export function Findings({
   const hidden = findings.filter((f) => f.hidden).length;
   return (
     <>
-      <ul aria-label="Findings">
+      <ul aria-label={texts.findings}>
         {findings
           .filter((f) => all || !f.hidden)
           .map((f) => (
@@ -31,9 +32,9 @@ export function Findings({
       </ul>
       {hidden > 0 && (
         <p className="border-t border-rule py-2 text-[13px] text-soft">
-          {hidden === 1 ? '1 note hidden.' : `${hidden} notes hidden.`}{' '}
+          {hidden === 1 ? texts.n1NoteHidden : texts.notesHidden({ hidden })}{' '}
           <Button weight="quiet" aria-pressed={all} onClick={() => setAll(!all)}>
-            {all ? 'Hide again' : 'Show'}
+            {all ? texts.hideAgain : texts.show}
           </Button>
         </p>
       )}
@@ -57,7 +58,7 @@ function Line({
       </span>
       <div className="min-w-0">
         <p className="condensed text-[13px] text-soft">
-          {f.safety && <b className="text-ink">Safety · </b>}
+          {f.safety && <b className="text-ink">{texts.safety} </b>}
           {SEVERITY_WORDS[f.severity]}
           {f.stages.length > 1 && <> · {stepsWords(f.stages)}</>}
         </p>
@@ -113,20 +114,20 @@ function Hiding({ finding, billetId }: { finding: Finding; billetId: number }) {
     <p className="flex flex-wrap gap-x-4 pt-1 text-[13px] text-soft">
       {finding.hidden ? (
         <Button weight="quiet" disabled={put.isPending} onClick={() => put.mutate('BACK')}>
-          Show this note again
+          {texts.showThisNoteAgain}
         </Button>
       ) : (
         <>
           <Button weight="quiet" disabled={put.isPending} onClick={() => put.mutate(billetId)}>
-            Hide on this billet
+            {texts.hideOnThisBillet}
           </Button>
           <Button
             weight="quiet"
             disabled={put.isPending}
-            title="Shop lists hidden notes and shows them again"
+            title={texts.shopListsHiddenNotesAndShows}
             onClick={() => put.mutate(null)}
           >
-            Hide in this shop
+            {texts.hideInThisShop}
           </Button>
         </>
       )}

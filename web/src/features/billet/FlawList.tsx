@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/FlawList';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { JointGlyph } from '../../figures/JointGlyph';
@@ -27,8 +28,8 @@ export function FlawList({
 }) {
   if (flaws.length === 0) return null;
   return (
-    <section aria-label="Flaws here" className="mt-2 border-t border-ink pt-2 pb-3">
-      <h3>Open flaws at this step</h3>
+    <section aria-label={texts.flawsHere} className="mt-2 border-t border-ink pt-2 pb-3">
+      <h3>{texts.openFlawsAtThisStep}</h3>
       <ul>
         {flaws.map(({ view, spot }, i) => (
           <OneFlaw
@@ -92,11 +93,11 @@ function OneFlaw({
         <JointGlyph state={view.flaw.state} size={18} />
         <span>
           <b>{FLAW_WORDS[view.flaw.kind]}</b>
-          {view.flaw.joint !== null && `, joint ${view.flaw.joint} from below`}
-          {stage.count > 1 && `, in bar ${spot.bar + 1}`}
+          {view.flaw.joint !== null && texts.jointFromBelow({ joint: view.flaw.joint })}
+          {stage.count > 1 && texts.inBar({ value: spot.bar + 1 })}
           <span className="block text-soft">
-            <Length mm={spot.fromXMm} /> to <Length mm={spot.toXMm} unit /> from the stop ·{' '}
-            {last ? DECISION_WORDS[last.decision] : STATE_WORDS[view.state]}
+            <Length mm={spot.fromXMm} /> {texts.to} <Length mm={spot.toXMm} unit />{' '}
+            {texts.fromTheStop({ value: last ? DECISION_WORDS[last.decision] : STATE_WORDS[view.state] })}
             {last && view.state !== 'OPEN' && view.state !== 'WATCHED' && ` · ${STATE_WORDS[view.state]}`}
           </span>
         </span>
@@ -105,7 +106,7 @@ function OneFlaw({
         <span
           className="flex flex-col items-start gap-1.5 pt-1.5 pl-7"
           role="group"
-          aria-label="Choose repair"
+          aria-label={texts.chooseRepair}
         >
           {waysOut(spot, stage, weld, system).map((way) => (
             <Button
@@ -118,12 +119,12 @@ function OneFlaw({
             </Button>
           ))}
           <Button weight="quiet" onClick={() => setChoosing(false)}>
-            Choose repair later
+            {texts.chooseRepairLater}
           </Button>
         </span>
       ) : (
         <Button weight="quiet" className="ml-7 pt-1 text-[14px]" onClick={() => setChoosing(true)}>
-          Choose repair
+          {texts.chooseRepair}
         </Button>
       )}
       {problem && (

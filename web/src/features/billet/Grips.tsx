@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/Grips';
 import { useState } from 'react';
 import type { RowFigure } from '../../figures/bars';
 import { dragged, gripsOf, type Grip } from '../../figures/grips';
@@ -35,7 +36,7 @@ function DragEdge({ grip, top, onPut }: { grip: Grip; top: number; onPut: (mm: n
   const at = (e: React.PointerEvent) => (along ? e.clientX : e.clientY);
   return (
     <div
-      title={`Drag: ${grip.name.toLowerCase()}`}
+      title={texts.drag({ toLowerCase: grip.name.toLowerCase() })}
       data-grip={grip.field}
       className={`absolute touch-none ${along ? 'cursor-ew-resize' : 'cursor-ns-resize'}`}
       style={{

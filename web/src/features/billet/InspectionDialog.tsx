@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/InspectionDialog';
 import { useQuery } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
@@ -67,8 +68,8 @@ export function InspectionDialog({
           onInteractOutside={(e) => e.preventDefault()}
           className="fixed top-[4vh] left-1/2 z-50 flex max-h-[92vh] w-[min(60rem,96vw)] -translate-x-1/2 flex-col gap-4 overflow-y-auto border border-ink bg-ground px-6 py-4"
         >
-          <Dialog.Title className="text-xl">How was it looked at, and what was found?</Dialog.Title>
-          <fieldset className="flex flex-wrap gap-2" aria-label="Inspection method">
+          <Dialog.Title className="text-xl">{texts.howWasItLookedAtAnd}</Dialog.Title>
+          <fieldset className="flex flex-wrap gap-2" aria-label={texts.inspectionMethod}>
             {WAYS.map((w) => (
               <label
                 key={w}
@@ -87,11 +88,11 @@ export function InspectionDialog({
           </fieldset>
           {ways.includes('BEND') && (
             <MeasureField
-              label="Bright share of the fracture"
+              label={texts.brightShareOfTheFracture}
               measure="share"
               value={bright}
               onCommit={(share) => {
-                if (share > 1) return 'Enter 100% or less.';
+                if (share > 1) return texts.enter100OrLess;
                 setBright(share);
                 return null;
               }}
@@ -99,12 +100,12 @@ export function InspectionDialog({
           )}
           <div>
             <p className="pb-1 text-soft">
-              Tap the bar where you see a flaw, or draw along it. The bench stop is on the left
-              {stage.count > 1 && `; ${stage.count} bars: choose the bar below`}. Nothing found? Log
-              inspection as it is.
+              {texts.tapTheBarWhereYouSee}
+              {stage.count > 1 && texts.barsChooseTheBarBelow({ count: stage.count })}
+              {texts.nothingFoundLogInspectionAsIt}
             </p>
             {asked.isPending ? (
-              <p className="border border-line py-8 text-center text-soft">Loading the joints …</p>
+              <p className="border border-line py-8 text-center text-soft">{texts.loadingTheJoints}</p>
             ) : (
               <TapBar
                 bar={bar}
@@ -130,7 +131,7 @@ export function InspectionDialog({
               />
             )}
             <p className="condensed flex justify-between pt-1 text-[13px] text-soft">
-              <span>bench stop</span>
+              <span>{texts.benchStop}</span>
               <span>
                 <Length mm={bar.lengthMm} unit />
               </span>
@@ -148,7 +149,7 @@ export function InspectionDialog({
             />
           ))}
           <div className="grid grid-cols-[1fr_16rem] gap-4">
-            <Field label="Note">
+            <Field label={texts.note}>
               {(parts) => (
                 <textarea
                   {...parts}
@@ -160,7 +161,7 @@ export function InspectionDialog({
                 />
               )}
             </Field>
-            <Field label="Photos (location is removed)">
+            <Field label={texts.photosLocationIsRemoved}>
               {(parts) => (
                 <input
                   {...parts}
@@ -185,13 +186,13 @@ export function InspectionDialog({
               onClick={() => write.mutate({ says: says(), photos })}
             >
               {ways.length === 0
-                ? 'Choose an inspection method first'
+                ? texts.chooseAnInspectionMethodFirst
                 : drafts.length === 0
-                  ? 'Log inspection: nothing found'
-                  : 'Log inspection'}
+                  ? texts.logInspectionNothingFound
+                  : texts.logInspection}
             </Button>
             <Dialog.Close asChild>
-              <Button>Cancel</Button>
+              <Button>{texts.cancel}</Button>
             </Dialog.Close>
           </span>
         </Dialog.Content>
@@ -202,7 +203,7 @@ export function InspectionDialog({
 
 /** So many things to choose one of, reported from 1; their values count from where it is said. */
 const numbered = (of: number, from: 0 | 1): Record<string, string> =>
-  Object.fromEntries(Array.from({ length: of }, (_, i) => [i + from, `${i + 1} of ${of}`]));
+  Object.fromEntries(Array.from({ length: of }, (_, i) => [i + from, texts.ofText({ value: i + 1, of })]));
 
 function FlawFields({
   nth,
@@ -224,16 +225,16 @@ function FlawFields({
     return null;
   };
   return (
-    <fieldset className="border-t border-rule pt-2" aria-label={`Flaw ${nth}`}>
+    <fieldset className="border-t border-rule pt-2" aria-label={texts.flaw({ nth })}>
       <div className="flex flex-wrap items-end gap-3">
         <Select
-          label="What"
+          label={texts.what}
           value={draft.kind}
           options={FLAW_WORDS}
           onChoose={(kind) => onChange({ kind })}
         />
         <Choice<'OPEN' | 'SUSPECT'>
-          label="Certainty"
+          label={texts.certainty}
           value={draft.state}
           options={[
             { value: 'OPEN', show: 'delaminated' },
@@ -242,28 +243,28 @@ function FlawFields({
           onChoose={(state) => onChange({ state })}
         />
         <MeasureField
-          label="From the stop"
+          label={texts.fromTheStop}
           measure="length"
           width="w-24"
           value={draft.fromXMm}
           onCommit={(fromXMm) => put({ fromXMm })}
         />
         <MeasureField
-          label="to"
+          label={texts.to}
           measure="length"
           width="w-24"
           value={draft.toXMm}
           onCommit={(toXMm) => put({ toXMm })}
         />
         <Select
-          label="Across the bar"
+          label={texts.acrossTheBar}
           value={draft.side}
           options={SIDE_WORDS}
           onChoose={(side) => onChange({ side })}
         />
         {draft.side !== 'THROUGH' && (
           <MeasureField
-            label="Depth"
+            label={texts.depth}
             measure="length"
             width="w-24"
             value={draft.depthMm}
@@ -272,7 +273,7 @@ function FlawFields({
         )}
         {joints > 0 && (
           <Select
-            label="Joint (from the bottom)"
+            label={texts.jointFromTheBottom}
             value={String(draft.joint ?? 0)}
             options={{ 0: 'none', ...numbered(joints, 1) }}
             onChoose={(joint) => onChange({ joint: Number(joint) || null })}
@@ -280,14 +281,14 @@ function FlawFields({
         )}
         {bars > 1 && (
           <Select
-            label="Bar"
+            label={texts.bar}
             value={String(draft.bar)}
             options={numbered(bars, 0)}
             onChoose={(bar) => onChange({ bar: Number(bar) })}
           />
         )}
         <Button weight="quiet" onClick={onTakeOut}>
-          Remove
+          {texts.remove}
         </Button>
       </div>
     </fieldset>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/Keys';
 import type { ReactNode } from 'react';
 
 /** A key, shown in place beside what it does. */
@@ -10,18 +11,18 @@ export function Kbd({ children }: { children: ReactNode }) {
 }
 
 const OTHERS: readonly (readonly [string, string])[] = [
-  ['↑ ↓', 'go to another step'],
-  ['Enter', 'edit this step'],
-  ['L', 'log this weld'],
-  ['Del', 'remove the step'],
-  ['I', 'copy the step'],
-  ['-', 'skip or include the step'],
-  ['V', 'pattern view of this step'],
-  ['P', 'open the part, or return to the billet'],
-  ['Ctrl Z', 'undo'],
-  ['Ctrl Shift Z', 'redo'],
-  ['S', 'edit the shorthand line'],
-  ['?', 'hide the keys'],
+  ['↑ ↓', texts.goToAnotherStep],
+  ['Enter', texts.editThisStep],
+  ['L', texts.logThisWeld],
+  [texts.del, texts.removeTheStep],
+  ['I', texts.copyTheStep],
+  ['-', texts.skipOrIncludeTheStep],
+  ['V', texts.patternViewOfThisStep],
+  ['P', texts.openThePartOrReturnTo],
+  [texts.ctrlZ, 'undo'],
+  [texts.ctrlShiftZ, 'redo'],
+  ['S', texts.editTheShorthandLine],
+  ['?', texts.hideTheKeys],
 ];
 
 /** The keys that belong to no button, along the foot of the Run. */

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/LaidFields';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
@@ -11,9 +12,9 @@ import { waitingQuery, type Waiting } from './api';
 import { isPartBar, TURN_WORDS, type Laid, type PartBar, type Piece, type Turn } from './plan';
 
 /** How a choice of what to lay is written: a part's name after this, or one of the others. */
-export const PART = 'part:';
+export const PART = texts.part;
 export const NEW_PART = 'new';
-export const WAITING = 'waiting:';
+export const WAITING = texts.waiting;
 export const waitingKey = (w: Waiting) => `${WAITING}${w.billetId}/${w.stepKey}`;
 
 /** Pieces and bars of parts laid to a bar, in order. */
@@ -48,7 +49,7 @@ export function LaidFields({
         ) : (
           <div key={i} className="flex items-end gap-2">
             <SteelChoice
-              label={`Steel ${i + 1}`}
+              label={texts.steel({ value: i + 1 })}
               steels={steels}
               value={l.steel}
               onChoose={(steel) => void change(i, { ...l, steel })}
@@ -56,7 +57,7 @@ export function LaidFields({
               onBar={({ steel, thicknessMm }) => void change(i, { ...l, steel, thicknessMm })}
             />
             <MeasureField
-              label={<span className="sr-only">Thickness of piece {i + 1}</span>}
+              label={<span className="sr-only">{texts.thicknessOfPiece({ value: i + 1 })}</span>}
               measure="length"
               width="w-20"
               hideUnit
@@ -64,28 +65,28 @@ export function LaidFields({
               onCommit={(thicknessMm) => change(i, { ...l, thicknessMm })}
             />
             <Button weight="quiet" className="pb-1" onClick={() => takeOut(i)}>
-              Remove
+              {texts.remove}
             </Button>
           </div>
         ),
       )}
       <select
-        aria-label={`Add: ${legend}`}
+        aria-label={texts.add({ legend })}
         className={`${INPUT} w-56!`}
         value=""
         onChange={(e) => void add(e.target.value)}
       >
-        <option value="">Add …</option>
-        <option value="piece">a piece of steel</option>
+        <option value="">{texts.add2}</option>
+        <option value="piece">{texts.aPieceOfSteel}</option>
         {parts.map((name) => (
           <option key={name} value={PART + name}>
-            a bar of “{name}”
+            {texts.aBarOf({ name })}
           </option>
         ))}
-        <option value={NEW_PART}>a part (separate bar)</option>
+        <option value={NEW_PART}>{texts.aPartSeparateBar}</option>
         {waiting.map((w) => (
           <option key={waitingKey(w)} value={waitingKey(w)}>
-            set aside: {w.free} of {w.billet}
+            {texts.setAsideOf({ free: w.free, billet: w.billet })}
           </option>
         ))}
       </select>
@@ -114,7 +115,7 @@ function PartLine({
     <div className="flex flex-wrap items-center gap-2">
       <b>“{bar.part}”</b>
       <select
-        aria-label={`Orientation of “${bar.part}”`}
+        aria-label={texts.orientationOf({ part: bar.part })}
         className={`${INPUT} w-36!`}
         value={bar.turn}
         onChange={(e) => onChange({ ...bar, turn: e.target.value as Turn })}
@@ -127,16 +128,16 @@ function PartLine({
       </select>
       {bar.shims.map((shim, i) => (
         <span key={i} className="condensed text-[14px]">
-          shim {shim.steel} <Length mm={shim.thicknessMm} unit />
+          {texts.shim({ steel: shim.steel })} <Length mm={shim.thicknessMm} unit />
         </span>
       ))}
       {bar.shims.length > 0 && (
         <Button weight="quiet" onClick={() => onChange({ ...bar, shims: [] })}>
-          No shims
+          {texts.noShims}
         </Button>
       )}
-      <Button weight="quiet" aria-label={`Remove “${bar.part}”`} onClick={onTakeOut}>
-        Remove
+      <Button weight="quiet" aria-label={texts.remove2({ part: bar.part })} onClick={onTakeOut}>
+        {texts.remove}
       </Button>
     </div>
   );

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/MeasureFields';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../ui/Button';
@@ -8,9 +9,9 @@ import type { Stage } from './api';
 import type { Measured } from './plan';
 
 const SIZES = [
-  { name: 'widthMm', label: 'Width' },
-  { name: 'heightMm', label: 'Height' },
-  { name: 'lengthMm', label: 'Length' },
+  { name: 'widthMm', label: texts.width },
+  { name: 'heightMm', label: texts.height },
+  { name: 'lengthMm', label: texts.length },
 ] as const;
 
 type Typed = Record<'widthMm' | 'heightMm' | 'lengthMm' | 'massKg', string>;
@@ -66,9 +67,9 @@ export function MeasureFields({
   };
 
   return (
-    <section aria-label="Measured" className="border-t border-ink pt-2 pb-3">
+    <section aria-label={texts.measured} className="border-t border-ink pt-2 pb-3">
       <div className="flex items-baseline gap-3">
-        <h3>Measurements</h3>
+        <h3>{texts.measurements}</h3>
         {!asked && (
           <Button
             weight="quiet"
@@ -78,15 +79,16 @@ export function MeasureFields({
               setAsked(true);
             }}
           >
-            {measured ? 'Edit measurements' : 'Add measurements'}
+            {measured ? texts.editMeasurements : texts.addMeasurements}
           </Button>
         )}
       </div>
       {planned && (
         <>
           <p className="condensed text-[13px] text-soft">
-            Calculated <Length mm={planned.widthMm} /> × <Length mm={planned.heightMm} /> ×{' '}
-            <Length mm={planned.lengthMm} unit />, <Mass kg={planned.massKg} />; measured{' '}
+            {texts.calculated} <Length mm={planned.widthMm} /> × <Length mm={planned.heightMm} /> ×{' '}
+            <Length mm={planned.lengthMm} unit />, <Mass kg={planned.massKg} />
+            {texts.measured2}
             <Length mm={stage.widthMm} /> × <Length mm={stage.heightMm} /> ×{' '}
             <Length mm={stage.lengthMm} unit />, <Mass kg={stage.massKg} />
           </p>
@@ -98,7 +100,7 @@ export function MeasureFields({
           {waysOn && (
             <p className="pt-1 text-[14px]">
               <Link to={waysOn} className="underline decoration-line underline-offset-4 hover:decoration-ink">
-                Continue from this size
+                {texts.continueFromThisSize}
               </Link>
             </p>
           )}
@@ -130,7 +132,10 @@ export function MeasureFields({
             </Field>
           ))}
           <Field
-            label={`Mass of ${stage.count > 1 ? 'each bar' : 'the bar'} ${unitOf('mass', units)}`}
+            label={texts.massOf({
+              value: stage.count > 1 ? texts.eachBar : texts.theBar,
+              unitOf: unitOf('mass', units),
+            })}
             error={errors.massKg ?? null}
           >
             {(parts) => (
@@ -150,13 +155,15 @@ export function MeasureFields({
           )}
           <span className="col-span-2 flex gap-3">
             <Button weight="strong" type="submit">
-              Save measurements
+              {texts.saveMeasurements}
             </Button>
             {measured && (
-              <Button onClick={() => void onMeasured(null).then(() => setAsked(false))}>As Calculated</Button>
+              <Button onClick={() => void onMeasured(null).then(() => setAsked(false))}>
+                {texts.asCalculated}
+              </Button>
             )}
             <Button weight="quiet" onClick={() => setAsked(false)}>
-              Cancel
+              {texts.cancel}
             </Button>
           </span>
         </form>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/NewBilletView';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate, useSearchParams } from 'react-router';
@@ -25,7 +26,7 @@ export function NewBilletView() {
   const steels = useQuery(steelsQuery);
   const shelf = useQuery(stockQuery);
   if (steels.isError) return <LoadFailed error={steels.error} again={() => void steels.refetch()} />;
-  if (!steels.data || shelf.isPending) return <p className="p-10 text-soft">Loading the steels …</p>;
+  if (!steels.data || shelf.isPending) return <p className="p-10 text-soft">{texts.loadingTheSteels}</p>;
   const asked = (params.get('steels') ?? '').split(',');
   return <Drafting first={firstDraft(asked, steels.data, shelf.data ?? [])} />;
 }
@@ -74,8 +75,8 @@ function Drafting({ first }: { first: Draft }) {
           if (!start.isPending) start.mutate();
         }}
       >
-        <h1 className="text-2xl">New billet</h1>
-        <Field label="Name" error={nameWrong}>
+        <h1 className="text-2xl">{texts.newBillet}</h1>
+        <Field label={texts.name} error={nameWrong}>
           {(p) => (
             <input
               {...p}
@@ -83,12 +84,12 @@ function Drafting({ first }: { first: Draft }) {
               value={name}
               maxLength={120}
               autoFocus
-              placeholder="a name for the shop"
+              placeholder={texts.aNameForTheShop}
               onChange={(e) => setName(e.target.value)}
             />
           )}
         </Field>
-        <Field label="What it is for">
+        <Field label={texts.whatItIsFor}>
           {(p) => (
             <input
               {...p}
@@ -100,11 +101,11 @@ function Drafting({ first }: { first: Draft }) {
           )}
         </Field>
         <Choice
-          label="Start with"
+          label={texts.startWith}
           value={begin}
           options={[
-            { value: 'STACK', show: 'a stack and its restacks' },
-            { value: 'PATTERN', show: 'a pattern' },
+            { value: 'STACK', show: texts.aStackAndItsRestacks },
+            { value: 'PATTERN', show: texts.aPattern },
           ]}
           onChoose={setBegin}
         />
@@ -122,9 +123,9 @@ function Drafting({ first }: { first: Draft }) {
         )}
         <div className="sticky bottom-0 mt-auto grid gap-2 border-t border-line bg-panel py-3">
           <Button weight="strong" type="submit" disabled={worked.isError || start.isPending}>
-            Create billet
+            {texts.createBillet}
           </Button>
-          <p className="text-[13px] text-soft">You can change everything later, step by step.</p>
+          <p className="text-[13px] text-soft">{texts.youCanChangeEverythingLaterStep}</p>
         </div>
       </form>
       <div className="overflow-y-auto">
@@ -132,7 +133,7 @@ function Drafting({ first }: { first: Draft }) {
         {worked.data && <Preview {...worked.data} />}
         {worked.isError && (
           <div className="p-6">
-            <Notice title="This stack cannot be calculated">
+            <Notice title={texts.thisStackCannotBeCalculated}>
               <Words of={Problem.from(worked.error).detail} />
             </Notice>
           </div>
@@ -151,7 +152,7 @@ function PatternHead({ pattern }: { pattern: NamedPattern }) {
       <SmallPicture
         sight={patternSight(pattern)}
         {...LARGE[pattern.shows]}
-        label={`${pattern.name}: ${pattern.shows === 'END' ? 'its end' : 'its face'}`}
+        label={`${pattern.name}: ${pattern.shows === 'END' ? texts.itsEnd : texts.itsFace}`}
       />
       <p className="max-w-prose pt-2">
         <b>{pattern.name}.</b> {pattern.about}
@@ -167,7 +168,7 @@ function Preview({ plan, run }: Worked) {
       <p className="px-5 pt-4 pb-2">
         <b className="text-4xl">{end?.visibleCount.toLocaleString('en')}</b>{' '}
         <span className="text-soft">
-          visible layers, nominal {end?.shopCount.toLocaleString('en')} . <Words of={end?.why ?? ''} />
+          {texts.visibleLayersNominal} {end?.shopCount.toLocaleString('en')} . <Words of={end?.why ?? ''} />
         </span>
       </p>
       <RunView run={run} plan={plan} />

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/OpenStep';
 import { Button } from '../../ui/Button';
 import { AddStep } from './AddStep';
 import { StackFields } from './StackFields';
@@ -40,29 +41,29 @@ export function OpenStep({
         {open && (
           <>
             <Button weight="quiet" disabled={step === 0} onClick={() => actions.onMove(-1)}>
-              Move up
+              {texts.moveUp}
             </Button>
             <Button
               weight="quiet"
               disabled={step === plan.steps.length - 1}
               onClick={() => actions.onMove(1)}
             >
-              Move down
+              {texts.moveDown}
             </Button>
             <Button weight="quiet" onClick={actions.onCopy}>
-              Copy
+              {texts.copy}
             </Button>
             <Button weight="quiet" onClick={actions.onOff}>
-              {open.off ? 'Include' : 'Skip'}
+              {open.off ? texts.include : texts.skip}
             </Button>
             <Button weight="quiet" onClick={actions.onTakeOut}>
-              Remove
+              {texts.remove}
             </Button>
           </>
         )}
         {actions.onTakePartOut && (
           <Button weight="quiet" onClick={actions.onTakePartOut}>
-            Remove the part
+            {texts.removeThePart}
           </Button>
         )}
       </div>

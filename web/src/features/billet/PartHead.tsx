@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/PartHead';
 import { Link } from 'react-router';
 import { InPlace } from '../../ui/InPlace';
 import type { Part } from './plan';
@@ -14,7 +15,7 @@ export function PartHead({
     <p className="flex items-baseline gap-2 py-0.5 pl-5 text-[14px] text-soft">
       {onRename ? (
         <InPlace
-          label={`Name of part ${part.name}`}
+          label={texts.nameOfPart({ name: part.name })}
           value={part.name}
           className="font-semibold text-ink"
           onCommit={onRename}
@@ -24,14 +25,14 @@ export function PartHead({
       )}
       {part.origin ? (
         <span>
-          set aside in{' '}
+          {texts.setAsideIn}
           <Link to={`/billets/${part.origin.billetId}`} className="underline underline-offset-4">
             {part.origin.billet}
           </Link>
-          ; changed here it is made anew
+          {texts.changedHereItIsMadeAnew}
         </span>
       ) : (
-        <span>separate bar</span>
+        <span>{texts.separateBar}</span>
       )}
     </p>
   );

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/PatternChoice';
 import { ToggleGroup } from 'radix-ui';
 import { SmallPicture } from '../picture/SmallPicture';
 import { type NamedPattern } from './patterns';
@@ -18,7 +19,7 @@ export function PatternChoice({
   return (
     <ToggleGroup.Root
       type="single"
-      aria-label="Pattern"
+      aria-label={texts.pattern}
       value={chosen?.id ?? ''}
       onValueChange={(id) => {
         const pattern = patterns.find((p) => p.id === id);

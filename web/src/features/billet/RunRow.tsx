@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/RunRow';
 import { useEffect, useRef, type ReactNode } from 'react';
 import { layOut, type Box, type Row, type RowFigure } from '../../figures/bars';
 import { LayerFill } from '../../figures/LayerFill';
@@ -154,7 +155,7 @@ export function RunRow({
             </g>
             {figure.left > 0 && (
               <text x={width} y={height - 4} textAnchor="end" className="fill-soft text-[12px]">
-                and {figure.left} more
+                {texts.andMore({ left: figure.left })}
               </text>
             )}
           </svg>
@@ -179,16 +180,16 @@ export function RunRow({
           <span
             className={`condensed font-semibold whitespace-nowrap ${dense ? 'text-[14px]' : 'text-[17px]'}`}
           >
-            {stage.count === 0 && 'none left of '}
-            {stage.count > 1 && <>{stage.count} of </>}
+            {stage.count === 0 && texts.noneLeftOf}
+            {stage.count > 1 && <>{texts.ofText({ count: stage.count })} </>}
             <Length mm={stage.widthMm} /> × <Length mm={stage.heightMm} /> × <Length mm={stage.lengthMm} />
           </span>
           <span className="condensed text-[13px] whitespace-nowrap text-soft">
-            <b className="text-ink">{stage.visibleCount.toLocaleString('en')}</b> visible
+            <b className="text-ink">{stage.visibleCount.toLocaleString('en')}</b> {texts.visible}
             {!dense && (
               <>
                 {' '}
-                · <b className="text-ink">{stage.shopCount.toLocaleString('en')}</b> nominal ·{' '}
+                · <b className="text-ink">{stage.shopCount.toLocaleString('en')}</b> {texts.nominal}
                 <Mass kg={stage.massKg} />
               </>
             )}

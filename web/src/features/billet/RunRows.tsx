@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/RunRows';
 import { Fragment, type ReactNode } from 'react';
 import type { Box, RowFigure } from '../../figures/bars';
 import { JointGlyph } from '../../figures/JointGlyph';
@@ -85,7 +86,7 @@ export function RunRows({
           <Fragment key={stage.key ?? 'stack'}>
             {i > 0 && joining(i - 1).map(block)}
             <RunRow
-              title={step ? stepTitle(step.operation) : 'Stack'}
+              title={step ? stepTitle(step.operation) : texts.stack}
               words={step ? <StepWords operation={step.operation} /> : <StackWords stack={plan.stack} />}
               stage={stage}
               row={row}
@@ -140,7 +141,7 @@ function PartRun({ part, run, path, drawing }: { part: Part; run: Run; path: str
   const { onRename } = drawing;
   return (
     <section
-      aria-label={`Part ${part.name}`}
+      aria-label={texts.part({ name: part.name })}
       className="relative my-1 border-y border-ink before:absolute before:inset-y-0 before:left-0 before:w-1.5 before:border-y before:border-l before:border-ink"
     >
       <PartHead part={part} onRename={onRename && ((name) => onRename(own, name))} />
@@ -151,9 +152,9 @@ function PartRun({ part, run, path, drawing }: { part: Part; run: Run; path: str
 
 function Made({ weld }: { weld: Weld | undefined }) {
   return weld ? (
-    <span title={`logged: ${OUTCOME_WORDS[weld.outcome]}`}>
+    <span title={texts.logged({ value: OUTCOME_WORDS[weld.outcome] })}>
       <JointGlyph state={weld.outcome} size={15} />
-      <span className="sr-only">logged: {OUTCOME_WORDS[weld.outcome]}</span>
+      <span className="sr-only">{texts.logged({ value: OUTCOME_WORDS[weld.outcome] })}</span>
     </span>
   ) : null;
 }
@@ -186,11 +187,11 @@ function Stopped({ run, plan, path, drawing }: { run: Run; plan: Plan; path: str
                   <p role="alert" className="flex gap-2">
                     <FindingMark severity="ERROR" />
                     <span>
-                      <b>This step is not possible.</b> <Words of={`${reason} ${remedy}`} />
+                      <b>{texts.thisStepIsNotPossible}</b> <Words of={`${reason} ${remedy}`} />
                     </span>
                   </p>
                 ) : (
-                  <p className="text-soft">waits for the step above</p>
+                  <p className="text-soft">{texts.waitsForTheStepAbove}</p>
                 )}
               </div>
             </div>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/RunView';
 import { useMemo, type ReactNode } from 'react';
 import { commonScale, type RowFigure } from '../../figures/bars';
 import { useWidth } from '../../ui/useWidth';
@@ -64,11 +65,11 @@ export function RunView({
     whole: plan,
   };
   return (
-    <section aria-label="Run" ref={measure}>
+    <section aria-label={texts.run} ref={measure}>
       {width > 0 && <RunRows run={run} plan={plan} path="" drawing={drawing} />}
       {width > 0 && (
         <div className="py-3 pl-[14rem]">
-          <ScaleBar scale={drawing.scale}>, the same in every row</ScaleBar>
+          <ScaleBar scale={drawing.scale}>{texts.theSameInEveryRow}</ScaleBar>
         </div>
       )}
     </section>

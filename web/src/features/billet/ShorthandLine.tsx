@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/ShorthandLine';
 import { useRef, useState } from 'react';
 import { Problem } from '../../lib/http';
 import { useUnits, Words } from '../../ui/Words';
@@ -37,7 +38,7 @@ export function ShorthandLine({
   return (
     <div className="px-5 pb-3">
       <label htmlFor="shorthand" className="sr-only">
-        The plan in shorthand, {units.system === 'INCH' ? 'inches' : 'millimeters'} where no unit is written
+        {texts.thePlanInShorthandWhereNo({ value: units.system === 'INCH' ? 'inches' : 'millimeters' })}
       </label>
       <textarea
         id="shorthand"
@@ -68,7 +69,7 @@ export function ShorthandLine({
       {problem && (
         <p id="shorthand-problem" role="alert" className="pt-1 text-[13px]">
           <span aria-hidden>▲ </span>
-          <Words of={`${problem.detail} Press Escape to restore the old line.`} />
+          <Words of={texts.pressEscapeToRestoreTheOld({ detail: problem.detail })} />
         </p>
       )}
     </div>

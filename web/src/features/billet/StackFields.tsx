@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/StackFields';
 import { useQuery } from '@tanstack/react-query';
 import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
@@ -26,26 +27,26 @@ export function StackFields({
     <div className="grid gap-3">
       <div className="flex flex-wrap gap-3">
         <MeasureField
-          label="Pieces"
+          label={texts.pieces}
           measure="count"
           width="w-20"
           value={count}
           onCommit={(n) =>
             n < 1
-              ? 'A stack needs at least one piece.'
+              ? texts.aStackNeedsAtLeastOne
               : n > 500
-                ? 'A stack has at most 500 pieces.'
+                ? texts.aStackHasAtMost500
                 : withPattern((p) => p, n)
           }
         />
         <MeasureField
-          label="Width"
+          label={texts.width}
           measure="length"
           value={stack.widthMm}
           onCommit={(widthMm) => onChange((s) => ({ ...s, widthMm }))}
         />
         <MeasureField
-          label="Length"
+          label={texts.length}
           measure="length"
           value={stack.lengthMm}
           onCommit={(lengthMm) => onChange((s) => ({ ...s, lengthMm }))}
@@ -62,8 +63,8 @@ export function PatternFields({
   onPattern,
   least = 1,
   most = 20,
-  legend = 'Pattern, bottom first',
-  add = 'Add a piece to the pattern',
+  legend = texts.patternBottomFirst,
+  add = texts.addAPieceToThePattern,
 }: {
   pattern: readonly Piece[];
   onPattern: (edit: (pattern: readonly Piece[]) => readonly Piece[]) => Promise<string | null>;
@@ -86,7 +87,7 @@ export function PatternFields({
       {pattern.map((piece, i) => (
         <div key={i} className="flex items-end gap-2">
           <SteelChoice
-            label={`Steel ${i + 1}`}
+            label={texts.steel({ value: i + 1 })}
             steels={steels}
             value={piece.steel}
             onChoose={(steel) => void onPiece(i, { steel })}
@@ -94,7 +95,13 @@ export function PatternFields({
             onBar={({ steel, thicknessMm }) => void onPiece(i, { steel, thicknessMm })}
           />
           <MeasureField
-            label={i === 0 ? 'Thickness' : <span className="sr-only">Thickness of piece {i + 1}</span>}
+            label={
+              i === 0 ? (
+                texts.thickness
+              ) : (
+                <span className="sr-only">{texts.thicknessOfPiece({ value: i + 1 })}</span>
+              )
+            }
             measure="length"
             width="w-20"
             hideUnit={i > 0}
@@ -103,7 +110,7 @@ export function PatternFields({
           />
           <div className="w-28 shrink-0">
             <Select
-              label={`Surface of piece ${i + 1} , as bought`}
+              label={texts.surfaceOfPieceAsBought({ value: i + 1 })}
               hideLabel
               value={piece.coating ?? 'NONE'}
               options={COATING_WORDS}
@@ -114,10 +121,10 @@ export function PatternFields({
             <Button
               weight="quiet"
               className="pb-1"
-              aria-label={`Remove piece ${i + 1} of the pattern`}
+              aria-label={texts.removePieceOfThePattern({ value: i + 1 })}
               onClick={() => void onPattern((all) => all.filter((_, k) => k !== i))}
             >
-              Remove
+              {texts.remove}
             </Button>
           )}
         </div>

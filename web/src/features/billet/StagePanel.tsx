@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/StagePanel';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { EndSection } from '../../figures/EndSection';
@@ -58,20 +59,20 @@ export function StagePanel({
   const last = place.stage === run.stages.length - 1;
   const stepPath = step && inside(place.path, step.key);
   return (
-    <aside aria-label="Open stage" className="overflow-y-auto border-l border-ink bg-panel px-4 py-3">
+    <aside aria-label={texts.openStage} className="overflow-y-auto border-l border-ink bg-panel px-4 py-3">
       <div>
         <h2 className="text-lg">
           {place.path !== '' && <span className="text-soft">{place.path}: </span>}
-          {step ? stepTitle(step.operation) : 'Stack'}
+          {step ? stepTitle(step.operation) : texts.stack}
         </h2>
         <span className="flex flex-wrap gap-x-4 text-[14px]">
           {stage && stage.count > 0 && (
             <Link
               to={insideOf(billet.id, place)}
               className="underline decoration-line underline-offset-4 hover:decoration-ink"
-              title="V"
+              title={texts.v}
             >
-              Pattern view
+              {texts.patternView}
             </Link>
           )}
           {stage && step && stepPath !== undefined && ['set', 'draw'].includes(step.operation.kind) && (
@@ -79,7 +80,7 @@ export function StagePanel({
               to={`/billets/${billet.id}/heat?step=${encodeURIComponent(stepPath)}`}
               className="underline decoration-line underline-offset-4 hover:decoration-ink"
             >
-              Heat plan
+              {texts.heatPlan}
             </Link>
           )}
           {stage && place.path === '' && hasWaysOn(stage) && (
@@ -87,7 +88,7 @@ export function StagePanel({
               to={`/finder?billet=${billet.id}&stage=${place.stage}`}
               className="underline decoration-line underline-offset-4 hover:decoration-ink"
             >
-              Continue from here
+              {texts.continueFromHere}
             </Link>
           )}
           {stage && Object.keys(stage.section.bySteel).length > 1 && (
@@ -95,7 +96,7 @@ export function StagePanel({
               to={`/steels?with=${Object.keys(stage.section.bySteel).slice(0, 6).join(',')}`}
               className="underline decoration-line underline-offset-4 hover:decoration-ink"
             >
-              Steel compatibility
+              {texts.steelCompatibility}
             </Link>
           )}
         </span>
@@ -112,7 +113,7 @@ export function StagePanel({
       {stage ? (
         <Inside billet={billet} place={place} stage={stage} findings={findings} onApply={onApply} />
       ) : (
-        <p className="py-3 text-soft">The plan does not reach this step yet.</p>
+        <p className="py-3 text-soft">{texts.thePlanDoesNotReachThis}</p>
       )}
       {stage && step && stepPath !== undefined && stage.form !== 'BLADE' && stage.count > 0 && (
         <>
@@ -128,7 +129,7 @@ export function StagePanel({
             onMeasured={onMeasured}
           />
           <p className="border-t border-rule py-2">
-            <Button onClick={() => setLooking(true)}>Add inspection</Button>
+            <Button onClick={() => setLooking(true)}>{texts.addInspection}</Button>
           </p>
           {looking && (
             <InspectionDialog
@@ -200,7 +201,7 @@ function Inside({
   const toneOf = useTones();
   const { section } = stage;
   const scale = Math.min(LARGEST.width / section.widthMm, LARGEST.height / section.heightMm);
-  const label = `The end of the bar: ${stage.visibleCount} visible layers`;
+  const label = texts.theEndOfTheBarVisible({ visibleCount: stage.visibleCount });
   return (
     <>
       <div className="pt-2">
@@ -223,20 +224,21 @@ function Inside({
         )}
       </div>
       <p className="condensed pt-1 text-[13px] text-soft">
-        the end, <Length mm={stage.widthMm} /> × <Length mm={stage.heightMm} unit />
+        {texts.theEnd} <Length mm={stage.widthMm} /> × <Length mm={stage.heightMm} unit />
         {section.lie === 'LEVEL' && (
           <>
-            {' '}
-            · layers <Length mm={section.heightMm / stage.visibleCount} unit /> on average
+            {texts.layers} <Length mm={section.heightMm / stage.visibleCount} unit /> {texts.onAverage}
           </>
         )}
-        {stage.fill < 1 && ` · ${Math.round((1 - stage.fill) * 100)}% voids`}
+        {stage.fill < 1 && texts.voids({ value: Math.round((1 - stage.fill) * 100) })}
       </p>
       <p className="pt-2 leading-tight">
         <b className="block text-[44px]" data-count="visible">
           {stage.visibleCount.toLocaleString('en')}
         </b>{' '}
-        <span className="text-soft">visible layers, nominal {stage.shopCount.toLocaleString('en')}</span>
+        <span className="text-soft">
+          {texts.visibleLayersNominal({ value: stage.shopCount.toLocaleString('en') })}
+        </span>
       </p>
       <p className="pb-3">
         <Words of={stage.why} />

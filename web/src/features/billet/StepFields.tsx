@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/StepFields';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
 import { LaidFields } from './LaidFields';
@@ -9,11 +10,11 @@ import { TurnsField } from './TurnsField';
 type Change = (change: (operation: Operation) => Partial<Operation>) => Promise<string | null>;
 
 const LAID_LEGENDS: Readonly<Record<string, string>> = {
-  between: 'Between the bars, bottom first',
-  below: 'Under the core, bottom first',
-  above: 'On the core, bottom first',
-  left: 'To the left, outermost first',
-  right: 'To the right, outermost last',
+  between: texts.betweenTheBarsBottomFirst,
+  below: texts.underTheCoreBottomFirst,
+  above: texts.onTheCoreBottomFirst,
+  left: texts.toTheLeftOutermostFirst,
+  right: texts.toTheRightOutermostLast,
 };
 
 /** A step in place: each figure commits on its own. */
@@ -95,8 +96,8 @@ export function StepFields({
         <PatternFields
           pattern={operation.shims}
           least={0}
-          legend="Shims on each bar, bottom first"
-          add="Add shim"
+          legend={texts.shimsOnEachBarBottomFirst}
+          add={texts.addShim}
           onPattern={(edit) => onChange((o) => ({ shims: edit(o.kind === 'layup' ? o.shims : []) }))}
         />
       )}
@@ -105,8 +106,8 @@ export function StepFields({
           pattern={operation.core ? [operation.core] : []}
           least={0}
           most={1}
-          legend="Around a core (thickness = diameter)"
-          add="Add core"
+          legend={texts.aroundACoreThicknessDiameter}
+          add={texts.addCore}
           onPattern={(edit) =>
             onChange((o) => ({ core: edit(o.kind === 'roll' && o.core ? [o.core] : [])[0] ?? null }))
           }

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/StepWords';
 import { showPercent } from '../../units';
 import { Fragment, type ReactNode } from 'react';
 import { Length, Temperature } from '../../ui/Words';
@@ -17,11 +18,11 @@ import {
 /** The name of a step. */
 export const stepTitle = (o: Operation) =>
   o.kind === 'cut'
-    ? `Cut ${o.pieces}`
+    ? texts.cut({ pieces: o.pieces })
     : o.kind === 'scrap'
-      ? `Scrap ${o.which.join(', ')}`
+      ? texts.scrap({ value: o.which.join(', ') })
       : o.kind === 'aside' && o.pieces > 0
-        ? `Set aside ${o.which?.length ? o.which.join(', ') : o.pieces}`
+        ? texts.setAside({ value: o.which?.length ? o.which.join(', ') : o.pieces })
         : kindName(o.kind);
 
 const counted = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`;
@@ -46,7 +47,7 @@ function LaidWords({ laid }: { laid: readonly Laid[] }) {
     <span key={i}>
       {i > 0 && ', '}
       {isPartBar(l) ? (
-        `“${l.part}”${l.turn === 'SAME' ? '' : ` ${TURN_WORDS[l.turn]}`}${l.shims.length > 0 ? ' with a shim' : ''}`
+        `“${l.part}”${l.turn === 'SAME' ? '' : ` ${TURN_WORDS[l.turn]}`}${l.shims.length > 0 ? texts.withAShim : ''}`
       ) : (
         <>
           {l.steel} <Length mm={l.thicknessMm} />
@@ -60,13 +61,13 @@ const turnWords = (turns: readonly Turn[]) =>
   turns.length === 1
     ? TURN_WORDS[turns[0] ?? 'SAME']
     : turns.join() === 'SAME,OVER'
-      ? 'every second bar turned over'
+      ? texts.everySecondBarTurnedOver
       : turns.map((t) => TURN_WORDS[t]).join(', ');
 
 const faces = (mm: number) =>
   mm > 0 ? (
     <Fragment key="g">
-      faces ground <Length mm={mm} />
+      {texts.facesGround} <Length mm={mm} />
     </Fragment>
   ) : null;
 
@@ -95,7 +96,7 @@ export function StepWords({ operation: o }: { operation: Operation }) {
         <Between
           parts={[
             <Fragment key="to">
-              to <Length mm={o.widthMm} /> × <Length mm={o.heightMm} />
+              {texts.to} <Length mm={o.widthMm} /> × <Length mm={o.heightMm} />
             </Fragment>,
             counted(o.heats, 'heat'),
             o.tool === 'ROUND' ? null : TOOL_WORDS[o.tool],
@@ -105,10 +106,10 @@ export function StepWords({ operation: o }: { operation: Operation }) {
     case 'trim':
       return (
         <>
-          <Length mm={o.frontMm} /> off the front, <Length mm={o.backMm} /> off the back
+          <Length mm={o.frontMm} /> {texts.offTheFront} <Length mm={o.backMm} /> {texts.offTheBack}
           {o.sidesMm > 0 && (
             <>
-              , <Length mm={o.sidesMm} /> off each edge
+              , <Length mm={o.sidesMm} /> {texts.offEachEdge}
             </>
           )}
         </>
@@ -116,11 +117,11 @@ export function StepWords({ operation: o }: { operation: Operation }) {
     case 'grind':
       return o.bottomMm === o.topMm ? (
         <>
-          <Length mm={o.topMm} /> off each broad face
+          <Length mm={o.topMm} /> {texts.offEachBroadFace}
         </>
       ) : (
         <>
-          <Length mm={o.bottomMm} /> off the bottom, <Length mm={o.topMm} /> off the top
+          <Length mm={o.bottomMm} /> {texts.offTheBottom} <Length mm={o.topMm} /> {texts.offTheTop}
         </>
       );
     case 'cut':
@@ -128,33 +129,33 @@ export function StepWords({ operation: o }: { operation: Operation }) {
         <>
           {o.eachMm > 0 && (
             <>
-              <Length mm={o.eachMm} /> each ·{' '}
+              <Length mm={o.eachMm} /> {texts.each}
             </>
           )}
-          kerf <Length mm={o.kerfMm} />
+          {texts.kerf} <Length mm={o.kerfMm} />
         </>
       );
     case 'aside':
       return o.pieces > 0 ? (
-        <>for another billet</>
+        <>{texts.forAnotherBillet}</>
       ) : (
         <>
-          <Length mm={o.lengthMm} /> of each, set aside for another billet
+          <Length mm={o.lengthMm} /> {texts.ofEachSetAsideForAnother}
         </>
       );
     case 'scrap':
-      return <>scrapped</>;
+      return <>{texts.scrapped}</>;
     case 'watch':
-      return <>inspect again here</>;
+      return <>{texts.inspectAgainHere}</>;
     case 'restack':
       return <Between parts={[turnWords(o.turns), laid('between', o.between), faces(o.faceGrindMm)]} />;
     case 'fold':
       return (
         <Between
           parts={[
-            o.folds > 1 ? `${o.folds} times` : null,
+            o.folds > 1 ? texts.times({ folds: o.folds }) : null,
             <Fragment key="e">
-              <Length mm={o.endLossMm} /> lost at the bend
+              <Length mm={o.endLossMm} /> {texts.lostAtTheBend}
             </Fragment>,
           ]}
         />
@@ -164,36 +165,42 @@ export function StepWords({ operation: o }: { operation: Operation }) {
         <Between
           parts={[
             counted(o.turns, 'turn'),
-            o.sections > 1 ? `${o.sections} sections` : null,
-            { RIGHT: 'right', LEFT: 'left', BOTH: 'right and left' }[o.hand],
+            o.sections > 1 ? texts.sections({ sections: o.sections }) : null,
+            { RIGHT: 'right', LEFT: 'left', BOTH: texts.rightAndLeft }[o.hand],
             counted(o.heats, 'heat'),
           ]}
         />
       );
     case 'resquare':
-      return <Between parts={[`turned ${o.angleDeg}°`, counted(o.heats, 'heat')]} />;
+      return <Between parts={[texts.turned({ angleDeg: o.angleDeg }), counted(o.heats, 'heat')]} />;
     case 'upset':
-      return <Between parts={[`${showPercent(o.reduction)} of the height`, counted(o.heats, 'heat')]} />;
+      return (
+        <Between
+          parts={[texts.ofTheHeight({ reduction: showPercent(o.reduction) }), counted(o.heats, 'heat')]}
+        />
+      );
     case 'roll':
-      return <Between parts={[o.square ? 'forged square' : 'round', counted(o.heats, 'heat')]} />;
+      return <Between parts={[o.square ? texts.forgedSquare : 'round', counted(o.heats, 'heat')]} />;
     case 'fourway':
       return <Between parts={['mirrored', TURN_WORDS[o.turn]]} />;
     case 'ladder':
       return (
         <>
-          {o.pressed ? 'pressed' : 'ground'} every <Length mm={o.pitchMm} />, <Length mm={o.depthMm} /> deep
+          {texts.every({ value: o.pressed ? 'pressed' : 'ground' })} <Length mm={o.pitchMm} />,{' '}
+          <Length mm={o.depthMm} /> {texts.deep}
         </>
       );
     case 'dimples':
       return (
         <>
-          <Length mm={o.diameterMm} /> across every <Length mm={o.pitchMm} />, <Length mm={o.depthMm} /> deep
+          <Length mm={o.diameterMm} /> {texts.acrossEvery} <Length mm={o.pitchMm} />,{' '}
+          <Length mm={o.depthMm} /> {texts.deep}
         </>
       );
     case 'uneven':
       return (
         <>
-          displaced by <Length mm={o.amplitudeMm} />
+          {texts.displacedBy} <Length mm={o.amplitudeMm} />
         </>
       );
     case 'sandwich':

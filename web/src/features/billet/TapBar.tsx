@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/TapBar';
 import { useRef, useState } from 'react';
 import { flawBox } from './flaws';
 import { nearestJoint, spotOf, type BarSize, type FlawDraft } from './inspectionDraft';
@@ -45,7 +46,7 @@ export function TapBar({
       viewBox={`0 0 ${WIDTH} ${height}`}
       className="block w-full cursor-crosshair touch-none border border-ink bg-raised"
       role="img"
-      aria-label={`The side of the bar with ${seams.length} joints; tap where the flaw is`}
+      aria-label={texts.theSideOfTheBarWith({ length: seams.length })}
       data-tap-bar
       onPointerDown={(e) => {
         e.currentTarget.setPointerCapture(e.pointerId);

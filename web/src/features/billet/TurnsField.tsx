@@ -1,13 +1,14 @@
+import * as texts from 'texts/billet/TurnsField';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { INPUT } from '../../ui/Field';
 import { TURN_WORDS, type Turn } from './plan';
 
 const USUAL: Readonly<Record<string, { readonly show: string; readonly turns: readonly Turn[] }>> = {
-  same: { show: 'same way up', turns: ['SAME'] },
-  turned: { show: 'every second turned over', turns: ['SAME', 'OVER'] },
-  end: { show: 'end for end', turns: ['END'] },
-  quarter: { show: 'on edge', turns: ['QUARTER'] },
+  same: { show: texts.sameWayUp, turns: ['SAME'] },
+  turned: { show: texts.everySecondTurnedOver, turns: ['SAME', 'OVER'] },
+  end: { show: texts.endForEnd, turns: ['END'] },
+  quarter: { show: texts.onEdge, turns: ['QUARTER'] },
 };
 
 const same = (a: readonly Turn[], b: readonly Turn[]) =>
@@ -25,20 +26,20 @@ export function TurnsField({
   return (
     <div className="grid gap-2">
       <Choice
-        label="Orientation"
+        label={texts.orientation}
         value={usual}
         options={[
           ...Object.entries(USUAL).map(([value, { show }]) => ({ value, show })),
-          { value: 'free', show: 'bar by bar' },
+          { value: 'free', show: texts.barByBar },
         ]}
         onChoose={(way) => onTurns(USUAL[way]?.turns ?? ['SAME', 'SAME', 'OVER'])}
       />
       {usual === 'free' && (
-        <div className="flex flex-wrap items-center gap-2" role="group" aria-label="Bar by bar">
+        <div className="flex flex-wrap items-center gap-2" role="group" aria-label={texts.barByBar2}>
           {turns.map((turn, i) => (
             <select
               key={i}
-              aria-label={`Bar ${i + 1}`}
+              aria-label={texts.bar({ value: i + 1 })}
               className={`${INPUT} w-36!`}
               value={turn}
               onChange={(e) => onTurns(turns.map((t, k) => (k === i ? (e.target.value as Turn) : t)))}
@@ -51,11 +52,11 @@ export function TurnsField({
             </select>
           ))}
           <Button weight="quiet" onClick={() => onTurns([...turns, 'SAME'])}>
-            One more
+            {texts.oneMore}
           </Button>
           {turns.length > 1 && (
             <Button weight="quiet" onClick={() => onTurns(turns.slice(0, -1))}>
-              One less
+              {texts.oneLess}
             </Button>
           )}
         </div>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/WantedFields';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
@@ -39,13 +40,13 @@ export function WantedFields({
   };
   const said = answer?.for === plan ? answer.said : null;
   return (
-    <section aria-label="Finished pieces" className="border-t border-ink pt-2 pb-4">
-      <h3>Finished pieces</h3>
+    <section aria-label={texts.finishedPieces} className="border-t border-ink pt-2 pb-4">
+      <h3>{texts.finishedPieces}</h3>
       {plan.wanted.map((w, i) => (
         <div key={i} className="border-b border-rule py-1.5">
           <div className="flex items-baseline justify-between gap-2">
             <InPlace
-              label={`Name of piece ${i + 1}`}
+              label={texts.nameOfPiece({ value: i + 1 })}
               value={w.name}
               className="font-semibold"
               onCommit={(name) => change(i, { name })}
@@ -53,29 +54,29 @@ export function WantedFields({
             <Button
               weight="quiet"
               className="text-[13px]"
-              aria-label={`Remove ${w.name}`}
+              aria-label={texts.remove2({ name: w.name })}
               onClick={() => void onPlan((p) => ({ ...p, wanted: p.wanted.filter((_, k) => k !== i) }))}
             >
-              Remove
+              {texts.remove}
             </Button>
           </div>
           <div className="flex flex-wrap gap-2">
             <MeasureField
-              label="Pieces"
+              label={texts.pieces}
               measure="count"
               width="w-13"
               value={w.count}
               onCommit={(count) => change(i, { count })}
             />
             <MeasureField
-              label="Length"
+              label={texts.length}
               measure="length"
               width="w-16"
               value={w.lengthMm}
               onCommit={(lengthMm) => change(i, { lengthMm })}
             />
             <MeasureField
-              label="Width"
+              label={texts.width}
               measure="length"
               width="w-14"
               hideUnit
@@ -83,7 +84,7 @@ export function WantedFields({
               onCommit={(widthMm) => change(i, { widthMm })}
             />
             <MeasureField
-              label="Height"
+              label={texts.height}
               measure="length"
               width="w-14"
               hideUnit
@@ -99,11 +100,11 @@ export function WantedFields({
           weight="quiet"
           onClick={() => void onPlan((p) => ({ ...p, wanted: [...p.wanted, p.wanted.at(-1) ?? BLADE] }))}
         >
-          Add a piece
+          {texts.addAPiece}
         </Button>
         {plan.wanted.length > 0 && (
           <Button weight="quiet" disabled={asking} onClick={() => void ask()}>
-            {asking ? 'Calculating …' : 'Find the smallest stack'}
+            {asking ? texts.calculating : texts.findTheSmallestStack}
           </Button>
         )}
       </div>
@@ -115,23 +116,24 @@ export function WantedFields({
       )}
       {said?.enough && (
         <p role="status" className="pt-2">
-          A stack of <Length mm={said.plan.stack.widthMm} /> ×{' '}
+          {texts.aStackOf} <Length mm={said.plan.stack.widthMm} /> ×{' '}
           <b>
             <Length mm={said.plan.stack.lengthMm} unit />
           </b>{' '}
-          is enough{said.plan.parts.length > 0 && ', with parts of the length they need'}.{' '}
+          {texts.isEnough}
+          {said.plan.parts.length > 0 && texts.withPartsOfTheLengthThey}.{' '}
           <Button
             weight="quiet"
             className="font-semibold"
             onClick={() => void onPlan(() => ({ ...said.plan, wanted: plan.wanted }))}
           >
-            Use this stack
+            {texts.useThisStack}
           </Button>
         </p>
       )}
       {said && !said.enough && (
         <p role="status" className="pt-2">
-          <b>No stack of any length is enough.</b> The closest one is short:{' '}
+          <b>{texts.noStackOfAnyLengthIs}</b> {texts.theClosestOneIsShort}
           <FinishWords finish={said.finish} />
         </p>
       )}
@@ -149,7 +151,7 @@ function FinishWords({ finish }: { finish: Finish }) {
   if (short.length === 0) {
     return (
       <p className="pt-1 text-[14px]">
-        The bar is long enough, <Length mm={Math.max(0, -finish.lengthShortMm)} unit /> to spare.
+        {texts.theBarIsLongEnough} <Length mm={Math.max(0, -finish.lengthShortMm)} unit /> {texts.toSpare}
       </p>
     );
   }
@@ -161,7 +163,7 @@ function FinishWords({ finish }: { finish: Finish }) {
           <b>
             <Length mm={mm} unit />
           </b>{' '}
-          not {how} enough
+          {texts.notEnough({ how })}
         </span>
       ))}
       .

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/WeldLog';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { JointGlyph } from '../../figures/JointGlyph';
@@ -57,13 +58,17 @@ export function WeldLog({
   const problem = log.error instanceof Problem ? log.error : null;
 
   return (
-    <section aria-label="Weld log" className="border-t border-ink pt-3">
-      <h3>Log weld</h3>
+    <section aria-label={texts.weldLog} className="border-t border-ink pt-3">
+      <h3>{texts.logWeld}</h3>
       {next.data && (
         <p className="text-[14px] text-soft" data-next-weld>
           {next.data.tooFew
-            ? `Not enough welds yet. Starting estimate: the next one holds with ${showPercent(next.data.mean)}.`
-            : `From your record, a weld like this holds with ${showPercent(next.data.mean)} (${showPercent(next.data.limits.low)} to ${showPercent(next.data.limits.high)}).`}
+            ? texts.notEnoughWeldsYetStartingEstimate({ mean: showPercent(next.data.mean) })
+            : texts.fromYourRecordAWeldLike({
+                mean: showPercent(next.data.mean),
+                low: showPercent(next.data.limits.low),
+                high: showPercent(next.data.limits.high),
+              })}
         </p>
       )}
       <ul>
@@ -83,14 +88,14 @@ export function WeldLog({
             <Button
               weight="quiet"
               className="self-start text-[13px] text-soft"
-              title="Delete this log entry. You can restore it from the Book."
+              title={texts.deleteThisLogEntryYouCan}
               onClick={() => remove.mutate(w.id)}
             >
-              Delete
+              {texts.deleteText}
             </Button>
           </li>
         ))}
-        {welds.length === 0 && <li className="py-1 text-soft">Not logged yet.</li>}
+        {welds.length === 0 && <li className="py-1 text-soft">{texts.notLoggedYet}</li>}
       </ul>
       <form
         className="grid gap-3 pt-3"
@@ -100,17 +105,17 @@ export function WeldLog({
         }}
       >
         <MeasureField
-          label="Heat (measured)"
+          label={texts.heatMeasured}
           measure="temperature"
           value={temperatureC}
           onCommit={(c) => {
-            if (c < 600 || c > 1500) return 'Enter a welding heat from [[C 600]] to [[C 1500]].';
+            if (c < 600 || c > 1500) return texts.enterAWeldingHeatFromC;
             setTemperatureC(c);
             return null;
           }}
         />
         <Choice<AtmosphereProtection>
-          label="Atmosphere protection"
+          label={texts.atmosphereProtection}
           value={protection}
           options={(['BORAX', 'DRY', 'BOTH', 'SEALED'] as const).map((s) => ({
             value: s,
@@ -119,7 +124,7 @@ export function WeldLog({
           onChoose={setProtection}
         />
         <Choice<WeldOutcome>
-          label="Result"
+          label={texts.result}
           value={outcome}
           options={OUTCOMES.map((o) => ({
             value: o,
@@ -133,7 +138,7 @@ export function WeldLog({
         />
         <div>
           <label htmlFor="weld-note" className="condensed block pb-0.5 text-[13px] text-soft">
-            Note: where, how found, what was done
+            {texts.noteWhereHowFoundWhatWas}
           </label>
           <textarea
             id="weld-note"
@@ -151,7 +156,7 @@ export function WeldLog({
           </p>
         )}
         <Button weight="strong" type="submit" disabled={!outcome || log.isPending}>
-          {outcome ? 'Log weld' : 'Choose a result first'}
+          {outcome ? texts.logWeld : texts.chooseAResultFirst}
         </Button>
       </form>
     </section>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/flaws';
 import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
 import { answered, api } from '../../lib/http';
@@ -13,13 +14,13 @@ export type FlawAt = Schemas['FlawTrackerAt'];
 export type FlawState = 'OPEN' | 'WATCHED' | 'WELDED_AGAIN' | 'HELD' | 'ASIDE' | 'GONE' | 'LOST';
 
 export const STATE_WORDS: Record<FlawState, string> = {
-  OPEN: 'in the bar',
-  WATCHED: 'watched',
-  WELDED_AGAIN: 'welded again: inspect again',
-  HELD: 'sound since',
-  ASIDE: 'in a bar set aside',
-  GONE: 'removed with its steel',
-  LOST: 'its step was removed from the plan',
+  OPEN: texts.inTheBar,
+  WATCHED: texts.watched,
+  WELDED_AGAIN: texts.weldedAgainInspectAgain,
+  HELD: texts.soundSince,
+  ASIDE: texts.inABarSetAside,
+  GONE: texts.removedWithItsSteel,
+  LOST: texts.itsStepWasRemovedFromThe,
 };
 
 export type FlawView = Schemas['BilletFlawView'];
@@ -78,7 +79,7 @@ export function waysOut(
     const atFront = front <= back;
     ways.push({
       decision: 'TRIM',
-      words: `Trim ${mm(Math.min(front, back))} off the ${atFront ? 'front' : 'back'}`,
+      words: texts.trimOffThe({ mm: mm(Math.min(front, back)), value: atFront ? 'front' : 'back' }),
       operation: { kind: 'trim', frontMm: atFront ? front : 0, backMm: atFront ? 0 : back, sidesMm: 0 },
     });
   }
@@ -90,33 +91,33 @@ export function waysOut(
   if (side <= face && 2 * side < stage.widthMm / 2) {
     ways.push({
       decision: 'GRIND',
-      words: `Grind ${mm(side)} off each edge`,
+      words: texts.grindOffEachEdge({ side: mm(side) }),
       operation: { kind: 'trim', frontMm: 0, backMm: 0, sidesMm: side },
     });
   } else if (face < solidMm / 2) {
     ways.push({
       decision: 'GRIND',
-      words: `Grind ${mm(face)} off the ${bottom <= top ? 'underside' : 'top'}`,
+      words: texts.grindOffThe({ face: mm(face), value: bottom <= top ? 'underside' : 'top' }),
       operation: { kind: 'grind', bottomMm: bottom <= top ? face : 0, topMm: bottom <= top ? 0 : face },
     });
   }
   ways.push({
     decision: 'REWELD',
-    words: `Clean, flux and weld again, ${AGAIN_HEATS} heats`,
+    words: texts.cleanFluxAndWeldAgainHeats({ AGAINHEATS: AGAIN_HEATS }),
     operation: { ...weld, heats: AGAIN_HEATS, reduction: 0.04, protection: 'BORAX' },
   });
-  ways.push({ decision: 'WATCH', words: 'Watch: inspect again here', operation: { kind: 'watch' } });
+  ways.push({ decision: 'WATCH', words: texts.watchInspectAgainHere, operation: { kind: 'watch' } });
   const bar = spot.bar + 1;
   if (stage.count > 1) {
     ways.push({
       decision: 'SET_ASIDE',
-      words: `Set bar ${bar} aside`,
+      words: texts.setBarAside({ bar }),
       operation: { kind: 'aside', pieces: 1, lengthMm: 0, kerfMm: 0, which: [bar] },
     });
   }
   ways.push({
     decision: 'SCRAP',
-    words: stage.count > 1 ? `Scrap bar ${bar}` : 'Scrap the bar',
+    words: stage.count > 1 ? texts.scrapBar({ bar }) : texts.scrapTheBar,
     operation: { kind: 'scrap', which: [bar] },
   });
   return ways;

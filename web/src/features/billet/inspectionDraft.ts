@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/inspectionDraft';
 import { onStep, rulerStepMm, type Units, systemOf } from '../../units';
 import type { Flaw, FlawKind, Spot } from '../book/api';
 
@@ -6,11 +7,11 @@ import type { Flaw, FlawKind, Spot } from '../book/api';
 export type Side = 'LEFT' | 'RIGHT' | 'THROUGH' | 'TOP' | 'UNDER';
 
 export const SIDE_WORDS: Record<Side, string> = {
-  LEFT: 'left edge',
-  RIGHT: 'right edge',
-  THROUGH: 'right through',
-  TOP: 'top face',
-  UNDER: 'underside',
+  LEFT: texts.leftEdge,
+  RIGHT: texts.rightEdge,
+  THROUGH: texts.rightThrough,
+  TOP: texts.topFace,
+  UNDER: texts.underside,
 };
 
 export interface FlawDraft {

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/merge';
 /**
  * Puts an edit that was made on one version of a document on another version of it. Pure.
  *
@@ -10,7 +11,7 @@ export function merge<T>(from: T, to: T, present: T): T | null {
   return merged === CONFLICT ? null : (merged as T);
 }
 
-const CONFLICT = Symbol('changed in both windows');
+const CONFLICT = Symbol(texts.changedInBothWindows);
 type Fields = Readonly<Record<string, unknown>>;
 
 const same = (a: unknown, b: unknown): boolean =>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/plan';
 import type { Sent } from '../../lib/api';
 /** A plan as the core knows it. Lengths are mm, temperatures °C. No React in here. */
 
@@ -48,39 +49,39 @@ export interface KindOf {
 /** The kinds of step by where they are done, with the letter that adds one. */
 export const KIND_GROUPS: readonly { readonly at: string; readonly kinds: readonly KindOf[] }[] = [
   {
-    at: 'Forge',
+    at: texts.forge,
     kinds: [
-      { kind: 'set', name: 'Set weld', letter: 'w' },
-      { kind: 'draw', name: 'Draw', letter: 'd' },
-      { kind: 'twist', name: 'Twist', letter: 'x' },
-      { kind: 'resquare', name: 'Re-square', letter: 'q' },
-      { kind: 'upset', name: 'Upset on edge', letter: 'u' },
-      { kind: 'roll', name: 'Roll up', letter: 'o' },
+      { kind: 'set', name: texts.setWeld, letter: 'w' },
+      { kind: 'draw', name: texts.draw, letter: 'd' },
+      { kind: 'twist', name: texts.twist, letter: 'x' },
+      { kind: 'resquare', name: texts.reSquare, letter: 'q' },
+      { kind: 'upset', name: texts.upsetOnEdge, letter: 'u' },
+      { kind: 'roll', name: texts.rollUp, letter: 'o' },
     ],
   },
   {
-    at: 'Bench',
+    at: texts.bench,
     kinds: [
-      { kind: 'trim', name: 'Trim', letter: 't' },
-      { kind: 'cut', name: 'Cut', letter: 'c' },
-      { kind: 'grind', name: 'Grind', letter: 'g' },
-      { kind: 'aside', name: 'Set aside', letter: 'a' },
-      { kind: 'scrap', name: 'Scrap', letter: 'j' },
-      { kind: 'watch', name: 'Watch', letter: 'h' },
-      { kind: 'ladder', name: 'Ladder', letter: 'n' },
-      { kind: 'dimples', name: 'Dimples', letter: 'm' },
-      { kind: 'uneven', name: 'Uneven surface', letter: 'e' },
-      { kind: 'blade', name: 'Blade', letter: 'k' },
+      { kind: 'trim', name: texts.trim, letter: 't' },
+      { kind: 'cut', name: texts.cut, letter: 'c' },
+      { kind: 'grind', name: texts.grind, letter: 'g' },
+      { kind: 'aside', name: texts.setAside, letter: 'a' },
+      { kind: 'scrap', name: texts.scrap, letter: 'j' },
+      { kind: 'watch', name: texts.watch, letter: 'h' },
+      { kind: 'ladder', name: texts.ladder, letter: 'n' },
+      { kind: 'dimples', name: texts.dimples, letter: 'm' },
+      { kind: 'uneven', name: texts.unevenSurface, letter: 'e' },
+      { kind: 'blade', name: texts.blade, letter: 'k' },
     ],
   },
   {
-    at: 'Stack',
+    at: texts.stack,
     kinds: [
-      { kind: 'restack', name: 'Restack', letter: 'r' },
-      { kind: 'fold', name: 'Fold', letter: 'f' },
-      { kind: 'fourway', name: 'Four-way', letter: '4' },
-      { kind: 'sandwich', name: 'Sandwich', letter: 'y' },
-      { kind: 'layup', name: 'Lay-up', letter: 'b' },
+      { kind: 'restack', name: texts.restack, letter: 'r' },
+      { kind: 'fold', name: texts.fold, letter: 'f' },
+      { kind: 'fourway', name: texts.fourWay, letter: '4' },
+      { kind: 'sandwich', name: texts.sandwich, letter: 'y' },
+      { kind: 'layup', name: texts.layUp, letter: 'b' },
     ],
   },
 ];
@@ -88,56 +89,56 @@ export const KIND_GROUPS: readonly { readonly at: string; readonly kinds: readon
 export const KINDS: readonly KindOf[] = KIND_GROUPS.flatMap((g) => g.kinds);
 
 export const METHOD_WORDS: Record<Method, string> = {
-  FORGE: 'forge weld',
-  COPPER_SOLID: 'copper, solid',
-  COPPER_MOLTEN: 'copper, molten',
+  FORGE: texts.forgeWeld,
+  COPPER_SOLID: texts.copperSolid,
+  COPPER_MOLTEN: texts.copperMolten,
 };
 
 export const COATING_WORDS: Record<Coating, string> = {
-  NONE: 'bare',
-  ZINC: 'galvanised',
-  PLATED: 'plated',
-  PAINTED: 'painted',
+  NONE: texts.bare,
+  ZINC: texts.galvanised,
+  PLATED: texts.plated,
+  PAINTED: texts.painted,
 };
 
 export const PROTECTION_NAMES: Record<AtmosphereProtection, string> = {
-  BORAX: 'flux',
-  DRY: 'fuel soak',
-  BOTH: 'flux over fuel',
-  SEALED: 'sealed',
+  BORAX: texts.flux,
+  DRY: texts.fuelSoak,
+  BOTH: texts.fluxOverFuel,
+  SEALED: texts.sealed,
 };
 
 export const TOOL_WORDS: Record<Tool, string> = {
-  FLAT: 'flat dies',
-  ROUND: 'round dies',
-  HAMMER: 'hammer',
-  MILL: 'mill',
+  FLAT: texts.flatDies,
+  ROUND: texts.roundDies,
+  HAMMER: texts.hammer,
+  MILL: texts.mill,
 };
 
 export const TACK_WORDS: Record<Tack, string> = {
-  ENDS: 'ends tacked',
-  SIDES: 'side beads, ground flush',
-  SIDES_PROUD: 'side beads, not ground',
-  WIRE: 'wired',
+  ENDS: texts.endsTacked,
+  SIDES: texts.sideBeadsGroundFlush,
+  SIDES_PROUD: texts.sideBeadsNotGround,
+  WIRE: texts.wired,
 };
 
 export const JACKET_WORDS: Record<Jacket, string> = {
-  BEAD: 'bead around the joints',
-  VENTED: 'can with vent',
-  CLOSED: 'sealed can, no vent',
+  BEAD: texts.beadAroundTheJoints,
+  VENTED: texts.canWithVent,
+  CLOSED: texts.sealedCanNoVent,
 };
 
 export const PROFILE_WORDS: Record<Blade['profile'], string> = {
-  SHEEPSFOOT: 'sheepsfoot',
-  DROP: 'drop point',
-  SPEAR: 'spear',
+  SHEEPSFOOT: texts.sheepsfoot,
+  DROP: texts.dropPoint,
+  SPEAR: texts.spear,
 };
 
 export const TURN_WORDS: Record<Turn, string> = {
-  SAME: 'same way up',
-  OVER: 'turned over',
-  END: 'end for end',
-  QUARTER: 'on edge',
+  SAME: texts.sameWayUp,
+  OVER: texts.turnedOver,
+  END: texts.endForEnd,
+  QUARTER: texts.onEdge,
 };
 
 export const kindName = (kind: Kind) => KINDS.find((k) => k.kind === kind)?.name ?? kind;

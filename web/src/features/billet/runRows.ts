@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/runRows';
 import type { Row } from '../../figures/bars';
 import type { Run, Stage } from './api';
 import type { Plan } from './plan';
@@ -31,8 +32,15 @@ export const stageOfStep = (step: number) => step + 1;
 
 /** What is said of a stage to someone who cannot see it. */
 export function describe(stage: Stage, length: (mm: number) => string): string {
-  const bars = stage.count === 1 ? 'one bar' : `${stage.count} bars, each`;
-  return `${bars} ${length(stage.widthMm)} wide, ${length(stage.heightMm)} high, ${length(stage.lengthMm)} long, ${stage.visibleCount} visible layers, nominal ${stage.shopCount}`;
+  const bars = stage.count === 1 ? texts.oneBar : texts.barsEach({ count: stage.count });
+  return texts.wideHighLongVisibleLayersNominal({
+    bars,
+    widthMm: length(stage.widthMm),
+    heightMm: length(stage.heightMm),
+    lengthMm: length(stage.lengthMm),
+    visibleCount: stage.visibleCount,
+    shopCount: stage.shopCount,
+  });
 }
 
 /** Every row of a Run and of the parts that join it, for the one scale they share. */

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/stepFigures';
 import type { Measure } from '../../ui/MeasureField';
 import type { Kind, Operation } from './plan';
 import {
@@ -33,137 +34,139 @@ export interface YesNoOf {
   readonly no: string;
 }
 
-const heats: FigureOf = { name: 'heats', label: 'Heats', measure: 'count' };
-const ground: FigureOf = { name: 'faceGrindMm', label: 'Joint faces ground', measure: 'length' };
-const kerf: FigureOf = { name: 'kerfMm', label: 'Kerf', measure: 'length' };
+const heats: FigureOf = { name: 'heats', label: texts.heats, measure: 'count' };
+const ground: FigureOf = { name: 'faceGrindMm', label: texts.jointFacesGround, measure: 'length' };
+const kerf: FigureOf = { name: 'kerfMm', label: texts.kerf, measure: 'length' };
 
 export const FIGURES: Record<Kind, readonly FigureOf[]> = {
   set: [
-    { name: 'heats', label: 'Setting heats', measure: 'count' },
-    { name: 'temperatureC', label: 'Heat', measure: 'temperature' },
-    { name: 'soakMin', label: 'Soak, from cold', measure: 'minutes' },
-    { name: 'reduction', label: 'Reduction', measure: 'share' },
-    { name: 'bites', label: 'Bites (0 = as needed)', measure: 'count' },
+    { name: 'heats', label: texts.settingHeats, measure: 'count' },
+    { name: 'temperatureC', label: texts.heat, measure: 'temperature' },
+    { name: 'soakMin', label: texts.soakFromCold, measure: 'minutes' },
+    { name: 'reduction', label: texts.reduction, measure: 'share' },
+    { name: 'bites', label: texts.bites0AsNeeded, measure: 'count' },
   ],
   draw: [
-    { name: 'widthMm', label: 'To width', measure: 'length' },
-    { name: 'heightMm', label: 'To height', measure: 'length' },
+    { name: 'widthMm', label: texts.toWidth, measure: 'length' },
+    { name: 'heightMm', label: texts.toHeight, measure: 'length' },
     heats,
   ],
   trim: [
-    { name: 'frontMm', label: 'Front', measure: 'length' },
-    { name: 'backMm', label: 'Back', measure: 'length' },
-    { name: 'sidesMm', label: 'Each edge', measure: 'length' },
+    { name: 'frontMm', label: texts.front, measure: 'length' },
+    { name: 'backMm', label: texts.back, measure: 'length' },
+    { name: 'sidesMm', label: texts.eachEdge, measure: 'length' },
   ],
   grind: [
-    { name: 'bottomMm', label: 'Bottom', measure: 'length' },
-    { name: 'topMm', label: 'Top', measure: 'length' },
+    { name: 'bottomMm', label: texts.bottom, measure: 'length' },
+    { name: 'topMm', label: texts.top, measure: 'length' },
   ],
   cut: [
-    { name: 'pieces', label: 'Pieces', measure: 'count' },
+    { name: 'pieces', label: texts.pieces, measure: 'count' },
     kerf,
-    { name: 'eachMm', label: 'Each (0 = equal)', measure: 'length' },
+    { name: 'eachMm', label: texts.each0Equal, measure: 'length' },
   ],
   aside: [
-    { name: 'pieces', label: 'Bars', measure: 'count' },
-    { name: 'lengthMm', label: 'or this length of each', measure: 'length' },
+    { name: 'pieces', label: texts.bars, measure: 'count' },
+    { name: 'lengthMm', label: texts.orThisLengthOfEach, measure: 'length' },
     kerf,
   ],
   scrap: [],
   watch: [],
   restack: [ground],
   fold: [
-    { name: 'endLossMm', label: 'Lost at each bend', measure: 'length' },
-    { name: 'folds', label: 'Folds', measure: 'count' },
+    { name: 'endLossMm', label: texts.lostAtEachBend, measure: 'length' },
+    { name: 'folds', label: texts.folds, measure: 'count' },
   ],
   twist: [
-    { name: 'turns', label: 'Turns', measure: 'number' },
-    { name: 'sections', label: 'Sections', measure: 'count' },
+    { name: 'turns', label: texts.turns, measure: 'number' },
+    { name: 'sections', label: texts.sections, measure: 'count' },
     heats,
   ],
   resquare: [
-    { name: 'angleDeg', label: 'Angle', measure: 'angle' },
-    { name: 'sideMm', label: 'New side (0 = automatic)', measure: 'length' },
+    { name: 'angleDeg', label: texts.angle, measure: 'angle' },
+    { name: 'sideMm', label: texts.newSide0Automatic, measure: 'length' },
     heats,
   ],
   upset: [
-    { name: 'reduction', label: 'Reduction', measure: 'share' },
-    { name: 'bowMm', label: 'Bow', measure: 'length' },
+    { name: 'reduction', label: texts.reduction, measure: 'share' },
+    { name: 'bowMm', label: texts.bow, measure: 'length' },
     heats,
   ],
   roll: [heats],
   fourway: [kerf],
   ladder: [
-    { name: 'pitchMm', label: 'Pitch', measure: 'length' },
-    { name: 'widthMm', label: 'Groove width', measure: 'length' },
-    { name: 'depthMm', label: 'Depth', measure: 'length' },
-    { name: 'flattenToMm', label: 'Flatten to (0 = flush)', measure: 'length' },
+    { name: 'pitchMm', label: texts.pitch, measure: 'length' },
+    { name: 'widthMm', label: texts.grooveWidth, measure: 'length' },
+    { name: 'depthMm', label: texts.depth, measure: 'length' },
+    { name: 'flattenToMm', label: texts.flattenTo0Flush, measure: 'length' },
     heats,
   ],
   dimples: [
-    { name: 'pitchMm', label: 'Pitch', measure: 'length' },
-    { name: 'diameterMm', label: 'Across', measure: 'length' },
-    { name: 'depthMm', label: 'Depth', measure: 'length' },
-    { name: 'flattenToMm', label: 'Flatten to (0 = flush)', measure: 'length' },
+    { name: 'pitchMm', label: texts.pitch, measure: 'length' },
+    { name: 'diameterMm', label: texts.across, measure: 'length' },
+    { name: 'depthMm', label: texts.depth, measure: 'length' },
+    { name: 'flattenToMm', label: texts.flattenTo0Flush, measure: 'length' },
     heats,
   ],
   uneven: [
-    { name: 'amplitudeMm', label: 'Displacement', measure: 'length' },
-    { name: 'scaleMm', label: 'Wavelength', measure: 'length' },
-    { name: 'seed', label: 'Surface number', measure: 'count' },
+    { name: 'amplitudeMm', label: texts.displacement, measure: 'length' },
+    { name: 'scaleMm', label: texts.wavelength, measure: 'length' },
+    { name: 'seed', label: texts.surfaceNumber, measure: 'count' },
   ],
   sandwich: [ground],
-  layup: [{ ...ground, label: 'Joint sides ground' }],
+  layup: [{ ...ground, label: texts.jointSidesGround }],
   blade: [
-    { name: 'lengthMm', label: 'Length', measure: 'length' },
-    { name: 'widthMm', label: 'Width', measure: 'length' },
-    { name: 'spineMm', label: 'Spine', measure: 'length' },
-    { name: 'edgeMm', label: 'At the edge', measure: 'length' },
-    { name: 'bevelMm', label: 'Bevel height', measure: 'length' },
-    { name: 'taper', label: 'Taper', measure: 'share' },
-    { name: 'tangMm', label: 'Tang', measure: 'length' },
+    { name: 'lengthMm', label: texts.length, measure: 'length' },
+    { name: 'widthMm', label: texts.width, measure: 'length' },
+    { name: 'spineMm', label: texts.spine, measure: 'length' },
+    { name: 'edgeMm', label: texts.atTheEdge, measure: 'length' },
+    { name: 'bevelMm', label: texts.bevelHeight, measure: 'length' },
+    { name: 'taper', label: texts.taper, measure: 'share' },
+    { name: 'tangMm', label: texts.tang, measure: 'length' },
   ],
 };
 
-const tool: ChoiceOf = { name: 'tool', label: 'Tool', options: TOOL_WORDS };
+const tool: ChoiceOf = { name: 'tool', label: texts.tool, options: TOOL_WORDS };
 
 export const CHOICES: Partial<Record<Kind, readonly ChoiceOf[]>> = {
   set: [
     {
       name: 'method',
-      label: 'Method',
+      label: texts.method,
       options: METHOD_WORDS,
       // An ordinary forge weld is not asked about; the finding on copper offers the others.
       when: (o) => o.kind === 'set' && o.method !== undefined && o.method !== 'FORGE',
     },
-    { name: 'protection', label: 'Atmosphere protection', options: PROTECTION_NAMES },
+    { name: 'protection', label: texts.atmosphereProtection, options: PROTECTION_NAMES },
     {
       name: 'jacket',
-      label: 'Closed by',
+      label: texts.closedBy,
       options: JACKET_WORDS,
       when: (o) => o.kind === 'set' && o.protection === 'SEALED',
     },
-    { name: 'tack', label: 'Held by', options: TACK_WORDS },
+    { name: 'tack', label: texts.heldBy, options: TACK_WORDS },
     tool,
   ],
   draw: [tool],
-  twist: [{ name: 'hand', label: 'Hand', options: { RIGHT: 'right', LEFT: 'left', BOTH: 'both in turn' } }],
-  fourway: [{ name: 'turn', label: 'Tiles', options: TURN_WORDS }],
+  twist: [
+    { name: 'hand', label: texts.hand, options: { RIGHT: 'right', LEFT: 'left', BOTH: texts.bothInTurn } },
+  ],
+  fourway: [{ name: 'turn', label: texts.tiles, options: TURN_WORDS }],
   blade: [
     {
       name: 'profile',
-      label: 'Profile',
+      label: texts.profile,
       options: PROFILE_WORDS,
     },
   ],
 };
 
 export const YES_NO: Partial<Record<Kind, readonly YesNoOf[]>> = {
-  twist: [{ name: 'rounded', label: 'Before twisting', yes: 'forged round', no: 'left square' }],
-  roll: [{ name: 'square', label: 'Forged', yes: 'square', no: 'left round' }],
+  twist: [{ name: 'rounded', label: texts.beforeTwisting, yes: texts.forgedRound, no: texts.leftSquare }],
+  roll: [{ name: 'square', label: texts.forged, yes: 'square', no: texts.leftRound }],
   ladder: [
-    { name: 'pressed', label: 'Grooves', yes: 'pressed in', no: 'ground in' },
-    { name: 'bothFaces', label: 'On', yes: 'both faces', no: 'one face' },
+    { name: 'pressed', label: texts.grooves, yes: texts.pressedIn, no: texts.groundIn },
+    { name: 'bothFaces', label: texts.on, yes: texts.bothFaces, no: texts.oneFace },
   ],
-  dimples: [{ name: 'bothFaces', label: 'On', yes: 'both faces', no: 'one face' }],
+  dimples: [{ name: 'bothFaces', label: texts.on, yes: texts.bothFaces, no: texts.oneFace }],
 };

@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/useBillet';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useCallback, useEffect, useRef, useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -29,10 +30,10 @@ type Step = (history: History<Doc>) => History<Doc> | null;
 
 const ELSEWHERE = new Problem(
   409,
-  'This cannot be undone',
-  'The same place was changed in another window since. Undo would remove that change too.',
+  texts.thisCannotBeUndone,
+  texts.theSamePlaceWasChangedIn,
   '',
-  'Change it by hand.',
+  texts.changeItByHand,
 );
 
 /**

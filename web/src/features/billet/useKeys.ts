@@ -1,10 +1,11 @@
+import * as texts from 'texts/billet/useKeys';
 import { useEffect, useLayoutEffect, useRef } from 'react';
 
 /** What each key does; names as in KeyboardEvent.key, small letters, `ctrl+` and `shift+` in front. */
 export type Keys = Readonly<Record<string, () => void>>;
 
 const typing = (target: EventTarget | null) =>
-  target instanceof HTMLElement && target.closest('input, textarea, select, [contenteditable]') !== null;
+  target instanceof HTMLElement && target.closest(texts.inputTextareaSelectContenteditable) !== null;
 
 function nameOf(event: KeyboardEvent): string {
   const key = event.key.length === 1 ? event.key.toLowerCase() : event.key;
@@ -24,7 +25,7 @@ export function useKeys(keys: Keys) {
       if (event.defaultPrevented || event.altKey || typing(event.target)) return;
       const action = latest.current[nameOf(event)];
       if (!action) return;
-      const onButton = event.target instanceof HTMLElement && event.target.closest('button, a') !== null;
+      const onButton = event.target instanceof HTMLElement && event.target.closest(texts.buttonA) !== null;
       if (onButton && event.key === 'Enter') return;
       event.preventDefault();
       action();

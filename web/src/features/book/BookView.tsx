@@ -1,3 +1,4 @@
+import * as texts from 'texts/book/BookView';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -40,9 +41,9 @@ export function BookView() {
   return (
     <main className="h-full overflow-y-auto px-5 py-4">
       <div className="flex flex-wrap items-center gap-x-6 gap-y-3">
-        <h1 className="text-2xl">Book</h1>
+        <h1 className="text-2xl">{texts.book}</h1>
         <Choice<Shown>
-          label="Show"
+          label={texts.show}
           hideLabel
           value={shown}
           options={[
@@ -50,24 +51,24 @@ export function BookView() {
             { value: 'HELD', show: 'sound' },
             { value: 'SUSPECT', show: 'suspect' },
             { value: 'OPEN', show: 'delaminated' },
-            { value: 'REST', show: 'inspections and measurements' },
+            { value: 'REST', show: texts.inspectionsAndMeasurements },
           ]}
           onChoose={setShown}
         />
         <Choice<'DAY' | 'BILLET'>
-          label="Order"
+          label={texts.order}
           hideLabel
           value={by}
           options={[
-            { value: 'DAY', show: 'by day' },
-            { value: 'BILLET', show: 'by billet' },
+            { value: 'DAY', show: texts.byDay },
+            { value: 'BILLET', show: texts.byBillet },
           ]}
           onChoose={setBy}
         />
         <input
           type="search"
-          aria-label="Search the Book"
-          placeholder="billet, note, protection …"
+          aria-label={texts.searchTheBook}
+          placeholder={texts.billetNoteProtection}
           className={`${INPUT} w-56!`}
           value={words}
           onChange={(e) => setWords(e.target.value)}
@@ -75,8 +76,13 @@ export function BookView() {
         {all && found && (
           <p className="text-soft" role="status">
             {found.length === all.length
-              ? `${welds(all)} welds, ${all.length} entries`
-              : `${welds(found)} of ${welds(all)} welds, ${found.length} of ${all.length} entries`}
+              ? texts.weldsEntries({ all: welds(all), length: all.length })
+              : texts.ofWeldsOfEntries({
+                  found: welds(found),
+                  all: welds(all),
+                  length: found.length,
+                  length2: all.length,
+                })}
           </p>
         )}
         <span className="ml-auto flex gap-4 text-[14px]">
@@ -85,32 +91,34 @@ export function BookView() {
             download
             className="underline decoration-line underline-offset-4 hover:decoration-ink"
           >
-            Save as CSV
+            {texts.saveAsCsv}
           </a>
           <a
             href="/api/v1/book.json"
             download
             className="underline decoration-line underline-offset-4 hover:decoration-ink"
           >
-            as JSON
+            {texts.asJson}
           </a>
         </span>
       </div>
-      <Quarantine of={['WELD', 'ENTRY']} one="line" many="lines" />
-      {!all && <p className="py-10 text-soft">Loading the Book …</p>}
+      <Quarantine of={['WELD', 'ENTRY']} one={texts.line} many={texts.lines} />
+      {!all && <p className="py-10 text-soft">{texts.loadingTheBook}</p>}
       {all?.length === 0 && (
         <div className="mx-auto max-w-md py-20">
-          <h2 className="text-xl">The Book is empty</h2>
+          <h2 className="text-xl">{texts.theBookIsEmpty}</h2>
           <p className="pt-2 text-soft">
-            Open a billet on the{' '}
+            {texts.openABilletOnThe}
             <Link to="/rack" className="underline underline-offset-4">
-              Rack
+              {texts.rack}
             </Link>
-            , choose a weld in its Run, and log heat and result. It takes three taps.
+            {texts.chooseAWeldInItsRun}
           </p>
         </div>
       )}
-      {all && all.length > 0 && found?.length === 0 && <p className="py-10 text-soft">No entry matches.</p>}
+      {all && all.length > 0 && found?.length === 0 && (
+        <p className="py-10 text-soft">{texts.noEntryMatches}</p>
+      )}
       {found &&
         grouped(found, by).map((group) => (
           <section key={group.title} aria-label={group.title} className="pt-4">
@@ -140,8 +148,8 @@ export function BookView() {
         <Passing
           words={
             deleted.weld
-              ? `Deleted: ${deleted.weld.stepTitle} of “${deleted.weld.billetName}”.`
-              : `Deleted: an entry of “${deleted.entry.billetName}”.`
+              ? texts.deletedOf({ stepTitle: deleted.weld.stepTitle, billetName: deleted.weld.billetName })
+              : texts.deletedAnEntryOf({ billetName: deleted.entry.billetName })
           }
           undo={() => {
             restore.mutate(deleted);

@@ -1,3 +1,4 @@
+import * as texts from 'texts/book/EntryEditor';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -31,7 +32,7 @@ export function EntryEditor({ entry, note, onDone }: { entry: Entry; note: strin
   const problem = store.error ? Problem.from(store.error) : null;
   return (
     <form
-      aria-label="Edit the note"
+      aria-label={texts.editTheNote}
       className="grid gap-3 bg-panel px-4 py-3"
       onSubmit={(e) => {
         e.preventDefault();
@@ -39,7 +40,7 @@ export function EntryEditor({ entry, note, onDone }: { entry: Entry; note: strin
       }}
     >
       <div className="flex items-end gap-4">
-        <Field label="Note" className="flex-1">
+        <Field label={texts.note} className="flex-1">
           {(parts) => (
             <input
               {...parts}
@@ -51,17 +52,17 @@ export function EntryEditor({ entry, note, onDone }: { entry: Entry; note: strin
           )}
         </Field>
         <Button weight="strong" type="submit" disabled={store.isPending}>
-          Save
+          {texts.save}
         </Button>
-        <Button onClick={onDone}>Cancel</Button>
+        <Button onClick={onDone}>{texts.cancel}</Button>
       </div>
       {problem && <p role="alert">▲ {problem.detail}</p>}
       {before.data && before.data.length > 0 && (
-        <ul className="text-[14px] text-soft" aria-label="History">
+        <ul className="text-[14px] text-soft" aria-label={texts.history}>
           {before.data.map((b) => (
             <li key={b.version}>
-              until {shortTime(b.changedAt)}, changed by {b.changedBy}: <Words of={entryWords(b.was)} /> ·{' '}
-              {noteOf(b.was) || 'no note'}
+              {texts.untilChangedBy({ changedAt: shortTime(b.changedAt), changedBy: b.changedBy })}{' '}
+              <Words of={entryWords(b.was)} /> · {noteOf(b.was) || texts.noNote}
             </li>
           ))}
         </ul>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/book/EntryLine';
 import { useState } from 'react';
 import { JointGlyph } from '../../figures/JointGlyph';
 import { Words } from '../../ui/Words';
@@ -8,10 +9,10 @@ import { entryWords, noteOf } from './lines';
 import { PhotoStrip } from './PhotoStrip';
 
 const KIND_WORDS: Record<Entry['kind'], string> = {
-  LOOKED: 'inspected',
-  DECIDED: 'repair',
-  MEASURED: 'measured',
-  TREATED: 'treated',
+  LOOKED: texts.inspected,
+  DECIDED: texts.repair,
+  MEASURED: texts.measured,
+  TREATED: texts.treated,
 };
 
 /** A look, a decision, a measure or work after the weld. */
@@ -45,7 +46,7 @@ export function EntryLine({
       byDay={byDay}
       onEdit={() => setEditing(!editing)}
       onDelete={onDelete}
-      deleteLabel={`Delete what was ${KIND_WORDS[entry.kind]} at ${entry.billetName}`}
+      deleteLabel={texts.deleteWhatWasAt({ value: KIND_WORDS[entry.kind], billetName: entry.billetName })}
       below={
         <>
           <PhotoStrip entry={entry} />

@@ -1,3 +1,4 @@
+import * as texts from 'texts/book/LineFrame';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../ui/Button';
@@ -47,20 +48,20 @@ export function LineFrame({
           {children}
           <span className="block text-[13px] text-soft">
             {madeBy}
-            {version > 1 && ' · changed since'}
+            {version > 1 && texts.changedSince}
           </span>
         </span>
         <span className="flex gap-3 text-[13px] text-soft">
           <Button weight="quiet" onClick={onEdit}>
-            Edit
+            {texts.edit}
           </Button>
           <Button
             weight="quiet"
             aria-label={deleteLabel}
-            title="Delete this entry. You can restore it."
+            title={texts.deleteThisEntryYouCanRestore}
             onClick={onDelete}
           >
-            Delete
+            {texts.deleteText}
           </Button>
         </span>
       </div>

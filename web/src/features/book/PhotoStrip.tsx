@@ -1,3 +1,4 @@
+import * as texts from 'texts/book/PhotoStrip';
 import type { Entry } from './api';
 
 const HIGH_PX = 96;
@@ -11,7 +12,7 @@ export function PhotoStrip({ entry }: { entry: Entry }) {
         <a key={p.id} href={`/api/v1/photos/${p.id}`} target="_blank" rel="noreferrer">
           <img
             src={`/api/v1/photos/${p.id}`}
-            alt={`Photograph ${i + 1} of ${entry.photos.length}`}
+            alt={texts.photographOf({ value: i + 1, length: entry.photos.length })}
             height={HIGH_PX}
             width={(HIGH_PX * p.widthPx) / p.heightPx}
             loading="lazy"

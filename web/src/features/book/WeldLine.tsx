@@ -1,3 +1,4 @@
+import * as texts from 'texts/book/WeldLine';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -29,7 +30,7 @@ export function WeldLine({ weld, byDay, onDelete }: { weld: Weld; byDay: boolean
       byDay={byDay}
       onEdit={() => setEditing(!editing)}
       onDelete={onDelete}
-      deleteLabel={`Delete ${weld.stepTitle} of ${weld.billetName}`}
+      deleteLabel={texts.deleteOf({ stepTitle: weld.stepTitle, billetName: weld.billetName })}
       below={editing && <WeldEditor weld={weld} onDone={() => setEditing(false)} />}
     >
       <b className="text-[17px]">
@@ -46,7 +47,7 @@ export function WeldLine({ weld, byDay, onDelete }: { weld: Weld; byDay: boolean
         <>
           {' · '}
           <Link to={`/fire/${weld.fireSession}`} className="underline decoration-line underline-offset-4">
-            trace
+            {texts.trace}
           </Link>
         </>
       )}
@@ -74,7 +75,7 @@ function WeldEditor({ weld, onDone }: { weld: Weld; onDone: () => void }) {
   const problem = store.error ? Problem.from(store.error) : null;
   return (
     <form
-      aria-label={`Edit ${weld.stepTitle}`}
+      aria-label={texts.edit({ stepTitle: weld.stepTitle })}
       className="grid gap-3 bg-panel px-4 py-3"
       onSubmit={(e) => {
         e.preventDefault();
@@ -83,21 +84,21 @@ function WeldEditor({ weld, onDone }: { weld: Weld; onDone: () => void }) {
     >
       <div className="flex flex-wrap items-end gap-4">
         <MeasureField
-          label="Heat (measured)"
+          label={texts.heatMeasured}
           measure="temperature"
           value={temperatureC}
           onCommit={(c) => {
             setTemperatureC(c);
-            return c < 600 || c > 1500 ? 'Enter a welding heat from [[C 600]] to [[C 1500]].' : null;
+            return c < 600 || c > 1500 ? texts.enterAWeldingHeatFromC : null;
           }}
         />
         <Choice<WeldOutcome>
-          label="Result"
+          label={texts.result}
           value={outcome}
           options={(['HELD', 'SUSPECT', 'OPEN'] as const).map((o) => ({ value: o, show: OUTCOME_WORDS[o] }))}
           onChoose={setOutcome}
         />
-        <Field label="Note" className="min-w-64 flex-1">
+        <Field label={texts.note} className="min-w-64 flex-1">
           {(parts) => (
             <input
               {...parts}
@@ -109,9 +110,9 @@ function WeldEditor({ weld, onDone }: { weld: Weld; onDone: () => void }) {
           )}
         </Field>
         <Button weight="strong" type="submit" disabled={store.isPending}>
-          Save
+          {texts.save}
         </Button>
-        <Button onClick={onDone}>Cancel</Button>
+        <Button onClick={onDone}>{texts.cancel}</Button>
       </div>
       {problem && (
         <p role="alert">
@@ -119,11 +120,15 @@ function WeldEditor({ weld, onDone }: { weld: Weld; onDone: () => void }) {
         </p>
       )}
       {before.data && before.data.length > 0 && (
-        <ul className="text-[14px] text-soft" aria-label="History">
+        <ul className="text-[14px] text-soft" aria-label={texts.history}>
           {before.data.map((b) => (
             <li key={b.version}>
-              until {shortTime(b.changedAt)}, changed by {b.changedBy}: {OUTCOME_WORDS[b.was.outcome]} ·{' '}
-              <Temperature celsius={b.was.temperatureC} /> · {b.was.note || 'no note'}
+              {texts.untilChangedBy({
+                changedAt: shortTime(b.changedAt),
+                changedBy: b.changedBy,
+                value: OUTCOME_WORDS[b.was.outcome],
+              })}
+              <Temperature celsius={b.was.temperatureC} /> · {b.was.note || texts.noNote}
             </li>
           ))}
         </ul>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/book/api';
 import type { Schemas, Sent } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
 import { answered, api, asItIs, everyPage, once } from '../../lib/http';
@@ -31,9 +32,9 @@ export const restoreWeld = (id: number) =>
   answered(api.POST('/api/v1/welds/{id}/restore', { params: { path: { id } } }));
 
 export const OUTCOME_WORDS: Record<WeldOutcome, string> = {
-  HELD: 'sound',
-  SUSPECT: 'suspect',
-  OPEN: 'delaminated',
+  HELD: texts.sound,
+  SUSPECT: texts.suspect,
+  OPEN: texts.delaminated,
 };
 
 export type Way =
@@ -41,24 +42,24 @@ export type Way =
 
 /** How a bar is looked at, and what that can find. */
 export const WAY_WORDS: Record<Way, readonly [name: string, tells: string]> = {
-  HOT_SHADOW: ['hot shadow', 'while it is hot; finds large delaminations'],
-  SPARKS: ['sparks at a joint', 'under the hammer; shows air in a joint'],
-  TAP: ['tap', 'cold; a dull ring means a delamination somewhere'],
-  GROUND_EDGE: ['ground edge', 'cold; finds joints open at the edge'],
-  ETCHED_END: ['etched end', 'cold; finds what reaches the end'],
-  COUPON: ['coupon drawn thin', 'finds what opens when drawn out, in that end only'],
-  BEND: ['bend or break', 'bright: welded, dark: not welded; in that piece only'],
-  WHEELED: ['faces ground flat', 'cold; finds what reaches a face'],
+  HOT_SHADOW: [texts.hotShadow, texts.whileItIsHotFindsLarge],
+  SPARKS: [texts.sparksAtAJoint, texts.underTheHammerShowsAirIn],
+  TAP: [texts.tap, texts.coldADullRingMeansA],
+  GROUND_EDGE: [texts.groundEdge, texts.coldFindsJointsOpenAtThe],
+  ETCHED_END: [texts.etchedEnd, texts.coldFindsWhatReachesTheEnd],
+  COUPON: [texts.couponDrawnThin, texts.findsWhatOpensWhenDrawnOut],
+  BEND: [texts.bendOrBreak, texts.brightWeldedDarkNotWeldedIn],
+  WHEELED: [texts.facesGroundFlat, texts.coldFindsWhatReachesAFace],
 };
 
 export type FlawKind = 'SEAM' | 'COLD_SHUT' | 'INCLUSION' | 'BLISTER' | 'CRACK';
 
 export const FLAW_WORDS: Record<FlawKind, string> = {
-  SEAM: 'delamination',
-  COLD_SHUT: 'cold shut',
-  INCLUSION: 'slag or scale inclusion',
-  BLISTER: 'blister',
-  CRACK: 'crack',
+  SEAM: texts.delamination,
+  COLD_SHUT: texts.coldShut,
+  INCLUSION: texts.slagOrScaleInclusion,
+  BLISTER: texts.blister,
+  CRACK: texts.crack,
 };
 
 /** A box in one bar, mm: x from the bench stop, y from the left edge, z from the underside. */
@@ -71,12 +72,12 @@ export type Looked = Schemas['FlawInspection'];
 export type Decision = 'TRIM' | 'GRIND' | 'REWELD' | 'WATCH' | 'SET_ASIDE' | 'SCRAP';
 
 export const DECISION_WORDS: Record<Decision, string> = {
-  TRIM: 'trimmed off',
-  GRIND: 'ground out',
-  REWELD: 'cleaned, fluxed and welded again',
-  WATCH: 'watched',
-  SET_ASIDE: 'set aside',
-  SCRAP: 'scrapped',
+  TRIM: texts.trimmedOff,
+  GRIND: texts.groundOut,
+  REWELD: texts.cleanedFluxedAndWeldedAgain,
+  WATCH: texts.watched,
+  SET_ASIDE: texts.setAside,
+  SCRAP: texts.scrapped,
 };
 
 export type Disposition = Schemas['FlawDisposition'];
@@ -86,17 +87,17 @@ export type MeasuredBar = Sent['BookEntryBodyMeasuredBar'];
 export type TreatmentKind = 'NORMALIZED' | 'HARDENED' | 'TESTED' | 'TEMPERED' | 'ETCHED';
 
 export const TREATMENT_WORDS: Record<TreatmentKind, string> = {
-  NORMALIZED: 'normalized',
-  HARDENED: 'hardened',
-  TESTED: 'hardness tested',
-  TEMPERED: 'tempered',
-  ETCHED: 'etched',
+  NORMALIZED: texts.normalized,
+  HARDENED: texts.hardened,
+  TESTED: texts.hardnessTested,
+  TEMPERED: texts.tempered,
+  ETCHED: texts.etched,
 };
 
 export const FILE_WORDS = {
-  SKATES: 'file skates',
-  BITES_A_LITTLE: 'file bites a little',
-  BITES: 'file bites',
+  SKATES: texts.fileSkates,
+  BITES_A_LITTLE: texts.fileBitesALittle,
+  BITES: texts.fileBites,
 } as const;
 
 export type Treatment = Schemas['HardeningTreatment'];

@@ -1,3 +1,4 @@
+import * as texts from 'texts/book/lines';
 import { PROTECTION_NAMES } from '../billet/plan';
 import {
   DECISION_WORDS,
@@ -30,21 +31,26 @@ export function entryWords({ says }: Entry): string {
     const { ways, flaws, brightShare } = says.inspection;
     const found =
       flaws.length === 0
-        ? 'nothing found'
+        ? texts.nothingFound
         : flaws
             .map(
               (f) =>
-                `${FLAW_WORDS[f.kind]} [[mm ${f.spot.fromXMm}]] to [[mm ${f.spot.toXMm}]] from the stop${f.joint === null ? '' : `, joint ${f.joint}`}`,
+                `${FLAW_WORDS[f.kind]} [[mm ${f.spot.fromXMm}]] to [[mm ${f.spot.toXMm}]] from the stop${f.joint === null ? '' : texts.joint({ joint: f.joint })}`,
             )
             .join('; ');
-    const bright = brightShare === null ? '' : `, ${Math.round(brightShare * 100)}% bright`;
+    const bright = brightShare === null ? '' : texts.bright({ value: Math.round(brightShare * 100) });
     return `${ways.map((w) => WAY_WORDS[w][0]).join(', ')}${bright}: ${found}`;
   }
-  if (says.disposition) return `Flaw: ${DECISION_WORDS[says.disposition.decision]}`;
+  if (says.disposition) return texts.flaw({ value: DECISION_WORDS[says.disposition.decision] });
   if (says.measured) {
     const { widthMm, heightMm, lengthMm, massKg } = says.measured.sizes;
     const size = (mm: number | null) => (mm === null ? '?' : `[[mm ${mm}]]`);
-    return `Measured ${size(widthMm)} × ${size(heightMm)} × ${size(lengthMm)}${massKg === null ? '' : `, [[kg ${massKg}]]`}`;
+    return texts.measured({
+      widthMm: size(widthMm),
+      heightMm: size(heightMm),
+      lengthMm: size(lengthMm),
+      value: massKg === null ? '' : texts.kg({ massKg }),
+    });
   }
   if (says.treated) {
     const t = says.treated;
@@ -52,9 +58,9 @@ export function entryWords({ says }: Entry): string {
       TREATMENT_WORDS[t.kind],
       t.temperatureC === null ? '' : `[[C ${t.temperatureC}]]`,
       t.minutes === null ? '' : `[[s ${t.minutes * 60}]]`,
-      t.cycles === null ? '' : `${t.cycles} times`,
+      t.cycles === null ? '' : texts.times({ cycles: t.cycles }),
       t.medium,
-      t.hrc.length === 0 ? '' : `${t.hrc.join(', ')} HRC`,
+      t.hrc.length === 0 ? '' : texts.hrc({ value: t.hrc.join(', ') }),
       t.file === null ? '' : FILE_WORDS[t.file],
     ]
       .filter((w) => w !== '')
@@ -113,23 +119,29 @@ export function howWords({ how }: Weld): string {
   const soak =
     how.soakMin === null
       ? ''
-      : `soak [[s ${Math.round(how.soakMin) * 60}]]${how.neededSoakMin === null ? '' : ` of [[s ${Math.round(how.neededSoakMin) * 60}]]`}`;
+      : texts.soakS({
+          value: Math.round(how.soakMin) * 60,
+          value2: how.neededSoakMin === null ? '' : texts.ofS({ value: Math.round(how.neededSoakMin) * 60 }),
+        });
   const wait =
     how.waitedS === null
       ? ''
-      : `at the dies after [[s ${how.waitedS.toFixed(0)}]]${how.workingS === null ? '' : ` of [[s ${how.workingS.toFixed(0)}]]`}`;
+      : texts.atTheDiesAfterS({
+          value: how.waitedS.toFixed(0),
+          value2: how.workingS === null ? '' : texts.ofS({ value: how.workingS.toFixed(0) }),
+        });
   const window =
     how.floorC === null || how.ceilingC === null
       ? ''
-      : `welding window [[C ${how.floorC}]] to [[C ${how.ceilingC}]]`;
+      : texts.weldingWindowCToC({ floorC: how.floorC, ceilingC: how.ceilingC });
   return [
     window,
-    how.joints > 0 ? `${how.joints} joints` : '',
+    how.joints > 0 ? texts.joints({ joints: how.joints }) : '',
     soak,
     how.heats === null ? '' : `${how.heats} ${how.heats === 1 ? 'set' : 'sets'}`,
     wait,
     how.forceKn === null ? '' : `[[kN ${how.forceKn}]]`,
-    how.reduction === null ? '' : `${(how.reduction * 100).toFixed(0)}% reduction`,
+    how.reduction === null ? '' : texts.reduction({ value: (how.reduction * 100).toFixed(0) }),
   ]
     .filter((w) => w !== '')
     .join(' · ');

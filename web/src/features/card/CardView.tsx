@@ -1,3 +1,4 @@
+import * as texts from 'texts/card/CardView';
 import type { Units } from '../../units';
 import { queryOptions, useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
@@ -17,7 +18,7 @@ export function CardView() {
   const id = Number(useParams().id);
   const card = useQuery({ ...cardQuery(id, useUnits()), staleTime: 0 });
   if (card.isError) return <LoadFailed error={card.error} again={() => void card.refetch()} />;
-  if (!card.data) return <p className="p-10 text-soft">Loading the card …</p>;
+  if (!card.data) return <p className="p-10 text-soft">{texts.loadingTheCard}</p>;
   const c = card.data;
   return (
     <main className="h-full overflow-y-auto px-5 py-4 print:h-auto print:overflow-visible print:p-0">
@@ -28,18 +29,18 @@ export function CardView() {
         >
           {c.name}
         </Link>
-        <Button onClick={() => window.print()}>Print</Button>
+        <Button onClick={() => window.print()}>{texts.print}</Button>
         <a
           className="border border-line px-3 py-1.5 hover:border-ink"
           href={`/api/v1/billets/${id}/card.pdf`}
           target="_blank"
           rel="noreferrer"
         >
-          PDF with QR code
+          {texts.pdfWithQrCode}
         </a>
       </p>
       <article
-        aria-label="Shop card"
+        aria-label={texts.shopCard}
         className="max-w-4xl border border-ink bg-raised px-6 py-4 print:max-w-none print:border-0 print:p-0"
       >
         <header className="flex items-start justify-between gap-6 border-b-2 border-ink pb-2">
@@ -48,25 +49,25 @@ export function CardView() {
             <p className="text-soft">{c.purpose}</p>
           </div>
           <p className="text-right">
-            <b className="text-[44px] leading-none">{c.counts.visible}</b> visible layers
-            <span className="block text-soft">{c.counts.shop} nominal layers</span>
+            <b className="text-[44px] leading-none">{c.counts.visible}</b> {texts.visibleLayers}
+            <span className="block text-soft">{texts.nominalLayers({ shop: c.counts.shop })}</span>
             <span className="block font-semibold">{c.counts.bar}</span>
           </p>
         </header>
-        <h2 className="pt-3 font-semibold">Cut list</h2>
+        <h2 className="pt-3 font-semibold">{texts.cutList}</h2>
         <ul className="text-lg">
           {c.cutList.map((line, i) => (
             <li key={i}>{line}</li>
           ))}
         </ul>
-        <h2 className="pt-3 font-semibold">Run</h2>
+        <h2 className="pt-3 font-semibold">{texts.run}</h2>
         <table className="w-full border-collapse text-left">
           <thead className="condensed text-[13px] text-soft">
             <tr className="[&>th]:font-normal">
-              <th>Step</th>
-              <th>Size after it</th>
-              <th>Layers</th>
-              <th>Stop blocks, heat by heat</th>
+              <th>{texts.step}</th>
+              <th>{texts.sizeAfterIt}</th>
+              <th>{texts.layers}</th>
+              <th>{texts.stopBlocksHeatByHeat}</th>
             </tr>
           </thead>
           <tbody>
@@ -80,7 +81,7 @@ export function CardView() {
             ))}
           </tbody>
         </table>
-        <h2 className="pt-3 font-semibold">Heats</h2>
+        <h2 className="pt-3 font-semibold">{texts.heats}</h2>
         <table className="w-full border-collapse text-left">
           <tbody>
             {c.heats.map((h, i) => (
@@ -88,7 +89,7 @@ export function CardView() {
                 <td>{h.title}</td>
                 <td className="text-lg font-semibold">{h.aim}</td>
                 <td>{h.window}</td>
-                <td>soak {h.soak}</td>
+                <td>{texts.soak({ soak: h.soak })}</td>
                 <td>{h.protection}</td>
               </tr>
             ))}
@@ -96,7 +97,7 @@ export function CardView() {
         </table>
         {c.flaws.length > 0 && (
           <>
-            <h2 className="pt-3 font-semibold">Open flaws</h2>
+            <h2 className="pt-3 font-semibold">{texts.openFlaws}</h2>
             <ul>
               {c.flaws.map((f, i) => (
                 <li key={i}>{f}</li>
@@ -104,7 +105,7 @@ export function CardView() {
             </ul>
           </>
         )}
-        <h2 className="pt-3 font-semibold">Safety</h2>
+        <h2 className="pt-3 font-semibold">{texts.safety}</h2>
         <ul className="list-disc pl-5">
           {c.cautions.map((f, i) => (
             <li key={i}>{f}</li>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/evidence/Compare';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { INPUT } from '../../ui/Field';
@@ -23,11 +24,11 @@ export function Compare({ evidence }: { evidence: Evidence }) {
   if (!chosen) return null;
   const c = compared.data;
   return (
-    <section aria-label="Compare two methods" className="border-b border-ink pb-3">
-      <h2>Compare two methods</h2>
+    <section aria-label={texts.compareTwoMethods} className="border-b border-ink pb-3">
+      <h2>{texts.compareTwoMethods}</h2>
       <div className="grid grid-cols-2 gap-2 pt-1">
         <select
-          aria-label="Compare by"
+          aria-label={texts.compareBy}
           className={`${INPUT} col-span-2`}
           value={chosen.factor}
           onChange={(e) => setFactor(e.target.value as FactorName)}
@@ -41,7 +42,7 @@ export function Compare({ evidence }: { evidence: Evidence }) {
         {[one, other].map((level, i) => (
           <select
             key={i}
-            aria-label={i === 0 ? 'First' : 'Second'}
+            aria-label={i === 0 ? texts.first : texts.second}
             className={INPUT}
             value={level}
             onChange={(e) => setPair(i === 0 ? [e.target.value, other] : [one, e.target.value])}
@@ -54,28 +55,32 @@ export function Compare({ evidence }: { evidence: Evidence }) {
           </select>
         ))}
       </div>
-      {one === other && <p className="pt-2 text-soft">Choose two different methods.</p>}
+      {one === other && <p className="pt-2 text-soft">{texts.chooseTwoDifferentMethods}</p>}
       {c && one !== other && (
         <p className="pt-2" data-compared>
-          {c.one.open} of {c.one.held + c.one.open} delaminated with {levelWords(one)}, {c.other.open} of{' '}
-          {c.other.held + c.other.open} with {levelWords(other)}: {points(c.difference)} points{' '}
-          {c.difference >= 0 ? 'more' : 'fewer'}.{' '}
+          {texts.ofDelaminatedWithOfWithPoints({
+            open: c.one.open,
+            value: c.one.held + c.one.open,
+            one: levelWords(one),
+            open2: c.other.open,
+            value2: c.other.held + c.other.open,
+            other: levelWords(other),
+            difference: points(c.difference),
+            value3: c.difference >= 0 ? 'more' : 'fewer',
+          })}
           {c.needed === 0 ? (
             <b>
-              The difference is real: {points(c.limits.low)} to {points(c.limits.high)} percentage points, 90%
-              range.
+              {texts.theDifferenceIsRealToPercentage({
+                low: points(c.limits.low),
+                high: points(c.limits.high),
+              })}
             </b>
           ) : (
-            <b>
-              Not enough welds yet. About {c.needed} more inspected {c.needed === 1 ? 'weld' : 'welds'} of
-              each are needed.
-            </b>
+            <b>{texts.notEnoughWeldsYetAboutMore({ needed: c.needed })}</b>
           )}
         </p>
       )}
-      <p className="pt-1 text-[13px] text-soft">
-        This counts what happened together. One method may have been used on the harder bars only.
-      </p>
+      <p className="pt-1 text-[13px] text-soft">{texts.thisCountsWhatHappenedTogetherOne}</p>
     </section>
   );
 }

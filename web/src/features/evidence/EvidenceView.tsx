@@ -1,3 +1,4 @@
+import * as texts from 'texts/evidence/EvidenceView';
 import { useQuery } from '@tanstack/react-query';
 import { LoadFailed } from '../../ui/Notice';
 import { evidenceQuery, levelWords, type Chance, type Evidence, type Line } from './api';
@@ -9,13 +10,13 @@ import { showPercent } from '../../units';
 export function EvidenceView() {
   const evidence = useQuery({ ...evidenceQuery, staleTime: 0 });
   if (evidence.isError) return <LoadFailed error={evidence.error} again={() => void evidence.refetch()} />;
-  if (!evidence.data) return <p className="p-10 text-soft">Loading the record …</p>;
+  if (!evidence.data) return <p className="p-10 text-soft">{texts.loadingTheRecord}</p>;
   const e = evidence.data;
   return (
     <main className="h-full overflow-y-auto px-5 py-4">
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
-        <h1 className="text-2xl">Evidence</h1>
-        <p className="text-soft">which practices go with delaminations, and how sure that is</p>
+        <h1 className="text-2xl">{texts.evidence}</h1>
+        <p className="text-soft">{texts.whichPracticesGoWithDelaminationsAnd}</p>
       </div>
       <div className="grid grid-cols-[1fr_22rem] gap-8 pt-4">
         <div>
@@ -26,7 +27,7 @@ export function EvidenceView() {
               <Table key={f.factor} title={f.words} lines={f.lines} of="welds" />
             ))}
           {e.joints.length > 0 && (
-            <Table title="position of the joint in the stack" lines={e.joints} of="joints" />
+            <Table title={texts.positionOfTheJointInThe} lines={e.joints} of="joints" />
           )}
         </div>
         <aside className="flex flex-col gap-5">
@@ -42,22 +43,27 @@ export function EvidenceView() {
 function All({ evidence: { all } }: { evidence: Evidence }) {
   const decided = all.held + all.open;
   return (
-    <section aria-label="All welds" className="border-y border-ink py-3">
+    <section aria-label={texts.allWelds} className="border-y border-ink py-3">
       <p className="flex flex-wrap items-baseline gap-x-3">
         <b className="text-[44px] leading-none" data-evidence="open">
           {all.open}
         </b>
         <span className="text-lg">
-          of {decided} inspected welds delaminated
-          {all.suspect > 0 && <span className="text-soft">, {all.suspect} not inspected yet</span>}
+          {texts.ofInspectedWeldsDelaminated({ decided })}
+          {all.suspect > 0 && (
+            <span className="text-soft">{texts.notInspectedYet({ suspect: all.suspect })}</span>
+          )}
         </span>
       </p>
       <p className="pt-1 text-soft">
         {decided === 0
-          ? 'No weld in the Book has a result yet.'
+          ? texts.noWeldInTheBookHas
           : all.tooFew
-            ? 'Not enough welds yet.'
-            : `So ${showPercent(all.limits.low)} to ${showPercent(all.limits.high)} of such welds delaminate (90% range).`}
+            ? texts.notEnoughWeldsYet
+            : texts.soToOfSuchWeldsDelaminate({
+                low: showPercent(all.limits.low),
+                high: showPercent(all.limits.high),
+              })}
       </p>
     </section>
   );
@@ -71,8 +77,8 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
         <thead className="sr-only">
           <tr>
             <th>{title}</th>
-            <th>open</th>
-            <th>share that delaminates</th>
+            <th>{texts.open}</th>
+            <th>{texts.shareThatDelaminates}</th>
           </tr>
         </thead>
         <tbody>
@@ -82,20 +88,26 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
               <td className="w-44 whitespace-nowrap">
                 <b className="text-[17px]">{tally.open}</b>{' '}
                 <span className="text-soft">
-                  of {tally.held + tally.open} {of} delaminated
+                  {texts.ofDelaminated({ value: tally.held + tally.open, of })}
                 </span>
               </td>
               <td className="w-64">
                 <IntervalBar
                   share={tally.openShare}
                   limits={tally.limits}
-                  label={`${showPercent(tally.limits.low)} to ${showPercent(tally.limits.high)}`}
+                  label={texts.to({
+                    low: showPercent(tally.limits.low),
+                    high: showPercent(tally.limits.high),
+                  })}
                 />
               </td>
               <td className="text-[14px] text-soft">
                 {tally.tooFew
-                  ? 'not enough welds yet'
-                  : `${showPercent(tally.limits.low)} to ${showPercent(tally.limits.high)} delaminate`}
+                  ? texts.notEnoughWeldsYet2
+                  : texts.toDelaminate({
+                      low: showPercent(tally.limits.low),
+                      high: showPercent(tally.limits.high),
+                    })}
               </td>
             </tr>
           ))}
@@ -107,19 +119,24 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
 
 function Next({ usual, belief }: { usual: Chance; belief: Chance }) {
   return (
-    <section aria-label="The next weld" className="border-y border-ink py-3">
-      <h2>The next weld, made as usual</h2>
+    <section aria-label={texts.theNextWeld} className="border-y border-ink py-3">
+      <h2>{texts.theNextWeldMadeAsUsual}</h2>
       <p className="leading-tight">
         <b className="text-[44px]" data-evidence="next">
           {showPercent(usual.mean)}
         </b>{' '}
-        <span className="text-soft">chance that it holds</span>
+        <span className="text-soft">{texts.chanceThatItHolds}</span>
       </p>
       <p className="text-[14px] text-soft">
         {usual.tooFew
-          ? `Not enough welds yet. With ${usual.welds} inspected welds this is close to the starting estimate, ${showPercent(belief.mean)}.`
-          : `${showPercent(usual.limits.low)} to ${showPercent(usual.limits.high)} (90% range), from ${usual.welds} inspected welds. The starting estimate was ${showPercent(belief.mean)}.`}{' '}
-        The Finder uses this.
+          ? texts.notEnoughWeldsYetWithInspected({ welds: usual.welds, mean: showPercent(belief.mean) })
+          : texts.to90RangeFromInspectedWelds({
+              low: showPercent(usual.limits.low),
+              high: showPercent(usual.limits.high),
+              welds: usual.welds,
+              mean: showPercent(belief.mean),
+            })}{' '}
+        {texts.theFinderUsesThis}
       </p>
     </section>
   );
@@ -129,13 +146,8 @@ function Belief({ evidence: { factors, shopSpread, moves } }: { evidence: Eviden
   const odds = (move: number) => `${move > 0 ? '+' : '−'}${Math.abs(move).toFixed(2)}`;
   return (
     <details className="text-[14px]">
-      <summary className="cursor-pointer font-semibold">How this is calculated</summary>
-      <p className="pt-2 text-soft">
-        The starting estimate is 95 in 100 for a weld with few joints and 998 in 1000 for each joint. Each
-        practice moves the log odds by an amount of its own, 0 ± the figure below at the start; the shop as a
-        whole by 0 ± {shopSpread}. Your record narrows these. Practices do not act on each other and nothing
-        changes with time: it is a simple model for a small record.
-      </p>
+      <summary className="cursor-pointer font-semibold">{texts.howThisIsCalculated}</summary>
+      <p className="pt-2 text-soft">{texts.theStartingEstimateIs95In({ shopSpread })}</p>
       <table className="mt-2 w-full">
         <tbody>
           {factors.map((f) => (

@@ -1,3 +1,4 @@
+import * as texts from 'texts/evidence/api';
 import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
 import { answered, api } from '../../lib/http';
@@ -48,20 +49,20 @@ export const nextQuery = (billetId: number, step: string) =>
 
 const LEVELS: Readonly<Record<string, string>> = {
   BORAX: 'flux',
-  DRY: 'fuel soak',
-  BOTH: 'flux over fuel',
+  DRY: texts.fuelSoak,
+  BOTH: texts.fluxOverFuel,
   SEALED: 'sealed',
-  under: 'below the welding window',
-  cooler: 'cooler half',
-  hotter: 'hotter half',
-  over: 'above the welding window',
-  short: 'shorter than needed',
+  under: texts.belowTheWeldingWindow,
+  cooler: texts.coolerHalf,
+  hotter: texts.hotterHalf,
+  over: texts.aboveTheWeldingWindow,
+  short: texts.shorterThanNeeded,
   enough: 'enough',
-  long: 'over 1.5 times as long',
-  first: 'the first stack',
-  later: 'a restack or fold',
-  'in time': 'in time',
-  'too long': 'out too long',
+  long: texts.over15TimesAsLong,
+  first: texts.theFirstStack,
+  later: texts.aRestackOrFold,
+  'in time': texts.inTime,
+  'too long': texts.outTooLong,
 };
 
 /** A level as a smith says it. */

@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/Afterwards';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Button } from '../../ui/Button';
@@ -8,12 +9,12 @@ import { Readings } from './Readings';
 import { TraceChart } from './TraceChart';
 
 const KINDS: Partial<Record<Kind, string>> = {
-  READING: 'reading typed in',
+  READING: texts.readingTypedIn,
   NOTE: 'note',
   HELD: 'sound',
   SUSPECT: 'suspect',
   OPEN: 'delaminated',
-  FORGE: 'forge setting',
+  FORGE: texts.forgeSetting,
   SPEED: 'time',
 };
 
@@ -38,7 +39,7 @@ export function Afterwards({
   return (
     <main className="grid grid-cols-[minmax(0,1fr)] gap-y-3 px-7 py-4 lg:h-full lg:grid-rows-[auto_1fr]">
       <header className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
-        <h1 className="text-2xl">{whole.rehearsal ? 'Practice run review' : 'Session review'}</h1>
+        <h1 className="text-2xl">{whole.rehearsal ? texts.practiceRunReview : texts.sessionReview}</h1>
         {whole.billets.map((b, i) => (
           <button
             key={b.place}
@@ -52,20 +53,20 @@ export function Afterwards({
         ))}
         <span className="ml-auto flex flex-wrap items-baseline gap-x-5 gap-y-1">
           <Button weight="quiet" onClick={() => void onReopen()}>
-            Resume
+            {texts.resume}
           </Button>
           <Readings id={whole.id} />
           <Link to={`/billets/${billet.billetId}`} className="underline decoration-line underline-offset-4">
-            Open billet
+            {texts.openBillet}
           </Link>
           <Link to="/fire" className="underline decoration-line underline-offset-4">
-            Fire
+            {texts.fire}
           </Link>
         </span>
       </header>
       <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[minmax(20rem,30rem)_minmax(0,1fr)]">
-        <section aria-label="What the log shows" className="min-h-0 overflow-y-auto">
-          {lessons.length === 0 && <p className="text-soft">It was never in the fire.</p>}
+        <section aria-label={texts.whatTheLogShows} className="min-h-0 overflow-y-auto">
+          {lessons.length === 0 && <p className="text-soft">{texts.itWasNeverInTheFire}</p>}
           <ul>
             {lessons.map((l, i) => (
               <ReviewNoteLine key={i} note={l} />
@@ -73,9 +74,9 @@ export function Afterwards({
           </ul>
           {now.begun && (
             <p className="pt-3 text-soft">
-              Scale loss: <Length mm={now.exposure.scaleMm} unit /> from each face. Decarb:{' '}
-              <Length mm={now.exposure.decarbDepthMm} unit /> soft under it; {now.exposure.hotMin.toFixed(0)}{' '}
-              min at heat in all. Estimates: the hammer and the etch say what welded.
+              {texts.scaleLoss} <Length mm={now.exposure.scaleMm} unit /> {texts.fromEachFaceDecarb}
+              <Length mm={now.exposure.decarbDepthMm} unit />{' '}
+              {texts.softUnderItMinAtHeat({ value: now.exposure.hotMin.toFixed(0) })}
             </p>
           )}
         </section>
@@ -88,7 +89,7 @@ export function Afterwards({
             logEntries={entries.filter((e) => e.kind === 'DEED' && !gone.has(e.id))}
             nowS={whole.at.second}
           />
-          <ol aria-label="Log" className="min-h-0 columns-2 gap-8 overflow-y-auto text-[14px]">
+          <ol aria-label={texts.log} className="min-h-0 columns-2 gap-8 overflow-y-auto text-[14px]">
             {entries.map((e) => (
               <li
                 key={e.id}
@@ -114,8 +115,8 @@ function ReviewNoteLine({ note }: { note: ReviewNote }) {
       <span aria-hidden className={`mt-1.5 size-3 shrink-0 border border-ink ${note.well ? 'bg-ink' : ''}`} />
       <span>
         <b>{note.what}</b>
-        <span className="sr-only">{note.well ? ' good' : ' to improve'}</span>
-        <span className="text-soft"> heat {note.heat}</span>
+        <span className="sr-only">{note.well ? ' good' : texts.toImprove}</span>
+        <span className="text-soft"> {texts.heat({ heat: note.heat })}</span>
         <span className="block text-[14px] text-soft">
           <Words of={note.why} />
         </span>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/Checklist';
 import { useState } from 'react';
 import { store, stored } from '../../lib/stored';
 import { Words } from '../../ui/Words';
@@ -17,7 +18,7 @@ export function Checklist({ items, of }: { items: readonly ChecklistItem[]; of: 
     setTicked(next);
   };
   return (
-    <ul aria-label="Checklist before lighting">
+    <ul aria-label={texts.checklistBeforeLighting}>
       {items.map((item) => (
         <li key={item.what} className="border-b border-rule">
           <label className="flex min-h-11 cursor-pointer items-start gap-3 py-2">
@@ -31,7 +32,7 @@ export function Checklist({ items, of }: { items: readonly ChecklistItem[]; of: 
               <Words of={item.what} />
               {item.caution !== null && (
                 <span className="block text-[13px] leading-snug text-soft">
-                  <b className="text-ink">Safety: </b>
+                  <b className="text-ink">{texts.safety} </b>
                   <Words of={item.caution} />
                 </span>
               )}

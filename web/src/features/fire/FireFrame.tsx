@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/FireFrame';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, type ReactNode } from 'react';
 import { Navigate, useLocation } from 'react-router';
@@ -46,7 +47,7 @@ export function FireFrame({ children }: { children: ReactNode }) {
   if (!who) {
     return (
       <p className="p-10 text-soft">
-        {session.isError ? 'The shop does not answer.' : 'Loading the session …'}
+        {session.isError ? texts.theShopDoesNotAnswer : texts.loadingTheSession}
       </p>
     );
   }

@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/FireHead';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { PROTECTION_NAMES } from '../billet/plan';
@@ -38,7 +39,7 @@ export function FireHead({
   return (
     <header className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
       {whole.billets.length > 1 ? (
-        <div role="tablist" aria-label="Billets" className="flex gap-3">
+        <div role="tablist" aria-label={texts.billets} className="flex gap-3">
           {whole.billets.map((b, i) => (
             <button
               key={b.place}
@@ -58,35 +59,32 @@ export function FireHead({
       <span className="text-soft">
         {whole.billets[place]?.title.toLowerCase()}
         {whole.billets[place]?.protection && ` · ${PROTECTION_NAMES[whole.billets[place].protection]}`}
-        {whole.rehearsal && ' · practice run'}
+        {whole.rehearsal && texts.practiceRun}
       </span>
-      <span role="status" aria-label="Connection" className="text-soft">
-        {fire.expired && <b className="text-ink">signed out; your taps are kept</b>}
-        {!fire.online && !fire.expired && <b className="text-ink">no line to the shop; </b>}
-        {fire.unsent > 0 && ` ${fire.unsent} ${fire.unsent === 1 ? 'entry' : 'entries'} here`}
-        {!fire.online && fire.unsent === 0 && !fire.expired && 'go on, nothing is lost'}
+      <span role="status" aria-label={texts.connection} className="text-soft">
+        {fire.expired && <b className="text-ink">{texts.signedOutYourTapsAreKept}</b>}
+        {!fire.online && !fire.expired && <b className="text-ink">{texts.noLineToTheShop} </b>}
+        {fire.unsent > 0 && texts.entryHere({ unsent: fire.unsent })}
+        {!fire.online && fire.unsent === 0 && !fire.expired && texts.goOnNothingIsLost}
       </span>
       {fire.unsaved > 0 && (
-        <span role="alert">
-          This device is out of storage: {fire.unsaved} {fire.unsaved === 1 ? 'tap is' : 'taps are'} kept on
-          this page only. Keep it open until they are sent.
-        </span>
+        <span role="alert">{texts.thisDeviceIsOutOfStorage({ unsaved: fire.unsaved })}</span>
       )}
       {fire.refused.map((r) => (
         <span key={r.entry.id} role="alert">
-          One entry was refused: {r.why}{' '}
+          {texts.oneEntryWasRefused({ why: r.why })}
           <button type="button" className="underline underline-offset-4" onClick={() => letGo(r.entry.id)}>
-            Discard
+            {texts.discard}
           </button>
         </span>
       ))}
       <span className="ml-auto flex items-baseline gap-5 text-soft">
         {next && <span>{next}</span>}
         <Quiet on={pane === 'order'} onTap={() => onPane(pane === 'order' ? 'trace' : 'order')}>
-          Order
+          {texts.order}
         </Quiet>
         <Quiet on={pane === 'laid'} onTap={() => onPane(pane === 'laid' ? 'trace' : 'laid')}>
-          Checklist
+          {texts.checklist}
         </Quiet>
         <Quiet
           on={sounds}
@@ -95,13 +93,13 @@ export function FireHead({
             setOn(!sounds);
           }}
         >
-          {sounds ? 'Sounds on' : 'Sounds off'}
+          {sounds ? texts.soundsOn : texts.soundsOff}
         </Quiet>
         <Quiet on={false} onTap={onEnd}>
-          End
+          {texts.end}
         </Quiet>
         <Link to="/fire" className="underline decoration-line underline-offset-4">
-          Leave
+          {texts.leave}
         </Link>
       </span>
     </header>

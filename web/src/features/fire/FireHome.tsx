@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/FireHome';
 import { useInfiniteQuery, useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
@@ -39,23 +40,23 @@ export function FireHome() {
   return (
     <main className="h-full overflow-y-auto px-5 py-4">
       <div className="flex items-baseline gap-5 pb-3">
-        <h1 className="text-2xl">Fire</h1>
-        <p className="text-soft">choose what goes in: one billet, or two or three in rotation</p>
+        <h1 className="text-2xl">{texts.fire}</h1>
+        <p className="text-soft">{texts.chooseWhatGoesInOneBillet}</p>
       </div>
-      <Quarantine of={['SESSION']} one="session" many="sessions" />
+      <Quarantine of={['SESSION']} one={texts.session} many={texts.sessions} />
       {open.length > 0 && (
-        <section aria-label="Active" className="border-y border-ink bg-panel px-3 py-2">
+        <section aria-label={texts.active} className="border-y border-ink bg-panel px-3 py-2">
           {open.map((f) => (
             <SessionLine key={f.id} fire={f} />
           ))}
         </section>
       )}
       <div className="grid grid-cols-[minmax(22rem,34rem)_1fr] gap-8 pt-3 max-md:grid-cols-[minmax(0,1fr)]">
-        <section aria-label="Billets">
-          {!rack.data && <p className="text-soft">Loading the billets …</p>}
+        <section aria-label={texts.billets}>
+          {!rack.data && <p className="text-soft">{texts.loadingTheBillets}</p>}
           {rack.data?.length === 0 && (
             <p className="text-soft">
-              No billets on the <Link to="/rack">Rack</Link> yet.
+              {texts.noBilletsOnThe} <Link to="/rack">{texts.rack}</Link> {texts.yet}
             </p>
           )}
           <ul>
@@ -76,14 +77,14 @@ export function FireHome() {
         />
       </div>
       {over.length > 0 && (
-        <section aria-label="Finished" className="pt-6">
-          <h2 className="text-lg">Finished</h2>
+        <section aria-label={texts.finished} className="pt-6">
+          <h2 className="text-lg">{texts.finished}</h2>
           {over.map((f) => (
             <SessionLine key={f.id} fire={f} />
           ))}
           {fires.hasNextPage && (
             <Button disabled={fires.isFetchingNextPage} onClick={() => void fires.fetchNextPage()}>
-              Show older sessions
+              {texts.showOlderSessions}
             </Button>
           )}
         </section>
@@ -102,7 +103,7 @@ function SessionLine({ fire }: { fire: FireLine }) {
         {fire.billets.map((b) => `${b.name}, ${(b.title ?? '').toLowerCase()}`).join(' · ')}
       </Link>
       <span className="text-soft">
-        {fire.rehearsal ? 'practice run, ' : ''}
+        {fire.rehearsal ? texts.practiceRun : ''}
         {fire.endedAt === null ? 'since ' : ''}
         {shortTime(fire.startedAt)}
       </span>
@@ -138,7 +139,7 @@ function BilletChoice({
       </label>
       {heats.length > 0 ? (
         <select
-          aria-label={`Heat of ${billet.name}`}
+          aria-label={texts.heatOf({ name: billet.name })}
           className="border border-line bg-raised px-2 py-1"
           value={path ?? next?.path}
           disabled={full && path === null}
@@ -151,14 +152,14 @@ function BilletChoice({
           ))}
         </select>
       ) : (
-        <span className="text-soft">{fetched ? 'no weld or draw planned' : 'loading …'}</span>
+        <span className="text-soft">{fetched ? texts.noWeldOrDrawPlanned : texts.loading}</span>
       )}
       {next && (
         <Link
           to={`/billets/${billet.id}/heat?step=${encodeURIComponent(path ?? next.path)}`}
           className="text-[14px] underline decoration-line underline-offset-4 hover:decoration-ink"
         >
-          heat plan
+          {texts.heatPlan}
         </Link>
       )}
     </li>
@@ -180,29 +181,24 @@ function Today({ chosen, names }: { chosen: readonly Chosen[]; names: readonly s
   });
   const problem = start.error ?? (day.isError ? day.error : null);
   return (
-    <section aria-label="Today" className="border-l border-ink pl-6">
-      <h2 className="text-lg">Today, from {timeOfDay(fromMin)}</h2>
-      {chosen.length === 0 && (
-        <p className="pt-2 text-soft">
-          Choose a billet to plan its heats. With two or three, the press works on one while the others soak,
-          each within its soak limit.
-        </p>
-      )}
+    <section aria-label={texts.today} className="border-l border-ink pl-6">
+      <h2 className="text-lg">{texts.todayFrom({ fromMin: timeOfDay(fromMin) })}</h2>
+      {chosen.length === 0 && <p className="pt-2 text-soft">{texts.chooseABilletToPlanIts}</p>}
       {day.data && chosen.length > 0 && (
         <>
           <p className="pt-1 pb-3 text-[20px] font-semibold">
-            {day.data.turns.length} heats, done at {timeOfDay(day.data.endsMin)}
+            {texts.heatsDoneAt({ length: day.data.turns.length, endsMin: timeOfDay(day.data.endsMin) })}
           </p>
           <OrderChart turns={day.data.turns} names={names} fromMin={fromMin} nowMin={null} time={timeOfDay} />
           <p className="pt-2 text-soft">
-            The press is idle for {Math.round(day.data.pressIdleMin)} min in total.
+            {texts.thePressIsIdleForMin({ pressIdleMin: Math.round(day.data.pressIdleMin) })}
             {day.data.overMin > 0.5 &&
-              ` Billets soak ${Math.round(day.data.overMin)} min longer than their limit. Take one fewer.`}
+              texts.billetsSoakMinLongerThanTheir({ overMin: Math.round(day.data.overMin) })}
           </p>
           {day.data.late.length > 0 && (
             <p className="mt-2 border-l-4 border-ink pl-3">
-              <b>No setting weld today: {day.data.late.join(', ')}.</b> A prepared stack left overnight needs
-              its faces ground again.
+              <b>{texts.noSettingWeldToday({ value: day.data.late.join(', ') })}</b>{' '}
+              {texts.aPreparedStackLeftOvernightNeeds}
             </p>
           )}
         </>
@@ -214,15 +210,15 @@ function Today({ chosen, names }: { chosen: readonly Chosen[]; names: readonly s
           disabled={chosen.length === 0 || start.isPending}
           onClick={() => start.mutate(false)}
         >
-          Start session
+          {texts.startSession}
         </Button>
         <Button
           className="min-h-14"
           disabled={chosen.length === 0 || start.isPending}
           onClick={() => start.mutate(true)}
-          title="Simulated forge, up to 20 times faster. Nothing is logged in the Book."
+          title={texts.simulatedForgeUpTo20Times}
         >
-          Practice run
+          {texts.practiceRun2}
         </Button>
       </div>
       {problem && (

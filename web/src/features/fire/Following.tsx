@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/Following';
 import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import { Problem } from '../../lib/http';
@@ -28,14 +29,14 @@ export function Following({ id }: { id: number }) {
   if (fire.missing) {
     return (
       <main className="p-10">
-        <h1 className="text-2xl">Session not found</h1>
+        <h1 className="text-2xl">{texts.sessionNotFound}</h1>
         <Link to="/fire" className="underline underline-offset-4">
-          Back to Fire
+          {texts.backToFire}
         </Link>
       </main>
     );
   }
-  if (!fire.seen) return <p className="p-10 text-soft">Loading the session …</p>;
+  if (!fire.seen) return <p className="p-10 text-soft">{texts.loadingTheSession}</p>;
   return fire.seen.whole.endedAt !== null ? (
     <Afterwards seen={fire.seen} log={fire.log} onReopen={() => reopenFire(id)} />
   ) : (
@@ -106,13 +107,16 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
         onEnd={end}
       />
       <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-8 md:grid-cols-[minmax(19rem,27rem)_minmax(0,1fr)]">
-        <section aria-label="Now" className="flex min-h-0 flex-col justify-between overflow-hidden">
+        <section aria-label={texts.now} className="flex min-h-0 flex-col justify-between overflow-hidden">
           <div>
             <h1 aria-live="polite" className="text-[42px] leading-[1.08] font-bold">
               {outcome
-                ? `${KIND_WORDS[outcome.kind]}. Logged in the ${seen.whole.rehearsal ? 'practice run' : 'Book'}.`
+                ? texts.loggedInThe({
+                    value: KIND_WORDS[outcome.kind],
+                    value2: seen.whole.rehearsal ? texts.practiceRun : texts.book,
+                  })
                 : awaitsResult
-                  ? 'Result?'
+                  ? texts.result
                   : here.title}
             </h1>
             <p className="pt-2 text-[18px] leading-snug text-soft">
@@ -129,11 +133,11 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
                 names={names}
                 fromMin={nowS / 60}
                 nowMin={nowS / 60}
-                time={(m) => `in ${Math.round(m - nowS / 60)} min`}
+                time={(m) => texts.inMin({ value: Math.round(m - nowS / 60) })}
               />
             ) : pane === 'laid' || (!here.now.begun && logEntries.length === 0) ? (
               <>
-                <h2 className="pb-1 text-[18px]">Checklist</h2>
+                <h2 className="pb-1 text-[18px]">{texts.checklist}</h2>
                 <Checklist items={here.billet.layOut} of={`${id}.${place}`} />
                 {here.billet.cautions.map((c) => (
                   <Danger key={c} words={c} className="mt-3 text-[14px]" />
@@ -178,9 +182,9 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
 }
 
 const PANE_WORDS: Record<Pane, string> = {
-  trace: 'Trace',
-  order: 'Order of work',
-  laid: 'Checklist',
+  trace: texts.trace,
+  order: texts.orderOfWork,
+  laid: texts.checklist,
 };
 
 /** An entry that waits, with its second of the session as far as this screen knows. */

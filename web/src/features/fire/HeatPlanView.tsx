@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/HeatPlanView';
 import { useQuery } from '@tanstack/react-query';
 import type { ReactNode } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
@@ -25,11 +26,11 @@ export function HeatPlanView() {
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2 pb-3">
         <h1 className="text-2xl">
           <Link to={`/billets/${id}`} className="hover:underline">
-            {billet.data?.name ?? 'Billet'}
+            {billet.data?.name ?? texts.billet}
           </Link>
         </h1>
         <select
-          aria-label="Heat"
+          aria-label={texts.heat}
           className="border border-line bg-raised px-2 py-1 text-[17px]"
           value={step}
           onChange={(e) => setParams({ step: e.target.value }, { replace: true })}
@@ -45,14 +46,14 @@ export function HeatPlanView() {
           to={`/fire?billet=${id}&step=${encodeURIComponent(step)}`}
           className="bg-ink px-4 py-2 font-semibold text-ground hover:bg-ink/85"
         >
-          Start session
+          {texts.startSession}
         </Link>
       </div>
-      {heats.data?.length === 0 && <p className="py-10 text-soft">This plan has no weld or draw yet.</p>}
+      {heats.data?.length === 0 && <p className="py-10 text-soft">{texts.thisPlanHasNoWeldOr}</p>}
       {plan.data ? (
         <Planned plan={plan.data} of={`${id}.${step}`} />
       ) : (
-        heats.data?.length !== 0 && <p className="text-soft">Calculating …</p>
+        heats.data?.length !== 0 && <p className="text-soft">{texts.calculating}</p>
       )}
     </main>
   );
@@ -69,19 +70,19 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
         >
           <Temperature celsius={window.aimC} />
           <span className="block text-[14px] font-normal text-soft">
-            <Temperature celsius={window.floorC} /> to <Temperature celsius={window.ceilingC} />
+            <Temperature celsius={window.floorC} /> {texts.to} <Temperature celsius={window.ceilingC} />
           </span>
         </Large>
         <Large name="soak from cold" why={soaking.why}>
-          {Math.round(soaking.firstMin)} min
+          {texts.min({ firstMin: Math.round(soaking.firstMin) })}
           <span className="block text-[14px] font-normal text-soft">
-            again {Math.max(1, Math.round(soaking.againMin))} min
-            {plan.protection && `; the plan says ${Math.round(soaking.plannedMin)}`}
+            {texts.againMin({ value: Math.max(1, Math.round(soaking.againMin)) })}
+            {plan.protection && texts.thePlanSays({ plannedMin: Math.round(soaking.plannedMin) })}
           </span>
         </Large>
         <Large
           name={plan.protection ? 'setting heats' : 'heats'}
-          why={`Soaked more than ${Math.round(soaking.limitMin)} min after it is ready, it only loses steel.`}
+          why={texts.soakedMoreThanMinAfterIt({ limitMin: Math.round(soaking.limitMin) })}
         >
           {plan.heats}
         </Large>
@@ -91,12 +92,12 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
             <span className="block text-[14px] font-normal text-soft">
               {squeezing.bites > 1 && (
                 <>
-                  of <Length mm={squeezing.biteMm} unit />,{' '}
+                  {texts.ofText} <Length mm={squeezing.biteMm} unit />,{' '}
                 </>
               )}
               {squeezing.mostMpa > 0 && (
                 <>
-                  gauge to <Quantity kind="pressure" value={squeezing.mostMpa} />
+                  {texts.gaugeTo} <Quantity kind="pressure" value={squeezing.mostMpa} />
                 </>
               )}
             </span>
@@ -105,8 +106,8 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
       </div>
       <div className="grid grid-cols-[1.15fr_1fr] gap-8 pt-4">
         <div>
-          <h2 className="text-lg">Steps</h2>
-          <ol aria-label="Steps of the heat">
+          <h2 className="text-lg">{texts.steps}</h2>
+          <ol aria-label={texts.stepsOfTheHeat}>
             {plan.steps.map((s, i) => (
               <li key={i} className="grid grid-cols-[2.5rem_9.5rem_1fr] gap-2 border-b border-rule py-1.5">
                 <span className="text-soft">
@@ -129,7 +130,7 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
         </div>
         <div>
           {plan.stops.length > 0 && <Stops plan={plan} />}
-          <h2 className="text-lg">Checklist before lighting</h2>
+          <h2 className="text-lg">{texts.checklistBeforeLighting}</h2>
           <Checklist items={plan.layOut} of={of} />
           {plan.cautions.map((c) => (
             <Danger key={c} words={c} className="mt-3 text-[14px]" />
@@ -144,14 +145,14 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
 function Stops({ plan }: { plan: HeatPlan }) {
   return (
     <div className="pb-4">
-      <h2 className="text-lg">Stop blocks</h2>
+      <h2 className="text-lg">{texts.stopBlocks}</h2>
       <table className="w-full text-left">
         <thead className="condensed text-[13px] text-soft">
           <tr className="[&>th]:font-normal">
-            <th>heat</th>
-            <th>stop</th>
-            <th>wide, spreads to</th>
-            <th>long</th>
+            <th>{texts.heat2}</th>
+            <th>{texts.stop}</th>
+            <th>{texts.wideSpreadsTo}</th>
+            <th>{texts.long}</th>
           </tr>
         </thead>
         <tbody>
@@ -181,7 +182,7 @@ function Large({ name, why, children }: { name: string; why: string; children: R
       <summary className="list-none">
         <span className="condensed block text-[13px] text-soft">{name}</span>
         <span className="block text-[30px] leading-tight font-bold">{children}</span>
-        <span className="text-[13px] underline decoration-line underline-offset-4">why</span>
+        <span className="text-[13px] underline decoration-line underline-offset-4">{texts.why}</span>
       </summary>
       <p className="pt-1 text-[14px] text-soft">
         <Words of={why} />

@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/InstrumentFields';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -28,10 +29,13 @@ export function InstrumentFields() {
     onSuccess: again,
   });
   return (
-    <section aria-label="Instruments" className="grid grid-cols-[9rem_1fr] gap-4 border-t border-ink py-3">
+    <section
+      aria-label={texts.instruments}
+      className="grid grid-cols-[9rem_1fr] gap-4 border-t border-ink py-3"
+    >
       <div>
-        <h2 className="text-lg">Instruments</h2>
-        <p className="text-[13px] text-soft">read over Modbus TCP during a session</p>
+        <h2 className="text-lg">{texts.instruments}</h2>
+        <p className="text-[13px] text-soft">{texts.readOverModbusTcpDuringA}</p>
       </div>
       <div>
         <ul>
@@ -44,12 +48,16 @@ export function InstrumentFields() {
                 </span>
                 <span className={s.state === 'good' ? 'text-soft' : ''}>{s.state}</span>
                 <span className="condensed text-[13px] text-soft">
-                  {s.instrument.host === 'simulated' ? 'simulated instruments, ' : ''}
-                  {s.address}, {s.instrument.registers.toLowerCase()} register {s.instrument.address}
+                  {s.instrument.host === 'simulated' ? texts.simulatedInstruments : ''}
+                  {texts.register({
+                    address: s.address,
+                    toLowerCase: s.instrument.registers.toLowerCase(),
+                    address2: s.instrument.address,
+                  })}
                 </span>
                 <span className="ml-auto flex gap-4">
                   <Button weight="quiet" onClick={() => setOpen(open === s.id ? null : s.id)}>
-                    {open === s.id ? 'Close' : 'Change'}
+                    {open === s.id ? texts.close : texts.change}
                   </Button>
                   <Button
                     weight="quiet"
@@ -58,14 +66,14 @@ export function InstrumentFields() {
                       remove.mutate(s);
                     }}
                   >
-                    Remove
+                    {texts.remove}
                   </Button>
                 </span>
               </p>
               {open === s.id && (
                 <InstrumentForm
                   start={s.instrument}
-                  words="Save"
+                  words={texts.save}
                   onStore={async (i) => {
                     await changeInstrument(s.id, i);
                     setOpen(null);
@@ -75,17 +83,12 @@ export function InstrumentFields() {
               )}
             </li>
           ))}
-          {all?.length === 0 && (
-            <li className="py-1 text-soft">
-              None. You can enter the forge temperature during a session; without it, the plan’s temperature
-              is used.
-            </li>
-          )}
+          {all?.length === 0 && <li className="py-1 text-soft">{texts.noneYouCanEnterTheForge}</li>}
         </ul>
         {open === 'new' ? (
           <InstrumentForm
             start={FIRST}
-            words="Add"
+            words={texts.add}
             onStore={async (i) => {
               await addInstrument(i);
               setOpen(null);
@@ -94,13 +97,13 @@ export function InstrumentFields() {
           />
         ) : (
           <Button className="mt-2" onClick={() => setOpen('new')}>
-            Add an instrument
+            {texts.addAnInstrument}
           </Button>
         )}
       </div>
       {gone && (
         <Passing
-          words={`“${gone.instrument.name}” is removed.`}
+          words={texts.isRemoved({ name: gone.instrument.name })}
           undo={() => {
             bring.mutate(gone);
             setGone(null);
@@ -124,11 +127,11 @@ function Says({ state }: { state: InstrumentView }) {
 type Named = { readonly [K in keyof Instrument]: Instrument[K] extends number ? K : never }[keyof Instrument];
 
 const NUMBERS: readonly { readonly name: Named; readonly label: string }[] = [
-  { name: 'port', label: 'Port' },
-  { name: 'unit', label: 'Unit' },
-  { name: 'address', label: 'Register' },
-  { name: 'scale', label: 'One count is (°C or MPa)' },
-  { name: 'shift', label: 'Added' },
+  { name: 'port', label: texts.port },
+  { name: 'unit', label: texts.unit },
+  { name: 'address', label: texts.register2 },
+  { name: 'scale', label: texts.oneCountIsCOrMpa },
+  { name: 'shift', label: texts.added },
 ];
 
 const PICKS = {
@@ -137,7 +140,7 @@ const PICKS = {
   format: ['INT16', 'UINT16', 'INT32', 'FLOAT32'],
 } as const;
 
-const PICK_LABELS = { channel: 'Measures', registers: 'Registers', format: 'Written as' } as const;
+const PICK_LABELS = { channel: texts.measures, registers: texts.registers, format: texts.writtenAs } as const;
 
 /** One instrument's address; a wrong value is reported at its field, what was typed stays. */
 function InstrumentForm({
@@ -159,7 +162,7 @@ function InstrumentForm({
     const numbers = Object.fromEntries(NUMBERS.map((n) => [n.name, Number(typed[n.name])]));
     const bad = NUMBERS.find((n) => !Number.isFinite(Number(typed[n.name])) || typed[n.name]?.trim() === '');
     if (bad) {
-      setProblem(new Problem(422, '', 'Enter a number.', `/${bad.name}`, ''));
+      setProblem(new Problem(422, '', texts.enterANumber, `/${bad.name}`, ''));
       return;
     }
     try {
@@ -180,7 +183,7 @@ function InstrumentForm({
         void store();
       }}
     >
-      <Field label="Name" error={wrong('name')}>
+      <Field label={texts.name} error={wrong('name')}>
         {(field) => (
           <input
             {...field}
@@ -190,7 +193,7 @@ function InstrumentForm({
           />
         )}
       </Field>
-      <Field label="Address, or simulated" error={wrong('host')}>
+      <Field label={texts.addressOrSimulated} error={wrong('host')}>
         {(field) => (
           <input
             {...field}
@@ -237,7 +240,7 @@ function InstrumentForm({
           checked={typed['switched'] === 'true'}
           onChange={(e) => put('switched', String(e.target.checked))}
         />
-        asked
+        {texts.asked}
       </label>
       <Button weight="strong" type="submit" className="mt-5">
         {words}

@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/Numbers';
 import type { ReactNode } from 'react';
 import { heatColour } from '../../figures/heat';
 import { show } from '../../units';
@@ -18,15 +19,15 @@ export function Numbers({ shown }: { shown: Shown }) {
     <div>
       {out ? (
         <>
-          <p className="text-[15px] text-soft">out of the fire for</p>
-          <p aria-label="Out of the fire for" className="text-[104px] leading-[0.95] font-bold">
+          <p className="text-[15px] text-soft">{texts.outOfTheFireFor}</p>
+          <p aria-label={texts.outOfTheFireFor2} className="text-[104px] leading-[0.95] font-bold">
             {clock(shown.sinceOutS)}
           </p>
         </>
       ) : (
         <>
-          <p className="text-[15px] text-soft">estimated core</p>
-          <p aria-label="Core" className="text-[104px] leading-[0.95] font-bold whitespace-nowrap">
+          <p className="text-[15px] text-soft">{texts.estimatedCore}</p>
+          <p aria-label={texts.core} className="text-[104px] leading-[0.95] font-bold whitespace-nowrap">
             <span style={{ color: shown.coreC > 500 ? heatColour(shown.coreC) : undefined }}>{figure}</span>
             <span className="pl-1.5 text-[22px] font-normal text-soft">
               {unit} ± {show('temperatureChange', Math.max(5, now.plusMinusC), units).split(' ')[0]}
@@ -40,7 +41,7 @@ export function Numbers({ shown }: { shown: Shown }) {
             {now.readyForS > 0
               ? clock(now.readyForS)
               : now.readyInS >= LONG_S
-                ? 'not at this heat'
+                ? texts.notAtThisHeat
                 : clock(now.readyInS)}
           </Figure>
         )}
@@ -48,7 +49,11 @@ export function Numbers({ shown }: { shown: Shown }) {
         <Figure name="skin">{show('temperature', shown.skinC, units)}</Figure>
         {now.begun && (
           <Figure name={out ? 'working time left' : 'working time'}>
-            {!out && left === 0 ? 'not hot yet' : left >= SHORT_S ? 'over 3 min' : `${Math.round(left)} s`}
+            {!out && left === 0
+              ? texts.notHotYet
+              : left >= SHORT_S
+                ? texts.over3Min
+                : `${Math.round(left)} s`}
           </Figure>
         )}
       </dl>

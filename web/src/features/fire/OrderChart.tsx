@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/OrderChart';
 import { useSize } from '../../ui/useSize';
 import type { Turn } from './api';
 import { minuteTicks } from '../../figures/trace';
@@ -81,14 +82,14 @@ export function OrderChart({
           />
         )}
       </svg>
-      <p className="condensed text-[13px] text-soft">
-        outlined: in the fire, the stroke in it when it is even · filled: at the press
-      </p>
+      <p className="condensed text-[13px] text-soft">{texts.outlinedInTheFireTheStroke}</p>
     </div>
   );
 }
 
 const words = (turns: readonly Turn[], names: readonly string[], time: (minute: number) => string) =>
   turns.length === 0
-    ? 'All done'
-    : turns.map((t) => `${names[t.job] ?? ''} at the press at ${time(t.pressMin)}`).join(', ');
+    ? texts.allDone
+    : turns
+        .map((t) => texts.atThePressAt({ value: names[t.job] ?? '', pressMin: time(t.pressMin) }))
+        .join(', ');

@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/ProtectionTable';
 import { Length, Mass } from '../../ui/Words';
 import { PROTECTION_NAMES } from '../billet/plan';
 import type { HeatPlan } from './api';
@@ -5,24 +6,21 @@ import type { HeatPlan } from './api';
 /** Where the kinds of atmosphere protection disagree: what each would cost this billet. */
 export function ProtectionTable({ plan }: { plan: HeatPlan }) {
   return (
-    <section aria-label="What each protection costs" className="pt-6">
-      <h2 className="text-lg">Atmosphere protection for this billet: four methods</h2>
-      <p className="text-soft">
-        All four are in use, and smiths disagree. Estimates for all {plan.heats} heats; scale is good to a
-        factor of two.
-      </p>
+    <section aria-label={texts.whatEachProtectionCosts} className="pt-6">
+      <h2 className="text-lg">{texts.atmosphereProtectionForThisBilletFour}</h2>
+      <p className="text-soft">{texts.allFourAreInUseAnd({ heats: plan.heats })}</p>
       <table className="mt-2 w-full border-collapse text-left">
         <thead className="condensed text-[13px] text-soft">
           <tr className="border-b border-ink align-bottom [&>th]:py-1 [&>th]:pr-4 [&>th]:font-normal">
-            <th>protection</th>
-            <th>in the fire</th>
-            <th>extra bench time</th>
-            <th>scale loss per face</th>
-            <th>steel lost</th>
-            <th>decarb left</th>
-            <th>gas</th>
-            <th>in the Book</th>
-            <th>warnings</th>
+            <th>{texts.protection}</th>
+            <th>{texts.inTheFire}</th>
+            <th>{texts.extraBenchTime}</th>
+            <th>{texts.scaleLossPerFace}</th>
+            <th>{texts.steelLost}</th>
+            <th>{texts.decarbLeft}</th>
+            <th>{texts.gas}</th>
+            <th>{texts.inTheBook}</th>
+            <th>{texts.warnings}</th>
           </tr>
         </thead>
         <tbody>
@@ -34,10 +32,10 @@ export function ProtectionTable({ plan }: { plan: HeatPlan }) {
               <td>
                 {PROTECTION_NAMES[s.protection]}
                 {s.protection === plan.protection && (
-                  <span className="block text-[13px] font-normal">as planned</span>
+                  <span className="block text-[13px] font-normal">{texts.asPlanned}</span>
                 )}
               </td>
-              <td>{Math.round(s.fireMin)} min</td>
+              <td>{texts.min({ fireMin: Math.round(s.fireMin) })}</td>
               <td>{s.benchMin === 0 ? 'none' : `${Math.round(s.benchMin)} min`}</td>
               <td>
                 <Length mm={s.skinMm} unit />
@@ -50,7 +48,7 @@ export function ProtectionTable({ plan }: { plan: HeatPlan }) {
                 <Mass kg={s.gasKg} />
               </td>
               <td className="whitespace-nowrap">
-                {s.made === 0 ? 'never used here' : `${s.held} of ${s.made} sound`}
+                {s.made === 0 ? texts.neverUsedHere : texts.ofSound({ held: s.held, made: s.made })}
               </td>
               <td className="text-[14px] font-normal text-soft">
                 {s.risks.length === 0 ? 'nothing' : s.risks.join(' ')}

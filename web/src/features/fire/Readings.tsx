@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/Readings';
 import { useMutation } from '@tanstack/react-query';
 import { Problem } from '../../lib/http';
 import { FileButton } from '../../ui/FileButton';
@@ -5,7 +6,7 @@ import { Words } from '../../ui/Words';
 import { takeReadings } from './api';
 
 const imported = (count: number) =>
-  count === 1 ? '1 reading imported' : `${count.toLocaleString('en-US')} readings imported`;
+  count === 1 ? texts.n1ReadingImported : texts.readingsImported({ value: count.toLocaleString('en-US') });
 
 /** Exports the readings of a session and imports those of a logger, all of them or none. */
 export function Readings({ id }: { id: number }) {
@@ -19,7 +20,7 @@ export function Readings({ id }: { id: number }) {
       <span role="status">{take.data && imported(take.data.lines)}</span>
       {problem && (
         <span role="alert" className="max-w-md">
-          ▲ “{take.variables.name}” was not imported. {line && `Line ${line}: `}
+          {texts.wasNotImported({ name: take.variables.name })} {line && texts.line({ line })}
           <Words of={`${problem.detail} ${problem.remedy}`} />
         </span>
       )}
@@ -27,17 +28,17 @@ export function Readings({ id }: { id: number }) {
         weight="quiet"
         name="Logger file"
         accept=".csv,text/csv"
-        title="A CSV file with the columns at, channel, value, unit. Seconds that already have a reading keep it."
+        title={texts.aCsvFileWithTheColumns}
         disabled={take.isPending}
         onFile={(file) => take.mutate(file)}
       >
-        {take.isPending ? 'Importing …' : 'Import logger readings'}
+        {take.isPending ? texts.importing : texts.importLoggerReadings}
       </FileButton>
       <a
         className="underline decoration-line underline-offset-4"
         href={`/api/v1/forge-sessions/${id}/readings.csv`}
       >
-        Readings as CSV
+        {texts.readingsAsCsv}
       </a>
     </>
   );

@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/SideTaps';
 import { useState } from 'react';
 import { edit, parseQuantity, show, systemOf } from '../../units';
 import { INPUT } from '../../ui/Field';
@@ -26,14 +27,14 @@ export function SideTaps({
   const { now, whole } = seen;
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-rule pt-2 text-[15px]">
-      <span aria-label="Forge">
-        <span className="text-soft">forge </span>
+      <span aria-label={texts.forge}>
+        <span className="text-soft">{texts.forge2} </span>
         <b>{now.forge.value === null ? '—' : show('temperature', now.forge.value, units)}</b>
         <Trouble gauge={now.forge} used={show('temperature', now.chamberC, units)} />
       </span>
       {now.press.value !== null && (
-        <span aria-label="Press">
-          <span className="text-soft">press </span>
+        <span aria-label={texts.press}>
+          <span className="text-soft">{texts.press2} </span>
           <b>{show('pressure', now.press.value, units)}</b>
           {!now.press.good && <b> {now.press.words}</b>}
         </span>
@@ -42,20 +43,20 @@ export function SideTaps({
         <Handles seen={seen} put={put} />
       ) : (
         <Typed
-          label="Enter the forge temperature"
+          label={texts.enterTheForgeTemperature}
           placeholder={edit('temperature', SETTING_C, units)}
           onTyped={(text) => {
             const read = parseQuantity('temperature', text, systemOf(units, 'temperature'));
             if (!('value' in read)) return read.error;
-            if (read.value < 0 || read.value > 1500) return 'Enter a forge temperature below 1500 °C.';
+            if (read.value < 0 || read.value > 1500) return texts.enterAForgeTemperatureBelow1500;
             put('READING', place, { figure: read.value });
             return null;
           }}
         />
       )}
       <Typed
-        label="Note"
-        placeholder="a note"
+        label={texts.note}
+        placeholder={texts.aNote}
         onTyped={(text) => {
           put('NOTE', place, { note: text.slice(0, 2000) });
           return null;
@@ -72,7 +73,8 @@ function Trouble({ gauge, used }: { gauge: Gauge; used: string }) {
   return (
     <span role="alert">
       {' '}
-      {gauge.state === 'WAITING' ? 'no thermocouple' : gauge.words}; using {used}
+      {gauge.state === 'WAITING' ? texts.noThermocouple : gauge.words}
+      {texts.using({ used })}
     </span>
   );
 }
@@ -88,19 +90,19 @@ function Handles({
   const set = seen.now.setC ?? 1240;
   return (
     <span className="flex items-center gap-2">
-      <span className="text-soft">set to {show('temperature', set, units)}</span>
+      <span className="text-soft">{texts.setTo({ show: show('temperature', set, units) })}</span>
       {[-STEP_C, STEP_C].map((by) => (
         <button
           key={by}
           type="button"
           className="min-h-10 min-w-10 border border-line px-2"
-          aria-label={by < 0 ? 'Forge cooler' : 'Forge hotter'}
+          aria-label={by < 0 ? texts.forgeCooler : texts.forgeHotter}
           onClick={() => put('FORGE', 0, { figure: Math.min(1400, Math.max(600, set + by)) })}
         >
           {by < 0 ? '−' : '+'}
         </button>
       ))}
-      <span className="pl-3 text-soft">time</span>
+      <span className="pl-3 text-soft">{texts.time}</span>
       {SPEEDS.map((speed) => (
         <button
           key={speed}

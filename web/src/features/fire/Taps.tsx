@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/Taps';
 import type { ReactNode } from 'react';
 import { JointGlyph } from '../../figures/JointGlyph';
 import { ACT_KEYS, ACT_WORDS, type Act } from './api';
@@ -6,15 +7,15 @@ import type { WeldOutcome } from '../book/api';
 const MOST_OTHERS = 3;
 
 const HINTS: Partial<Record<Act, string>> = {
-  IN: 'into the fire',
-  OUT: 'starts the working time',
-  SQUEEZE: 'as the dies touch',
-  LET_GO: 'dies open',
-  TURN: 'top to bottom',
-  FLUX: 'on the joints',
-  BRUSH: 'scale off',
-  LOOK: 'color, shine, shadow',
-  FUEL: 'cold and drained',
+  IN: texts.intoTheFire,
+  OUT: texts.startsTheWorkingTime,
+  SQUEEZE: texts.asTheDiesTouch,
+  LET_GO: texts.diesOpen,
+  TURN: texts.topToBottom,
+  FLUX: texts.onTheJoints,
+  BRUSH: texts.scaleOff,
+  LOOK: texts.colorShineShadow,
+  FUEL: texts.coldAndDrained,
 };
 
 /** A target for a glove. */
@@ -50,7 +51,7 @@ export function Tap({
 
 /** Takes back what `words` says; null for nothing. */
 function UndoTap({ words, onTap }: { words: string | null; onTap: () => void }) {
-  return <Tap title="Undo" hint={words ?? 'nothing yet'} disabled={words === null} onTap={onTap} />;
+  return <Tap title={texts.undo} hint={words ?? texts.nothingYet} disabled={words === null} onTap={onTap} />;
 }
 
 /** The few things that make sense now: the next one wide, then others, and Undo. */
@@ -69,12 +70,12 @@ export function Taps({
   undoWords: string | null;
 }) {
   return (
-    <div role="group" aria-label="Taps" className="flex flex-wrap gap-3">
+    <div role="group" aria-label={texts.taps} className="flex flex-wrap gap-3">
       <Tap
         strong
         wide
         title={ACT_WORDS[main]}
-        hint={`${HINTS[main] ?? ''} · space bar`}
+        hint={texts.spaceBar({ value: HINTS[main] ?? '' })}
         onTap={() => onTap(main)}
       />
       {others.slice(0, MOST_OTHERS).map((act) => (
@@ -91,9 +92,9 @@ export function Taps({
 }
 
 const OUTCOMES: readonly { outcome: WeldOutcome; title: string; hint: string; key: string }[] = [
-  { outcome: 'HELD', title: 'Sound', hint: 'H · no dark line found', key: 'h' },
-  { outcome: 'SUSPECT', title: 'Suspect', hint: 'P · inspect when cold', key: 'p' },
-  { outcome: 'OPEN', title: 'Delaminated', hint: 'N · a joint is not welded', key: 'n' },
+  { outcome: 'HELD', title: texts.sound, hint: texts.hNoDarkLineFound, key: 'h' },
+  { outcome: 'SUSPECT', title: texts.suspect, hint: texts.pInspectWhenCold, key: 'p' },
+  { outcome: 'OPEN', title: texts.delaminated, hint: texts.nAJointIsNotWelded, key: 'n' },
 ];
 
 export const OUTCOME_KEYS = OUTCOMES.map((o) => [o.key, o.outcome] as const);
@@ -109,7 +110,7 @@ export function OutcomeTaps({
   undoWords: string | null;
 }) {
   return (
-    <div role="group" aria-label="Result" className="flex flex-wrap gap-3">
+    <div role="group" aria-label={texts.result} className="flex flex-wrap gap-3">
       {OUTCOMES.map((o) => (
         <Tap
           key={o.outcome}
@@ -145,13 +146,13 @@ export function DoneTaps({
   undoWords: string | null;
 }) {
   return (
-    <div role="group" aria-label="Taps" className="flex flex-wrap gap-3">
+    <div role="group" aria-label={texts.taps} className="flex flex-wrap gap-3">
       {next === null ? (
-        <Tap strong wide title="End the session" hint="E · finished" onTap={onEnd} />
+        <Tap strong wide title={texts.endTheSession} hint={texts.eFinished} onTap={onEnd} />
       ) : (
-        <Tap strong wide title="Next billet" hint={next} onTap={onNext} />
+        <Tap strong wide title={texts.nextBillet} hint={next} onTap={onNext} />
       )}
-      <Tap title="In" hint="I · one more heat" onTap={onAgain} />
+      <Tap title={texts.inText} hint={texts.iOneMoreHeat} onTap={onAgain} />
       <UndoTap words={undoWords} onTap={onUndo} />
     </div>
   );

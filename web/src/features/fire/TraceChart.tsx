@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/TraceChart';
 import { useId } from 'react';
 import { heatColour } from '../../figures/heat';
 import { atCelsius, atSecond, linePath, minuteTicks, spaced, span, type Frame } from '../../figures/trace';
@@ -76,7 +77,10 @@ export function TraceChart({
     84,
   );
   const lastForge = forge.at(-1);
-  const label = `Trace of ${billet.name}: forge ${lastForge ? show('temperature', lastForge.figure, units) : 'not read'}`;
+  const label = texts.traceOfForge({
+    name: billet.name,
+    value: lastForge ? show('temperature', lastForge.figure, units) : texts.notRead,
+  });
   return (
     <div ref={ref} className="h-full min-h-0 w-full">
       <svg width={size.width} height={size.height} role="img" aria-label={label} className="block">
@@ -100,8 +104,11 @@ export function TraceChart({
           textAnchor="end"
           className="condensed fill-soft text-[13px]"
         >
-          {billet.protection ? 'welds' : 'draws'} from {show('temperature', billet.floorC, units)} to{' '}
-          {show('temperature', billet.ceilingC, units)}
+          {texts.fromTo({
+            value: billet.protection ? 'welds' : 'draws',
+            show: show('temperature', billet.floorC, units),
+            show2: show('temperature', billet.ceilingC, units),
+          })}
         </text>
         <rect
           x={frame.left - STRIP - 4}
@@ -137,7 +144,7 @@ export function TraceChart({
             textAnchor="middle"
             className="condensed fill-line text-[12px]"
           >
-            {Math.round(s / 60)} min
+            {texts.min({ value: Math.round(s / 60) })}
           </text>
         ))}
         <path
@@ -162,12 +169,12 @@ export function TraceChart({
         <Ending
           frame={frame}
           points={forge.map((p) => ({ second: p.second, celsius: p.figure }))}
-          words="forge"
+          words={texts.forge}
           part={0.12}
           up
         />
-        <Ending frame={frame} points={skin} words="skin" part={0.55} up />
-        <Ending frame={frame} points={core} words="core" part={0.8} />
+        <Ending frame={frame} points={skin} words={texts.skin} part={0.55} up />
+        <Ending frame={frame} points={core} words={texts.core} part={0.8} />
         <line
           x1={atSecond(frame, nowS)}
           x2={atSecond(frame, nowS)}

@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/api';
 import type { Schemas, Sent } from '../../lib/api';
 import { infiniteQueryOptions, queryOptions } from '@tanstack/react-query';
 import { answered, api, apiAtOnce, asItIs, onePage } from '../../lib/http';
@@ -122,15 +123,15 @@ export const reopenFire = (id: number) =>
   answered(api.POST('/api/v1/forge-sessions/{id}/reopen', { params: { path: { id } } }));
 
 export const ACT_WORDS: Record<Act, string> = {
-  FUEL: 'Fuel soak',
-  IN: 'In',
-  FLUX: 'Flux',
-  TURN: 'Turn',
-  OUT: 'Out',
-  SQUEEZE: 'Squeeze',
-  LET_GO: 'Release',
-  BRUSH: 'Brush',
-  LOOK: 'Inspect',
+  FUEL: texts.fuelSoak,
+  IN: texts.inText,
+  FLUX: texts.flux,
+  TURN: texts.turn,
+  OUT: texts.out,
+  SQUEEZE: texts.squeeze,
+  LET_GO: texts.release,
+  BRUSH: texts.brush,
+  LOOK: texts.inspect,
 };
 
 /** The letter that taps it. */
@@ -147,4 +148,4 @@ export const ACT_KEYS: Record<Act, string> = {
 };
 
 /** A heat in a list of them: which, and whether it is the next or was done. */
-export const heatWords = (h: HeatLine) => h.title + (h.next ? ', next' : h.made > 0 ? ', in the Book' : '');
+export const heatWords = (h: HeatLine) => h.title + (h.next ? texts.next : h.made > 0 ? texts.inTheBook : '');

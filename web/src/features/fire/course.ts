@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/course';
 import type {
   Act,
   BilletNow,
@@ -136,7 +137,7 @@ function after(state: Shown, entry: Entry, seen: Seen, atMs: number): Shown {
   const outS = (atMs + seen.clockMs - Date.parse(entry.doneAt)) / 1000;
   return {
     ...state,
-    title: next ? `Next: ${next.title}.` : 'All steps of this plan are done.',
+    title: next ? texts.next({ title: next.title }) : texts.allStepsOfThisPlanAre,
     why: next?.how ?? '',
     main,
     others: state.others.includes(state.main)

@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/instruments';
 import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
 import { answered, api } from '../../lib/http';
@@ -20,7 +21,7 @@ export const removeInstrument = (id: number) =>
 
 /** A thermocouple on the bench that ships with Geminal; what a new one starts from. */
 export const FIRST: Instrument = {
-  name: 'Thermocouple',
+  name: texts.thermocouple,
   channel: 'FORGE',
   host: 'simulated',
   port: 502,

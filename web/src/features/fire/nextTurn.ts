@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/nextTurn';
 import type { Turn } from './api';
 
 /** Whose turn at the press is next after this billet's, in words; null where it is alone. */
@@ -11,5 +12,8 @@ export function nextTurn(
   const next = order.find((t) => t.job !== place);
   if (!next) return null;
   const minutes = Math.max(0, Math.round(next.pressMin - nowS / 60));
-  return `next at the press: ${names[next.job] ?? ''}, ${minutes === 0 ? 'now' : `in ${minutes} min`}`;
+  return texts.nextAtThePress({
+    value: names[next.job] ?? '',
+    value2: minutes === 0 ? 'now' : texts.inMin({ minutes }),
+  });
 }

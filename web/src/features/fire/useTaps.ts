@@ -1,3 +1,4 @@
+import * as texts from 'texts/fire/useTaps';
 import { useCallback, useRef } from 'react';
 import { ACT_WORDS, type Act, type Kind } from './api';
 import type { WeldOutcome } from '../book/api';
@@ -7,15 +8,15 @@ import type { Fire } from './useFire';
 const BOUNCE_MS = 500;
 
 export const KIND_WORDS: Record<Kind, string> = {
-  DEED: 'deed',
-  UNDO: 'undo',
-  READING: 'reading',
-  NOTE: 'note',
-  HELD: 'Sound',
-  SUSPECT: 'Suspect',
-  OPEN: 'Delaminated',
-  FORGE: 'forge setting',
-  SPEED: 'speed',
+  DEED: texts.deed,
+  UNDO: texts.undo,
+  READING: texts.reading,
+  NOTE: texts.note,
+  HELD: texts.sound,
+  SUSPECT: texts.suspect,
+  OPEN: texts.delaminated,
+  FORGE: texts.forgeSetting,
+  SPEED: texts.speed,
 };
 
 /** Taps for one billet, each recorded once however the switch bounces, and said in words. */
@@ -30,17 +31,17 @@ export function useTaps(fire: Fire, place: number, say: (words: string) => void)
   const tap = (act: Act, by: string = act) =>
     once(by, () => {
       fire.tap(act, place);
-      say(`${ACT_WORDS[act]} recorded`);
+      say(texts.recorded({ value: ACT_WORDS[act] }));
     });
   const decide = (outcome: WeldOutcome) =>
     once(outcome, () => {
       fire.put(outcome, place);
-      say(`${KIND_WORDS[outcome]} recorded`);
+      say(texts.recorded({ value: KIND_WORDS[outcome] }));
     });
   const back = () =>
     once('undo', () => {
       const what = fire.undo(place);
-      if (what) say(`${what.act ? ACT_WORDS[what.act] : KIND_WORDS[what.kind]} undone`);
+      if (what) say(texts.undone({ value: what.act ? ACT_WORDS[what.act] : KIND_WORDS[what.kind] }));
     });
   return { tap, decide, back };
 }

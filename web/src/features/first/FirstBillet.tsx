@@ -1,3 +1,4 @@
+import * as texts from 'texts/first/FirstBillet';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -31,7 +32,7 @@ export function FirstBillet() {
       />
     );
   }
-  if (!steels.data || !shelf.data) return <p className="text-soft">Loading the steels …</p>;
+  if (!steels.data || !shelf.data) return <p className="text-soft">{texts.loadingTheSteels}</p>;
   return <Finding first={firstQuestion(steels.data, shelf.data)} />;
 }
 
@@ -46,11 +47,11 @@ function Finding({ first }: { first: Asked }) {
     <>
       <div className="grid max-w-xl gap-3 pb-4 sm:grid-cols-[8rem_1fr]">
         <MeasureField
-          label="Layers"
+          label={texts.layers}
           measure="count"
           value={asked.count}
           onCommit={(count) => {
-            if (count < 3) return 'Enter 3 or more.';
+            if (count < 3) return texts.enter3OrMore;
             setAsked({ ...asked, count });
             return null;
           }}
@@ -64,16 +65,16 @@ function Finding({ first }: { first: Asked }) {
         />
       </div>
       <section
-        aria-label="Suggested schedule"
+        aria-label={texts.suggestedSchedule}
         aria-busy={search.running}
         className="border-t border-ink py-3"
       >
         {best ? (
           <Suggestion way={best} />
         ) : search.running ? (
-          <p className="text-soft">Searching …</p>
+          <p className="text-soft">{texts.searching}</p>
         ) : (
-          !problem && <p>No schedule reaches this within your limits. Try a smaller bar or fewer layers.</p>
+          !problem && <p>{texts.noScheduleReachesThisWithinYour}</p>
         )}
       </section>
       {problem && (
@@ -87,10 +88,10 @@ function Finding({ first }: { first: Asked }) {
           disabled={!best || search.running || open.busy}
           onClick={() => best && open.open(best)}
         >
-          Create this billet
+          {texts.createThisBillet}
         </Button>
         <Button weight="quiet" onClick={() => void navigate('/finder', { state: { asked } })}>
-          See all schedules in the Finder
+          {texts.seeAllSchedulesInTheFinder}
         </Button>
       </div>
     </>
@@ -103,7 +104,7 @@ function Suggestion({ way }: { way: Way }) {
     <>
       <p>
         <b className="text-[44px] leading-none">{way.visible.toLocaleString('en')}</b>{' '}
-        <span className="text-soft">layers from </span>
+        <span className="text-soft">{texts.layersFrom} </span>
         <b>{way.words}</b>
       </p>
       <p>
@@ -112,13 +113,17 @@ function Suggestion({ way }: { way: Way }) {
       <p className="pt-1 text-soft">
         {way.schedule.start && (
           <>
-            pieces <Length mm={way.schedule.start.outside.thicknessMm} /> and{' '}
-            <Length mm={way.schedule.start.inside.thicknessMm} unit /> thick, <Length mm={way.startMm} unit />{' '}
-            long ·{' '}
+            {texts.pieces} <Length mm={way.schedule.start.outside.thicknessMm} /> {texts.and}
+            <Length mm={way.schedule.start.inside.thicknessMm} unit /> {texts.thick}{' '}
+            <Length mm={way.startMm} unit /> {texts.long}
           </>
         )}
-        <Mass kg={way.startKg} /> of steel · {way.welds} {way.welds === 1 ? 'weld' : 'welds'} ·{' '}
-        {hours(way.minutes)} · chance all welds hold {showPercent(way.chance)}
+        <Mass kg={way.startKg} />{' '}
+        {texts.ofSteelWeldChanceAllWelds({
+          welds: way.welds,
+          minutes: hours(way.minutes),
+          chance: showPercent(way.chance),
+        })}
       </p>
     </>
   );

@@ -1,3 +1,4 @@
+import * as texts from 'texts/first/FirstStepsView';
 import { useState, type ComponentType } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../../ui/Button';
@@ -17,10 +18,10 @@ interface Step {
 }
 
 const QUESTIONS: readonly [Step, ...Step[]] = [
-  { title: 'Which forge and press do you use?', Ask: ToolsQuestion },
-  { title: 'US shop units or metric?', Ask: UnitsQuestion },
-  { title: 'Which steels are on your shelf?', Ask: ShelfQuestion },
-  { title: 'How many layers, and what size of bar?', Ask: FirstBillet },
+  { title: texts.whichForgeAndPressDoYou, Ask: ToolsQuestion },
+  { title: texts.usShopUnitsOrMetric, Ask: UnitsQuestion },
+  { title: texts.whichSteelsAreOnYourShelf, Ask: ShelfQuestion },
+  { title: texts.howManyLayersAndWhatSize, Ask: FirstBillet },
 ];
 
 /** A new shop in three questions, and its first billet. Each can be skipped, and changed later. */
@@ -32,22 +33,20 @@ export function FirstStepsView() {
   return (
     <main className="h-full overflow-y-auto px-5 py-6 max-sm:px-3">
       <div className="mx-auto max-w-3xl">
-        <p className="text-soft">
-          First steps · {at + 1} of {QUESTIONS.length}
-        </p>
+        <p className="text-soft">{texts.firstStepsOf({ value: at + 1, length: QUESTIONS.length })}</p>
         <h1 className="pt-1 pb-4 text-2xl">{title}</h1>
         <Ask key={at} onDone={next} />
         <div className="mt-6 flex gap-6 border-t border-rule pt-4">
           {at > 0 && (
             <Button weight="quiet" onClick={() => setAt(at - 1)}>
-              Back
+              {texts.back}
             </Button>
           )}
           <Button weight="quiet" onClick={next}>
-            Skip
+            {texts.skip}
           </Button>
           <Button weight="quiet" className="ml-auto text-soft" onClick={() => void navigate('/rack')}>
-            Skip all
+            {texts.skipAll}
           </Button>
         </div>
       </div>

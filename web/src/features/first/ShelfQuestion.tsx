@@ -1,3 +1,4 @@
+import * as texts from 'texts/first/ShelfQuestion';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -13,7 +14,7 @@ import { barOf, usualSteels, type ShelfRow } from './usualSteels';
 export function ShelfQuestion({ onDone }: Question) {
   const steels = useQuery(steelsQuery);
   if (steels.isError) return <LoadFailed error={steels.error} again={() => void steels.refetch()} />;
-  if (!steels.data) return <p className="text-soft">Loading the steels …</p>;
+  if (!steels.data) return <p className="text-soft">{texts.loadingTheSteels}</p>;
   return <Rows first={usualSteels(steels.data)} onDone={onDone} />;
 }
 
@@ -46,7 +47,7 @@ function Rows({ first, onDone }: Question & { first: readonly ShelfRow[] }) {
         put.mutate();
       }}
     >
-      <ul aria-label="Steels">
+      <ul aria-label={texts.steels}>
         {rows.map((r) => (
           <li key={r.steel} className="border-t border-rule py-1.5">
             <label className="flex min-h-9 cursor-pointer items-center gap-3">
@@ -62,25 +63,25 @@ function Rows({ first, onDone }: Question & { first: readonly ShelfRow[] }) {
             {r.ticked && (
               <div className="flex flex-wrap gap-x-4 gap-y-2 pb-2 pl-8">
                 <MeasureField
-                  label={`Thickness of ${r.steel}`}
+                  label={texts.thicknessOf({ steel: r.steel })}
                   measure="length"
                   value={r.thicknessMm}
                   onCommit={(thicknessMm) => change(r.steel, { thicknessMm })}
                 />
                 <MeasureField
-                  label={`Width of ${r.steel}`}
+                  label={texts.widthOf({ steel: r.steel })}
                   measure="length"
                   value={r.widthMm}
                   onCommit={(widthMm) => change(r.steel, { widthMm })}
                 />
                 <MeasureField
-                  label={`Length of ${r.steel}`}
+                  label={texts.lengthOf({ steel: r.steel })}
                   measure="length"
                   value={r.lengthMm}
                   onCommit={(lengthMm) => change(r.steel, { lengthMm })}
                 />
                 <MeasureField
-                  label={`Bars of ${r.steel}`}
+                  label={texts.barsOf({ steel: r.steel })}
                   measure="count"
                   width="w-16"
                   value={r.pieces}
@@ -91,9 +92,11 @@ function Rows({ first, onDone }: Question & { first: readonly ShelfRow[] }) {
           </li>
         ))}
       </ul>
-      <p className="py-3 text-soft">Steels has the full list, your own steels, and the rest of the shelf.</p>
+      <p className="py-3 text-soft">{texts.steelsHasTheFullListYour}</p>
       <Button weight="strong" type="submit" disabled={ticked.length === 0 || put.isPending}>
-        {ticked.length === 1 ? 'Add 1 steel to the shelf' : `Add ${ticked.length} steels to the shelf`}
+        {ticked.length === 1
+          ? texts.add1SteelToTheShelf
+          : texts.addSteelsToTheShelf({ length: ticked.length })}
       </Button>
       {put.error && (
         <p role="alert" className="pt-2">

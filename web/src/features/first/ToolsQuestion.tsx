@@ -1,3 +1,4 @@
+import * as texts from 'texts/first/ToolsQuestion';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -43,7 +44,7 @@ export function ToolsQuestion({ onDone }: Question) {
       }}
     >
       <fieldset className="grid gap-2">
-        <legend className="sr-only">Forge and press</legend>
+        <legend className="sr-only">{texts.forgeAndPress}</legend>
         {(presets.data ?? []).map((o) => (
           <label
             key={o.id}
@@ -65,9 +66,9 @@ export function ToolsQuestion({ onDone }: Question) {
           </label>
         ))}
       </fieldset>
-      <p className="py-3 text-soft">Choose the closest one. You can enter your own sizes in Shop later.</p>
+      <p className="py-3 text-soft">{texts.chooseTheClosestOneYouCan}</p>
       <Button weight="strong" type="submit" disabled={chosen === null || !kept.data || put.isPending}>
-        Use this shop
+        {texts.useThisShop}
       </Button>
       {put.error && (
         <p role="alert" className="pt-2">
@@ -81,16 +82,16 @@ export function ToolsQuestion({ onDone }: Question) {
 function Figures({ shop }: { shop: Shop }) {
   return (
     <>
-      door <Length mm={shop.forge.doorWidthMm} /> × <Length mm={shop.forge.doorHeightMm} unit />, chamber{' '}
-      <Length mm={shop.forge.lengthMm} unit /> long
+      {texts.door} <Length mm={shop.forge.doorWidthMm} /> × <Length mm={shop.forge.doorHeightMm} unit />
+      {texts.chamber}
+      <Length mm={shop.forge.lengthMm} unit /> {texts.long}
       {shop.press && (
         <>
-          {' '}
-          · press up to <Quantity kind="force" value={shop.press.ratedForceKn} />
+          {texts.pressUpTo} <Quantity kind="force" value={shop.press.ratedForceKn} />
         </>
       )}
       {shop.hammer && <> · {shop.hammer.name}</>}
-      {shop.mill && <> · rolling mill</>}
+      {shop.mill && <> {texts.rollingMill}</>}
     </>
   );
 }

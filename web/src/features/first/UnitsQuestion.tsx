@@ -1,3 +1,4 @@
+import * as texts from 'texts/first/UnitsQuestion';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Problem } from '../../lib/http';
 import { METRIC, show, US, type UnitSystem } from '../../units';
@@ -19,24 +20,25 @@ export function UnitsQuestion({ onDone }: Question) {
   return (
     <>
       <Choice
-        label="Units"
+        label={texts.units}
         hideLabel
         value={session.units.system}
         onChoose={(system) => put.mutate(system)}
         options={[
-          { value: 'INCH', show: 'US shop' },
-          { value: 'METRIC', show: 'Metric' },
+          { value: 'INCH', show: texts.usShop },
+          { value: 'METRIC', show: texts.metric },
         ]}
       />
       <p className="py-3">
-        A bar of {show('length', 38.1, units)} is shown at {show('temperature', 1180, units)}, and a press of{' '}
-        {show('force', 220, units)}.
+        {texts.aBarOfIsShownAt({
+          show: show('length', 38.1, units),
+          show2: show('temperature', 1180, units),
+          show3: show('force', 220, units),
+        })}
       </p>
-      <p className="pb-3 text-soft">
-        You can type either system in any field, for example 1 1/2&quot;, 38 mm or 2150 °F.
-      </p>
+      <p className="pb-3 text-soft">{texts.youCanTypeEitherSystemIn}</p>
       <Button weight="strong" disabled={put.isPending} onClick={onDone}>
-        Continue
+        {texts.continueText}
       </Button>
       {put.error && (
         <p role="alert" className="pt-2">

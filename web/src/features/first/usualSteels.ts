@@ -1,3 +1,4 @@
+import * as texts from 'texts/first/usualSteels';
 import type { Steel } from '../steel/api';
 import type { StockBar } from '../stock/api';
 
@@ -14,14 +15,14 @@ export interface ShelfRow {
 
 /** What pattern welders stack most, the usual pair first. */
 const USUAL: readonly (readonly [steel: string, about: string])[] = [
-  ['1084', 'dark, simple to harden'],
-  ['15N20', 'bright, with nickel'],
-  ['1075', 'dark, a little less carbon'],
-  ['1095', 'dark, for edges'],
-  ['80CrV2', 'dark, tough'],
-  ['5160', 'spring steel'],
-  ['O2', 'dark, hardens deep'],
-  ['1018', 'mild steel'],
+  ['1084', texts.darkSimpleToHarden],
+  ['15N20', texts.brightWithNickel],
+  ['1075', texts.darkALittleLessCarbon],
+  ['1095', texts.darkForEdges],
+  ['80CrV2', texts.darkTough],
+  ['5160', texts.springSteel],
+  ['O2', texts.darkHardensDeep],
+  ['1018', texts.mildSteel],
 ];
 
 /** 1/8 in for dark steels, 1/16 in for the bright one, in bars of 1 1/2 × 36 in. */

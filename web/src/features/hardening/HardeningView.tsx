@@ -1,3 +1,4 @@
+import * as texts from 'texts/hardening/HardeningView';
 import { showPercent } from '../../units';
 import { useQuery } from '@tanstack/react-query';
 import { Link, useParams } from 'react-router';
@@ -22,7 +23,7 @@ export function HardeningView() {
   const entries = useQuery(billetEntriesQuery(id));
   if (plan.isError) return <LoadFailed error={plan.error} again={() => void plan.refetch()} />;
   if (billet.isError) return <LoadFailed error={billet.error} again={() => void billet.refetch()} />;
-  if (!plan.data || !billet.data) return <p className="p-10 text-soft">Loading the billet …</p>;
+  if (!plan.data || !billet.data) return <p className="p-10 text-soft">{texts.loadingTheBillet}</p>;
   const done = (entries.data ?? []).filter((e) => e.kind === 'TREATED');
   const etched = done.find((e) => e.photos.length > 0);
   const sight = finishedSight(billet.data);
@@ -37,13 +38,13 @@ export function HardeningView() {
           {billet.data.name}
         </Link>
       </p>
-      <h1 className="text-2xl">Heat treatment</h1>
+      <h1 className="text-2xl">{texts.heatTreatment}</h1>
       <div className="grid grid-cols-[1fr_24rem] gap-8 pt-3">
         <div>
           <Wishes plan={p} />
           {p.tempers.length > 0 && <Tempers plan={p} />}
-          <section aria-label="Etching" className="pt-4">
-            <h2 className="text-lg">Etch</h2>
+          <section aria-label={texts.etching} className="pt-4">
+            <h2 className="text-lg">{texts.etch}</h2>
             <ol className="list-decimal pl-5">
               {p.etch.map((step) => (
                 <li key={step} className="py-0.5">
@@ -59,41 +60,41 @@ export function HardeningView() {
           </div>
         </div>
         <aside>
-          <section aria-label="Predicted and etched" className="border-y border-ink py-3">
-            <h2>Predicted etch</h2>
+          <section aria-label={texts.predictedAndEtched} className="border-y border-ink py-3">
+            <h2>{texts.predictedEtch}</h2>
             <SmallPicture
               sight={sight.sight}
               pane={sight.pane}
               width={360}
               height={Math.max(40, (360 * sight.pane.heightMm) / sight.pane.widthMm)}
-              label="Predicted look of the etched face"
+              label={texts.predictedLookOfTheEtchedFace}
             />
-            <p className="condensed pb-1 text-[13px] text-soft">the face, ground clean</p>
+            <p className="condensed pb-1 text-[13px] text-soft">{texts.theFaceGroundClean}</p>
             <SmallPicture
               sight={sight.end}
               pane={sight.endPane}
               width={Math.min(360, (90 * sight.endPane.widthMm) / sight.endPane.heightMm)}
               height={Math.min(90, (360 * sight.endPane.heightMm) / sight.endPane.widthMm)}
-              label="Predicted look of the etched end"
+              label={texts.predictedLookOfTheEtchedEnd}
             />
-            <p className="condensed text-[13px] text-soft">the end</p>
+            <p className="condensed text-[13px] text-soft">{texts.theEnd}</p>
             {etched ? (
               <>
-                <h3 className="pt-2">result</h3>
+                <h3 className="pt-2">{texts.result}</h3>
                 <img
                   src={`/api/v1/photos/${etched.photos[0]?.id ?? ''}`}
-                  alt="The etched piece"
+                  alt={texts.theEtchedPiece}
                   className="w-full border border-line"
                 />
               </>
             ) : (
-              <p className="pt-1 text-[14px] text-soft">Log the etch with a photo to compare it here.</p>
+              <p className="pt-1 text-[14px] text-soft">{texts.logTheEtchWithAPhoto}</p>
             )}
           </section>
           <TreatmentFields billetId={id} plan={p} />
-          <section aria-label="Treatments" className="pt-3">
-            <h2>Treatments</h2>
-            {done.length === 0 && <p className="text-soft">Nothing logged yet.</p>}
+          <section aria-label={texts.treatments} className="pt-3">
+            <h2>{texts.treatments}</h2>
+            {done.length === 0 && <p className="text-soft">{texts.nothingLoggedYet}</p>}
             <ul>
               {done.map((e) => (
                 <li key={e.id} className="border-b border-rule py-1.5">
@@ -114,13 +115,13 @@ export function HardeningView() {
 
 function Wishes({ plan: p }: { plan: HardeningPlan }) {
   if (p.steels.length === 0) {
-    return <p className="border-y border-ink py-3 text-lg">None of its steels hardens.</p>;
+    return <p className="border-y border-ink py-3 text-lg">{texts.noneOfItsSteelsHardens}</p>;
   }
   return (
-    <section aria-label="Hardening">
+    <section aria-label={texts.hardening}>
       <div className="grid grid-cols-3 gap-6 border-y border-ink py-3">
         <div>
-          <h2 className="text-soft">Normalize, three heats</h2>
+          <h2 className="text-soft">{texts.normalizeThreeHeats}</h2>
           <p className="text-lg">
             {p.normalizingC.map((c, i) => (
               <span key={c}>
@@ -129,21 +130,22 @@ function Wishes({ plan: p }: { plan: HardeningPlan }) {
               </span>
             ))}
           </p>
-          <p className="text-[13px] text-soft">to black in still air each time</p>
+          <p className="text-[13px] text-soft">{texts.toBlackInStillAirEach}</p>
         </div>
         <div>
-          <h2 className="text-soft">Harden at</h2>
+          <h2 className="text-soft">{texts.hardenAt}</h2>
           <p className="text-[32px] leading-tight font-semibold" data-harden>
             <Temperature celsius={p.hardenC} />
           </p>
           <p className="text-[13px] text-soft">
             {p.toC >= p.fromC ? (
               <>
-                both from <Temperature celsius={p.fromC} /> to <Temperature celsius={p.toC} />, 5 to 10 min
+                {texts.bothFrom} <Temperature celsius={p.fromC} /> {texts.to} <Temperature celsius={p.toC} />
+                {texts.n5To10Min}
               </>
             ) : (
               <>
-                no common hardening heat: <Temperature celsius={p.toC} /> and{' '}
+                {texts.noCommonHardeningHeat} <Temperature celsius={p.toC} /> {texts.and}
                 <Temperature celsius={p.fromC} />
               </>
             )}
@@ -151,10 +153,10 @@ function Wishes({ plan: p }: { plan: HardeningPlan }) {
         </div>
         <div>
           <h2 className="text-soft">
-            Quench, at <Length mm={p.thickMm} unit /> thick
+            {texts.quenchAt} <Length mm={p.thickMm} unit /> {texts.thick}
           </h2>
           <p className="text-lg">{p.quench}</p>
-          <p className="text-[13px] text-soft">a file skates on hard steel</p>
+          <p className="text-[13px] text-soft">{texts.aFileSkatesOnHardSteel}</p>
         </div>
       </div>
       {p.compromise.length > 0 && (
@@ -170,12 +172,12 @@ function Wishes({ plan: p }: { plan: HardeningPlan }) {
       <table className="mt-2 w-full border-collapse text-left text-[14px]">
         <thead className="condensed text-[13px] text-soft">
           <tr className="[&>th]:py-1 [&>th]:font-normal">
-            <th>steel</th>
-            <th>share</th>
-            <th>hardens from</th>
-            <th>to</th>
-            <th>in</th>
-            <th>as quenched</th>
+            <th>{texts.steel}</th>
+            <th>{texts.share}</th>
+            <th>{texts.hardensFrom}</th>
+            <th>{texts.to}</th>
+            <th>{texts.inText}</th>
+            <th>{texts.asQuenched}</th>
           </tr>
         </thead>
         <tbody>
@@ -190,14 +192,14 @@ function Wishes({ plan: p }: { plan: HardeningPlan }) {
                 <Temperature celsius={s.toC} />
               </td>
               <td>{s.quench.toLowerCase().replace('_', ' ')}</td>
-              <td>{s.asQuenchedHrc.toFixed(0)} HRC</td>
+              <td>{texts.hrc({ value: s.asQuenchedHrc.toFixed(0) })}</td>
             </tr>
           ))}
           {p.soft.map((s) => (
             <tr key={s} className="border-t border-rule [&>td]:py-1">
               <td className="font-semibold">{s}</td>
               <td colSpan={5} className="text-soft">
-                stays soft
+                {texts.staysSoft}
               </td>
             </tr>
           ))}
@@ -209,16 +211,16 @@ function Wishes({ plan: p }: { plan: HardeningPlan }) {
 
 function Tempers({ plan: p }: { plan: HardeningPlan }) {
   return (
-    <section aria-label="Tempering" className="pt-4">
-      <h2 className="text-lg">Temper, two times two hours</h2>
+    <section aria-label={texts.tempering} className="pt-4">
+      <h2 className="text-lg">{texts.temperTwoTimesTwoHours}</h2>
       <table className="border-collapse text-left text-[14px]">
         <thead className="condensed text-[13px] text-soft">
           <tr className="[&>th]:py-1 [&>th]:pr-6 [&>th]:font-normal">
-            <th>at</th>
+            <th>{texts.at}</th>
             {p.steels.map((s) => (
               <th key={s.steel}>{s.steel}</th>
             ))}
-            <th>layers together</th>
+            <th>{texts.layersTogether}</th>
           </tr>
         </thead>
         <tbody>
@@ -231,7 +233,7 @@ function Tempers({ plan: p }: { plan: HardeningPlan }) {
                 <td key={s.steel}>{t.hrcBySteel[s.steel]?.toFixed(1) ?? '–'}</td>
               ))}
               <td className="font-semibold">
-                {t.layersHrc === null ? '–' : `${t.layersHrc.toFixed(1)} HRC`}
+                {t.layersHrc === null ? '–' : texts.hrc({ value: t.layersHrc.toFixed(1) })}
               </td>
             </tr>
           ))}

@@ -1,3 +1,4 @@
+import * as texts from 'texts/hardening/TreatmentFields';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
@@ -18,7 +19,7 @@ const usual = (kind: TreatmentKind, plan: HardeningPlan) => ({
     kind === 'NORMALIZED' ? (plan.normalizingC[0] ?? 870) : kind === 'TEMPERED' ? 200 : plan.hardenC || 800,
   minutes: kind === 'TEMPERED' ? 120 : 8,
   cycles: kind === 'TEMPERED' ? 2 : 3,
-  medium: kind === 'HARDENED' ? (plan.quench ?? '') : kind === 'ETCHED' ? 'ferric chloride 1 : 4' : '',
+  medium: kind === 'HARDENED' ? (plan.quench ?? '') : kind === 'ETCHED' ? texts.ferricChloride14 : '',
 });
 
 /** Writes down one piece of work after the weld. */
@@ -57,16 +58,16 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
   const problem = write.error ? Problem.from(write.error) : null;
   return (
     <form
-      aria-label="Log treatment"
+      aria-label={texts.logTreatment}
       className="grid gap-2 border-b border-ink py-3"
       onSubmit={(e) => {
         e.preventDefault();
         write.mutate({ says: says(), photos: photo ? [photo] : [] });
       }}
     >
-      <h2>Log treatment</h2>
+      <h2>{texts.logTreatment}</h2>
       <Select
-        label="Treatment"
+        label={texts.treatment}
         hideLabel
         value={kind}
         options={TREATMENT_WORDS}
@@ -78,7 +79,7 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
       <div className="flex flex-wrap gap-3">
         {HEATED.includes(kind) && (
           <MeasureField
-            label="At"
+            label={texts.at}
             measure="temperature"
             width="w-24"
             value={figures.temperatureC}
@@ -87,7 +88,7 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
         )}
         {kind !== 'TESTED' && (
           <MeasureField
-            label="For"
+            label={texts.forText}
             measure="minutes"
             width="w-20"
             value={figures.minutes}
@@ -96,7 +97,7 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
         )}
         {REPEATED.includes(kind) && (
           <MeasureField
-            label="Times"
+            label={texts.times}
             measure="count"
             width="w-16"
             value={figures.cycles}
@@ -105,7 +106,7 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
         )}
       </div>
       {(kind === 'HARDENED' || kind === 'ETCHED') && (
-        <Field label="In">
+        <Field label={texts.inText}>
           {(parts) => (
             <input
               {...parts}
@@ -120,8 +121,8 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
       {kind === 'TESTED' && (
         <div className="grid grid-cols-2 gap-3">
           <Field
-            label="Readings, HRC"
-            error={unread === undefined ? null : `“${unread}” is not a hardness reading.`}
+            label={texts.readingsHrc}
+            error={unread === undefined ? null : texts.isNotAHardnessReading({ unread })}
           >
             {(parts) => (
               <input
@@ -134,14 +135,14 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
             )}
           </Field>
           <Select
-            label="or a file"
+            label={texts.orAFile}
             value={file}
-            options={{ '': 'not tried', ...FILE_WORDS }}
+            options={{ '': texts.notTried, ...FILE_WORDS }}
             onChoose={setFile}
           />
         </div>
       )}
-      <Field label="Note and result">
+      <Field label={texts.noteAndResult}>
         {(parts) => (
           <input
             {...parts}
@@ -152,7 +153,7 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
           />
         )}
       </Field>
-      <Field label="Photo">
+      <Field label={texts.photo}>
         {(parts) => (
           <input
             {...parts}
@@ -169,7 +170,7 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
         </p>
       )}
       <Button weight="strong" type="submit" disabled={write.isPending || unread !== undefined}>
-        Log treatment
+        {texts.logTreatment}
       </Button>
     </form>
   );

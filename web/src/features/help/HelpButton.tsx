@@ -1,3 +1,4 @@
+import * as texts from 'texts/help/HelpButton';
 import { lazy, Suspense, useState } from 'react';
 import { useLocation } from 'react-router';
 
@@ -17,7 +18,7 @@ export function HelpButton({ className = 'hover:text-ink' }: { className?: strin
         aria-expanded={open}
         onClick={() => setOpenAt(pathname)}
       >
-        What is this?
+        {texts.whatIsThis}
       </button>
       {open && (
         <Suspense fallback={null}>

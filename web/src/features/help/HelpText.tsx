@@ -1,3 +1,4 @@
+import * as texts from 'texts/help/HelpText';
 import { Link } from 'react-router';
 import { anchor, TERMS } from '../glossary/terms';
 import { helpOf } from './views';
@@ -11,11 +12,11 @@ export function HelpText({ pathname }: { pathname: string }) {
       <h2 className="text-lg">{help.title}</h2>
       <p className="pt-1">{help.about}</p>
       <p className="pt-2">
-        <b>Next: </b>
+        <b>{texts.next} </b>
         {help.next}
       </p>
       {help.terms.length > 0 && (
-        <dl aria-label="Words on this page" className="pt-3 text-[14px] leading-snug">
+        <dl aria-label={texts.wordsOnThisPage} className="pt-3 text-[14px] leading-snug">
           {help.terms.map((name) => (
             <div key={name} className="border-t border-rule py-1.5">
               <dt className="inline font-semibold">

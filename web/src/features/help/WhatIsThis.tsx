@@ -1,3 +1,4 @@
+import * as texts from 'texts/help/WhatIsThis';
 import { Popover } from 'radix-ui';
 import { useLocation } from 'react-router';
 import { HelpText } from './HelpText';
@@ -10,7 +11,7 @@ export function WhatIsThis({ onClose }: { onClose: () => void }) {
       <Popover.Anchor className="absolute right-0 bottom-0" />
       <Popover.Portal>
         <Popover.Content
-          aria-label="What is this?"
+          aria-label={texts.whatIsThis}
           align="end"
           collisionPadding={12}
           sideOffset={10}
@@ -18,7 +19,7 @@ export function WhatIsThis({ onClose }: { onClose: () => void }) {
         >
           <HelpText pathname={pathname} />
           <Popover.Close className="mt-3 underline decoration-line underline-offset-4 hover:decoration-ink">
-            Close
+            {texts.close}
           </Popover.Close>
         </Popover.Content>
       </Popover.Portal>

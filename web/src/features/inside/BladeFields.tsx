@@ -1,3 +1,4 @@
+import * as texts from 'texts/inside/BladeFields';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
 import { Slide } from '../../ui/Slide';
@@ -7,10 +8,10 @@ import { PROFILE_WORDS } from '../billet/plan';
 import type { Blade, Look } from '../picture/api';
 
 const FIGURES = [
-  ['lengthMm', 'Length'],
-  ['widthMm', 'Width'],
-  ['spineMm', 'Spine'],
-  ['bevelMm', 'Bevel height'],
+  ['lengthMm', texts.length],
+  ['widthMm', texts.width],
+  ['spineMm', texts.spine],
+  ['bevelMm', texts.bevelHeight],
 ] as const;
 
 const PROFILES = ['SHEEPSFOOT', 'DROP', 'SPEAR'] as const;
@@ -26,14 +27,14 @@ export function BladeFields({
   onLook: (look: Look) => void;
 }) {
   const { blade } = look;
-  if (!blade) return <p className="text-soft">The bar is already ground to a blade.</p>;
+  if (!blade) return <p className="text-soft">{texts.theBarIsAlreadyGroundTo}</p>;
   const put = (more: Partial<Blade>) => onLook({ ...look, blade: { ...blade, ...more } });
   const along = Math.max(0, stage.lengthMm - blade.lengthMm);
   const across = Math.max(0, stage.widthMm - blade.widthMm);
   return (
     <>
       <Slide
-        label="Position from the bench stop"
+        label={texts.positionFromTheBenchStop}
         show={<Length mm={look.atMm} unit />}
         value={look.atMm}
         least={0}
@@ -42,7 +43,7 @@ export function BladeFields({
         onChange={(atMm) => onLook({ ...look, atMm })}
       />
       <Slide
-        label="Edge, from the left"
+        label={texts.edgeFromTheLeft}
         show={<Length mm={look.acrossMm} unit />}
         value={look.acrossMm}
         least={0}
@@ -51,7 +52,7 @@ export function BladeFields({
         onChange={(acrossMm) => onLook({ ...look, acrossMm })}
       />
       <Choice
-        label="Profile"
+        label={texts.profile}
         value={blade.profile}
         options={PROFILES.map((value) => ({ value, show: PROFILE_WORDS[value] }))}
         onChoose={(profile) => put({ profile })}
@@ -64,7 +65,7 @@ export function BladeFields({
             measure="length"
             value={blade[field]}
             onCommit={(mm) => {
-              if (mm <= 0) return 'Enter a length above 0.';
+              if (mm <= 0) return texts.enterALengthAbove0;
               put({ [field]: mm });
               return null;
             }}

@@ -1,3 +1,4 @@
+import * as texts from 'texts/inside/InsideView';
 import { useParams, useSearchParams } from 'react-router';
 import { LoadFailed } from '../../ui/Notice';
 import { planAt, runAt, withPlanAt } from '../billet/parts';
@@ -15,7 +16,7 @@ function OfBillet({ id }: { id: number }) {
   const editing = useBillet(id);
   const { query, billet } = editing;
   if (query.isError && !billet) return <LoadFailed error={query.error} again={() => void query.refetch()} />;
-  if (!billet) return <p className="p-10 text-soft">Loading the billet …</p>;
+  if (!billet) return <p className="p-10 text-soft">{texts.loadingTheBillet}</p>;
   const asked = params.get('part') ?? '';
   const path = planAt(billet.plan, asked) ? asked : '';
   const run = runAt(billet.run, path);

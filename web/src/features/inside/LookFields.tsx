@@ -1,3 +1,4 @@
+import * as texts from 'texts/inside/LookFields';
 import { Choice } from '../../ui/Choice';
 import { Slide } from '../../ui/Slide';
 import { Length, useMetric } from '../../ui/Words';
@@ -26,9 +27,9 @@ export function LookFields({
   const high = stage.heightMm * stage.fill;
   const show = <Length mm={look.atMm} unit />;
   return (
-    <section aria-label="View" className="grid gap-3">
+    <section aria-label={texts.view} className="grid gap-3">
       <Choice
-        label="View"
+        label={texts.view}
         value={look.from}
         options={[
           { value: 'FACE', show: 'top' },
@@ -41,14 +42,13 @@ export function LookFields({
       />
       {(look.from === 'FACE' || look.from === 'UNDER') && (
         <Slide
-          label="Ground off"
+          label={texts.groundOff}
           show={
             <>
               {show}
               {layersGround > 0 && (
                 <span className="font-normal text-soft">
-                  {' '}
-                  · into {layersGround === 1 ? '1 layer' : `${layersGround} layers`}
+                  {texts.into} {layersGround === 1 ? texts.n1Layer : texts.layers({ layersGround })}
                 </span>
               )}
             </>
@@ -62,7 +62,7 @@ export function LookFields({
       )}
       {look.from === 'END' && (
         <Slide
-          label="Section at"
+          label={texts.sectionAt}
           show={show}
           value={look.atMm}
           least={0}
@@ -73,7 +73,7 @@ export function LookFields({
       )}
       {look.from === 'ALONG' && (
         <Slide
-          label="Cut position from the left edge"
+          label={texts.cutPositionFromTheLeftEdge}
           show={show}
           value={look.atMm}
           least={0}

@@ -1,3 +1,4 @@
+import * as texts from 'texts/inside/Looking';
 import { useMemo, useState } from 'react';
 import { Link } from 'react-router';
 import type { Problem } from '../../lib/http';
@@ -64,7 +65,7 @@ export function Looking({
   const [settled, setSettled] = useState<Sight | null>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
   const step = at === 0 ? undefined : planned.steps[at - 1];
-  const title = step ? stepTitle(step.operation) : 'Stack';
+  const title = step ? stepTitle(step.operation) : texts.stack;
 
   const sight = useMemo<Sight | null>(
     () =>
@@ -86,7 +87,7 @@ export function Looking({
   if (!stage || !look || !sight || stage.count === 0) {
     return (
       <main className="p-10">
-        <p className="pb-4 text-soft">No bar is left at this step.</p>
+        <p className="pb-4 text-soft">{texts.noBarIsLeftAtThis}</p>
         <BackToRun billet={billet} path={path} step={step?.key} />
       </main>
     );
@@ -105,20 +106,24 @@ export function Looking({
           <span className="text-soft">
             {' '}
             · {path !== '' && `${path}: `}
-            {title.toLowerCase()}, {at} of {run.stages.length - 1}
+            {texts.ofText({ toLowerCase: title.toLowerCase(), at, value: run.stages.length - 1 })}
           </span>
         </h1>
         <div className="flex shrink-0 gap-2">
           {undo && (
-            <Button onClick={undo} title="Ctrl Z">
-              Undo
+            <Button onClick={undo} title={texts.ctrlZ}>
+              {texts.undo}
             </Button>
           )}
-          <Button disabled={at === 0} onClick={() => onStage(at - 1)} title="Up arrow">
-            Previous step
+          <Button disabled={at === 0} onClick={() => onStage(at - 1)} title={texts.upArrow}>
+            {texts.previousStep}
           </Button>
-          <Button disabled={at === run.stages.length - 1} onClick={() => onStage(at + 1)} title="Down arrow">
-            Next step
+          <Button
+            disabled={at === run.stages.length - 1}
+            onClick={() => onStage(at + 1)}
+            title={texts.downArrow}
+          >
+            {texts.nextStep}
           </Button>
           <BackToRun billet={billet} path={path} step={step?.key} />
         </div>
@@ -159,7 +164,7 @@ export function Looking({
         </div>
       </div>
       <aside
-        aria-label="Look"
+        aria-label={texts.look}
         className="flex flex-col gap-4 overflow-y-auto border-l border-ink bg-panel px-4 py-3"
       >
         {failed && (
@@ -176,25 +181,23 @@ export function Looking({
         {stage.count > 1 && (
           <div className="flex items-baseline gap-2">
             <Button disabled={bar === 0} onClick={() => setBar(bar - 1)}>
-              Previous bar
+              {texts.previousBar}
             </Button>
-            <span>
-              {bar + 1} of {stage.count}
-            </span>
+            <span>{texts.ofText2({ value: bar + 1, count: stage.count })}</span>
             <Button disabled={bar + 1 >= stage.count} onClick={() => setBar(bar + 1)}>
-              Next bar
+              {texts.nextBar}
             </Button>
           </div>
         )}
         <div className="flex flex-wrap gap-2">
           <Button aria-pressed={counting} onClick={() => setCounting(!counting)}>
-            {counting ? 'Pan' : 'Count layers along a line'}
+            {counting ? texts.pan : texts.countLayersAlongALine}
           </Button>
           <Button aria-pressed={relief} onClick={() => setRelief(!relief)}>
-            {relief ? 'Flat' : 'Deep etched'}
+            {relief ? texts.flat : texts.deepEtched}
           </Button>
           <Button aria-pressed={beside !== null} onClick={() => setCompared(beside ? null : sight)}>
-            {beside ? 'Close comparison' : 'Compare'}
+            {beside ? texts.closeComparison : texts.compare}
           </Button>
         </div>
         <TryFields
@@ -218,7 +221,7 @@ function BackToRun({ billet, path, step }: { billet: Billet; path: string; step:
       state={step === undefined ? null : { stepKey: inside(path, step) }}
       className="border border-line px-3 py-1.5 hover:border-ink"
     >
-      Back to the Run
+      {texts.backToTheRun}
     </Link>
   );
 }

@@ -1,3 +1,4 @@
+import * as texts from 'texts/inside/Overview';
 import { useMemo, useState } from 'react';
 import { useSize } from '../../ui/useSize';
 import type { Look, Sight } from '../picture/api';
@@ -57,7 +58,7 @@ export function Overview({
         <div
           className="relative cursor-move touch-none overflow-hidden outline outline-ink"
           style={{ width: bar.length * scale, height: bar.width * scale }}
-          title="Drag to move along the bar"
+          title={texts.dragToMoveAlongTheBar}
           data-overview
           onPointerDown={(e) => {
             e.currentTarget.setPointerCapture(e.pointerId);
@@ -72,7 +73,7 @@ export function Overview({
           onPointerCancel={() => setHand(null)}
         >
           <div className="pointer-events-none h-full">
-            <PictureCanvas sight={face} aim={whole} label="The whole face of the bar" />
+            <PictureCanvas sight={face} aim={whole} label={texts.theWholeFaceOfTheBar} />
           </div>
           <Mark look={look} aim={aim} size={size} bar={bar} scale={scale} />
         </div>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/inside/SaveFields';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -23,30 +24,34 @@ export function SaveFields({ sight, shown, title }: { sight: Sight; shown: Shown
     },
   });
   return (
-    <section aria-label="Save" className="mt-auto border-t border-line pt-3">
-      <h2 className="pb-1 text-lg">Save this picture</h2>
+    <section aria-label={texts.save} className="mt-auto border-t border-line pt-3">
+      <h2 className="pb-1 text-lg">{texts.saveThisPicture}</h2>
       <div className="flex items-end gap-2">
         <MeasureField
-          label="Pixels across"
+          label={texts.pixelsAcross}
           measure="count"
           width="w-24"
           value={widthPx}
           onCommit={(px) => {
-            if (px < 16 || px > MOST_PX) return `From 16 to ${MOST_PX}.`;
+            if (px < 16 || px > MOST_PX) return texts.from16To({ MOSTPX: MOST_PX });
             setWidthPx(px);
             return null;
           }}
         />
-        <Button disabled={save.isPending || !shown} aria-label="Save PNG" onClick={() => save.mutate('PNG')}>
-          PNG
+        <Button
+          disabled={save.isPending || !shown}
+          aria-label={texts.savePng}
+          onClick={() => save.mutate('PNG')}
+        >
+          {texts.png}
         </Button>
         <Button
           disabled={save.isPending || !shown}
-          aria-label="Save SVG"
+          aria-label={texts.saveSvg}
           onClick={() => save.mutate('SVG')}
-          title="Outlines of every steel, in true size"
+          title={texts.outlinesOfEverySteelInTrue}
         >
-          SVG
+          {texts.svg}
         </Button>
       </div>
       {save.error && (

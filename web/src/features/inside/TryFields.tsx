@@ -1,3 +1,4 @@
+import * as texts from 'texts/inside/TryFields';
 import { Button } from '../../ui/Button';
 import { Slide } from '../../ui/Slide';
 import { Length } from '../../ui/Words';
@@ -26,15 +27,15 @@ export function TryFields({
   if (tries.length === 0) return null;
   const changed = plan !== planned;
   return (
-    <section aria-label="Try changes" className="grid gap-2 border-t border-line pt-3">
-      <h2 className="text-lg">Try changes</h2>
+    <section aria-label={texts.tryChanges} className="grid gap-2 border-t border-line pt-3">
+      <h2 className="text-lg">{texts.tryChanges}</h2>
       {tries.map((t, i) => {
         const operation = plan.steps[t.step]?.operation;
         return (
           <div key={`${t.step} ${t.field}`}>
             {operation && tries[i - 1]?.step !== t.step && (
               <p className="text-[13px] text-soft">
-                step {t.step + 1}: {stepTitle(operation)}
+                {texts.step({ value: t.step + 1, operation: stepTitle(operation) })}
               </p>
             )}
             <Slide
@@ -51,10 +52,10 @@ export function TryFields({
       })}
       <div className="flex gap-2">
         <Button disabled={!changed || keeping} onClick={onKeep}>
-          Apply to plan
+          {texts.applyToPlan}
         </Button>
         <Button disabled={!changed} onClick={() => onPlan(planned)}>
-          As planned
+          {texts.asPlanned}
         </Button>
       </div>
     </section>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/inside/Viewer';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -44,7 +45,7 @@ export function Viewer({
       <PictureCanvas
         sight={sight}
         aim={aim}
-        label={`The inside${name && `, ${name}`}`}
+        label={texts.theInside({ value: name && `, ${name}` })}
         onAim={onAim}
         onShown={(now) => {
           setShown(now);
@@ -64,11 +65,11 @@ export function Viewer({
       )}
       <p className="pointer-events-none absolute right-3 bottom-2 bg-ground/85 px-2 py-1 text-[13px] text-soft">
         {counting ? (
-          'draw a line across the layers'
+          texts.drawALineAcrossTheLayers
         ) : name ? (
           <b className="text-ink">{name}</b>
         ) : (
-          'scroll to zoom, drag to pan, 0 to reset'
+          texts.scrollToZoomDragToPan
         )}
       </p>
     </div>
@@ -125,14 +126,14 @@ function CountedLine({
               {counted.data.count === 1 ? 'layer' : 'layers'}
               {Number.isFinite(thinnest) && (
                 <span className="block text-[13px]">
-                  thinnest <Length mm={thinnest} unit />
+                  {texts.thinnest} <Length mm={thinnest} unit />
                 </span>
               )}
             </>
           ) : counted.error ? (
             Problem.from(counted.error).detail
           ) : (
-            'counting …'
+            texts.counting
           )}
         </p>
       )}

@@ -1,3 +1,4 @@
+import * as texts from 'texts/inside/tries';
 import type { Measure } from '../../ui/MeasureField';
 import { withChange, type Operation, type Plan } from '../billet/plan';
 
@@ -29,25 +30,25 @@ const range = (
 function rangesOf(o: Operation): Range[] {
   switch (o.kind) {
     case 'twist':
-      return [range('turns', 'Turns', 'number', 0.25, Math.max(20, 2 * o.turns), 0.25)];
+      return [range('turns', texts.turns, 'number', 0.25, Math.max(20, 2 * o.turns), 0.25)];
     case 'resquare':
-      return [range('angleDeg', 'Rotation, degrees', 'number', 1, 90, 1)];
+      return [range('angleDeg', texts.rotationDegrees, 'number', 1, 90, 1)];
     case 'upset':
-      return [range('bowMm', 'Bow', 'length', 0, Math.max(12, o.bowMm), 0.1)];
+      return [range('bowMm', texts.bow, 'length', 0, Math.max(12, o.bowMm), 0.1)];
     case 'ladder':
       return [
-        range('pitchMm', 'Groove pitch', 'length', o.widthMm, Math.max(60, o.pitchMm), 0.25),
-        range('depthMm', 'Groove depth', 'length', 0.1, Math.max(5, o.depthMm), 0.1),
+        range('pitchMm', texts.groovePitch, 'length', o.widthMm, Math.max(60, o.pitchMm), 0.25),
+        range('depthMm', texts.grooveDepth, 'length', 0.1, Math.max(5, o.depthMm), 0.1),
       ];
     case 'dimples':
       return [
-        range('pitchMm', 'Dimple pitch', 'length', o.diameterMm, Math.max(40, o.pitchMm), 0.25),
-        range('depthMm', 'Dimple depth', 'length', 0.1, Math.max(5, o.depthMm), 0.1),
+        range('pitchMm', texts.dimplePitch, 'length', o.diameterMm, Math.max(40, o.pitchMm), 0.25),
+        range('depthMm', texts.dimpleDepth, 'length', 0.1, Math.max(5, o.depthMm), 0.1),
       ];
     case 'uneven':
       return [
-        range('amplitudeMm', 'Displacement', 'length', 0.1, Math.max(3, o.amplitudeMm), 0.05),
-        range('scaleMm', 'Wavelength', 'length', 4, Math.max(50, o.scaleMm), 0.5),
+        range('amplitudeMm', texts.displacement, 'length', 0.1, Math.max(3, o.amplitudeMm), 0.05),
+        range('scaleMm', texts.wavelength, 'length', 4, Math.max(50, o.scaleMm), 0.5),
       ];
     default:
       return [];

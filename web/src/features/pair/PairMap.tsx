@@ -1,3 +1,4 @@
+import * as texts from 'texts/pair/PairMap';
 import { memo } from 'react';
 import type { Cell, Grade } from './api';
 
@@ -26,7 +27,7 @@ export const PairMap = memo(function PairMap({
       width={HEAD + size + 60}
       height={size + TOP + 8}
       role="group"
-      aria-label="Compatibility map"
+      aria-label={texts.compatibilityMap}
       className="block"
       fontSize="12"
     >

@@ -1,3 +1,4 @@
+import * as texts from 'texts/pair/QuestionFields';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
 import { PROTECTION_NAMES, type AtmosphereProtection } from '../billet/plan';
@@ -5,8 +6,8 @@ import { ROLE_WORDS, type Question, type Role } from './api';
 
 const SHORT: Record<AtmosphereProtection, string> = {
   BORAX: 'flux',
-  DRY: 'fuel soak',
-  BOTH: 'flux over fuel',
+  DRY: texts.fuelSoak,
+  BOTH: texts.fluxOverFuel,
   SEALED: 'sealed',
 };
 
@@ -30,7 +31,7 @@ export function QuestionFields({
         <label key={id} className="flex items-baseline justify-between gap-2">
           <b>{id}</b>
           <select
-            aria-label={`${id}: role`}
+            aria-label={texts.role({ id })}
             className="border border-line bg-raised px-1.5 py-0.5 text-[14px]"
             value={role}
             onChange={(e) => onRole(id, e.target.value as Role)}
@@ -44,7 +45,7 @@ export function QuestionFields({
         </label>
       ))}
       <Choice<AtmosphereProtection>
-        label="Atmosphere protection"
+        label={texts.atmosphereProtection}
         value={question.process}
         options={(Object.keys(PROTECTION_NAMES) as AtmosphereProtection[]).map((s) => ({
           value: s,
@@ -54,21 +55,21 @@ export function QuestionFields({
       />
       <div className="flex items-end gap-4">
         <Choice<'edge' | 'fitting'>
-          label="Use"
+          label={texts.use}
           value={question.cuttingEdge ? 'edge' : 'fitting'}
           options={[
-            { value: 'edge', show: 'a blade' },
-            { value: 'fitting', show: 'a fitting' },
+            { value: 'edge', show: texts.aBlade },
+            { value: 'fitting', show: texts.aFitting },
           ]}
           onChoose={(v) => onCuttingEdge(v === 'edge')}
         />
         <MeasureField
-          label="Temper"
+          label={texts.temper}
           measure="temperature"
           width="w-20"
           value={question.temperC}
           onCommit={(c) => {
-            if (c < 100 || c > 700) return 'Enter a temper from [[C 100]] to [[C 700]].';
+            if (c < 100 || c > 700) return texts.enterATemperFromC100;
             onTemper(c);
             return null;
           }}

@@ -1,3 +1,4 @@
+import * as texts from 'texts/pair/VerdictPanel';
 import { FindingMark } from '../billet/FindingMark';
 import type { Severity } from '../billet/api';
 import { Temperature, useUnits, Words, Length } from '../../ui/Words';
@@ -6,9 +7,9 @@ import type { Reason, Verdict, Weight } from './api';
 
 const MARK: Record<Weight, Severity> = { STOP: 'ERROR', CONDITION: 'WARNING', NOTE: 'NOTE' };
 const WEIGHT_WORDS: Record<Weight, string> = {
-  STOP: 'Stop',
-  CONDITION: 'Condition',
-  NOTE: 'Note',
+  STOP: texts.stop,
+  CONDITION: texts.condition,
+  NOTE: texts.note,
 };
 const HRC_PLUS_MINUS = 1.5;
 
@@ -28,67 +29,77 @@ export function VerdictPanel({
       <p className="leading-tight">
         <b className="block text-[40px]">{word}</b>
         <span className="text-soft">
-          {v.grade === 'STOP' ? 'for this use; the score does not count' : `${Math.round(v.score)} of 100`}
+          {v.grade === 'STOP' ? texts.forThisUseTheScoreDoes : texts.of100({ score: Math.round(v.score) })}
         </span>
       </p>
       <dl className="grid grid-cols-[7.5rem_1fr] gap-y-1 border-t border-line py-3 text-[14px] [&_dt]:text-soft">
-        <dt>weld at</dt>
+        <dt>{texts.weldAt}</dt>
         <dd>
           {v.weld ? (
             <>
-              <Temperature celsius={v.weld.fromC} /> to <Temperature celsius={v.weld.toC} />
+              <Temperature celsius={v.weld.fromC} /> {texts.to} <Temperature celsius={v.weld.toC} />
             </>
           ) : (
-            'no common welding heat'
+            texts.noCommonWeldingHeat
           )}
         </dd>
-        <dt>harden at</dt>
+        <dt>{texts.hardenAt}</dt>
         <dd>
           {v.hardening === null ? (
-            'none of them hardens'
+            texts.noneOfThemHardens
           ) : v.hardening.fromC <= v.hardening.toC ? (
             <>
-              <Temperature celsius={v.hardening.fromC} /> to <Temperature celsius={v.hardening.toC} />
+              <Temperature celsius={v.hardening.fromC} /> {texts.to} <Temperature celsius={v.hardening.toC} />
             </>
           ) : (
-            `no overlap: gap of ${show('temperatureChange', v.hardening.fromC - v.hardening.toC, system)}`
+            texts.noOverlapGapOf({
+              show: show('temperatureChange', v.hardening.fromC - v.hardening.toC, system),
+            })
           )}
         </dd>
-        <dt>quench</dt>
+        <dt>{texts.quench}</dt>
         <dd>
-          {v.quench ? v.quench.toLowerCase().replace('_', ' ') : 'none'}, up to <Length mm={6} unit /> thick
+          {texts.upTo({ value: v.quench ? v.quench.toLowerCase().replace('_', ' ') : 'none' })}{' '}
+          <Length mm={6} unit /> {texts.thick}
         </dd>
-        <dt>carbon</dt>
+        <dt>{texts.carbon}</dt>
         <dd>
           {v.meanCarbon === null
-            ? `${carbons.map((c) => c.toFixed(2)).join(' and ')}%; evened out: not estimated`
-            : `${carbons.map((c) => c.toFixed(2)).join(' and ')}, evened out ${v.meanCarbon.toFixed(2)}%`}
+            ? texts.evenedOutNotEstimated({ value: carbons.map((c) => c.toFixed(2)).join(' and ') })
+            : texts.evenedOut({
+                value: carbons.map((c) => c.toFixed(2)).join(' and '),
+                value2: v.meanCarbon.toFixed(2),
+              })}
         </dd>
         {v.hardness && (
           <>
             <dt>
-              after <Temperature celsius={v.hardness.temperC} />
+              {texts.after} <Temperature celsius={v.hardness.temperC} />
             </dt>
             <dd>
               {[
                 v.hardness.evenedHrc !== null &&
-                  `${Math.round(v.hardness.evenedHrc)} HRC ± ${HRC_PLUS_MINUS} evened out`,
-                v.hardness.layeredHrc !== null && `${Math.round(v.hardness.layeredHrc)} HRC in layers`,
+                  texts.hrcEvenedOut({
+                    evenedHrc: Math.round(v.hardness.evenedHrc),
+                    HRCPLUSMINUS: HRC_PLUS_MINUS,
+                  }),
+                v.hardness.layeredHrc !== null &&
+                  texts.hrcInLayers({ layeredHrc: Math.round(v.hardness.layeredHrc) }),
               ]
                 .filter(Boolean)
-                .join(', ') || 'not estimated'}
+                .join(', ') || texts.notEstimated}
             </dd>
           </>
         )}
-        <dt>contrast</dt>
+        <dt>{texts.contrast}</dt>
         <dd>{contrast(v.toneApart)}</dd>
       </dl>
-      <ul aria-label="Reasons">
+      <ul aria-label={texts.reasons}>
         {v.reasons.map((r, i) => (
           <ReasonLine key={i} reason={r} />
         ))}
         {v.reasons.length === 0 && (
-          <li className="border-t border-rule py-2.5 text-soft">No problems found.</li>
+          <li className="border-t border-rule py-2.5 text-soft">{texts.noProblemsFound}</li>
         )}
       </ul>
     </div>
@@ -96,7 +107,10 @@ export function VerdictPanel({
 }
 
 const contrast = (apart: number) =>
-  `${apart > 0.5 ? 'strong' : apart >= 0.3 ? 'good' : apart >= 0.2 ? 'subtle' : 'weak'}, tones ${apart.toFixed(2)} apart`;
+  texts.tonesApart({
+    value: apart > 0.5 ? 'strong' : apart >= 0.3 ? 'good' : apart >= 0.2 ? 'subtle' : 'weak',
+    value2: apart.toFixed(2),
+  });
 
 function ReasonLine({ reason: r }: { reason: Reason }) {
   return (
@@ -106,7 +120,7 @@ function ReasonLine({ reason: r }: { reason: Reason }) {
       </span>
       <div className="min-w-0">
         <p className="condensed text-[13px] text-soft">
-          {r.safety && <b className="text-ink">Safety · </b>}
+          {r.safety && <b className="text-ink">{texts.safety} </b>}
           {WEIGHT_WORDS[r.weight]}
         </p>
         <p>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/pair/api';
 import type { Schemas, Sent } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
 import { answered, api } from '../../lib/http';
@@ -40,8 +41,8 @@ export const mapQuery = (steels: readonly string[], process: AtmosphereProtectio
   });
 
 export const ROLE_WORDS: Record<Role, string> = {
-  MIXED: 'in the pattern',
-  EDGE: 'core, the edge',
-  CLADDING: 'sides',
-  SHEET: 'sheet between',
+  MIXED: texts.inThePattern,
+  EDGE: texts.coreTheEdge,
+  CLADDING: texts.sides,
+  SHEET: texts.sheetBetween,
 };

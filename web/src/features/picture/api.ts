@@ -1,3 +1,4 @@
+import * as texts from 'texts/picture/api';
 import type { Schemas, Sent } from '../../lib/api';
 import { answered, api, Problem } from '../../lib/http';
 
@@ -66,13 +67,13 @@ export async function draw(
   });
   if (!data) return null;
   const figures = (name: string) => (response.headers.get(name) ?? '').split(',').map(Number);
-  const [leftMm = 0, lowMm = 0, widthMm = 1, heightMm = 1] = figures('Geminal-Pane');
-  const [viewWidth = 1, viewHeight = 1] = figures('Geminal-View');
+  const [leftMm = 0, lowMm = 0, widthMm = 1, heightMm = 1] = figures(texts.geminalPane);
+  const [viewWidth = 1, viewHeight = 1] = figures(texts.geminalView);
   return {
     bitmap: await createImageBitmap(data),
     pane: { leftMm, lowMm, widthMm, heightMm },
     view: { widthMm: viewWidth, heightMm: viewHeight },
-    layersGround: figures('Geminal-Layers-Ground')[0] ?? 0,
+    layersGround: figures(texts.geminalLayersGround)[0] ?? 0,
   };
 }
 

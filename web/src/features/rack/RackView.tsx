@@ -1,3 +1,4 @@
+import * as texts from 'texts/rack/RackView';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -37,17 +38,17 @@ export function RackView() {
   return (
     <main className="h-full overflow-y-auto px-5 py-4">
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-3">
-        <h1 className="text-2xl">Rack</h1>
+        <h1 className="text-2xl">{texts.rack}</h1>
         {billets && <p className="flex-1 text-soft">{summary(billets)}</p>}
         <div className="ml-auto flex items-baseline gap-5 whitespace-nowrap">
           <ReadPlanFile />
           <Link to="/billets/new" className="bg-ink px-4 py-2 font-semibold text-ground hover:bg-ink/85">
-            New billet
+            {texts.newBillet}
           </Link>
         </div>
       </div>
-      <CannotBeRead one="billet" many="billets" things={unreadable} />
-      {!billets && <p className="py-10 text-soft">Loading the billets …</p>}
+      <CannotBeRead one={texts.billet} many={texts.billets} things={unreadable} />
+      {!billets && <p className="py-10 text-soft">{texts.loadingTheBillets}</p>}
       {billets?.length === 0 && <EmptyRack />}
       {billets && billets.length > 0 && (
         <Shelves
@@ -60,7 +61,7 @@ export function RackView() {
       )}
       {taken && (
         <Passing
-          words={`“${taken.name}” is archived.`}
+          words={texts.isArchived({ name: taken.name })}
           undo={() => {
             move.mutate({ id: taken.id, onRack: true });
             setTaken(null);
@@ -74,24 +75,21 @@ export function RackView() {
 
 function summary(billets: readonly BilletOnRack[]): string {
   const flaws = billets.filter((b) => b.progress.flaw !== null).length;
-  const all = `${billets.length} ${billets.length === 1 ? 'billet' : 'billets'}, ends drawn to one scale`;
-  return flaws === 0 ? all : `${all}; ${flaws} with a joint to check`;
+  const all = texts.billetEndsDrawnToOneScale({ length: billets.length });
+  return flaws === 0 ? all : texts.withAJointToCheck({ all, flaws });
 }
 
 function EmptyRack() {
   return (
     <div className="mx-auto max-w-md py-20">
-      <h2 className="text-xl">No billets yet</h2>
-      <p className="pt-2 text-soft">
-        A billet begins with its stack: which steels, how many pieces, how wide and how long. From there the
-        Run shows every layer and every loss down to the finished bar.
-      </p>
+      <h2 className="text-xl">{texts.noBilletsYet}</h2>
+      <p className="pt-2 text-soft">{texts.aBilletBeginsWithItsStack}</p>
       <p className="flex flex-wrap gap-x-6 gap-y-2 pt-4">
         <Link to="/first-steps" className="font-semibold underline underline-offset-4">
-          Set up this shop in three questions
+          {texts.setUpThisShopInThree}
         </Link>
         <Link to="/billets/new" className="underline decoration-line underline-offset-4">
-          Create the first billet
+          {texts.createTheFirstBillet}
         </Link>
       </p>
     </div>
@@ -115,7 +113,7 @@ function Shelves({
   );
   return (
     <>
-      <ul aria-label="Billets" className="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] pt-5">
+      <ul aria-label={texts.billets2} className="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] pt-5">
         {billets.map((b) => (
           <li key={b.id} className="group relative flex flex-col pb-7">
             <Link to={`/billets/${b.id}`} className="flex flex-1 flex-col" aria-label={b.name}>
@@ -128,7 +126,7 @@ function Shelves({
                   round={b.now.form === 'ROUND'}
                   scale={scale}
                   toneOf={toneOf}
-                  label={`End of ${b.name}: ${b.now.visibleCount} visible layers`}
+                  label={texts.endOfVisibleLayers({ name: b.name, visibleCount: b.now.visibleCount })}
                 />
               </span>
               <span className="pt-2 pr-4 text-[17px] leading-snug font-semibold group-hover:underline">
@@ -136,16 +134,17 @@ function Shelves({
               </span>
               <BilletProgress billet={b} />
               <span className="condensed pt-1 pr-4 text-[14px] text-soft">
-                {b.now.count > 1 && `${b.now.count} of `}
+                {b.now.count > 1 && texts.ofText({ count: b.now.count })}
                 <Length mm={b.now.widthMm} /> × <Length mm={b.now.heightMm} /> ×{' '}
                 <Length mm={b.now.lengthMm} />, <Mass kg={b.now.massKg} />
                 <br />
                 {b.stops ? (
-                  'no finished bar yet'
+                  texts.noFinishedBarYet
                 ) : (
                   <>
-                    finished <Length mm={b.end.widthMm} /> × <Length mm={b.end.heightMm} /> ×{' '}
-                    <Length mm={b.end.lengthMm} />, {b.end.visibleCount.toLocaleString('en')} layers
+                    {texts.finished} <Length mm={b.end.widthMm} /> × <Length mm={b.end.heightMm} /> ×{' '}
+                    <Length mm={b.end.lengthMm} />
+                    {texts.layers({ value: b.end.visibleCount.toLocaleString('en') })}
                   </>
                 )}
               </span>
@@ -154,11 +153,11 @@ function Shelves({
             <button
               type="button"
               className="mt-1.5 w-fit text-[13px] text-soft underline decoration-line underline-offset-4 hover:decoration-ink"
-              aria-label={`Archive ${b.name}`}
-              title="Its plan and welds are kept"
+              aria-label={texts.archive2({ name: b.name })}
+              title={texts.itsPlanAndWeldsAreKept}
               onClick={() => onTake(b)}
             >
-              Archive
+              {texts.archive}
             </button>
           </li>
         ))}
@@ -171,7 +170,7 @@ function Shelves({
 function InFire({ fire }: { fire: number | undefined }) {
   return fire === undefined ? null : (
     <Link to={`/fire/${fire}`} className="mt-1.5 w-fit font-semibold underline underline-offset-4">
-      session active
+      {texts.sessionActive}
     </Link>
   );
 }
@@ -185,7 +184,7 @@ function BilletProgress({ billet }: { billet: BilletOnRack }) {
         <JointGlyph state={state} size={17} />
       </span>
       <span>
-        {flawKind && <b>{flawKind === 'OPEN' ? 'Delaminated: ' : 'Suspect joint: '}</b>}
+        {flawKind && <b>{flawKind === 'OPEN' ? texts.delaminated : texts.suspectJoint}</b>}
         {waitsFor(billet)}
       </span>
     </span>

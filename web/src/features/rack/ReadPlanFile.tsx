@@ -1,3 +1,4 @@
+import * as texts from 'texts/rack/ReadPlanFile';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -36,17 +37,19 @@ export function ReadPlanFile() {
         disabled={reading}
         onFile={(file) => void read(file)}
       >
-        {reading ? 'Reading …' : 'Import plan file'}
+        {reading ? texts.reading : texts.importPlanFile}
       </FileButton>
       {problem && (
         <div className="fixed right-5 bottom-5 z-40 max-w-lg border border-ink">
-          <Notice title={`“${problem.file}” was not imported.`}>
+          <Notice title={texts.wasNotImported({ file: problem.file })}>
             <p>
               <Words of={problem.said.detail} />
             </p>
-            {problem.said.where !== '' && <p className="condensed">at {problem.said.where}</p>}
+            {problem.said.where !== '' && (
+              <p className="condensed">{texts.at({ where: problem.said.where })}</p>
+            )}
             <Button className="mt-2 text-ink" onClick={() => setProblem(null)}>
-              Close
+              {texts.close}
             </Button>
           </Notice>
         </div>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/rack/WaitingBars';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
 import { EndSection } from '../../figures/EndSection';
@@ -11,8 +12,8 @@ export function WaitingBars({ scale }: { scale: number }) {
   const toneOf = useTones();
   if (waiting.length === 0) return null;
   return (
-    <section aria-label="Set aside">
-      <h2 className="border-t border-line pt-3 text-lg">Set aside</h2>
+    <section aria-label={texts.setAside}>
+      <h2 className="border-t border-line pt-3 text-lg">{texts.setAside}</h2>
       <ul className="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] pt-2">
         {waiting.map((w) => (
           <li key={`${w.billetId} ${w.stepKey}`} className="flex flex-col pb-5">
@@ -23,15 +24,15 @@ export function WaitingBars({ scale }: { scale: number }) {
                   section={w.section}
                   scale={scale}
                   toneOf={toneOf}
-                  label={`End of a bar from ${w.billet}: ${w.visibleCount} visible layers`}
+                  label={texts.endOfABarFromVisible({ billet: w.billet, visibleCount: w.visibleCount })}
                 />
               ))}
             </span>
             <span className="pt-2 pr-4 leading-snug">
-              <b>{w.free === 1 ? 'One bar' : `${w.free} bars`}</b> of{' '}
+              <b>{w.free === 1 ? texts.oneBar : texts.bars({ free: w.free })}</b> {texts.ofText}
               <Link
                 to={`/billets/${w.billetId}`}
-                aria-label={`From billet: ${w.billet}`}
+                aria-label={texts.fromBillet({ billet: w.billet })}
                 className="underline underline-offset-4"
               >
                 {w.billet}
@@ -39,8 +40,8 @@ export function WaitingBars({ scale }: { scale: number }) {
             </span>
             <span className="condensed pr-4 text-[14px] text-soft">
               <Length mm={w.bars.widthMm} /> × <Length mm={w.bars.heightMm} /> ×{' '}
-              <Length mm={w.bars.lengthMm} />, <Mass kg={w.bars.massKg / w.bars.count} />,{' '}
-              {w.visibleCount.toLocaleString('en')} layers
+              <Length mm={w.bars.lengthMm} />, <Mass kg={w.bars.massKg / w.bars.count} />
+              {texts.layers({ value: w.visibleCount.toLocaleString('en') })}
             </span>
           </li>
         ))}

@@ -1,3 +1,4 @@
+import * as texts from 'texts/schedule/Compare';
 import { showPercent } from '../../units';
 import type { ReactNode } from 'react';
 import { Button } from '../../ui/Button';
@@ -6,30 +7,30 @@ import type { Way } from './api';
 import { hours, keyOf } from './weigh';
 
 const ROWS: readonly { readonly name: string; readonly of: (way: Way) => ReactNode }[] = [
-  { name: 'Visible layers', of: (w) => w.visible.toLocaleString('en') },
-  { name: 'Nominal layers', of: (w) => w.shop.toLocaleString('en') },
-  { name: 'Average layer', of: (w) => <Length mm={w.layerMm} unit /> },
-  { name: 'Median layer', of: (w) => <Length mm={w.medianMm} unit /> },
-  { name: 'Thinnest layer', of: (w) => <Length mm={w.thinnestMm} unit /> },
-  { name: 'Broad sheets', of: (w) => `${Math.round(w.coarsePercent)}% of the height` },
-  { name: 'Height of the bars together', of: (w) => <Length mm={w.blockMm} unit /> },
-  { name: 'Starting length', of: (w) => <Length mm={w.startMm} unit /> },
-  { name: 'Starting steel', of: (w) => <Mass kg={w.startKg} /> },
-  { name: 'Lost', of: (w) => showPercent(1 - w.yield) },
-  { name: 'Finished length', of: (w) => <Length mm={w.finishedMm} unit /> },
-  { name: 'Tallest stack', of: (w) => <Length mm={w.tallestMm} unit /> },
-  { name: 'Longest bar', of: (w) => <Length mm={w.longestMm} unit /> },
-  { name: 'Welds', of: (w) => w.welds },
-  { name: 'Joint faces', of: (w) => w.faces },
-  { name: 'Chance all welds hold', of: (w) => showPercent(w.chance) },
-  { name: 'Grinding faces', of: (w) => hours(w.work.prepareMin) },
-  { name: 'Stacking', of: (w) => hours(w.work.stackMin) },
-  { name: 'Soaking and setting', of: (w) => hours(w.work.weldMin) },
-  { name: 'Drawing', of: (w) => hours(w.work.drawMin) },
-  { name: 'Cooling', of: (w) => hours(w.work.coolMin) },
-  { name: 'Sawing', of: (w) => hours(w.work.sawMin) },
-  { name: 'Total', of: (w) => hours(w.minutes) },
-  { name: 'Gas', of: (w) => <Mass kg={w.work.gasKg} /> },
+  { name: texts.visibleLayers, of: (w) => w.visible.toLocaleString('en') },
+  { name: texts.nominalLayers, of: (w) => w.shop.toLocaleString('en') },
+  { name: texts.averageLayer, of: (w) => <Length mm={w.layerMm} unit /> },
+  { name: texts.medianLayer, of: (w) => <Length mm={w.medianMm} unit /> },
+  { name: texts.thinnestLayer, of: (w) => <Length mm={w.thinnestMm} unit /> },
+  { name: texts.broadSheets, of: (w) => texts.ofTheHeight({ coarsePercent: Math.round(w.coarsePercent) }) },
+  { name: texts.heightOfTheBarsTogether, of: (w) => <Length mm={w.blockMm} unit /> },
+  { name: texts.startingLength, of: (w) => <Length mm={w.startMm} unit /> },
+  { name: texts.startingSteel, of: (w) => <Mass kg={w.startKg} /> },
+  { name: texts.lost, of: (w) => showPercent(1 - w.yield) },
+  { name: texts.finishedLength, of: (w) => <Length mm={w.finishedMm} unit /> },
+  { name: texts.tallestStack, of: (w) => <Length mm={w.tallestMm} unit /> },
+  { name: texts.longestBar, of: (w) => <Length mm={w.longestMm} unit /> },
+  { name: texts.welds, of: (w) => w.welds },
+  { name: texts.jointFaces, of: (w) => w.faces },
+  { name: texts.chanceAllWeldsHold, of: (w) => showPercent(w.chance) },
+  { name: texts.grindingFaces, of: (w) => hours(w.work.prepareMin) },
+  { name: texts.stacking, of: (w) => hours(w.work.stackMin) },
+  { name: texts.soakingAndSetting, of: (w) => hours(w.work.weldMin) },
+  { name: texts.drawing, of: (w) => hours(w.work.drawMin) },
+  { name: texts.cooling, of: (w) => hours(w.work.coolMin) },
+  { name: texts.sawing, of: (w) => hours(w.work.sawMin) },
+  { name: texts.total, of: (w) => hours(w.minutes) },
+  { name: texts.gas, of: (w) => <Mass kg={w.work.gasKg} /> },
 ];
 
 /** What a way takes; two or three of them side by side. */
@@ -44,11 +45,11 @@ export function Compare({
 }) {
   const half = Math.ceil(ROWS.length / 2);
   return (
-    <section aria-label="Comparison" className="mt-3 border border-ink bg-raised px-4 py-2">
+    <section aria-label={texts.comparison} className="mt-3 border border-ink bg-raised px-4 py-2">
       <div className="flex items-baseline justify-between">
-        <h2 className="text-lg">{ways.length > 1 ? 'Compare' : 'What it takes'}</h2>
+        <h2 className="text-lg">{ways.length > 1 ? texts.compare : texts.whatItTakes}</h2>
         <Button weight="quiet" onClick={onClose}>
-          Close
+          {texts.close}
         </Button>
       </div>
       <div className="grid gap-x-8 min-[1100px]:grid-cols-2">
@@ -83,7 +84,7 @@ export function Compare({
                   {ways.map((w) => (
                     <td key={keyOf(w)} className="py-1 pl-3 text-right">
                       <Button weight="quiet" onClick={() => onOpen(w)}>
-                        Open
+                        {texts.open}
                       </Button>
                     </td>
                   ))}

@@ -1,3 +1,4 @@
+import * as texts from 'texts/schedule/EndLook';
 /** How the end of a finished bar would look, upright: layers finer than a line run into grey. */
 export function EndLook({ look, tones }: { look: readonly number[]; tones: readonly number[] }) {
   const [first = 0.2, other = 0.8] = tones;
@@ -9,7 +10,7 @@ export function EndLook({ look, tones }: { look: readonly number[]; tones: reado
     <span className="mt-1 flex items-center gap-2">
       <svg
         role="img"
-        aria-label="Predicted end"
+        aria-label={texts.predictedEnd}
         className="h-5 w-44 border border-rule"
         viewBox={`0 0 ${look.length} 1`}
         preserveAspectRatio="none"
@@ -18,7 +19,7 @@ export function EndLook({ look, tones }: { look: readonly number[]; tones: reado
           <rect key={i} x={i} width={1.02} height={1} fill={grey(share)} />
         ))}
       </svg>
-      <span className="condensed text-[12px] text-soft">end, from the bottom</span>
+      <span className="condensed text-[12px] text-soft">{texts.endFromTheBottom}</span>
     </span>
   );
 }

@@ -1,3 +1,4 @@
+import * as texts from 'texts/schedule/FinderView';
 import { useQuery } from '@tanstack/react-query';
 import { useCallback, useMemo, useState } from 'react';
 import { useLocation, useSearchParams } from 'react-router';
@@ -33,7 +34,7 @@ export function FinderView() {
   if (steels.isError) return <LoadFailed error={steels.error} again={() => void steels.refetch()} />;
   if (billet.isError) return <LoadFailed error={billet.error} again={() => void billet.refetch()} />;
   if (!steels.data || shelf.isPending || (id > 0 && !billet.data)) {
-    return <p className="p-10 text-soft">Loading the steels …</p>;
+    return <p className="p-10 text-soft">{texts.loadingTheSteels}</p>;
   }
   const first = state?.asked ?? firstQuestion(steels.data, shelf.data ?? []);
   return (

@@ -1,3 +1,4 @@
+import * as texts from 'texts/schedule/FromFields';
 import { useQuery } from '@tanstack/react-query';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
@@ -40,12 +41,12 @@ export function FromFields({
   return (
     <>
       <Choice
-        label="From"
+        label={texts.from}
         hideLabel
         value={from.kind}
         options={[
-          { value: 'STACKS', show: 'new stacks' },
-          { value: 'SHELF', show: 'steel on the shelf' },
+          { value: 'STACKS', show: texts.newStacks },
+          { value: 'SHELF', show: texts.steelOnTheShelf },
         ]}
         onChoose={(kind) =>
           // The shelf is asked for one thickness each.
@@ -63,13 +64,15 @@ export function FromFields({
       {(['outside', 'inside'] as const).map((side) => (
         <div key={side} className="flex items-end gap-2">
           <SteelChoice
-            label={side === 'outside' ? 'Outer steel' : 'Other steel'}
+            label={side === 'outside' ? texts.outerSteel : texts.otherSteel}
             steels={steels}
             value={piece(side).steel}
             onChoose={(steel) => put(side, { steel })}
           />
           <MeasureField
-            label={side === 'outside' ? 'Thick' : <span className="sr-only">Other steel, thick</span>}
+            label={
+              side === 'outside' ? texts.thick : <span className="sr-only">{texts.otherSteelThick}</span>
+            }
             measure="length"
             width="w-20"
             hideUnit={side === 'inside'}
@@ -80,7 +83,7 @@ export function FromFields({
       ))}
       {from.kind === 'STACKS' && <OtherThicknesses asked={asked} onAsk={onAsk} />}
       <MeasureField
-        label="Piece width"
+        label={texts.pieceWidth}
         measure="length"
         width="w-28"
         value={from.widthMm ?? 0}
@@ -122,7 +125,7 @@ function OtherThicknesses({ asked, onAsk }: { asked: Asked; onAsk: Ask }) {
         }
       />
       <span>
-        try other stock:{' '}
+        {texts.tryOtherStock}
         {others.map((p) => `${p.steel} ${showLength(p.thicknessMm, system).text}`).join(', ')}
       </span>
     </label>
@@ -136,9 +139,9 @@ function BarFields({ asked, billet, onAsk }: { asked: Asked; billet: Billet | un
   return (
     <>
       <p className="text-[14px] leading-snug text-soft">
-        The bar after step {stage ?? 0}
-        {planned && `, ${planned.visibleCount.toLocaleString('en')} visible layers`}. Type what you measured;
-        the Run goes on from what was planned.
+        {texts.theBarAfterStep({ value: stage ?? 0 })}
+        {planned && texts.visibleLayers({ value: planned.visibleCount.toLocaleString('en') })}
+        {texts.typeWhatYouMeasuredTheRun}
       </p>
       <SizeFields
         size={measured}

@@ -1,3 +1,4 @@
+import * as texts from 'texts/schedule/QuestionFields';
 import type { ReactNode } from 'react';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
@@ -37,58 +38,58 @@ export function QuestionFields({
   const near = asked.tolerance !== null;
   return (
     <section
-      aria-label="Question"
+      aria-label={texts.question}
       className="grid content-start gap-3 overflow-y-auto border-r border-ink bg-panel px-4 py-3"
     >
       <div className="flex items-baseline justify-between">
-        <h1 className="text-2xl">Finder</h1>
+        <h1 className="text-2xl">{texts.finder}</h1>
         <Button weight="quiet" disabled={!onUndo} onClick={() => onUndo?.()}>
-          Undo
+          {texts.undo}
         </Button>
       </div>
       {billet && (
         <p className="-mt-2 text-soft">
-          continue <b className="text-ink">{billet.name}</b>
+          {texts.continueText} <b className="text-ink">{billet.name}</b>
         </p>
       )}
       <div className="flex items-start gap-3">
         <MeasureField
-          label={near ? 'Layers wanted' : 'Maximum, up to'}
+          label={near ? texts.layersWanted : texts.maximumUpTo}
           measure="count"
           width="w-28"
           value={asked.count}
           onCommit={(count) =>
-            count < 2 || count > 1e7 ? 'Enter 2 to 10,000,000 layers.' : onAsk((q) => ({ ...q, count }))
+            count < 2 || count > 1e7 ? texts.enter2To10000000 : onAsk((q) => ({ ...q, count }))
           }
         />
         {asked.tolerance !== null && (
           <MeasureField
-            label="tolerance"
+            label={texts.tolerance}
             measure="share"
             width="w-20"
             value={asked.tolerance}
             onCommit={(tolerance) =>
-              tolerance < 0 || tolerance > 0.5 ? 'Enter 0 to 50%.' : onAsk((q) => ({ ...q, tolerance }))
+              tolerance < 0 || tolerance > 0.5 ? texts.enter0To50 : onAsk((q) => ({ ...q, tolerance }))
             }
           />
         )}
       </div>
       <div className="flex flex-wrap gap-3">
         <Choice
-          label="Counted"
+          label={texts.counted}
           value={asked.counted}
           options={[
-            { value: 'VISIBLE', show: 'visible layers' },
-            { value: 'SHOP', show: 'nominal layers' },
+            { value: 'VISIBLE', show: texts.visibleLayers },
+            { value: 'SHOP', show: texts.nominalLayers },
           ]}
           onChoose={(counted) => onAsk((q) => ({ ...q, counted }))}
         />
         <Choice
-          label="Goal"
+          label={texts.goal}
           value={near ? 'NEAR' : 'MOST'}
           options={[
-            { value: 'NEAR', show: 'a layer count' },
-            { value: 'MOST', show: 'most layers' },
+            { value: 'NEAR', show: texts.aLayerCount },
+            { value: 'MOST', show: texts.mostLayers },
           ]}
           onChoose={(how) =>
             onAsk((q) =>
@@ -99,37 +100,37 @@ export function QuestionFields({
           }
         />
       </div>
-      <Group title="From">
+      <Group title={texts.from}>
         <FromFields asked={asked} steels={steels} billet={billet} onAsk={onAsk} />
       </Group>
-      <Group title="Finished bar, ground clean">
+      <Group title={texts.finishedBarGroundClean}>
         <SizeFields
           size={asked.finished}
           onSize={(change) => onAsk((q) => ({ ...q, finished: { ...q.finished, ...change }, blockMm: null }))}
         />
       </Group>
-      <Group title="Restacks">
+      <Group title={texts.restacks}>
         <MeasureField
-          label="Height of the bars together"
+          label={texts.heightOfTheBarsTogether}
           measure="length"
           width="w-28"
           value={asked.blockMm ?? begun?.blockMm ?? 0}
-          onCommit={(blockMm) => (blockMm > 0 ? onAsk((q) => ({ ...q, blockMm })) : 'Enter more than 0.')}
+          onCommit={(blockMm) => (blockMm > 0 ? onAsk((q) => ({ ...q, blockMm })) : texts.enterMoreThan0)}
         />
         <p className="-mt-1 text-[13px] text-soft">
           {asked.blockMm === null ? (
             <>
-              so that pieces are about <Length mm={PIECE_MM} unit /> long. 1.5 times the height is tried too.
+              {texts.soThatPiecesAreAbout} <Length mm={PIECE_MM} unit /> {texts.long15TimesTheHeight}
             </>
           ) : (
             <Button weight="quiet" onClick={() => onAsk((q) => ({ ...q, blockMm: null }))}>
-              Use calculated height
+              {texts.useCalculatedHeight}
             </Button>
           )}
         </p>
         <div className="flex items-end gap-3">
           <Choice
-            label="Sheet in the joints"
+            label={texts.sheetInTheJoints}
             value={asked.insert ? 'MAY' : 'NO'}
             options={[
               { value: 'NO', show: 'never' },
@@ -144,7 +145,7 @@ export function QuestionFields({
           />
           {asked.insert && (
             <MeasureField
-              label={`${asked.insert.steel}, thick`}
+              label={texts.thick({ steel: asked.insert.steel })}
               measure="length"
               width="w-24"
               value={asked.insert.thicknessMm}
@@ -155,25 +156,27 @@ export function QuestionFields({
           )}
         </div>
         <PatternFields
-          legend={asked.core.length === 0 ? 'No core' : 'Core inside the last restack'}
-          add={asked.core.length === 0 ? 'Add a core' : 'Add a core piece'}
+          legend={asked.core.length === 0 ? texts.noCore : texts.coreInsideTheLastRestack}
+          add={asked.core.length === 0 ? texts.addACore : texts.addACorePiece}
           pattern={asked.core}
           least={0}
           onPattern={(edit) => Promise.resolve(onAsk((q) => ({ ...q, core: [...edit(q.core)] })))}
         />
       </Group>
       <details className="border-t border-line pt-2">
-        <summary className="cursor-pointer text-soft hover:text-ink">Search range</summary>
+        <summary className="cursor-pointer text-soft hover:text-ink">{texts.searchRange}</summary>
         <TriedFields bounds={asked.bounds} onAsk={onAsk} />
       </details>
       {begun && (
         <p className="border-t border-line pt-2 text-[13px] leading-snug text-soft">
-          Chance all welds hold: {(begun.chance.whole * 100).toFixed(0)} in 100 per weld and{' '}
-          {(begun.chance.joint * 1000).toFixed(0)} in 1000 per joint,{' '}
+          {texts.chanceAllWeldsHoldIn100({
+            value: (begun.chance.whole * 100).toFixed(0),
+            value2: (begun.chance.joint * 1000).toFixed(0),
+          })}
           {begun.chance.welds === 0
-            ? 'an estimate until the Book has welds.'
-            : `an estimate, corrected by the ${begun.chance.welds} welds in the Book.`}{' '}
-          Times come from Shop.
+            ? texts.anEstimateUntilTheBookHas
+            : texts.anEstimateCorrectedByTheWelds({ welds: begun.chance.welds })}{' '}
+          {texts.timesComeFromShop}
         </p>
       )}
     </section>

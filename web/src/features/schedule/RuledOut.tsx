@@ -1,3 +1,4 @@
+import * as texts from 'texts/schedule/RuledOut';
 import { MeasureField } from '../../ui/MeasureField';
 import { Quantity, Words } from '../../ui/Words';
 import type { Asked, Limit } from './api';
@@ -33,10 +34,10 @@ export function RuledOut({ search, asked, onAsk }: { search: Search; asked: Aske
     />
   );
   return (
-    <section aria-label="Excluded by limits" className="min-w-0 flex-1">
-      <h2 className="pb-1 text-lg">Excluded by limits</h2>
+    <section aria-label={texts.excludedByLimits} className="min-w-0 flex-1">
+      <h2 className="pb-1 text-lg">{texts.excludedByLimits}</h2>
       <ul className="grid gap-2">
-        {out.length === 0 && <li className="text-soft">Nothing. Every schedule satisfies the limits.</li>}
+        {out.length === 0 && <li className="text-soft">{texts.nothingEveryScheduleSatisfiesTheLimits}</li>}
         {out.map((o) => (
           <li key={o.limit} className="flex items-end gap-3">
             {field(o.limit)}
@@ -44,7 +45,7 @@ export function RuledOut({ search, asked, onAsk }: { search: Search; asked: Aske
               <Words of={o.words} />
               {o.nearest !== null && (
                 <span className="text-soft">
-                  , {o.alone.toLocaleString('en')} of them by this limit alone; the nearest needs{' '}
+                  {texts.ofThemByThisLimitAlone({ value: o.alone.toLocaleString('en') })}
                   <Limited limit={o.limit} value={o.nearest} />
                 </span>
               )}
@@ -54,7 +55,7 @@ export function RuledOut({ search, asked, onAsk }: { search: Search; asked: Aske
       </ul>
       <details className="pt-3" open={out.length === 0}>
         <summary className="cursor-pointer text-soft hover:text-ink">
-          {out.length === 0 ? 'Limits' : 'Other limits'}
+          {out.length === 0 ? texts.limits : texts.otherLimits}
         </summary>
         <div className="flex flex-wrap gap-3 pt-2">
           {rest.map((l) => (

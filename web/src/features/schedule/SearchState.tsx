@@ -1,3 +1,4 @@
+import * as texts from 'texts/schedule/SearchState';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
 import type { Asked, Relaxation } from './api';
@@ -19,7 +20,7 @@ export function SearchState({
   const census = search.ended?.census ?? search.seen?.census;
   return (
     <section
-      aria-label="Result"
+      aria-label={texts.result}
       aria-live="polite"
       aria-busy={search.running}
       data-ends={search.ends}
@@ -30,29 +31,28 @@ export function SearchState({
           <b className="text-[44px]" data-count="ways">
             {n(search.ways.length)}
           </b>{' '}
-          <span className="text-lg">{search.ways.length === 1 ? 'schedule' : 'schedules'} recommended</span>
+          <span className="text-lg">{texts.scheduleRecommended({ length: search.ways.length })}</span>
         </p>
         {search.running && <Progress search={search} />}
         {search.cancelled && (
           <p className="text-soft">
-            Called off; what was found so far stands here.{' '}
+            {texts.calledOffWhatWasFoundSo}
             <Button weight="quiet" onClick={search.again}>
-              Search again
+              {texts.searchAgain}
             </Button>
           </p>
         )}
         {search.ended?.how === 'STOPPED' && (
           <p className="text-soft">
-            Stopped: too much to go through. Everything up to {search.ended.restacksSeen} restacks was
-            searched, beyond that only some.
+            {texts.stoppedTooMuchToGoThrough({ restacksSeen: search.ended.restacksSeen })}
           </p>
         )}
       </div>
       {census && (
         <p className="pt-1 text-soft">
-          {n(census.reaching)} schedules reach the count, {n(census.keeping)} of them satisfy the limits
-          {search.ways.length > 0 && '; the others are worse on every cost'}.
-          {census.tooThin > 0 && ` ${n(census.tooThin)} end with a section too small for the finished bar.`}
+          {texts.schedulesReachTheCountOfThem({ reaching: n(census.reaching), keeping: n(census.keeping) })}
+          {search.ways.length > 0 && texts.theOthersAreWorseOnEvery}.
+          {census.tooThin > 0 && texts.endWithASectionTooSmall({ tooThin: n(census.tooThin) })}
         </p>
       )}
       {search.ended?.how === 'NOTHING' && (
@@ -74,14 +74,14 @@ function Progress({ search }: { search: Search & { readonly cancel: () => void }
     <div className="flex items-center gap-3">
       <div
         role="progressbar"
-        aria-label="Searched"
+        aria-label={texts.searched}
         aria-valuenow={Math.round(share * 100)}
         className="h-2 w-40 border border-line"
       >
         <div className="h-full bg-ink" style={{ width: `${share * 100}%` }} />
       </div>
       <Button weight="quiet" onClick={search.cancel}>
-        Cancel
+        {texts.cancel}
       </Button>
     </div>
   );
@@ -96,14 +96,14 @@ function Nothing({
 }) {
   return (
     <div role="alert" className="mt-2 border-l-4 border-ink bg-raised px-4 py-3">
-      <p className="font-semibold">No schedule satisfies the limits.</p>
+      <p className="font-semibold">{texts.noScheduleSatisfiesTheLimits}</p>
       {relaxations.length === 0 ? (
-        <p className="text-soft">No one limit is in the way; ask for another count or another bar.</p>
+        <p className="text-soft">{texts.noOneLimitIsInThe}</p>
       ) : (
         <ul className="grid gap-1 pt-1">
           {relaxations.map((r) => (
             <li key={r.words.join()}>
-              It is possible with{' '}
+              {texts.itIsPossibleWith}
               {r.words.map((w, i) => (
                 <span key={w}>
                   {i > 0 && ' and '}
@@ -112,7 +112,7 @@ function Nothing({
               ))}
               .{' '}
               <Button weight="quiet" onClick={() => onApply(r)}>
-                Relax limit
+                {texts.relaxLimit}
               </Button>
             </li>
           ))}

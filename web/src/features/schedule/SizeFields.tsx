@@ -1,10 +1,11 @@
+import * as texts from 'texts/schedule/SizeFields';
 import { MeasureField } from '../../ui/MeasureField';
 import type { Size } from './api';
 
 const FIELDS = [
-  { name: 'lengthMm', label: 'Length' },
-  { name: 'widthMm', label: 'Width' },
-  { name: 'heightMm', label: 'Height' },
+  { name: 'lengthMm', label: texts.length },
+  { name: 'widthMm', label: texts.width },
+  { name: 'heightMm', label: texts.height },
 ] as const;
 
 /** Length, width and height of a bar in a row. */
@@ -18,7 +19,7 @@ export function SizeFields({ size, onSize }: { size: Size; onSize: (change: Part
           measure="length"
           width="w-full"
           value={size[name]}
-          onCommit={(mm) => (mm > 0 ? onSize({ [name]: mm }) : 'Enter more than 0.')}
+          onCommit={(mm) => (mm > 0 ? onSize({ [name]: mm }) : texts.enterMoreThan0)}
         />
       ))}
     </div>

@@ -1,19 +1,20 @@
+import * as texts from 'texts/schedule/TriedFields';
 import { MeasureField } from '../../ui/MeasureField';
 import type { Bounds, Layout } from './api';
 import type { Ask } from './useAsk';
 
 const FIGURES = [
-  { name: 'fewestPieces', label: 'Pieces, from', least: 2, most: 60 },
-  { name: 'mostPieces', label: 'to', least: 2, most: 60 },
-  { name: 'fewestCut', label: 'Cuts, from', least: 2, most: 12 },
-  { name: 'mostCut', label: 'to', least: 2, most: 12 },
-  { name: 'mostRestacks', label: 'Restacks, at most', least: 0, most: 6 },
+  { name: 'fewestPieces', label: texts.piecesFrom, least: 2, most: 60 },
+  { name: 'mostPieces', label: texts.to, least: 2, most: 60 },
+  { name: 'fewestCut', label: texts.cutsFrom, least: 2, most: 12 },
+  { name: 'mostCut', label: texts.to, least: 2, most: 12 },
+  { name: 'mostRestacks', label: texts.restacksAtMost, least: 0, most: 6 },
 ] as const;
 
 const LAYOUTS: readonly { readonly layout: Layout; readonly words: string }[] = [
-  { layout: 'PLAIN', words: 'alternating' },
-  { layout: 'THICK_OUTSIDES', words: 'double outer pieces' },
-  { layout: 'DOUBLED', words: 'two of each, for bold lines' },
+  { layout: 'PLAIN', words: texts.alternating },
+  { layout: 'THICK_OUTSIDES', words: texts.doubleOuterPieces },
+  { layout: 'DOUBLED', words: texts.twoOfEachForBoldLines },
 ];
 
 /** What the search passes through. */
@@ -42,10 +43,10 @@ export function TriedFields({ bounds, onAsk }: { bounds: Bounds; onAsk: Ask }) {
             width="w-full"
             value={bounds[f.name]}
             onCommit={(n) => {
-              if (n < f.least || n > f.most) return `From ${f.least} to ${f.most}.`;
+              if (n < f.least || n > f.most) return texts.fromTo({ least: f.least, most: f.most });
               const next = { ...bounds, [f.name]: n };
               return next.fewestPieces > next.mostPieces || next.fewestCut > next.mostCut
-                ? 'Enter the smaller number first.'
+                ? texts.enterTheSmallerNumberFirst
                 : put({ [f.name]: n });
             }}
           />
@@ -60,7 +61,7 @@ export function TriedFields({ bounds, onAsk }: { bounds: Bounds; onAsk: Ask }) {
           there && bounds.layouts.length === 1,
         );
       })}
-      {box(bounds.turned, 'every second piece turned over', { turned: !bounds.turned })}
+      {box(bounds.turned, texts.everySecondPieceTurnedOver, { turned: !bounds.turned })}
       {box(bounds.folds, 'folding', { folds: !bounds.folds })}
     </div>
   );

@@ -1,3 +1,4 @@
+import * as texts from 'texts/schedule/WayList';
 import { showPercent } from '../../units';
 import { memo, useState } from 'react';
 import { NestedFigure } from '../../figures/NestedFigure';
@@ -19,7 +20,7 @@ const COLUMNS: readonly { readonly axis: Axis; readonly name: string }[] = [
   { axis: 'faces', name: 'faces' },
   { axis: 'steel', name: 'steel' },
   { axis: 'time', name: 'time' },
-  { axis: 'risk', name: 'all welds hold' },
+  { axis: 'risk', name: texts.allWeldsHold },
 ];
 
 /** The ways, one under the other, each drawn to the same scale. */
@@ -67,12 +68,12 @@ export function WayList({
   );
   if (all === 0) return null;
   return (
-    <section aria-label="Recommended schedules" className="pt-3">
+    <section aria-label={texts.recommendedSchedules} className="pt-3">
       <table className="w-full border-collapse">
         <thead>
           <tr className="border-b border-ink text-left">
             <th className="condensed py-1 text-[13px] font-normal text-soft">
-              {ways.length === all ? 'drawn to one scale' : `${ways.length} of ${all} selected`}
+              {ways.length === all ? texts.drawnToOneScale : texts.ofSelected({ length: ways.length, all })}
             </th>
             {COLUMNS.map((c) => (
               <th
@@ -85,7 +86,7 @@ export function WayList({
                   className={
                     by === c.axis ? 'font-semibold underline underline-offset-4' : 'font-normal text-soft'
                   }
-                  title={c.axis === 'count' ? 'closest count first' : 'lowest first'}
+                  title={c.axis === 'count' ? texts.closestCountFirst : texts.lowestFirst}
                   onClick={() => onBy(c.axis)}
                 >
                   {c.axis === 'steel' && given ? 'finished' : c.name}
@@ -116,7 +117,7 @@ export function WayList({
       </table>
       {!searching && shown.length < ways.length && (
         <Button weight="quiet" className="my-3" onClick={() => setMany(true)}>
-          Show the other {ways.length - shown.length}
+          {texts.showTheOther({ value: ways.length - shown.length })}
         </Button>
       )}
     </section>
@@ -157,7 +158,12 @@ const WayRow = memo(function WayRow({
     >
       <td className="py-2 pr-3">
         <div ref={measure}>
-          <NestedFigure shapes={way.shapes} scale={scale} tones={tones} label={`${way.words}, to scale`} />
+          <NestedFigure
+            shapes={way.shapes}
+            scale={scale}
+            tones={tones}
+            label={texts.toScale({ words: way.words })}
+          />
         </div>
         <EndLook look={way.look} tones={tones} />
         <p className="pt-1 leading-snug">
@@ -165,9 +171,9 @@ const WayRow = memo(function WayRow({
           <span className="text-soft">
             {way.schedule.start && (
               <>
-                pieces <Length mm={way.schedule.start.outside.thicknessMm} /> and{' '}
-                <Length mm={way.schedule.start.inside.thicknessMm} unit /> thick,{' '}
-                <Length mm={way.startMm} unit /> long.{' '}
+                {texts.pieces} <Length mm={way.schedule.start.outside.thicknessMm} /> {texts.and}
+                <Length mm={way.schedule.start.inside.thicknessMm} unit /> {texts.thick}
+                <Length mm={way.startMm} unit /> {texts.long}
               </>
             )}
             <Words of={way.why} />
@@ -178,7 +184,7 @@ const WayRow = memo(function WayRow({
         <b className="text-lg">{way.visible.toLocaleString('en')}</b>
         {way.shop !== way.visible && (
           <span className="condensed block text-[12px] text-soft">
-            nominal {way.shop.toLocaleString('en')}
+            {texts.nominal({ value: way.shop.toLocaleString('en') })}
           </span>
         )}
       </td>
@@ -197,10 +203,10 @@ const WayRow = memo(function WayRow({
             checked={isChosen}
             onChange={() => onChoose(way)}
           />
-          compare
+          {texts.compare}
         </label>
         <Button weight="quiet" disabled={!canOpen} onClick={() => onOpen(way)}>
-          Open
+          {texts.open}
         </Button>
       </td>
     </tr>

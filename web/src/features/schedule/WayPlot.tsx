@@ -1,3 +1,4 @@
+import * as texts from 'texts/schedule/WayPlot';
 import { useRef, useState, type PointerEvent } from 'react';
 import { at, back, spanOf, ticks, type Span } from '../../figures/scatter';
 import { Button } from '../../ui/Button';
@@ -58,21 +59,35 @@ export function WayPlot({
   });
 
   return (
-    <section aria-label="Plot" className="shrink-0" style={{ width: LEFT + WIDTH + 8 }}>
+    <section aria-label={texts.plot} className="shrink-0" style={{ width: LEFT + WIDTH + 8 }}>
       <div className="flex items-end gap-3 pb-1">
-        <AxisChoice label="Up" value={axes.y} given={given} onChoose={(a) => onAxes({ ...axes, y: a })} />
-        <AxisChoice label="Across" value={axes.x} given={given} onChoose={(a) => onAxes({ ...axes, x: a })} />
-        <p className="condensed pb-1 text-[13px] text-soft">larger circle: more time; drag to select</p>
+        <AxisChoice
+          label={texts.up}
+          value={axes.y}
+          given={given}
+          onChoose={(a) => onAxes({ ...axes, y: a })}
+        />
+        <AxisChoice
+          label={texts.across}
+          value={axes.x}
+          given={given}
+          onChoose={(a) => onAxes({ ...axes, x: a })}
+        />
+        <p className="condensed pb-1 text-[13px] text-soft">{texts.largerCircleMoreTimeDragTo}</p>
         {brush && (
           <Button weight="quiet" className="ml-auto pb-0.5" onClick={() => onBrush(null)}>
-            Show all
+            {texts.showAll}
           </Button>
         )}
       </div>
       <svg
         ref={svg}
         role="img"
-        aria-label={`${ways.length} schedules by ${AXIS_NAME[axes.x]} and ${AXIS_NAME[axes.y]}; the list below has all of them`}
+        aria-label={texts.schedulesByAndTheListBelow({
+          length: ways.length,
+          value: AXIS_NAME[axes.x],
+          value2: AXIS_NAME[axes.y],
+        })}
         width={LEFT + WIDTH + 8}
         height={HEIGHT + BOTTOM}
         className="touch-none select-none"
@@ -114,7 +129,14 @@ export function WayPlot({
               onPointerEnter={() => onMark(keyOf(w))}
               onPointerLeave={() => onMark(null)}
             >
-              <title>{`${w.words}: ${w.visible} layers, ${w.welds} welds, ${hours(w.minutes)}`}</title>
+              <title>
+                {texts.layersWelds({
+                  words: w.words,
+                  visible: w.visible,
+                  welds: w.welds,
+                  minutes: hours(w.minutes),
+                })}
+              </title>
             </circle>
           ))}
           {brush && <Frame brush={brush} x={x} y={y} />}
@@ -189,8 +211,7 @@ function Axes({
         </g>
       ))}
       <text x={0} y={HEIGHT + 29} className="fill-ink">
-        {axisName(axes.y, given)}
-        {axisUnit(axes.y, given, units)} (up)
+        {texts.up2({ y: axisName(axes.y, given), y2: axisUnit(axes.y, given, units) })}
       </text>
     </g>
   );
@@ -203,7 +224,7 @@ const axisUnit = (axis: Axis, given: boolean, units: Units) =>
   axis === 'steel' ? `, ${unitOf(given ? 'length' : 'mass', units)}` : '';
 
 const axisName = (axis: Axis, given: boolean) =>
-  axis === 'steel' ? (given ? 'finished length' : 'starting steel') : AXIS_NAME[axis];
+  axis === 'steel' ? (given ? texts.finishedLength : texts.startingSteel) : AXIS_NAME[axis];
 
 function AxisChoice({
   label,

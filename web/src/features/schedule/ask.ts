@@ -1,3 +1,4 @@
+import * as texts from 'texts/schedule/ask';
 import type { Measure } from '../../ui/MeasureField';
 import type { Piece } from '../billet/plan';
 import type { Steel } from '../steel/api';
@@ -69,17 +70,17 @@ export const FIELD_OF: Record<Exclude<Limit, 'LENGTH'>, keyof Within> = {
 };
 
 export const LIMIT_NAME: Record<Limit, string> = {
-  TALLEST: 'Tallest stack',
-  LONGEST: 'Longest bar',
-  HEAVIEST: 'Weight in hand',
-  SHORTEST: 'Shortest piece',
-  OUTER_LAYER: 'Outer layer left',
-  WIDE: 'Door width',
-  HIGH: 'Door height',
-  COARSE: 'Broad sheets',
-  FINEST: 'Thinnest layer',
-  FORCE: 'Press force',
-  LENGTH: 'Finished length',
+  TALLEST: texts.tallestStack,
+  LONGEST: texts.longestBar,
+  HEAVIEST: texts.weightInHand,
+  SHORTEST: texts.shortestPiece,
+  OUTER_LAYER: texts.outerLayerLeft,
+  WIDE: texts.doorWidth,
+  HIGH: texts.doorHeight,
+  COARSE: texts.broadSheets,
+  FINEST: texts.thinnestLayer,
+  FORCE: texts.pressForce,
+  LENGTH: texts.finishedLength,
 };
 
 /** What a limit is a limit of; broad sheets are stored in percent. */

@@ -1,3 +1,4 @@
+import * as texts from 'texts/schedule/useOpen';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useNavigate } from 'react-router';
 import { Problem } from '../../lib/http';
@@ -16,7 +17,7 @@ export function useOpen(asked: Asked, billet: Billet | undefined) {
         return;
       }
       const made = await startBillet({
-        name: `${way.visible.toLocaleString('en')} layers, ${way.words}`.slice(0, 120),
+        name: texts.layers({ value: way.visible.toLocaleString('en'), words: way.words }).slice(0, 120),
         purpose: '',
         plan,
       });

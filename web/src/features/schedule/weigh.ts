@@ -1,3 +1,4 @@
+import * as texts from 'texts/schedule/weigh';
 import { countIn, type Units } from '../../units';
 import type { Asked, Way } from './api';
 
@@ -9,13 +10,13 @@ export type Axis = 'welds' | 'faces' | 'steel' | 'time' | 'risk' | 'count' | 'ev
 export const isGiven = (asked: Asked) => asked.from.kind !== 'STACKS';
 
 export const AXIS_NAME: Record<Axis, string> = {
-  welds: 'welds',
-  faces: 'joint faces',
-  steel: 'steel',
-  time: 'hours',
-  risk: 'risk',
-  count: 'layers',
-  even: 'broad sheets, %',
+  welds: texts.welds,
+  faces: texts.jointFaces,
+  steel: texts.steel,
+  time: texts.hours,
+  risk: texts.risk,
+  count: texts.layers,
+  even: texts.broadSheets,
 };
 
 /** The figure shown for a way; what is drawn on an axis. */

@@ -1,3 +1,4 @@
+import * as texts from 'texts/shop/HiddenNoteList';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
@@ -16,11 +17,9 @@ export function HiddenNoteList() {
   });
   const wrong = show.error ?? notes.error;
   return (
-    <section aria-label="Hidden notes" className="border-t border-ink py-3">
-      <h2 className="text-lg">Hidden notes</h2>
-      {notes.data?.length === 0 && (
-        <p className="text-soft">None. Notes you hide on a billet or in this shop are listed here.</p>
-      )}
+    <section aria-label={texts.hiddenNotes} className="border-t border-ink py-3">
+      <h2 className="text-lg">{texts.hiddenNotes}</h2>
+      {notes.data?.length === 0 && <p className="text-soft">{texts.noneNotesYouHideOnA}</p>}
       <ul className="max-w-3xl">
         {(notes.data ?? []).map((n) => (
           <li
@@ -31,7 +30,7 @@ export function HiddenNoteList() {
               <b className="font-semibold">
                 <Words of={n.what} />
               </b>
-              <span className="text-soft"> · {n.billet ?? 'all billets'}</span>
+              <span className="text-soft"> · {n.billet ?? texts.allBillets}</span>
             </span>
             <span className="text-[13px] text-soft">
               {n.person}, {shortTime(n.at)}
@@ -39,10 +38,10 @@ export function HiddenNoteList() {
             <Button
               weight="quiet"
               disabled={show.isPending}
-              aria-label={`Show again ${n.what}`}
+              aria-label={texts.showAgain2({ what: n.what })}
               onClick={() => show.mutate(n.id)}
             >
-              Show again
+              {texts.showAgain}
             </Button>
           </li>
         ))}

@@ -1,3 +1,4 @@
+import * as texts from 'texts/shop/RemovedItemList';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -22,12 +23,10 @@ export function RemovedItemList() {
   const things = list.data ?? [];
   const shown = all ? things : things.slice(0, FIRST);
   return (
-    <section aria-label="Archived and deleted" className="border-t border-ink py-3">
-      <h2 className="text-lg">Archived and deleted</h2>
+    <section aria-label={texts.archivedAndDeleted} className="border-t border-ink py-3">
+      <h2 className="text-lg">{texts.archivedAndDeleted}</h2>
       {list.data && things.length === 0 && (
-        <p className="text-soft">
-          Empty. Archived billets, removed bars and deleted Book entries are kept here.
-        </p>
+        <p className="text-soft">{texts.emptyArchivedBilletsRemovedBarsAnd}</p>
       )}
       <ul className="max-w-3xl">
         {shown.map((thing) => (
@@ -41,7 +40,7 @@ export function RemovedItemList() {
       </ul>
       {shown.length < things.length && (
         <Button weight="quiet" onClick={() => setAll(true)}>
-          Show the other {things.length - shown.length}
+          {texts.showTheOther({ value: things.length - shown.length })}
         </Button>
       )}
       {problem && (
@@ -69,8 +68,13 @@ function Line({ thing, busy, onBack }: { thing: RemovedItem; busy: boolean; onBa
         {thing.where && <span className="text-soft"> · {thing.where}</span>}
       </span>
       {thing.at && <span className="text-[13px] text-soft">{shortTime(thing.at)}</span>}
-      <Button weight="quiet" disabled={busy} aria-label={`Restore ${nameOf(thing)}`} onClick={onBack}>
-        Restore
+      <Button
+        weight="quiet"
+        disabled={busy}
+        aria-label={texts.restore2({ thing: nameOf(thing) })}
+        onClick={onBack}
+      >
+        {texts.restore}
       </Button>
     </li>
   );

@@ -1,3 +1,4 @@
+import * as texts from 'texts/shop/ShopView';
 import { Quantity, Words } from '../../ui/Words';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -37,7 +38,7 @@ const taken = ({ loss, mean }: Loss): Partial<Shop['defaults']> =>
 export function ShopView() {
   const kept = useQuery(shopQuery);
   if (kept.isError) return <LoadFailed error={kept.error} again={() => void kept.refetch()} />;
-  if (!kept.data) return <p className="p-10 text-soft">Loading the shop …</p>;
+  if (!kept.data) return <p className="p-10 text-soft">{texts.loadingTheShop}</p>;
   return <Editing kept={kept.data} />;
 }
 
@@ -94,15 +95,15 @@ function Editing({ kept }: { kept: Kept }) {
   return (
     <main className="h-full overflow-y-auto px-5 py-4">
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2 pb-3">
-        <h1 className="text-2xl">Shop</h1>
-        <p className="text-soft">used by every plan</p>
+        <h1 className="text-2xl">{texts.shop}</h1>
+        <p className="text-soft">{texts.usedByEveryPlan}</p>
         <span className="ml-auto" />
         <Button onClick={undo} disabled={past.length === 0}>
-          Undo
+          {texts.undo}
         </Button>
       </div>
       <p className="flex flex-wrap items-baseline gap-x-4 gap-y-1 pb-3">
-        <span className="text-soft">Preset</span>
+        <span className="text-soft">{texts.preset}</span>
         {presets.map((o) => (
           <Button key={o.id} weight="quiet" onClick={() => void put(() => o.shop)}>
             {o.name}
@@ -111,11 +112,11 @@ function Editing({ kept }: { kept: Kept }) {
       </p>
       {problem && (
         <div className="pb-3">
-          <Notice title={problem.title}>{problem.detail} The saved values are shown.</Notice>
+          <Notice title={problem.title}>{texts.theSavedValuesAreShown({ detail: problem.detail })}</Notice>
         </div>
       )}
       <FieldSet
-        title="Forge"
+        title={texts.forge}
         thing={shop.forge}
         figures={FORGE}
         picks={FORGE_PICKS}
@@ -123,11 +124,11 @@ function Editing({ kept }: { kept: Kept }) {
       >
         <div className="pt-2">
           <MeasureField
-            label="Gauge offset"
+            label={texts.gaugeOffset}
             measure="temperatureChange"
             width="w-24"
             value={shop.forge.gaugeOffsetC ?? 0}
-            hint={shop.forge.gaugeOffsetC === null ? 'not calibrated' : undefined}
+            hint={shop.forge.gaugeOffsetC === null ? texts.notCalibrated : undefined}
             onCommit={(gaugeOffsetC) => put((s) => ({ forge: { ...s.forge, gaugeOffsetC } }))}
           />
         </div>
@@ -142,91 +143,92 @@ function Editing({ kept }: { kept: Kept }) {
       </FieldSet>
       {shop.press ? (
         <FieldSet
-          title="Press"
+          title={texts.press}
           thing={shop.press}
           figures={PRESS}
           onPut={(change) => put((s) => ({ press: s.press && { ...s.press, ...change } }))}
         >
           {kept.forceKn !== null && (
             <p className="text-[13px] text-soft">
-              Force: <Quantity kind="force" value={kept.forceKn} />
+              {texts.force} <Quantity kind="force" value={kept.forceKn} />
             </p>
           )}
           <Button weight="quiet" onClick={() => void put(() => ({ press: null }))}>
-            Remove
+            {texts.remove}
           </Button>
         </FieldSet>
       ) : (
         <Missing
-          title="Press"
+          title={texts.press}
           onAdd={() => put(() => ({ press: presets.find((o) => o.shop.press)?.shop.press ?? null }))}
         />
       )}
       {shop.hammer ? (
         <FieldSet
-          title="Hammer"
+          title={texts.hammer}
           thing={shop.hammer}
-          figures={[{ name: 'highestMm', label: 'Highest bar', measure: 'length' }]}
+          figures={[{ name: 'highestMm', label: texts.highestBar, measure: 'length' }]}
           onPut={(change) => put((s) => ({ hammer: s.hammer && { ...s.hammer, ...change } }))}
         >
           <p className="text-[13px] text-soft">{shop.hammer.name}</p>
         </FieldSet>
       ) : (
         <Missing
-          title="Hammer"
-          onAdd={() => put(() => ({ hammer: { name: 'hand hammer', highestMm: 50 } }))}
+          title={texts.hammer}
+          onAdd={() => put(() => ({ hammer: { name: texts.handHammer, highestMm: 50 } }))}
         />
       )}
       {shop.mill ? (
         <FieldSet
-          title="Rolling mill"
+          title={texts.rollingMill}
           thing={shop.mill}
           figures={MILL}
           onPut={(change) => put((s) => ({ mill: s.mill && { ...s.mill, ...change } }))}
         >
           <Button weight="quiet" onClick={() => void put(() => ({ mill: null }))}>
-            Remove
+            {texts.remove}
           </Button>
         </FieldSet>
       ) : (
-        <Missing title="Rolling mill" onAdd={() => put(() => ({ mill: { rollMm: 100, openingMm: 50 } }))} />
+        <Missing
+          title={texts.rollingMill}
+          onAdd={() => put(() => ({ mill: { rollMm: 100, openingMm: 50 } }))}
+        />
       )}
       <InstrumentFields />
       <LossFields onTake={(loss) => void put((s) => ({ defaults: { ...s.defaults, ...taken(loss) } }))} />
       <FieldSet
-        title="Shop defaults"
+        title={texts.shopDefaults}
         thing={shop.defaults}
         figures={PRACTICE}
         picks={SHOP_DEFAULT_PICKS}
         onPut={(change) => put((s) => ({ defaults: { ...s.defaults, ...change } }))}
       >
-        <p className="text-[13px] text-soft">used when the plan does not say</p>
-        <p className="pt-2 text-[13px] text-soft">
-          Measured losses appear here once the Book has enough measured bars.
-        </p>
+        <p className="text-[13px] text-soft">{texts.usedWhenThePlanDoesNot}</p>
+        <p className="pt-2 text-[13px] text-soft">{texts.measuredLossesAppearHereOnceThe}</p>
       </FieldSet>
       <FieldSet
-        title="Task times"
+        title={texts.taskTimes}
         thing={shop.taskTimes}
         figures={TASK_TIMES}
         onPut={(change) => put((s) => ({ taskTimes: { ...s.taskTimes, ...change } }))}
       >
-        <p className="text-[13px] text-soft">used by the Finder</p>
+        <p className="text-[13px] text-soft">{texts.usedByTheFinder}</p>
       </FieldSet>
       <FieldSet
-        title="Limits"
+        title={texts.limits}
         thing={shop.limits}
         figures={LIMITS}
         onPut={(change) => put((s) => ({ limits: { ...s.limits, ...change } }))}
       >
-        <p className="text-[13px] text-soft">where warnings start</p>
+        <p className="text-[13px] text-soft">{texts.whereWarningsStart}</p>
         <div className="pt-2">
           <MeasureField
-            label="Cost of an hour's work"
+            label={texts.costOfAnHoursWork}
             measure="number"
             width="w-24"
             value={shop.hourPrice}
-            hint="for preparing reclaimed stock"
+            hint={texts.forPreparingReclaimedStock}
             onCommit={(hourPrice) => put(() => ({ hourPrice }))}
           />
         </div>
@@ -239,14 +241,11 @@ function Editing({ kept }: { kept: Kept }) {
       {owner && (
         <>
           <People />
-          <section aria-label="Backup" className="border-t border-ink py-3">
-            <h2 className="text-lg">Save the whole shop as one file</h2>
-            <p className="pb-2 text-soft">
-              Billets, Book, steels, stock, sessions, photos and people as open files with checksums. Restore
-              it on the first page of an empty shop.
-            </p>
+          <section aria-label={texts.backup} className="border-t border-ink py-3">
+            <h2 className="text-lg">{texts.saveTheWholeShopAsOne}</h2>
+            <p className="pb-2 text-soft">{texts.billetsBookSteelsStockSessionsPhotos}</p>
             <a className="border border-line px-3 py-1.5 hover:border-ink" href="/api/v1/archive" download>
-              Save shop
+              {texts.saveShop}
             </a>
             <div className="max-w-md pt-4">
               <Archive first={false} />
@@ -263,9 +262,9 @@ function Missing({ title, onAdd }: { title: string; onAdd: () => Promise<string 
     <section aria-label={title} className="grid grid-cols-[9rem_1fr] gap-4 border-t border-ink py-3">
       <h2 className="text-lg">{title}</h2>
       <p>
-        <span className="text-soft">None. </span>
+        <span className="text-soft">{texts.none} </span>
         <Button weight="quiet" onClick={() => void onAdd()}>
-          Add
+          {texts.add}
         </Button>
       </p>
     </section>

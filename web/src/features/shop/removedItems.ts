@@ -1,3 +1,4 @@
+import * as texts from 'texts/shop/removedItems';
 import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
 import { answered, api } from '../../lib/http';
@@ -29,19 +30,19 @@ export const restore = ({ kind, id }: RemovedItem) =>
   );
 
 export const KIND_NAME: Record<PutAwayKind, string> = {
-  BILLET: 'billet',
-  BAR: 'bars',
-  STEEL: 'steel',
-  WELD: 'weld',
-  ENTRY: 'entry',
-  PHOTO: 'photograph',
+  BILLET: texts.billet,
+  BAR: texts.bars,
+  STEEL: texts.steel,
+  WELD: texts.weld,
+  ENTRY: texts.entry,
+  PHOTO: texts.photograph,
 };
 
 const ENTRY_NAME: Readonly<Record<string, string>> = {
-  LOOKED: 'an inspection',
-  DECIDED: 'a repair',
-  MEASURED: 'measurements',
-  TREATED: 'a treatment',
+  LOOKED: texts.anInspection,
+  DECIDED: texts.aRepair,
+  MEASURED: texts.measurements,
+  TREATED: texts.aTreatment,
 };
 
 /** What it is called in the list. */

@@ -1,3 +1,4 @@
+import * as texts from 'texts/steel/GivenFields';
 import { Button } from '../../ui/Button';
 import { MeasureField, type Measure } from '../../ui/MeasureField';
 import type { OwnSteel, Steel } from './api';
@@ -11,12 +12,17 @@ const FIGURES: readonly {
   readonly measure: Measure;
   readonly worked: (steel: Steel) => number | undefined;
 }[] = [
-  { name: 'solidusC', label: 'Starts to melt', measure: 'temperature', worked: (s) => s.solidus.value },
-  { name: 'weldFromC', label: 'Welds from', measure: 'temperature', worked: (s) => s.weldWindow?.fromC },
-  { name: 'weldToC', label: 'Welds to', measure: 'temperature', worked: (s) => s.weldWindow?.toC },
-  { name: 'hardenFromC', label: 'Hardens from', measure: 'temperature', worked: (s) => s.hardening?.fromC },
-  { name: 'hardenToC', label: 'Hardens to', measure: 'temperature', worked: (s) => s.hardening?.toC },
-  { name: 'etchTone', label: 'Etch tone', measure: 'number', worked: (s) => s.etchTone.value },
+  { name: 'solidusC', label: texts.startsToMelt, measure: 'temperature', worked: (s) => s.solidus.value },
+  { name: 'weldFromC', label: texts.weldsFrom, measure: 'temperature', worked: (s) => s.weldWindow?.fromC },
+  { name: 'weldToC', label: texts.weldsTo, measure: 'temperature', worked: (s) => s.weldWindow?.toC },
+  {
+    name: 'hardenFromC',
+    label: texts.hardensFrom,
+    measure: 'temperature',
+    worked: (s) => s.hardening?.fromC,
+  },
+  { name: 'hardenToC', label: texts.hardensTo, measure: 'temperature', worked: (s) => s.hardening?.toC },
+  { name: 'etchTone', label: texts.etchTone, measure: 'number', worked: (s) => s.etchTone.value },
 ];
 
 /** The worked-out figures, each of which can be given instead, and let go again. */
@@ -31,9 +37,7 @@ export function GivenFields({
 }) {
   return (
     <fieldset>
-      <legend className="condensed text-[13px] text-soft">
-        Worked out from the rest; type over what you know better
-      </legend>
+      <legend className="condensed text-[13px] text-soft">{texts.workedOutFromTheRestType}</legend>
       <div className="flex flex-wrap gap-2">
         {FIGURES.map(({ name, label, measure, worked: figure }) => {
           const value = given[name] ?? figure(worked);
@@ -53,10 +57,10 @@ export function GivenFields({
                 <Button
                   weight="quiet"
                   className="text-[13px]"
-                  aria-label={`Calculate again: ${label}`}
+                  aria-label={texts.calculateAgain({ label })}
                   onClick={() => onGiven({ [name]: null })}
                 >
-                  calculate
+                  {texts.calculate}
                 </Button>
               )}
             </div>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/steel/HeatChart';
 import { heatColour } from '../../figures/heat';
 import { atHeat, AXIS_FROM_C, AXIS_TO_C, span, ticks, type Axis } from '../../figures/heatAxis';
 import { toneColour } from '../../figures/tone';
@@ -32,7 +33,7 @@ export function HeatChart({
       width={width}
       height={height + 24}
       role="group"
-      aria-label="Heats of the chosen steels"
+      aria-label={texts.heatsOfTheChosenSteels}
       className="block"
     >
       <defs>
@@ -43,9 +44,9 @@ export function HeatChart({
         </linearGradient>
       </defs>
       <g transform={`translate(${LABEL_PX} 0)`}>
-        {weld && <Shared axis={axis} heats={weld} height={height} words="welding window" />}
+        {weld && <Shared axis={axis} heats={weld} height={height} words={texts.weldingWindow} />}
         {hardening && hardening.fromC <= hardening.toC && (
-          <Shared axis={axis} heats={hardening} height={height} words="hardening window" />
+          <Shared axis={axis} heats={hardening} height={height} words={texts.hardeningWindow} />
         )}
         {ticks(systemOf(units, 'temperature') === 'METRIC').map((c) => (
           <g key={c} transform={`translate(${atHeat(axis, c)} ${height})`}>
@@ -64,7 +65,7 @@ export function HeatChart({
           textAnchor="middle"
           className="condensed fill-soft text-[13px]"
         >
-          melts
+          {texts.melts}
         </text>
       )}
       {steels.map((s, i) => (
@@ -125,17 +126,30 @@ function Strip({ steel, axis }: { steel: Steel; axis: Axis }) {
       role="img"
       aria-label={[
         steel.id,
-        weldWindow ? `welds ${heat(weldWindow.fromC)} to ${heat(weldWindow.toC)}` : 'is not forge-welded',
+        weldWindow
+          ? texts.weldsTo({ fromC: heat(weldWindow.fromC), toC: heat(weldWindow.toC) })
+          : 'is not forge-welded',
         hardening
-          ? `hardens ${heat(hardening.fromC)} to ${heat(hardening.toC)}, martensite from ${heat(hardening.ms.value)}`
-          : 'does not harden',
-        `melts from ${heat(solidus.value)}`,
+          ? texts.hardensToMartensiteFrom({
+              fromC: heat(hardening.fromC),
+              toC: heat(hardening.toC),
+              value: heat(hardening.ms.value),
+            })
+          : texts.doesNotHarden,
+        texts.meltsFrom({ value: heat(solidus.value) }),
       ].join(', ')}
     >
       <path d={`M0 ${mid}H${solidusX}`} stroke="var(--line)" />
       {hardening && (
         <g>
-          <title>{`martensite from ${heat(hardening.ms.value)} ± ${show('temperatureChange', hardening.ms.plusMinus, units)}; hardens ${heat(hardening.fromC)} to ${heat(hardening.toC)}`}</title>
+          <title>
+            {texts.martensiteFromHardensTo({
+              value: heat(hardening.ms.value),
+              show: show('temperatureChange', hardening.ms.plusMinus, units),
+              fromC: heat(hardening.fromC),
+              toC: heat(hardening.toC),
+            })}
+          </title>
           <path
             d={`M${atHeat(axis, hardening.ms.value)} ${mid - 8}v16`}
             stroke="var(--ink)"
@@ -147,7 +161,7 @@ function Strip({ steel, axis }: { steel: Steel; axis: Axis }) {
             textAnchor="middle"
             className="fill-soft text-[11px]"
           >
-            Ms
+            {texts.ms}
           </text>
           <rect
             {...span(axis, hardening.fromC, hardening.toC)}
@@ -167,11 +181,17 @@ function Strip({ steel, axis }: { steel: Steel; axis: Axis }) {
           stroke="var(--ink)"
           strokeWidth="1.5"
         >
-          <title>{`welds ${heat(weldWindow.fromC)} to ${heat(weldWindow.toC)}`}</title>
+          <title>{texts.weldsTo({ fromC: heat(weldWindow.fromC), toC: heat(weldWindow.toC) })}</title>
         </rect>
       )}
       <g>
-        <title>{`melts from ${heat(solidus.value)} ± ${show('temperatureChange', solidus.plusMinus, units)}: ${solidus.source}`}</title>
+        <title>
+          {texts.meltsFrom2({
+            value: heat(solidus.value),
+            show: show('temperatureChange', solidus.plusMinus, units),
+            source: solidus.source,
+          })}
+        </title>
         <path d={`M${solidusX} ${mid - 15}v30l5 -5v-20z`} fill="var(--ink)" />
       </g>
     </g>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/steel/OwnSteelActions';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button';
@@ -32,10 +33,10 @@ export function OwnSteelActions({
   return (
     <div className="flex gap-4 pb-2 text-[14px]">
       <Button weight="quiet" onClick={() => setChanging(true)}>
-        Edit
+        {texts.edit}
       </Button>
-      <Button weight="quiet" title="Plans that use it keep it" onClick={onTakeOff}>
-        Archive
+      <Button weight="quiet" title={texts.plansThatUseItKeepIt} onClick={onTakeOff}>
+        {texts.archive}
       </Button>
       {own.data && (
         <SteelDialog
@@ -66,7 +67,7 @@ export function useOffTheList(): { take: (steel: Steel) => void; passing: ReactN
     },
     passing: taken && (
       <Passing
-        words={`${taken.id} is archived.`}
+        words={texts.isArchived({ id: taken.id })}
         undo={() => {
           list.mutate({ ownId: taken.ownId, listed: true });
           setTaken(null);

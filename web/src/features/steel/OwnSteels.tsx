@@ -1,3 +1,4 @@
+import * as texts from 'texts/steel/OwnSteels';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
@@ -15,13 +16,13 @@ export function OwnSteels({ steels, onAdded }: { steels: readonly Steel[]; onAdd
   const take = useMutation({
     mutationFn: takeTable,
     onSuccess: async ({ steels: count }) => {
-      setSaid({ words: `${count} ${count === 1 ? 'steel' : 'steels'} imported.`, faults: [] });
+      setSaid({ words: texts.steelImported({ count }), faults: [] });
       await client.invalidateQueries({ queryKey: steelsQuery.queryKey });
     },
     onError: (e) => {
       const problem = Problem.from(e);
       const faults = Array.isArray(problem.more['faults']) ? (problem.more['faults'] as Fault[]) : [];
-      setSaid({ words: `${problem.detail} Nothing was imported.`, faults });
+      setSaid({ words: texts.nothingWasImported({ detail: problem.detail }), faults });
     },
   });
   return (
@@ -32,19 +33,19 @@ export function OwnSteels({ steels, onAdded }: { steels: readonly Steel[]; onAdd
           <ul className="max-h-32 overflow-y-auto">
             {said.faults.map((f, i) => (
               <li key={i}>
-                line {f.line}
+                {texts.line({ line: f.line })}
                 {f.column && `, ${f.column}`}: {f.reason}
               </li>
             ))}
           </ul>
           <Button weight="quiet" onClick={() => setSaid(null)}>
-            Close
+            {texts.close}
           </Button>
         </div>
       )}
       <div className="flex flex-wrap gap-x-4 gap-y-1">
         <Button weight="quiet" className="font-semibold" onClick={() => setAdding(true)}>
-          Add steel
+          {texts.addSteel}
         </Button>
         <FileButton
           weight="quiet"
@@ -52,14 +53,14 @@ export function OwnSteels({ steels, onAdded }: { steels: readonly Steel[]; onAdd
           accept=".csv,text/csv"
           onFile={(file) => void file.text().then((csv) => take.mutate(csv))}
         >
-          Import CSV
+          {texts.importCsv}
         </FileButton>
         <a
           href="/api/v1/steels/own.csv"
           download
           className="underline decoration-line underline-offset-4 hover:decoration-ink"
         >
-          Export CSV
+          {texts.exportCsv}
         </a>
       </div>
       <SteelDialog steels={steels} open={adding} onOpen={setAdding} onKept={onAdded} />
@@ -88,14 +89,12 @@ export function SteelDialog({
         <div aria-hidden className="fixed inset-0 z-40 bg-ink/40" />
         <Dialog.Content className="fixed inset-y-0 right-0 z-50 w-[46rem] max-w-full overflow-y-auto border-l border-ink bg-ground px-6 py-5 text-[15px]">
           <div className="flex items-baseline justify-between">
-            <Dialog.Title className="text-2xl">Your steel</Dialog.Title>
+            <Dialog.Title className="text-2xl">{texts.yourSteel}</Dialog.Title>
             <Dialog.Close className="underline decoration-line underline-offset-4 hover:decoration-ink">
-              Close
+              {texts.close}
             </Dialog.Close>
           </div>
-          <Dialog.Description className="pb-3 text-soft">
-            What you know of it stands; the rest is worked out, and says how.
-          </Dialog.Description>
+          <Dialog.Description className="pb-3 text-soft">{texts.whatYouKnowOfItStands}</Dialog.Description>
           <SteelForm
             steels={steels}
             existing={existing}

@@ -1,3 +1,4 @@
+import * as texts from 'texts/steel/SteelChoice';
 import { useId } from 'react';
 import { toneColour } from '../../figures/tone';
 import { INPUT } from '../../ui/Field';
@@ -31,7 +32,7 @@ export function SteelChoice({
     <div className="flex items-center gap-2">
       <span
         aria-hidden
-        title={chosen ? `etch tone ${chosen.etchTone.value}` : undefined}
+        title={chosen ? texts.etchTone({ value: chosen.etchTone.value }) : undefined}
         className="h-8 w-3 shrink-0 border border-line"
         style={{ background: chosen ? toneColour(chosen.etchTone.value) : 'none' }}
       />
@@ -50,15 +51,21 @@ export function SteelChoice({
       >
         {!chosen && <option value={value}>{value}</option>}
         {bars.length > 0 && (
-          <optgroup label="on the shelf">
+          <optgroup label={texts.onTheShelf}>
             {bars.map(({ id: number, bar }) => (
               <option key={number} value={`bar ${number}`}>
-                {`${bar.steel} ${length(bar.thicknessMm)}, ${bar.pieces} of ${length(bar.widthMm)} × ${length(bar.lengthMm)}`}
+                {texts.ofText({
+                  steel: bar.steel,
+                  thicknessMm: length(bar.thicknessMm),
+                  pieces: bar.pieces,
+                  widthMm: length(bar.widthMm),
+                  lengthMm: length(bar.lengthMm),
+                })}
               </option>
             ))}
           </optgroup>
         )}
-        <optgroup label="every steel">
+        <optgroup label={texts.everySteel}>
           {steels.map((s) => (
             <option key={s.id} value={s.id}>
               {s.id} · {s.family}

@@ -1,31 +1,32 @@
+import * as texts from 'texts/steel/SteelFigures';
 import type { ReactNode } from 'react';
 import { useUnits } from '../../ui/Words';
 import { show, type Units } from '../../units';
 import type { Basis, Confidence, Figure, Steel } from './api';
 
 const BASIS_WORDS: Record<Basis, string> = {
-  MEASURED: 'measured',
-  STANDARD: 'from a standard',
-  COMPUTED: 'computed',
-  TYPICAL: 'typical',
+  MEASURED: texts.measured,
+  STANDARD: texts.fromAStandard,
+  COMPUTED: texts.computed,
+  TYPICAL: texts.typical,
 };
 
 export const CONFIDENCE_WORDS: Record<Confidence, string> = {
-  HIGH: 'a standard grade: figures hold within their ±',
-  MEDIUM: 'heats vary, or it was tested in the shop: weld a coupon first',
-  LOW: 'an estimate for stock of that kind: spark, harden and break, and etch a coupon first',
+  HIGH: texts.aStandardGradeFiguresHoldWithin,
+  MEDIUM: texts.heatsVaryOrItWasTested,
+  LOW: texts.anEstimateForStockOfThat,
 };
 
 const CONTENTS = [
   ['C', 'carbon'],
-  ['Mn', 'manganese'],
-  ['Si', 'silicon'],
-  ['Ni', 'nickel'],
-  ['Cr', 'chromium'],
-  ['Mo', 'molybdenum'],
+  [texts.mn, 'manganese'],
+  [texts.si, 'silicon'],
+  [texts.ni, 'nickel'],
+  [texts.cr, 'chromium'],
+  [texts.mo, 'molybdenum'],
   ['V', 'vanadium'],
   ['W', 'tungsten'],
-  ['Cu', 'copper'],
+  [texts.cu, 'copper'],
   ['P', 'phosphorus'],
 ] as const;
 
@@ -46,32 +47,41 @@ export function SteelFigures({ steel }: { steel: Steel }) {
   const heat = (c: number) => show('temperature', c, units);
   const { hardening: h, weldWindow: w } = steel;
   const rows: readonly (readonly [string, ReactNode, Figure | string | null])[] = [
-    ['melting begins', heat(steel.solidus.value), steel.solidus],
-    ['melting ends', steel.liquidus && heat(steel.liquidus.value), steel.liquidus],
+    [texts.meltingBegins, heat(steel.solidus.value), steel.solidus],
+    [texts.meltingEnds, steel.liquidus && heat(steel.liquidus.value), steel.liquidus],
     [
       'welds',
-      w ? `${heat(w.fromC)} to ${heat(w.toC)}` : 'not forge-welded',
-      'with a margin below melting for segregation',
+      w ? texts.to({ fromC: heat(w.fromC), toC: heat(w.toC) }) : 'not forge-welded',
+      texts.withAMarginBelowMeltingFor,
     ],
-    ['ease of welding', `${steel.weldability} of 5, 1 is easiest`, 'judgement'],
+    [texts.easeOfWelding, texts.of51IsEasiest({ weldability: steel.weldability }), 'judgement'],
     [
       'hardens',
-      h ? `${heat(h.fromC)} to ${heat(h.toC)}` : 'does not harden',
-      h ? 'for a soak of 5 to 10 min' : '',
+      h ? texts.to({ fromC: heat(h.fromC), toC: heat(h.toC) }) : texts.doesNotHarden,
+      h ? texts.forASoakOf5To : '',
     ],
     [
       'quench',
       h &&
-        `${h.quench}; up to ${show('length', BLADE_MM, units)} ${h.bladeQuench}${h.shallow ? ', shallow' : ''}`,
+        texts.upTo({
+          quench: h.quench,
+          show: show('length', BLADE_MM, units),
+          bladeQuench: h.bladeQuench,
+          value: h.shallow ? texts.shallow : '',
+        }),
       'typical',
     ],
-    ['martensite from', h && heat(h.ms.value), h && h.ms],
-    ['as quenched', h && `${h.asQuenched.value} HRC`, h && h.asQuenched],
-    ['austenite from', steel.ac1 && heat(steel.ac1.value), steel.ac1],
-    ['etch tone', steel.etchTone.value.toFixed(2), steel.etchTone],
-    [`expansion to ${heat(100)}`, show('expansion', steel.expansionTo100.value, units), steel.expansionTo100],
+    [texts.martensiteFrom, h && heat(h.ms.value), h && h.ms],
+    [texts.asQuenched, h && texts.hrc({ value: h.asQuenched.value }), h && h.asQuenched],
+    [texts.austeniteFrom, steel.ac1 && heat(steel.ac1.value), steel.ac1],
+    [texts.etchTone, steel.etchTone.value.toFixed(2), steel.etchTone],
     [
-      `expansion to ${heat(1000)}`,
+      texts.expansionTo({ heat: heat(100) }),
+      show('expansion', steel.expansionTo100.value, units),
+      steel.expansionTo100,
+    ],
+    [
+      texts.expansionTo({ heat: heat(1000) }),
       show('expansion', steel.expansionTo1000.value, units),
       steel.expansionTo1000,
     ],
@@ -79,14 +89,18 @@ export function SteelFigures({ steel }: { steel: Steel }) {
   ];
   const c = steel.composition;
   return (
-    <section aria-label={`Figures of ${steel.id}`}>
+    <section aria-label={texts.figuresOf({ id: steel.id })}>
       <h2 className="text-lg">
         {steel.id} <span className="font-normal text-soft">{steel.name}</span>
       </h2>
       <p className="text-[14px] text-soft">{steel.designations}</p>
       <p className="py-1.5 text-[14px]">
         <b>
-          {steel.confidence === 'HIGH' ? 'Sure: ' : steel.confidence === 'MEDIUM' ? 'Fair: ' : 'Uncertain: '}
+          {steel.confidence === 'HIGH'
+            ? texts.sure
+            : steel.confidence === 'MEDIUM'
+              ? texts.fair
+              : texts.uncertain}
         </b>
         {CONFIDENCE_WORDS[steel.confidence]}.
       </p>
@@ -94,7 +108,9 @@ export function SteelFigures({ steel }: { steel: Steel }) {
         {CONTENTS.filter(([, key]) => c[key] > 0).map(([symbol, key]) => (
           <span key={symbol} className="mr-3 whitespace-nowrap">
             {symbol} <b>{c[key]}</b>
-            {symbol === 'C' && c.carbonMax > c.carbonMin && ` (${c.carbonMin} to ${c.carbonMax})`}
+            {symbol === 'C' &&
+              c.carbonMax > c.carbonMin &&
+              texts.to2({ carbonMin: c.carbonMin, carbonMax: c.carbonMax })}
           </span>
         ))}
         %

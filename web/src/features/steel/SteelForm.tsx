@@ -1,3 +1,4 @@
+import * as texts from 'texts/steel/SteelForm';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -22,17 +23,17 @@ import { SteelFigures } from './SteelFigures';
 import { TestFields } from './TestFields';
 
 const CONTENTS: readonly (readonly [keyof Composition, string])[] = [
-  ['carbonMin', 'C least'],
+  ['carbonMin', texts.cLeast],
   ['carbon', 'C'],
-  ['carbonMax', 'C most'],
-  ['manganese', 'Mn'],
-  ['silicon', 'Si'],
-  ['nickel', 'Ni'],
-  ['chromium', 'Cr'],
-  ['molybdenum', 'Mo'],
+  ['carbonMax', texts.cMost],
+  ['manganese', texts.mn],
+  ['silicon', texts.si],
+  ['nickel', texts.ni],
+  ['chromium', texts.cr],
+  ['molybdenum', texts.mo],
   ['vanadium', 'V'],
   ['tungsten', 'W'],
-  ['copper', 'Cu'],
+  ['copper', texts.cu],
   ['phosphorus', 'P'],
 ];
 
@@ -115,17 +116,17 @@ export function SteelForm({
       }}
     >
       <Choice<Origin>
-        label="Source"
+        label={texts.source}
         value={own.origin}
         options={[
-          { value: 'RECLAIMED', show: 'tests on reclaimed stock' },
-          { value: 'CERTIFICATE', show: 'mill certificate' },
+          { value: 'RECLAIMED', show: texts.testsOnReclaimedStock },
+          { value: 'CERTIFICATE', show: texts.millCertificate },
           { value: 'COMPOSITION', show: 'composition' },
         ]}
         onChoose={become}
       />
       <div className="flex flex-wrap gap-3">
-        <Field label="Short name" error={wrong('id')} className="w-40">
+        <Field label={texts.shortName} error={wrong('id')} className="w-40">
           {(p) => (
             <input
               {...p}
@@ -134,12 +135,12 @@ export function SteelForm({
               maxLength={40}
               required
               disabled={existing !== undefined}
-              placeholder="old_spring"
+              placeholder={texts.oldSpring}
               onChange={(e) => setOwn({ ...own, id: e.target.value })}
             />
           )}
         </Field>
-        <Field label="Full name" error={wrong('name')} className="w-72">
+        <Field label={texts.fullName} error={wrong('name')} className="w-72">
           {(p) => (
             <input
               {...p}
@@ -153,13 +154,13 @@ export function SteelForm({
         </Field>
         {own.like !== null && (
           <div>
-            <p className="condensed pb-0.5 text-[13px] text-soft">Same as or most like</p>
-            <SteelChoice label="Most like" steels={shipped} value={own.like} onChoose={likeness} />
+            <p className="condensed pb-0.5 text-[13px] text-soft">{texts.sameAsOrMostLike}</p>
+            <SteelChoice label={texts.mostLike} steels={shipped} value={own.like} onChoose={likeness} />
           </div>
         )}
       </div>
       <fieldset>
-        <legend className="condensed text-[13px] text-soft">Composition, mass %</legend>
+        <legend className="condensed text-[13px] text-soft">{texts.compositionMass}</legend>
         <div className="flex flex-wrap gap-2">
           {CONTENTS.map(([key, label]) => (
             <MeasureField
@@ -192,7 +193,7 @@ export function SteelForm({
         </p>
       )}
       <Button weight="strong" type="submit" disabled={add.isPending}>
-        Save steel
+        {texts.saveSteel}
       </Button>
       <div className="border-t border-line pt-3">
         {preview.isError ? (
@@ -200,7 +201,7 @@ export function SteelForm({
             <Words of={Problem.from(preview.error).detail} />
           </p>
         ) : (
-          preview.data && <SteelFigures steel={{ ...preview.data, id: own.id || 'Calculated' }} />
+          preview.data && <SteelFigures steel={{ ...preview.data, id: own.id || texts.calculated }} />
         )}
       </div>
     </form>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/steel/SteelList';
 import { toneColour } from '../../figures/tone';
 import { INPUT } from '../../ui/Field';
 import type { Steel } from './api';
@@ -7,10 +8,10 @@ const NARROW: readonly {
   readonly wish: keyof Omit<Wish, 'words'>;
   readonly show: (first: string) => string;
 }[] = [
-  { wish: 'onShelf', show: () => 'on my shelf' },
-  { wish: 'worksWith', show: (f) => `welds with ${f}` },
-  { wish: 'blacker', show: (f) => `blacker than ${f}` },
-  { wish: 'tougher', show: (f) => `tougher than ${f}` },
+  { wish: 'onShelf', show: () => texts.onMyShelf },
+  { wish: 'worksWith', show: (f) => texts.weldsWith({ f }) },
+  { wish: 'blacker', show: (f) => texts.blackerThan({ f }) },
+  { wish: 'tougher', show: (f) => texts.tougherThan({ f }) },
 ];
 
 /** Every steel at hand; a click chooses it or lets it go. */
@@ -35,8 +36,8 @@ export function SteelList({
       <div className="px-4 pb-2">
         <input
           type="search"
-          aria-label="Find a steel"
-          placeholder="1.2842, spring, nickel …"
+          aria-label={texts.findASteel}
+          placeholder={texts.n12842SpringNickel}
           className={INPUT}
           value={wish.words}
           onChange={(e) => onWish({ ...wish, words: e.target.value })}
@@ -51,12 +52,12 @@ export function SteelList({
               className="condensed border border-line px-1.5 py-0.5 text-[13px] hover:border-ink aria-pressed:bg-ink aria-pressed:text-ground"
               onClick={() => onWish({ ...wish, [n.wish]: !wish[n.wish] })}
             >
-              {n.show(first ?? 'the first')}
+              {n.show(first ?? texts.theFirst)}
             </button>
           ))}
         </div>
       </div>
-      <ul aria-label="Steels" className="min-h-0 flex-1 overflow-y-auto border-t border-rule">
+      <ul aria-label={texts.steels} className="min-h-0 flex-1 overflow-y-auto border-t border-rule">
         {steels.map((s) => (
           <li key={s.id}>
             <button
@@ -74,15 +75,17 @@ export function SteelList({
                 <b>{s.id}</b>
                 <span className="condensed block truncate text-[12px] opacity-75">
                   {s.family}
-                  {s.ownId !== null && ' · yours'}
-                  {s.confidence === 'LOW' && ' · uncertain'}
+                  {s.ownId !== null && texts.yours}
+                  {s.confidence === 'LOW' && texts.uncertain}
                 </span>
               </span>
-              {shelf.has(s.id) && <span className="condensed text-[12px] opacity-75">on the shelf</span>}
+              {shelf.has(s.id) && (
+                <span className="condensed text-[12px] opacity-75">{texts.onTheShelf}</span>
+              )}
             </button>
           </li>
         ))}
-        {steels.length === 0 && <li className="px-4 py-6 text-soft">No steel matches.</li>}
+        {steels.length === 0 && <li className="px-4 py-6 text-soft">{texts.noSteelMatches}</li>}
       </ul>
     </div>
   );

@@ -1,3 +1,4 @@
+import * as texts from 'texts/steel/SteelsView';
 import { useQuery } from '@tanstack/react-query';
 import { Tabs } from 'radix-ui';
 import { useMemo, useState } from 'react';
@@ -25,7 +26,7 @@ import { Tones } from './Tones';
 export function SteelsView() {
   const steels = useQuery(steelsQuery);
   if (steels.isError) return <LoadFailed error={steels.error} again={() => void steels.refetch()} />;
-  if (!steels.data) return <p className="p-10 text-soft">Loading the steels …</p>;
+  if (!steels.data) return <p className="p-10 text-soft">{texts.loadingTheSteels}</p>;
   return <Together steels={steels.data} />;
 }
 
@@ -85,9 +86,9 @@ function Together({ steels }: { steels: readonly Steel[] }) {
   return (
     <main className="grid h-full grid-cols-[16.5rem_1fr_20rem]">
       <div className="flex min-h-0 flex-col border-r border-ink bg-panel pt-3">
-        <h1 className="px-4 pb-2 text-2xl">Steels</h1>
+        <h1 className="px-4 pb-2 text-2xl">{texts.steels}</h1>
         <div className="px-4 pb-3">
-          <Quarantine of={['STEEL']} one="steel" many="steels" />
+          <Quarantine of={['STEEL']} one={texts.steel} many={texts.steels2} />
         </div>
         <SteelList
           steels={wished(steels, wish, shelf, picked[0], all ?? [])}
@@ -112,9 +113,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
 
       <div className="min-w-0 overflow-y-auto px-5 py-3" ref={measure}>
         {picked.length === 0 ? (
-          <p className="py-6 text-lg text-soft">
-            Choose two or more steels to see if they weld, harden and contrast.
-          </p>
+          <p className="py-6 text-lg text-soft">{texts.chooseTwoOrMoreSteelsTo}</p>
         ) : (
           <>
             {width > 0 && (
@@ -130,11 +129,11 @@ function Together({ steels }: { steels: readonly Steel[] }) {
           </>
         )}
         <Tabs.Root value={tab} onValueChange={setTab} className="pt-4">
-          <Tabs.List aria-label="View" className="flex gap-5 border-b border-ink">
+          <Tabs.List aria-label={texts.view} className="flex gap-5 border-b border-ink">
             {[
-              ['map', 'Compatibility map'],
-              ['figures', figure ? `Figures of ${figure.id}` : 'Figures'],
-              ['shelf', 'Shelf'],
+              ['map', texts.compatibilityMap],
+              ['figures', figure ? texts.figuresOf({ id: figure.id }) : texts.figures],
+              ['shelf', texts.shelf],
             ].map(([value, words]) => (
               <Tabs.Trigger
                 key={value}
@@ -147,13 +146,13 @@ function Together({ steels }: { steels: readonly Steel[] }) {
           </Tabs.List>
           <Tabs.Content value="map" className="pt-3">
             <div className="flex items-baseline gap-4 pb-2 text-[14px] text-soft">
-              <span>More bars: better together in a blade. A cross: do not combine.</span>
+              <span>{texts.moreBarsBetterTogetherInA}</span>
               <button
                 type="button"
                 className="shrink-0 underline decoration-line underline-offset-4 hover:decoration-ink"
                 onClick={() => setEverything(!everything)}
               >
-                {everything ? 'only my shelf' : `all ${steels.length} steels`}
+                {everything ? texts.onlyMyShelf : texts.allSteels({ length: steels.length })}
               </button>
             </div>
             <div className="overflow-x-auto">
@@ -174,7 +173,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
                 <SteelFigures steel={figure} />
               </>
             ) : (
-              <p className="text-soft">Choose a steel to see its figures and their sources.</p>
+              <p className="text-soft">{texts.chooseASteelToSeeIts}</p>
             )}
           </Tabs.Content>
           <Tabs.Content value="shelf" className="pt-3">
@@ -183,10 +182,15 @@ function Together({ steels }: { steels: readonly Steel[] }) {
         </Tabs.Root>
       </div>
 
-      <aside aria-label="Compatibility" className="overflow-y-auto border-l border-ink bg-panel px-4 py-3">
+      <aside
+        aria-label={texts.compatibility}
+        className="overflow-y-auto border-l border-ink bg-panel px-4 py-3"
+      >
         {chosen.length < 2 ? (
           <p className="text-soft">
-            {chosen.length === 0 ? 'No steel is chosen.' : `Choose another to go with ${chosen[0] ?? ''}.`}
+            {chosen.length === 0
+              ? texts.noSteelIsChosen
+              : texts.chooseAnotherToGoWith({ value: chosen[0] ?? '' })}
           </p>
         ) : (
           <>
@@ -202,7 +206,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
               to={`/billets/new?steels=${chosen.join(',')}`}
               className="my-3 block bg-ink px-4 py-2 text-center font-semibold text-ground hover:bg-ink/85"
             >
-              New billet from these
+              {texts.newBilletFromThese}
             </Link>
           </>
         )}

@@ -1,13 +1,14 @@
+import * as texts from 'texts/steel/TestFields';
 import { useState } from 'react';
 import { Button } from '../../ui/Button';
 import { INPUT } from '../../ui/Field';
 import type { StockTest, TestKind } from './api';
 
 const TESTS: readonly { readonly kind: TestKind; readonly name: string; readonly figure: string }[] = [
-  { kind: 'SPARK', name: 'Spark', figure: 'carbon, %' },
-  { kind: 'HARDEN_AND_BREAK', name: 'Harden and break', figure: 'HRC' },
-  { kind: 'FILE', name: 'Hardness files', figure: 'HRC' },
-  { kind: 'ETCH', name: 'Etch', figure: 'tone, 0 to 1' },
+  { kind: 'SPARK', name: texts.spark, figure: texts.carbon },
+  { kind: 'HARDEN_AND_BREAK', name: texts.hardenAndBreak, figure: 'HRC' },
+  { kind: 'FILE', name: texts.hardnessFiles, figure: 'HRC' },
+  { kind: 'ETCH', name: texts.etch, figure: texts.tone0To1 },
 ];
 
 /** The tests made on a piece of stock, and one more. */
@@ -26,9 +27,7 @@ export function TestFields({
   const readable = value === null || Number.isFinite(value);
   return (
     <fieldset>
-      <legend className="condensed text-[13px] text-soft">
-        Tests made on it; one that shows it hardens and one look at spark or etch make it fair
-      </legend>
+      <legend className="condensed text-[13px] text-soft">{texts.testsMadeOnItOneThat}</legend>
       <ul>
         {tests.map((t, i) => (
           <li key={i} className="flex items-baseline gap-3 border-b border-rule py-1">
@@ -38,14 +37,14 @@ export function TestFields({
               {t.value !== null && ` · ${t.value}`}
             </span>
             <Button weight="quiet" onClick={() => onTests(tests.filter((_, k) => k !== i))}>
-              Remove
+              {texts.remove}
             </Button>
           </li>
         ))}
       </ul>
       <div className="flex flex-wrap items-end gap-2 pt-2">
         <select
-          aria-label="Kind of test"
+          aria-label={texts.kindOfTest}
           className={`${INPUT} w-44!`}
           value={kind}
           onChange={(e) => setKind(e.target.value as TestKind)}
@@ -57,14 +56,14 @@ export function TestFields({
           ))}
         </select>
         <input
-          aria-label="What was seen"
-          placeholder="what was seen"
+          aria-label={texts.whatWasSeen}
+          placeholder={texts.whatWasSeen2}
           className={`${INPUT} w-64!`}
           value={seen}
           onChange={(e) => setSeen(e.target.value)}
         />
         <input
-          aria-label={`Figure: ${test?.figure ?? ''}`}
+          aria-label={texts.figure({ value: test?.figure ?? '' })}
           placeholder={test?.figure}
           className={`${INPUT} w-28!`}
           value={figure}
@@ -79,7 +78,7 @@ export function TestFields({
             setFigure('');
           }}
         >
-          Add test
+          {texts.addTest}
         </Button>
       </div>
     </fieldset>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/steel/Tones';
 import { toneColour } from '../../figures/tone';
 import type { Steel } from './api';
 
@@ -8,7 +9,9 @@ export function Tones({ steels }: { steels: readonly Steel[] }) {
     <figure className="pt-2">
       <div
         role="img"
-        aria-label={`Tones side by side: ${steels.map((s) => `${s.id} ${s.etchTone.value.toFixed(2)}`).join(', ')}`}
+        aria-label={texts.tonesSideBySide({
+          value: steels.map((s) => `${s.id} ${s.etchTone.value.toFixed(2)}`).join(', '),
+        })}
         className="flex h-12 border border-ink"
       >
         {lines.map((s, i) => (
@@ -16,7 +19,7 @@ export function Tones({ steels }: { steels: readonly Steel[] }) {
         ))}
       </div>
       <figcaption className="condensed pt-0.5 text-[13px] text-soft">
-        as they would alternate after the etch, ± 0.15 of the range from black to silver
+        {texts.asTheyWouldAlternateAfterThe}
       </figcaption>
     </figure>
   );

@@ -1,3 +1,4 @@
+import * as texts from 'texts/stock/Shelf';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
@@ -47,13 +48,13 @@ export function Shelf({ steels }: { steels: readonly Steel[] }) {
       <table className="w-full text-left">
         <thead className="condensed text-[13px] text-soft">
           <tr className="border-b border-line [&>th]:py-1 [&>th]:pr-4 [&>th]:font-normal">
-            <th>Steel</th>
-            <th>Size</th>
-            <th>Quantity</th>
-            <th>Price</th>
-            <th>From</th>
+            <th>{texts.steel}</th>
+            <th>{texts.size}</th>
+            <th>{texts.quantity}</th>
+            <th>{texts.price}</th>
+            <th>{texts.from}</th>
             <th>
-              <span className="sr-only">Change</span>
+              <span className="sr-only">{texts.change}</span>
             </th>
           </tr>
         </thead>
@@ -77,24 +78,28 @@ export function Shelf({ steels }: { steels: readonly Steel[] }) {
                   {s.bar.price === null
                     ? '—'
                     : `${s.bar.price.toFixed(2)} a ${s.bar.pricePer === 'METRE' ? 'metre' : 'kilogram'}`}
-                  {s.bar.prepMinutes ? ` · ${s.bar.prepMinutes} min to prepare` : ''}
+                  {s.bar.prepMinutes ? texts.minToPrepare({ prepMinutes: s.bar.prepMinutes }) : ''}
                 </td>
                 <td className="condensed text-soft">
                   {[s.bar.source, s.bar.note].filter(Boolean).join(' · ')}
                 </td>
                 <td className="pr-0! text-right text-[13px] whitespace-nowrap">
-                  <Button weight="quiet" aria-label={`Change ${s.bar.steel}`} onClick={() => setOpened(s.id)}>
-                    Change
+                  <Button
+                    weight="quiet"
+                    aria-label={texts.change2({ steel: s.bar.steel })}
+                    onClick={() => setOpened(s.id)}
+                  >
+                    {texts.change}
                   </Button>{' '}
                   <Button
                     weight="quiet"
-                    aria-label={`Remove ${s.bar.steel}`}
+                    aria-label={texts.remove2({ steel: s.bar.steel })}
                     onClick={() => {
                       setTaken(s);
                       move.mutate({ id: s.id, on: false });
                     }}
                   >
-                    Remove
+                    {texts.remove}
                   </Button>
                 </td>
               </tr>
@@ -102,17 +107,13 @@ export function Shelf({ steels }: { steels: readonly Steel[] }) {
           )}
         </tbody>
       </table>
-      {stock.data?.length === 0 && (
-        <p className="py-4 text-soft">
-          The shelf is empty. Stock listed here is offered when you build a stack.
-        </p>
-      )}
+      {stock.data?.length === 0 && <p className="py-4 text-soft">{texts.theShelfIsEmptyStockListed}</p>}
       <Button className="mt-3" onClick={() => add.mutate(FIRST)} disabled={add.isPending}>
-        Add bar
+        {texts.addBar}
       </Button>
       {taken && (
         <Passing
-          words={`${taken.bar.steel} is.`}
+          words={texts.is({ steel: taken.bar.steel })}
           undo={() => {
             move.mutate({ id: taken.id, on: true });
             setTaken(null);
@@ -148,55 +149,55 @@ function BarFields({
   return (
     <div className="flex flex-wrap items-end gap-3" data-bar-fields>
       <SteelChoice
-        label="Steel"
+        label={texts.steel}
         steels={steels}
         value={bar.steel}
         onChoose={(steel) => void put({ steel })}
       />
       <MeasureField
-        label="Width"
+        label={texts.width}
         measure="length"
         width="w-20"
         value={bar.widthMm}
         onCommit={(widthMm) => put({ widthMm })}
       />
       <MeasureField
-        label="Thickness"
+        label={texts.thickness}
         measure="length"
         width="w-20"
         value={bar.thicknessMm}
         onCommit={(thicknessMm) => put({ thicknessMm })}
       />
       <MeasureField
-        label="Length"
+        label={texts.length}
         measure="length"
         width="w-20"
         value={bar.lengthMm}
         onCommit={(lengthMm) => put({ lengthMm })}
       />
       <MeasureField
-        label="Quantity"
+        label={texts.quantity}
         measure="count"
         width="w-16"
         value={bar.pieces}
         onCommit={(pieces) => put({ pieces })}
       />
       <MeasureField
-        label="Price a metre"
+        label={texts.priceAMetre}
         measure="number"
         width="w-24"
         value={bar.price ?? 0}
         onCommit={(price) => put({ price, pricePer: bar.pricePer ?? 'METRE' })}
       />
       <MeasureField
-        label="Preparation per bar"
+        label={texts.preparationPerBar}
         measure="minutes"
         width="w-20"
         value={bar.prepMinutes ?? 0}
         onCommit={(prepMinutes) => put({ prepMinutes: prepMinutes === 0 ? null : prepMinutes })}
       />
       <label className="block">
-        <span className="condensed block pb-0.5 text-[13px] text-soft">From</span>
+        <span className="condensed block pb-0.5 text-[13px] text-soft">{texts.from}</span>
         <input
           className={`${INPUT} w-52!`}
           defaultValue={bar.source}
@@ -206,7 +207,7 @@ function BarFields({
           }}
         />
       </label>
-      <Button onClick={onClose}>Done</Button>
+      <Button onClick={onClose}>{texts.done}</Button>
     </div>
   );
 }

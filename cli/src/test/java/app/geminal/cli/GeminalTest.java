@@ -116,7 +116,7 @@ class GeminalTest {
     Path broken = folder.resolve("broken.json");
     Files.writeString(broken, "{\"format\":\"geminal-plan\",\"version\":9}");
     assertThat(run("evaluate", broken.toString())).isEqualTo(2);
-    assertThat(err.toString()).contains("at /version: Only version 1");
+    assertThat(err.toString()).contains("at /version: Versions 1 to 2");
     assertThat(run("evaluate", "(unobtainium 3) 40 x 100")).isEqualTo(2);
     assertThat(err.toString()).contains("at /plan/stack/pieces/0/steel");
     assertThat(run("evaluate")).isEqualTo(2);

@@ -14,9 +14,9 @@ class DemoShopTest extends ShopTest {
     assertThat(rack.<Integer>at("$.length()")).isEqualTo(7);
     assertThat(rack.<List<Boolean>>at("$[*].stops")).containsOnly(false);
     assertThat(rack.<List<Integer>>at("$[*].willFail")).containsOnly(0);
-    assertThat(rack.<List<Integer>>at("$[*].standing.weldsMade"))
+    assertThat(rack.<List<Integer>>at("$[*].progress.weldsMade"))
         .containsExactly(2, 1, 0, 1, 1, 0, 2);
-    assertThat(rack.<List<String>>at("$[*].standing.flawKind")).contains("OPEN", "SUSPECT");
+    assertThat(rack.<List<String>>at("$[*].progress.flawKind")).contains("OPEN", "SUSPECT");
     assertThat(rack.<List<Integer>>at("$[*].end.visibleCount")).contains(61);
   }
 

@@ -20,7 +20,7 @@ public abstract class ShopTest {
         "widthMm": 38.1, "lengthMm": 149.225},
        "steps": [
         {"key": "a", "operation": {"kind": "set", "heats": 3, "reduction": 0.08,
-          "temperatureC": 1176.6666666666667, "soakMin": 15, "school": "DRY", "tack": "SIDES",
+          "temperatureC": 1176.6666666666667, "soakMin": 15, "protection": "DRY", "tack": "SIDES",
           "jacket": "BEAD", "tool": "FLAT", "bites": 0}},
         {"key": "b", "operation": {"kind": "draw", "widthMm": 38.1, "heightMm": 3.175, "heats": 3,
           "tool": "ROUND"}},

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.geminal.server.TestShop;
 import app.geminal.server.Visitor;
+import app.geminal.server.stored.EarlierNames;
 import java.io.IOException;
 import java.io.InputStream;
 import java.nio.file.Files;
@@ -200,7 +201,11 @@ class ReleasesTest {
     kept.properties().stream()
         .filter(e -> number >= FIRST_RUN || isOf(number, e))
         .forEach(e -> {
-          Visitor.Answer answer = smith.get(e.getKey().replaceFirst("^/api/", "/api/v1/"));
+          Visitor.Answer answer =
+              smith.get(
+                  e.getKey()
+                      .replaceFirst("^/api/fires", "/api/forge-sessions")
+                      .replaceFirst("^/api/", "/api/v1/"));
           if (answer.status() != 200) {
             differences.put(e.getKey(), String.valueOf(answer.status()));
           } else if (e.getValue().isString()) {
@@ -278,7 +283,7 @@ class ReleasesTest {
               compare(
                   where + "/" + p.getKey(),
                   p.getValue(),
-                  p.getKey().equals("lay") ? lay(now) : now.path(p.getKey()),
+                  p.getKey().equals("lay") ? lay(now) : now.path(EarlierNames.now(p.getKey())),
                   differences,
                   figures));
     } else if (then.isArray()) {

@@ -241,7 +241,7 @@ class AttackTest extends ShopTest {
     try {
       Answer rack = smith.get("/api/v1/billets");
       assertThat(rack.status()).isEqualTo(200);
-      assertThat(rack.<List<Object>>at("$[?(@.standing)]")).hasSize(7);
+      assertThat(rack.<List<Object>>at("$[?(@.progress)]")).hasSize(7);
       assertThat(rack.<List<String>>at("$[?(@.name == 'Damaged')].unreadable"))
           .singleElement()
           .asString()
@@ -273,7 +273,7 @@ class AttackTest extends ShopTest {
           .isEqualTo(entries - 1);
       assertThat(smith.get("/api/v1/steels").status()).isEqualTo(200);
       assertThat(smith.get("/api/v1/billets").status()).isEqualTo(200);
-      Answer itself = smith.get("/api/v1/book/entries/%d/before".formatted(entry));
+      Answer itself = smith.get("/api/v1/book/entries/%d/history".formatted(entry));
       assertThat(itself.status()).isEqualTo(409);
       assertThat(itself.<String>at("$.title")).isEqualTo("This record cannot be read");
     } finally {

@@ -93,7 +93,7 @@ class BilletApiTest extends ShopTest {
         "\"steel\": \"15N20\"|422|/plan/stack/pieces/1/steel|\"steel\": \"unobtainium\"",
         "\"steel\": \"15N20\"|422|/plan/stack/pieces/1/steel|\"steel\": \"a b\"",
         "\"kind\": \"cut\"|400|/plan/steps/2/operation|\"kind\": \"bite\"",
-        "\"school\": \"DRY\"|400|/plan/steps/0/operation/school|\"school\": \"HOPE\"",
+        "\"protection\": \"DRY\"|400|/plan/steps/0/operation/protection|\"protection\": \"HOPE\"",
         "\"kerfMm\": 1.6|400|/plan/steps/2/operation/kerfMm|\"karfMm\": 1.6",
         "\"key\": \"b\"|422|/plan/steps/1/key|\"key\": \"a\"",
         "\"key\": \"b\"|422|/plan/steps/1/key|\"key\": \"B!\"",

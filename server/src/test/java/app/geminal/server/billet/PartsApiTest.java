@@ -53,7 +53,7 @@ class PartsApiTest extends ShopTest {
                 plan(
                     "part edge = 2 (1084 1/8) 1/2 x 4 > set 3 | (1075 1/4) 1 x 4 > layup left (@edge) > set 4"))
             .at("$.id");
-    assertThat(smith.get("/api/v1/billets/" + id).<String>at("$.standing.nextWeld"))
+    assertThat(smith.get("/api/v1/billets/" + id).<String>at("$.progress.nextWeld"))
         .isEqualTo("edge/s1");
     Answer logged =
         smith.post(
@@ -61,7 +61,7 @@ class PartsApiTest extends ShopTest {
             "{\"stepKey\": \"edge/s1\", \"temperatureC\": 1180, \"school\": \"DRY\", \"outcome\": \"HELD\"}");
     assertThat(logged.status()).as(logged.body()).isEqualTo(201);
     assertThat(logged.<String>at("$.stepTitle")).isEqualTo("edge: Weld 1, step 1");
-    assertThat(smith.get("/api/v1/billets/" + id).<String>at("$.standing.nextWeld"))
+    assertThat(smith.get("/api/v1/billets/" + id).<String>at("$.progress.nextWeld"))
         .isEqualTo("s2");
   }
 
@@ -124,7 +124,7 @@ class PartsApiTest extends ShopTest {
   @CsvSource(
       delimiter = '|',
       value = {
-        "\"version\" : 1|\"version\" : 2|400|/version",
+        "\"version\" : 2|\"version\" : 3|400|/version",
         "\"heats\" : 3|\"heats\" : 300|422|/plan/steps/0/operation/heats",
         "\"widthMm\"|\"wideMm\"|400|/plan/stack",
         "\"steel\" : \"1075\"|\"steel\" : \"nobody_knows\"|422|/plan/stack/pieces/0/steel",

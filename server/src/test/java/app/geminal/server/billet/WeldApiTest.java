@@ -32,8 +32,8 @@ class WeldApiTest extends ShopTest {
     assertThat(book.<String>at("$[0].stepTitle")).isEqualTo("Weld 1, step 1");
     assertThat(book.<String>at("$[0].madeBy")).isEqualTo("Wharf smithy");
     Answer opened = smith.get("/api/v1/billets/" + id);
-    assertThat(opened.<Integer>at("$.standing.weldsMade")).isEqualTo(1);
-    assertThat(opened.<Object>at("$.standing.nextWeld")).isNull();
+    assertThat(opened.<Integer>at("$.progress.weldsMade")).isEqualTo(1);
+    assertThat(opened.<Object>at("$.progress.nextWeld")).isNull();
     assertThat(opened.<Integer>at("$.welds.length()")).isEqualTo(1);
   }
 

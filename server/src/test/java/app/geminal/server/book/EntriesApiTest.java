@@ -87,7 +87,7 @@ class EntriesApiTest extends ShopTest {
     smith.post("/api/v1/billets/" + id + "/entries", look("a", flaw(10, 20)));
     Answer opened = smith.get("/api/v1/billets/" + id);
     assertThat(opened.<String>at("$.welds[0].outcome")).isEqualTo("OPEN");
-    assertThat(opened.<String>at("$.standing.flaw")).isEqualTo("a");
+    assertThat(opened.<String>at("$.progress.flaw")).isEqualTo("a");
     assertThat(opened.number("$.welds[0].how.joints")).isEqualTo(2);
     assertThat(opened.<Object>at("$.welds[0].how.floorC")).isNotNull();
   }
@@ -102,7 +102,7 @@ class EntriesApiTest extends ShopTest {
          "outcome": "OPEN", "note": ""}\
         """);
     smith.post("/api/v1/billets/" + id + "/entries", look("a", flaw(0, 8)));
-    assertThat(smith.get("/api/v1/billets/" + id).<String>at("$.standing.flaw")).isEqualTo("a");
+    assertThat(smith.get("/api/v1/billets/" + id).<String>at("$.progress.flaw")).isEqualTo("a");
     String trimmed =
         PLAN.replace(
             "{\"key\": \"b\"",
@@ -115,7 +115,7 @@ class EntriesApiTest extends ShopTest {
             "/api/v1/billets/" + id,
             "{\"version\": 1, \"name\": \"Froe\", \"purpose\": \"\", \"plan\": " + trimmed + "}");
     assertThat(changed.status()).as(changed.body()).isEqualTo(200);
-    assertThat(changed.<Object>at("$.standing.flaw")).isNull();
+    assertThat(changed.<Object>at("$.progress.flaw")).isNull();
     assertThat(changed.<String>at("$.welds[0].outcome")).as("it did open").isEqualTo("OPEN");
     smith.post(
         "/api/v1/billets/" + id + "/entries",
@@ -183,8 +183,9 @@ class EntriesApiTest extends ShopTest {
         smith.put("/api/v1/book/entries/" + entry, "{\"version\": 1, \"says\": " + repaired + "}");
     assertThat(changed.status()).as(changed.body()).isEqualTo(200);
     assertThat(changed.number("$.version")).isEqualTo(2);
-    Answer before = smith.get("/api/v1/book/entries/" + entry + "/before");
-    assertThat(before.<String>at("$[0].was.says.looked.note")).isEqualTo("left edge ground bright");
+    Answer before = smith.get("/api/v1/book/entries/" + entry + "/history");
+    assertThat(before.<String>at("$[0].was.says.inspection.note"))
+        .isEqualTo("left edge ground bright");
     assertThat(before.<String>at("$[0].changedBy")).isEqualTo("Wharf smithy");
     assertThat(
             smith
@@ -221,7 +222,7 @@ class EntriesApiTest extends ShopTest {
             """);
     assertThat(repaired.number("$.temperatureC")).isEqualTo(1150);
     assertThat(repaired.number("$.how.soakMin")).as("what was not said stays").isEqualTo(12);
-    assertThat(smith.get("/api/v1/welds/" + weld + "/before").number("$[0].was.temperatureC"))
+    assertThat(smith.get("/api/v1/welds/" + weld + "/history").number("$[0].was.temperatureC"))
         .isEqualTo(1170);
   }
 

@@ -77,11 +77,11 @@ class FireApiTest extends ShopTest {
         .containsExactly("Weld 1", "Draw 1", "Weld 2", "Draw 2");
     assertThat(heats.<Integer>at("$[0].made")).isEqualTo(1);
     Answer plan = smith.get("/api/v1/billets/1/heat-plan?step=" + heats.<String>at("$[0].path"));
-    assertThat(plan.<String>at("$.school")).isEqualTo("DRY");
+    assertThat(plan.<String>at("$.protection")).isEqualTo("DRY");
     assertThat(plan.number("$.soaking.firstMin")).isBetween(8.0, 40.0);
-    assertThat(plan.<List<String>>at("$.schools[*].school")).hasSize(4);
+    assertThat(plan.<List<String>>at("$.protections[*].protection")).hasSize(4);
     assertThat(plan.<List<Object>>at("$.layOut[*]")).hasSizeGreaterThan(6);
-    assertThat(plan.<Integer>at("$.schools[1].made")).isPositive();
+    assertThat(plan.<Integer>at("$.protections[1].made")).isPositive();
     Answer draw = smith.get("/api/v1/billets/1/heat-plan?step=" + heats.<String>at("$[1].path"));
     assertThat(draw.<List<Object>>at("$.stops[*]")).hasSize(4);
     Answer none = smith.get("/api/v1/billets/1/heat-plan?step=zz");
@@ -168,14 +168,14 @@ class FireApiTest extends ShopTest {
     long fire = start(false, 1, 1);
     try (var stream = shop.smith().lines("/api/v1/forge-sessions/%d/stream".formatted(fire))) {
       Iterator<String> lines = stream.iterator();
-      assertThat(next(lines, l -> true)).contains("\"told\":\"whole\"");
+      assertThat(next(lines, l -> true)).contains("\"event\":\"whole\"");
       String in = id();
       send(fire, logEntry(in, "IN", Instant.now()));
       assertThat(next(lines, l -> l.contains("\"entries\""))).contains(in);
-      String now = next(lines, l -> l.contains("\"told\":\"now\""));
+      String now = next(lines, l -> l.contains("\"event\":\"now\""));
       assertThat(JsonPath.<String>read(now, "$.billets[0].where")).isEqualTo("FIRE");
       String reading =
-          next(lines, l -> l.contains("\"told\":\"now\"") && l.contains("\"good\":true"));
+          next(lines, l -> l.contains("\"event\":\"now\"") && l.contains("\"good\":true"));
       assertThat(JsonPath.<Number>read(reading, "$.forge.value").doubleValue())
           .isBetween(1100.0, 1300.0);
     }
@@ -263,7 +263,7 @@ class FireApiTest extends ShopTest {
               l ->
                   // A whole session has what is now inside it.
                   l.startsWith("{")
-                      && JsonPath.read(l, "$.told").equals("now")
+                      && JsonPath.read(l, "$.event").equals("now")
                       && JsonPath.<Number>read(l, "$.second").doubleValue() > 60);
       assertThat(JsonPath.<Number>read(later, "$.speed").doubleValue()).isEqualTo(20);
       assertThat(JsonPath.<Number>read(later, "$.billets[0].skinC").doubleValue())
@@ -279,7 +279,7 @@ class FireApiTest extends ShopTest {
         .isEqualTo(204);
     Answer whole = smith.get("/api/v1/forge-sessions/" + fire);
     assertThat(whole.<String>at("$.endedAt")).isNotNull();
-    assertThat(whole.<List<String>>at("$.lessons[0][*].kind")).contains("HEAT");
+    assertThat(whole.<List<String>>at("$.reviewNotes[0][*].kind")).contains("HEAT");
     assertThat(smith.get("/api/v1/book").body()).isEqualTo(before);
     smith.post("/api/v1/forge-sessions/%d/reopen".formatted(fire), "");
     assertThat(smith.get("/api/v1/forge-sessions/" + fire).<String>at("$.endedAt")).isNull();
@@ -364,7 +364,7 @@ class FireApiTest extends ShopTest {
   void aTypedReadingIsCalculatedWithUntilTheGaugeSpeaks() {
     long fire = start(false, 1, 4);
     send(fire, other(id(), "READING", ", \"figure\": 1100"));
-    assertThat(smith.get("/api/v1/forge-sessions/" + fire).number("$.at.reckonedWithC"))
+    assertThat(smith.get("/api/v1/forge-sessions/" + fire).number("$.at.chamberC"))
         .isBetween(1099.0, 1300.0);
     assertThat(send(fire, other(id(), "READING", ", \"figure\": 5000")).status()).isEqualTo(422);
   }

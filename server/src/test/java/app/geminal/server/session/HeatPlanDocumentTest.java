@@ -7,6 +7,7 @@ import app.geminal.heatplan.HeatPlan;
 import app.geminal.library.plan.PlanJson;
 import app.geminal.server.TestShop;
 import app.geminal.server.stored.DocumentChecks;
+import app.geminal.server.stored.EarlierNames;
 import app.geminal.text.Message;
 import java.util.ArrayList;
 import java.util.List;
@@ -54,9 +55,9 @@ class HeatPlanDocumentTest {
   @Test
   void wordsOfTheFirstFormatStayWords() {
     for (HeatPlan sample : samples) {
-      String first = WIRE.writeValueAsString(sample);
+      String first = EarlierNames.then(WIRE.writeValueAsString(sample));
       HeatPlan read = HEAT_PLAN.read(first, 1);
-      assertThat(WIRE.writeValueAsString(read)).isEqualTo(first);
+      assertThat(EarlierNames.then(WIRE.writeValueAsString(read))).isEqualTo(first);
       assertThat(read.title().key()).isEqualTo(Message.WRITTEN);
       DocumentChecks.comesBack(HEAT_PLAN, List.of(read));
     }

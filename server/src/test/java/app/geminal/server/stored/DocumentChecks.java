@@ -39,7 +39,7 @@ public final class DocumentChecks {
    */
   public static <T> void readsWhatRecordsWere(Document<T> document, List<T> samples) {
     for (T sample : samples) {
-      String stored = STRICT.writeValueAsString(sample);
+      String stored = EarlierNames.then(STRICT.writeValueAsString(sample));
       assertThat(document.read(stored, document.format())).as(stored).isEqualTo(sample);
     }
   }

@@ -56,7 +56,7 @@ class StoredByLaterTest extends ShopTest {
         .asString()
         .contains("steps/2/operation/kind")
         .contains("“anneal” is not known to this release");
-    assertThat(rack.<List<Integer>>at("$[?(@.standing)].id")).hasSizeGreaterThan(5);
+    assertThat(rack.<List<Integer>>at("$[?(@.progress)].id")).hasSizeGreaterThan(5);
     String stored = smith.get("/api/v1/billets/%d/stored".formatted(id)).body();
     assertThat(JsonPath.<String>read(stored, "$.steps[2].operation.kind")).isEqualTo("anneal");
     later("billet", "plan", id, "$.steps[2].operation.kind", "cut");
