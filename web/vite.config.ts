@@ -33,7 +33,7 @@ export default defineConfig({
     react(),
     tailwindcss(),
     namesItsParts,
-    // Small once, when built, and not anew for every visitor.
+    // Compressed once, when built, not for every visitor.
     compression({ include: /\.(js|css)$/, algorithms: ['brotliCompress'] }),
   ],
   build: { outDir: 'target/classes/static', emptyOutDir: true, assetsInlineLimit: 0 },

@@ -424,7 +424,7 @@ declare module 'texts/billet/OpenStep' {
 declare module 'texts/billet/PartHead' {
   export function nameOfPart(values: { name: string | number }): string;
   export const setAsideIn: string;
-  export const changedHereItIsMadeAnew: string;
+  export const changedHere: string;
   export const separateBar: string;
 }
 

@@ -100,9 +100,14 @@ export function layOut(row: Row, scale: number): RowFigure {
   }));
   const ground = row.topMm > 0 || row.bottomMm > 0;
   const skins = ground ? bars.map((b) => ({ ...b, y: 0, height: top + height + bottom })) : [];
-  const reckoned = { width: (row.plannedLengthMm ?? 0) * scale, height: (row.plannedHeightMm ?? 0) * scale };
+  const calculated = {
+    width: (row.plannedLengthMm ?? 0) * scale,
+    height: (row.plannedHeightMm ?? 0) * scale,
+  };
   const planned =
-    reckoned.width > 0 ? bars.map((b) => ({ ...b, ...reckoned, y: b.y + height - reckoned.height })) : [];
+    calculated.width > 0
+      ? bars.map((b) => ({ ...b, ...calculated, y: b.y + height - calculated.height }))
+      : [];
   return { height: top + height + bottom, bars, ghosts, aside, skins, planned, left: row.count - shown };
 }
 

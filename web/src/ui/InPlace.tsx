@@ -32,7 +32,7 @@ export function InPlace({
     if (wrong === null) setTyped(null);
   };
   return (
-    <span className="block min-w-0">
+    <span className="block min-w-0" data-own-words>
       <input
         aria-label={label}
         aria-invalid={error !== null}

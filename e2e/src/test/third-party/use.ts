@@ -1,4 +1,4 @@
-// Somebody else's program: plans a billet, logs its first weld and reads Evidence, with nothing but a token and a
+// A third party's program: plans a billet, logs its first weld and reads Evidence, with nothing but a token and a
 // client generated from docs/openapi.json. Prints what it found, as JSON.
 import { client } from './client/client.gen';
 import {
@@ -33,12 +33,12 @@ const weld = (
   })
 ).data;
 const after = (await getBillet({ ...told, path: { id: billet.id } })).data;
-// What is refused is told as a problem, with the place.
+// What is refused is a problem document, with the place.
 const refused = await createBillet({
   body: { name: '', purpose: '', plan },
   throwOnError: false,
 });
-// A token of a lower rank than this asks for is told so.
+// A token of a lower rank than this asks for is refused.
 const shop = await changeShop({ body: { version: 0 } as never, throwOnError: false });
 
 console.log(

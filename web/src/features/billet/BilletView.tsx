@@ -220,7 +220,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
     }
     return wrong;
   };
-  const mend = ({ instead, before, stack }: Remedy) => {
+  const applyRemedy = ({ instead, before, stack }: Remedy) => {
     void changePlan((p) =>
       instead
         ? withOperation(p, selected - 1, instead)
@@ -330,7 +330,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
             run={runAt(run, path)}
             place={{ path, stage: selected }}
             step={step}
-            onApply={mend}
+            onApply={applyRemedy}
             onPlan={changeWhole}
             flaws={flaws.data ?? []}
             onStep={stepAfter}

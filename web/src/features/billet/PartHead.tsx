@@ -29,7 +29,7 @@ export function PartHead({
           <Link to={`/billets/${part.origin.billetId}`} className="underline underline-offset-4">
             {part.origin.billet}
           </Link>
-          {texts.changedHereItIsMadeAnew}
+          {texts.changedHere}
         </span>
       ) : (
         <span>{texts.separateBar}</span>

@@ -82,7 +82,7 @@ export function WeldLog({
               {PROTECTION_NAMES[w.protection]}
               <span className="block text-soft">
                 {shortTime(w.madeAt)}
-                {w.note && ` · ${w.note}`}
+                {w.note && <span data-own-words>{` · ${w.note}`}</span>}
               </span>
             </div>
             <Button

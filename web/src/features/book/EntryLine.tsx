@@ -55,7 +55,11 @@ export function EntryLine({
       }
     >
       <Words of={entryWords(entry)} />
-      {note && <span className="block text-soft">{note}</span>}
+      {note && (
+        <span data-own-words className="block text-soft">
+          {note}
+        </span>
+      )}
     </LineFrame>
   );
 }

@@ -51,7 +51,11 @@ export function WeldLine({ weld, byDay, onDelete }: { weld: Weld; byDay: boolean
           </Link>
         </>
       )}
-      {weld.note && <span className="block text-soft">{weld.note}</span>}
+      {weld.note && (
+        <span data-own-words className="block text-soft">
+          {weld.note}
+        </span>
+      )}
     </LineFrame>
   );
 }

@@ -41,7 +41,7 @@ export type Way =
   'HOT_SHADOW' | 'SPARKS' | 'TAP' | 'GROUND_EDGE' | 'ETCHED_END' | 'COUPON' | 'BEND' | 'WHEELED';
 
 /** How a bar is looked at, and what that can find. */
-export const WAY_WORDS: Record<Way, readonly [name: string, tells: string]> = {
+export const WAY_WORDS: Record<Way, readonly [name: string, finds: string]> = {
   HOT_SHADOW: [texts.hotShadow, texts.whileItIsHotFindsLarge],
   SPARKS: [texts.sparksAtAJoint, texts.underTheHammerShowsAirIn],
   TAP: [texts.tap, texts.coldADullRingMeansA],

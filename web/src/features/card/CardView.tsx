@@ -46,7 +46,9 @@ export function CardView() {
         <header className="flex items-start justify-between gap-6 border-b-2 border-ink pb-2">
           <div>
             <h1 className="text-3xl">{c.name}</h1>
-            <p className="text-soft">{c.purpose}</p>
+            <p data-own-words className="text-soft">
+              {c.purpose}
+            </p>
           </div>
           <p className="text-right">
             <b className="text-[44px] leading-none">{c.counts.visible}</b> {texts.visibleLayers}

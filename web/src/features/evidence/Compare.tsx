@@ -10,7 +10,8 @@ const points = (share: number) => Math.round(Math.abs(share) * 100);
 export function Compare({ evidence }: { evidence: Evidence }) {
   const some = evidence.factors.filter((f) => f.lines.length > 1);
   const [factor, setFactor] = useState<FactorName | null>(null);
-  const chosen = some.find((f) => f.factor === factor) ?? some.find((f) => f.factor === 'SCHOOL') ?? some[0];
+  const chosen =
+    some.find((f) => f.factor === factor) ?? some.find((f) => f.factor === 'PROTECTION') ?? some[0];
   const [pair, setPair] = useState<readonly [string, string] | null>(null);
   const levels = chosen?.lines.map((l) => l.level) ?? [];
   const [one, other] =
@@ -18,7 +19,7 @@ export function Compare({ evidence }: { evidence: Evidence }) {
       ? pair
       : ([levels[0] ?? '', levels[1] ?? ''] as const);
   const compared = useQuery({
-    ...compareQuery(chosen?.factor ?? 'SCHOOL', one, other),
+    ...compareQuery(chosen?.factor ?? 'PROTECTION', one, other),
     enabled: chosen !== undefined && one !== other,
   });
   if (!chosen) return null;

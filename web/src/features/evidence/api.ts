@@ -10,7 +10,7 @@ export type Tally = Schemas['EvidenceTallyView'];
 
 export type Line = Schemas['EvidenceLineView'];
 
-export type FactorName = 'STEELS' | 'SCHOOL' | 'HEAT' | 'SOAK' | 'RESTACK' | 'WAITING' | 'SMITH';
+export type FactorName = 'STEELS' | 'PROTECTION' | 'HEAT' | 'SOAK' | 'RESTACK' | 'WAITING' | 'SMITH';
 
 export type Factor = Schemas['EvidenceFactorView'];
 

@@ -34,7 +34,7 @@ final class Pair implements Callable<Integer> {
   private List<String> names;
 
   @Option(
-      names = "--school",
+      names = {"--protection", "--school"},
       description = "Atmosphere protection: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
   private AtmosphereProtection protection = AtmosphereProtection.BORAX;
 

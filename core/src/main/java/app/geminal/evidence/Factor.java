@@ -10,7 +10,7 @@ public enum Factor {
   /** Which steels were joined. */
   STEELS("steels", 0.5),
   /** How oxygen was kept out. */
-  SCHOOL("atmosphere protection", 0.5),
+  PROTECTION("atmosphere protection", 0.5),
   /** Where the heat lay in the window: under it, in its cooler or hotter half, over it. */
   HEAT("heat against the welding window", 0.8),
   /** Soak against the soak an even core needs: short, enough, or half as much again. */

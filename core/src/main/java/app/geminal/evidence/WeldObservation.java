@@ -41,7 +41,7 @@ public record WeldObservation(
           steels.isEmpty()
               ? Optional.empty()
               : Optional.of(String.join(" + ", new TreeSet<>(steels)));
-      case SCHOOL -> Optional.of(protection.name());
+      case PROTECTION -> Optional.of(protection.name());
       case HEAT -> heat();
       case SOAK -> soak();
       case RESTACK ->

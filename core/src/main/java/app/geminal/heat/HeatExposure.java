@@ -48,13 +48,13 @@ public record HeatExposure(
     return new HeatExposure(
         eatenMm,
         scaleM2 + (scales ? Scale.rateM2PerS(skinC) * seconds : 0),
-        diffusionIntegralM2 + wandering(Decarburization.SKIN_CARBON, skinC) * seconds,
-        evenedM2 + wandering(MIDDLE_CARBON, coreC) * seconds,
+        diffusionIntegralM2 + diffusivityM2S(Decarburization.SKIN_CARBON, skinC) * seconds,
+        evenedM2 + diffusivityM2S(MIDDLE_CARBON, coreC) * seconds,
         Grain.grownUm(grainUm, skinC, seconds),
         hotS + (skinC >= HOT_C ? seconds : 0));
   }
 
-  private static double wandering(double carbon, double celsius) {
+  private static double diffusivityM2S(double carbon, double celsius) {
     return celsius < DIFFUSES_FROM_C ? 0 : Diffusion.carbonM2PerS(carbon, celsius);
   }
 

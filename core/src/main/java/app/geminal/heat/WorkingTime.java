@@ -15,7 +15,7 @@ import app.geminal.validation.Require;
  * @param diesS seconds the outer joint keeps once cold dies are on it now
  */
 public record WorkingTime(double skinS, double jointS, double diesS) {
-  /** No longer than this is looked ahead, seconds. */
+  /** Longest forecast, s. */
   public static final double LONGEST_S = 180;
 
   private static final double STEP_S = 0.5;

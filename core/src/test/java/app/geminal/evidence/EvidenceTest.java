@@ -187,7 +187,7 @@ class EvidenceTest {
             past(AtmosphereProtection.DRY, WeldOutcome.SUSPECT),
             past(AtmosphereProtection.BORAX, WeldOutcome.HELD));
     assertThat(Evidence.all(book)).isEqualTo(new WeldTally(2, 1, 1));
-    assertThat(Evidence.by(book, Factor.SCHOOL))
+    assertThat(Evidence.by(book, Factor.PROTECTION))
         .containsExactly(
             new Evidence.Line("DRY", new WeldTally(1, 1, 1)),
             new Evidence.Line("BORAX", new WeldTally(1, 0, 0)));

@@ -131,8 +131,7 @@ public final class OwnSteelTable {
         OwnSteel steel = new OwnSteelRow(row).steel();
         Estimate.of(steel, shipped);
         if (!seen.add(steel.id())) {
-          throw new OwnSteelRow.Cell(
-              "short_name", "“" + steel.id() + "” stands in the table twice.");
+          throw new OwnSteelRow.Cell("short_name", "“" + steel.id() + "” is in the table twice.");
         }
         steels.add(steel);
       } catch (OwnSteelRow.Cell bad) {

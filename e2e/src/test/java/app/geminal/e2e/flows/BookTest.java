@@ -116,7 +116,7 @@ class BookTest extends Story {
     assertThat(page.getByText("of 42 inspected welds delaminated")).isVisible();
     page.getByLabel("Compare by").selectOption("SOAK");
     assertThat(page.locator("[data-compared]")).containsText("The difference is real");
-    page.getByLabel("Compare by").selectOption("SCHOOL");
+    page.getByLabel("Compare by").selectOption("PROTECTION");
     assertThat(page.locator("[data-compared]")).containsText("Not enough welds yet");
     assertThat(page.locator("main").textContent()).doesNotContainIgnoringCase("because");
   }

@@ -172,14 +172,14 @@ public final class PlanJson {
     abstract Coating coating();
   }
 
-  /** Version 1 of plans and of the API called the atmosphere protection a school. */
+  /** Version 1 of plans had another name for it. */
   @SuppressWarnings("UnusedMethod")
   private interface ProtectionJson {
     @JsonAlias("school")
     AtmosphereProtection protection();
   }
 
-  /** Version 1 of the API called these practice and pace. */
+  /** Earlier requests had other names for these. */
   @SuppressWarnings("UnusedMethod")
   private interface ShopJson {
     @JsonAlias("practice")

@@ -128,7 +128,7 @@ public class Accounts implements UserDetailsService {
    */
   @Transactional
   public Account change(long id, Rank rank, boolean mayEnter) {
-    Account there = accounts.find(id).orElseThrow(() -> nobody(id));
+    Account there = accounts.find(id).orElseThrow(() -> notFound(id));
     Require.present("rank", rank);
     boolean stays = rank == Rank.OWNER && mayEnter;
     if (there.rank() == Rank.OWNER && !stays && accounts.otherOwners(id) == 0) {
@@ -169,11 +169,11 @@ public class Accounts implements UserDetailsService {
    */
   @Transactional
   public void givePassword(long id, String password) {
-    Account there = accounts.find(id).orElseThrow(() -> nobody(id));
+    Account there = accounts.find(id).orElseThrow(() -> notFound(id));
     setPassword(there.login(), password, null);
   }
 
-  private static NotFound nobody(long id) {
+  private static NotFound notFound(long id) {
     return new NotFound("There is no person number " + id + ".");
   }
 

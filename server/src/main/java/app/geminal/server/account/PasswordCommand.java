@@ -45,7 +45,7 @@ class PasswordCommand {
       accounts.setPassword(login, password, null);
       System.out.println("password: " + password);
     } catch (UsernameNotFoundException e) {
-      System.out.println("archive: nobody here signs in as “" + login + "”.");
+      System.out.println("archive: no one signs in here as “" + login + "”.");
       code = 1;
     }
     int result = code;

@@ -13,8 +13,9 @@ import org.jspecify.annotations.Nullable;
 /**
  * What a bar shows on its end, enough to draw it.
  *
- * @param lie LEVEL: layers bottom to top; ON_EDGE: layers left to right; BESIDE: members left to
- *     right; UPON: members bottom to top; WROUGHT: layers that do not lie flat, drawn by the field
+ * @param lie LEVEL: layers bottom to top; ON_EDGE: layers left to right; SIDE_BY_SIDE: members left
+ *     to right; ONE_ON_ANOTHER: members bottom to top; DEFORMED: layers that are not flat, drawn by
+ *     the field
  * @param widthMm width, mm
  * @param heightMm height, mm
  * @param layers visible layers, null where there are too many to draw or they do not lie flat

@@ -35,7 +35,7 @@ import org.springframework.transaction.annotation.Transactional;
 /** Keeps what was done. */
 @Service
 public class BookService {
-  /** A clock in the forge may be a little ahead of the server's. */
+  /** A clock in the forge may be a little fast. */
   private static final Duration CLOCK_TOLERANCE = Duration.ofMinutes(10);
 
   /** Joints of the weld the Finder's chance is reported for; others are calculated from it. */

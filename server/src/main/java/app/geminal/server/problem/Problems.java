@@ -233,7 +233,7 @@ public class Problems extends ResponseEntityExceptionHandler {
 
   private static ProblemDetail unexpected(Exception e) {
     String id = UUID.randomUUID().toString();
-    LOG.error("Unexpected, told to the user as {}", id, e);
+    LOG.error("Unexpected, reported to the user as {}", id, e);
     return Problem.of(
         HttpStatus.INTERNAL_SERVER_ERROR,
         "unexpected",

@@ -211,7 +211,7 @@ class ForgeSessionController {
   @ApiResponse(
       responseCode = "200",
       description =
-          "What happens in the session, one JSON object a line, as it comes; an empty line says that it goes on.",
+          "What happens in the session, one JSON object a line, as it comes; an empty line says that the connection is open.",
       content =
           @Content(
               mediaType = "application/x-ndjson",

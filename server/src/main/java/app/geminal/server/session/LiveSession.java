@@ -131,7 +131,7 @@ final class LiveSession {
         Math.max(traces.values().stream().mapToInt(Trace::length).max().orElse(0), log.latestS());
     clockS = second;
     session.billets().forEach(_ -> marked.add(new SessionMarks()));
-    followed = anew(Double.NEGATIVE_INFINITY);
+    followed = fromStart(Double.NEGATIVE_INFINITY);
     if (rehearsed != null) {
       catchUp(rehearsed);
     }
@@ -185,12 +185,12 @@ final class LiveSession {
    *
    * @param fromS the first second that changed
    */
-  private List<TrackedBillet> anew(double fromS) {
+  private List<TrackedBillet> fromStart(double fromS) {
     typed = log.typed();
-    return session.billets().stream().map(b -> anew(b, fromS)).toList();
+    return session.billets().stream().map(b -> fromStart(b, fromS)).toList();
   }
 
-  private TrackedBillet anew(Session.Billet billet, double fromS) {
+  private TrackedBillet fromStart(Session.Billet billet, double fromS) {
     List<LogEntry> logEntries = log.logEntries(billet.place());
     SessionMarks marks = marked.get(billet.place());
     SessionMarks.Moment from = marks.before(fromS, logEntries.stream().map(LogEntry::id).toList());
@@ -328,7 +328,7 @@ final class LiveSession {
     }
     boolean late = changedFromS < Double.POSITIVE_INFINITY;
     if (late) {
-      followed = anew(changedFromS);
+      followed = fromStart(changedFromS);
     } else {
       fresh.stream()
           .filter(k -> k.entry().kind() == Entry.Kind.DEED && !log.isUndone(k.entry().id()))
@@ -355,7 +355,7 @@ final class LiveSession {
   /** Readings from a logger's file. */
   synchronized void logged(List<ReadingRow> rows, Instant now) {
     rows.forEach(r -> trace(r.channel()).put(r.second(), r.figure(), r.state()));
-    followed = anew(rows.stream().mapToInt(ReadingRow::second).min().orElse(0));
+    followed = fromStart(rows.stream().mapToInt(ReadingRow::second).min().orElse(0));
     send(whole(now));
   }
 

@@ -259,7 +259,7 @@ final class Bodies {
             "/api/v1/set-aside/history?billetId=%s&stepKey=%s&count=1"
                 .formatted(aside.get("billetId"), aside.get("stepKey").asString()),
             "/api/v1/evidence/next?billet=1&step=" + step,
-            "/api/v1/evidence/compare?factor=SCHOOL&one=DRY&other=BORAX",
+            "/api/v1/evidence/compare?factor=PROTECTION&one=DRY&other=BORAX",
             "/api/v1/billets/1/seams?step=" + step,
             "/api/v1/billets/1/heat-plan?step=" + step,
             "/api/v1/billets/1/card",

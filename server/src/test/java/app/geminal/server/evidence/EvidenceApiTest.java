@@ -43,7 +43,7 @@ class EvidenceApiTest extends ShopTest {
     assertThat(evidence.number("$.all.open")).isGreaterThanOrEqualTo(22);
     assertThat(
             evidence.<List<Boolean>>at(
-                "$.factors[?(@.factor == 'SCHOOL')].lines[?(@.level == 'DRY')].tally.tooFew"))
+                "$.factors[?(@.factor == 'PROTECTION')].lines[?(@.level == 'DRY')].tally.tooFew"))
         .containsExactly(false);
     assertThat(
             evidence.<List<Integer>>at(
@@ -76,10 +76,10 @@ class EvidenceApiTest extends ShopTest {
 
   @Test
   void itComparesTwoWays() {
-    Answer c = smith.get("/api/v1/evidence/compare?factor=SCHOOL&one=DRY&other=BORAX");
+    Answer c = smith.get("/api/v1/evidence/compare?factor=PROTECTION&one=DRY&other=BORAX");
     assertThat(c.number("$.difference")).isGreaterThan(0.3);
     assertThat(c.number("$.needed")).isZero();
-    assertThat(smith.get("/api/v1/evidence/compare?factor=SCHOOL&one=DRY&other=none").status())
+    assertThat(smith.get("/api/v1/evidence/compare?factor=PROTECTION&one=DRY&other=none").status())
         .isEqualTo(422);
   }
 

@@ -6,6 +6,7 @@ import java.util.Map;
 public final class EarlierNames {
   private static final Map<String, String> NOW =
       Map.of(
+          "SCHOOL", "PROTECTION",
           "school", "protection",
           "schools", "protections",
           "practice", "defaults",
@@ -17,7 +18,7 @@ public final class EarlierNames {
 
   private EarlierNames() {}
 
-  /** The present name of a field. */
+  /** The present name of a field or of a constant. */
   public static String now(String then) {
     return NOW.getOrDefault(then, then);
   }
