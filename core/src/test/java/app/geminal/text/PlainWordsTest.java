@@ -160,7 +160,7 @@ class PlainWordsTest {
           String path = PROJECT.relativize(p).toString().toLowerCase(Locale.ROOT);
           return path.matches(
               "core/src/main/.*\\.properties|web/texts/en\\.json|web/src/features/glossary/terms\\.json"
-                  + "|readme\\.md|contributing\\.md|docs/.*\\.md");
+                  + "|readme\\.md|changelog\\.md|contributing\\.md|docs/.*\\.md");
         })
         .map(Source::of);
   }
