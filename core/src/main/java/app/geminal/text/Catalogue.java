@@ -75,8 +75,10 @@ public final class Catalogue {
   private MessageFormat pattern(String catalogue, String key) {
     return patterns.computeIfAbsent(
         catalogue + "/" + key,
-        _ ->
-            new MessageFormat(
-                ResourceBundle.getBundle(catalogue, language, FILES).getString(key), language));
+        _ -> {
+          String pattern = ResourceBundle.getBundle(catalogue, language, FILES).getString(key);
+          return new MessageFormat(
+              language.equals(MadeUp.LANGUAGE) ? MadeUp.pattern(pattern) : pattern, language);
+        });
   }
 }
