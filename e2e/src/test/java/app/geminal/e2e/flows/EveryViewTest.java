@@ -62,6 +62,7 @@ class EveryViewTest extends Story {
   @EnumSource
   void isInTheReadersUnits(Reader reader) throws IOException {
     SignInPage.at(page, shop).asDemo();
+    page.waitForURL("**/rack");
     choose(reader);
     for (String view : views()) {
       open(view);

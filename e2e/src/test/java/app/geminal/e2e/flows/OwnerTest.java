@@ -52,6 +52,7 @@ class OwnerTest extends Story {
     assertThat(new BilletPage(page).figures().last())
         .hasAttribute("aria-label", Pattern.compile("\\b(19\\d|20\\d|210) visible layers"));
     page.getByRole(AriaRole.LINK, new GetByRoleOptions().setName("Steels").setExact(true)).click();
+    page.getByRole(AriaRole.TAB, new GetByRoleOptions().setName("Shelf")).click();
     assertThat(page.getByText(".07").first()).isVisible();
   }
 
