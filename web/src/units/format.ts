@@ -27,6 +27,8 @@ const FINEST_FRACTION = 64;
 const MM_PER_INCH = 25.4;
 /** Below 1/16 in a smith thinks in thousandths. */
 const THOUSANDTHS_BELOW_IN = 1 / 16;
+/** A sheet of .070 is no 1/16: thousandths where 1/64 is this much off, as a share. */
+const MOST_OFF = 0.03;
 /** From here on hundredths of an inch say more than a long fraction. */
 const DECIMAL_FROM_IN = 24;
 
@@ -73,7 +75,9 @@ export function showLength(mm: number, units: Units): ShownLength {
   }
   const exactParts = inches * FINEST_FRACTION;
   const parts = Math.round(exactParts);
-  const isWhole = Math.abs(exactParts - parts) < 1e-9 * exactParts + 1e-9;
+  const off = Math.abs(exactParts - parts);
+  const isWhole = off < 1e-9 * exactParts + 1e-9;
+  if (off > MOST_OFF * exactParts) return plain(sign + rounded(inches, 3).replace(/^0\./, '.'));
   if (inches >= DECIMAL_FROM_IN && !isWhole) return plain(sign + rounded(inches, 2));
   const { whole, top, bottom } = mixed(parts);
   if (top === 0) return plain(sign + String(whole));

@@ -80,7 +80,6 @@ export function RunRow({
           onClick={onSelect}
           disabled={!onSelect}
           aria-expanded={onSelect && selected}
-          aria-label={onSelect ? undefined : describe(stage, (mm) => showLength(mm, system).text)}
         >
           <span
             className={`flex shrink-0 items-center gap-2 font-semibold ${stage.off ? 'line-through' : ''}`}

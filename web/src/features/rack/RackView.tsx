@@ -116,7 +116,7 @@ function Shelves({
       <ul aria-label={texts.billets2} className="grid grid-cols-[repeat(auto-fill,minmax(11rem,1fr))] pt-5">
         {billets.map((b) => (
           <li key={b.id} className="group relative flex flex-col pb-7">
-            <Link to={`/billets/${b.id}`} className="flex flex-1 flex-col" aria-label={b.name}>
+            <div className="flex flex-1 flex-col">
               <span
                 className="flex items-end border-b-[3px] border-ink pt-2"
                 style={{ height: PLACE.height + 14 }}
@@ -129,9 +129,12 @@ function Shelves({
                   label={texts.endOfVisibleLayers({ name: b.name, visibleCount: b.now.visibleCount })}
                 />
               </span>
-              <span className="pt-2 pr-4 text-[17px] leading-snug font-semibold group-hover:underline">
+              <Link
+                to={`/billets/${b.id}`}
+                className="pt-2 pr-4 text-[17px] leading-snug font-semibold group-hover:underline after:absolute after:inset-0"
+              >
                 {b.name}
-              </span>
+              </Link>
               <BilletProgress billet={b} />
               <span className="condensed pt-1 pr-4 text-[14px] text-soft">
                 {b.now.count > 1 && texts.ofText({ count: b.now.count })}
@@ -148,11 +151,11 @@ function Shelves({
                   </>
                 )}
               </span>
-            </Link>
+            </div>
             <InFire fire={inFire(b.id)?.id} />
             <button
               type="button"
-              className="mt-1.5 w-fit text-[13px] text-soft underline decoration-line underline-offset-4 hover:decoration-ink"
+              className="relative mt-1.5 w-fit text-[13px] text-soft underline decoration-line underline-offset-4 hover:decoration-ink"
               aria-label={texts.archive2({ name: b.name })}
               title={texts.itsPlanAndWeldsAreKept}
               onClick={() => onTake(b)}

@@ -12,6 +12,9 @@ final class QuantityText {
   /** Below 1/16 in a smith thinks in thousandths. */
   private static final double THOUSANDTHS_BELOW_IN = 1 / 16.0;
 
+  /** A sheet of .070 is no 1/16: thousandths where 1/64 is this much off, as a share. */
+  private static final double MOST_OFF = 0.03;
+
   /** From here on hundredths of an inch say more than a long fraction. */
   private static final double DECIMAL_FROM_IN = 24;
 
@@ -70,7 +73,11 @@ final class QuantityText {
       return sign + (text.startsWith("0.") ? text.substring(1) : text);
     }
     double parts = inches * FINEST_FRACTION;
-    boolean whole = Math.abs(parts - Math.rint(parts)) < 1e-9 * parts + 1e-9;
+    double off = Math.abs(parts - Math.rint(parts));
+    boolean whole = off < 1e-9 * parts + 1e-9;
+    if (off > MOST_OFF * parts) {
+      return sign + rounded(inches, 3).substring(1);
+    }
     return sign
         + (inches < DECIMAL_FROM_IN || whole
             ? Lengths.nearestFraction(Math.abs(mm))

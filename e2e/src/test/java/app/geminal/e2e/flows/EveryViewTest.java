@@ -40,7 +40,7 @@ class EveryViewTest extends Story {
     US("US shop", "(mm|cm|°C|kg|kN|MPa|kW|litres?|l\\b|m\\b(?!in))(?!\\w)"),
     METRIC(
         "Metric",
-        "(in\\b(?! (the|a|one|all|this|it|two|three|order))|°F|lb\\b|oz\\b|psi|BTU|ft\\b)");
+        "(in\\b(?! (the|a|one|all|this|it|two|three|order|\\d))|°F|lb\\b|oz\\b|psi|BTU|ft\\b)");
 
     private final String choice;
     private final Pattern others;
