@@ -40,7 +40,7 @@ const ACCENTS: Record<string, string> = {
 
 /** Marks of figures, such as [[C 600]], are no letters to read. */
 const accented = (text: string) =>
-  text.replace(/\[\[[^\]]*]]|[a-zA-Z]/g, (part) => (part.startsWith('[[') ? part : (ACCENTS[part] ?? part)));
+  text.replace(/\[\[\w+ ?|[a-zA-Z]/g, (part) => (part.startsWith('[[') ? part : (ACCENTS[part] ?? part)));
 
 /** A message in the made-up language; its parameters and plurals stay. */
 export function pseudo(message: string): string {

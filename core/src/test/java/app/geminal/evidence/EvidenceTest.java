@@ -172,7 +172,7 @@ class EvidenceTest {
     double borax = model.predict(past(AtmosphereProtection.BORAX, WeldOutcome.SUSPECT)).mean();
     assertThat(dry).isCloseTo(0.69, within(0.06));
     assertThat(borax).isCloseTo(0.95, within(0.04));
-    assertThat(model.moves().get("SCHOOL:DRY")).isNegative();
+    assertThat(model.moves().get("PROTECTION:DRY")).isNegative();
     assertThat(HoldModel.of(book.reversed()).predict(book.getFirst()).mean())
         .as("the order of the Book does not matter")
         .isCloseTo(model.predict(book.getFirst()).mean(), within(1e-9));
