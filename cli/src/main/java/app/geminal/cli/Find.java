@@ -21,6 +21,7 @@ import app.geminal.schedule.SearchOutcome;
 import app.geminal.schedule.StartingSteel;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
+import app.geminal.text.Message;
 import app.geminal.units.Lengths;
 import app.geminal.units.Measure;
 import app.geminal.units.UnitSystem;
@@ -153,13 +154,13 @@ final class Find implements Callable<Integer> {
       throw new UnusableInput(String.valueOf(bad.getMessage()));
     }
     List<RankedSchedule> ways = Ordering.by(best, ways(outcome), question);
-    List<String> lines = ScheduleExplanation.of(ways, question);
+    List<Message> lines = ScheduleExplanation.of(ways, question);
     FinderText text = new FinderText(spec.commandLine().getOut(), habits.reader());
     if (json) {
       List<FoundSchedule> all =
           IntStream.range(0, ways.size())
-              .mapToObj(
-                  i -> FoundSchedule.of(ways.get(i), lines.get(i), line(ways.get(i), question)))
+              .mapToObj(i ->
+                  FoundSchedule.of(ways.get(i), lines.get(i).marked(), line(ways.get(i), question)))
               .toList();
       spec.commandLine()
           .getOut()

@@ -5,7 +5,7 @@ import app.geminal.schedule.FinderQuestion;
 import app.geminal.schedule.LimitText;
 import app.geminal.schedule.RankedSchedule;
 import app.geminal.schedule.SearchOutcome;
-import app.geminal.units.Measure;
+import app.geminal.text.Message;
 import app.geminal.units.Quantity;
 import app.geminal.units.Units;
 import java.io.PrintWriter;
@@ -26,7 +26,7 @@ final class FinderText {
       SearchOutcome outcome,
       FinderQuestion question,
       List<RankedSchedule> ways,
-      List<String> lines,
+      List<Message> lines,
       int show) {
     Census census = outcome.census();
     say(
@@ -37,9 +37,7 @@ final class FinderText {
             census.keeping(),
             ways.size()));
     for (Census.RuledOut ruled : census.ruledOut()) {
-      say(
-          String.format(
-              Locale.ROOT, "  %s", Measure.read(LimitText.words(ruled, question), units)));
+      say(String.format(Locale.ROOT, "  %s", LimitText.words(ruled, question).read(units)));
     }
     if (census.tooThin() > 0) {
       say(
@@ -61,7 +59,7 @@ final class FinderText {
     for (int i = 0; i < Math.min(show, ways.size()); i++) {
       RankedSchedule way = ways.get(i);
       say("");
-      say(String.format(Locale.ROOT, "%s", way.schedule().words()));
+      say(String.format(Locale.ROOT, "%s", way.schedule().words().read(units)));
       say(
           String.format(
               Locale.ROOT,
@@ -73,7 +71,7 @@ final class FinderText {
               way.work().minutes() / 60,
               Quantity.share(way.chance()).format(units),
               Quantity.mm(way.startMm()).format(units)));
-      say(String.format(Locale.ROOT, "  %s", Measure.read(lines.get(i), units)));
+      say(String.format(Locale.ROOT, "  %s", lines.get(i).read(units)));
     }
     if (ways.size() > show) {
       say("");
@@ -87,10 +85,7 @@ final class FinderText {
         .forEach((limit, to) ->
             say(
                 String.format(
-                    Locale.ROOT,
-                    "  relax limit: %s %s",
-                    limit.words(),
-                    Measure.read(LimitText.figure(limit, to), units))));
+                    Locale.ROOT, "  relax limit: %s", LimitText.changed(limit, to).read(units))));
     relaxation
         .tolerance()
         .ifPresent(t ->

@@ -33,7 +33,7 @@ record FoundSchedule(
     String plan) {
   static FoundSchedule of(RankedSchedule way, String why, String plan) {
     return new FoundSchedule(
-        way.schedule().words(),
+        way.schedule().words().marked(),
         why,
         way.visible(),
         way.shop(),

@@ -15,14 +15,14 @@ record Candidate(Schedule schedule, double lengthMm, long visible, Cost cost, do
   /** Less of a difference in broad sheets does not decide before steel and time do, %. */
   private static final int EVENLY_PERCENT = 5;
 
-  /** The same order the person who found it first. */
+  /** The same order, whichever thread found it first. */
   static final Comparator<Candidate> ORDER =
       Comparator.<Candidate>comparingLong(c -> c.cost().welds())
           .thenComparingLong(c -> c.cost().coarse() / EVENLY_PERCENT)
           .thenComparingLong(c -> c.cost().steel())
           .thenComparingLong(c -> c.cost().minutes())
           .thenComparingLong(c -> c.cost().distance())
-          .thenComparing(c -> c.schedule().words())
+          .thenComparing(c -> c.schedule().toString())
           .thenComparing(c -> c.schedule().toString())
           .thenComparingDouble(Candidate::blockMm);
 

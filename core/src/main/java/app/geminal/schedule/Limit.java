@@ -3,50 +3,43 @@ package app.geminal.schedule;
 /** What a schedule can break. */
 public enum Limit {
   /** A stack or a block higher than it may be, mm. */
-  TALLEST(true, "a stack of"),
+  TALLEST(true),
   /** A bar longer than swings in the shop, or enters the forge, mm. */
-  LONGEST(true, "a bar of"),
+  LONGEST(true),
   /** More steel than a person holds, kg. */
-  HEAVIEST(true, "billets of"),
+  HEAVIEST(true),
   /** A piece shorter than can be ground, held and tacked, mm. */
-  SHORTEST(false, "pieces of"),
+  SHORTEST(false),
   /** Less left of the outer layer at a joint after grinding, mm. */
-  OUTER_LAYER(false, "outer layers ground to"),
+  OUTER_LAYER(false),
   /** Wider than door and chamber take, mm. */
-  WIDE(true, "a door width of"),
+  WIDE(true),
   /** Higher than door and chamber take, mm. */
-  HIGH(true, "a door height of"),
+  HIGH(true),
   /**
    * More of the finished height in sheets over four times as thick as the layers round them, %: the
    * eye gets a few broad bands in grey.
    */
-  COARSE(true, "broad sheets of"),
+  COARSE(true),
   /**
    * Layers thinner than nickel keeps its contrast in, mm; what is ground off an outer layer is
    * {@link #OUTER_LAYER}'s.
    */
-  FINEST(false, "layers of"),
+  FINEST(false),
   /** More force than the press gives over its narrowest die, kN. */
-  FORCE(true, "a press of"),
+  FORCE(true),
   /** The bar ends up shorter than wanted, mm. */
-  LENGTH(false, "a finished bar of");
+  LENGTH(false);
 
   private final boolean most;
-  private final String words;
 
-  Limit(boolean most, String words) {
+  Limit(boolean most) {
     this.most = most;
-    this.words = words;
   }
 
   /** Whether it is broken from above. */
   public boolean isMost() {
     return most;
-  }
-
-  /** What would have to be allowed, to be followed by a figure. */
-  public String words() {
-    return words;
   }
 
   /** How far a value is over the limit, fraction of it; 0 or less is within. */

@@ -1,8 +1,8 @@
 package app.geminal.schedule;
 
+import app.geminal.text.Message;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
 
 /**
  * A start and what is done with it, first restack first.
@@ -18,30 +18,24 @@ public record Schedule(Optional<StartStack> start, List<Restacking> restacks) {
   }
 
   /** In a line: {@code 13 pieces, cut 5, fold, cut 4 turned}. */
-  public String words() {
-    String first =
+  public Message words() {
+    Message said =
         start
-            .map(s ->
-                s.layout() == Layout.PLAIN
-                    ? s.pieces() + " pieces"
-                    : s.pieces() + " pieces " + s.layout().words())
-            .orElse("the bar");
-    return restacks.isEmpty()
-        ? first
-        : restacks.stream()
-            .map(Schedule::words)
-            .collect(Collectors.joining(", ", first + ", ", ""));
+            .map(s -> ScheduleText.START_PIECES.with("pieces", s.pieces(), "layout", s.layout()))
+            .orElseGet(ScheduleText.START_BAR::with);
+    for (Restacking restacking : restacks) {
+      said = ScheduleText.THEN.with("first", said, "next", words(restacking));
+    }
+    return said;
   }
 
-  private static String words(Restacking restacking) {
+  private static Message words(Restacking restacking) {
     return switch (restacking) {
       case Restacking.Recut cut ->
-          "cut "
-              + cut.pieces()
-              + (cut.turned() ? " turned" : "")
-              + (cut.insert() ? " with sheets" : "");
-      case Restacking.Refold _ -> "fold";
-      case Restacking.RoundCore core -> core.turned() ? "round the core, turned" : "round the core";
+          ScheduleText.RECUT.with(
+              "pieces", cut.pieces(), "turned", cut.turned(), "insert", cut.insert());
+      case Restacking.Refold _ -> ScheduleText.REFOLD.with();
+      case Restacking.RoundCore core -> ScheduleText.ROUND_CORE.with("turned", core.turned());
     };
   }
 }

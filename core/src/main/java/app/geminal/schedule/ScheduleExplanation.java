@@ -1,12 +1,12 @@
 package app.geminal.schedule;
 
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
-import java.util.ArrayList;
+import app.geminal.text.Message;
+import app.geminal.units.Quantity;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Says in a line what speaks for each of several ways, and what it asks. */
 public final class ScheduleExplanation {
@@ -23,41 +23,42 @@ public final class ScheduleExplanation {
   }
 
   /** One line for each way, in their order; each best by something says so. */
-  public static List<String> of(List<RankedSchedule> ways, FinderQuestion question) {
+  public static List<Message> of(List<RankedSchedule> ways, FinderQuestion question) {
     ScheduleExplanation explained = new ScheduleExplanation(ways, question);
     return ways.stream().map(explained::line).toList();
   }
 
-  private String line(RankedSchedule way) {
-    List<String> said = new ArrayList<>();
+  private Message line(RankedSchedule way) {
     Cost cost = way.cost(question);
-    for (Criterion criterion : Criterion.values()) {
-      if (cost.at(criterion) == best.getOrDefault(criterion, Long.MIN_VALUE)) {
-        said.add(name(criterion, way));
-      }
-    }
-    String first = said.isEmpty() ? "a compromise" : String.join(", ", said);
-    List<String> all = new ArrayList<>(List.of(capital(first)));
-    if (way.tallestMm() > 0) {
-      all.add(Text.of("stack %s high", Measure.mm(way.tallestMm())));
-    }
-    all.add(Text.of("bar %s long", Measure.mm(way.longestMm())));
-    if (way.coarsePercent() > 0) {
-      all.add(Text.of("%.0f%% of the height in broad sheets", way.coarsePercent()));
-    }
-    all.add(Text.of("%.0f%% lost", 100 * (1 - way.yield())));
-    return String.join("; ", all) + ".";
+    List<String> names =
+        Stream.of(Criterion.values())
+            .filter(c -> cost.at(c) == best.getOrDefault(c, Long.MIN_VALUE))
+            .map(c -> name(c, way))
+            .toList();
+    List<Message> said =
+        IntStream.range(0, names.size())
+            .mapToObj(i -> ScheduleText.BEST.with("best", names.get(i), "first", i == 0))
+            .toList();
+    return ScheduleText.EXPLANATION.with(
+        "best",
+        said.stream()
+            .reduce((first, next) -> ScheduleText.THEN.with("first", first, "next", next))
+            .orElseGet(ScheduleText.COMPROMISE::with),
+        "stack",
+        way.tallestMm() > 0 ? Quantity.mm(way.tallestMm()) : "none",
+        "bar",
+        Quantity.mm(way.longestMm()),
+        "sheets",
+        Math.round(way.coarsePercent()),
+        "lost",
+        Math.round(100 * (1 - way.yield())));
   }
 
   private String name(Criterion criterion, RankedSchedule way) {
     return switch (criterion) {
-      case STEEL -> question.from().givesLength() ? "the longest finished bar" : criterion.best();
-      case DISTANCE -> way.distance() == 0 ? "exact count" : criterion.best();
-      case WELDS, FACES, TIME, RISK, EVEN -> criterion.best();
+      case STEEL -> question.from().givesLength() ? "LENGTH" : criterion.name();
+      case DISTANCE -> way.distance() == 0 ? "EXACT" : criterion.name();
+      case WELDS, FACES, TIME, RISK, EVEN -> criterion.name();
     };
-  }
-
-  private static String capital(String words) {
-    return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
   }
 }

@@ -25,10 +25,13 @@ final class MadeUp {
     int messages = 0;
     for (int i = 0; i < parts.countParts(); i++) {
       MessagePattern.Part part = parts.getPart(i);
-      String before = english.substring(at, part.getIndex());
-      made.append(messages > arguments ? accented(before) : before);
-      made.append(english, part.getIndex(), part.getLimit());
-      at = part.getLimit();
+      // A selector such as =1 has its number as a part of its own inside it.
+      if (part.getIndex() >= at) {
+        String before = english.substring(at, part.getIndex());
+        made.append(messages > arguments ? accented(before) : before);
+        made.append(english, part.getIndex(), part.getLimit());
+        at = part.getLimit();
+      }
       switch (part.getType()) {
         case MSG_START -> messages++;
         case MSG_LIMIT -> messages--;

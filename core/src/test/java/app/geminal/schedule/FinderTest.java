@@ -96,9 +96,9 @@ class FinderTest {
     assertThat(all).hasSameSizeAs(naive.keeping.keySet());
     for (Candidate candidate : all) {
       NaiveSchedules.Result other = naive.keeping.get(candidate.schedule().toString());
-      assertThat(candidate.visible()).as(candidate.schedule().words()).isEqualTo(other.layers());
+      assertThat(candidate.visible()).as("%s", candidate.schedule()).isEqualTo(other.layers());
       assertThat(candidate.lengthMm()).isEqualTo(other.startMm());
-      assertThat(candidate.cost()).as(candidate.schedule().words()).isEqualTo(other.cost());
+      assertThat(candidate.cost()).as("%s", candidate.schedule()).isEqualTo(other.cost());
     }
     assertThat(tally.reaching() - tally.census().tooThin()).isEqualTo(naive.reaching);
     frontIsRight(question, all);
@@ -215,7 +215,7 @@ class FinderTest {
   @Test
   void sevenIsAStackOfSeven() {
     SearchOutcome.Found found = (SearchOutcome.Found) find(usual(7));
-    assertThat(found.ways().getFirst().schedule().words()).isEqualTo("7 pieces");
+    assertThat(found.ways().getFirst().schedule().words().marked()).isEqualTo("7 pieces");
     assertThat(found.ways()).allMatch(w -> w.visible() == 7);
   }
 
@@ -310,7 +310,7 @@ class FinderTest {
             24,
             SearchLimits.of(SHOP));
     SearchOutcome.Found found = (SearchOutcome.Found) find(question);
-    assertThat(found.ways().getFirst().schedule().words()).isEqualTo("the bar, cut 4");
+    assertThat(found.ways().getFirst().schedule().words().marked()).isEqualTo("the bar, cut 4");
     assertThat(found.ways())
         .allSatisfy(way -> {
           assertThat(way.finishedMm()).isGreaterThanOrEqualTo(300);
@@ -358,7 +358,7 @@ class FinderTest {
           (int) ((1000 + kerf) / longer) >= dark
               && (int) ((600 + kerf) / longer) + (int) ((300 + kerf) / longer) >= bright;
       // What stops it then is the bar, which grows at least as fast as the stack.
-      assertThat(!shelfGivesMore || way.longestMm() > 890).as(way.schedule().words()).isTrue();
+      assertThat(!shelfGivesMore || way.longestMm() > 890).as("%s", way.schedule()).isTrue();
       assertThat(way.longestMm()).isLessThanOrEqualTo(900 + 1e-6);
     }
     assertThat(found.ways()).extracting(RankedSchedule::visible).anyMatch(v -> v > 90);
@@ -450,7 +450,7 @@ class FinderTest {
     assertThat(ways.subList(0, 5)).extracting(RankedSchedule::blockMm).isSubsetOf(24.0, 36.0);
     for (RankedSchedule way : ways.subList(0, 5)) {
       double coarse = coarseShare(way, question);
-      assertThat(coarse).as(way.schedule().words()).isLessThanOrEqualTo(0.15);
+      assertThat(coarse).as("%s", way.schedule()).isLessThanOrEqualTo(0.15);
       assertThat(way.look()).hasSize(RankedSchedule.LOOKS);
     }
     assertThat(ways).extracting(RankedSchedule::blockMm).contains(24.0, 36.0);

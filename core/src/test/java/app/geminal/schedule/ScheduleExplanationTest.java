@@ -5,8 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.geminal.TestSteels;
 import app.geminal.layup.Piece;
 import app.geminal.shop.Shop;
+import app.geminal.text.Message;
 import app.geminal.weld.HoldChance;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class ScheduleExplanationTest {
@@ -36,11 +38,22 @@ class ScheduleExplanationTest {
         .ways();
   }
 
+  private static final Map<Criterion, String> BEST =
+      Map.of(
+          Criterion.WELDS, "fewest welds",
+          Criterion.FACES, "fewest joint faces",
+          Criterion.STEEL, "least steel",
+          Criterion.TIME, "least time",
+          Criterion.RISK, "safest",
+          Criterion.DISTANCE, "nearest count",
+          Criterion.EVEN, "most even layers");
+
   @Test
   void whatIsBestByEachCriterionSaysSo() {
     FinderQuestion question = question(200);
     List<RankedSchedule> ways = ways(question);
-    List<String> lines = ScheduleExplanation.of(ways, question);
+    List<String> lines =
+        ScheduleExplanation.of(ways, question).stream().map(Message::marked).toList();
     for (Criterion criterion : Criterion.values()) {
       int best = 0;
       for (int i = 1; i < ways.size(); i++) {
@@ -51,7 +64,7 @@ class ScheduleExplanationTest {
       String named =
           criterion == Criterion.DISTANCE && ways.get(best).distance() == 0
               ? "exact count"
-              : criterion.best();
+              : BEST.get(criterion);
       assertThat(lines.get(best)).containsIgnoringCase(named);
     }
   }
@@ -62,17 +75,18 @@ class ScheduleExplanationTest {
     List<RankedSchedule> ways = ways(question);
     assertThat(ScheduleExplanation.of(ways, question))
         .hasSameSizeAs(ways)
-        .allMatch(l -> l.matches(".*; stack \\[\\[mm .*]] high; bar .* long; \\d+% lost\\."));
+        .allMatch(
+            l -> l.marked().matches(".*; stack \\[\\[mm .*]] high; bar .* long; \\d+% lost\\."));
   }
 
   @Test
   void whyScheduleAreOutIsASentence() {
     FinderQuestion question = question(200);
-    assertThat(LimitText.words(new Census.RuledOut(Limit.TALLEST, 1214, 3, 104), question))
+    assertThat(LimitText.words(new Census.RuledOut(Limit.TALLEST, 1214, 3, 104), question).marked())
         .isEqualTo("1,214 need a stack of more than [[mm 100]]");
-    assertThat(LimitText.words(new Census.RuledOut(Limit.SHORTEST, 1, 1, 50), question))
+    assertThat(LimitText.words(new Census.RuledOut(Limit.SHORTEST, 1, 1, 50), question).marked())
         .isEqualTo("1 needs pieces of less than [[mm 60]]");
-    assertThat(LimitText.figure(Limit.HEAVIEST, 5.5)).isEqualTo("[[kg 5.5]]");
+    assertThat(LimitText.changed(Limit.HEAVIEST, 5.5).marked()).isEqualTo("billets of [[kg 5.5]]");
   }
 
   @Test

@@ -2,6 +2,7 @@ package app.geminal.server.schedule;
 
 import app.geminal.schedule.RankedSchedule;
 import app.geminal.schedule.TaskMinutes;
+import app.geminal.text.Message;
 import java.util.List;
 
 /**
@@ -35,8 +36,8 @@ import java.util.List;
  */
 record RankedScheduleView(
     ScheduleView schedule,
-    String words,
-    String why,
+    Message words,
+    Message why,
     long visible,
     long shop,
     long distance,
@@ -59,7 +60,7 @@ record RankedScheduleView(
     double longestMm,
     double finishedMm,
     List<RankedSchedule.Shape> shapes) {
-  static RankedScheduleView of(RankedSchedule way, String why) {
+  static RankedScheduleView of(RankedSchedule way, Message why) {
     return new RankedScheduleView(
         ScheduleView.of(way.schedule()),
         way.schedule().words(),

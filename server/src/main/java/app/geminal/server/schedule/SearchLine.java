@@ -8,7 +8,7 @@ import app.geminal.schedule.RankedSchedule;
 import app.geminal.schedule.ScheduleExplanation;
 import app.geminal.schedule.SearchLimits;
 import app.geminal.schedule.SearchOutcome;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
 import app.geminal.weld.HoldChance;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
@@ -147,7 +147,8 @@ sealed interface SearchLine {
    *     where each breaks something else too
    * @param words said in a sentence
    */
-  record RuledOutView(Limit limit, long count, long alone, @Nullable Double nearest, String words) {
+  record RuledOutView(
+      Limit limit, long count, long alone, @Nullable Double nearest, Message words) {
     static RuledOutView of(Census.RuledOut out, FinderQuestion question) {
       return new RuledOutView(
           out.limit(),
@@ -165,19 +166,18 @@ sealed interface SearchLine {
    * @param tolerance tolerance of the layer count to change to, null to leave it
    * @param words what would change, a sentence each
    */
-  record RelaxationView(Map<Limit, Double> limits, @Nullable Double tolerance, List<String> words) {
+  record RelaxationView(
+      Map<Limit, Double> limits, @Nullable Double tolerance, List<Message> words) {
     static RelaxationView of(SearchOutcome.Relaxation relaxation) {
-      List<String> words = new ArrayList<>();
-      relaxation
-          .limits()
-          .forEach((limit, to) -> words.add(limit.words() + " " + LimitText.figure(limit, to)));
-      relaxation.tolerance().ifPresent(t -> words.add(Text.of("a count within %.1f %%", 100 * t)));
+      List<Message> words = new ArrayList<>();
+      relaxation.limits().forEach((limit, to) -> words.add(LimitText.changed(limit, to)));
+      relaxation.tolerance().ifPresent(t -> words.add(LimitText.changed(t)));
       return new RelaxationView(relaxation.limits(), relaxation.tolerance().orElse(null), words);
     }
   }
 
   static List<RankedScheduleView> views(List<RankedSchedule> ways, FinderQuestion question) {
-    List<String> why = ScheduleExplanation.of(ways, question);
+    List<Message> why = ScheduleExplanation.of(ways, question);
     List<RankedScheduleView> views = new ArrayList<>();
     for (int i = 0; i < ways.size(); i++) {
       views.add(RankedScheduleView.of(ways.get(i), why.get(i)));

@@ -1,0 +1,26 @@
+package app.geminal.schedule;
+
+import app.geminal.text.MessageKey;
+
+/** What is said of schedules and of the search for them. */
+enum ScheduleText implements MessageKey {
+  START_PIECES,
+  START_BAR,
+  RECUT,
+  REFOLD,
+  ROUND_CORE,
+  THEN,
+  LIMIT,
+  LIMIT_CHANGED,
+  TOLERANCE_CHANGED,
+  RULED_OUT,
+  HEIGHT_SHARE,
+  BEST,
+  COMPROMISE,
+  EXPLANATION;
+
+  @Override
+  public String section() {
+    return "finder";
+  }
+}
