@@ -1,30 +1,27 @@
 package app.geminal.compatibility;
 
+import app.geminal.text.Message;
+
 /** A verdict in a word. */
 public enum Grade {
   /** 85 and more, and a welding window as wide as one can use. */
-  EXCELLENT("Excellent"),
+  EXCELLENT,
   /** 85 and more in a narrower window. */
-  VERY_GOOD("Very good"),
+  VERY_GOOD,
   /** 70 to 84. */
-  GOOD("Good"),
+  GOOD,
   /** 55 to 69: for a skilled hand. */
-  SKILLED("Skilled"),
+  SKILLED,
   /** Under 55. */
-  POOR("Poor"),
+  POOR,
   /** Something rules it out, whatever the score. */
-  STOP("Stop");
+  STOP;
 
   private static final double WIDE_WINDOW_C = 120;
-  private final String word;
-
-  Grade(String word) {
-    this.word = word;
-  }
 
   /** The word. */
-  public String word() {
-    return word;
+  public Message word() {
+    return Message.word(this);
   }
 
   static Grade of(double score, double windowC) {

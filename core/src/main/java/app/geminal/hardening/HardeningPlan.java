@@ -6,8 +6,8 @@ import app.geminal.steel.Hardness;
 import app.geminal.steel.Quench;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
+import app.geminal.units.Quantity;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -37,11 +37,11 @@ public record HardeningPlan(
     double fromC,
     double toC,
     double hardenC,
-    List<String> compromise,
+    List<Message> compromise,
     Optional<Quench> quench,
     List<Temper> tempers,
-    List<String> etch,
-    List<String> cautions) {
+    List<Message> etch,
+    List<Message> cautions) {
   /** Sections to this thickness are quenched as blades, mm. */
   private static final double BLADE_MM = 6;
 
@@ -53,22 +53,20 @@ public record HardeningPlan(
   private static final double TEMPER_STEP_C = 25;
   private static final int QUENCH_APART = 2;
 
-  private static final List<String> ETCH =
+  private static final List<Message> ETCH =
       List.of(
-          "Sand to 600 grit or finer along the blade, degrease, and touch it with gloves only.",
-          Text.of(
-              "One part ferric chloride (42 Baumé) into four parts distilled water, at %s to %s: the chloride into the water.",
-              Measure.celsius(20), Measure.celsius(30)),
-          "Three cycles of about 8 min. Between cycles, rub off the black oxide with fine paper and rinse.",
-          "Neutralize in baking soda and water until it stops fizzing. Rinse hot, dry and oil at once.",
-          "For a darker etch: strong coffee for an hour or longer after the last cycle. Nickel stays bright.");
+          HardeningText.ETCH_SAND.with(),
+          HardeningText.ETCH_BATH.with("from", Quantity.celsius(20), "to", Quantity.celsius(30)),
+          HardeningText.ETCH_CYCLES.with(),
+          HardeningText.ETCH_NEUTRALIZE.with(),
+          HardeningText.ETCH_DARKER.with());
 
-  private static final List<String> CAUTIONS =
+  private static final List<Message> CAUTIONS =
       List.of(
-          "Quench oil can burn. Use a metal tank with a lid in reach, keep water away, wear face shield and gloves, and put the whole piece under at once.",
-          "Steel at black heat looks cold. Use tongs, and put it where no one picks it up.",
-          "Ferric chloride burns eyes and skin and eats steel and drains. Wear goggles and gloves, use plastic containers, work in open air. Never mix with bleach. Used bath is hazardous waste.",
-          "Follow the makers' instructions and local codes.");
+          HardeningText.CAUTION_OIL.with(),
+          HardeningText.CAUTION_BLACK_HEAT.with(),
+          HardeningText.CAUTION_ETCHANT.with(),
+          HardeningText.CAUTION_MAKERS.with());
 
   /**
    * One steel's own wishes.
@@ -132,7 +130,7 @@ public record HardeningPlan(
           0,
           0,
           0,
-          List.of("None of its steels hardens."),
+          List.of(HardeningText.NONE_HARDENS.with()),
           Optional.empty(),
           List.of(),
           ETCH,
@@ -157,26 +155,36 @@ public record HardeningPlan(
         CAUTIONS);
   }
 
-  private static List<String> compromise(
+  private static List<Message> compromise(
       List<OfSteel> hard, List<String> soft, double from, double to, Quench quench) {
-    List<String> given = new ArrayList<>();
+    List<Message> given = new ArrayList<>();
     if (to < from) {
       OfSteel hot = hard.stream().max(Comparator.comparingDouble(OfSteel::fromC)).orElseThrow();
       OfSteel cool = hard.stream().min(Comparator.comparingDouble(OfSteel::toC)).orElseThrow();
       given.add(
-          Text.of(
-              "%s needs at least %s, %s takes at most %s. In between, one stays a little soft and the other's grain grows a little. Soak short.",
-              hot.steel(), Measure.celsius(from), cool.steel(), Measure.celsius(to)));
+          HardeningText.NO_COMMON_HEAT.with(
+              "hot",
+              hot.steel(),
+              "from",
+              Quantity.celsius(from),
+              "cool",
+              cool.steel(),
+              "to",
+              Quantity.celsius(to)));
     }
     hard.stream()
         .filter(s -> s.quench().stepsTo(quench) >= QUENCH_APART)
         .forEach(s ->
             given.add(
-                Text.of(
-                    "%s needs only %s; in %s it can crack. Use thin sections without sharp corners, and temper at once.",
-                    s.steel(), s.quench().words(), quench.words())));
+                HardeningText.MAY_CRACK.with(
+                    "steel",
+                    s.steel(),
+                    "own",
+                    Message.word(s.quench()),
+                    "quench",
+                    Message.word(quench))));
     if (!soft.isEmpty()) {
-      given.add(String.join(", ", soft) + " stays soft: keep it out of the cutting edge.");
+      given.add(HardeningText.STAYS_SOFT.with("steels", soft));
     }
     return List.copyOf(given);
   }

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.geminal.TestSteels;
 import app.geminal.ledger.Amount;
 import app.geminal.steel.Hardening;
+import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
 import java.time.Instant;
 import java.util.List;
@@ -45,11 +46,13 @@ class HardeningPlanTest {
   void whatStaysSoftIsSaid() {
     HardeningPlan mixed = of(Map.of("D", 1.0, "M", 1.0), 4);
     assertThat(mixed.soft()).containsExactly("M");
-    assertThat(mixed.compromise()).anyMatch(c -> c.contains("M stays soft"));
+    assertThat(mixed.compromise()).anyMatch(c -> c.marked().contains("M stays soft"));
     HardeningPlan none = of(Map.of("M", 1.0), 4);
     assertThat(none.steels()).isEmpty();
     assertThat(none.quench()).isEmpty();
-    assertThat(none.compromise()).containsExactly("None of its steels hardens.");
+    assertThat(none.compromise())
+        .extracting(Message::marked)
+        .containsExactly("None of its steels hardens.");
     assertThat(none.cautions()).isNotEmpty();
   }
 

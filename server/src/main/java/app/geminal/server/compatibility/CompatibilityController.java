@@ -68,7 +68,7 @@ class CompatibilityController {
    * @param word the grade in a word
    * @param verdict what was found
    */
-  record VerdictView(String word, Found verdict) {}
+  record VerdictView(Message word, Found verdict) {}
 
   /**
    * What was found about steels in one bar.
@@ -165,7 +165,7 @@ class CompatibilityController {
       String a,
       String b,
       Grade grade,
-      String word,
+      Message word,
       double score,
       double tone,
       @Nullable Message first) {}

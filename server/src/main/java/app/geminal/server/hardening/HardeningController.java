@@ -7,6 +7,7 @@ import app.geminal.server.billet.Billet;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
+import app.geminal.text.Message;
 import app.geminal.steel.Steels;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.List;
@@ -62,11 +63,11 @@ class HardeningController {
       double fromC,
       double toC,
       double hardenC,
-      List<String> compromise,
+      List<Message> compromise,
       @Nullable String quench,
       List<TemperView> tempers,
-      List<String> etch,
-      List<String> cautions) {}
+      List<Message> etch,
+      List<Message> cautions) {}
 
   /** How to harden, temper and etch a bar of this billet. */
   @Operation(operationId = "getHardeningPlan")
