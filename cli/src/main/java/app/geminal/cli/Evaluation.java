@@ -51,7 +51,7 @@ record Evaluation(
       double massKg,
       long visibleCount,
       long shopCount,
-      String why) {}
+      Message why) {}
 
   /** Where the plan ends early. */
   record StopLine(int step, String reason, String remedy) {}

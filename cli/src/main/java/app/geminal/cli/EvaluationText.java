@@ -22,8 +22,7 @@ record EvaluationText(Units units, ShopDefaults defaults) {
     ledger(evaluation.ledger(), text);
     Evaluation.StageLine last = evaluation.stages().getLast();
     text.add("");
-    text.add(
-        Text.of("%,d visible layers. %s", last.visibleCount(), Measure.read(last.why(), units)));
+    text.add(Text.of("%,d visible layers. %s", last.visibleCount(), last.why().read(units)));
     cautions(evaluation, text);
     findings("", evaluation, text);
     return text.toString();

@@ -35,7 +35,7 @@ class CountEventsTest {
     assertThat(laid.gone()).isEqualTo(8);
     assertThat(laid.merged()).isEqualTo(4);
     assertThat(laid.meeting()).containsExactly("B");
-    assertThat(CountExplanation.of(run, run.stages().size() - 1))
+    assertThat(CountExplanation.of(run, run.stages().size() - 1).marked())
         .startsWith(
             "5 bars of 13 layers make 65. Grinding the joint faces removes 8 layers. At all of 4 joints two B faces meet and become one layer: 65 − 8 − 4 = 53.");
   }
@@ -53,7 +53,7 @@ class CountEventsTest {
           continue;
         }
         assertThat(now.meeting().isEmpty() || now.merged() > 0).as("seed %d, %d", seed, i).isTrue();
-        String words = CountExplanation.of(run, i);
+        String words = CountExplanation.of(run, i).marked();
         Matcher joints = JOINTS.matcher(words);
         while (joints.find()) {
           int there = Integer.parseInt(joints.group(2));

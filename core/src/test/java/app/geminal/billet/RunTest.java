@@ -93,7 +93,7 @@ class RunTest {
       })
   void theCountIsExplained(String line, String words) {
     Run run = run(line);
-    assertThat(CountExplanation.of(run, run.stages().size() - 1)).isEqualTo(words);
+    assertThat(CountExplanation.of(run, run.stages().size() - 1).marked()).isEqualTo(words);
   }
 
   @Test

@@ -42,7 +42,7 @@ class CountingLineTest {
   @Test
   void barsTurnedUnlikeAreNotSaidToBeAlike() {
     Run run = TestViews.run(BAR + "cut 4 > restack (same, quarter)");
-    assertThat(CountExplanation.of(run, run.stages().size() - 1))
+    assertThat(CountExplanation.of(run, run.stages().size() - 1).marked())
         .doesNotContain("4 bars of 13 layers")
         .contains("4 bars, crossed in different ways, make 28.");
   }

@@ -37,7 +37,8 @@ class HardeningOfShippedSteelsTest {
     HardeningPlan plan = of("A2", "15N20", 4);
     assertThat(plan.toC()).isLessThan(plan.fromC());
     assertThat(plan.compromise())
-        .anyMatch(c -> c.marked().contains("needs at least") && c.marked().contains("takes at most"))
+        .anyMatch(
+            c -> c.marked().contains("needs at least") && c.marked().contains("takes at most"))
         .anyMatch(c -> c.marked().contains("A2 needs only air or plates"));
     assertThat(plan.quench()).isNotEmpty().isNotEqualTo(java.util.Optional.of(Quench.AIR));
   }

@@ -18,6 +18,7 @@ import app.geminal.operation.SetWeld;
 import app.geminal.shop.Shop;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steels;
+import app.geminal.text.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -66,7 +67,7 @@ record StageView(
     double joinedKg,
     @Nullable AsideView aside,
     List<Fit> fits,
-    String why,
+    Message why,
     Cut.@Nullable Marks marks,
     @Nullable List<StopLadder.Rung> stops,
     @Nullable PlannedView planned) {
