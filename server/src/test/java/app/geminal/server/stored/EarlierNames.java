@@ -20,7 +20,7 @@ public final class EarlierNames {
 
   /** The present name of a field or of a constant. */
   public static String now(String then) {
-    return NOW.getOrDefault(then, then);
+    return NOW.getOrDefault(then, then.replaceFirst("^SCHOOL:", "PROTECTION:"));
   }
 
   /** A document of now as an earlier release wrote it. */
