@@ -248,6 +248,7 @@ declare module 'texts/billet/DraftFields' {
   export const remove: string;
   export function removeRestack(values: { value: string | number }): string;
   export const addRestack: string;
+  export const turned: string;
 }
 
 declare module 'texts/billet/FindingMark' {
@@ -311,6 +312,8 @@ declare module 'texts/billet/InspectionDialog' {
   export const jointFromTheBottom: string;
   export const bar: string;
   export const remove: string;
+  export const delaminated: string;
+  export const suspect: string;
 }
 
 declare module 'texts/billet/Keys' {
@@ -784,6 +787,10 @@ declare module 'texts/book/BookView' {
   export const noEntryMatches: string;
   export function deletedOf(values: { stepTitle: string | number; billetName: string | number }): string;
   export function deletedAnEntryOf(values: { billetName: string | number }): string;
+  export const everything: string;
+  export const sound: string;
+  export const suspect: string;
+  export const delaminated: string;
 }
 
 declare module 'texts/book/EntryEditor' {
@@ -886,6 +893,7 @@ declare module 'texts/book/lines' {
   export function reduction(values: { value: string | number }): string;
   export function kg(values: { massKg: string | number }): string;
   export function ofS(values: { value: string | number }): string;
+  export function sets(values: { heats: number }): string;
 }
 
 declare module 'texts/card/CardView' {
@@ -990,6 +998,11 @@ declare module 'texts/fire/Afterwards' {
   export const log: string;
   export const toImprove: string;
   export function heat(values: { heat: string | number }): string;
+  export const note: string;
+  export const sound: string;
+  export const suspect: string;
+  export const delaminated: string;
+  export const time: string;
 }
 
 declare module 'texts/fire/Checklist' {
@@ -1234,6 +1247,8 @@ declare module 'texts/fire/TraceChart' {
   export const skin: string;
   export const core: string;
   export const notRead: string;
+  export const welds: string;
+  export const draws: string;
 }
 
 declare module 'texts/fire/api' {
@@ -1445,6 +1460,11 @@ declare module 'texts/inside/LookFields' {
   export function layers(values: { layersGround: string | number }): string;
   export const sectionAt: string;
   export const cutPositionFromTheLeftEdge: string;
+  export const top: string;
+  export const below: string;
+  export const end: string;
+  export const along: string;
+  export const blade: string;
 }
 
 declare module 'texts/inside/Looking' {
@@ -1500,6 +1520,7 @@ declare module 'texts/inside/Viewer' {
   export const scrollToZoomDragToPan: string;
   export const thinnest: string;
   export const counting: string;
+  export function layers(values: { count: number }): string;
 }
 
 declare module 'texts/inside/tries' {
@@ -1720,6 +1741,8 @@ declare module 'texts/schedule/QuestionFields' {
   export const timesComeFromShop: string;
   export const anEstimateUntilTheBookHas: string;
   export function anEstimateCorrectedByTheWelds(values: { welds: string | number }): string;
+  export const never: string;
+  export const allowed: string;
 }
 
 declare module 'texts/schedule/RuledOut' {
@@ -1765,6 +1788,7 @@ declare module 'texts/schedule/TriedFields' {
   export function fromTo(values: { least: string | number; most: string | number }): string;
   export const enterTheSmallerNumberFirst: string;
   export const everySecondPieceTurnedOver: string;
+  export const folding: string;
 }
 
 declare module 'texts/schedule/WayList' {
@@ -1965,6 +1989,8 @@ declare module 'texts/shop/fields' {
   export const reductionPerDrawingHeat: string;
   export const ofTheSection: string;
   export const gasUsed: string;
+  export const yesText: string;
+  export const noText: string;
 }
 
 declare module 'texts/shop/removedItems' {
@@ -2067,6 +2093,10 @@ declare module 'texts/steel/SteelFigures' {
   export const uncertain: string;
   export function to2(values: { carbonMin: string | number; carbonMax: string | number }): string;
   export const shallow: string;
+  export const welds: string;
+  export const not: string;
+  export const judgement: string;
+  export const hardens: string;
 }
 
 declare module 'texts/steel/SteelForm' {
@@ -2089,6 +2119,7 @@ declare module 'texts/steel/SteelForm' {
   export const compositionMass: string;
   export const saveSteel: string;
   export const calculated: string;
+  export const composition: string;
 }
 
 declare module 'texts/steel/SteelList' {
@@ -2206,4 +2237,13 @@ declare module 'texts/units/format' {
   export function mm(values: { mm: string | number }): string;
   export function inText(values: { rounded: string | number }): string;
   export function hMin(values: { value: string | number; value2: string | number }): string;
+}
+
+declare module 'texts/lib/http' {
+  export const refused: string;
+  export const noReason: string;
+  export const noConnection: string;
+  export const noAnswer: string;
+  export const checkItRuns: string;
+  export const tryAgain: string;
 }

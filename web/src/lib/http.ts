@@ -1,3 +1,4 @@
+import * as texts from 'texts/lib/http';
 import createClient from 'openapi-fetch';
 import type { Written } from './api';
 import { person } from './person';
@@ -27,8 +28,8 @@ export class Problem extends Error {
     const text = (value: unknown, otherwise: string) => (typeof value === 'string' ? value : otherwise);
     return new Problem(
       typeof document['status'] === 'number' ? document['status'] : 0,
-      text(document['title'], 'Refused'),
-      measured(document) ?? text(document['detail'], 'The server gave no reason.'),
+      text(document['title'], texts.refused),
+      measured(document) ?? text(document['detail'], texts.noReason),
       text(document['where'], ''),
       text(document['remedy'], ''),
       document,
@@ -37,13 +38,7 @@ export class Problem extends Error {
 
   /** No one answered. */
   static offline(): Problem {
-    return new Problem(
-      0,
-      'No connection',
-      'The shop does not answer.',
-      '',
-      'Check that it is running. What you typed is still here.',
-    );
+    return new Problem(0, texts.noConnection, texts.noAnswer, '', texts.checkItRuns);
   }
 }
 
@@ -73,7 +68,7 @@ async function problemOf(response: Response): Promise<Problem> {
     const document = (await response.json()) as Record<string, unknown>;
     return Problem.of({ title: response.statusText, ...document, status: response.status });
   } catch {
-    return new Problem(response.status, response.statusText, 'The server gave no reason.', '', 'Try again.');
+    return new Problem(response.status, response.statusText, texts.noReason, '', texts.tryAgain);
   }
 }
 

@@ -43,7 +43,7 @@ export function DraftFields({
                 value={r.turns.length > 1 ? 'TURNED' : 'SAME'}
                 options={[
                   { value: 'SAME', show: texts.sameWayUp },
-                  { value: 'TURNED', show: 'turned' },
+                  { value: 'TURNED', show: texts.turned },
                 ]}
                 onChoose={(way) =>
                   void withRound(i, { turns: way === 'TURNED' ? ['SAME', 'OVER'] : ['SAME'] })

@@ -237,8 +237,8 @@ function FlawFields({
           label={texts.certainty}
           value={draft.state}
           options={[
-            { value: 'OPEN', show: 'delaminated' },
-            { value: 'SUSPECT', show: 'suspect' },
+            { value: 'OPEN', show: texts.delaminated },
+            { value: 'SUSPECT', show: texts.suspect },
           ]}
           onChoose={(state) => onChange({ state })}
         />

@@ -47,10 +47,10 @@ export function BookView() {
           hideLabel
           value={shown}
           options={[
-            { value: 'ALL', show: 'everything' },
-            { value: 'HELD', show: 'sound' },
-            { value: 'SUSPECT', show: 'suspect' },
-            { value: 'OPEN', show: 'delaminated' },
+            { value: 'ALL', show: texts.everything },
+            { value: 'HELD', show: texts.sound },
+            { value: 'SUSPECT', show: texts.suspect },
+            { value: 'OPEN', show: texts.delaminated },
             { value: 'REST', show: texts.inspectionsAndMeasurements },
           ]}
           onChoose={setShown}

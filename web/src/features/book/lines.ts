@@ -138,7 +138,7 @@ export function howWords({ how }: Weld): string {
     window,
     how.joints > 0 ? texts.joints({ joints: how.joints }) : '',
     soak,
-    how.heats === null ? '' : `${how.heats} ${how.heats === 1 ? 'set' : 'sets'}`,
+    how.heats === null ? '' : texts.sets({ heats: how.heats }),
     wait,
     how.forceKn === null ? '' : `[[kN ${how.forceKn}]]`,
     how.reduction === null ? '' : texts.reduction({ value: (how.reduction * 100).toFixed(0) }),

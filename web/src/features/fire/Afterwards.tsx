@@ -10,12 +10,12 @@ import { TraceChart } from './TraceChart';
 
 const KINDS: Partial<Record<Kind, string>> = {
   READING: texts.readingTypedIn,
-  NOTE: 'note',
-  HELD: 'sound',
-  SUSPECT: 'suspect',
-  OPEN: 'delaminated',
+  NOTE: texts.note,
+  HELD: texts.sound,
+  SUSPECT: texts.suspect,
+  OPEN: texts.delaminated,
   FORGE: texts.forgeSetting,
-  SPEED: 'time',
+  SPEED: texts.time,
 };
 
 /** A session that is over: what its log shows, the trace, and every entry. */

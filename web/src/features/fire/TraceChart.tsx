@@ -105,7 +105,7 @@ export function TraceChart({
           className="condensed fill-soft text-[13px]"
         >
           {texts.fromTo({
-            value: billet.protection ? 'welds' : 'draws',
+            value: billet.protection ? texts.welds : texts.draws,
             show: show('temperature', billet.floorC, units),
             show2: show('temperature', billet.ceilingC, units),
           })}

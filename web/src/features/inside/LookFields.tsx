@@ -32,11 +32,11 @@ export function LookFields({
         label={texts.view}
         value={look.from}
         options={[
-          { value: 'FACE', show: 'top' },
-          { value: 'UNDER', show: 'below' },
-          { value: 'END', show: 'end' },
-          { value: 'ALONG', show: 'along' },
-          { value: 'BLADE', show: 'blade' },
+          { value: 'FACE', show: texts.top },
+          { value: 'UNDER', show: texts.below },
+          { value: 'END', show: texts.end },
+          { value: 'ALONG', show: texts.along },
+          { value: 'BLADE', show: texts.blade },
         ]}
         onChoose={(from) => onLook(lookFrom(from, stage, metric, look))}
       />

@@ -123,7 +123,7 @@ function CountedLine({
               <b className="text-xl" data-counted>
                 {counted.data.count.toLocaleString('en')}
               </b>{' '}
-              {counted.data.count === 1 ? 'layer' : 'layers'}
+              {texts.layers({ count: counted.data.count })}
               {Number.isFinite(thinnest) && (
                 <span className="block text-[13px]">
                   {texts.thinnest} <Length mm={thinnest} unit />

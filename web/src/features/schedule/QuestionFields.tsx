@@ -133,8 +133,8 @@ export function QuestionFields({
             label={texts.sheetInTheJoints}
             value={asked.insert ? 'MAY' : 'NO'}
             options={[
-              { value: 'NO', show: 'never' },
-              { value: 'MAY', show: 'allowed' },
+              { value: 'NO', show: texts.never },
+              { value: 'MAY', show: texts.allowed },
             ]}
             onChoose={(how) =>
               onAsk((q) => ({

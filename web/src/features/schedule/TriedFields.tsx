@@ -62,7 +62,7 @@ export function TriedFields({ bounds, onAsk }: { bounds: Bounds; onAsk: Ask }) {
         );
       })}
       {box(bounds.turned, texts.everySecondPieceTurnedOver, { turned: !bounds.turned })}
-      {box(bounds.folds, 'folding', { folds: !bounds.folds })}
+      {box(bounds.folds, texts.folding, { folds: !bounds.folds })}
     </div>
   );
 }

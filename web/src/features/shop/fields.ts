@@ -41,8 +41,12 @@ export const FORGE_PICKS: readonly Pick<Forge>[] = [
       HARD: texts.castableOrBrick,
     },
   },
-  { name: 'airControl', label: texts.canRunAReducingFlame, options: { yes: 'yes', no: 'no' } },
-  { name: 'openEnds', label: texts.openAtBothEnds, options: { yes: 'yes', no: 'no' } },
+  {
+    name: 'airControl',
+    label: texts.canRunAReducingFlame,
+    options: { yes: texts.yesText, no: texts.noText },
+  },
+  { name: 'openEnds', label: texts.openAtBothEnds, options: { yes: texts.yesText, no: texts.noText } },
 ];
 
 export const PRESS: readonly Figure<Press>[] = [
@@ -97,7 +101,11 @@ export const SHOP_DEFAULT_PICKS: readonly Pick<ShopDefaults>[] = [
     label: texts.facesOfNewPieces,
     options: { GROUND: texts.groundBright, CLEAN_SCALE: texts.cleanMillScaleLeftOn, AS_FOUND: texts.asFound },
   },
-  { name: 'degreases', label: texts.degreasedAndStackedTheSameDay, options: { yes: 'yes', no: 'no' } },
+  {
+    name: 'degreases',
+    label: texts.degreasedAndStackedTheSameDay,
+    options: { yes: texts.yesText, no: texts.noText },
+  },
 ];
 
 export const LIMITS: readonly Figure<Limits>[] = [

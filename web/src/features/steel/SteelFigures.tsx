@@ -50,13 +50,13 @@ export function SteelFigures({ steel }: { steel: Steel }) {
     [texts.meltingBegins, heat(steel.solidus.value), steel.solidus],
     [texts.meltingEnds, steel.liquidus && heat(steel.liquidus.value), steel.liquidus],
     [
-      'welds',
-      w ? texts.to({ fromC: heat(w.fromC), toC: heat(w.toC) }) : 'not forge-welded',
+      texts.welds,
+      w ? texts.to({ fromC: heat(w.fromC), toC: heat(w.toC) }) : texts.not,
       texts.withAMarginBelowMeltingFor,
     ],
-    [texts.easeOfWelding, texts.of51IsEasiest({ weldability: steel.weldability }), 'judgement'],
+    [texts.easeOfWelding, texts.of51IsEasiest({ weldability: steel.weldability }), texts.judgement],
     [
-      'hardens',
+      texts.hardens,
       h ? texts.to({ fromC: heat(h.fromC), toC: heat(h.toC) }) : texts.doesNotHarden,
       h ? texts.forASoakOf5To : '',
     ],

@@ -121,7 +121,7 @@ export function SteelForm({
         options={[
           { value: 'RECLAIMED', show: texts.testsOnReclaimedStock },
           { value: 'CERTIFICATE', show: texts.millCertificate },
-          { value: 'COMPOSITION', show: 'composition' },
+          { value: 'COMPOSITION', show: texts.composition },
         ]}
         onChoose={become}
       />
