@@ -36,7 +36,7 @@ public record Comparison(
             Math.max(-1, difference - Math.hypot(p - a.low(), b.high() - q)),
             Math.min(1, difference + Math.hypot(a.high() - p, q - b.low())));
     boolean significant = limits.low() > 0 || limits.high() < 0;
-    int fewest = Math.min(one.disposition(), other.disposition());
+    int fewest = Math.min(one.judged(), other.judged());
     return new Comparison(
         one, other, difference, limits, significant ? 0 : Math.max(1, each(p, q) - fewest));
   }

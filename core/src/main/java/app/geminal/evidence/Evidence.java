@@ -45,7 +45,7 @@ public final class Evidence {
   private static List<Line> sorted(Map<String, WeldTally> levels) {
     List<Line> lines = new ArrayList<>();
     levels.forEach((level, tally) -> lines.add(new Line(level, tally)));
-    lines.sort((a, b) -> Integer.compare(b.tally().disposition(), a.tally().disposition()));
+    lines.sort((a, b) -> Integer.compare(b.tally().judged(), a.tally().judged()));
     return List.copyOf(lines);
   }
 

@@ -45,10 +45,10 @@ public final class HoldModel {
   private final List<Scaled> scaled;
   private final int welds;
 
-  private HoldModel(List<WeldObservation> disposition) {
+  private HoldModel(List<WeldObservation> judged) {
     List<Double> spreads = new ArrayList<>();
     List<LogisticFit.Seen> seen = new ArrayList<>();
-    for (WeldObservation past : disposition) {
+    for (WeldObservation past : judged) {
       List<Integer> amounts = new ArrayList<>();
       effects(past)
           .forEach((effect, spread) -> {
@@ -62,7 +62,7 @@ public final class HoldModel {
           new LogisticFit.Seen(
               prior(past.how().joints()), amounts, past.outcome() == WeldOutcome.HELD));
     }
-    this.welds = disposition.size();
+    this.welds = judged.size();
     this.scaled =
         weighed(SCALES.stream().map(k -> new Scaled(k, fit(seen, spreads, k), 0)).toList());
   }

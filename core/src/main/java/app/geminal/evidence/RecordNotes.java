@@ -28,7 +28,7 @@ public final class RecordNotes {
     Map<String, String> said = new HashMap<>();
     CHECKED.forEach((id, way) ->
         Evidence.by(book, way.factor()).stream()
-            .filter(line -> line.level().equals(way.level()) && line.tally().disposition() > 0)
+            .filter(line -> line.level().equals(way.level()) && line.tally().judged() > 0)
             .findFirst()
             .ifPresent(line -> said.put(id, sentence(line.tally(), way))));
     return OrderedCopies.copyOf(said);
@@ -36,8 +36,7 @@ public final class RecordNotes {
 
   private static String sentence(WeldTally t, Habit way) {
     String counted =
-        Text.of(
-            "In your Book, %d of %d welds %s delaminated", t.open(), t.disposition(), way.words());
+        Text.of("In your Book, %d of %d welds %s delaminated", t.open(), t.judged(), way.words());
     return t.isTooFew()
         ? counted + ". Not enough welds yet."
         : String.format(

@@ -18,23 +18,23 @@ public record WeldTally(int held, int open, int suspect) {
   public static final WeldTally NONE = new WeldTally(0, 0, 0);
 
   /** Those it is known of. */
-  public int disposition() {
+  public int judged() {
     return held + open;
   }
 
   /** Part of the decided ones that is open; 0 where none is decided. */
   public double openShare() {
-    return disposition() == 0 ? 0 : (double) open / disposition();
+    return judged() == 0 ? 0 : (double) open / judged();
   }
 
   /** Where the share of open ones is. */
   public Interval interval() {
-    return Interval.of(open, disposition());
+    return Interval.of(open, judged());
   }
 
   /** Whether this is too few to report. */
   public boolean isTooFew() {
-    return disposition() < FEWEST || interval().width() > WIDEST;
+    return judged() < FEWEST || interval().width() > WIDEST;
   }
 
   WeldTally plus(WeldTally that) {

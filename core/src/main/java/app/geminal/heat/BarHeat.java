@@ -336,14 +336,14 @@ public final class BarHeat {
     for (int i = 0; i < n; i++) {
       int at = first + i * stride;
       double here = celsius[at];
-      double forecast = i < n - 1 ? between(here, celsius[at + stride], through) / d : high;
+      double next = i < n - 1 ? between(here, celsius[at + stride], through) / d : high;
       double stored = weight * material.capacity(here);
       double known = stored * here + (i == 0 ? low * lowC : 0) + (i == n - 1 ? high * highC : 0);
-      double factor = stored + behind + forecast - (i == 0 ? 0 : behind * upper[i - 1]);
-      upper[i] = i < n - 1 ? forecast / factor : 0;
+      double factor = stored + behind + next - (i == 0 ? 0 : behind * upper[i - 1]);
+      upper[i] = i < n - 1 ? next / factor : 0;
       right[i] = (known + (i == 0 ? 0 : behind * right[i - 1])) / factor;
-      passing[i + 1] = forecast;
-      behind = forecast;
+      passing[i + 1] = next;
+      behind = next;
     }
     line[n - 1] = right[n - 1];
     for (int i = n - 2; i >= 0; i--) {

@@ -206,14 +206,14 @@ final class BlockBuilder {
 
   /** A sheet on edge between bars is as high as they do. */
   private void sheet(Piece piece) {
-    Member member = sheets.computeIfAbsent(piece, this::progress);
+    Member member = sheets.computeIfAbsent(piece, this::onEdge);
     added = added.plus(member.amount());
     members.add(member);
     shopCount++;
     joints++;
   }
 
-  private Member progress(Piece piece) {
+  private Member onEdge(Piece piece) {
     double length = piece.lengthIn(own.lengthMm());
     LayerSequence flat = LayerSequence.band(piece.steel(), piece.solidMm());
     PlacedBar place = PlacedBar.of(new Sheet(piece.steel()), Turn.SAME, List.of());

@@ -69,7 +69,7 @@ public final class Painter {
   /** What share of each pixel one steel fills, row by row from the top. */
   static float[] shares(SectionView sight, Pane pane, String steel) {
     Painter painter = new Painter(sight, pane, Tones.only(steel), false);
-    painter.inspection(() -> false);
+    painter.sampled(() -> false);
     for (int i = 0; i < painter.light.length; i++) {
       painter.light[i] *= (float) painter.filled[i] / SAMPLES;
     }
@@ -77,7 +77,7 @@ public final class Painter {
   }
 
   private Optional<Picture> painted(BooleanSupplier unwanted) {
-    if (!inspection(unwanted)) {
+    if (!sampled(unwanted)) {
       return Optional.empty();
     }
     int[] argb = new int[filled.length];
@@ -86,7 +86,7 @@ public final class Painter {
   }
 
   /** Finds the light of every pixel; false when it was left. */
-  private boolean inspection(BooleanSupplier unwanted) {
+  private boolean sampled(BooleanSupplier unwanted) {
     int strips = (pane.heightPx() + STRIP - 1) / STRIP;
     return IntStream.range(0, strips)
         .parallel()

@@ -86,11 +86,12 @@ public record OwnSteel(
     Set<StockTest.Kind> made = tests.stream().map(StockTest::kind).collect(Collectors.toSet());
     boolean hardened =
         made.contains(StockTest.Kind.HARDEN_AND_BREAK) || made.contains(StockTest.Kind.FILE);
-    boolean inspection = made.contains(StockTest.Kind.SPARK) || made.contains(StockTest.Kind.ETCH);
+    boolean sparkedOrEtched =
+        made.contains(StockTest.Kind.SPARK) || made.contains(StockTest.Kind.ETCH);
     return switch (origin) {
       case CERTIFICATE -> Confidence.HIGH;
       case COMPOSITION -> Confidence.MEDIUM;
-      case RECLAIMED -> hardened && inspection ? Confidence.MEDIUM : Confidence.LOW;
+      case RECLAIMED -> hardened && sparkedOrEtched ? Confidence.MEDIUM : Confidence.LOW;
     };
   }
 

@@ -195,10 +195,10 @@ class BarHeatTest {
   @Test
   void aCopyIsIndependent() {
     BarHeat bar = new BarHeat(BarHeat.Of.solid(40, 40, 100), 20);
-    BarHeat forecast = bar.copy();
-    forecast.advance(300, Surroundings.chamber(1200));
+    BarHeat later = bar.copy();
+    later.advance(300, Surroundings.chamber(1200));
     assertThat(bar.coreC()).isEqualTo(20);
-    assertThat(forecast.coreC()).isGreaterThan(500);
+    assertThat(later.coreC()).isGreaterThan(500);
   }
 
   /** 815 kJ/kg from cold to 1200 °C, and there and back again. */

@@ -113,17 +113,17 @@ class MapsTest {
     for (int i = 0; i < 3; i++) {
       double[] off = new double[3];
       off[i] = STEP;
-      Point forecast = landed(field, at, bar, off);
+      Point later = landed(field, at, bar, off);
       off[i] = -STEP;
       Point behind = landed(field, at, bar, off);
-      if (forecast.way != way || behind.way != way) {
+      if (later.way != way || behind.way != way) {
         return Double.NaN;
       }
       slopes[i] =
           new double[] {
-            (forecast.x - behind.x) / (2 * STEP),
-            (forecast.y - behind.y) / (2 * STEP),
-            (forecast.z - behind.z) / (2 * STEP)
+            (later.x - behind.x) / (2 * STEP),
+            (later.y - behind.y) / (2 * STEP),
+            (later.z - behind.z) / (2 * STEP)
           };
     }
     double[] a = slopes[0];

@@ -62,7 +62,7 @@ class Flaws {
       for (Flaw flaw : look.flaws()) {
         List<Disposition> about =
             decisions.stream()
-                .filter(d -> d.flawId().equals(flaw.id()) && stands(d, steps))
+                .filter(d -> d.flawId().equals(flaw.id()) && isKept(d, steps))
                 .sorted(Comparator.comparing(Disposition::at))
                 .toList();
         views.add(view(e.id(), flaw, look, about, looks, run, defaults));
@@ -101,7 +101,7 @@ class Flaws {
   }
 
   /** A decision is taken back with the step that does it. */
-  private static boolean stands(Disposition disposition, Set<String> steps) {
+  private static boolean isKept(Disposition disposition, Set<String> steps) {
     return disposition.stepKey() == null || steps.contains(disposition.stepKey());
   }
 

@@ -405,7 +405,7 @@ final class LiveSession {
    * How fast time runs: as it is set while everything soaks, slowly enough to act when something is
    * due, and as it is while anything is outside.
    */
-  private double taskTimes() {
+  private double runSpeed() {
     if (rehearsed == null || rehearsed.isHandsOn()) {
       return 1;
     }
@@ -420,7 +420,7 @@ final class LiveSession {
     if (rehearsed == null || listeners.isEmpty() || endedAt != null) {
       return rows;
     }
-    double passes = wallSeconds * taskTimes();
+    double passes = wallSeconds * runSpeed();
     rehearsed.advance(passes);
     clockS += passes;
     int to = (int) clockS;
@@ -499,7 +499,7 @@ final class LiveSession {
     Double set = rehearsed == null ? null : rehearsed.setC();
     return new Now(
         clockS,
-        taskTimes(),
+        runSpeed(),
         gauge(forge),
         gauge(press),
         chamberC(second),
