@@ -1,27 +1,22 @@
 package app.geminal.calibration;
 
 import app.geminal.shop.ShopDefaults;
+import app.geminal.text.Message;
 
 /** A loss a shop has a figure for. */
 public enum MeasuredLossKind {
   /** Width of a saw cut, mm. */
-  KERF("Saw kerf"),
+  KERF,
   /** Scale over what is calculated, a factor. */
-  SCALE("Scale factor"),
+  SCALE,
   /** Off each end, mm. */
-  TRIM("Trimmed off each end"),
+  TRIM,
   /** Off each broad face in a grinding, mm. */
-  GRIND("Ground off a joint face");
-
-  private final String words;
-
-  MeasuredLossKind(String words) {
-    this.words = words;
-  }
+  GRIND;
 
   /** What it is called. */
-  public String words() {
-    return words;
+  public Message words() {
+    return Message.word(this);
   }
 
   /** Whether it is a length; else it is a plain factor. */

@@ -1,5 +1,7 @@
 package app.geminal.evidence;
 
+import app.geminal.text.Message;
+
 /**
  * What a smith can choose, or that comes with the work; welds are distinguished by it.
  *
@@ -8,31 +10,28 @@ package app.geminal.evidence;
  */
 public enum Factor {
   /** Which steels were joined. */
-  STEELS("steels", 0.5),
+  STEELS(0.5),
   /** How oxygen was kept out. */
-  PROTECTION("atmosphere protection", 0.5),
+  PROTECTION(0.5),
   /** Where the heat lay in the window: under it, in its cooler or hotter half, over it. */
-  HEAT("heat against the welding window", 0.8),
+  HEAT(0.8),
   /** Soak against the soak an even core needs: short, enough, or half as much again. */
-  SOAK("soak against the soak needed", 0.8),
+  SOAK(0.8),
   /** The first stack's weld, or a restack's. */
-  RESTACK("first stack or restack", 0.4),
+  RESTACK(0.4),
   /** From the fire to the dies, against the working time. */
-  WAITING("time from fire to dies", 0.8),
+  WAITING(0.8),
   /** Who made it. */
-  SMITH("smith", 0.4);
-
-  private final String words;
+  SMITH(0.4);
   private final double spread;
 
-  Factor(String words, double spread) {
-    this.words = words;
+  Factor(double spread) {
     this.spread = spread;
   }
 
   /** What it is called. */
-  public String words() {
-    return words;
+  public Message words() {
+    return Message.word(this);
   }
 
   /** One standard deviation of its levels before any record, log odds. */

@@ -1,6 +1,7 @@
 package app.geminal.shop;
 
 import app.geminal.heat.Atmosphere;
+import app.geminal.text.Message;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
 import app.geminal.weld.Tack;
@@ -8,21 +9,15 @@ import app.geminal.weld.Tack;
 /** Shops as they are commonly found, to start from and change. */
 public enum ShopPreset {
   /** A two-burner gas forge, a 25-ton press, a band saw. */
-  GAS_AND_PRESS("A gas forge and a press"),
+  GAS_AND_PRESS,
   /** A small forge with plain burners, anvil and hand hammer, a hacksaw. */
-  HAND_HAMMER("A small forge and a hand hammer"),
+  HAND_HAMMER,
   /** A large forge with blown air, a heavy press, a power hammer and a mill. */
-  PRESS_HAMMER_MILL("A large forge, press, power hammer and mill");
-
-  private final String name;
-
-  ShopPreset(String name) {
-    this.name = name;
-  }
+  PRESS_HAMMER_MILL;
 
   /** What it is called. */
-  public String words() {
-    return name;
+  public Message words() {
+    return Message.word(this);
   }
 
   /** The whole shop. */

@@ -1,28 +1,27 @@
 package app.geminal.steel;
 
+import app.geminal.text.Message;
 import java.util.Locale;
 
 /** What a steel is quenched in, mildest first. */
 public enum Quench {
   /** Hardens in still air or between plates. */
-  AIR(0, "air or plates"),
-  SLOW_OIL(1, "slow oil"),
-  MEDIUM_OIL(2, "medium oil"),
-  FAST_OIL(3, "fast oil"),
-  WATER(4, "water"),
-  BRINE(5, "brine");
+  AIR(0),
+  SLOW_OIL(1),
+  MEDIUM_OIL(2),
+  FAST_OIL(3),
+  WATER(4),
+  BRINE(5);
 
   private final int severity;
-  private final String words;
 
-  Quench(int severity, String words) {
+  Quench(int severity) {
     this.severity = severity;
-    this.words = words;
   }
 
   /** As a smith says it. */
-  public String words() {
-    return words;
+  public Message words() {
+    return Message.word(this);
   }
 
   /** How many steps milder or fiercer another one is; 0 when equal. */

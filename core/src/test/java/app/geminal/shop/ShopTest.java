@@ -18,7 +18,7 @@ class ShopTest {
     assertThat(shop.forge().litres()).isLessThanOrEqualTo(shop.forge().ratedLitres());
     boolean pressed = shop.defaults().setTool() == Tool.FLAT;
     assertThat(pressed ? shop.press() : shop.hammer()).isNotNull();
-    assertThat(preset.words()).isNotBlank();
+    assertThat(preset.words().marked()).isNotBlank();
   }
 
   @Test

@@ -204,7 +204,7 @@ class PairVerdictsTest {
     assertThat(three.weld()).contains(new WeldWindow(1110, 1220));
     assertThat(three.quenchSteps()).isEqualTo(1);
     assertThat(three.toneApart()).isCloseTo((0.73 + 0.81) / 2, within(1e-9));
-    assertThat(three.quench().orElseThrow().words()).isEqualTo("fast oil");
+    assertThat(three.quench().orElseThrow().words().marked()).isEqualTo("fast oil");
   }
 
   @Test

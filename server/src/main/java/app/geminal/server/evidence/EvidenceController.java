@@ -16,6 +16,7 @@ import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stored.StoredRow;
 import app.geminal.shop.ShopDefaults;
+import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
 import io.swagger.v3.oas.annotations.Operation;
 import java.util.Arrays;
@@ -79,7 +80,7 @@ class EvidenceController {
    *     deviation of log-odds
    * @param lines one for each group of welds
    */
-  record FactorView(Factor factor, String words, double spread, List<LineView> lines) {}
+  record FactorView(Factor factor, Message words, double spread, List<LineView> lines) {}
 
   /**
    * A chance and its limits.
@@ -196,7 +197,7 @@ class EvidenceController {
    */
   record MeasuredLossView(
       MeasuredLossKind loss,
-      String words,
+      Message words,
       boolean length,
       double now,
       int seen,

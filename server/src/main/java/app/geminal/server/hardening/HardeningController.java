@@ -64,7 +64,7 @@ class HardeningController {
       double toC,
       double hardenC,
       List<Message> compromise,
-      @Nullable String quench,
+      @Nullable Message quench,
       List<TemperView> tempers,
       List<Message> etch,
       List<Message> cautions) {}

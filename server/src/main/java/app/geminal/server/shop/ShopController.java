@@ -31,7 +31,7 @@ class ShopController {
    * @param name name
    * @param shop the shop's settings
    */
-  record PresetView(ShopPreset id, String name, Shop shop) {}
+  record PresetView(ShopPreset id, Message name, Shop shop) {}
 
   /**
    * Something found in the shop itself, which holds for every plan.

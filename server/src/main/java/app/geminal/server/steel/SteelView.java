@@ -7,6 +7,7 @@ import app.geminal.steel.Hardening;
 import app.geminal.steel.Steel;
 import app.geminal.steel.TemperCurve;
 import app.geminal.steel.WeldWindow;
+import app.geminal.text.Message;
 import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
@@ -70,8 +71,8 @@ public record SteelView(
   public record HardeningView(
       double fromC,
       double toC,
-      String quench,
-      String bladeQuench,
+      Message quench,
+      Message bladeQuench,
       boolean shallow,
       Figure ms,
       Figure asQuenched,
