@@ -55,7 +55,7 @@ class FinderTest extends Story {
     FinderPage finder = finder().type("Layers wanted", "100000");
     page.getByLabel("Searched").waitFor();
     finder.button("Cancel").click();
-    assertThat(finder.found()).containsText("Called off");
+    assertThat(finder.found()).containsText("Canceled");
     assertThat(finder.found()).hasAttribute("aria-busy", "false");
     finder.button("Search again").click();
     page.getByLabel("Searched").waitFor();
