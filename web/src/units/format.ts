@@ -163,7 +163,7 @@ export function show(kind: QuantityKind, value: number, units: Units): string {
 /** Digits a field shows of a count of its unit. */
 const fieldDigits = (count: number) => {
   const size = Math.abs(count);
-  return size < 0.1 ? 4 : size < 10 ? 3 : size < 100 ? 2 : size < 1000 ? 1 : 0;
+  return size < 0.001 ? 5 : size < 0.1 ? 4 : size < 10 ? 3 : size < 100 ? 2 : size < 1000 ? 1 : 0;
 };
 
 /**

@@ -90,6 +90,7 @@ describe('fields', () => {
     ['length', 900, US, '35.43'],
     ['length', 38, US, '1.496'],
     ['length', 1.2446, US, '.049'],
+    ['length', 0.0036, US, '.00014'],
     ['length', 38.1, METRIC, '38.1'],
     ['length', 2.38125, METRIC, '2.381'],
     ['temperature', 1176.6666666666667, METRIC, '1177'],
