@@ -31,9 +31,21 @@ public final class Catalogue {
     this.language = language;
   }
 
-  /** The texts of a language; English where there is no file for it. */
+  /**
+   * The texts of a language. Where there is no file for it both words and figures are English, so
+   * that the two are never mixed.
+   */
   public static Catalogue of(Locale language) {
-    return BY_LANGUAGE.computeIfAbsent(language, Catalogue::new);
+    return BY_LANGUAGE.computeIfAbsent(spoken(language), Catalogue::new);
+  }
+
+  /** The language of the file that would be read, of which there are few. */
+  private static Locale spoken(Locale language) {
+    if (language.equals(Locale.ENGLISH) || language.equals(MadeUp.LANGUAGE)) {
+      return language;
+    }
+    Locale found = ResourceBundle.getBundle(CORE, language, FILES).getLocale();
+    return found.equals(Locale.ROOT) ? Locale.ENGLISH : found;
   }
 
   /** The message with its figures as marks, for the person who knows the reader's units later. */

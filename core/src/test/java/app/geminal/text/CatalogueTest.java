@@ -107,4 +107,17 @@ class CatalogueTest {
     Message message = new Message(Catalogue.CORE, "heat.brush-title", Map.of());
     assertThat(Catalogue.of(Locale.GERMAN).read(message, Units.METRIC)).isEqualTo("Brush");
   }
+
+  @Test
+  void aLanguageWithoutAFileHasEnglishFiguresToo() {
+    Message nominal = new Message(Catalogue.CORE, "count.nominal", Map.of("layers", 1214));
+    for (String language : List.of("de", "de-CH", "fr", "ar-EG", "xx-x-any", "en-US")) {
+      assertThat(Catalogue.of(Locale.forLanguageTag(language)).marked(nominal))
+          .as(language)
+          .contains("is 1,214.");
+      assertThat(Catalogue.of(Locale.forLanguageTag(language)))
+          .as("one for all, however many are asked for")
+          .isSameAs(Catalogue.of(Locale.ENGLISH));
+    }
+  }
 }
