@@ -411,7 +411,7 @@ declare module 'texts/billet/NewBilletView' {
   export const thisStackCannotBeCalculated: string;
   export const itsEnd: string;
   export const itsFace: string;
-  export const visibleLayersNominal: string;
+  export function visibleLayersNominal(values: { count: string | number }): string;
 }
 
 declare module 'texts/billet/OpenStep' {

@@ -68,13 +68,13 @@ export function pseudo(message: string): string {
 }
 
 /** The texts of one file in a language; what a language has not yet is said in English. */
-function textsOf(file: string, language: string): Texts | undefined {
-  const english = readCatalogue(SOURCE)[file];
+function textsOf(file: string, language: string, read: (language: string) => Catalogue): Texts | undefined {
+  const english = read(SOURCE)[file];
   if (!english || language === SOURCE) return english;
   if (language === PSEUDO) {
     return Object.fromEntries(Object.entries(english).map(([key, text]) => [key, pseudo(text)]));
   }
-  return { ...english, ...readCatalogue(language)[file] };
+  return { ...english, ...read(language)[file] };
 }
 
 /** The parameters of a message; true where one is counted. */
@@ -140,15 +140,22 @@ export function texts(language = process.env.GEMINAL_LANGUAGE ?? SOURCE): Plugin
   if (language !== PSEUDO && !existsSync(here(`./${language}.json`))) {
     throw new Error(`No texts in “${language}”. Add web/texts/${language}.json.`);
   }
+  const catalogues = new Map<string, Catalogue>();
+  const read = (of: string) => {
+    const known = catalogues.get(of) ?? readCatalogue(of);
+    catalogues.set(of, known);
+    return known;
+  };
   return {
     name: 'texts',
     enforce: 'pre',
+    watchChange: () => catalogues.clear(),
     resolveId: (id) => (id.startsWith(PREFIX) ? `\0${id}` : undefined),
     load(id) {
       if (!id.startsWith(`\0${PREFIX}`)) return undefined;
       this.addWatchFile(here(`./${SOURCE}.json`).pathname);
       const file = id.slice(PREFIX.length + 1);
-      const found = textsOf(file, language);
+      const found = textsOf(file, language, read);
       if (!found) throw new Error(`texts/${SOURCE}.json has no texts of ${file}.`);
       return compiled(found, language);
     },

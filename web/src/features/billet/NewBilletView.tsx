@@ -168,7 +168,8 @@ function Preview({ plan, run }: Worked) {
       <p className="px-5 pt-4 pb-2">
         <b className="text-4xl">{end?.visibleCount.toLocaleString('en')}</b>{' '}
         <span className="text-soft">
-          {texts.visibleLayersNominal} {end?.shopCount.toLocaleString('en')} . <Words of={end?.why ?? ''} />
+          {texts.visibleLayersNominal({ count: end?.shopCount.toLocaleString('en') ?? '' })}{' '}
+          <Words of={end?.why ?? ''} />
         </span>
       </p>
       <RunView run={run} plan={plan} />

@@ -6,15 +6,19 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.FileVisitResult;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.SimpleFileVisitor;
+import java.nio.file.attribute.BasicFileAttributes;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
@@ -165,16 +169,38 @@ class PlainWordsTest {
         .map(Source::of);
   }
 
-  private static Stream<Path> files(String... endings) {
-    try (Stream<Path> all = Files.walk(PROJECT)) {
-      return all
-          .filter(p -> !p.toString().matches(".*/(target|node_modules|\\.git|var)/.*"))
-          .filter(p -> Stream.of(endings).anyMatch(p.toString()::endsWith))
-          .sorted()
-          .collect(Collectors.toList())
-          .stream();
+  /** What is built or fetched is not looked into. */
+  private static final Set<String> NOT_OURS = Set.of("target", "node_modules", ".git", "var");
+
+  private static final List<Path> ALL = all();
+
+  private static List<Path> all() {
+    List<Path> all = new ArrayList<>();
+    try {
+      Files.walkFileTree(
+          PROJECT,
+          new SimpleFileVisitor<>() {
+            @Override
+            public FileVisitResult preVisitDirectory(Path folder, BasicFileAttributes about) {
+              return NOT_OURS.contains(folder.getFileName().toString())
+                  ? FileVisitResult.SKIP_SUBTREE
+                  : FileVisitResult.CONTINUE;
+            }
+
+            @Override
+            public FileVisitResult visitFile(Path file, BasicFileAttributes about) {
+              all.add(file);
+              return FileVisitResult.CONTINUE;
+            }
+          });
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
+    all.sort(Comparator.naturalOrder());
+    return List.copyOf(all);
+  }
+
+  private static Stream<Path> files(String... endings) {
+    return ALL.stream().filter(p -> Stream.of(endings).anyMatch(p.toString()::endsWith));
   }
 }
