@@ -156,8 +156,7 @@ declare module 'texts/account/SignInAgain' {
 declare module 'texts/account/SignInLengths' {
   export const signedOutWhenUnused: string;
   export const signedOutWhenUnusedFor: string;
-  export const n1Day: string;
-  export function days(values: { d: string | number }): string;
+  export function days(values: { d: number }): string;
 }
 
 declare module 'texts/account/api' {
@@ -199,10 +198,8 @@ declare module 'texts/billet/BilletHead' {
   export const ctrlShiftZ: string;
   export function and(values: { value: string | number; value2: string | number }): string;
   export const problems: string;
-  export const n1Error: string;
-  export function errors(values: { errors: string | number }): string;
-  export const n1Warning: string;
-  export function warnings(values: { warnings: string | number }): string;
+  export function errors(values: { errors: number }): string;
+  export function warnings(values: { warnings: number }): string;
 }
 
 declare module 'texts/billet/BilletView' {
@@ -259,8 +256,7 @@ declare module 'texts/billet/FindingMark' {
 
 declare module 'texts/billet/Findings' {
   export const findings: string;
-  export const n1NoteHidden: string;
-  export function notesHidden(values: { hidden: string | number }): string;
+  export function notesHidden(values: { hidden: number }): string;
   export const hideAgain: string;
   export const show: string;
   export const safety: string;
@@ -538,6 +534,12 @@ declare module 'texts/billet/StepWords' {
   export const deep: string;
   export const acrossEvery: string;
   export const displacedBy: string;
+  export function heats(values: { heats: number }): string;
+  export function turns(values: { turns: number }): string;
+  export function pieces(values: { pieces: number }): string;
+  export const round: string;
+  export const rightHand: string;
+  export const leftHand: string;
 }
 
 declare module 'texts/billet/TapBar' {
@@ -683,8 +685,7 @@ declare module 'texts/billet/plan' {
 }
 
 declare module 'texts/billet/runRows' {
-  export const oneBar: string;
-  export function barsEach(values: { count: string | number }): string;
+  export function barsEach(values: { count: number }): string;
   export function wideHighLongVisibleLayersNominal(values: { bars: string | number; widthMm: string | number; heightMm: string | number; lengthMm: string | number; visibleCount: string | number; shopCount: string | number }): string;
 }
 
@@ -960,7 +961,7 @@ declare module 'texts/evidence/LossFields' {
   export const inUse: string;
   export const notMeasured: string;
   export const notEnoughYet: string;
-  export function times(values: { seen: string | number }): string;
+  export function times(values: { seen: number }): string;
   export function inText(values: { seen: string | number }): string;
   export const average: string;
   export const to: string;
@@ -1175,8 +1176,7 @@ declare module 'texts/fire/ProtectionTable' {
 }
 
 declare module 'texts/fire/Readings' {
-  export const n1ReadingImported: string;
-  export function readingsImported(values: { value: string | number }): string;
+  export function readingsImported(values: { count: number }): string;
   export function wasNotImported(values: { name: string | number }): string;
   export function line(values: { line: string | number }): string;
   export const aCsvFileWithTheColumns: string;
@@ -1456,8 +1456,7 @@ declare module 'texts/inside/LookFields' {
   export const view: string;
   export const groundOff: string;
   export const into: string;
-  export const n1Layer: string;
-  export function layers(values: { layersGround: string | number }): string;
+  export function layers(values: { layersGround: number }): string;
   export const sectionAt: string;
   export const cutPositionFromTheLeftEdge: string;
   export const top: string;
@@ -1632,8 +1631,7 @@ declare module 'texts/rack/WaitingBars' {
   export const setAside: string;
   export function endOfABarFromVisible(values: { billet: string | number; visibleCount: string | number }): string;
   export const ofText: string;
-  export const oneBar: string;
-  export function bars(values: { free: string | number }): string;
+  export function bars(values: { free: number }): string;
   export function fromBillet(values: { billet: string | number }): string;
   export function layers(values: { value: string | number }): string;
 }

@@ -42,5 +42,5 @@ export function SignInLengths() {
 
 function options(chosen: number): Record<string, string> {
   const all = DAYS.includes(chosen) ? DAYS : [...DAYS, chosen].sort((a, b) => a - b);
-  return Object.fromEntries(all.map((d) => [String(d), d === 1 ? texts.n1Day : texts.days({ d })]));
+  return Object.fromEntries(all.map((d) => [String(d), texts.days({ d })]));
 }

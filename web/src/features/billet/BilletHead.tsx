@@ -121,13 +121,12 @@ function Counts({ findings }: { findings: readonly Finding[] }) {
     <p aria-label={texts.problems} className="flex shrink-0 items-baseline gap-3">
       {errors > 0 && (
         <span className="font-semibold whitespace-nowrap">
-          <FindingMark severity="ERROR" size={13} /> {errors === 1 ? texts.n1Error : texts.errors({ errors })}
+          <FindingMark severity="ERROR" size={13} /> {texts.errors({ errors })}
         </span>
       )}
       {warnings > 0 && (
         <span className="whitespace-nowrap">
-          <FindingMark severity="WARNING" size={13} />{' '}
-          {warnings === 1 ? texts.n1Warning : texts.warnings({ warnings })}
+          <FindingMark severity="WARNING" size={13} /> {texts.warnings({ warnings })}
         </span>
       )}
     </p>

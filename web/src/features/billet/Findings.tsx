@@ -32,7 +32,7 @@ export function Findings({
       </ul>
       {hidden > 0 && (
         <p className="border-t border-rule py-2 text-[13px] text-soft">
-          {hidden === 1 ? texts.n1NoteHidden : texts.notesHidden({ hidden })}{' '}
+          {texts.notesHidden({ hidden })}{' '}
           <Button weight="quiet" aria-pressed={all} onClick={() => setAll(!all)}>
             {all ? texts.hideAgain : texts.show}
           </Button>

@@ -25,8 +25,6 @@ export const stepTitle = (o: Operation) =>
         ? texts.setAside({ value: o.which?.length ? o.which.join(', ') : o.pieces })
         : kindName(o.kind);
 
-const counted = (n: number, one: string) => `${n} ${one}${n === 1 ? '' : 's'}`;
-
 function Between({ parts }: { parts: readonly ReactNode[] }) {
   return (
     <>
@@ -85,7 +83,7 @@ export function StepWords({ operation: o }: { operation: Operation }) {
       return (
         <Between
           parts={[
-            counted(o.heats, 'heat'),
+            texts.heats({ heats: o.heats }),
             PROTECTION_NAMES[o.protection],
             <Temperature key="t" celsius={o.temperatureC} />,
           ]}
@@ -98,7 +96,7 @@ export function StepWords({ operation: o }: { operation: Operation }) {
             <Fragment key="to">
               {texts.to} <Length mm={o.widthMm} /> × <Length mm={o.heightMm} />
             </Fragment>,
-            counted(o.heats, 'heat'),
+            texts.heats({ heats: o.heats }),
             o.tool === 'ROUND' ? null : TOOL_WORDS[o.tool],
           ]}
         />
@@ -164,23 +162,28 @@ export function StepWords({ operation: o }: { operation: Operation }) {
       return (
         <Between
           parts={[
-            counted(o.turns, 'turn'),
+            texts.turns({ turns: o.turns }),
             o.sections > 1 ? texts.sections({ sections: o.sections }) : null,
-            { RIGHT: 'right', LEFT: 'left', BOTH: texts.rightAndLeft }[o.hand],
-            counted(o.heats, 'heat'),
+            { RIGHT: texts.rightHand, LEFT: texts.leftHand, BOTH: texts.rightAndLeft }[o.hand],
+            texts.heats({ heats: o.heats }),
           ]}
         />
       );
     case 'resquare':
-      return <Between parts={[texts.turned({ angleDeg: o.angleDeg }), counted(o.heats, 'heat')]} />;
+      return <Between parts={[texts.turned({ angleDeg: o.angleDeg }), texts.heats({ heats: o.heats })]} />;
     case 'upset':
       return (
         <Between
-          parts={[texts.ofTheHeight({ reduction: showPercent(o.reduction) }), counted(o.heats, 'heat')]}
+          parts={[
+            texts.ofTheHeight({ reduction: showPercent(o.reduction) }),
+            texts.heats({ heats: o.heats }),
+          ]}
         />
       );
     case 'roll':
-      return <Between parts={[o.square ? texts.forgedSquare : 'round', counted(o.heats, 'heat')]} />;
+      return (
+        <Between parts={[o.square ? texts.forgedSquare : texts.round, texts.heats({ heats: o.heats })]} />
+      );
     case 'fourway':
       return <Between parts={['mirrored', TURN_WORDS[o.turn]]} />;
     case 'ladder':
@@ -227,7 +230,7 @@ export function StackWords({ stack }: { stack: Stack }) {
   ];
   return (
     <>
-      {counted(stack.pieces.length, 'piece')} · <LaidWords laid={distinct.slice(0, 4)} />
+      {texts.pieces({ pieces: stack.pieces.length })} · <LaidWords laid={distinct.slice(0, 4)} />
     </>
   );
 }

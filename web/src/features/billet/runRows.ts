@@ -32,7 +32,7 @@ export const stageOfStep = (step: number) => step + 1;
 
 /** What is said of a stage to someone who cannot see it. */
 export function describe(stage: Stage, length: (mm: number) => string): string {
-  const bars = stage.count === 1 ? texts.oneBar : texts.barsEach({ count: stage.count });
+  const bars = texts.barsEach({ count: stage.count });
   return texts.wideHighLongVisibleLayersNominal({
     bars,
     widthMm: length(stage.widthMm),

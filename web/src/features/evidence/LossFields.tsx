@@ -26,7 +26,7 @@ export function LossFields({ onTake }: { onTake: (loss: Loss) => void }) {
                   <span className="text-soft">{texts.notMeasured}</span>
                 ) : l.tooFew ? (
                   <span className="text-soft">
-                    {l.seen === 1 ? 'once' : texts.times({ seen: l.seen })} {shown(l, l.mean)}
+                    {texts.times({ seen: l.seen })} {shown(l, l.mean)}
                     {texts.notEnoughYet}
                   </span>
                 ) : (

@@ -5,8 +5,7 @@ import { FileButton } from '../../ui/FileButton';
 import { Words } from '../../ui/Words';
 import { takeReadings } from './api';
 
-const imported = (count: number) =>
-  count === 1 ? texts.n1ReadingImported : texts.readingsImported({ value: count.toLocaleString('en-US') });
+const imported = (count: number) => texts.readingsImported({ count });
 
 /** Exports the readings of a session and imports those of a logger, all of them or none. */
 export function Readings({ id }: { id: number }) {

@@ -48,7 +48,7 @@ export function LookFields({
               {show}
               {layersGround > 0 && (
                 <span className="font-normal text-soft">
-                  {texts.into} {layersGround === 1 ? texts.n1Layer : texts.layers({ layersGround })}
+                  {texts.into} {texts.layers({ layersGround })}
                 </span>
               )}
             </>

@@ -29,7 +29,7 @@ export function WaitingBars({ scale }: { scale: number }) {
               ))}
             </span>
             <span className="pt-2 pr-4 leading-snug">
-              <b>{w.free === 1 ? texts.oneBar : texts.bars({ free: w.free })}</b> {texts.ofText}
+              <b>{texts.bars({ free: w.free })}</b> {texts.ofText}
               <Link
                 to={`/billets/${w.billetId}`}
                 aria-label={texts.fromBillet({ billet: w.billet })}

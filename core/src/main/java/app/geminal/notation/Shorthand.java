@@ -30,11 +30,6 @@ public final class Shorthand {
     return new PlanNotation(new Reading(units, defaults, true)).steps().write(operation);
   }
 
-  /** The words for one step, as they are in the line. */
-  public static String format(Operation operation, UnitSystem units, ShopDefaults defaults) {
-    return new PlanNotation(new Reading(units, defaults, false)).steps().write(operation);
-  }
-
   /**
    * Reads a line.
    *
