@@ -71,7 +71,7 @@ public class PictureBenchmark {
     }
     run = Run.of(plan, steels, defaults);
     if (run.stop().isPresent()) {
-      throw new IllegalStateException(run.stop().get().why().reason());
+      throw new IllegalStateException(run.stop().get().why().reason().marked());
     }
     sight = sight();
     double width = sight.heightMm() * 1.6;

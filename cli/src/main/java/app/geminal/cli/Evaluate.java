@@ -6,7 +6,6 @@ import app.geminal.finding.Finding;
 import app.geminal.finding.Severity;
 import app.geminal.finding.ShopKnowledge;
 import app.geminal.shop.Shop;
-import app.geminal.units.Measure;
 import app.geminal.units.UnitSystem;
 import app.geminal.validation.InvalidValue;
 import java.util.concurrent.Callable;
@@ -20,18 +19,13 @@ import picocli.CommandLine.Spec;
 /** Works a plan through. */
 @Command(
     name = "evaluate",
-    description = {
-      "Calculates a plan: sizes, layer counts, losses, warnings.",
-      "Exit status 1: the plan has an error or stops early. 2: it cannot be read."
-    },
+    resourceBundle = "app.geminal.cli.usage",
     mixinStandardHelpOptions = true)
 final class Evaluate implements Callable<Integer> {
-  @Parameters(
-      paramLabel = "PLAN",
-      description = "A plan file, a file of shorthand, - for standard input, or shorthand itself.")
+  @Parameters(paramLabel = "PLAN", descriptionKey = "geminal.evaluate.plan")
   private String plan;
 
-  @Option(names = "--json", description = "Everything as JSON.")
+  @Option(names = "--json")
   private boolean json;
 
   @Mixin private PlanOptions habits;
@@ -51,8 +45,8 @@ final class Evaluate implements Callable<Integer> {
       run = Run.of(source.file().plan(), source.steels(), shop.defaults());
     } catch (InvalidValue bad) {
       throw new UnusableInput(
-          (bad.path().isEmpty() ? "" : "at /plan/" + bad.path() + ": ")
-              + Measure.read(bad.words(), habits.reader()));
+          CliText.at(bad.path().isEmpty() ? "" : "/plan/" + bad.path(), bad.words())
+              .read(habits.reader()));
     }
     Evaluation evaluation = Evaluation.of(source.file().name(), run, source.steels(), shop);
     spec.commandLine()

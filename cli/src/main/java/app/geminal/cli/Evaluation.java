@@ -54,7 +54,7 @@ record Evaluation(
       Message why) {}
 
   /** Where the plan ends early. */
-  record StopLine(int step, String reason, String remedy) {}
+  record StopLine(int step, Message reason, Message remedy) {}
 
   /** Where the steel went. */
   record Ledger(

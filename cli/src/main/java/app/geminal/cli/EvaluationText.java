@@ -3,10 +3,11 @@ package app.geminal.cli;
 import app.geminal.billet.Run;
 import app.geminal.notation.Shorthand;
 import app.geminal.shop.ShopDefaults;
-import app.geminal.units.Measure;
+import app.geminal.text.Message;
 import app.geminal.units.Quantity;
 import app.geminal.units.Text;
 import app.geminal.units.Units;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.StringJoiner;
@@ -22,7 +23,7 @@ record EvaluationText(Units units, ShopDefaults defaults) {
     ledger(evaluation.ledger(), text);
     Evaluation.StageLine last = evaluation.stages().getLast();
     text.add("");
-    text.add(Text.of("%,d visible layers. %s", last.visibleCount(), last.why().read(units)));
+    text.add(said(CliText.VISIBLE_LAYERS.with("layers", last.visibleCount(), "why", last.why())));
     cautions(evaluation, text);
     findings("", evaluation, text);
     return text.toString();
@@ -31,64 +32,82 @@ record EvaluationText(Units units, ShopDefaults defaults) {
   private void runs(String part, Evaluation evaluation, StringJoiner text) {
     evaluation.parts().forEach((name, made) -> runs(part + name + "/", made, text));
     if (!part.isEmpty()) {
-      text.add("part " + part.substring(0, part.length() - 1));
+      text.add(said(CliText.PART.with("name", part.substring(0, part.length() - 1))));
     }
     for (Evaluation.StageLine line : evaluation.stages()) {
       String words =
           line.operation() == null
-              ? "stack"
+              ? said(CliText.STACK.with())
               : Shorthand.show(line.operation(), units.system(), defaults);
       text.add(
           String.format(
               Locale.ROOT,
-              "  %-44s %3s %28s %9s %,9d layers (nominal %,d)",
-              line.off() ? "off " + words : words,
+              "  %-44s %3s %28s %9s %s",
+              line.off() ? said(CliText.OFF.with("step", words)) : words,
               line.bars() == 1 ? "" : line.bars() + " ×",
               Output.size(line.widthMm(), line.heightMm(), line.lengthMm(), units),
               Quantity.kg(line.massKg()).format(units),
-              line.visibleCount(),
-              line.shopCount()));
+              said(
+                  CliText.LAYERS.with(
+                      "visible",
+                      Text.of("%,9d", line.visibleCount()),
+                      "nominal",
+                      line.shopCount()))));
     }
     if (evaluation.stop() != null) {
       text.add(
-          Text.of(
-              "  stops at step %d: %s %s",
-              evaluation.stop().step(),
-              Measure.read(evaluation.stop().reason(), units),
-              Measure.read(evaluation.stop().remedy(), units)));
+          "  "
+              + said(
+                  CliText.STOPS.with(
+                      "step",
+                      evaluation.stop().step(),
+                      "reason",
+                      evaluation.stop().reason(),
+                      "remedy",
+                      evaluation.stop().remedy())));
     }
     text.add("");
   }
 
   private void ledger(Evaluation.Ledger ledger, StringJoiner text) {
-    StringJoiner lost = new StringJoiner(", ");
+    List<Message> lost = new ArrayList<>();
     ledger
         .lostKg()
         .forEach((kind, kg) -> {
           if (kg > 0) {
-            lost.add(kind + " " + Quantity.kg(kg).format(units));
+            lost.add(CliText.LOST.with("kind", kind, "mass", Quantity.kg(kg)));
           }
         });
     text.add(
-        Text.of(
-            "Started with %s, finished with %s (%s). Lost: %s.",
-            Quantity.kg(ledger.startedKg()).format(units),
-            Quantity.kg(ledger.finishedKg()).format(units),
-            Quantity.share(ledger.yield()).format(units),
-            lost.length() == 0 ? "nothing" : lost));
+        said(
+            CliText.LEDGER.with(
+                "started",
+                Quantity.kg(ledger.startedKg()),
+                "finished",
+                Quantity.kg(ledger.finishedKg()),
+                "yield",
+                Quantity.share(ledger.yield()),
+                "any",
+                lost.size(),
+                "lost",
+                lost)));
     if (ledger.setAsideKg() > 0) {
-      text.add("Set aside: " + Quantity.kg(ledger.setAsideKg()).format(units) + ".");
+      text.add(said(CliText.SET_ASIDE.with("mass", Quantity.kg(ledger.setAsideKg()))));
     }
     if (ledger.leftOverKg() > 0) {
-      text.add("Left over from parts: " + Quantity.kg(ledger.leftOverKg()).format(units) + ".");
+      text.add(said(CliText.LEFT_OVER.with("mass", Quantity.kg(ledger.leftOverKg()))));
     }
+  }
+
+  private String said(Message message) {
+    return message.read(units);
   }
 
   private void cautions(Evaluation evaluation, StringJoiner text) {
     for (Evaluation.FindingLine f : evaluation.cautions()) {
       if (f.stage() == f.stages().getFirst()) {
         text.add("");
-        text.add("Safety: " + f.what().read(units));
+        text.add(said(CliText.CAUTION.with("what", f.what())));
         text.add("  " + f.why().read(units) + " " + f.action().read(units));
       }
     }
@@ -102,26 +121,35 @@ record EvaluationText(Units units, ShopDefaults defaults) {
       }
       text.add("");
       text.add(
-          Text.of(
-              "%s, %s%s: %s",
-              f.safety() ? "Safety" : severity(f.severity()),
-              part.isEmpty() ? "" : "part " + part.substring(0, part.length() - 1) + ", ",
-              steps(f.stages()),
-              f.what().read(units)));
+          said(
+              CliText.FINDING.with(
+                  "severity",
+                  f.safety() ? "SAFETY" : f.severity(),
+                  "inPart",
+                  Boolean.toString(!part.isEmpty()),
+                  "part",
+                  part.isEmpty() ? "" : part.substring(0, part.length() - 1),
+                  "where",
+                  steps(f.stages()),
+                  "what",
+                  f.what())));
       text.add("  " + f.why().read(units));
       text.add("  " + f.action().read(units));
     }
   }
 
-  private static String severity(String name) {
-    return name.charAt(0) + name.substring(1).toLowerCase(Locale.ROOT);
-  }
-
   /** The steps of one cause; 0 is the stack. */
-  private static String steps(List<Integer> stages) {
-    List<String> names = stages.stream().map(s -> s == 0 ? "stack" : String.valueOf(s)).toList();
-    String word =
-        stages.stream().noneMatch(s -> s > 0) ? "" : names.size() > 1 ? "steps " : "step ";
-    return word + String.join(", ", names);
+  private static Message steps(List<Integer> stages) {
+    List<Object> names =
+        stages.stream()
+            .map(s -> s == 0 ? (Object) CliText.STACK.with() : String.valueOf(s))
+            .toList();
+    return CliText.STEPS.with(
+        "numbered",
+        Boolean.toString(stages.stream().anyMatch(s -> s > 0)),
+        "count",
+        names.size(),
+        "names",
+        names);
   }
 }

@@ -22,8 +22,8 @@ import app.geminal.schedule.StartingSteel;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import app.geminal.text.Message;
+import app.geminal.text.TypedText;
 import app.geminal.units.Lengths;
-import app.geminal.units.Measure;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Unreadable;
 import app.geminal.validation.InvalidValue;
@@ -40,92 +40,57 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** Ways to a layer count. */
-@Command(
-    name = "find",
-    description = {
-      "Finds schedules for a layer count: pieces, restacks, and the cost of each.",
-      "Exit status 1: no schedule satisfies the limits."
-    },
-    mixinStandardHelpOptions = true)
+@Command(name = "find", resourceBundle = "app.geminal.cli.usage", mixinStandardHelpOptions = true)
 final class Find implements Callable<Integer> {
-  @Option(names = "--target", required = true, paramLabel = "N", description = "Layers wanted.")
+  @Option(names = "--target", required = true, paramLabel = "N")
   private long target;
 
-  @Option(
-      names = "--within",
-      paramLabel = "PERCENT",
-      description = "Tolerance in percent (${DEFAULT-VALUE}).")
+  @Option(names = "--within", paramLabel = "PERCENT")
   private double within = 5;
 
-  @Option(
-      names = "--shop-count",
-      description = "Count nominal layers (pieces × cuts), not visible layers.")
+  @Option(names = "--shop-count")
   private boolean shopCount;
 
-  @Option(
-      names = "--finish",
-      paramLabel = "L x W x H",
-      description = "The finished bar, ground clean (300 mm x 38 mm x 6 mm).")
+  @Option(names = "--finish", paramLabel = "L x W x H")
   private String finish = "300 mm x 38 mm x 6 mm";
 
-  @Option(
-      names = "--outside",
-      paramLabel = "STEEL:T",
-      description = "The outer piece and its thickness (1084:3.2 mm).")
+  @Option(names = "--outside", paramLabel = "STEEL:T")
   private String outside = "1084:3.2 mm";
 
-  @Option(
-      names = "--inside",
-      paramLabel = "STEEL:T",
-      description = "The other piece (15N20:1.5 mm).")
+  @Option(names = "--inside", paramLabel = "STEEL:T")
   private String inside = "15N20:1.5 mm";
 
-  @Option(names = "--width", paramLabel = "W", description = "Width of the pieces (40 mm).")
+  @Option(names = "--width", paramLabel = "W")
   private String width = "40 mm";
 
-  @Option(
-      names = "--sheet",
-      paramLabel = "STEEL:T",
-      description = "A sheet allowed in the joints of a restack (default: the inner piece).")
+  @Option(names = "--sheet", paramLabel = "STEEL:T")
   private @Nullable String sheet;
 
-  @Option(names = "--no-sheets", description = "No sheets in the joints.")
+  @Option(names = "--no-sheets")
   private boolean noSheets;
 
-  @Option(
-      names = "--core",
-      paramLabel = "STEEL:T,…",
-      description = "Core pieces inside the last restack.")
+  @Option(names = "--core", paramLabel = "STEEL:T,…")
   private @Nullable String core;
 
-  @Option(
-      names = "--block",
-      paramLabel = "H",
-      description = "Height of the bars of a restack together.")
+  @Option(names = "--block", paramLabel = "H")
   private @Nullable String block;
 
-  @Option(
-      names = "--restacks",
-      paramLabel = "N",
-      description = "At most so many (${DEFAULT-VALUE}).")
+  @Option(names = "--restacks", paramLabel = "N")
   private int restacks = 6;
 
-  @Option(names = "--tallest", paramLabel = "H", description = "Tallest stack.")
+  @Option(names = "--tallest", paramLabel = "H")
   private @Nullable String tallest;
 
-  @Option(names = "--longest", paramLabel = "L", description = "Longest bar.")
+  @Option(names = "--longest", paramLabel = "L")
   private @Nullable String longest;
 
-  @Option(names = "--best", description = "Order by: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
+  @Option(names = "--best")
   private Criterion best = Criterion.WELDS;
 
-  @Option(
-      names = "--show",
-      paramLabel = "N",
-      description = "Number of schedules shown (${DEFAULT-VALUE}).")
+  @Option(names = "--show", paramLabel = "N")
   private int show = 10;
 
-  @Option(names = "--json", description = "All schedules as JSON.")
+  @Option(names = "--json")
   private boolean json;
 
   @Mixin private PlanOptions habits;
@@ -147,11 +112,9 @@ final class Find implements Callable<Integer> {
           Finder.find(
               question, steels, shop, HoldChance.prior(), SearchListener.NONE, Finder.USUAL_WORK);
     } catch (InvalidValue bad) {
-      throw new UnusableInput(
-          (bad.path().isEmpty() ? "" : bad.path() + ": ")
-              + Measure.read(bad.words(), habits.reader()));
+      throw new UnusableInput(CliText.at(bad.path(), bad.words()).read(habits.reader()));
     } catch (Unreadable bad) {
-      throw new UnusableInput(String.valueOf(bad.getMessage()));
+      throw new UnusableInput(TypedText.of(bad).read(habits.reader()));
     }
     List<RankedSchedule> ways = Ordering.by(best, ways(outcome), question);
     List<Message> lines = ScheduleExplanation.of(ways, question);
@@ -196,7 +159,7 @@ final class Find implements Callable<Integer> {
   private FinderQuestion question(Shop shop) {
     double[] size = Arrays.stream(finish.split("[x×]", -1)).mapToDouble(this::mm).toArray();
     if (size.length != 3) {
-      throw new InvalidValue("--finish", "A bar has three sizes: length x width x height.");
+      throw new InvalidValue("--finish", CliText.THREE_SIZES.with());
     }
     FinishedBar finished = new FinishedBar(size[1], size[2], size[0]);
     double stackWidth = mm(width);
@@ -220,7 +183,7 @@ final class Find implements Callable<Integer> {
   private Piece piece(String given) {
     int colon = given.indexOf(':');
     if (colon < 0) {
-      throw new InvalidValue(given, "A piece is a steel and a thickness, like 1084:3.2.");
+      throw new InvalidValue(given, CliText.PIECE_FORM.with());
     }
     return new Piece(given.substring(0, colon).strip(), mm(given.substring(colon + 1)));
   }

@@ -10,7 +10,6 @@ import app.geminal.units.Quantity;
 import app.geminal.units.Units;
 import java.io.PrintWriter;
 import java.util.List;
-import java.util.Locale;
 
 /** What the Finder found, for reading. */
 final class FinderText {
@@ -30,74 +29,62 @@ final class FinderText {
       int show) {
     Census census = outcome.census();
     say(
-        String.format(
-            Locale.ROOT,
-            "%,d schedules reach the count, %,d satisfy the limits, %,d are recommended.",
-            census.reaching(),
-            census.keeping(),
-            ways.size()));
+        CliText.SCHEDULES.with(
+            "reach", census.reaching(), "satisfy", census.keeping(), "recommended", ways.size()));
     for (Census.RuledOut ruled : census.ruledOut()) {
-      say(String.format(Locale.ROOT, "  %s", LimitText.words(ruled, question).read(units)));
+      say("  ", LimitText.words(ruled, question));
     }
     if (census.tooThin() > 0) {
-      say(
-          String.format(
-              Locale.ROOT,
-              "  %,d end with a section too small for the finished bar",
-              census.tooThin()));
+      say("  ", CliText.TOO_SMALL.with("schedules", census.tooThin()));
     }
     switch (outcome) {
       case SearchOutcome.Stopped stopped ->
-          say(
-              String.format(
-                  Locale.ROOT,
-                  "Cancelled: everything up to %d restacks was searched.",
-                  stopped.restacksSeen()));
+          say(CliText.CANCELLED.with("restacks", stopped.restacksSeen()));
       case SearchOutcome.Nothing nothing -> nothing.relaxations().forEach(this::relaxation);
       case SearchOutcome.Found _ -> {}
     }
     for (int i = 0; i < Math.min(show, ways.size()); i++) {
       RankedSchedule way = ways.get(i);
-      say("");
-      say(String.format(Locale.ROOT, "%s", way.schedule().words().read(units)));
+      out.println();
+      say(way.schedule().words());
       say(
-          String.format(
-              Locale.ROOT,
-              "  %,d layers, %d welds, %d faces, %s, %.1f h, %s chance all welds hold; pieces %s long",
+          "  ",
+          CliText.SCHEDULE.with(
+              "layers",
               way.visible(),
+              "welds",
               way.welds(),
+              "faces",
               way.faces(),
-              Quantity.kg(way.startKg()).format(units),
+              "steel",
+              Quantity.kg(way.startKg()),
+              "hours",
               way.work().minutes() / 60,
-              Quantity.share(way.chance()).format(units),
-              Quantity.mm(way.startMm()).format(units)));
-      say(String.format(Locale.ROOT, "  %s", lines.get(i).read(units)));
+              "chance",
+              Quantity.share(way.chance()),
+              "length",
+              Quantity.mm(way.startMm())));
+      say("  ", lines.get(i));
     }
     if (ways.size() > show) {
-      say("");
-      say(String.format(Locale.ROOT, "%d more: use --show and --best.", ways.size() - show));
+      out.println();
+      say(CliText.MORE.with("schedules", ways.size() - show));
     }
   }
 
   private void relaxation(SearchOutcome.Relaxation relaxation) {
     relaxation
         .limits()
-        .forEach((limit, to) ->
-            say(
-                String.format(
-                    Locale.ROOT, "  relax limit: %s", LimitText.changed(limit, to).read(units))));
-    relaxation
-        .tolerance()
-        .ifPresent(t ->
-            say(
-                String.format(
-                    Locale.ROOT,
-                    "  the nearest is within %.1f %%: --within %.1f",
-                    100 * t,
-                    100 * t)));
+        .forEach(
+            (limit, to) -> say("  ", CliText.RELAX.with("limit", LimitText.changed(limit, to))));
+    relaxation.tolerance().ifPresent(t -> say("  ", CliText.NEAREST.with("percent", 100 * t)));
   }
 
-  private void say(String words) {
-    out.println(words);
+  private void say(Message words) {
+    say("", words);
+  }
+
+  private void say(String indent, Message words) {
+    out.println(indent + words.read(units));
   }
 }

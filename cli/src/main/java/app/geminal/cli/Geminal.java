@@ -1,6 +1,5 @@
 package app.geminal.cli;
 
-import app.geminal.units.Measure;
 import app.geminal.units.Units;
 import app.geminal.validation.InvalidValue;
 import java.io.PrintWriter;
@@ -12,7 +11,7 @@ import picocli.CommandLine.Spec;
 /** The command itself; alone it says what can be asked. */
 @Command(
     name = "geminal",
-    description = "Plans layered billets and predicts the result.",
+    resourceBundle = "app.geminal.cli.usage",
     mixinStandardHelpOptions = true,
     version = "geminal 0.1.0",
     synopsisSubcommandLabel = "COMMAND",
@@ -44,7 +43,7 @@ public final class Geminal implements Runnable {
         return UNREADABLE;
       }
       if (thrown instanceof InvalidValue bad) {
-        command.getErr().println("geminal: " + Measure.read(bad.words(), Units.METRIC));
+        command.getErr().println("geminal: " + bad.words().read(Units.METRIC));
         return UNREADABLE;
       }
       throw thrown;

@@ -3,6 +3,9 @@ package app.geminal.cli;
 import app.geminal.library.ShippedSteels;
 import app.geminal.steel.Steel;
 import app.geminal.steel.WeldWindow;
+import app.geminal.text.Message;
+import app.geminal.units.Quantity;
+import app.geminal.units.Units;
 import java.util.List;
 import java.util.Locale;
 import org.jspecify.annotations.Nullable;
@@ -12,13 +15,13 @@ import picocli.CommandLine.Option;
 import picocli.CommandLine.Spec;
 
 /** The steels that come with it. */
-@Command(
-    name = "steels",
-    description = "Lists the steels that come with Geminal.",
-    mixinStandardHelpOptions = true)
+@Command(name = "steels", resourceBundle = "app.geminal.cli.usage", mixinStandardHelpOptions = true)
 final class ListSteels implements Runnable {
-  @Option(names = "--json", description = "Everything as JSON.")
+  @Option(names = "--json")
   private boolean json;
+
+  @Option(names = "--inch")
+  private boolean inch;
 
   @Spec private CommandSpec spec;
 
@@ -53,21 +56,25 @@ final class ListSteels implements Runnable {
       spec.commandLine().getOut().println(Output.json(lines));
       return;
     }
+    Units units = inch ? Units.US : Units.METRIC;
     for (Line line : lines) {
       WeldWindow window = line.weldWindow();
+      Message welds =
+          window == null
+              ? CliText.NO_WELDS.with()
+              : CliText.WELDS.with(
+                  "from", Quantity.celsius(window.fromC()), "to", Quantity.celsius(window.toC()));
       spec.commandLine()
           .getOut()
           .println(
               String.format(
                   Locale.ROOT,
-                  "%-18s C %.2f  welds %-14s  melts from %4.0f °C  tone %.2f  %s",
+                  "%-18s C %.2f  %-26s  %-20s  %s  %s",
                   line.id(),
                   line.carbonPercent(),
-                  window == null
-                      ? "not at all"
-                      : String.format(Locale.ROOT, "%.0f–%.0f °C", window.fromC(), window.toC()),
-                  line.solidusC(),
-                  line.etchTone(),
+                  welds.read(units),
+                  CliText.MELTS.with("from", Quantity.celsius(line.solidusC())).read(units),
+                  CliText.TONE.with("tone", line.etchTone()).read(units),
                   line.name()));
     }
   }

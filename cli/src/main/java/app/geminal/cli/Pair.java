@@ -8,12 +8,12 @@ import app.geminal.compatibility.Verdict;
 import app.geminal.library.ShippedSteels;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
+import app.geminal.text.Message;
 import app.geminal.units.Units;
 import app.geminal.validation.InvalidValue;
 import app.geminal.weld.AtmosphereProtection;
 import java.io.PrintWriter;
 import java.util.List;
-import java.util.Locale;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -22,26 +22,18 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Whether steels go together. */
-@Command(
-    name = "pair",
-    description = {
-      "Checks steels for a mixed pattern in a blade.",
-      "Exit status 1: they do not work together."
-    },
-    mixinStandardHelpOptions = true)
+@Command(name = "pair", resourceBundle = "app.geminal.cli.usage", mixinStandardHelpOptions = true)
 final class Pair implements Callable<Integer> {
-  @Parameters(arity = "2..6", paramLabel = "STEEL", description = "Two to six short names.")
+  @Parameters(arity = "2..6", paramLabel = "STEEL", descriptionKey = "geminal.pair.steel")
   private List<String> names;
 
-  @Option(
-      names = {"--protection", "--school"},
-      description = "Atmosphere protection: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
+  @Option(names = {"--protection", "--school"})
   private AtmosphereProtection protection = AtmosphereProtection.BORAX;
 
-  @Option(names = "--inch", description = "US shop units: inches, °F, lb.")
+  @Option(names = "--inch")
   private boolean inch;
 
-  @Option(names = "--json", description = "The result as JSON.")
+  @Option(names = "--json")
   private boolean json;
 
   @Spec private CommandSpec spec;
@@ -57,7 +49,7 @@ final class Pair implements Callable<Integer> {
     try {
       steels = names.stream().map(shipped::get).toList();
     } catch (InvalidValue unknown) {
-      throw new UnusableInput(unknown.words() + " geminal steels lists them.");
+      throw new UnusableInput(CliText.UNKNOWN_STEEL.with("why", unknown.words()).read(units));
     }
     Verdict verdict = Pairing.of(SteelQuestion.mixed(protection, steels));
     PrintWriter out = spec.commandLine().getOut();
@@ -65,16 +57,22 @@ final class Pair implements Callable<Integer> {
       out.println(Output.json(PairJson.of(verdict)));
     } else {
       out.println(
-          String.format(
-              Locale.ROOT,
-              "%s, %s: %s, %.0f of 100",
-              String.join(" with ", names),
-              protection.word(),
-              verdict.grade().name().toLowerCase(Locale.ROOT),
-              verdict.score()));
+          CliText.VERDICT
+              .with(
+                  "steels",
+                  names,
+                  "protection",
+                  protection.word(),
+                  "grade",
+                  Message.word(verdict.grade()),
+                  "score",
+                  Math.round(verdict.score()))
+              .read(units));
       for (Reason reason : verdict.reasons()) {
         out.println();
-        out.println((reason.safety() ? "Safety: " : "") + reason.what().read(units));
+        out.println(
+            (reason.safety() ? CliText.CAUTION.with("what", reason.what()) : reason.what())
+                .read(units));
         out.println("  " + reason.why().read(units));
         out.println("  " + reason.action().read(units));
       }

@@ -8,15 +8,10 @@ import picocli.CommandLine.Option;
 
 /** What every command that works with plans is asked: units, and whose shop it is. */
 final class PlanOptions {
-  @Option(
-      names = "--inch",
-      description =
-          "US shop units: inches, °F, lb, tons, psi. Read where no unit is given, and shown.")
+  @Option(names = "--inch")
   private boolean inch;
 
-  @Option(
-      names = "--outfit",
-      description = "The shop to use: ${COMPLETION-CANDIDATES} (${DEFAULT-VALUE}).")
+  @Option(names = "--outfit")
   private ShopPreset preset = ShopPreset.GAS_AND_PRESS;
 
   /** As they are shown. */

@@ -13,10 +13,9 @@ import app.geminal.pattern.SectionView;
 import app.geminal.pattern.Tones;
 import app.geminal.pattern.View;
 import app.geminal.shop.ShopDefaults;
+import app.geminal.text.TypedText;
 import app.geminal.units.Lengths;
-import app.geminal.units.Measure;
 import app.geminal.units.Quantity;
-import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Unreadable;
 import app.geminal.validation.InvalidValue;
@@ -36,52 +35,33 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Draws the inside of a plan's bars. */
-@Command(
-    name = "render",
-    description = {
-      "Draws the pattern inside a plan's bars, as etched.",
-      "The file name decides the format: .png picture, .svg outlines in true size."
-    },
-    mixinStandardHelpOptions = true)
+@Command(name = "render", resourceBundle = "app.geminal.cli.usage", mixinStandardHelpOptions = true)
 final class Render implements Callable<Integer> {
-  @Parameters(
-      index = "0",
-      paramLabel = "PLAN",
-      description = "A plan file, a file of shorthand, - for standard input, or shorthand itself.")
+  @Parameters(index = "0", paramLabel = "PLAN", descriptionKey = "geminal.render.plan")
   private String plan;
 
-  @Parameters(index = "1", paramLabel = "FILE", description = "What to write, .png or .svg.")
+  @Parameters(index = "1", paramLabel = "FILE", descriptionKey = "geminal.render.file")
   private Path file;
 
-  @Option(
-      names = "--view",
-      description =
-          "end: sawn through, face: ground from above, under: from below, along: cut lengthwise,"
-              + " blade: a blade laid into the bar (${DEFAULT-VALUE}).")
+  @Option(names = "--view")
   private View.From view = View.From.FACE;
 
-  @Option(
-      names = "--at",
-      description =
-          "Along the bar for end (its middle), depth ground off for face and under (nothing),"
-              + " across for along (the middle), along for blade (the bench stop).")
+  @Option(names = "--at")
   private @Nullable String at;
 
-  @Option(
-      names = "--blade",
-      description = "The blade to lay into the bar, like \"120 x 25 x 4, drop\".")
+  @Option(names = "--blade")
   private @Nullable String blade;
 
-  @Option(names = "--stage", description = "After which step, 0 for the stack (the last).")
+  @Option(names = "--stage")
   private @Nullable Integer stage;
 
-  @Option(names = "--bar", description = "Which of several bars, from 0 (${DEFAULT-VALUE}).")
+  @Option(names = "--bar")
   private int bar;
 
-  @Option(names = "--width", description = "Pixels across (${DEFAULT-VALUE}).")
+  @Option(names = "--width")
   private int width = 1600;
 
-  @Option(names = "--relief", description = "Shaded as after a deep etch.")
+  @Option(names = "--relief")
   private boolean relief;
 
   @Mixin private PlanOptions habits;
@@ -99,7 +79,8 @@ final class Render implements Callable<Integer> {
   public Integer call() throws IOException {
     boolean picture = file.toString().toLowerCase(Locale.ROOT).endsWith(".png");
     if (!picture && !file.toString().toLowerCase(Locale.ROOT).endsWith(".svg")) {
-      throw new UnusableInput(Text.of("“%s” must end in .png or .svg.", file));
+      throw new UnusableInput(
+          CliText.PICTURE_NAME.with("file", file.toString()).read(habits.reader()));
     }
     ShopDefaults defaults = habits.shop().defaults();
     Source source = Source.of(plan, units(), defaults);
@@ -126,9 +107,7 @@ final class Render implements Callable<Integer> {
               Quantity.mm(sight.heightMm()).format(habits.reader()));
       return run.stop().isPresent() ? Geminal.NO : 0;
     } catch (InvalidValue bad) {
-      throw new UnusableInput(
-          (bad.path().isEmpty() ? "" : bad.path() + ": ")
-              + Measure.read(bad.words(), habits.reader()));
+      throw new UnusableInput(CliText.at(bad.path(), bad.words()).read(habits.reader()));
     }
   }
 
@@ -148,7 +127,7 @@ final class Render implements Callable<Integer> {
     try {
       return at == null ? otherwise : Lengths.parseMm(at, units());
     } catch (Unreadable bad) {
-      throw new UnusableInput("--at: " + bad.getMessage());
+      throw new UnusableInput("--at: " + TypedText.of(bad).read(habits.reader()));
     }
   }
 
@@ -159,8 +138,7 @@ final class Render implements Callable<Integer> {
     try {
       return (Blade) Shorthand.parseStep("blade " + blade, units(), defaults);
     } catch (ShorthandError misread) {
-      throw new UnusableInput(
-          "--blade: " + Measure.read(String.valueOf(misread.getMessage()), habits.reader()));
+      throw new UnusableInput("--blade: " + misread.words().read(habits.reader()));
     }
   }
 }

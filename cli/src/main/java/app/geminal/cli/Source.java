@@ -9,7 +9,6 @@ import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Estimate;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
-import app.geminal.units.Measure;
 import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Units;
@@ -30,16 +29,18 @@ import java.util.List;
 record Source(PlanFile file, Steels steels) {
 
   static Source of(String given, UnitSystem units, ShopDefaults defaults) {
-    String text = text(given);
+    String text = text(given, units);
     PlanFile file =
-        text.stripLeading().startsWith("{") ? document(text) : line(text.strip(), units, defaults);
+        text.stripLeading().startsWith("{")
+            ? document(text, units)
+            : line(text.strip(), units, defaults);
     Steels shipped = ShippedSteels.read();
     List<Steel> all = new ArrayList<>(shipped.all());
     file.steels().forEach(own -> all.add(Estimate.of(own, shipped)));
     return new Source(file, Steels.of(all));
   }
 
-  private static String text(String given) {
+  private static String text(String given, UnitSystem units) {
     try {
       if (given.equals("-")) {
         return new String(System.in.readAllBytes(), StandardCharsets.UTF_8);
@@ -49,21 +50,16 @@ record Source(PlanFile file, Steels steels) {
       }
       return given;
     } catch (IOException e) {
-      throw new UnusableInput(
-          Text.of(
-              "“%s” is not a readable file and not shorthand. A plan starts like \"13 (1075 3.2, 15N20 1.5) 38 x 150\".",
-              given));
+      throw new UnusableInput(CliText.NO_PLAN.with("given", given).read(new Units(units)));
     }
   }
 
-  private static PlanFile document(String text) {
+  private static PlanFile document(String text, UnitSystem units) {
     try {
       return PlanFiles.read(text);
     } catch (PlanFiles.Refused refused) {
       String pointer = refused.fault().pointer();
-      throw new UnusableInput(
-          (pointer.isEmpty() ? "" : "at " + pointer + ": ")
-              + Measure.read(refused.fault().reason(), Units.METRIC));
+      throw new UnusableInput(CliText.at(pointer, refused.fault().reason()).read(new Units(units)));
     }
   }
 
@@ -74,7 +70,7 @@ record Source(PlanFile file, Steels steels) {
       throw new UnusableInput(
           Text.of(
               "%s%n%s%n%s%s",
-              Measure.read(String.valueOf(misread.getMessage()), new Units(units)),
+              misread.words().read(new Units(units)),
               line,
               " ".repeat(misread.from()),
               "^".repeat(Math.max(1, misread.to() - misread.from()))));

@@ -136,7 +136,7 @@ class GeminalTest {
   @Test
   void pairsAreJudged() {
     assertThat(run("pair", "1084", "15N20")).isZero();
-    assertThat(out.toString()).contains("1084 with 15N20, borax: excellent");
+    assertThat(out.toString()).contains("1084 and 15N20, borax: Excellent");
     assertThat(run("pair", "1084", "304")).isEqualTo(1);
     assertThat(run("pair", "1084", "nope")).isEqualTo(2);
     assertThat(err.toString()).contains("geminal steels lists them");

@@ -2,7 +2,6 @@ package app.geminal.bar;
 
 import app.geminal.layers.LayerSequence;
 import app.geminal.ledger.Amount;
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 
@@ -38,10 +37,7 @@ public record Bars(
   public Bars {
     if (shopCount > MOST_LAYERS) {
       throw new InvalidValue(
-          "",
-          Text.of(
-              "This makes %,d layers. The limit is %,d. Cut fewer pieces or skip a restack.",
-              shopCount, MOST_LAYERS));
+          "", BarText.TOO_MANY_LAYERS.with("layers", shopCount, "most", MOST_LAYERS));
     }
     Require.count("", count, 0, MOST_BARS);
     // What is left of rounding is no void.

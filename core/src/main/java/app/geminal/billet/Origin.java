@@ -1,6 +1,5 @@
 package app.geminal.billet;
 
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 
@@ -16,8 +15,7 @@ public record Origin(long billetId, String billet, String stepKey) {
   /** Checks every field. */
   public Origin {
     if (billetId < 1) {
-      throw new InvalidValue(
-          "billetId", Text.of("A billet number is 1 or more. This is %d.", billetId));
+      throw new InvalidValue("billetId", BilletText.BILLET_NUMBER.with("number", billetId));
     }
     Require.text("billet", billet, 120);
     Require.text("stepKey", stepKey, Step.LONGEST_PATH);

@@ -6,7 +6,6 @@ import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.operation.Operation;
 import app.geminal.operation.SetWeld;
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import java.util.ArrayList;
@@ -45,20 +44,21 @@ public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<WantedP
     this.steps = Require.list("steps", steps, 0, MOST_STEPS);
     this.parts = Require.list("parts", Objects.requireNonNullElse(parts, List.of()), 0, MOST_PARTS);
     this.wanted = Require.list("wanted", Objects.requireNonNullElse(wanted, List.of()), 0, 20);
-    requireDifferent("steps/%d/key", this.steps.stream().map(Step::key).toList(), "steps", "key");
     requireDifferent(
-        "parts/%d/name", this.parts.stream().map(Part::name).toList(), "parts", "name");
+        "steps/%d/key", this.steps.stream().map(Step::key).toList(), BilletText.STEP_KEY_TWICE);
+    requireDifferent(
+        "parts/%d/name", this.parts.stream().map(Part::name).toList(), BilletText.PART_NAME_TWICE);
     if (depth(this.parts) > DEEPEST) {
-      throw new InvalidValue("parts", Text.of("Parts can be nested at most %d deep.", DEEPEST));
+      throw new InvalidValue("parts", BilletText.NESTED_TOO_DEEP.with("deepest", DEEPEST));
     }
   }
 
-  private static void requireDifferent(String path, List<String> names, String of, String what) {
+  private static void requireDifferent(String path, List<String> names, BilletText why) {
     Set<String> seen = new HashSet<>();
     for (int i = 0; i < names.size(); i++) {
       if (!seen.add(names.get(i))) {
         throw new InvalidValue(
-            path.replace("%d", Integer.toString(i)), Text.of("Two %s have the same %s.", of, what));
+            path.replace("%d", Integer.toString(i)), why.with("name", names.get(i)));
       }
     }
   }

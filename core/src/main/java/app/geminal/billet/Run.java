@@ -48,8 +48,8 @@ public record Run(
   private static final Impossible UNMEASURED =
       new Impossible(
           "",
-          "This step has measured sizes, but it leaves no bar to measure.",
-          "Remove the measured sizes.");
+          BilletText.THIS_STEP_HAS_MEASURED_SIZES_BUT.with(),
+          BilletText.REMOVE_MEASURED_SIZES.with());
 
   /** Copies the list. */
   public Run {
@@ -124,15 +124,16 @@ public record Run(
   private static OperationResult outcome(
       Step step, Bars before, OperationContext bench, int index) {
     if (before.form() == Form.BLADE) {
-      return new Impossible("", "The blade is already ground.", "Put this step before it.");
+      return new Impossible(
+          "", BilletText.BLADE_IS_ALREADY_GROUND.with(), BilletText.PUT_THIS_STEP_BEFORE_IT.with());
     }
     if (before.count() == 0) {
       return new Impossible(
-          "", "All bars were set aside or scrapped. None is left here.", "Set aside fewer.");
+          "", BilletText.ALL_BARS_WERE_SET_ASIDE.with(), BilletText.SET_ASIDE_FEWER.with());
     }
     if (before.form() == Form.ROUND && step.operation().needsSquare()) {
       return new Impossible(
-          "", "The bar is round. This step needs a square bar.", "Draw it square first.");
+          "", BilletText.BAR_IS_ROUND.with(), BilletText.DRAW_IT_SQUARE_FIRST.with());
     }
     try {
       return step.operation().applyTo(before, bench);

@@ -24,7 +24,7 @@ public record Step(String key, Operation operation, boolean off, @Nullable Measu
   public Step {
     Require.text("key", key, 16);
     if (!key.matches("[a-z0-9]+")) {
-      throw new InvalidValue("key", "A step's key has small letters and digits only.");
+      throw new InvalidValue("key", BilletText.STEP_KEY.with());
     }
     Require.present("operation", operation);
   }

@@ -20,8 +20,7 @@ public record WantedPieces(
   public WantedPieces {
     Require.text("name", name, 40);
     if (!name.matches("\\p{L}[\\p{L}\\d _-]*")) {
-      throw new InvalidValue(
-          "name", "A piece name starts with a letter and has letters, digits, spaces, _ and -.");
+      throw new InvalidValue("name", BilletText.PIECE_NAME.with());
     }
     Require.count("count", count, 1, 100);
     Require.lengthAbove("lengthMm", lengthMm, 0, Stack.LONGEST_MM);

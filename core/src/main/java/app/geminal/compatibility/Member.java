@@ -13,7 +13,7 @@ public record Member(Steel steel, Role role, double share) {
   public Member {
     Require.present("steel", steel);
     Require.present("role", role);
-    Require.number("share", share, 1e-6, 1e6, "");
+    Require.number("share", share, 1e-6, 1e6);
   }
 
   /** Whether it must harden: it is, or crosses, the edge. */

@@ -1,7 +1,6 @@
 package app.geminal.compatibility;
 
 import app.geminal.steel.Steel;
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import app.geminal.weld.AtmosphereProtection;
@@ -25,13 +24,10 @@ public record SteelQuestion(
   public SteelQuestion {
     members = Require.list("members", members, 2, MOST);
     Require.present("process", process);
-    Require.number("carbonApart", carbonApart, 0, 1, "");
+    Require.number("carbonApart", carbonApart, 0, 1);
     if (members.stream().map(m -> m.steel().id()).distinct().count() < 2) {
       throw new InvalidValue(
-          "members",
-          Text.of(
-              "These are all %s. One steel shows no pattern. Name a second steel.",
-              members.getFirst().steel().id()));
+          "members", SteelsText.ONE_STEEL.with("steel", members.getFirst().steel().id()));
     }
   }
 

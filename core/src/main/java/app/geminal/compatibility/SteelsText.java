@@ -4,7 +4,8 @@ import app.geminal.text.MessageKey;
 
 /** Parts of reasons that are said once for each of several steels. */
 enum SteelsText implements MessageKey {
-  QUENCH_OF;
+  QUENCH_OF,
+  ONE_STEEL;
 
   @Override
   public String section() {

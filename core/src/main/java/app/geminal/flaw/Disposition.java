@@ -19,23 +19,12 @@ public record Disposition(
 
   /** The ways out. */
   public enum Decision {
-    TRIM("trimmed off"),
-    GRIND("ground out"),
-    REWELD("cleaned, fluxed and welded again"),
-    WATCH("watched"),
-    SET_ASIDE("set aside"),
-    SCRAP("scrapped");
-
-    private final String words;
-
-    Decision(String words) {
-      this.words = words;
-    }
-
-    /** What a smith says of it. */
-    public String words() {
-      return words;
-    }
+    TRIM,
+    GRIND,
+    REWELD,
+    WATCH,
+    SET_ASIDE,
+    SCRAP;
   }
 
   /** Checks every field; what was not said is nothing. */

@@ -24,7 +24,7 @@ public record Flaw(
     Require.text("id", id, 40);
     Require.present("kind", kind);
     if (Require.present("state", state) == WeldOutcome.HELD) {
-      throw new InvalidValue("state", "A sound joint is not a flaw.");
+      throw new InvalidValue("state", FlawText.SOUND_JOINT_IS_NOT_FLAW.with());
     }
     if (joint != null) {
       Require.count("joint", joint, 1, 10_000);

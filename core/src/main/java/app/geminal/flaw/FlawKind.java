@@ -1,21 +1,17 @@
 package app.geminal.flaw;
 
+import app.geminal.text.Message;
+
 /** What was found. */
 public enum FlawKind {
-  SEAM("delamination"),
-  COLD_SHUT("cold shut"),
-  INCLUSION("slag or scale inclusion"),
-  BLISTER("blister"),
-  CRACK("crack");
-
-  private final String words;
-
-  FlawKind(String words) {
-    this.words = words;
-  }
+  SEAM,
+  COLD_SHUT,
+  INCLUSION,
+  BLISTER,
+  CRACK;
 
   /** What a smith calls it. */
-  public String words() {
-    return words;
+  public Message words() {
+    return Message.word(this);
   }
 }

@@ -40,16 +40,16 @@ public record Inspection(
     this.stepKey = Require.text("stepKey", stepKey, 120);
     this.at = Require.present("at", at);
     if (Require.present("ways", ways).isEmpty()) {
-      throw new InvalidValue("ways", "Choose an inspection method.");
+      throw new InvalidValue("ways", FlawText.CHOOSE_INSPECTION_METHOD.with());
     }
     this.ways = OrderedCopies.copyOf(ways);
     this.brightShare =
         brightShare == null
             ? null
-            : Double.valueOf(Require.number("brightShare", brightShare, 0, 1, ""));
+            : Double.valueOf(Require.number("brightShare", brightShare, 0, 1));
     this.flaws = Require.list("flaws", Objects.requireNonNullElse(flaws, List.of()), 0, 60);
     if (new HashSet<>(this.flaws.stream().map(Flaw::id).toList()).size() < this.flaws.size()) {
-      throw new InvalidValue("flaws", "Two flaws have the same id.");
+      throw new InvalidValue("flaws", FlawText.TWO_FLAWS_HAVE_SAME_ID.with());
     }
     this.note = Objects.requireNonNullElse(note, "");
     if (!this.note.isEmpty()) {

@@ -37,7 +37,7 @@ public record Spot(
     Require.lengthUpTo("from" + axis + "Mm", from, LONGEST_MM);
     Require.lengthUpTo("to" + axis + "Mm", to, LONGEST_MM);
     if (to < from) {
-      throw new InvalidValue("to" + axis + "Mm", "The end is before the start.");
+      throw new InvalidValue("to" + axis + "Mm", FlawText.END_IS_BEFORE_START.with());
     }
   }
 

@@ -1,5 +1,6 @@
 package app.geminal.hardening;
 
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 import java.time.Instant;
 import java.util.List;
@@ -32,22 +33,11 @@ public record Treatment(
 
   /** What was done. */
   public enum Kind {
-    NORMALIZED("normalized"),
-    HARDENED("hardened"),
-    TESTED("hardness tested"),
-    TEMPERED("tempered"),
-    ETCHED("etched");
-
-    private final String words;
-
-    Kind(String words) {
-      this.words = words;
-    }
-
-    /** What a smith calls it. */
-    public String words() {
-      return words;
-    }
+    NORMALIZED,
+    HARDENED,
+    TESTED,
+    TEMPERED,
+    ETCHED;
   }
 
   /** How a file behaved. */
@@ -75,7 +65,7 @@ public record Treatment(
     }
     this.temperatureC = temperatureC;
     if (minutes != null) {
-      Require.number("minutes", minutes, 0, 7 * 24 * 60, " min");
+      Require.minutes("minutes", minutes, 0, 7 * 24 * 60);
     }
     this.minutes = minutes;
     if (cycles != null) {
@@ -85,7 +75,7 @@ public record Treatment(
     this.medium = text("medium", medium, 80);
     this.hrc = Require.list("hrc", Objects.requireNonNullElse(hrc, List.of()), 0, 20);
     for (int i = 0; i < this.hrc.size(); i++) {
-      Require.number("hrc/" + i, this.hrc.get(i), 0, 72, " HRC");
+      Require.quantity(QuantityKind.HARDNESS, "hrc/" + i, this.hrc.get(i), 0, 72);
     }
     this.file = file;
     this.note = text("note", note, 2000);

@@ -1,5 +1,6 @@
 package app.geminal.heat;
 
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
@@ -63,7 +64,7 @@ public final class BarHeat {
       Require.lengthAbove("heightMm", heightMm, 0, 2000);
       Require.lengthAbove("lengthMm", lengthMm, 0, 20_000);
       Require.lengthUpTo("pieceMm", pieceMm, 2000);
-      Require.number("gapWM2K", gapWM2K, 1, 1e6, " W/m²K");
+      Require.number("gapWM2K", gapWM2K, 1, 1e6);
     }
 
     /** A welded bar. */
@@ -164,7 +165,7 @@ public final class BarHeat {
 
   /** So much time passes. */
   public void advance(double seconds, Surroundings around) {
-    Require.number("seconds", seconds, 0, 1e6, " s");
+    Require.quantity(QuantityKind.TIME, "seconds", seconds, 0, 1e6);
     advanceIn((int) Math.ceil(seconds / longestStepS), seconds, around);
   }
 

@@ -1,5 +1,6 @@
 package app.geminal.heat;
 
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.List;
@@ -112,7 +113,7 @@ public final class BarTracker {
 
   /** So much time passes while the chamber is at {@code chamberC}. */
   public void advance(double seconds, double chamberC) {
-    Require.number("seconds", seconds, 0, 1e6, " s");
+    Require.quantity(QuantityKind.TIME, "seconds", seconds, 0, 1e6);
     forgeC = chamberC;
     if (place == Place.AIR && isCold()) {
       // Nothing happens to a cold bar, however long it is.

@@ -38,7 +38,7 @@ public final class Decarburization {
    */
   public static double depthMm(
       double carbon, double diffusionIntegralM2, double eatenMm, double left) {
-    Require.number("left", left, 0.1, 0.99, "");
+    Require.number("left", left, 0.1, 0.99);
     double root = 2 * Math.sqrt(diffusionIntegralM2) * 1000;
     if (root < SLACK || carbon <= FACE_CARBON) {
       return 0;

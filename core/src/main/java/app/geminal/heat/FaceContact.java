@@ -21,6 +21,6 @@ public record FaceContact(double celsius, double conductanceWM2K) {
   /** Checks both fields. */
   public FaceContact {
     Require.temperature("celsius", celsius, -50, 1500);
-    Require.number("conductanceWM2K", conductanceWM2K, 0, 1e8, " W/m²K");
+    Require.number("conductanceWM2K", conductanceWM2K, 0, 1e8);
   }
 }

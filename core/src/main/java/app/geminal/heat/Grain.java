@@ -1,5 +1,6 @@
 package app.geminal.heat;
 
+import app.geminal.units.QuantityKind;
 import app.geminal.units.Temperatures;
 import app.geminal.validation.Require;
 
@@ -24,7 +25,7 @@ public final class Grain {
 
   /** Grain after some time at one heat, µm. */
   public static double grownUm(double fromUm, double temperatureC, double seconds) {
-    Require.number("seconds", seconds, 0, 1e7, " s");
+    Require.quantity(QuantityKind.TIME, "seconds", seconds, 0, 1e7);
     double kelvin = Temperatures.kelvin(temperatureC);
     double grown = PRE_EXPONENT * seconds * Math.exp(-ACTIVATION_J_MOL / (R * kelvin));
     return Math.pow(Math.pow(fromUm, EXPONENT) + grown, 1 / EXPONENT);

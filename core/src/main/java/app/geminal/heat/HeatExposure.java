@@ -1,5 +1,6 @@
 package app.geminal.heat;
 
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 
 /**
@@ -43,7 +44,7 @@ public record HeatExposure(
    * @param coreC of the middle
    */
   public HeatExposure plus(double seconds, double skinC, double coreC) {
-    Require.number("seconds", seconds, 0, 1e7, " s");
+    Require.quantity(QuantityKind.TIME, "seconds", seconds, 0, 1e7);
     boolean scales = skinC >= Scale.LEAST_C;
     return new HeatExposure(
         eatenMm,

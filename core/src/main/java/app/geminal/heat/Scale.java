@@ -33,7 +33,7 @@ public final class Scale {
    * @return mm, 0 or more
    */
   public static double recessionMm(double temperatureC, double minutes, Atmosphere atmosphere) {
-    Require.number("minutes", minutes, 0, 24 * 60, " min");
+    Require.minutes("minutes", minutes, 0, 24 * 60);
     if (temperatureC < LEAST_C) {
       return 0;
     }

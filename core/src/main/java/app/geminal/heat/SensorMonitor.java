@@ -27,33 +27,6 @@ public final class SensorMonitor {
   private double goodS;
   private int jumped;
 
-  /** How far it can be believed. */
-  public enum State {
-    /** Nothing heard yet. */
-    WAITING("no reading yet"),
-    /** Believed. */
-    GOOD("good"),
-    /** No answer. */
-    LOST("does not answer"),
-    /** The same figure for too long. */
-    FROZEN("frozen: same reading for half a minute"),
-    /** Further than it can go in a second. */
-    JUMPING("jumping faster than heat can"),
-    /** No forge or press is at that. */
-    OUT_OF_RANGE("out of range");
-
-    private final String words;
-
-    State(String words) {
-      this.words = words;
-    }
-
-    /** In a few words. */
-    public String words() {
-      return words;
-    }
-  }
-
   /**
    * What can be believed.
    *
@@ -80,7 +53,7 @@ public final class SensorMonitor {
   }
 
   /** It said something. */
-  public State said(double atS, double value) {
+  public SensorState said(double atS, double value) {
     double since = atS - heardS;
     if (value != saidAt || (rests && value <= Math.max(0, least))) {
       sameSinceS = atS;
@@ -89,7 +62,7 @@ public final class SensorMonitor {
     double before = saidAt;
     saidAt = value;
     if (!(value >= least && value <= most)) {
-      return State.OUT_OF_RANGE;
+      return SensorState.OUT_OF_RANGE;
     }
     boolean jump =
         good.isPresent()
@@ -98,23 +71,23 @@ public final class SensorMonitor {
         !Double.isNaN(before) && Math.abs(value - before) <= perSecond * Math.max(1, since);
     jumped = jump ? (settling ? jumped + 1 : 1) : 0;
     if (jump && jumped < SETTLED) {
-      return State.JUMPING;
+      return SensorState.JUMPING;
     }
     jumped = 0;
     if (atS - sameSinceS >= FROZEN_S) {
-      return State.FROZEN;
+      return SensorState.FROZEN;
     }
     good = OptionalDouble.of(value);
     goodS = atS;
-    return State.GOOD;
+    return SensorState.GOOD;
   }
 
   /** Its state when nothing new was said until now. */
-  public State silent(double atS) {
+  public SensorState silent(double atS) {
     if (heardS == Double.NEGATIVE_INFINITY) {
-      return State.WAITING;
+      return SensorState.WAITING;
     }
-    return atS - heardS >= SILENT_S ? State.LOST : State.GOOD;
+    return atS - heardS >= SILENT_S ? SensorState.LOST : SensorState.GOOD;
   }
 
   /** The last figure that was believed. */

@@ -33,8 +33,8 @@ public record Surroundings(
   /** Checks every field. */
   public Surroundings {
     Require.temperature("celsius", celsius, -50, 1700);
-    Require.number("emissivity", emissivity, 0, 1, "");
-    Require.number("convectionWM2K", convectionWM2K, 0, 1e6, " W/m²K");
+    Require.number("emissivity", emissivity, 0, 1);
+    Require.number("convectionWM2K", convectionWM2K, 0, 1e6);
     if (Double.isNaN(mostW) || mostW < 0) {
       throw new IllegalArgumentException("mostW is a power, 0 or more");
     }

@@ -3,32 +3,21 @@ package app.geminal.heatplan;
 /** What a smith does at the fire, one tap each. */
 public enum ForgeAction {
   /** Soaked cold in kerosene or thin oil, and drained. */
-  FUEL("Fuel bath"),
+  FUEL,
   /** Into the fire. */
-  IN("In"),
+  IN,
   /** Borax on the seams. */
-  FLUX("Flux"),
+  FLUX,
   /** Turned over in the fire. */
-  TURN("Turned"),
+  TURN,
   /** Out of the fire. */
-  OUT("Out"),
+  OUT,
   /** The dies come down, or the first blow falls. */
-  SQUEEZE("Squeeze"),
+  SQUEEZE,
   /** The ram rises. */
-  LET_GO("Ram up"),
+  LET_GO,
   /** Scale brushed off. */
-  BRUSH("Brushed"),
+  BRUSH,
   /** Looked at for dark lines, colour, shine. */
-  LOOK("Looked");
-
-  private final String words;
-
-  ForgeAction(String words) {
-    this.words = words;
-  }
-
-  /** What it says on the tap. */
-  public String words() {
-    return words;
-  }
+  LOOK;
 }

@@ -68,7 +68,7 @@ public abstract sealed class LayerSequence permits Band, Join, Repeat, Scaled, T
    */
   public LayerSequence without(Face face, double mm) {
     if (mm >= thicknessMm - DUST_MM) {
-      throw new InvalidValue("", "Nothing is left of the bar.");
+      throw new InvalidValue("", LayersText.NOTHING_IS_LEFT_OF_BAR.with());
     }
     return mm <= 0 ? this : shortened(face, mm);
   }

@@ -38,11 +38,7 @@ public record PartBar(String part, Turn turn, List<Piece> shims) implements Laid
   public static String requireName(String field, @Nullable String name) {
     String text = Require.text(field, name, 24);
     if (!text.matches("[a-z][a-z0-9_-]*")) {
-      throw new InvalidValue(
-          field,
-          "A part name starts with a small letter and has small letters, digits, _ and - only. This is “"
-              + text
-              + "”.");
+      throw new InvalidValue(field, LayupText.PART_NAME.with("name", text));
     }
     return text;
   }

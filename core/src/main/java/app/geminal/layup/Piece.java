@@ -37,7 +37,7 @@ public record Piece(
     if (lengthMm != 0) {
       Require.length("lengthMm", lengthMm, Stack.NARROWEST_MM, Stack.LONGEST_MM);
     }
-    Require.number("fill", fill, LEAST_FILL, 1, "");
+    Require.number("fill", fill, LEAST_FILL, 1);
     Require.present("coating", coating);
   }
 

@@ -4,7 +4,6 @@ import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.layup.Stack;
 import app.geminal.steel.Steels;
-import app.geminal.units.Measure;
 import app.geminal.units.Quantity;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
@@ -31,7 +30,7 @@ public record Measurement(
   /** Checks every field; one at least. */
   public Measurement {
     if (widthMm == null && heightMm == null && lengthMm == null && massKg == null) {
-      throw new InvalidValue("", "Enter a size or the mass.");
+      throw new InvalidValue("", MeasurementText.ENTER_SIZE_OR_MASS.with());
     }
     if (widthMm != null) {
       Require.lengthAbove("widthMm", widthMm, 0, Stack.WIDEST_MM);
@@ -45,11 +44,7 @@ public record Measurement(
     if (massKg != null && !(massKg > 0 && massKg <= HEAVIEST_KG)) {
       throw new InvalidValue(
           "massKg",
-          "Enter more than "
-              + Measure.mark(Quantity.kg(0))
-              + " and at most "
-              + Measure.mark(Quantity.kg(1000))
-              + ".");
+          MeasurementText.MASS_LIMITS.with("least", Quantity.kg(0), "most", Quantity.kg(1000)));
     }
   }
 

@@ -1,11 +1,12 @@
 package app.geminal.measurement;
 
 import app.geminal.bar.Bars;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
+import app.geminal.units.Quantity;
+import java.math.BigDecimal;
+import java.math.RoundingMode;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 
 /**
  * What a measured bar has over the calculated one, each bar by itself. One measurement cannot say
@@ -48,45 +49,36 @@ public record MeasurementDifference(
   }
 
   /**
-   * The difference in words, may hold measure marks.
+   * The difference in words.
    *
    * @param scaleCalculatedMm scale that was calculated off every face in the step, 0 for none
    */
-  public List<String> words(Bars calculated, Bars real, double scaleCalculatedMm) {
-    List<String> words = new ArrayList<>();
+  public List<Message> words(Bars calculated, Bars real, double scaleCalculatedMm) {
+    List<Message> words = new ArrayList<>();
     if (!isSignificant()) {
-      words.add(
-          Text.of(
-              "As much steel as calculated, within ruler accuracy (%s).", percent(-missingShare)));
+      words.add(MeasurementText.AS_CALCULATED.with("difference", percent(Math.abs(missingShare))));
     } else if (missingMm3 > 0) {
       words.add(
-          Text.of(
-              "%s less steel in each bar than calculated. If scaled off: %s more from every face%s. If cut off: %s more length. If ground: %s more from each broad face.",
-              percent(missingShare),
-              Measure.mm(scaleMm),
-              scaleCalculatedMm > 0
-                  ? Text.of(", calculated: %s", Measure.mm(scaleCalculatedMm))
-                  : "",
-              Measure.mm(trimMm),
-              Measure.mm(faceMm)));
+          MeasurementText.LESS_STEEL.with(
+              "less", percent(missingShare),
+              "scale", Quantity.mm(scaleMm),
+              "planned", Boolean.toString(scaleCalculatedMm > 0),
+              "scalePlanned", Quantity.mm(scaleCalculatedMm),
+              "length", Quantity.mm(trimMm),
+              "face", Quantity.mm(faceMm)));
     } else {
-      words.add(
-          Text.of(
-              "%s more steel in each bar than calculated: less scale loss or trim, or hollow faces and rounded edges were measured as full.",
-              percent(-missingShare)));
+      words.add(MeasurementText.MORE_STEEL.with("more", percent(-missingShare)));
     }
     double wider = real.widthMm() - calculated.widthMm();
     double longer = real.lengthMm() - calculated.lengthMm();
     if (wider > CALIPER_MM && longer < -CALIPER_MM) {
       words.add(
-          Text.of(
-              "It spread: %s wider and %s shorter than calculated.",
-              Measure.mm(wider), Measure.mm(-longer)));
+          MeasurementText.IT_SPREAD.with(
+              "wider", Quantity.mm(wider), "shorter", Quantity.mm(-longer)));
     } else if (wider < -CALIPER_MM && longer > CALIPER_MM) {
       words.add(
-          Text.of(
-              "It went into length: %s narrower and %s longer than calculated.",
-              Measure.mm(-wider), Measure.mm(longer)));
+          MeasurementText.IT_LENGTHENED.with(
+              "narrower", Quantity.mm(-wider), "longer", Quantity.mm(longer)));
     }
     return words;
   }
@@ -97,21 +89,18 @@ public record MeasurementDifference(
    * @param massKg as weighed
    * @param sizesKg what the measured sizes would weigh if the bar filled them
    */
-  public static String scales(double massKg, double sizesKg) {
+  public static Message scales(double massKg, double sizesKg) {
     double off = massKg / sizesKg - 1;
     if (Math.abs(off) <= RULER) {
-      return "The mass agrees with the sizes.";
+      return MeasurementText.MASS_AGREES.with();
     }
     return off < 0
-        ? Text.of(
-            "The mass is %s less than the sizes give: rounded edges, hollow faces or voids.",
-            percent(-off))
-        : Text.of(
-            "The mass is %s more than the sizes give: a size was read low, or scale was weighed too.",
-            percent(off));
+        ? MeasurementText.MASS_LESS.with("less", percent(-off))
+        : MeasurementText.MASS_MORE.with("more", percent(off));
   }
 
-  private static String percent(double share) {
-    return String.format(Locale.ROOT, "%.1f %%", share * 100);
+  /** Per cent, to a tenth. */
+  private static BigDecimal percent(double share) {
+    return BigDecimal.valueOf(share * 100).setScale(1, RoundingMode.HALF_EVEN);
   }
 }

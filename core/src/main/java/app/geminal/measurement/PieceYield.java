@@ -2,11 +2,12 @@ package app.geminal.measurement;
 
 import app.geminal.bar.Bars;
 import app.geminal.operation.Cut;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
+import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** What a bar gives at the saw, for deciding how to go on with the one that is really there. */
 public final class PieceYield {
@@ -15,30 +16,29 @@ public final class PieceYield {
   private PieceYield() {}
 
   /**
-   * The numbers of equal pieces it gives, in one sentence; may hold measure marks.
+   * The numbers of equal pieces it gives, in one sentence.
    *
    * @param kerfMm of the saw
    * @param shortestMm a shorter piece cannot be held, clamped or tacked
    */
-  public static String words(Bars bars, double kerfMm, double shortestMm) {
+  public static Message words(Bars bars, double kerfMm, double shortestMm) {
     Require.lengthUpTo("kerfMm", kerfMm, 20);
-    List<String> good = new ArrayList<>();
+    List<Quantity> good = new ArrayList<>();
     for (int n = 2; n <= MOST_PIECES; n++) {
       double piece = pieceMm(bars, n, kerfMm);
       if (piece < shortestMm) {
-        String tooShort =
+        Message tooShort =
             piece > 0
-                ? Text.of(
-                    "%d of %s are shorter than the %s you can hold",
-                    n, Measure.mm(piece), Measure.mm(shortestMm))
-                : Text.of("%d leave only sawdust", n);
+                ? MeasurementText.SHORTER_THAN_HELD.with(
+                    "pieces", n, "length", Quantity.mm(piece), "shortest", Quantity.mm(shortestMm))
+                : MeasurementText.ONLY_SAWDUST.with("pieces", n);
         return good.isEmpty()
-            ? "Too short to cut: " + tooShort + "."
-            : "It gives " + listed(good) + "; " + tooShort + ".";
+            ? MeasurementText.TOO_SHORT_TO_CUT.with("tooShort", tooShort)
+            : MeasurementText.PIECES_TO_SHORT.with("good", last(good), "tooShort", tooShort);
       }
-      good.add((n == 2 ? "2 pieces of " : n + " of ") + Measure.mm(piece));
+      good.add(Quantity.mm(piece));
     }
-    return "It gives " + listed(good) + ", or more.";
+    return MeasurementText.PIECES_AND_MORE.with("good", last(good));
   }
 
   private static double pieceMm(Bars bars, int pieces, double kerfMm) {
@@ -46,7 +46,12 @@ public final class PieceYield {
   }
 
   /** The last few: no one cuts a long bar in two to restack it. */
-  private static String listed(List<String> good) {
-    return String.join(", ", good.subList(Math.max(0, good.size() - 4), good.size()));
+  private static List<Message> last(List<Quantity> good) {
+    int from = Math.max(0, good.size() - 4);
+    return IntStream.range(from, good.size())
+        .mapToObj(i ->
+            (i == from ? MeasurementText.PIECES_OF : MeasurementText.OF)
+                .with("pieces", i + 2, "length", good.get(i)))
+        .toList();
   }
 }

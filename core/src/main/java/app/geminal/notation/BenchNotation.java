@@ -35,7 +35,7 @@ final class BenchNotation {
     double front = said.nextIf(FIGURE).map(reading::mm).orElse(usual);
     double back = said.nextIf(FIGURE).map(reading::mm).orElse(front);
     Trim trim = new Trim(front, back, said.after("sides").map(reading::mm).orElse(0.0));
-    said.end("After trim write front, back and sides: trim 20 20, sides 1.");
+    said.end(NotationText.AFTER_TRIM.with());
     return trim;
   }
 
@@ -50,7 +50,7 @@ final class BenchNotation {
   Grind grind(Clauses said) {
     double bottom = said.nextIf(FIGURE).map(reading::mm).orElse(reading.defaults().faceGrindMm());
     Grind grind = new Grind(bottom, said.nextIf(FIGURE).map(reading::mm).orElse(bottom));
-    said.end("After grind write bottom and top: grind 0.4, 0.4.");
+    said.end(NotationText.AFTER_GRIND.with());
     return grind;
   }
 
@@ -61,10 +61,10 @@ final class BenchNotation {
   Cut cut(Clauses said) {
     Cut cut =
         new Cut(
-            Reading.count(said.next("Write the number of pieces: cut 5.")),
+            Reading.count(said.next(NotationText.WRITE_PIECES_TO_CUT.with())),
             said.after("kerf").map(reading::mm).orElse(reading.defaults().kerfMm()),
             said.after("each").map(reading::mm).orElse(0.0));
-    said.end("After cut write the pieces, kerf 1.6, and each 60.");
+    said.end(NotationText.AFTER_CUT.with());
     return cut;
   }
 
@@ -85,9 +85,8 @@ final class BenchNotation {
             : which
                 .map(SetAside::these)
                 .orElseGet(() ->
-                    SetAside.bars(
-                        Reading.count(said.next("Write how many bars: aside 2, or bars 3 5."))));
-    said.end("After aside write how many bars, or bars 3 5, or length 60 and kerf 1.6.");
+                    SetAside.bars(Reading.count(said.next(NotationText.WRITE_BARS_ASIDE.with()))));
+    said.end(NotationText.AFTER_ASIDE.with());
     return aside;
   }
 
@@ -100,8 +99,8 @@ final class BenchNotation {
   }
 
   Scrap scrap(Clauses said) {
-    Scrap scrap = new Scrap(numbers(said.next("Write which bars: scrap 3, or scrap 3 5.")));
-    said.end("After scrap write the bar numbers.");
+    Scrap scrap = new Scrap(numbers(said.next(NotationText.WRITE_BARS_SCRAPPED.with())));
+    said.end(NotationText.AFTER_SCRAP.with());
     return scrap;
   }
 
@@ -110,7 +109,7 @@ final class BenchNotation {
   }
 
   Watch watch(Clauses said) {
-    said.end("Write nothing after watch.");
+    said.end(NotationText.WRITE_NOTHING_AFTER_WATCH.with());
     return new Watch();
   }
 
@@ -137,7 +136,7 @@ final class BenchNotation {
             said.flag("pressed"),
             said.after("to").map(reading::mm).orElse(0.0),
             said.heats(ForgingNotation.USUAL_HEATS));
-    said.end("After ladder write pitch, width, depth, both, pressed, to 8, and heats.");
+    said.end(NotationText.AFTER_LADDER.with());
     return ladder;
   }
 
@@ -164,7 +163,7 @@ final class BenchNotation {
             said.flag("both"),
             said.after("to").map(reading::mm).orElse(0.0),
             said.heats(ForgingNotation.USUAL_HEATS));
-    said.end("After dimples write pitch, across, depth, both, to 8, and heats.");
+    said.end(NotationText.AFTER_DIMPLES.with());
     return dimples;
   }
 
@@ -184,10 +183,10 @@ final class BenchNotation {
   ForgedSurface uneven(Clauses said) {
     ForgedSurface surface =
         new ForgedSurface(
-            reading.mm(said.next("Write the displacement: uneven 0.8, scale 12.")),
+            reading.mm(said.next(NotationText.WRITE_DISPLACEMENT.with())),
             said.after("scale").map(reading::mm).orElse(12.0),
             said.after("seed").map(Reading::count).orElse(1));
-    said.end("After uneven write the displacement, scale 12, and seed 1.");
+    said.end(NotationText.AFTER_UNEVEN.with());
     return surface;
   }
 
@@ -201,10 +200,9 @@ final class BenchNotation {
   }
 
   Blade blade(Span text, Clauses said) {
-    List<Span> sizes =
-        said.next("Write the size: blade 240 x 38 x 5 (length x width x spine).").split(BY);
+    List<Span> sizes = said.next(NotationText.WRITE_BLADE_SIZE.with()).split(BY);
     if (sizes.size() != 3) {
-      throw text.misread("Write the size: blade 240 x 38 x 5 (length x width x spine).");
+      throw text.misread(NotationText.WRITE_BLADE_SIZE.with());
     }
     double width = reading.mm(sizes.get(1));
     Blade blade =
@@ -217,7 +215,7 @@ final class BenchNotation {
             said.after("bevel").map(reading::mm).orElse(width),
             said.after("taper").map(Reading::percent).orElse(0.0),
             said.after("tang").map(reading::mm).orElse(0.0));
-    said.end("After blade write the size, a profile, edge, bevel, taper 30% and tang.");
+    said.end(NotationText.AFTER_BLADE.with());
     return blade;
   }
 
@@ -239,6 +237,7 @@ final class BenchNotation {
   private double needed(Clauses said, String word) {
     return said.after(word)
         .map(reading::mm)
-        .orElseGet(() -> reading.mm(said.next("Missing here: " + word + " and a length.")));
+        .orElseGet(
+            () -> reading.mm(said.next(NotationText.WRITE_WORD_AND_LENGTH.with("word", word))));
   }
 }

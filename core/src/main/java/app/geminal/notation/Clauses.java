@@ -1,5 +1,6 @@
 package app.geminal.notation;
 
+import app.geminal.text.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -23,7 +24,7 @@ final class Clauses {
   }
 
   /** The next clause, whatever it is. */
-  Span next(String expected) {
+  Span next(Message expected) {
     if (left.isEmpty()) {
       throw all.misread(expected);
     }
@@ -78,7 +79,7 @@ final class Clauses {
   }
 
   /** Every clause must have been read. */
-  void end(String expected) {
+  void end(Message expected) {
     if (!left.isEmpty()) {
       throw left.getFirst().misread(expected);
     }

@@ -26,9 +26,9 @@ final class ForgingNotation {
   }
 
   Draw draw(Span text, Clauses said) {
-    List<Span> sides = said.next("Write the section: draw 38 x 10.").split(BY);
+    List<Span> sides = said.next(NotationText.WRITE_SECTION.with()).split(BY);
     if (sides.size() != 2) {
-      throw text.misread("Write the section: draw 38 x 10 (width x height).");
+      throw text.misread(NotationText.WRITE_BOTH_SIDES.with());
     }
     Draw draw =
         new Draw(
@@ -36,7 +36,7 @@ final class ForgingNotation {
             reading.mm(sides.get(1)),
             said.heats(USUAL_HEATS),
             said.oneOf(Tool.values(), Tool::word, reading.defaults().drawTool()));
-    said.end("After draw write width x height, heats, and flat, round, hammer or mill.");
+    said.end(NotationText.AFTER_DRAW.with());
     return draw;
   }
 
@@ -52,7 +52,7 @@ final class ForgingNotation {
   Twist twist(Clauses said) {
     double turns =
         Reading.number(
-            said.before("turns?").orElseGet(() -> said.next("Write how many turns: twist 6.")));
+            said.before("turns?").orElseGet(() -> said.next(NotationText.WRITE_TURNS.with())));
     Twist twist =
         new Twist(
             turns,
@@ -60,7 +60,7 @@ final class ForgingNotation {
             said.oneOf(Twist.Hand.values(), Twist.Hand::word, Twist.Hand.RIGHT),
             !said.flag("square"),
             said.heats(USUAL_HEATS));
-    said.end("After twist write turns, sections, right, left or both, square, and heats.");
+    said.end(NotationText.AFTER_TWIST.with());
     return twist;
   }
 
@@ -82,7 +82,7 @@ final class ForgingNotation {
                 .orElse(45.0),
             said.after("to").map(reading::mm).orElse(0.0),
             said.heats(USUAL_HEATS));
-    said.end("After resquare write the angle in degrees, to 20, and heats.");
+    said.end(NotationText.AFTER_RESQUARE.with());
     return resquare;
   }
 
@@ -96,10 +96,10 @@ final class ForgingNotation {
   Upset upset(Clauses said) {
     Upset upset =
         new Upset(
-            Reading.percent(said.next("Write the reduction: upset 30%.")),
+            Reading.percent(said.next(NotationText.WRITE_REDUCTION.with())),
             said.after("bow").map(reading::mm).orElse(0.0),
             said.heats(USUAL_HEATS));
-    said.end("After upset write 30%, bow 4, and heats.");
+    said.end(NotationText.AFTER_UPSET.with());
     return upset;
   }
 
@@ -116,7 +116,7 @@ final class ForgingNotation {
     List<Piece> core = said.after("core").map(pieces::pieces).orElse(List.of());
     RollUp roll =
         new RollUp(square, core.isEmpty() ? null : core.getFirst(), said.heats(USUAL_HEATS));
-    said.end("After roll write square or round, core (1084 6), and heats.");
+    said.end(NotationText.AFTER_ROLL.with());
     return roll;
   }
 

@@ -1,6 +1,7 @@
 package app.geminal.notation;
 
 import app.geminal.measurement.Measurement;
+import app.geminal.text.Message;
 import java.util.List;
 import java.util.Locale;
 import java.util.regex.Matcher;
@@ -16,8 +17,7 @@ final class MeasurementNotation {
   private static final Pattern BY = Pattern.compile("[x×*]");
   private static final Pattern MASS =
       Pattern.compile("(?i)(\\d{1,9}(?:\\.\\d{1,20})?|\\.\\d{1,20})\\s*(kg|g|lb|lbs|oz)");
-  private static final String FORM =
-      "After = write measured width, height and length, ? for what was not measured: = 38 x 42 x ?, 3.9 kg.";
+  private static final Message FORM = NotationText.MEASURED_FORM.with();
   private static final double KG_PER_LB = 0.45359237;
   private static final double OZ_PER_LB = 16;
   private static final double G_PER_KG = 1000;
@@ -56,7 +56,7 @@ final class MeasurementNotation {
   private static double mass(Span text) {
     Matcher m = MASS.matcher(text.text());
     if (!m.matches()) {
-      throw text.misread("Write a mass here: 3.9 kg or 8.6 lb.");
+      throw text.misread(NotationText.WRITE_MASS.with());
     }
     double figure = Double.parseDouble(m.group(1));
     return switch (m.group(2).toLowerCase(Locale.ROOT)) {

@@ -6,7 +6,6 @@ import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.layup.Turn;
-import app.geminal.units.Text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -37,8 +36,7 @@ final class PieceNotation {
   Stack stack(Span text) {
     int close = text.text().lastIndexOf(')');
     if (close < 0) {
-      throw text.misread(
-          "A plan starts with its stack: 13 (1075 3.2, 15N20 1.5) 38 x 150 (width x length).");
+      throw text.misread(NotationText.PLAN_STARTS_WITH_STACK.with());
     }
     List<Piece> pieces = new ArrayList<>();
     for (Span group : text.part(0, close + 1).split(PLUS)) {
@@ -47,8 +45,7 @@ final class PieceNotation {
     Span size = text.after(close + 1);
     List<Span> sides = size.split(BY);
     if (sides.size() != 2 || size.isEmpty()) {
-      throw new ShorthandError(
-          text.from() + close, text.to(), "After the pieces write width x length: 38 x 150.");
+      throw new ShorthandError(text.from() + close, text.to(), NotationText.AFTER_PIECES.with());
     }
     double width = reading.mm(sides.get(0));
     double length = reading.mm(sides.get(1));
@@ -58,13 +55,13 @@ final class PieceNotation {
   private List<Piece> repeated(Span text) {
     Matcher m = GROUP.matcher(text.text());
     if (!m.matches()) {
-      throw text.misread("Write pieces in brackets: 13 (1075 3.2, 15N20 1.5).");
+      throw text.misread(NotationText.WRITE_STACK_IN_BRACKETS.with());
     }
     List<Piece> pattern = pieces(text.part(m.start(2) - 1, m.end(2) + 1));
     int count =
         m.group(1).isEmpty() ? pattern.size() : Reading.count(text.part(m.start(1), m.end(1)));
     if (count > Stack.MOST_PIECES) {
-      throw text.misread(Text.of("A stack can have at most %d pieces.", Stack.MOST_PIECES));
+      throw text.misread(NotationText.TOO_MANY_PIECES.with("most", Stack.MOST_PIECES));
     }
     List<Piece> pieces = new ArrayList<>();
     for (int i = 0; i < count; i++) {
@@ -89,7 +86,7 @@ final class PieceNotation {
 
   private static List<Span> inside(Span text) {
     if (!text.text().startsWith("(") || !text.text().endsWith(")")) {
-      throw text.misread("Write pieces in brackets: (15N20 1.5).");
+      throw text.misread(NotationText.WRITE_PIECES_IN_BRACKETS.with());
     }
     return text.part(1, text.text().length() - 1).split(COMMA);
   }
@@ -97,11 +94,11 @@ final class PieceNotation {
   Piece piece(Span text) {
     Matcher m = ITEM.matcher(text.text());
     if (!m.matches()) {
-      throw text.misread("Write a piece as steel and thickness: 1075 3.2.");
+      throw text.misread(NotationText.WRITE_STEEL_AND_THICKNESS.with());
     }
     List<Span> sizes = text.part(m.start(2), m.end(2)).split(BY);
     if (sizes.size() > 3) {
-      throw text.misread("A piece has a thickness, and optionally its own width and length.");
+      throw text.misread(NotationText.PIECE_SIZES.with());
     }
     double thickness = reading.mm(sizes.getFirst());
     double width = sizes.size() > 1 ? reading.mm(sizes.get(1)) : 0;
@@ -118,7 +115,7 @@ final class PieceNotation {
   private PartBar partBar(Span text) {
     Matcher m = PART.matcher(text.text());
     if (!m.matches()) {
-      throw text.misread("Write a bar of a part as @ and its name: @edge, @edge over.");
+      throw text.misread(NotationText.WRITE_BAR_OF_PART.with());
     }
     Turn turn =
         m.group(2) == null
@@ -136,8 +133,7 @@ final class PieceNotation {
       }
     }
     if (!text.text().startsWith("(") || !text.text().endsWith(")")) {
-      throw text.misread(
-          "Write the orientation as same, turned, end or quarter, or bar by bar: (same, over).");
+      throw text.misread(NotationText.WRITE_ORIENTATION.with());
     }
     return inside(text).stream()
         .map(s -> Reading.word(s, Turn.values(), Turn::word))

@@ -7,7 +7,7 @@ import app.geminal.billet.WantedPieces;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
 import app.geminal.measurement.Measurement;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -26,7 +26,7 @@ final class PlanNotation {
   private static final Pattern WANT = Pattern.compile("(?i)want\\b\\s*(.*)", Pattern.DOTALL);
   private static final Pattern WANTED = Pattern.compile("(?i)(\\S+)\\s+of\\s+(.+)", Pattern.DOTALL);
   private static final Pattern SPACE = Pattern.compile("\\s+");
-  private static final String WANTED_FORM = "Write finished pieces as 2 of 240 x 38 x 5 blade.";
+  private static final Message WANTED_FORM = NotationText.WRITE_FINISHED_PIECES.with();
   private static final Pattern OFF = Pattern.compile("(?i)off\\b\\s*(.*)", Pattern.DOTALL);
 
   private final Reading reading;
@@ -48,7 +48,7 @@ final class PlanNotation {
   Plan read(String line) {
     Span whole = new Span(line, 0);
     if (line.length() > LONGEST_LINE) {
-      throw whole.misread(Text.of("The line is longer than %,d characters.", LONGEST_LINE));
+      throw whole.misread(NotationText.LINE_TOO_LONG.with("most", LONGEST_LINE));
     }
     return read(whole);
   }
@@ -67,12 +67,11 @@ final class PlanNotation {
       } else if (plan == null) {
         plan = bare(section);
       } else {
-        throw section.misread(
-            "There is already a plan before this. Parts start with part name =, pieces with want.");
+        throw section.misread(NotationText.PLAN_TWICE.with());
       }
     }
     if (plan == null) {
-      throw whole.misread("After the parts write the billet's own stack and steps.");
+      throw whole.misread(NotationText.NO_STACK_AFTER_PARTS.with());
     }
     Plan own = plan;
     return Reading.checked(

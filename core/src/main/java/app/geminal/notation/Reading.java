@@ -1,6 +1,7 @@
 package app.geminal.notation;
 
 import app.geminal.shop.ShopDefaults;
+import app.geminal.text.TypedText;
 import app.geminal.units.Lengths;
 import app.geminal.units.QuantityKind;
 import app.geminal.units.Temperatures;
@@ -27,7 +28,7 @@ record Reading(UnitSystem units, ShopDefaults defaults, boolean rounded) {
     try {
       return Lengths.parseMm(text.text(), units);
     } catch (Unreadable unreadable) {
-      throw text.misread(String.valueOf(unreadable.getMessage()));
+      throw text.misread(TypedText.of(unreadable));
     }
   }
 
@@ -45,14 +46,14 @@ record Reading(UnitSystem units, ShopDefaults defaults, boolean rounded) {
 
   static int count(Span text) {
     if (!text.text().matches("\\d{1,7}")) {
-      throw text.misread("Write a whole number here.");
+      throw text.misread(NotationText.WRITE_WHOLE_NUMBER_HERE.with());
     }
     return Integer.parseInt(text.text());
   }
 
   static double number(Span text) {
     if (!text.text().matches("\\d{1,12}(\\.\\d{1,20})?|\\.\\d{1,20}")) {
-      throw text.misread("Write a number here.");
+      throw text.misread(NotationText.WRITE_NUMBER_HERE.with());
     }
     return Double.parseDouble(text.text());
   }
@@ -61,7 +62,7 @@ record Reading(UnitSystem units, ShopDefaults defaults, boolean rounded) {
   static double percent(Span text) {
     String figure = text.text().replaceFirst("\\s*%$", "");
     if (figure.equals(text.text()) || !figure.matches("\\d{1,3}(\\.\\d{1,20})?")) {
-      throw text.misread("Write a percentage here: 30%.");
+      throw text.misread(NotationText.WRITE_PERCENTAGE.with());
     }
     return new BigDecimal(figure).movePointLeft(2).doubleValue();
   }
@@ -89,9 +90,8 @@ record Reading(UnitSystem units, ShopDefaults defaults, boolean rounded) {
         .findFirst()
         .orElseThrow(() ->
             text.misread(
-                "Write one of: "
-                    + Arrays.stream(values).map(wordOf).collect(Collectors.joining(", "))
-                    + "."));
+                NotationText.WRITE_ONE_OF.with(
+                    "words", Arrays.stream(values).map(wordOf).collect(Collectors.joining(", ")))));
   }
 
   /** A value that breaks its rule is shown at the words that made it. */

@@ -61,7 +61,7 @@ final class SetNotation {
     while (at < text.text().length()) {
       m.region(at, text.text().length());
       if (!m.lookingAt()) {
-        throw text.after(at).misread("After set write heats, 8%, 1180C, 15min or a protection.");
+        throw text.after(at).misread(NotationText.AFTER_SET.with());
       }
       if (m.group(1) != null || m.group(3) != null) {
         weld = with(weld, m, text.part(m.start(), m.end()));
@@ -76,9 +76,8 @@ final class SetNotation {
       UnaryOperator<SetWeld> change = WORDS.get(part.text().toLowerCase(Locale.ROOT));
       if (change == null) {
         throw part.misread(
-            "Protection is borax, dry, both or sealed. Other words here: "
-                + String.join(", ", WORDS.keySet().stream().skip(4).toList())
-                + ".");
+            NotationText.PROTECTION_WORDS.with(
+                "words", String.join(", ", WORDS.keySet().stream().skip(4).toList())));
       }
       return change.apply(weld);
     }
@@ -93,7 +92,7 @@ final class SetNotation {
       return weld.withTemperatureC(Temperatures.parseC(part.text(), reading.units()));
     }
     if (!m.group(1).matches("\\d{1,3}")) {
-      throw part.misread("Heats are a whole number. Write 8% or 1180C for the others.");
+      throw part.misread(NotationText.HEATS_ARE_WHOLE.with());
     }
     int count = Integer.parseInt(m.group(1));
     return unit.startsWith("bite") ? weld.withBites(count) : weld.withHeats(count);

@@ -1,5 +1,6 @@
 package app.geminal.notation;
 
+import app.geminal.text.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -12,8 +13,8 @@ record Span(String text, int from) {
     return from + text.length();
   }
 
-  ShorthandError misread(String message) {
-    return new ShorthandError(from, to(), message);
+  ShorthandError misread(Message words) {
+    return new ShorthandError(from, to(), words);
   }
 
   boolean isEmpty() {

@@ -30,7 +30,7 @@ final class StackingNotation {
     Restack restack =
         new Restack(
             said.nextIf(TURNS).map(pieces::turns).orElse(Restack.ALL_SAME), between, ground);
-    said.end("After restack write same, turned, end or quarter, with (15N20 1.5), and ground 0.3.");
+    said.end(NotationText.AFTER_RESTACK.with());
     return restack;
   }
 
@@ -46,7 +46,7 @@ final class StackingNotation {
         new Fold(
             said.after("end").map(reading::mm).orElse(0.0),
             said.before("times").map(Reading::count).orElse(1));
-    said.end("After fold write end 12 and 2 times.");
+    said.end(NotationText.AFTER_FOLD.with());
     return fold;
   }
 
@@ -59,7 +59,7 @@ final class StackingNotation {
   FourWay fourWay(Clauses said) {
     double kerf = said.after("kerf").map(reading::mm).orElse(reading.defaults().kerfMm());
     FourWay fourWay = new FourWay(said.oneOf(Turn.values(), Turn::word, Turn.SAME), kerf);
-    said.end("After fourway write same, over, end or quarter, and kerf 1.6.");
+    said.end(NotationText.AFTER_FOURWAY.with());
     return fourWay;
   }
 
@@ -77,10 +77,9 @@ final class StackingNotation {
     double ground = said.after("ground").map(reading::mm).orElse(0.0);
     Sandwich sandwich =
         below.isEmpty() && above.isEmpty()
-            ? Sandwich.bothSides(
-                pieces.laid(said.next("Write the cladding: sandwich (1018 3).")), ground)
+            ? Sandwich.bothSides(pieces.laid(said.next(NotationText.WRITE_CLADDING.with())), ground)
             : new Sandwich(below, above, ground);
-    said.end("After sandwich write the cladding of both sides, or below (…) and above (…).");
+    said.end(NotationText.AFTER_SANDWICH.with());
     return sandwich;
   }
 
@@ -110,8 +109,7 @@ final class StackingNotation {
             right,
             shims,
             ground);
-    said.end(
-        "After layup write same or turned, left (@edge), right (1018 3), shim (…), ground 0.3.");
+    said.end(NotationText.AFTER_LAYUP.with());
     return layUp;
   }
 

@@ -22,7 +22,6 @@ import app.geminal.operation.Trim;
 import app.geminal.operation.Twist;
 import app.geminal.operation.Upset;
 import app.geminal.operation.Watch;
-import app.geminal.units.Text;
 import java.util.Locale;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -30,9 +29,6 @@ import java.util.regex.Pattern;
 /** One step, read and written. Package use only. */
 final class StepNotation {
   private static final Pattern WORD = Pattern.compile("(\\p{L}+)(.*)", Pattern.DOTALL);
-  private static final String KINDS =
-      "Steps are set, draw, trim, grind, cut, aside, scrap, watch, restack, fold, twist, resquare, upset, roll,"
-          + " fourway, ladder, dimples, uneven, sandwich, layup and blade.";
 
   private final SetNotation set;
   private final ForgingNotation forging;
@@ -49,7 +45,7 @@ final class StepNotation {
   Operation read(Span text) {
     Matcher m = WORD.matcher(text.text());
     if (!m.matches()) {
-      throw text.misread("Write a step here. " + KINDS);
+      throw text.misread(NotationText.WRITE_STEP_HERE.with("steps", NotationText.STEPS.with()));
     }
     Span rest = text.after(m.start(2));
     String word = m.group(1);
@@ -78,7 +74,10 @@ final class StepNotation {
               case "sandwich" -> laying.sandwich(new Clauses(rest));
               case "layup" -> laying.layUp(new Clauses(rest));
               case "blade" -> bench.blade(text, new Clauses(rest));
-              default -> throw text.misread(Text.of("“%s” is not a step. %s", word, KINDS));
+              default ->
+                  throw text.misread(
+                      NotationText.NOT_A_STEP.with(
+                          "word", word, "steps", NotationText.STEPS.with()));
             });
   }
 

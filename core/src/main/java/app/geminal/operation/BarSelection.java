@@ -1,7 +1,6 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import java.util.HashSet;
@@ -23,7 +22,7 @@ final class BarSelection {
       Require.count(field + "/" + i, bars.get(i), 1, 10_000);
     }
     if (new HashSet<>(bars).size() < bars.size()) {
-      throw new InvalidValue(field, "The same bar is named twice.");
+      throw new InvalidValue(field, OperationText.SAME_BAR_TWICE.with());
     }
     return bars;
   }
@@ -36,8 +35,8 @@ final class BarSelection {
         .map(n ->
             new Impossible(
                 field,
-                Text.of("There is no bar %d. There are %d bars.", n, bars.count()),
-                "Choose an existing bar."));
+                OperationText.NO_SUCH_BAR.with("bar", n, "bars", bars.count()),
+                OperationText.CHOOSE_EXISTING_BAR.with()));
   }
 
   /** All bars in the order they are numbered afterwards: those that stay, then those that go. */

@@ -6,8 +6,7 @@ import app.geminal.bar.Side;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 
@@ -68,10 +67,10 @@ public record Blade(
     Require.lengthAbove("spineMm", spineMm, 0, 100);
     Require.lengthUpTo("edgeMm", edgeMm, spineMm);
     Require.lengthAbove("bevelMm", bevelMm, 0, widthMm);
-    Require.number("taper", taper, 0, 0.9, "");
+    Require.number("taper", taper, 0, 0.9);
     Require.lengthUpTo("tangMm", tangMm, lengthMm);
     if (tangMm == lengthMm) {
-      throw new InvalidValue("tangMm", "The tang is as long as the whole blade.");
+      throw new InvalidValue("tangMm", OperationText.TANG_IS_AS_LONG_AS_WHOLE.with());
     }
   }
 
@@ -92,13 +91,13 @@ public record Blade(
   @Override
   public OperationResult applyTo(Bars bars, OperationContext bench) {
     if (isMissing(lengthMm, bars.lengthMm())) {
-      return smaller("lengthMm", "long", lengthMm, bars.lengthMm());
+      return smaller("lengthMm", OperationText.BLADE_TOO_LONG, lengthMm, bars.lengthMm());
     }
     if (isMissing(widthMm, bars.widthMm())) {
-      return smaller("widthMm", "wide", widthMm, bars.widthMm());
+      return smaller("widthMm", OperationText.BLADE_TOO_WIDE, widthMm, bars.widthMm());
     }
     if (isMissing(spineMm, bars.heightMm())) {
-      return smaller("spineMm", "high", spineMm, bars.heightMm());
+      return smaller("spineMm", OperationText.BLADE_TOO_HIGH, spineMm, bars.heightMm());
     }
     double sides = Math.max(0, bars.widthMm() - widthMm) / 2;
     double faces = Math.max(0, bars.heightMm() - spineMm) / 2;
@@ -120,11 +119,10 @@ public record Blade(
     return wanted > there + 1e-9;
   }
 
-  private static Impossible smaller(String field, String how, double wanted, double there) {
+  private static Impossible smaller(String field, OperationText how, double wanted, double there) {
     return new Impossible(
         field,
-        Text.of(
-            "The blade is %s %s and the bar only %s.", Measure.mm(wanted), how, Measure.mm(there)),
-        "Make the blade smaller, or the bar larger.");
+        how.with("blade", Quantity.mm(wanted), "bar", Quantity.mm(there)),
+        OperationText.MAKE_BLADE_SMALLER_OR_BAR_LARGER.with());
   }
 }

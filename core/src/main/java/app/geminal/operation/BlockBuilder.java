@@ -15,8 +15,7 @@ import app.geminal.ledger.LossKind;
 import app.geminal.operation.PlacedBar.What.OwnBar;
 import app.geminal.operation.PlacedBar.What.PartOf;
 import app.geminal.operation.PlacedBar.What.Sheet;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.OrderedCopies;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -107,26 +106,23 @@ final class BlockBuilder {
         return Optional.of(
             new Impossible(
                 "",
-                Text.of(
-                    "No bar of “%s” is available: no part has that name, or its own Run stops.",
-                    want.getKey()),
-                "Add the part, or correct its Run."));
+                OperationText.NO_BAR_OF_PART.with("part", want.getKey()),
+                OperationText.ADD_PART_OR_CORRECT_ITS_RUN.with()));
       }
       if (left < want.getValue()) {
         return Optional.of(
             new Impossible(
                 "",
-                Text.of(
-                    "%d bars of “%s” are needed here, %d %s left.",
-                    want.getValue(), want.getKey(), left, left == 1 ? "is" : "are"),
-                "Cut the part into more bars, or use fewer."));
+                OperationText.TOO_FEW_BARS_OF_PART.with(
+                    "needed", want.getValue(), "part", want.getKey(), "left", left),
+                OperationText.CUT_PART_INTO_MORE_BARS.with()));
       }
       if (part.get().form() != Form.BAR) {
         return Optional.of(
             new Impossible(
                 "",
-                Text.of("“%s” is not square and cannot be stacked.", want.getKey()),
-                "Draw it to a square section first."));
+                OperationText.PART_NOT_SQUARE.with("part", want.getKey()),
+                OperationText.DRAW_IT_TO_SQUARE_SECTION_FIRST.with()));
       }
     }
     return Optional.empty();
@@ -244,18 +240,15 @@ final class BlockBuilder {
   OperationResult block(int bars, double faceGrindMm) {
     if (axis == Axis.ACROSS && members.stream().anyMatch(m -> m.fill() < 1)) {
       return new Impossible(
-          "",
-          "A bar with voids cannot be stacked beside solid bars: it is squeezed lower than they are.",
-          "Set it until its voids are closed, then stack it.");
+          "", OperationText.BAR_WITH_VOIDS.with(), OperationText.CLOSE_VOIDS_FIRST.with());
     }
     Amount came = amount(members);
     Optional<List<Member>> ground = ground(faceGrindMm);
     if (ground.isEmpty()) {
       return new Impossible(
           "faceGrindMm",
-          Text.of(
-              "Grinding %s off each joint face uses up the thinnest bar.", Measure.mm(faceGrindMm)),
-          "Grind less, or use thicker bars.");
+          OperationText.FACE_GRIND_USES_UP_BAR.with("grinding", Quantity.mm(faceGrindMm)),
+          OperationText.GRIND_LESS_OR_USE_THICKER_BARS.with());
     }
     List<Member> even = axis == Axis.UP ? ground.get() : lowered(ground.get());
     Amount afterGrinding = amount(even);

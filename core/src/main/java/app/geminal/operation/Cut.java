@@ -4,8 +4,7 @@ import app.geminal.bar.Bars;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.List;
@@ -71,13 +70,23 @@ public record Cut(int pieces, double kerfMm, double eachMm) implements Operation
       return new Impossible(
           "pieces",
           eachMm > 0
-              ? Text.of(
-                  "%d pieces of %s need %s. The bar is %s long.",
-                  pieces, Measure.mm(eachMm), Measure.mm(needed), Measure.mm(bars.lengthMm()))
-              : Text.of(
-                  "%d saw cuts of %s use up a bar %s long.",
-                  pieces - 1, Measure.mm(kerfMm), Measure.mm(bars.lengthMm())),
-          "Cut fewer pieces.");
+              ? OperationText.PIECES_NEED_MORE.with(
+                  "pieces",
+                  pieces,
+                  "each",
+                  Quantity.mm(eachMm),
+                  "needed",
+                  Quantity.mm(needed),
+                  "length",
+                  Quantity.mm(bars.lengthMm()))
+              : OperationText.SAW_CUTS_USE_UP_BAR.with(
+                  "cuts",
+                  pieces - 1,
+                  "kerf",
+                  Quantity.mm(kerfMm),
+                  "length",
+                  Quantity.mm(bars.lengthMm())),
+          OperationText.CUT_FEWER_PIECES.with());
     }
     Bars cut = bars.times(Math.multiplyExact(bars.count(), pieces)).withLength(length);
     Bars offcut = bars.withLength(marks(bars.lengthMm()).leftMm());

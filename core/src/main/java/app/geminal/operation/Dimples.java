@@ -1,8 +1,7 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
 /**
@@ -62,10 +61,9 @@ public record Dimples(
     if (height > flush + 1e-9) {
       return new Impossible(
           "flattenToMm",
-          Text.of(
-              "At %s the dimples are still open. They close at %s.",
-              Measure.mm(height), Measure.mm(flush)),
-          "Flatten further, or leave this empty.");
+          OperationText.DIMPLES_STILL_OPEN.with(
+              "height", Quantity.mm(height), "flush", Quantity.mm(flush)),
+          OperationText.FLATTEN_FURTHER_OR_LEAVE_THIS_EMPTY.with());
     }
     double hollows = hollows(bars.widthMm(), bars.lengthMm()) * (bothFaces ? 2 : 1);
     return Flattening.forged(scaled, hollows * hollowMm3(), height);

@@ -4,8 +4,7 @@ import app.geminal.bar.Bars;
 import app.geminal.layup.Stack;
 import app.geminal.shop.Tool;
 import app.geminal.steel.Deformation;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
 /**
@@ -44,20 +43,23 @@ public record Draw(double widthMm, double heightMm, int heats, Tool tool) implem
     if (widthMm * heightMm > there) {
       return new Impossible(
           "heightMm",
-          Text.of(
-              "Drawing makes a bar longer. %s × %s is a larger section than %s × %s.",
-              Measure.mm(widthMm),
-              Measure.mm(heightMm),
-              Measure.mm(before.widthMm()),
-              Measure.mm(before.heightMm())),
-          "Choose a smaller width or height, or start with more steel.");
+          OperationText.DRAWING_MAKES_BAR_LONGER.with(
+              "width",
+              Quantity.mm(widthMm),
+              "height",
+              Quantity.mm(heightMm),
+              "widthBefore",
+              Quantity.mm(before.widthMm()),
+              "heightBefore",
+              Quantity.mm(before.heightMm())),
+          OperationText.CHOOSE_SMALLER_WIDTH_OR_HEIGHT.with());
     }
     Bars after = before.reshaped(widthMm, heightMm);
     if (after.lengthMm() > LONGEST_MM) {
       return new Impossible(
           "heightMm",
-          Text.of("The bar gets %s long.", Measure.mm(after.lengthMm())),
-          "Choose a bigger section or cut the bar first.");
+          OperationText.BAR_TOO_LONG.with("length", Quantity.mm(after.lengthMm())),
+          OperationText.CHOOSE_BIGGER_SECTION_OR_CUT_BAR.with());
     }
     return scaled.with(after);
   }

@@ -4,8 +4,7 @@ import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 
 /**
  * What comes after hollows were made in the broad faces. Ground or drilled ones are steel gone, and
@@ -30,8 +29,8 @@ final class Flattening {
     if (removedMm3 >= solid || heightMm <= LEAST_LEFT_MM) {
       return new Impossible(
           "depthMm",
-          Text.of("The grooves go through a bar %s high.", Measure.mm(bars.heightMm())),
-          "Make them shallower, or the bar thicker.");
+          OperationText.GROOVES_GO_THROUGH_BAR.with("height", Quantity.mm(bars.heightMm())),
+          OperationText.MAKE_THEM_SHALLOWER_OR_BAR_THICKER.with());
     }
     double left = 1 - removedMm3 / solid;
     Loss ground = new Loss(LossKind.GRINDING, bars.amount().times(1 - left));
@@ -47,9 +46,9 @@ final class Flattening {
     if (heightMm <= LEAST_LEFT_MM) {
       return new Impossible(
           "depthMm",
-          Text.of(
-              "Grinding down to the grooves uses up a bar %s high.", Measure.mm(bars.heightMm())),
-          "Press them shallower, or make the bar thicker.");
+          OperationText.GRINDING_DOWN_TO_GROOVES_USES_UP.with(
+              "height", Quantity.mm(bars.heightMm())),
+          OperationText.PRESS_THEM_SHALLOWER_OR_MAKE_BAR.with());
     }
     Bars flat = bars.withSection(flattened(bars.section(), heightMm)).withFill(1);
     return scaled

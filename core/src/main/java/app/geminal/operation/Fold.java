@@ -5,8 +5,7 @@ import app.geminal.bar.Form;
 import app.geminal.bar.Section;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 import java.util.HashSet;
 import java.util.List;
@@ -46,10 +45,9 @@ public record Fold(double endLossMm, int folds) implements Operation {
       if (length <= 0) {
         return new Impossible(
             "endLossMm",
-            Text.of(
-                "The bent end takes %s of bar %s long.",
-                Measure.mm(endLossMm), Measure.mm(2 * length + endLossMm)),
-            "Draw the bar longer before folding.");
+            OperationText.BENT_END_TAKES_BAR.with(
+                "end", Quantity.mm(endLossMm), "length", Quantity.mm(2 * length + endLossMm)),
+            OperationText.DRAW_BAR_LONGER_BEFORE_FOLDING.with());
       }
       meeting.add(section.up().topSteel());
       section = Section.stacked(List.of(section, section.mirroredUp()));

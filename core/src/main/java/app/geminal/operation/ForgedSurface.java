@@ -1,8 +1,7 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
 /**
@@ -27,10 +26,9 @@ public record ForgedSurface(double amplitudeMm, double scaleMm, int seed) implem
     if (2 * amplitudeMm >= bars.heightMm()) {
       return new Impossible(
           "amplitudeMm",
-          Text.of(
-              "A displacement of %s to either side does not fit into a bar %s high.",
-              Measure.mm(amplitudeMm), Measure.mm(bars.heightMm())),
-          "Use less displacement.");
+          OperationText.DISPLACEMENT_TOO_LARGE.with(
+              "amplitude", Quantity.mm(amplitudeMm), "height", Quantity.mm(bars.heightMm())),
+          OperationText.USE_LESS_DISPLACEMENT.with());
     }
     return Done.of(bars);
   }

@@ -5,8 +5,7 @@ import app.geminal.bar.Section;
 import app.geminal.layup.Turn;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 import java.util.List;
 
@@ -32,10 +31,9 @@ public record FourWay(Turn turn, double kerfMm) implements Operation {
     if (length <= 0) {
       return new Impossible(
           "kerfMm",
-          Text.of(
-              "Three saw cuts of %s use up a bar %s long.",
-              Measure.mm(kerfMm), Measure.mm(bars.lengthMm())),
-          "Draw the bar longer first.");
+          OperationText.THREE_SAW_CUTS_USE_UP_BAR.with(
+              "kerf", Quantity.mm(kerfMm), "length", Quantity.mm(bars.lengthMm())),
+          OperationText.DRAW_BAR_LONGER_FIRST.with());
     }
     Section tile =
         switch (turn) {

@@ -4,8 +4,7 @@ import app.geminal.bar.Bars;
 import app.geminal.bar.Side;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
 /**
@@ -29,10 +28,9 @@ public record Grind(double bottomMm, double topMm) implements Operation {
     if (bars.heightMm() - bottomMm - topMm < LEAST_LEFT_MM) {
       return new Impossible(
           bottomMm > topMm ? "bottomMm" : "topMm",
-          Text.of(
-              "Grinding takes %s off a bar %s high.",
-              Measure.mm(bottomMm + topMm), Measure.mm(bars.heightMm())),
-          "Grind less, or make the bar thicker before this step.");
+          OperationText.GRINDING_USES_UP_BAR.with(
+              "grinding", Quantity.mm(bottomMm + topMm), "height", Quantity.mm(bars.heightMm())),
+          OperationText.GRIND_LESS_OR_MAKE_BAR_THICKER.with());
     }
     Bars after = bars.without(Side.BOTTOM, bottomMm).without(Side.TOP, topMm);
     return Done.of(after, new Loss(LossKind.GRINDING, bars.amount().minus(after.amount())));

@@ -1,8 +1,7 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
 /**
@@ -65,10 +64,9 @@ public record Ladder(
     if (height > flush + 1e-9) {
       return new Impossible(
           "flattenToMm",
-          Text.of(
-              "At %s the grooves are still open. They close at %s.",
-              Measure.mm(height), Measure.mm(flush)),
-          "Flatten further, or leave this empty.");
+          OperationText.GROOVES_STILL_OPEN.with(
+              "height", Quantity.mm(height), "flush", Quantity.mm(flush)),
+          OperationText.FLATTEN_FURTHER_OR_LEAVE_THIS_EMPTY.with());
     }
     if (pressed) {
       return Flattening.ground(scaled, height);

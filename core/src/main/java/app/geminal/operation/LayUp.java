@@ -49,8 +49,8 @@ public record LayUp(
     if (bars.count() < 2 && left.isEmpty() && right.isEmpty()) {
       return new Impossible(
           "",
-          "There is only one bar and nothing to put beside it.",
-          "Cut the bar first, or add a part or a piece to its left or right.");
+          OperationText.NOTHING_TO_PUT_BESIDE.with(),
+          OperationText.CUT_BAR_FIRST_OR_ADD_PART.with());
     }
     List<Laid> all = new ArrayList<>(left);
     all.addAll(right);

@@ -5,8 +5,8 @@ import app.geminal.bar.Section;
 import app.geminal.layers.Face;
 import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Stack;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 
 /**
@@ -27,7 +27,7 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
 
   /** Checks every field. */
   public Resquare {
-    Require.number("angleDeg", angleDeg, 1, 90, "°");
+    Require.quantity(QuantityKind.ANGLE, "angleDeg", angleDeg, 1, 90);
     Require.lengthUpTo("sideMm", sideMm, Stack.WIDEST_MM);
     Require.count("heats", heats, 1, 60);
   }
@@ -38,10 +38,9 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
     if (wide > FLATTEST * Math.min(bars.widthMm(), bars.heightMm())) {
       return new Impossible(
           "angleDeg",
-          Text.of(
-              "Only a square bar can be re-squared. This one is %s × %s.",
-              Measure.mm(bars.widthMm()), Measure.mm(bars.heightMm())),
-          "Draw it square first.");
+          OperationText.ONLY_SQUARE_BAR.with(
+              "width", Quantity.mm(bars.widthMm()), "height", Quantity.mm(bars.heightMm())),
+          OperationText.DRAW_IT_SQUARE_FIRST.with());
     }
     return ScaleLoss.inHeats(this, bars, bench.defaults(), this::forged);
   }
@@ -53,8 +52,8 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
     if (side > whole) {
       return new Impossible(
           "sideMm",
-          Text.of("The bar makes a square of at most %s.", Measure.mm(whole)),
-          "Use a smaller side, or leave this empty.");
+          OperationText.SQUARE_AT_MOST.with("most", Quantity.mm(whole)),
+          OperationText.USE_SMALLER_SIDE_OR_LEAVE.with());
     }
     boolean acrossFirst = from.isCountedAcross();
     LayerSequence layers = from.counted();

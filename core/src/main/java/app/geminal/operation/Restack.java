@@ -47,7 +47,7 @@ public record Restack(List<Turn> turns, List<Laid> between, double faceGrindMm)
     int count = bars.count();
     if (count < 2) {
       return new Impossible(
-          "", "There is only one bar. A restack needs two or more.", "Cut the bar first.");
+          "", OperationText.THERE_IS_ONLY_ONE_BAR.with(), OperationText.CUT_BAR_FIRST.with());
     }
     var missing = BlockBuilder.missing(bench, between, count - 1);
     if (missing.isPresent()) {

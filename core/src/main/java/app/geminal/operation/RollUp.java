@@ -7,8 +7,7 @@ import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Laid;
 import app.geminal.layup.Piece;
 import app.geminal.ledger.Amount;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,10 +54,9 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
     if (spiral.wraps() < 1) {
       return new Impossible(
           "",
-          Text.of(
-              "A strip %s long and %s thick is too short for one turn.",
-              Measure.mm(strip.lengthMm()), Measure.mm(thickness)),
-          "Draw it longer and thinner first.");
+          OperationText.STRIP_TOO_SHORT.with(
+              "length", Quantity.mm(strip.lengthMm()), "thickness", Quantity.mm(thickness)),
+          OperationText.DRAW_IT_LONGER_AND_THINNER_FIRST.with());
     }
     double side = square ? Math.sqrt(area) : Math.sqrt(4 * area / Math.PI);
     double share = square ? 1 : Math.PI / 4;

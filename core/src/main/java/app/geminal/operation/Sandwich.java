@@ -26,7 +26,7 @@ public record Sandwich(List<Laid> below, List<Laid> above, double faceGrindMm)
     above = Require.list("above", above, 0, 20);
     Require.lengthUpTo("faceGrindMm", faceGrindMm, 20);
     if (below.isEmpty() && above.isEmpty()) {
-      throw new InvalidValue("above", "A sandwich needs cladding around its core.");
+      throw new InvalidValue("above", OperationText.SANDWICH_NEEDS_CLADDING_AROUND_ITS_CORE.with());
     }
   }
 

@@ -6,7 +6,6 @@ import app.geminal.bar.Side;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.shop.ShopDefaults;
-import app.geminal.units.Text;
 import java.util.function.Function;
 
 /**
@@ -20,7 +19,7 @@ final class ScaleLoss {
 
   /** The bars without their skin, or why there is nothing left of them. */
   static OperationResult takenFrom(Bars bars, double skinMm) {
-    return skinned(bars, skinMm, LossKind.SCALE, "scale takes");
+    return skinned(bars, skinMm, LossKind.SCALE, OperationText.SCALE_TAKES_THE_BAR);
   }
 
   /** Skin of so many heats at the shop's drawing heat, then whatever the step itself does. */
@@ -32,15 +31,14 @@ final class ScaleLoss {
     };
   }
 
-  static OperationResult skinned(Bars bars, double skinMm, LossKind kind, String taker) {
+  static OperationResult skinned(Bars bars, double skinMm, LossKind kind, OperationText why) {
     if (skinMm <= 0) {
       return Done.of(bars);
     }
     Section section = bars.section();
     double least = Math.min(section.widthMm(), section.heightMm());
     if (bars.lengthMm() - 2 * skinMm <= 0 || least - 2 * skinMm <= LEAST_LEFT_MM) {
-      return new Impossible(
-          "", Text.of("The bar burns away: %s more than there is.", taker), "Plan fewer heats.");
+      return new Impossible("", why.with(), OperationText.PLAN_FEWER_HEATS.with());
     }
     Section core =
         section

@@ -4,8 +4,7 @@ import app.geminal.bar.Bars;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import java.util.List;
@@ -30,8 +29,7 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
     Require.lengthUpTo("lengthMm", lengthMm, Stack.LONGEST_MM);
     Require.lengthUpTo("kerfMm", kerfMm, 20);
     if ((pieces > 0) == (lengthMm > 0)) {
-      throw new InvalidValue(
-          "pieces", "Set aside either whole bars or a length of each, not both.");
+      throw new InvalidValue("pieces", OperationText.ASIDE_BARS_OR_LENGTH.with());
     }
     this.pieces = pieces;
     this.lengthMm = lengthMm;
@@ -39,7 +37,8 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
     this.which = BarSelection.of("which", Objects.requireNonNullElse(which, List.of()), 0, 60);
     if (!this.which.isEmpty() && this.which.size() != pieces) {
       throw new InvalidValue(
-          "which", Text.of("%d bars are named, but %d are set aside.", this.which.size(), pieces));
+          "which",
+          OperationText.ASIDE_NAMED_OTHERWISE.with("named", this.which.size(), "aside", pieces));
     }
   }
 
@@ -77,8 +76,8 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
     if (pieces > bars.count()) {
       return new Impossible(
           "pieces",
-          Text.of("You cannot set aside %d of %d bars.", pieces, bars.count()),
-          "Set aside fewer, or cut more pieces first.");
+          OperationText.ASIDE_TOO_MANY.with("aside", pieces, "bars", bars.count()),
+          OperationText.SET_ASIDE_FEWER_OR_CUT_MORE.with());
     }
     var missing = BarSelection.missing("which", which, bars);
     if (missing.isPresent()) {
@@ -92,10 +91,9 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
     if (left <= 0) {
       return new Impossible(
           "lengthMm",
-          Text.of(
-              "The bar is %s long. %s with the saw cut leaves nothing to continue with.",
-              Measure.mm(bars.lengthMm()), Measure.mm(lengthMm + kerfMm)),
-          "Set aside less.");
+          OperationText.ASIDE_LEAVES_NOTHING.with(
+              "length", Quantity.mm(bars.lengthMm()), "aside", Quantity.mm(lengthMm + kerfMm)),
+          OperationText.SET_ASIDE_LESS.with());
     }
     Bars stays = bars.withLength(left);
     Bars goes = bars.withLength(lengthMm);

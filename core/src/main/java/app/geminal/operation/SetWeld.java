@@ -53,9 +53,9 @@ public record SetWeld(
   /** Checks every field. */
   public SetWeld {
     Require.count("heats", heats, 1, 20);
-    Require.number("reduction", reduction, 0, 0.5, "");
+    Require.number("reduction", reduction, 0, 0.5);
     Require.temperature("temperatureC", temperatureC, 600, 1500);
-    Require.number("soakMin", soakMin, 0, 240, " min");
+    Require.minutes("soakMin", soakMin, 0, 240);
     Require.present("protection", protection);
     Require.present("tack", tack);
     Require.present("jacket", jacket);
@@ -140,7 +140,7 @@ public record SetWeld(
     OperationResult skinned =
         isSealed()
             ? ScaleLoss.skinned(
-                bars, skinMm(defaults), LossKind.JACKET, "grinding off the jacket takes")
+                bars, skinMm(defaults), LossKind.JACKET, OperationText.JACKET_TAKES_THE_BAR)
             : ScaleLoss.takenFrom(bars, skinMm(defaults));
     return switch (skinned) {
       case Impossible no -> no;

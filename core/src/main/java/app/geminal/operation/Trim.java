@@ -5,8 +5,7 @@ import app.geminal.bar.Side;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
 /**
@@ -37,18 +36,16 @@ public record Trim(double frontMm, double backMm, double sidesMm) implements Ope
     if (length <= 0) {
       return new Impossible(
           "backMm",
-          Text.of(
-              "Trimming takes %s off bar %s long.",
-              Measure.mm(frontMm + backMm), Measure.mm(bars.lengthMm())),
-          "Trim less, or make the bar longer before this step.");
+          OperationText.TRIMMING_USES_UP_BAR.with(
+              "trimmed", Quantity.mm(frontMm + backMm), "length", Quantity.mm(bars.lengthMm())),
+          OperationText.TRIM_LESS_OR_MAKE_BAR_LONGER.with());
     }
     if (width <= 0) {
       return new Impossible(
           "sidesMm",
-          Text.of(
-              "Trimming both edges takes %s off a bar %s wide.",
-              Measure.mm(2 * sidesMm), Measure.mm(bars.widthMm())),
-          "Trim less off the edges.");
+          OperationText.TRIMMING_EDGES_USES_UP_BAR.with(
+              "trimmed", Quantity.mm(2 * sidesMm), "width", Quantity.mm(bars.widthMm())),
+          OperationText.TRIM_LESS_OFF_EDGES.with());
     }
     Bars left = bars.without(Side.LEFT, sidesMm).without(Side.RIGHT, sidesMm).withLength(length);
     return Done.of(left, new Loss(LossKind.TRIM, bars.amount().minus(left.amount())));

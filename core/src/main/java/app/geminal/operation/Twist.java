@@ -2,8 +2,7 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
 /**
@@ -45,7 +44,7 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
 
   /** Checks every field. */
   public Twist {
-    Require.number("turns", turns, FEWEST_TURNS, 200, "");
+    Require.number("turns", turns, FEWEST_TURNS, 200);
     Require.count("sections", sections, 1, 50);
     Require.present("hand", hand);
     Require.count("heats", heats, 1, 60);
@@ -63,10 +62,9 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
     if (wide > FLATTEST * thin) {
       return new Impossible(
           "turns",
-          Text.of(
-              "A bar of %s × %s is too flat to twist evenly.",
-              Measure.mm(bars.widthMm()), Measure.mm(bars.heightMm())),
-          "Draw it square first.");
+          OperationText.TOO_FLAT_TO_TWIST.with(
+              "width", Quantity.mm(bars.widthMm()), "height", Quantity.mm(bars.heightMm())),
+          OperationText.DRAW_IT_SQUARE_FIRST.with());
     }
     return ScaleLoss.inHeats(
         this,

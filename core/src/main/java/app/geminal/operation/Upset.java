@@ -3,8 +3,7 @@ package app.geminal.operation;
 import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
 import app.geminal.layup.Stack;
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
 /**
@@ -20,7 +19,7 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
 
   /** Checks every field. */
   public Upset {
-    Require.number("reduction", reduction, 0, 0.8, "");
+    Require.number("reduction", reduction, 0, 0.8);
     Require.lengthUpTo("bowMm", bowMm, 200);
     Require.count("heats", heats, 1, 60);
   }
@@ -42,15 +41,14 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
     if (width > Stack.WIDEST_MM) {
       return new Impossible(
           "reduction",
-          Text.of("The bar gets %s wide.", Measure.mm(width)),
-          "Use a smaller reduction.");
+          OperationText.BAR_TOO_WIDE.with("width", Quantity.mm(width)),
+          OperationText.USE_SMALLER_REDUCTION.with());
     }
     if (bowMm > width / 2) {
       return new Impossible(
           "bowMm",
-          Text.of(
-              "A bow of %s does not fit into a bar %s wide.", Measure.mm(bowMm), Measure.mm(width)),
-          "Use a smaller bow.");
+          OperationText.BOW_TOO_LARGE.with("bow", Quantity.mm(bowMm), "width", Quantity.mm(width)),
+          OperationText.USE_SMALLER_BOW.with());
     }
     Section flat = stood.resized(width, height);
     Section pressed = bowMm == 0 ? flat : Section.wrought(flat.up(), flat.across(), flat);

@@ -1,5 +1,6 @@
 package app.geminal.pattern;
 
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 
 /** How wide a layer shows where a ground face cuts it at a shallow angle. */
@@ -15,7 +16,7 @@ public final class BandWidth {
    */
   public static double mm(double layerMm, double angleDeg) {
     Require.lengthAbove("layerMm", layerMm, 0, 1000);
-    Require.number("angleDeg", angleDeg, 0.01, 90, "°");
+    Require.quantity(QuantityKind.ANGLE, "angleDeg", angleDeg, 0.01, 90);
     return layerMm / Math.sin(Math.toRadians(angleDeg));
   }
 
@@ -27,7 +28,7 @@ public final class BandWidth {
    * @return mm
    */
   public static double ringSpacingMm(double layerMm, double slope) {
-    Require.number("slope", slope, 1e-6, 10, "");
+    Require.number("slope", slope, 1e-6, 10);
     return layerMm / slope;
   }
 }

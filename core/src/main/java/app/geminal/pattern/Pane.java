@@ -1,6 +1,6 @@
 package app.geminal.pattern;
 
-import app.geminal.units.Text;
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 
@@ -22,18 +22,15 @@ public record Pane(
 
   /** Checks every field. */
   public Pane {
-    Require.number("leftMm", leftMm, -FARTHEST_MM, FARTHEST_MM, " mm");
-    Require.number("lowMm", lowMm, -FARTHEST_MM, FARTHEST_MM, " mm");
+    Require.quantity(QuantityKind.LENGTH, "leftMm", leftMm, -FARTHEST_MM, FARTHEST_MM);
+    Require.quantity(QuantityKind.LENGTH, "lowMm", lowMm, -FARTHEST_MM, FARTHEST_MM);
     Require.lengthAbove("widthMm", widthMm, 0, FARTHEST_MM);
     Require.lengthAbove("heightMm", heightMm, 0, FARTHEST_MM);
     Require.count("widthPx", widthPx, 1, LONGEST_PX);
     Require.count("heightPx", heightPx, 1, LONGEST_PX);
     if ((long) widthPx * heightPx > MOST_PX) {
       throw new InvalidValue(
-          "widthPx",
-          Text.of(
-              "A picture of %,d × %,d pixels is more than 8 million. Use fewer.",
-              widthPx, heightPx));
+          "widthPx", PatternText.TOO_MANY_PIXELS.with("width", widthPx, "height", heightPx));
     }
   }
 

@@ -123,8 +123,7 @@ public record ScanLine(List<Layer> layers, long count) {
       if (!steel.isEmpty()) {
         count++;
         if (count > MOST_COUNTED) {
-          throw new InvalidValue(
-              "", "This line crosses more than a million layers. Draw a shorter one.");
+          throw new InvalidValue("", PatternText.LINE_CROSSES_TOO_MANY.with());
         }
         if (count <= MOST_LISTED) {
           layers.add(new Layer(steel, (at - since) * lengthMm));

@@ -45,8 +45,7 @@ public final class SectionView {
       return BladeShape.of(blade);
     }
     if (view instanceof View.Bevel && field.blade().isEmpty()) {
-      throw new InvalidValue(
-          "blade", "This bar is not a blade yet. Choose a blade to place in it.");
+      throw new InvalidValue("blade", PatternText.NO_BLADE_YET.with());
     }
     return field.blade().orElse(BladeShape.NONE);
   }

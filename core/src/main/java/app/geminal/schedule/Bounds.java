@@ -40,7 +40,7 @@ public record Bounds(
     Require.count("fewestCut", fewestCut, 2, MOST_CUT);
     Require.count("mostCut", mostCut, fewestCut, MOST_CUT);
     if (Require.present("layouts", layouts).isEmpty()) {
-      throw new InvalidValue("layouts", "Choose at least one stack pattern.");
+      throw new InvalidValue("layouts", ScheduleText.CHOOSE_AT_LEAST_ONE_STACK_PATTERN.with());
     }
     layouts = OrderedCopies.copyOf(layouts);
   }

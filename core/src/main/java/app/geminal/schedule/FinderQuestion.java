@@ -2,6 +2,7 @@ package app.geminal.schedule;
 
 import app.geminal.layup.Piece;
 import app.geminal.shop.Shop;
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 import java.util.List;
 import java.util.stream.Stream;
@@ -44,10 +45,11 @@ public record FinderQuestion(
     Require.present("finished", finished);
     Require.present("bounds", bounds);
     core = Require.list("core", core, 0, 20);
-    Require.number("blockMm", blockMm, 1, 1000, " mm");
+    Require.quantity(QuantityKind.LENGTH, "blockMm", blockMm, 1, 1000);
     Require.present("within", within);
     otherBlocksMm = Require.list("otherBlocksMm", otherBlocksMm, 0, 4);
-    otherBlocksMm.forEach(mm -> Require.number("otherBlocksMm", mm, 1, 1000, " mm"));
+    otherBlocksMm.forEach(
+        mm -> Require.quantity(QuantityKind.LENGTH, "otherBlocksMm", mm, 1, 1000));
   }
 
   /** With blocks of one height only. */

@@ -30,8 +30,8 @@ public sealed interface LayerTarget {
   record Near(long count, double tolerance, CountKind counted) implements LayerTarget {
     /** Checks every field. */
     public Near {
-      Require.number("count", (double) count, FEWEST, Bars.MOST_LAYERS, "");
-      Require.number("tolerance", tolerance, 0, 0.5, "");
+      Require.number("count", (double) count, FEWEST, Bars.MOST_LAYERS);
+      Require.number("tolerance", tolerance, 0, 0.5);
       Require.present("counted", counted);
     }
 
@@ -65,7 +65,7 @@ public sealed interface LayerTarget {
   record Most(long upTo, CountKind counted) implements LayerTarget {
     /** Checks both fields. */
     public Most {
-      Require.number("upTo", (double) upTo, FEWEST, Bars.MOST_LAYERS, "");
+      Require.number("upTo", (double) upTo, FEWEST, Bars.MOST_LAYERS);
       Require.present("counted", counted);
     }
 

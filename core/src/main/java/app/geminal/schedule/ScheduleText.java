@@ -17,7 +17,11 @@ enum ScheduleText implements MessageKey {
   HEIGHT_SHARE,
   BEST,
   COMPROMISE,
-  EXPLANATION;
+  EXPLANATION,
+  CHOOSE_AT_LEAST_ONE_STACK_PATTERN,
+  ONE_BAR_AT_A_TIME,
+  LAYERS_NOT_FLAT,
+  TOO_MANY_LAYERS;
 
   @Override
   public String section() {

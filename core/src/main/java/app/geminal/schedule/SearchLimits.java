@@ -6,6 +6,7 @@ import app.geminal.shop.Forge;
 import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
 import app.geminal.shop.Tool;
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 import java.time.Duration;
 
@@ -48,16 +49,16 @@ public record SearchLimits(
 
   /** Checks every field. */
   public SearchLimits {
-    Require.number("tallestMm", tallestMm, 1, 2000, " mm");
-    Require.number("longestMm", longestMm, 10, Stack.LONGEST_MM, " mm");
-    Require.number("heaviestKg", heaviestKg, 0.1, 500, " kg");
+    Require.quantity(QuantityKind.LENGTH, "tallestMm", tallestMm, 1, 2000);
+    Require.quantity(QuantityKind.LENGTH, "longestMm", longestMm, 10, Stack.LONGEST_MM);
+    Require.quantity(QuantityKind.MASS, "heaviestKg", heaviestKg, 0.1, 500);
     Require.lengthUpTo("shortestMm", shortestMm, 1000);
     Require.lengthUpTo("outerLayerMm", outerLayerMm, 50);
-    Require.number("wideMm", wideMm, 1, 5000, " mm");
-    Require.number("highMm", highMm, 1, 5000, " mm");
-    Require.number("coarsePercent", coarsePercent, 0, 100, " %");
-    Require.number("finestMm", finestMm, 0, 10, " mm");
-    Require.number("forceKn", forceKn, 0, 100_000, " kN");
+    Require.quantity(QuantityKind.LENGTH, "wideMm", wideMm, 1, 5000);
+    Require.quantity(QuantityKind.LENGTH, "highMm", highMm, 1, 5000);
+    Require.percent("coarsePercent", coarsePercent, 0, 100);
+    Require.quantity(QuantityKind.LENGTH, "finestMm", finestMm, 0, 10);
+    Require.quantity(QuantityKind.FORCE, "forceKn", forceKn, 0, 100_000);
   }
 
   /** What this shop can do. */

@@ -4,7 +4,6 @@ import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Stack;
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import java.util.List;
@@ -104,16 +103,13 @@ public sealed interface StartingSteel {
     /** Checks what the search can take. */
     public Bar {
       if (bars.count() != 1) {
-        throw new InvalidValue(
-            "bars", Text.of("Choose one bar at a time. There are %d here.", bars.count()));
+        throw new InvalidValue("bars", ScheduleText.ONE_BAR_AT_A_TIME.with("bars", bars.count()));
       }
       if (bars.form() != Form.BAR || bars.hasVoids() || !bars.section().isLevel()) {
-        throw new InvalidValue(
-            "bars",
-            "The layers of this bar are not flat, or it is not square. The Finder works with flat layers only.");
+        throw new InvalidValue("bars", ScheduleText.LAYERS_NOT_FLAT.with());
       }
       if (bars.layers().layers(MOST_KNOWN).isEmpty()) {
-        throw new InvalidValue("bars", "The bar has too many layers for the Finder.");
+        throw new InvalidValue("bars", ScheduleText.TOO_MANY_LAYERS.with());
       }
     }
   }

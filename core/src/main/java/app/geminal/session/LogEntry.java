@@ -1,6 +1,7 @@
 package app.geminal.session;
 
 import app.geminal.heatplan.ForgeAction;
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 
 /**
@@ -15,6 +16,6 @@ public record LogEntry(String id, ForgeAction act, double atS) {
   public LogEntry {
     Require.text("id", id, 64);
     Require.present("act", act);
-    Require.number("atS", atS, -3600, 30 * 24 * 3600.0, " s");
+    Require.quantity(QuantityKind.TIME, "atS", atS, -3600, 30 * 24 * 3600.0);
   }
 }

@@ -43,10 +43,10 @@ public final class Rotation {
       String title, double soakMin, double coldMin, double pressMin, double limitMin) {
     /** Checks every field. */
     public Heat {
-      Require.number("soakMin", soakMin, 0, 600, " min");
-      Require.number("coldMin", coldMin, 0, 600, " min");
-      Require.number("pressMin", pressMin, 0, 240, " min");
-      Require.number("limitMin", limitMin, 0, 600, " min");
+      Require.minutes("soakMin", soakMin, 0, 600);
+      Require.minutes("coldMin", coldMin, 0, 600);
+      Require.minutes("pressMin", pressMin, 0, 240);
+      Require.minutes("limitMin", limitMin, 0, 600);
     }
   }
 

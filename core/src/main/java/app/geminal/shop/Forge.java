@@ -1,5 +1,6 @@
 package app.geminal.shop;
 
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 import org.jspecify.annotations.Nullable;
 
@@ -45,17 +46,17 @@ public record Forge(
     inside("doorWidthMm", doorWidthMm, 20, 2000);
     inside("doorHeightMm", doorHeightMm, 20, 2000);
     Require.count("burners", burners, 1, 20);
-    Require.number("ratedLitres", ratedLitres, 0.1, 1000, " l");
-    Require.number("powerKw", powerKw, 0.5, 200, " kW");
+    Require.quantity(QuantityKind.VOLUME, "ratedLitres", ratedLitres, 0.1, 1000);
+    Require.quantity(QuantityKind.POWER, "powerKw", powerKw, 0.5, 200);
     Require.present("lining", lining);
     if (gaugeOffsetC != null) {
-      Require.number("gaugeOffsetC", gaugeOffsetC, -200, 200, " °C");
+      Require.quantity(QuantityKind.TEMPERATURE_CHANGE, "gaugeOffsetC", gaugeOffsetC, -200, 200);
     }
     Require.temperature("highestC", highestC, 600, 1500);
   }
 
   private static void inside(String field, double mm, double least, double most) {
-    Require.number(field, mm, least, most, " mm");
+    Require.quantity(QuantityKind.LENGTH, field, mm, least, most);
   }
 
   /** Room inside, litres. */

@@ -1,5 +1,6 @@
 package app.geminal.shop;
 
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 
 /**
@@ -12,6 +13,6 @@ public record Hammer(String name, double highestMm) {
   /** Checks both fields. */
   public Hammer {
     Require.text("name", name, 80);
-    Require.number("highestMm", highestMm, 5, 1000, " mm");
+    Require.quantity(QuantityKind.LENGTH, "highestMm", highestMm, 5, 1000);
   }
 }

@@ -1,5 +1,6 @@
 package app.geminal.shop;
 
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 
 /**
@@ -47,23 +48,23 @@ public record Limits(
   /** Checks every field. */
   public Limits {
     Require.lengthUpTo("shortestPieceMm", shortestPieceMm, 1000);
-    Require.number("heaviestKg", heaviestKg, 0.1, 200, " kg");
-    Require.number("tallestStackMm", tallestStackMm, 5, 1000, " mm");
-    Require.number("longestBarMm", longestBarMm, 50, 20_000, " mm");
+    Require.quantity(QuantityKind.MASS, "heaviestKg", heaviestKg, 0.1, 200);
+    Require.quantity(QuantityKind.LENGTH, "tallestStackMm", tallestStackMm, 5, 1000);
+    Require.quantity(QuantityKind.LENGTH, "longestBarMm", longestBarMm, 50, 20_000);
     Require.lengthUpTo("outerPieceMm", outerPieceMm, 50);
     Require.lengthUpTo("longStackMm", longStackMm, 1000);
     Require.lengthUpTo("sizesDifferMm", sizesDifferMm, 50);
     Require.lengthUpTo("heightsDifferMm", heightsDifferMm, 50);
     Require.temperature("nothingBondsBelowC", nothingBondsBelowC, 700, 1300);
     Require.temperature("overheatedAboveC", overheatedAboveC, 1000, 1500);
-    Require.number("meltMarginC", meltMarginC, 0, 300, " °C");
-    Require.number("firstSetReduction", firstSetReduction, 0.01, 0.5, "");
-    Require.number("grooveDepth", grooveDepth, 0.05, 1, "");
-    Require.number("twistShear", twistShear, 0.1, 10, "");
+    Require.quantity(QuantityKind.TEMPERATURE_CHANGE, "meltMarginC", meltMarginC, 0, 300);
+    Require.number("firstSetReduction", firstSetReduction, 0.01, 0.5);
+    Require.number("grooveDepth", grooveDepth, 0.05, 1);
+    Require.number("twistShear", twistShear, 0.1, 10);
     Require.lengthUpTo("smallestSquareMm", smallestSquareMm, 200);
     Require.lengthUpTo("finestLayerMm", finestLayerMm, 5);
     Require.lengthUpTo("widestBandMm", widestBandMm, 100);
-    Require.number("mostLayersSeen", mostLayersSeen, 2, 1e6, "");
+    Require.number("mostLayersSeen", mostLayersSeen, 2, 1e6);
   }
 
   /** The defaults. */

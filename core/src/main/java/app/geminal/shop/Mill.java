@@ -1,5 +1,6 @@
 package app.geminal.shop;
 
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 
 /**
@@ -11,7 +12,7 @@ import app.geminal.validation.Require;
 public record Mill(double rollMm, double openingMm) {
   /** Checks both fields. */
   public Mill {
-    Require.number("rollMm", rollMm, 20, 500, " mm");
-    Require.number("openingMm", openingMm, 1, 300, " mm");
+    Require.quantity(QuantityKind.LENGTH, "rollMm", rollMm, 20, 500);
+    Require.quantity(QuantityKind.LENGTH, "openingMm", openingMm, 1, 300);
   }
 }

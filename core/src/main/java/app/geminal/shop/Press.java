@@ -1,5 +1,6 @@
 package app.geminal.shop;
 
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 
 /**
@@ -27,13 +28,13 @@ public record Press(
   /** Checks every field. */
   public Press {
     Require.lengthUpTo("boreMm", boreMm, 500);
-    Require.number("gaugeLimitMpa", gaugeLimitMpa, 0, 100, " MPa");
-    Require.number("ratedForceKn", ratedForceKn, 0, 10_000, " kN");
-    Require.number("openingMm", openingMm, 20, 2000, " mm");
+    Require.quantity(QuantityKind.PRESSURE, "gaugeLimitMpa", gaugeLimitMpa, 0, 100);
+    Require.quantity(QuantityKind.FORCE, "ratedForceKn", ratedForceKn, 0, 10_000);
+    Require.quantity(QuantityKind.LENGTH, "openingMm", openingMm, 20, 2000);
     Require.lengthUpTo("diesMm", diesMm, 1000);
-    Require.number("dieLengthMm", dieLengthMm, 5, 1000, " mm");
-    Require.number("roundDieMm", roundDieMm, 2, 500, " mm");
-    Require.number("speedMmS", speedMmS, 0.5, 500, " mm/s");
+    Require.quantity(QuantityKind.LENGTH, "dieLengthMm", dieLengthMm, 5, 1000);
+    Require.quantity(QuantityKind.LENGTH, "roundDieMm", roundDieMm, 2, 500);
+    Require.quantity(QuantityKind.SPEED, "speedMmS", speedMmS, 0.5, 500);
   }
 
   /** What the ram gives, kN: F = p·π·d²/4, or the rated force where bore or gauge are not known. */

@@ -32,7 +32,7 @@ public record Shop(
     Require.present("defaults", defaults);
     Require.present("limits", limits);
     Require.present("taskTimes", taskTimes);
-    Require.number("hourPrice", hourPrice, 0, 10_000, "");
+    Require.number("hourPrice", hourPrice, 0, 10_000);
   }
 
   /** Where a shop starts before it has said anything. */

@@ -59,21 +59,21 @@ public record ShopDefaults(
     Require.present("atmosphere", atmosphere);
     Require.present("protection", protection);
     Require.count("settingHeats", settingHeats, 1, 20);
-    Require.number("setReduction", setReduction, 0, 0.5, "");
+    Require.number("setReduction", setReduction, 0, 0.5);
     Require.temperature("weldTemperatureC", weldTemperatureC, 600, 1500);
-    Require.number("soakMin", soakMin, 0, 240, " min");
+    Require.minutes("soakMin", soakMin, 0, 240);
     Require.present("tack", tack);
     Require.present("jacket", jacket);
     Require.present("setTool", setTool);
     Require.temperature("drawTemperatureC", drawTemperatureC, 600, 1500);
-    Require.number("drawHeatMin", drawHeatMin, 0, 120, " min");
+    Require.minutes("drawHeatMin", drawHeatMin, 0, 120);
     Require.present("drawTool", drawTool);
     Require.lengthUpTo("kerfMm", kerfMm, 20);
     Require.lengthUpTo("endTrimMm", endTrimMm, 500);
     Require.lengthUpTo("faceGrindMm", faceGrindMm, 20);
     Require.lengthUpTo("jacketMm", jacketMm, 20);
     Require.lengthUpTo("finishGrindMm", finishGrindMm, 20);
-    Require.number("scaleFactor", scaleFactor, 0.1, 10, "");
+    Require.number("scaleFactor", scaleFactor, 0.1, 10);
     Require.present("faces", faces);
   }
 

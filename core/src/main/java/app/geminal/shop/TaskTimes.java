@@ -1,5 +1,6 @@
 package app.geminal.shop;
 
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 
 /**
@@ -24,12 +25,12 @@ public record TaskTimes(
 
   /** Checks every field. */
   public TaskTimes {
-    Require.number("facePrepMin", facePrepMin, 0, 240, " min");
-    Require.number("stackMin", stackMin, 0, 600, " min");
-    Require.number("sawMin", sawMin, 0, 240, " min");
-    Require.number("coolMin", coolMin, 0, 1440, " min");
-    Require.number("drawPerHeat", drawPerHeat, 0.02, 0.9, "");
-    Require.number("gasKgHour", gasKgHour, 0, 100, " kg");
+    Require.minutes("facePrepMin", facePrepMin, 0, 240);
+    Require.minutes("stackMin", stackMin, 0, 600);
+    Require.minutes("sawMin", sawMin, 0, 240);
+    Require.minutes("coolMin", coolMin, 0, 1440);
+    Require.number("drawPerHeat", drawPerHeat, 0.02, 0.9);
+    Require.quantity(QuantityKind.MASS_FLOW, "gasKgHour", gasKgHour, 0, 100);
   }
 
   /** Where a shop starts before it has looked at the clock. */

@@ -1,6 +1,5 @@
 package app.geminal.steel;
 
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 
@@ -38,24 +37,22 @@ public record Composition(
 
   /** Checks every field. */
   public Composition {
-    Require.number("carbonMin", carbonMin, 0, MOST_CARBON, " %");
-    Require.number("carbonMax", carbonMax, 0, MOST_CARBON, " %");
-    Require.number("carbon", carbon, 0, MOST_CARBON, " %");
-    Require.number("manganese", manganese, 0, 100, " %");
-    Require.number("silicon", silicon, 0, 100, " %");
-    Require.number("nickel", nickel, 0, 100, " %");
-    Require.number("chromium", chromium, 0, 100, " %");
-    Require.number("molybdenum", molybdenum, 0, 100, " %");
-    Require.number("vanadium", vanadium, 0, 100, " %");
-    Require.number("tungsten", tungsten, 0, 100, " %");
-    Require.number("copper", copper, 0, 100, " %");
-    Require.number("phosphorus", phosphorus, 0, 100, " %");
+    Require.percent("carbonMin", carbonMin, 0, MOST_CARBON);
+    Require.percent("carbonMax", carbonMax, 0, MOST_CARBON);
+    Require.percent("carbon", carbon, 0, MOST_CARBON);
+    Require.percent("manganese", manganese, 0, 100);
+    Require.percent("silicon", silicon, 0, 100);
+    Require.percent("nickel", nickel, 0, 100);
+    Require.percent("chromium", chromium, 0, 100);
+    Require.percent("molybdenum", molybdenum, 0, 100);
+    Require.percent("vanadium", vanadium, 0, 100);
+    Require.percent("tungsten", tungsten, 0, 100);
+    Require.percent("copper", copper, 0, 100);
+    Require.percent("phosphorus", phosphorus, 0, 100);
     if (carbonMin > carbon || carbon > carbonMax) {
       throw new InvalidValue(
           "carbon",
-          Text.of(
-              "Typical carbon must be between lowest and highest. Here: %s, %s and %s %%.",
-              carbonMin, carbon, carbonMax));
+          SteelText.CARBON_ORDER.with("least", carbonMin, "typical", carbon, "most", carbonMax));
     }
     double sum =
         carbon
@@ -69,7 +66,7 @@ public record Composition(
             + copper
             + phosphorus;
     if (sum > 100.001) {
-      throw new InvalidValue("", Text.of("The contents add up to %.1f %%, more than 100 %%.", sum));
+      throw new InvalidValue("", SteelText.CONTENTS_OVER_100.with("sum", sum));
     }
   }
 

@@ -23,8 +23,8 @@ public record Deformation(double strain, double perSecond) {
 
   /** Checks both fields. */
   public Deformation {
-    Require.number("strain", strain, 0, 10, "");
-    Require.number("perSecond", perSecond, 0.001, 1000, " /s");
+    Require.number("strain", strain, 0, 10);
+    Require.number("perSecond", perSecond, 0.001, 1000);
   }
 
   /** One squeeze of a set, feathered; the part of the height it takes, 0 to under 1. */

@@ -81,11 +81,7 @@ public final class Estimate {
                 Melting.SOLIDUS_PLUS_MINUS_C + range,
                 "austenite solidus by composition"))
         .or(() -> like.map(Steel::solidus))
-        .orElseThrow(() ->
-            new InvalidValue(
-                "given/solidusC",
-                "The solidus cannot be calculated for this composition. Enter it, or name a"
-                    + " similar steel."));
+        .orElseThrow(() -> new InvalidValue("given/solidusC", SteelText.NO_SOLIDUS.with()));
   }
 
   /** The lower end rises with less carbon and with chromium; the upper keeps off the solidus. */

@@ -13,8 +13,8 @@ import app.geminal.validation.Require;
 public record Figure(double value, double plusMinus, Basis basis, String source) {
   /** Checks every field. */
   public Figure {
-    Require.number("value", value, -1e6, 1e6, "");
-    Require.number("plusMinus", plusMinus, 0, 1e6, "");
+    Require.number("value", value, -1e6, 1e6);
+    Require.number("plusMinus", plusMinus, 0, 1e6);
     Require.present("basis", basis);
     Require.text("source", source, 200);
   }

@@ -32,8 +32,8 @@ public record Hardening(
     Require.temperature("fromC", fromC, 600, 1300);
     Require.temperature("toC", toC, 600, 1300);
     if (fromC > toC) {
-      throw new InvalidValue("toC", "The highest hardening heat is below the lowest.");
+      throw new InvalidValue("toC", SteelText.HARDENING_HEAT_ORDER.with());
     }
-    Require.number("dissolvedCarbon", dissolvedCarbon, 0, 2.1, " %");
+    Require.percent("dissolvedCarbon", dissolvedCarbon, 0, 2.1);
   }
 }

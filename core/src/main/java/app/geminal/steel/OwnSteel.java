@@ -73,7 +73,7 @@ public record OwnSteel(
     Require.present("composition", composition);
     tests = Require.list("tests", tests, 0, 40);
     if (origin != Origin.COMPOSITION && like.isEmpty()) {
-      throw new InvalidValue("like", "Choose the steel it is, or is most like.");
+      throw new InvalidValue("like", SteelText.CHOOSE_LIKE.with());
     }
   }
 

@@ -1,5 +1,6 @@
 package app.geminal.steel;
 
+import app.geminal.units.QuantityKind;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import java.util.Optional;
@@ -57,8 +58,8 @@ public record Steel(
   public Steel {
     requireId("id", id);
     Require.text("name", name, 120);
-    Require.number("density", density.value(), 1000, 25000, " kg/m³");
-    Require.number("etchTone", etchTone.value(), 0, 1, "");
+    Require.quantity(QuantityKind.DENSITY, "density", density.value(), 1000, 25000);
+    Require.number("etchTone", etchTone.value(), 0, 1);
     Require.temperature("solidus", solidus.value(), 200, 4000);
     Require.count("weldability", weldability, 1, 5);
   }
@@ -105,8 +106,7 @@ public record Steel(
   public static String requireId(String field, @Nullable String id) {
     String text = Require.text(field, id, 40);
     if (!text.matches("[A-Za-z0-9_-]+")) {
-      throw new InvalidValue(
-          field, "A short name has letters, digits, _ and - only. This is “" + text + "”.");
+      throw new InvalidValue(field, SteelText.SHORT_NAME.with("name", text));
     }
     return text;
   }

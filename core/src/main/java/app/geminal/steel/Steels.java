@@ -34,8 +34,7 @@ public final class Steels {
    */
   public Steel get(String id) {
     return find(id)
-        .orElseThrow(() ->
-            new InvalidValue("steel", "Unknown steel: “" + id + "”. Choose one from the list."));
+        .orElseThrow(() -> new InvalidValue("steel", SteelText.UNKNOWN_STEEL.with("steel", id)));
   }
 
   /** All of them, in their given order. */

@@ -1,6 +1,5 @@
 package app.geminal.steel;
 
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import java.util.OptionalDouble;
@@ -22,9 +21,8 @@ public record StockTest(Kind kind, String seen, OptionalDouble value) {
       if (!(v >= kind.least && v <= kind.most)) {
         throw new InvalidValue(
             "value",
-            Text.of(
-                "%s gives a figure from %s to %s; this is %s.",
-                kind.words, kind.least, kind.most, v));
+            SteelText.TEST_FIGURE.with(
+                "test", kind.words.with(), "least", kind.least, "most", kind.most, "figure", v));
       }
     }
   }
@@ -32,19 +30,19 @@ public record StockTest(Kind kind, String seen, OptionalDouble value) {
   /** The tests a smith can make, and the figure each can give. */
   public enum Kind {
     /** Sparks beside those of known steels: carbon, mass %. */
-    SPARK("A spark test", 0, 2.1),
+    SPARK(SteelText.SPARK, 0, 2.1),
     /** A coupon quenched and broken: hardness, HRC. */
-    HARDEN_AND_BREAK("A hardened coupon", 20, 68),
+    HARDEN_AND_BREAK(SteelText.HARDEN_AND_BREAK, 20, 68),
     /** Files of known hardness on a hardened coupon: HRC. */
-    FILE("A set of hardness files", 20, 68),
+    FILE(SteelText.FILE, 20, 68),
     /** A coupon etched beside a known steel: tone, 0 to 1. */
-    ETCH("An etched coupon", 0, 1);
+    ETCH(SteelText.ETCH, 0, 1);
 
-    private final String words;
+    private final SteelText words;
     private final double least;
     private final double most;
 
-    Kind(String words, double least, double most) {
+    Kind(SteelText words, double least, double most) {
       this.words = words;
       this.least = least;
       this.most = most;

@@ -21,7 +21,7 @@ public final class TemperCurve {
   /** From points, at least one. */
   public static TemperCurve of(Map<Double, Double> hrcByC) {
     if (hrcByC.isEmpty()) {
-      throw new InvalidValue("temper", "A tempering curve needs at least one point.");
+      throw new InvalidValue("temper", SteelText.CURVE_WITHOUT_POINTS.with());
     }
     return new TemperCurve(new TreeMap<>(hrcByC));
   }
@@ -34,7 +34,7 @@ public final class TemperCurve {
       try {
         points.put(Double.parseDouble(pair[0].strip()), Double.parseDouble(pair[1].strip()));
       } catch (NumberFormatException | ArrayIndexOutOfBoundsException e) {
-        throw new InvalidValue("temper", "“" + point + "” is not a point such as 150:61.");
+        throw new InvalidValue("temper", SteelText.NOT_A_POINT.with("point", point));
       }
     }
     return of(points);

@@ -56,13 +56,13 @@ public record StockBar(
     this.thicknessMm = Require.lengthAbove("thicknessMm", thicknessMm, 0, 200);
     this.lengthMm = Require.lengthAbove("lengthMm", lengthMm, 0, 10_000);
     this.pieces = Require.count("pieces", pieces, 1, 10_000);
-    this.price = price == null ? null : Require.number("price", price, 0, 1e6, "");
+    this.price = price == null ? null : Require.number("price", price, 0, 1e6);
     this.pricePer = pricePer;
     if ((price == null) != (pricePer == null)) {
-      throw new InvalidValue("pricePer", "Choose a price per metre or per kilogram.");
+      throw new InvalidValue("pricePer", StockText.PRICE_WITHOUT_UNIT.with());
     }
     this.prepMinutes =
-        prepMinutes == null ? null : Require.number("prepMinutes", prepMinutes, 0, 10_000, " min");
+        prepMinutes == null ? null : Require.minutes("prepMinutes", prepMinutes, 0, 10_000);
     this.source = words("source", source, 200);
     this.note = words("note", note, 500);
   }

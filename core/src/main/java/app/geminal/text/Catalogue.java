@@ -70,7 +70,8 @@ public final class Catalogue {
         throw new IllegalStateException(message.key() + " wants " + name);
       }
     }
-    return format.clone().format(shown);
+    // Examples in a text are quantities too: they stand in it as marks.
+    return Measure.render(format.clone().format(shown), show);
   }
 
   private Object shown(Object figure, Function<Quantity, String> show) {

@@ -46,6 +46,11 @@ final class MadeUp {
   private static String accented(String text) {
     StringBuilder made = new StringBuilder();
     for (int i = 0; i < text.length(); i++) {
+      if (text.startsWith("[[", i)) {
+        int end = text.indexOf("]]", i);
+        made.append(text, i, end);
+        i = end;
+      }
       char letter = text.charAt(i);
       int known = PLAIN.indexOf(letter);
       made.append(known < 0 ? letter : ACCENTED.charAt(known));

@@ -19,7 +19,6 @@ public final class Lengths {
       Pattern.compile(
           "(?<minus>-)?(?:(?<whole>\\d+)[ -]+)??(?:(?<top>\\d+)/(?<bottom>\\d+)|(?<decimal>\\d+\\.?\\d*|\\.\\d+))"
               + "\\s*(?<unit>mm|cm|m|in(?:ch(?:es)?)?\\.?|\"|”|″)?");
-  private static final String EXAMPLES = "Write a length such as 38 mm, 1 1/2, 3/32 or 0.049 in.";
   private static final int FINEST_FRACTION = 64;
 
   private Lengths() {}
@@ -37,7 +36,7 @@ public final class Lengths {
   public static double parseMm(String text, UnitSystem whenNoUnit) {
     Matcher m = TEXT.matcher(text.strip().toLowerCase(Locale.ROOT));
     if (!m.matches() || (m.group("whole") != null && m.group("decimal") != null)) {
-      throw new Unreadable(text.strip(), EXAMPLES);
+      throw new Unreadable(text.strip(), Unreadable.Why.NOT_A_FIGURE, QuantityKind.LENGTH);
     }
     Ratio value;
     if (m.group("decimal") != null) {
@@ -45,7 +44,8 @@ public final class Lengths {
     } else {
       long bottom = number(m.group("bottom"), text);
       if (bottom == 0) {
-        throw new Unreadable(text.strip(), "A fraction cannot have 0 below the line.");
+        throw new Unreadable(
+            text.strip(), Unreadable.Why.NOTHING_BELOW_THE_LINE, QuantityKind.LENGTH);
       }
       value = Ratio.of(number(m.group("top"), text), bottom);
       if (m.group("whole") != null) {
@@ -147,7 +147,7 @@ public final class Lengths {
 
   private static long number(String digits, String text) {
     if (digits.length() > 9) {
-      throw new Unreadable(text.strip(), EXAMPLES);
+      throw new Unreadable(text.strip(), Unreadable.Why.NOT_A_FIGURE, QuantityKind.LENGTH);
     }
     return Long.parseLong(digits);
   }

@@ -13,58 +13,51 @@ import java.util.Optional;
  */
 public enum QuantityKind {
   /** A length; stored in mm. */
-  LENGTH("mm", "Write a length such as 38 mm, 1 1/2, 3/32, 2 ft 3 or 0.049 in."),
+  LENGTH("mm"),
   /** A temperature; stored in °C. */
-  TEMPERATURE("C", "Write a temperature such as 2150 F or 1180 C."),
+  TEMPERATURE("C"),
   /** A difference of two temperatures; stored in °C. */
-  TEMPERATURE_CHANGE("dC", "Write a temperature difference such as 25 F or -15 C."),
+  TEMPERATURE_CHANGE("dC"),
   /** A mass; stored in kg. */
-  MASS("kg", "Write a mass such as 1.4 kg, 3.1 lb or 3 lb 4 oz."),
+  MASS("kg"),
   /** A force; stored in kN. */
-  FORCE("kN", "Write a force such as 24 tons or 210 kN."),
+  FORCE("kN"),
   /** A pressure; stored in MPa. */
-  PRESSURE("MPa", "Write a pressure such as 2500 psi, 17 MPa or 170 bar."),
+  PRESSURE("MPa"),
   /** A volume; stored in litres. */
-  VOLUME("l", "Write a volume such as 600 cu in or 10 l."),
+  VOLUME("l"),
   /** A rate of heat; stored in kW. */
-  POWER("kW", "Write a power such as 40000 BTU/h or 12 kW."),
+  POWER("kW"),
   /** Mass used in a time; stored in kg/h. */
-  MASS_FLOW("kg/h", "Write a rate such as 2 lb/h or 0.9 kg/h."),
+  MASS_FLOW("kg/h"),
   /** A speed; stored in mm/s. */
-  SPEED("mm/s", "Write a speed such as 1/2 in/s or 12 mm/s."),
+  SPEED("mm/s"),
   /** A time; stored in seconds, typed in minutes where no unit is written. */
-  TIME("s", "Write a time such as 45 min, 1h20 or 90 s."),
+  TIME("s"),
   /** A density; stored in kg/m³. */
-  DENSITY("kg/m3", "Write a density such as 7850 kg/m³ or 0.284 lb/cu in."),
+  DENSITY("kg/m3"),
   /** Expansion by heat; stored in 10⁻⁶ per °C. */
-  EXPANSION("1e-6/C", "Write an expansion such as 12.1 per °C, in millionths."),
+  EXPANSION("1e-6/C"),
   /** What a length of stock costs; stored per m, in the shop's currency. */
-  PRICE_PER_LENGTH("/m", "Write a price such as 4.50 per ft or 15 per m."),
+  PRICE_PER_LENGTH("/m"),
   /** What a mass costs; stored per kg, in the shop's currency. */
-  PRICE_PER_MASS("/kg", "Write a price such as 3 per lb or 7 per kg."),
+  PRICE_PER_MASS("/kg"),
   /** A part of a whole; stored as a fraction. */
-  SHARE("share", "Write a share such as 12%."),
+  SHARE("share"),
   /** An angle; stored in degrees. */
-  ANGLE("deg", "Write an angle such as 3.5°."),
+  ANGLE("deg"),
   /** Rockwell C hardness; stored in HRC. */
-  HARDNESS("HRC", "Write a hardness such as 60 HRC.");
+  HARDNESS("HRC");
 
   private final String mark;
-  private final String remedy;
 
-  QuantityKind(String mark, String remedy) {
+  QuantityKind(String mark) {
     this.mark = mark;
-    this.remedy = remedy;
   }
 
   /** The stored unit as it is in a mark and in the interface: {@code mm}, {@code C}. */
   public String mark() {
     return mark;
-  }
-
-  /** What may be typed, for the person who typed something else. */
-  String remedy() {
-    return remedy;
   }
 
   /** Whether readers of the two systems see different figures. */

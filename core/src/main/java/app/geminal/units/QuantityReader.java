@@ -105,7 +105,7 @@ final class QuantityReader {
     }
     long bottom = Long.parseLong(m.group("bottom"));
     if (bottom == 0) {
-      throw new Unreadable(typed, "A fraction cannot have 0 below the line.");
+      throw new Unreadable(typed, Unreadable.Why.NOTHING_BELOW_THE_LINE, kind);
     }
     Ratio value = Ratio.of(Long.parseLong(m.group("top")), bottom);
     return new Figure(
@@ -178,6 +178,6 @@ final class QuantityReader {
   }
 
   private Unreadable unreadable() {
-    return new Unreadable(typed, kind.remedy());
+    return new Unreadable(typed, Unreadable.Why.NOT_A_FIGURE, kind);
   }
 }

@@ -30,7 +30,7 @@ public final class Temperatures {
   public static double parseC(String text, UnitSystem whenNoUnit) {
     Matcher m = TEXT.matcher(text.strip().toLowerCase(Locale.ROOT));
     if (!m.matches()) {
-      throw new Unreadable(text.strip(), "Write a temperature such as 1180 C or 2150 F.");
+      throw new Unreadable(text.strip(), Unreadable.Why.NOT_A_FIGURE, QuantityKind.TEMPERATURE);
     }
     Ratio value = Ratio.ofDecimal(m.group(1) + m.group(2));
     boolean celsius = m.group(3) == null ? whenNoUnit == UnitSystem.METRIC : m.group(3).equals("c");

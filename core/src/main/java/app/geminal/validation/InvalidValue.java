@@ -1,5 +1,6 @@
 package app.geminal.validation;
 
+import app.geminal.text.Message;
 import java.util.function.Supplier;
 
 /**
@@ -10,14 +11,16 @@ import java.util.function.Supplier;
 public final class InvalidValue extends IllegalArgumentException {
   private static final long serialVersionUID = 1L;
   private final String path;
+  private final transient Message words;
 
   /**
    * @param path the field, empty when the whole value is meant
-   * @param message rule, value and remedy in one or two sentences; may hold measure marks
+   * @param words rule, value and remedy in one or two sentences
    */
-  public InvalidValue(String path, String message) {
-    super(message);
+  public InvalidValue(String path, Message words) {
+    super(words.marked());
     this.path = path;
+    this.words = words;
   }
 
   /** Where the value is, relative to what was checked. */
@@ -25,9 +28,14 @@ public final class InvalidValue extends IllegalArgumentException {
     return path;
   }
 
+  /** Rule, value and remedy. */
+  public Message words() {
+    return words;
+  }
+
   /** The same complaint seen from one level further out. */
   public InvalidValue inside(String outer) {
-    InvalidValue moved = new InvalidValue(path.isEmpty() ? outer : outer + "/" + path, words());
+    InvalidValue moved = new InvalidValue(path.isEmpty() ? outer : outer + "/" + path, words);
     moved.initCause(this);
     return moved;
   }
@@ -39,11 +47,5 @@ public final class InvalidValue extends IllegalArgumentException {
     } catch (InvalidValue bad) {
       throw bad.inside(outer);
     }
-  }
-
-  /** The message, never null. */
-  public String words() {
-    String message = getMessage();
-    return message == null ? "" : message;
   }
 }

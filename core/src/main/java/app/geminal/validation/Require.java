@@ -1,7 +1,7 @@
 package app.geminal.validation;
 
-import app.geminal.units.Measure;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
+import app.geminal.units.QuantityKind;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
@@ -20,76 +20,100 @@ public final class Require {
    */
   public static double lengthAbove(String field, double mm, double leastMm, double mostMm) {
     if (mm > 0 && mm < SMALLEST_MM) {
-      throw new InvalidValue(field, Text.of("Too small: at least %s.", Measure.mm(SMALLEST_MM)));
+      throw new InvalidValue(
+          field, ValidationText.TOO_SMALL.with("least", Quantity.mm(SMALLEST_MM)));
     }
     if (!(mm > leastMm && mm <= mostMm)) {
       throw new InvalidValue(
           field,
-          Text.of(
-              "Enter more than %s and at most %s. This is %s.",
-              Measure.mm(leastMm), Measure.mm(mostMm), shownMm(mm)));
+          ValidationText.MORE_THAN_AT_MOST.with(
+              "least", Quantity.mm(leastMm), "most", Quantity.mm(mostMm), "given", given(mm)));
     }
     return mm;
   }
 
   /** A length within the bounds, both included, millimetres. */
   public static double length(String field, double mm, double leastMm, double mostMm) {
-    if (!(mm >= leastMm && mm <= mostMm)) {
-      throw new InvalidValue(
-          field,
-          Text.of(
-              "Enter %s to %s. This is %s.", Measure.mm(leastMm), Measure.mm(mostMm), shownMm(mm)));
-    }
-    return mm;
+    return quantity(QuantityKind.LENGTH, field, mm, leastMm, mostMm);
   }
 
   /** A length from 0 to {@code mostMm}, both included, millimetres. */
   public static double lengthUpTo(String field, double mm, double mostMm) {
     if (!(mm >= 0 && mm <= mostMm)) {
       throw new InvalidValue(
-          field, Text.of("Enter 0 to %s. This is %s.", Measure.mm(mostMm), shownMm(mm)));
+          field,
+          ValidationText.BETWEEN.with("least", 0, "most", Quantity.mm(mostMm), "given", given(mm)));
     }
     return mm;
   }
 
   /** A temperature within the bounds, both included, °C. */
   public static double temperature(String field, double celsius, double least, double most) {
-    if (!(celsius >= least && celsius <= most)) {
-      throw new InvalidValue(
-          field,
-          Text.of(
-              "Enter %s to %s. This is %s.",
-              Measure.celsius(least),
-              Measure.celsius(most),
-              Double.isFinite(celsius) ? Measure.celsius(celsius) : "not a number"));
-    }
-    return celsius;
+    return quantity(QuantityKind.TEMPERATURE, field, celsius, least, most);
   }
 
   /** A plain number within the bounds, both included. */
-  public static double number(String field, double value, double least, double most, String unit) {
+  public static double number(String field, double value, double least, double most) {
+    return number(field, value, least, most, ValidationText.BETWEEN);
+  }
+
+  private static double number(
+      String field, double value, double least, double most, ValidationText why) {
+    if (!(value >= least && value <= most)) {
+      throw new InvalidValue(
+          field, why.with("least", plain(least), "most", plain(most), "given", plain(value)));
+    }
+    return value;
+  }
+
+  /** A quantity in its stored unit within the bounds, both included. */
+  public static double quantity(
+      QuantityKind kind, String field, double value, double least, double most) {
+    return scaled(kind, 1, field, value, least, most);
+  }
+
+  /** A time within the bounds, both included, minutes. */
+  public static double minutes(String field, double value, double least, double most) {
+    return scaled(QuantityKind.TIME, 60, field, value, least, most);
+  }
+
+  /** A share within the bounds, both included, per cent. */
+  public static double percent(String field, double value, double least, double most) {
+    return scaled(QuantityKind.SHARE, 0.01, field, value, least, most);
+  }
+
+  private static double scaled(
+      QuantityKind kind, double scale, String field, double value, double least, double most) {
     if (!(value >= least && value <= most)) {
       throw new InvalidValue(
           field,
-          Text.of("Enter %s to %s%s. This is %s.", plain(least), plain(most), unit, plain(value)));
+          ValidationText.BETWEEN.with(
+              "least",
+              new Quantity(kind, least * scale),
+              "most",
+              new Quantity(kind, most * scale),
+              "given",
+              Double.isFinite(value)
+                  ? new Quantity(kind, value * scale)
+                  : ValidationText.NOT_A_NUMBER.with()));
     }
     return value;
   }
 
   /** A whole number within the bounds, both included. */
   public static int count(String field, int value, int least, int most) {
-    number(field, value, least, most, "");
+    number(field, value, least, most);
     return value;
   }
 
   /** Text that is there, not blank and not longer than {@code most} characters. */
   public static String text(String field, @Nullable String value, int most) {
     if (value == null || value.isBlank()) {
-      throw new InvalidValue(field, "This cannot be empty.");
+      throw new InvalidValue(field, ValidationText.EMPTY.with());
     }
     if (value.length() > most) {
       throw new InvalidValue(
-          field, Text.of("This can have at most %d characters. It has %d.", most, value.length()));
+          field, ValidationText.TOO_LONG.with("most", most, "has", value.length()));
     }
     return value;
   }
@@ -97,7 +121,7 @@ public final class Require {
   /** A value that must be there. */
   public static <T> T present(String field, @Nullable T value) {
     if (value == null) {
-      throw new InvalidValue(field, "This is missing.");
+      throw new InvalidValue(field, ValidationText.THIS_IS_MISSING.with());
     }
     return value;
   }
@@ -105,15 +129,15 @@ public final class Require {
   /** A list copied, its size within the bounds and no item missing. */
   public static <T> List<T> list(String field, @Nullable List<T> items, int least, int most) {
     List<T> there = present(field, items);
-    number(field, there.size(), least, most, " items");
+    number(field, there.size(), least, most, ValidationText.ITEMS);
     for (int i = 0; i < there.size(); i++) {
       present(field + "/" + i, there.get(i));
     }
     return List.copyOf(there);
   }
 
-  private static String shownMm(double mm) {
-    return Double.isFinite(mm) ? Measure.mm(mm) : "not a number";
+  private static Object given(double mm) {
+    return Double.isFinite(mm) ? Quantity.mm(mm) : ValidationText.NOT_A_NUMBER.with();
   }
 
   private static String plain(double value) {

@@ -19,7 +19,7 @@ public record HoldChance(double shift, int welds) {
 
   /** Checks every field. */
   public HoldChance {
-    Require.number("shift", shift, -20, 20, "");
+    Require.number("shift", shift, -20, 20);
     Require.count("welds", welds, 0, Integer.MAX_VALUE);
   }
 

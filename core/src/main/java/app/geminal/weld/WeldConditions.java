@@ -53,7 +53,7 @@ public record WeldConditions(
 
   private static void require(String field, @Nullable Double value, double least, double most) {
     if (value != null) {
-      Require.number(field, value, least, most, "");
+      Require.number(field, value, least, most);
     }
   }
 

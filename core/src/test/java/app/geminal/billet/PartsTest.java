@@ -55,7 +55,8 @@ class PartsTest {
   @Test
   void noBarIsUsedTwice() {
     Run twice = run(EDGE + "4 (D 3, B 2) 30 x 100 > layup left (@edge), right (@edge)");
-    assertThat(twice.stop().orElseThrow().why().reason()).contains("2 bars of “edge”", "1 is left");
+    assertThat(twice.stop().orElseThrow().why().reason().marked())
+        .contains("2 bars of “edge”", "1 is left");
     Run again = run(EDGE + "4 (D 3, B 2) 30 x 100 > layup left (@edge) > sandwich (@edge)");
     assertThat(again.stop().orElseThrow().step()).isEqualTo(1);
     Run cut =
@@ -77,7 +78,7 @@ class PartsTest {
   void aPartThatStopsCannotBeLaid() {
     Run run = run("part edge = (M 10) 12 x 100 > trim 60 | (D 10) 30 x 100 > layup left (@edge)");
     assertThat(run.parts().get("edge").stop()).isPresent();
-    assertThat(run.stop().orElseThrow().why().reason()).contains("its own Run stops");
+    assertThat(run.stop().orElseThrow().why().reason().marked()).contains("its own Run stops");
     assertThat(run.leftOver().volumeMm3()).isCloseTo(12000, within(1e-6));
   }
 
@@ -100,11 +101,28 @@ class PartsTest {
   @Test
   void nothingIsForgedFromABladeOrARoundOrNothing() {
     assertThat(
-            run("(D 10) 30 x 100 > blade 90 x 25 x 4 > cut 2").stop().orElseThrow().why().remedy())
+            run("(D 10) 30 x 100 > blade 90 x 25 x 4 > cut 2")
+                .stop()
+                .orElseThrow()
+                .why()
+                .remedy()
+                .marked())
         .contains("before");
-    assertThat(run("(D 2) 30 x 300 > roll round > grind 1").stop().orElseThrow().why().reason())
+    assertThat(
+            run("(D 2) 30 x 300 > roll round > grind 1")
+                .stop()
+                .orElseThrow()
+                .why()
+                .reason()
+                .marked())
         .contains("round");
-    assertThat(run("(D 2) 30 x 300 > cut 2 > aside 2 > set 3").stop().orElseThrow().why().reason())
+    assertThat(
+            run("(D 2) 30 x 300 > cut 2 > aside 2 > set 3")
+                .stop()
+                .orElseThrow()
+                .why()
+                .reason()
+                .marked())
         .contains("set aside");
   }
 

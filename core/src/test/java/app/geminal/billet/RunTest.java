@@ -34,7 +34,7 @@ class RunTest {
     Run run = run("2 (D 2, B 2) 40 x 100 > set 3 > trim 80, 80 > cut 4");
     assertThat(run.stages()).hasSize(2);
     assertThat(run.stop().orElseThrow().step()).isEqualTo(1);
-    assertThat(run.stop().orElseThrow().why().remedy()).isNotEmpty();
+    assertThat(run.stop().orElseThrow().why().remedy().marked()).isNotEmpty();
   }
 
   @Test
@@ -51,7 +51,7 @@ class RunTest {
             InvalidValue.class,
             bad -> {
               assertThat(bad.path()).isEqualTo("stack/pieces/1/steel");
-              assertThat(bad.words()).contains("unobtainium");
+              assertThat(bad.words().marked()).contains("unobtainium");
             });
     assertThatThrownBy(() -> run("3 (D 2, B 2) 40 x 100 > cut 2 > restack same with (X 1)"))
         .isInstanceOfSatisfying(

@@ -1,11 +1,11 @@
 package app.geminal.heat;
 
-import static app.geminal.heat.SensorMonitor.State.FROZEN;
-import static app.geminal.heat.SensorMonitor.State.GOOD;
-import static app.geminal.heat.SensorMonitor.State.JUMPING;
-import static app.geminal.heat.SensorMonitor.State.LOST;
-import static app.geminal.heat.SensorMonitor.State.OUT_OF_RANGE;
-import static app.geminal.heat.SensorMonitor.State.WAITING;
+import static app.geminal.heat.SensorState.FROZEN;
+import static app.geminal.heat.SensorState.GOOD;
+import static app.geminal.heat.SensorState.JUMPING;
+import static app.geminal.heat.SensorState.LOST;
+import static app.geminal.heat.SensorState.OUT_OF_RANGE;
+import static app.geminal.heat.SensorState.WAITING;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.stream.IntStream;

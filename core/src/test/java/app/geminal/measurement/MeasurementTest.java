@@ -102,7 +102,7 @@ class MeasurementTest {
     assertThat(d.trimMm()).isCloseTo(10, within(1e-9));
     assertThat(d.faceMm()).isCloseTo(6000 / (2 * 40 * 190.0), within(1e-9));
     assertThat(d.scaleMm()).isCloseTo(6000 / (2 * (40 * 190 + 190 * 15 + 40 * 15.0)), within(1e-9));
-    assertThat(d.words(bar(40, 15, 200), bar(40, 15, 190), 0.1).getFirst())
+    assertThat(d.words(bar(40, 15, 200), bar(40, 15, 190), 0.1).getFirst().marked())
         .contains("5.0 %", "calculated: [[mm 0.1]]");
   }
 
@@ -111,10 +111,11 @@ class MeasurementTest {
     Bars planned = bar(40, 15, 200);
     MeasurementDifference spread = MeasurementDifference.of(planned, bar(42, 15, 190.5));
     assertThat(spread.isSignificant()).isFalse();
-    assertThat(spread.words(planned, bar(42, 15, 190.5), 0).getLast())
+    assertThat(spread.words(planned, bar(42, 15, 190.5), 0).getLast().marked())
         .contains("It spread: [[mm 2]] wider and [[mm 9.5]] shorter");
     MeasurementDifference ran = MeasurementDifference.of(planned, bar(38, 15, 210.5));
-    assertThat(ran.words(planned, bar(38, 15, 210.5), 0).getLast()).contains("into length");
+    assertThat(ran.words(planned, bar(38, 15, 210.5), 0).getLast().marked())
+        .contains("into length");
     MeasurementDifference more = MeasurementDifference.of(planned, bar(40, 15, 210));
     assertThat(more.words(planned, bar(40, 15, 210), 0)).first().asString().contains("more steel");
     assertThat(more.scaleMm()).isZero();
@@ -122,17 +123,17 @@ class MeasurementTest {
 
   @Test
   void aBarIsReportedWhatItGivesAtTheSaw() {
-    assertThat(PieceYield.words(bar(40, 15, 568), 2, 100))
+    assertThat(PieceYield.words(bar(40, 15, 568), 2, 100).marked())
         .isEqualTo(
-            "It gives 2 pieces of [[mm 283]], 3 of [[mm 188]], 4 of [[mm 140.5]], 5 of [[mm 112]]; 6 of [[mm 93]] are shorter than the [[mm 100]] you can hold.");
-    assertThat(PieceYield.words(bar(40, 15, 50), 2, 60)).startsWith("Too short to cut");
-    assertThat(PieceYield.words(bar(40, 15, 5000), 2, 60)).endsWith("or more.");
+            "It gives 2 pieces of [[mm 283]], 3 of [[mm 188]], 4 of [[mm 140.5]], and 5 of [[mm 112]]; 6 of [[mm 93]] are shorter than the [[mm 100]] you can hold.");
+    assertThat(PieceYield.words(bar(40, 15, 50), 2, 60).marked()).startsWith("Too short to cut");
+    assertThat(PieceYield.words(bar(40, 15, 5000), 2, 60).marked()).endsWith("or more.");
   }
 
   @Test
   void theScalesSpeakToo() {
-    assertThat(MeasurementDifference.scales(1.0, 1.005)).contains("agree");
-    assertThat(MeasurementDifference.scales(0.95, 1)).contains("5.0 % less");
-    assertThat(MeasurementDifference.scales(1.05, 1)).contains("5.0 % more");
+    assertThat(MeasurementDifference.scales(1.0, 1.005).marked()).contains("agree");
+    assertThat(MeasurementDifference.scales(0.95, 1).marked()).contains("5.0 % less");
+    assertThat(MeasurementDifference.scales(1.05, 1).marked()).contains("5.0 % more");
   }
 }

@@ -11,6 +11,7 @@ import app.geminal.operation.Draw;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.shop.Tool;
 import app.geminal.units.UnitSystem;
+import app.geminal.units.Units;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -153,8 +154,22 @@ class ShorthandTest {
         .isInstanceOfSatisfying(
             ShorthandError.class,
             bad -> {
-              assertThat(bad).hasMessageContaining(message);
+              assertThat(bad.words().read(Units.METRIC)).contains(message);
               assertThat(line.substring(bad.from(), bad.to())).isEqualTo(line.substring(from, to));
+            });
+  }
+
+  @Test
+  void examplesAreInTheReadersUnits() {
+    assertThatThrownBy(
+            () -> Shorthand.parse("(1075 1/8) 1 1/2 x 6 > draw 2", UnitSystem.INCH, PRACTICE))
+        .isInstanceOfSatisfying(
+            ShorthandError.class,
+            bad -> {
+              assertThat(bad.words().read(Units.US))
+                  .endsWith("draw 1 1/2 in x 3/8 in (width x height).");
+              assertThat(bad.words().read(Units.METRIC))
+                  .endsWith("draw 38.1 mm x 9.5 mm (width x height).");
             });
   }
 

@@ -74,10 +74,12 @@ class OperationsTest {
 
   @Test
   void drawingCannotGrowTheSection() {
-    assertThat(refused(new Draw(41, 10, 1, Tool.ROUND), bar(200)).reason()).contains("[[mm 41]]");
+    assertThat(refused(new Draw(41, 10, 1, Tool.ROUND), bar(200)).reason().marked())
+        .contains("[[mm 41]]");
     assertThat(after(new Draw(20, 18, 1, Tool.ROUND), bar(200)).heightMm())
         .isCloseTo(18, within(1e-9));
-    assertThat(refused(new Draw(1, 1, 1, Tool.ROUND), bar(2000)).reason()).contains("long");
+    assertThat(refused(new Draw(1, 1, 1, Tool.ROUND), bar(2000)).reason().marked())
+        .contains("long");
   }
 
   @Test
@@ -148,7 +150,7 @@ class OperationsTest {
     assertThat(done.bars().loose()).isTrue();
     assertThat(done.layers()).isEqualTo(new Done.Layers.Joined(8, 19, 0, java.util.Set.of()));
     assertThat(done.added().volumeMm3()).isCloseTo(4 * 40 * 40, within(1e-9));
-    assertThat(refused(Restack.of(Restack.ALL_SAME), bar(200)).remedy()).contains("Cut");
+    assertThat(refused(Restack.of(Restack.ALL_SAME), bar(200)).remedy().marked()).contains("Cut");
   }
 
   @Test
@@ -162,7 +164,8 @@ class OperationsTest {
   @Test
   void tooManyHeatsBurnTheBarAway() {
     Bars foil = Bars.level(1, 40, 100, LayerSequence.band("D", 0.2), 1, false);
-    assertThat(refused(new Draw(30, 0.1, 20, Tool.ROUND), foil).reason()).contains("burns away");
+    assertThat(refused(new Draw(30, 0.1, 20, Tool.ROUND), foil).reason().marked())
+        .contains("burns away");
   }
 
   static List<ThrowingCallable> badValues() {
@@ -197,7 +200,7 @@ class OperationsTest {
             InvalidValue.class,
             bad -> {
               assertThat(bad.path()).isNotEmpty();
-              assertThat(bad.words()).isNotEmpty();
+              assertThat(bad.words().marked()).isNotEmpty();
             });
   }
 }

@@ -79,7 +79,8 @@ class PatternOperationsTest {
     assertThat(twisted.heightMm()).isCloseTo(twisted.widthMm(), within(1e-9));
     assertThat(twisted.visibleCount()).isEqualTo(7);
     assertThat(twisted.amount().volumeMm3()).isCloseTo(flat.amount().volumeMm3(), within(1e-6));
-    assertThat(refused(twist, Bars.level(1, 31, 200, SEVEN, 7, false)).remedy()).contains("square");
+    assertThat(refused(twist, Bars.level(1, 31, 200, SEVEN, 7, false)).remedy().marked())
+        .contains("square");
   }
 
   /** 12.7 mm round at one turn an inch: γ = 1.57; square at two: half the diagonal, 4.44 at 2. */
@@ -104,7 +105,10 @@ class PatternOperationsTest {
     Bars smaller = done(new Resquare(45, 10, 1), square(100)).bars();
     assertThat(smaller.lengthMm()).isCloseTo(400, within(1e-9));
     assertThat(refused(new Resquare(45, 21, 1), square(100)).field()).isEqualTo("sideMm");
-    assertThat(refused(new Resquare(45, 0, 1), Bars.level(1, 24, 100, SEVEN, 7, false)).remedy())
+    assertThat(
+            refused(new Resquare(45, 0, 1), Bars.level(1, 24, 100, SEVEN, 7, false))
+                .remedy()
+                .marked())
         .contains("square");
   }
 
@@ -142,7 +146,7 @@ class PatternOperationsTest {
     assertThat(cored.bars().amount().volumeMm3())
         .isCloseTo(strip.amount().volumeMm3() + Math.PI * 9 * 60, within(1e-6));
     assertThat(cored.bars().section().up().steelAt(cored.bars().heightMm() / 2)).isEqualTo("M");
-    assertThat(refused(new RollUp(true, null, 1), strip.withLength(9)).reason())
+    assertThat(refused(new RollUp(true, null, 1), strip.withLength(9)).reason().marked())
         .contains("too short for one turn");
   }
 
@@ -221,7 +225,7 @@ class PatternOperationsTest {
     assertThat(laid.bars().heightMm()).isEqualTo(18);
     assertThat(lost(laid, LossKind.GRINDING)).isCloseTo(2 * 20 * 100, within(1e-6));
     assertThat(laid.bars().visibleCount()).isEqualTo(6);
-    assertThat(refused(LayUpAlone.INSTANCE, square(100)).remedy()).contains("Cut the bar");
+    assertThat(refused(LayUpAlone.INSTANCE, square(100)).remedy().marked()).contains("Cut the bar");
     Bars five = done(LayUpAlone.INSTANCE, square(100).times(5)).bars();
     assertThat(five.widthMm()).isEqualTo(100);
     assertThat(five.section().isLevel()).isTrue();
@@ -289,7 +293,7 @@ class PatternOperationsTest {
     Done cut = done(new Cut(3, 2, 60), square(206));
     assertThat(lost(cut, LossKind.TRIM)).isCloseTo(20 * 400, within(1e-6));
     assertThat(lost(cut, LossKind.KERF)).isCloseTo(6 * 400, within(1e-6));
-    assertThat(refused(new Cut(3, 2, 60), square(183)).reason()).contains("[[mm 184]]");
+    assertThat(refused(new Cut(3, 2, 60), square(183)).reason().marked()).contains("[[mm 184]]");
   }
 
   @Test

@@ -59,7 +59,11 @@ class CatalogueTest {
     for (String key : ENGLISH.keySet()) {
       String text = ENGLISH.getString(key);
       assertThat(new MessageFormat(text, Locale.ENGLISH).toPattern()).as(key).isNotBlank();
-      // Units come with the figures; a unit in a sentence would be one system's.
+      // Units come with the figures; a unit in a sentence would be one system's. What may be typed
+      // is said in both.
+      if (key.startsWith("typed.")) {
+        continue;
+      }
       assertThat(text).as(key).doesNotContainPattern("[}0-9] ?(mm|°|kg|kN|MPa|lb|psi|litres)\\b");
     }
   }

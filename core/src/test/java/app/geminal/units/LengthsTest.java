@@ -3,6 +3,7 @@ package app.geminal.units;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.geminal.text.TypedText;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -40,8 +41,12 @@ class LengthsTest {
   @ValueSource(strings = {"", "thick", "1 1", "1.5 1/2", "1/0", "3/", "12 kg", "1e3", "٣", "1,5"})
   void refusesTheRestAndSaysWhatToType(String text) {
     assertThatThrownBy(() -> Lengths.parseMm(text, UnitSystem.INCH))
-        .isInstanceOf(Unreadable.class)
-        .hasMessageContaining("“" + text + "”");
+        .isInstanceOfSatisfying(
+            Unreadable.class,
+            bad ->
+                assertThat(TypedText.of(bad).read(Units.US))
+                    .contains("“" + text + "”")
+                    .containsAnyOf("Write a", "fraction"));
   }
 
   @ParameterizedTest

@@ -6,7 +6,7 @@ import app.geminal.steel.OwnSteel.Given;
 import app.geminal.steel.OwnSteel.Origin;
 import app.geminal.steel.Quench;
 import app.geminal.steel.StockTest;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -21,10 +21,16 @@ record OwnSteelRow(CSVRecord cells) {
   static final class Cell extends RuntimeException {
     private static final long serialVersionUID = 1L;
     private final String column;
+    private final transient Message words;
 
-    Cell(String column, String message) {
-      super(message);
+    Cell(String column, Message words) {
+      super(words.marked());
       this.column = column;
+      this.words = words;
+    }
+
+    Message words() {
+      return words;
     }
 
     String column() {
@@ -72,8 +78,7 @@ record OwnSteelRow(CSVRecord cells) {
       }
       String[] parts = text.strip().split(";", 3);
       if (parts.length < 3) {
-        throw new Cell(
-            "tests", "Write a test as kind;figure;what was seen, such as spark;0.7;short bursts.");
+        throw new Cell("tests", SteelTableText.WRITE_TEST_AS_KIND_FIGURE_WHAT.with());
       }
       tests.add(
           new StockTest(
@@ -97,9 +102,10 @@ record OwnSteelRow(CSVRecord cells) {
         .orElseThrow(() ->
             new Cell(
                 column,
-                Text.of(
-                    "“%s” is not one of %s.",
+                SteelTableText.NOT_ONE_OF.with(
+                    "text",
                     text,
+                    "names",
                     String.join(
                         ", ",
                         Arrays.stream(kind.getEnumConstants())
@@ -121,7 +127,7 @@ record OwnSteelRow(CSVRecord cells) {
     try {
       return Double.parseDouble(text.strip());
     } catch (NumberFormatException e) {
-      throw new Cell(column, Text.of("“%s” is not a number. Write it with a decimal point.", text));
+      throw new Cell(column, SteelTableText.IS_NOT_NUMBER.with("text", text));
     }
   }
 }

@@ -6,6 +6,7 @@ import app.geminal.steel.OwnSteel;
 import app.geminal.steel.OwnSteel.Given;
 import app.geminal.steel.Steels;
 import app.geminal.steel.StockTest;
+import app.geminal.text.Message;
 import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import java.io.IOException;
@@ -70,7 +71,7 @@ public final class OwnSteelTable {
    * @param column its name, empty when it is the row
    * @param reason rule, value and remedy
    */
-  public record Fault(long line, String column, String reason) {}
+  public record Fault(long line, String column, Message reason) {}
 
   /** What was read; {@code steels} is empty when there are faults. */
   public record Table(List<OwnSteel> steels, List<Fault> faults) {}
@@ -97,15 +98,18 @@ public final class OwnSteelTable {
       List<String> header = parser.getHeaderNames();
       COLUMNS.stream()
           .filter(c -> !header.contains(c))
-          .forEach(c -> faults.add(new Fault(1, c, "This column is missing from the header.")));
+          .forEach(c ->
+              faults.add(
+                  new Fault(1, c, SteelTableText.THIS_COLUMN_IS_MISSING_FROM_HEADER.with())));
       header.stream()
           .filter(c -> !COLUMNS.contains(c))
-          .forEach(c -> faults.add(new Fault(1, c, "Unknown column.")));
+          .forEach(c -> faults.add(new Fault(1, c, SteelTableText.UNKNOWN_COLUMN.with())));
       if (faults.isEmpty()) {
         rows(parser, shipped, steels, faults);
       }
     } catch (IOException | IllegalArgumentException | UncheckedIOException e) {
-      faults.add(new Fault(1, "", "This CSV cannot be read: " + e.getMessage()));
+      faults.add(
+          new Fault(1, "", SteelTableText.NOT_CSV.with("why", String.valueOf(e.getMessage()))));
     }
     return faults.isEmpty() ? new Table(steels, faults) : new Table(List.of(), faults);
   }
@@ -120,22 +124,23 @@ public final class OwnSteelTable {
             new Fault(
                 line,
                 "",
-                Text.of("The row has %d fields. The header has %d.", row.size(), COLUMNS.size())));
+                SteelTableText.ROW_LENGTH.with("has", row.size(), "header", COLUMNS.size())));
         continue;
       }
       if (steels.size() >= MOST_ROWS) {
-        faults.add(new Fault(line, "", Text.of("More than %d rows.", MOST_ROWS)));
+        faults.add(new Fault(line, "", SteelTableText.TOO_MANY_ROWS.with("most", MOST_ROWS)));
         return;
       }
       try {
         OwnSteel steel = new OwnSteelRow(row).steel();
         Estimate.of(steel, shipped);
         if (!seen.add(steel.id())) {
-          throw new OwnSteelRow.Cell("short_name", "“" + steel.id() + "” is in the table twice.");
+          throw new OwnSteelRow.Cell(
+              "short_name", SteelTableText.STEEL_TWICE.with("name", steel.id()));
         }
         steels.add(steel);
       } catch (OwnSteelRow.Cell bad) {
-        faults.add(new Fault(line, bad.column(), String.valueOf(bad.getMessage())));
+        faults.add(new Fault(line, bad.column(), bad.words()));
       } catch (InvalidValue bad) {
         faults.add(new Fault(line, column(bad.path()), bad.words()));
       }

@@ -72,7 +72,7 @@ class OwnSteelTableTest {
     Fault fault = read.faults().getFirst();
     assertThat(fault.line()).isEqualTo(2);
     assertThat(fault.column()).isEqualTo(column);
-    assertThat(fault.reason()).contains(reason);
+    assertThat(fault.reason().marked()).contains(reason);
   }
 
   @Test
@@ -90,7 +90,7 @@ class OwnSteelTableTest {
                 + "\r\n",
             SHIPPED);
     assertThat(read.faults()).extracting(Fault::line).containsExactly(2L, 4L, 5L);
-    assertThat(read.faults().getLast().reason()).contains("twice");
+    assertThat(read.faults().getLast().reason().marked()).contains("twice");
   }
 
   @Test

@@ -1,7 +1,8 @@
 package app.geminal.library.plan;
 
-import app.geminal.units.Text;
+import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
@@ -16,9 +17,9 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
  *
  * @param kind of fault
  * @param pointer JSON pointer to the place, empty for the whole document
- * @param reason rule and value in a sentence; may hold measure marks
+ * @param reason rule and value in a sentence
  */
-public record JsonFault(Kind kind, String pointer, String reason) {
+public record JsonFault(Kind kind, String pointer, Message reason) {
   /** What sort of fault it is. */
   public enum Kind {
     /** It is not JSON, or not of the shape that is read. */
@@ -40,30 +41,33 @@ public record JsonFault(Kind kind, String pointer, String reason) {
           Kind.BAD_VALUE, path.isEmpty() ? where : where + "/" + path, bad.get().words());
     }
     if (find(thrown, StreamConstraintsException.class).isPresent()) {
-      return new JsonFault(Kind.TOO_LARGE, where, "This is too large for a plan or record.");
+      return new JsonFault(Kind.TOO_LARGE, where, PlanText.THIS_IS_TOO_LARGE_FOR_PLAN.with());
     }
     return new JsonFault(
         Kind.UNREADABLE,
         where,
-        json.map(JsonFault::words).orElse("The request body cannot be read."));
+        json.map(JsonFault::words).orElse(PlanText.REQUEST_BODY_CANNOT_BE_READ.with()));
   }
 
-  private static String words(JacksonException json) {
+  private static Message words(JacksonException json) {
     return switch (json) {
       case UnrecognizedPropertyException unknown ->
-          Text.of("“%s” is not known.", unknown.getPropertyName());
+          PlanText.UNKNOWN_FIELD.with("name", unknown.getPropertyName());
       case InvalidTypeIdException type when type.getTypeId() != null ->
-          Text.of("“%s” is not a kind of step.", type.getTypeId());
-      case InvalidTypeIdException _ ->
-          "Enter a piece with steel and thickness, or a bar of a part.";
+          PlanText.UNKNOWN_STEP.with("name", type.getTypeId());
+      case InvalidTypeIdException _ -> PlanText.ENTER_PIECE_WITH_STEEL_AND_THICKNESS.with();
       case MismatchedInputException mismatch
           when mismatch.getTargetType() != null && isNumber(mismatch.getTargetType()) ->
-          "Write a number here.";
+          PlanText.WRITE_NUMBER_HERE.with();
       case MismatchedInputException mismatch
           when mismatch.getTargetType() != null && mismatch.getTargetType().isEnum() ->
-          Text.of("Use one of %s.", List.of(mismatch.getTargetType().getEnumConstants()));
-      case MismatchedInputException _ -> "The value here is missing or of the wrong type.";
-      default -> "From here on this is not JSON.";
+          PlanText.USE_ONE_OF.with(
+              "names",
+              Arrays.stream(mismatch.getTargetType().getEnumConstants())
+                  .map(String::valueOf)
+                  .collect(Collectors.joining(", ")));
+      case MismatchedInputException _ -> PlanText.VALUE_HERE_IS_MISSING.with();
+      default -> PlanText.FROM_HERE.with();
     };
   }
 

@@ -2,7 +2,7 @@ package app.geminal.library.plan;
 
 import app.geminal.billet.Plan;
 import app.geminal.steel.OwnSteel;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.core.JacksonException;
@@ -52,7 +52,7 @@ public final class PlanFiles {
     private final transient JsonFault fault;
 
     Refused(JsonFault fault) {
-      super(fault.pointer() + " " + fault.reason());
+      super(fault.pointer() + " " + fault.reason().marked());
       this.fault = fault;
     }
 
@@ -87,26 +87,24 @@ public final class PlanFiles {
           new JsonFault(
               JsonFault.Kind.TOO_LARGE,
               "",
-              Text.of(
-                  "A plan has at most %,d characters. This one has %,d.", LONGEST, text.length())));
+              PlanText.PLAN_TOO_LONG.with("most", LONGEST, "has", text.length())));
     }
     try {
       JsonNode tree = JSON.readTree(text);
-      refuseUnless(
-          tree != null && tree.isObject(),
-          "",
-          "A plan is a JSON object. See docs/formats/plan.md.");
+      refuseUnless(tree != null && tree.isObject(), "", PlanText.PLAN_IS_JSON_OBJECT.with());
       refuseUnless(
           PlanFile.FORMAT.equals(tree.path("format").asString("")),
           "/format",
-          Text.of("This is not a Geminal plan. Its format is not “%s”.", PlanFile.FORMAT));
+          PlanText.THIS_IS_NOT_GEMINAL_PLAN.with("format", PlanFile.FORMAT));
       JsonNode version = tree.path("version");
       refuseUnless(
           version.isIntegralNumber() && version.asInt() >= 1 && version.asInt() <= PlanFile.VERSION,
           "/version",
-          Text.of(
-              "Versions 1 to %d are known here. This says %s. A newer Geminal may read it.",
-              PlanFile.VERSION, version.isMissingNode() ? "none" : version.toString()));
+          PlanText.UNKNOWN_VERSION.with(
+              "newest",
+              PlanFile.VERSION,
+              "says",
+              version.isMissingNode() ? "none" : version.toString()));
       Document read = JSON.readValue(text, Document.class);
       return new PlanFile(read.name(), read.purpose(), read.plan(), read.steels());
     } catch (JacksonException | app.geminal.validation.InvalidValue wrong) {
@@ -114,7 +112,7 @@ public final class PlanFiles {
     }
   }
 
-  private static void refuseUnless(boolean right, String pointer, String reason) throws Refused {
+  private static void refuseUnless(boolean right, String pointer, Message reason) throws Refused {
     if (!right) {
       throw new Refused(new JsonFault(JsonFault.Kind.UNREADABLE, pointer, reason));
     }

@@ -2,7 +2,6 @@ package app.geminal.server.account;
 
 import app.geminal.server.problem.NotFound;
 import app.geminal.server.turn.Turns;
-import app.geminal.units.Text;
 import app.geminal.units.Units;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
@@ -74,7 +73,7 @@ public class Accounts implements UserDetailsService {
   public Account add(String login, String name, String password, Units units, Rank rank) {
     Require.text("login", login, 40);
     if (!login.matches("[\\p{L}\\p{N}._-]+")) {
-      throw new InvalidValue("login", "A sign-in name has letters, digits, dot, dash and _ only.");
+      throw new InvalidValue("login", AccountText.SIGN_IN_NAME.with());
     }
     Require.text("name", name, 80);
     requirePassword(password);
@@ -93,7 +92,7 @@ public class Accounts implements UserDetailsService {
   }
 
   private static InvalidValue nameTaken() {
-    return new InvalidValue("login", "This sign-in name is already in use.");
+    return new InvalidValue("login", AccountText.SIGN_IN_NAME_TAKEN.with());
   }
 
   private static void requirePassword(String password) {
@@ -102,16 +101,11 @@ public class Accounts implements UserDetailsService {
     if (bytes > MOST_PASSWORD_BYTES) {
       throw new InvalidValue(
           "password",
-          Text.of(
-              "This password is too long: %d bytes. The limit is %d. Accented letters count twice.",
-              bytes, MOST_PASSWORD_BYTES));
+          AccountText.PASSWORD_TOO_LONG.with("bytes", bytes, "most", MOST_PASSWORD_BYTES));
     }
     if (password.length() < SHORTEST_PASSWORD) {
       throw new InvalidValue(
-          "password",
-          Text.of(
-              "A password needs at least %d characters. A short sentence is easy to remember.",
-              SHORTEST_PASSWORD));
+          "password", AccountText.PASSWORD_TOO_SHORT.with("least", SHORTEST_PASSWORD));
     }
   }
 
@@ -132,7 +126,7 @@ public class Accounts implements UserDetailsService {
     Require.present("rank", rank);
     boolean stays = rank == Rank.OWNER && mayEnter;
     if (there.rank() == Rank.OWNER && !stays && accounts.otherOwners(id) == 0) {
-      throw new InvalidValue("rank", "There is no other owner. Make another person owner first.");
+      throw new InvalidValue("rank", AccountText.THERE_IS_NO_OTHER_OWNER.with());
     }
     accounts.change(id, rank, mayEnter);
     if (!mayEnter) {
@@ -174,7 +168,7 @@ public class Accounts implements UserDetailsService {
   }
 
   private static NotFound notFound(long id) {
-    return new NotFound("There is no person number " + id + ".");
+    return new NotFound(AccountText.NO_PERSON.with("number", id));
   }
 
   /**

@@ -77,7 +77,7 @@ public class OwnerCode {
   public void require(@Nullable String given, String address) {
     guesses.require("", address);
     if (!accounts.isEmpty()) {
-      throw new InvalidValue("code", "This shop already has an owner. Sign in instead.");
+      throw new InvalidValue("code", AccountText.THIS_SHOP_ALREADY_HAS_OWNER.with());
     }
     String now = code.get();
     if (given == null || now.isEmpty() || !matches(given, now)) {
@@ -100,8 +100,7 @@ public class OwnerCode {
   }
 
   private static InvalidValue wrong() {
-    return new InvalidValue(
-        "code", "This is not the code printed on the console when the shop started.");
+    return new InvalidValue("code", AccountText.THIS_IS_NOT_CODE_PRINTED.with());
   }
 
   /** The owner is there: no one needs the code any more. */

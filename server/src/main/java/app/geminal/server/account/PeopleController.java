@@ -178,7 +178,7 @@ class PeopleController {
     String login = who.getName();
     guesses.require(login, request.getRemoteAddr());
     if (!accounts.isPassword(login, body.old())) {
-      throw new InvalidValue("old", "This is not your password.");
+      throw new InvalidValue("old", AccountText.THIS_IS_NOT_YOUR_PASSWORD.with());
     }
     guesses.right(login, request.getRemoteAddr());
     accounts.setPassword(login, body.password(), here(request));

@@ -32,9 +32,13 @@ class RequestShares {
           REQUESTS,
           REQUESTS_EACH,
           Duration.ofSeconds(20),
-          "Several of your requests are already running.");
+          AccountText.SEVERAL_OF_YOUR_REQUESTS_ARE_ALREADY.with());
   private final Turns streams =
-      new Turns(STREAMS, STREAMS_EACH, Duration.ZERO, "Too many screens are following sessions.");
+      new Turns(
+          STREAMS,
+          STREAMS_EACH,
+          Duration.ZERO,
+          AccountText.TOO_MANY_SCREENS_ARE_FOLLOWING_SESSIONS.with());
   private final Cache<String, String> people =
       Caffeine.newBuilder()
           .maximumSize(MOST_REMEMBERED)

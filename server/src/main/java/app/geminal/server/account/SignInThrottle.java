@@ -2,7 +2,6 @@ package app.geminal.server.account;
 
 import app.geminal.server.problem.Problem;
 import app.geminal.server.problem.ProblemWriter;
-import app.geminal.units.Text;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -61,9 +60,9 @@ public class SignInThrottle extends OncePerRequestFilter {
     return Problem.of(
         HttpStatus.TOO_MANY_REQUESTS,
         "too-many-tries",
-        "Too many wrong attempts",
-        "There were too many wrong attempts.",
+        AccountText.TOO_MANY_WRONG_ATTEMPTS.with(),
+        AccountText.THERE_WERE_TOO_MANY_ATTEMPTS.with(),
         "",
-        Text.of("Wait %d seconds, then try again.", seconds));
+        AccountText.WAIT_THEN_TRY.with("seconds", seconds));
   }
 }

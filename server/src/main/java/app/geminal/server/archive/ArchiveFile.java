@@ -75,10 +75,10 @@ final class ArchiveFile implements AutoCloseable {
     if (manifest.files() == null
         || manifest.schema() == null
         || manifest.files().stream().anyMatch(f -> f == null || f.name() == null)) {
-      throw BadArchive.because("The archive's list of files is not complete.");
+      throw BadArchive.because(ArchiveText.ARCHIVE_LIST_OF_FILES.with());
     }
     if (!Manifest.FORMAT.equals(manifest.format()) || manifest.version() != Manifest.VERSION) {
-      throw BadArchive.because("This is not an archive this release can read.");
+      throw BadArchive.because(ArchiveText.THIS_IS_NOT_ARCHIVE_THIS_RELEASE.with());
     }
     return manifest;
   }
@@ -90,7 +90,7 @@ final class ArchiveFile implements AutoCloseable {
         zip.stream().map(ZipEntry::getName).collect(Collectors.toCollection(HashSet::new));
     there.remove(Manifest.NAME);
     if (!there.equals(named)) {
-      throw BadArchive.because("The archive does not contain the files in its list.");
+      throw BadArchive.because(ArchiveText.ARCHIVE_DOES_NOT_CONTAIN_FILES.with());
     }
     for (Manifest.Item item : manifest.files()) {
       MessageDigest digest = Checksums.sha256();
@@ -99,7 +99,7 @@ final class ArchiveFile implements AutoCloseable {
         in.transferTo(out);
       }
       if (!Checksums.hex(digest).equals(item.sha256())) {
-        throw BadArchive.because("The file " + item.name() + " is not as it was written.");
+        throw BadArchive.because(ArchiveText.FILE_CHANGED.with("file", item.name()));
       }
     }
   }
@@ -107,7 +107,7 @@ final class ArchiveFile implements AutoCloseable {
   private static InputStream in(ZipFile zip, String name) throws IOException {
     ZipEntry entry = zip.getEntry(name);
     if (entry == null) {
-      throw BadArchive.because("The file " + name + " is missing.");
+      throw BadArchive.because(ArchiveText.FILE_IS_MISSING.with("file", name));
     }
     return zip.getInputStream(entry);
   }

@@ -1,6 +1,5 @@
 package app.geminal.server.archive;
 
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -53,9 +52,8 @@ class ArchiveRestorer {
       String there = file.manifest().schema();
       if (number(there) > number(here)) {
         throw BadArchive.because(
-            Text.of(
-                "The archive was written by a later release (tables %s, here %s). Update Geminal, then restore it.",
-                there, here));
+            ArchiveText.LATER_ARCHIVE.with(
+                "there", String.valueOf(there), "here", String.valueOf(here)));
       }
       if (there.equals(here)) {
         archives.takeIn(file);
@@ -63,9 +61,9 @@ class ArchiveRestorer {
         takeIn(file, there);
       }
     } catch (ZipException e) {
-      throw BadArchive.because("This is not an archive, or it is incomplete.");
+      throw BadArchive.because(ArchiveText.THIS_IS_NOT_ARCHIVE_OR_IT.with());
     } catch (JacksonException e) {
-      throw BadArchive.because("A line of the archive is not JSON.");
+      throw BadArchive.because(ArchiveText.LINE_OF_ARCHIVE_IS_NOT_JSON.with());
     }
   }
 
@@ -81,7 +79,7 @@ class ArchiveRestorer {
 
   private static int number(String schema) {
     if (!schema.matches("[1-9]\\d{0,5}")) {
-      throw BadArchive.because("The archive does not say which release wrote it.");
+      throw BadArchive.because(ArchiveText.ARCHIVE_DOES_NOT_SAY_WHICH_RELEASE.with());
     }
     return Integer.parseInt(schema);
   }

@@ -176,8 +176,7 @@ public class Archives {
   /** An archive enters an empty shop. */
   void requireEmpty() {
     if (!isEmpty()) {
-      throw BadArchive.because(
-          "There is already a shop here. Restore an archive into an empty one.");
+      throw BadArchive.because(ArchiveText.THERE_IS_ALREADY_SHOP_HERE.with());
     }
   }
 }

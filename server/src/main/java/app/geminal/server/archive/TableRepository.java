@@ -221,7 +221,7 @@ class TableRepository {
       }
       if (!known.containsAll(line.keySet())) {
         throw BadArchive.because(
-            "The file tables/" + table + ".jsonl has columns that its release did not have.");
+            ArchiveText.UNKNOWN_COLUMNS.with("file", "tables/" + table + ".jsonl"));
       }
       List<String> these = List.copyOf(line.keySet());
       if (!these.equals(names) || batch.size() == BATCH) {
@@ -237,13 +237,13 @@ class TableRepository {
   /** What later becomes the name of a file, or decides what someone may do, is looked at first. */
   private static void requireSane(String table, Map<String, Object> line, Set<String> columns) {
     if (table.equals("photo") && !PHOTO_ID.matcher(String.valueOf(line.get("id"))).matches()) {
-      throw BadArchive.because("A photo has an invalid id.");
+      throw BadArchive.because(ArchiveText.INVALID_PHOTO_ID.with());
     }
     // Before there were roles everyone was an owner, and becomes one when the table gets them.
     if (table.equals("account")
         && columns.contains("role")
         && !ROLES.contains(String.valueOf(line.get("role")))) {
-      throw BadArchive.because("A person has a role that this release does not know.");
+      throw BadArchive.because(ArchiveText.UNKNOWN_ROLE.with());
     }
   }
 

@@ -79,9 +79,9 @@ class Uploads {
       last = upload;
       return upload.contents();
     } catch (ZipException e) {
-      throw BadArchive.because("This is not an archive, or it is incomplete.");
+      throw BadArchive.because(ArchiveText.THIS_IS_NOT_ARCHIVE_OR_IT.with());
     } catch (JacksonException e) {
-      throw BadArchive.because("The archive's list of files is not JSON.");
+      throw BadArchive.because(ArchiveText.ARCHIVE_LIST_FILES_NOT_JSON.with());
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -120,7 +120,7 @@ class Uploads {
   synchronized void restore(String id) {
     Upload upload = last;
     if (upload == null || !upload.contents().id().equals(id)) {
-      throw new NotFound("This archive is no longer on the server. Choose the file again.");
+      throw new NotFound(ArchiveText.THIS_ARCHIVE_IS_NO_LONGER.with());
     }
     try {
       restores.takeIn(upload.file());

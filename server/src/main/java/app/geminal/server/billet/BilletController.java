@@ -5,6 +5,7 @@ import app.geminal.billet.Plan;
 import app.geminal.server.book.BookService;
 import app.geminal.server.book.WeldView;
 import app.geminal.server.stored.StoredRow;
+import app.geminal.text.Message;
 import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import app.geminal.weld.WeldOutcome;
@@ -119,7 +120,7 @@ class BilletController {
    * @param name name
    * @param unreadable why it cannot be read
    */
-  record NotReadable(long id, String name, String unreadable) implements RackLine {
+  record NotReadable(long id, String name, Message unreadable) implements RackLine {
     static NotReadable of(Unreadable billet) {
       return new NotReadable(billet.id(), billet.name(), billet.why());
     }

@@ -55,7 +55,7 @@ public class BilletService {
   }
 
   private static NotFound missing(long id) {
-    return new NotFound("There is no billet number " + id + ".");
+    return new NotFound(BilletText.NO_BILLET.with("number", id));
   }
 
   /** All of them that can be read, on the Rack or off it, in the order they were started. */
@@ -92,7 +92,7 @@ public class BilletService {
   public Billet change(long id, int version, String name, String purpose, Plan plan) {
     check(name, purpose, plan);
     if (!billets.replace(id, version, name.strip(), purpose.strip(), plan, clock.instant())) {
-      throw new VersionConflict("This billet", get(id).version());
+      throw new VersionConflict(BilletText.THIS_BILLET.with(), get(id).version());
     }
     return get(id);
   }

@@ -27,7 +27,6 @@ import app.geminal.server.stored.DocumentReader;
 import app.geminal.server.stored.DocumentWriter;
 import app.geminal.server.stored.Names;
 import app.geminal.shop.Tool;
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
@@ -121,9 +120,7 @@ final class OperationDocument {
               in.list("shims", PlanDocument::piece),
               in.number("faceGrindMm", 0));
       case "blade" -> blade(in);
-      default ->
-          throw new InvalidValue(
-              "kind", Text.of("The step “%s” is not known to this release.", kind));
+      default -> throw new InvalidValue("kind", BilletText.UNKNOWN_STEP.with("kind", kind));
     };
   }
 

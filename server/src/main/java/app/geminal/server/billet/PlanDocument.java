@@ -16,6 +16,7 @@ import app.geminal.server.stored.DocumentReader;
 import app.geminal.server.stored.DocumentWriter;
 import app.geminal.server.stored.MeasuredDocument;
 import app.geminal.server.stored.Names;
+import app.geminal.server.stored.StoredKind;
 import java.util.List;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
@@ -26,7 +27,10 @@ import tools.jackson.databind.node.ObjectNode;
 final class PlanDocument {
   static final Document<Plan> PLAN =
       new Document<>(
-          "plan", List.of(PlanDocument::namedSteps), PlanDocument::plan, PlanDocument::plan);
+          StoredKind.PLAN,
+          List.of(PlanDocument::namedSteps),
+          PlanDocument::plan,
+          PlanDocument::plan);
 
   static final Names<Turn> TURNS = Names.of(Turn.class);
   private static final Names<Coating> COATINGS = Names.of(Coating.class);

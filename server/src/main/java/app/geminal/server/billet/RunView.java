@@ -57,7 +57,7 @@ record RunView(
    * @param reason why it cannot be done
    * @param remedy what to do about it
    */
-  record StopView(int step, String field, String reason, String remedy) {
+  record StopView(int step, String field, Message reason, Message remedy) {
     static StopView of(PlanStop stop) {
       return new StopView(
           stop.step(), stop.why().field(), stop.why().reason(), stop.why().remedy());
@@ -98,7 +98,7 @@ record RunView(
       Message what,
       Message why,
       Message action,
-      String record,
+      Message record,
       @Nullable RemedyView remedy) {
 
     static Stream<FindingView> of(Alert alert, Shown shown) {
@@ -120,7 +120,7 @@ record RunView(
           f.what(),
           f.why(),
           f.action(),
-          shown.sayings().getOrDefault(f.family(), ""),
+          shown.sayings().getOrDefault(f.family(), Message.written("")),
           f.remedy().map(r -> RemedyView.of(f.remedyLabel().orElseThrow(), r)).orElse(null));
     }
 
@@ -195,7 +195,7 @@ record RunView(
    * @param sayings what the Book says of such findings, by family
    * @param hidden families whose notes are hidden
    */
-  record Shown(Map<String, String> sayings, Set<String> hidden) {}
+  record Shown(Map<String, Message> sayings, Set<String> hidden) {}
 
   static RunView of(
       Run run, String line, PlanAlerts alerts, Steels steels, Shop shop, Shown shown) {

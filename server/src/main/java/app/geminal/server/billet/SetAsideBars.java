@@ -72,7 +72,7 @@ class SetAsideBars {
         .filter(w -> w.billetId() == billetId && w.leaving().stepKey().equals(stepKey))
         .findFirst()
         .map(w -> w.leaving().history(count))
-        .orElseThrow(() -> new NotFound("No bars were set aside there."));
+        .orElseThrow(() -> new NotFound(BilletText.NO_BARS_WERE_SET_ASIDE_THERE.with()));
   }
 
   /** How many bars of each origin are free when the claims of one billet are left out. */

@@ -95,7 +95,7 @@ class SizingController {
   SmallestView smallest(@RequestBody PlanBody body) {
     Plan plan = Require.present("plan", body.plan());
     if (plan.wanted().isEmpty()) {
-      throw new InvalidValue("plan/wanted", "Enter the finished pieces first.");
+      throw new InvalidValue("plan/wanted", BilletText.ENTER_FINISHED_PIECES_FIRST.with());
     }
     return switch (Backwards.smallest(plan, shelf.steels(), shops.defaults())) {
       case Backwards.Sized sized -> new SmallestView(true, sized.plan(), sized.margin());

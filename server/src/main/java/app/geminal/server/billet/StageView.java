@@ -102,12 +102,12 @@ record StageView(
    * @param words what the difference can be
    */
   record PlannedView(
-      double widthMm, double heightMm, double lengthMm, double massKg, List<String> words) {
+      double widthMm, double heightMm, double lengthMm, double massKg, List<Message> words) {
     static PlannedView of(Stage stage, Bars planned, Steels steels, Shop shop) {
       ShopDefaults defaults = shop.defaults();
       Bars real = stage.bars();
       Measurement measured = stage.step().map(Step::measured).orElse(null);
-      List<String> words = new ArrayList<>();
+      List<Message> words = new ArrayList<>();
       words.addAll(
           MeasurementDifference.of(planned, real).words(planned, real, scaleMm(stage, defaults)));
       if (measured != null && measured.massKg() != null && measured.lengthMm() != null) {

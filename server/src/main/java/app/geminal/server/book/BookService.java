@@ -16,6 +16,7 @@ import app.geminal.server.problem.VersionConflict;
 import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.shop.ShopDefaults;
+import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.HoldChance;
@@ -42,7 +43,7 @@ public class BookService {
   private static final int USUAL_JOINTS = 4;
 
   /** What the Book said when it was like that. */
-  private record Counted(String state, Map<String, String> sayings) {}
+  private record Counted(String state, Map<String, Message> sayings) {}
 
   /** The welds by billet when it was like that. */
   private record Sorted(String state, Map<Long, List<WeldRecord>> byBillet) {}
@@ -118,7 +119,7 @@ public class BookService {
    * is counted again only when something was written in the Book since.
    */
   @Transactional(readOnly = true)
-  public Map<String, String> sayings() {
+  public Map<String, Message> sayings() {
     String state = welds.state();
     Counted last = counted;
     if (!last.state().equals(state)) {
@@ -140,7 +141,7 @@ public class BookService {
             .filter(p -> p.path().equals(path))
             .map(p -> (SetWeld) p.step().operation())
             .findFirst()
-            .orElseThrow(() -> new InvalidValue("step", "The plan has no set weld of this key."));
+            .orElseThrow(() -> new InvalidValue("step", BookText.NO_SUCH_WELD_STEP.with()));
     Joining joining = joining(plan, path);
     return new WeldObservation(
         joining.steels(),
@@ -198,7 +199,7 @@ public class BookService {
   public WeldView log(long billetId, Plan plan, WeldRecord weld, WeldConditions how, String login) {
     Dates.require("madeAt", weld.madeAt());
     if (weld.madeAt().isAfter(clock.instant().plus(CLOCK_TOLERANCE))) {
-      throw new InvalidValue("madeAt", "This date is in the future. Log a weld after it was made.");
+      throw new InvalidValue("madeAt", BookText.WELD_IN_FUTURE.with());
     }
     String title = title(plan, weld.stepKey());
     Joining joining = joining(plan, weld.stepKey());
@@ -253,7 +254,7 @@ public class BookService {
   @Transactional
   public void setDeleted(long id, boolean deleted) {
     if (welds.find(id).isEmpty()) {
-      throw new NotFound("There is no entry number " + id + " in the Book.");
+      throw new NotFound(BookText.NO_ENTRY.with("number", id));
     }
     welds.setDeleted(id, deleted);
   }
@@ -266,7 +267,7 @@ public class BookService {
 
   private static String title(Plan plan, String path) {
     if (plan.setWelds().stream().noneMatch(p -> p.path().equals(path))) {
-      throw new InvalidValue("stepKey", "The plan has no set weld of this key.");
+      throw new InvalidValue("stepKey", BookText.NO_SUCH_WELD_STEP.with());
     }
     return StepTitles.of(plan, path);
   }
@@ -290,10 +291,10 @@ public class BookService {
     WeldView was = weld(id);
     Dates.require("madeAt", weld.madeAt());
     if (weld.madeAt().isAfter(clock.instant().plus(CLOCK_TOLERANCE))) {
-      throw new InvalidValue("madeAt", "This date is in the future. Log a weld after it was made.");
+      throw new InvalidValue("madeAt", BookText.WELD_IN_FUTURE.with());
     }
     if (!welds.replace(id, version, weld, how)) {
-      throw new VersionConflict("This weld", was.version());
+      throw new VersionConflict(BookText.THIS_WELD.with(), was.version());
     }
     history.keep(was, accounts.id(login), clock.instant());
     return weld(id);
@@ -302,9 +303,7 @@ public class BookService {
   /** One weld, deleted or not, as it was written. */
   @Transactional(readOnly = true)
   public WeldView weld(long id) {
-    return welds
-        .find(id)
-        .orElseThrow(() -> new NotFound("There is no weld number " + id + " in the Book."));
+    return welds.find(id).orElseThrow(() -> new NotFound(BookText.NO_WELD.with("number", id)));
   }
 
   /** How a weld was before, newest first. */

@@ -16,7 +16,7 @@ final class Dates {
    */
   static void require(String field, Instant at) {
     if (at.isBefore(EARLIEST)) {
-      throw new InvalidValue(field, "This date is before 1900. Check the year.");
+      throw new InvalidValue(field, BookText.THIS_DATE_IS_BEFORE_1900.with());
     }
   }
 }

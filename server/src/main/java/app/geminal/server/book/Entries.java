@@ -6,7 +6,6 @@ import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
 import app.geminal.server.problem.NotFound;
 import app.geminal.server.problem.VersionConflict;
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import java.time.Clock;
 import java.time.Duration;
@@ -66,9 +65,7 @@ public class Entries {
   /** One of them, deleted or not. */
   @Transactional(readOnly = true)
   public EntryView get(long id) {
-    return entries
-        .find(id)
-        .orElseThrow(() -> new NotFound("There is no entry number " + id + " in the Book."));
+    return entries.find(id).orElseThrow(() -> new NotFound(BookText.NO_ENTRY.with("number", id)));
   }
 
   /**
@@ -97,10 +94,10 @@ public class Entries {
     requirePast(says);
     EntryView was = get(id);
     if (was.kind() != says.kind() || !Objects.equals(was.stepKey(), says.stepKey())) {
-      throw new InvalidValue("says", "An entry keeps its kind and its step. Delete it instead.");
+      throw new InvalidValue("says", BookText.ENTRY_KEEPS_ITS_KIND_AND_ITS.with());
     }
     if (!entries.replace(id, version, says)) {
-      throw new VersionConflict("This entry", was.version());
+      throw new VersionConflict(BookText.THIS_ENTRY.with(), was.version());
     }
     history.keep(was, accounts.id(login), clock.instant());
     return get(id);
@@ -109,7 +106,7 @@ public class Entries {
   private void requirePast(EntryBody says) {
     Dates.require("at", says.at());
     if (says.at().isAfter(clock.instant().plus(CLOCK_TOLERANCE))) {
-      throw new InvalidValue("at", "This date is in the future. Log it after it was done.");
+      throw new InvalidValue("at", BookText.ENTRY_IN_FUTURE.with());
     }
   }
 
@@ -137,14 +134,11 @@ public class Entries {
     entries.lock(entryId);
     get(entryId);
     if (entries.photos(entryId) >= MOST_PHOTOS) {
-      throw new InvalidValue("photo", Text.of("An entry can have %d photos.", MOST_PHOTOS));
+      throw new InvalidValue("photo", BookText.TOO_MANY_PHOTOS.with("most", MOST_PHOTOS));
     }
     if (entries.photoBytes() + photo.jpeg().length > mostPhotoBytes) {
       throw new InvalidValue(
-          "photo",
-          Text.of(
-              "The shop's photos have reached %d MB. Delete some, or raise geminal.most-photos.",
-              mostPhotoBytes / 1_000_000));
+          "photo", BookText.PHOTOS_FULL.with("megabytes", mostPhotoBytes / 1_000_000));
     }
     Instant now = clock.instant();
     entries.addPhoto(UUID.randomUUID().toString(), entryId, photo, accounts.id(login), now);
@@ -154,14 +148,14 @@ public class Entries {
   /** A photograph, JPEG. */
   @Transactional(readOnly = true)
   public byte[] jpeg(String id) {
-    return entries.jpeg(id).orElseThrow(() -> new NotFound("Photo not found."));
+    return entries.jpeg(id).orElseThrow(() -> new NotFound(BookText.PHOTO_NOT_FOUND.with()));
   }
 
   /** Takes a photograph away, or puts it back. */
   @Transactional
   public void setPhotoDeleted(String id, boolean deleted) {
     if (!entries.setPhotoDeleted(id, deleted)) {
-      throw new NotFound("Photo not found.");
+      throw new NotFound(BookText.PHOTO_NOT_FOUND.with());
     }
   }
 }

@@ -59,8 +59,7 @@ public record EntryBody(
   public EntryBody {
     if (Stream.of(inspection, disposition, measured, treated).filter(Objects::nonNull).count()
         != 1) {
-      throw new InvalidValue(
-          "", "An entry is one of: inspection, repair, measurement or treatment.");
+      throw new InvalidValue("", BookText.ENTRY.with());
     }
   }
 

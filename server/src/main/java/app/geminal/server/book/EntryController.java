@@ -32,7 +32,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class EntryController {
   private final Turns turns =
-      new Turns(1, 1, Duration.ofSeconds(30), "Other photos are being processed.");
+      new Turns(1, 1, Duration.ofSeconds(30), BookText.OTHER_PHOTOS_ARE_BEING_PROCESSED.with());
 
   private final Entries entries;
 

@@ -12,6 +12,7 @@ import app.geminal.server.stored.DocumentReader;
 import app.geminal.server.stored.DocumentWriter;
 import app.geminal.server.stored.MeasuredDocument;
 import app.geminal.server.stored.Names;
+import app.geminal.server.stored.StoredKind;
 import app.geminal.weld.WeldOutcome;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -19,7 +20,7 @@ import java.util.List;
 /** An entry of the Book as it is stored: one of looked, decided, measured, treated. */
 final class EntryDocument {
   static final Document<EntryBody> WRITTEN =
-      new Document<>("entry", List.of(), EntryDocument::written, EntryDocument::written);
+      new Document<>(StoredKind.ENTRY, List.of(), EntryDocument::written, EntryDocument::written);
 
   private static final Names<InspectionMethod> WAYS = Names.of(InspectionMethod.class);
   private static final Names<FlawKind> FLAWS = Names.of(FlawKind.class);

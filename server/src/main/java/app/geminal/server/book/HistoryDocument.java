@@ -4,6 +4,7 @@ import app.geminal.server.stored.Document;
 import app.geminal.server.stored.DocumentReader;
 import app.geminal.server.stored.DocumentWriter;
 import app.geminal.server.stored.Names;
+import app.geminal.server.stored.StoredKind;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
@@ -13,10 +14,12 @@ import org.jspecify.annotations.Nullable;
 /** How a weld or an entry was before it was changed, as it is stored. */
 final class HistoryDocument {
   static final Document<WeldView> WAS_WELD =
-      new Document<>("earlier weld", List.of(), HistoryDocument::weld, HistoryDocument::weld);
+      new Document<>(
+          StoredKind.EARLIER_WELD, List.of(), HistoryDocument::weld, HistoryDocument::weld);
 
   static final Document<EntryView> WAS_ENTRY =
-      new Document<>("earlier entry", List.of(), HistoryDocument::entry, HistoryDocument::entry);
+      new Document<>(
+          StoredKind.EARLIER_ENTRY, List.of(), HistoryDocument::entry, HistoryDocument::entry);
 
   private static final Names<AtmosphereProtection> PROTECTIONS =
       Names.of(AtmosphereProtection.class);

@@ -1,6 +1,5 @@
 package app.geminal.server.book;
 
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 
 /**
@@ -39,17 +38,15 @@ final class JpegMarkers {
         return;
       }
       if (marker == START_OF_SCAN && ++scans > MOST_SCANS) {
-        throw new InvalidValue(
-            "photo", "This picture is not a camera JPEG. Save it again in a picture editor.");
+        throw new InvalidValue("photo", BookText.THIS_PICTURE_IS_NOT_CAMERA_JPEG.with());
       }
       if (marker == PROGRESSIVE && i + 8 < file.length) {
         long pixels = (long) two(file, i + 5) * two(file, i + 7);
         if (pixels > MOST_PROGRESSIVE_PIXELS) {
           throw new InvalidValue(
               "photo",
-              Text.of(
-                  "This progressive JPEG has %d million pixels. The limit is %d. Save it as a baseline JPEG.",
-                  pixels / 1_000_000, MOST_PROGRESSIVE_PIXELS / 1_000_000));
+              BookText.PROGRESSIVE_TOO_LARGE.with(
+                  "millions", pixels / 1_000_000, "most", MOST_PROGRESSIVE_PIXELS / 1_000_000));
         }
       }
       i += 2 + two(file, i + 2);

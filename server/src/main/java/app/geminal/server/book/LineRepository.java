@@ -5,6 +5,7 @@ import app.geminal.server.paging.Page;
 import app.geminal.server.stored.StoredRow;
 import app.geminal.server.stored.Unreadable;
 import app.geminal.server.stored.UnreadableRows;
+import app.geminal.text.Message;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDateTime;
@@ -47,7 +48,7 @@ abstract class LineRepository<T> implements UnreadableRows {
     return read(row, n, _ -> {});
   }
 
-  private Optional<T> read(ResultSet row, int n, Consumer<String> whyNot) throws SQLException {
+  private Optional<T> read(ResultSet row, int n, Consumer<Message> whyNot) throws SQLException {
     return StoredRow.of(
         kind.name().toLowerCase(Locale.ROOT),
         row.getLong("id"),

@@ -1,6 +1,5 @@
 package app.geminal.server.book;
 
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -79,9 +78,15 @@ final class Photo {
     if (pixels > MOST_PIXELS || Math.max(width, height) > LONGEST_SENT_PX) {
       throw new InvalidValue(
           "photo",
-          Text.of(
-              "This picture has %d × %d pixels. The limit is %d million and %,d along a side.",
-              width, height, MOST_PIXELS / 1_000_000, LONGEST_SENT_PX));
+          BookText.PICTURE_TOO_LARGE.with(
+              "width",
+              width,
+              "height",
+              height,
+              "millions",
+              MOST_PIXELS / 1_000_000,
+              "longest",
+              LONGEST_SENT_PX));
     }
     int every = Math.max(1, Math.max(width, height) / (2 * LONGEST_PX));
     ImageReadParam how = reader.getDefaultReadParam();
@@ -90,7 +95,7 @@ final class Photo {
   }
 
   private static InvalidValue unreadable() {
-    return new InvalidValue("photo", "This picture cannot be read. Use JPEG or PNG.");
+    return new InvalidValue("photo", BookText.THIS_PICTURE_CANNOT_BE_READ.with());
   }
 
   private static Photo painted(BufferedImage sent, ExifOrientation upright) throws IOException {

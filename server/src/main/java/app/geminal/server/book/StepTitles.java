@@ -36,6 +36,6 @@ final class StepTitles {
                 : draw ? "Draw " + draws + ", " + nth : "S" + nth.substring(1));
       }
     }
-    throw new InvalidValue("stepKey", "The plan has no step of this key.");
+    throw new InvalidValue("stepKey", BookText.NO_SUCH_STEP.with());
   }
 }

@@ -3,13 +3,15 @@ package app.geminal.server.book;
 import app.geminal.server.stored.Document;
 import app.geminal.server.stored.DocumentReader;
 import app.geminal.server.stored.DocumentWriter;
+import app.geminal.server.stored.StoredKind;
 import app.geminal.weld.WeldConditions;
 import java.util.List;
 
 /** How a weld was made, as it is stored; what no one knows is left out. */
 final class WeldConditionsDocument {
   static final Document<WeldConditions> HOW =
-      new Document<>("weld", List.of(), WeldConditionsDocument::how, WeldConditionsDocument::how);
+      new Document<>(
+          StoredKind.WELD, List.of(), WeldConditionsDocument::how, WeldConditionsDocument::how);
 
   private WeldConditionsDocument() {}
 

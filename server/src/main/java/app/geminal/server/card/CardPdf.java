@@ -1,7 +1,10 @@
 package app.geminal.server.card;
 
 import app.geminal.library.picture.XmlText;
+import app.geminal.server.text.RequestLanguage;
+import app.geminal.text.Message;
 import app.geminal.units.Text;
+import app.geminal.units.Units;
 import com.google.zxing.BarcodeFormat;
 import com.google.zxing.EncodeHintType;
 import com.google.zxing.WriterException;
@@ -79,17 +82,17 @@ final class CardPdf {
         </style></head><body>
         <table><tr>
           <td><h1>%s</h1><p>%s</p></td>
-          <td class="right" style="width: 58mm"><span class="count">%s</span> visible layers
-            <br/>nominal %s<br/>%s</td>
+          <td class="right" style="width: 58mm"><span class="count">%s</span> %s
+            <br/>%s<br/>%s</td>
           <td class="right" style="width: 29mm"><img class="qr" src="data:image/png;base64,%s"/>
-            <br/>Start session</td>
+            <br/>%s</td>
         </tr></table>
-        <h2>Cut list</h2><p style="font-size: 1.2em">%s</p>
-        <h2>Run</h2>
-        <table><tr><th>Step</th><th>Width × height × length after it</th><th>Layers</th>
-          <th>Stop blocks, heat by heat</th></tr>%s</table>
+        <h2>%s</h2><p style="font-size: 1.2em">%s</p>
+        <h2>%s</h2>
+        <table><tr><th>%s</th><th>%s</th><th>%s</th>
+          <th>%s</th></tr>%s</table>
         %s%s
-        <h2>Safety</h2><ul>%s</ul>
+        <h2>%s</h2><ul>%s</ul>
         </body></html>
         """,
         text(card.name()),
@@ -97,13 +100,22 @@ final class CardPdf {
         text(card.name()),
         text(card.purpose()),
         text(card.counts().visible()),
-        text(card.counts().shop()),
+        said(CardText.VISIBLE_LAYERS),
+        text(said(CardText.NOMINAL.with("layers", card.counts().shop()))),
         text(card.counts().bar()),
         code,
+        said(CardText.START_SESSION),
+        said(CardText.CUT_LIST),
         card.cutList().stream().map(CardPdf::text).collect(Collectors.joining("<br/>")),
+        said(CardText.RUN),
+        said(CardText.STEP),
+        said(CardText.AFTER),
+        said(CardText.LAYERS),
+        said(CardText.STOPS),
         card.rows().stream().map(CardPdf::row).collect(Collectors.joining()),
         heats(card.heats()),
         flaws(card.flaws()),
+        said(CardText.SAFETY),
         card.cautions().stream()
             .map(c -> "<li>" + text(c) + "</li>")
             .collect(Collectors.joining()));
@@ -119,15 +131,17 @@ final class CardPdf {
     if (heats.isEmpty()) {
       return "";
     }
-    return "<h2>Heats</h2><table>"
+    return "<h2>"
+        + said(CardText.HEATS)
+        + "</h2><table>"
         + heats.stream()
             .map(h ->
                 Text.of(
-                    "<tr class=\"row\"><td>%s</td><td class=\"big\">%s</td><td>%s</td><td>soak %s</td><td>%s</td></tr>",
+                    "<tr class=\"row\"><td>%s</td><td class=\"big\">%s</td><td>%s</td><td>%s</td><td>%s</td></tr>",
                     text(h.title()),
                     text(h.aim()),
                     text(h.window()),
-                    text(h.soak()),
+                    text(said(CardText.SOAKED.with("soak", h.soak()))),
                     text(h.protection())))
             .collect(Collectors.joining())
         + "</table>";
@@ -137,9 +151,19 @@ final class CardPdf {
     if (flaws.isEmpty()) {
       return "";
     }
-    return "<h2>Open flaws</h2><ul>"
+    return "<h2>"
+        + said(CardText.OPEN_FLAWS)
+        + "</h2><ul>"
         + flaws.stream().map(f -> "<li>" + text(f) + "</li>").collect(Collectors.joining())
         + "</ul>";
+  }
+
+  private static String said(CardText label) {
+    return text(said(label.with()));
+  }
+
+  private static String said(Message words) {
+    return RequestLanguage.texts().read(words, Units.METRIC);
   }
 
   private static String text(String said) {

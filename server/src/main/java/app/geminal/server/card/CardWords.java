@@ -1,13 +1,13 @@
 package app.geminal.server.card;
 
+import app.geminal.text.Catalogue;
 import app.geminal.text.Message;
-import app.geminal.units.Measure;
 import app.geminal.units.Quantity;
 import app.geminal.units.QuantityKind;
 import app.geminal.units.Units;
 
 /** Figures as they are printed, in the reader's units. */
-record CardWords(Units units) {
+record CardWords(Units units, Catalogue texts) {
   String length(double mm) {
     return QuantityKind.LENGTH.figure(mm, units.of(QuantityKind.LENGTH));
   }
@@ -29,11 +29,6 @@ record CardWords(Units units) {
   }
 
   String sentence(Message message) {
-    return message.read(units);
-  }
-
-  /** A sentence of the core with its marks in these units. */
-  String sentence(String marked) {
-    return Measure.read(marked, units);
+    return texts.read(message, units);
   }
 }

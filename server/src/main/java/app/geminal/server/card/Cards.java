@@ -16,6 +16,7 @@ import app.geminal.server.billet.OpenFlaws;
 import app.geminal.server.session.HeatPlans;
 import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
+import app.geminal.server.text.RequestLanguage;
 import app.geminal.shop.Shop;
 import app.geminal.text.Message;
 import app.geminal.units.Quantity;
@@ -64,7 +65,7 @@ class Cards {
   Card of(long billetId, Units units, String origin) {
     Billet billet = billets.get(billetId);
     Shop shop = shops.shop();
-    CardWords words = new CardWords(units);
+    CardWords words = new CardWords(units, RequestLanguage.texts());
     Run run = Run.of(billet.plan(), shelf.steels(), shop.defaults());
     Map<HeatPlans.HeatView, HeatPlan> welds = heats.welds(billetId);
     Bars end = run.last().bars();
@@ -76,7 +77,7 @@ class Cards {
         welds.entrySet().stream().map(w -> heat(w.getKey().title(), w.getValue(), words)).toList(),
         new Card.Counts(
             Text.of("%,d", end.visibleCount()), Text.of("%,d", end.shopCount()), bars(end, words)),
-        flaws.words(billet, words::withUnit),
+        flaws.words(billet).stream().map(words::sentence).toList(),
         cautions(welds.values(), words),
         origin + "/fire?billet=" + billetId + nextStep(welds.keySet()));
   }
@@ -120,7 +121,9 @@ class Cards {
           stage
               .step()
               .map(s -> Shorthand.show(s.operation(), words.units().system(), shop.defaults()))
-              .orElse(Text.of("stack of %d", run.plan().stack().pieces().size()));
+              .orElseGet(() ->
+                  words.sentence(
+                      CardText.STACK_OF.with("pieces", run.plan().stack().pieces().size())));
       rows.add(
           new Card.Row(
               part.isEmpty() ? what : part + ": " + what,
@@ -133,7 +136,9 @@ class Cards {
 
   private static String bars(Bars bars, CardWords words) {
     String size = words.size(bars.widthMm(), bars.heightMm(), bars.lengthMm());
-    return bars.count() == 1 ? size : bars.count() + " of " + size;
+    return bars.count() == 1
+        ? size
+        : words.sentence(CardText.BARS_OF.with("bars", bars.count(), "size", size));
   }
 
   private static String stops(Stage stage, Bars before, CardWords words, Shop shop) {
@@ -159,10 +164,18 @@ class Cards {
     return new Card.Heat(
         title,
         words.heat(plan.window().aimC()),
-        words.heat(plan.window().floorC()) + " to " + words.heat(plan.window().ceilingC()),
-        Quantity.minutes(Math.rint(plan.soaking().firstMin())).format(words.units())
-            + ", then "
-            + Quantity.minutes(Math.rint(plan.soaking().againMin())).format(words.units()),
+        words.sentence(
+            CardText.FROM_TO.with(
+                "from",
+                Quantity.celsius(plan.window().floorC()),
+                "to",
+                Quantity.celsius(plan.window().ceilingC()))),
+        words.sentence(
+            CardText.SOAK.with(
+                "first",
+                Quantity.minutes(Math.rint(plan.soaking().firstMin())),
+                "again",
+                Quantity.minutes(Math.rint(plan.soaking().againMin())))),
         plan.protection().map(s -> words.sentence(Message.word(s))).orElse(""));
   }
 

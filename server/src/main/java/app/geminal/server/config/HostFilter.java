@@ -47,20 +47,20 @@ class HostFilter extends OncePerRequestFilter {
           Problem.of(
               HttpStatus.MISDIRECTED_REQUEST,
               "other-host",
-              "This shop has another name",
-              "The shop does not answer under this name.",
+              ConfigText.THIS_SHOP_HAS_ANOTHER_NAME.with(),
+              ConfigText.SHOP_DOES_NOT_ANSWER_UNDER.with(),
               "",
-              "Use the address bin/start prints. The owner can add names with --geminal.hosts."));
+              ConfigText.USE_ADDRESS_BIN_START_PRINTS.with()));
     } else if (!READING.contains(request.getMethod()) && isFromElsewhere(request)) {
       problems.write(
           response,
           Problem.of(
               HttpStatus.FORBIDDEN,
               "other-site",
-              "Not from this page",
-              "The change came from a page of another site.",
+              ConfigText.NOT_FROM_THIS_PAGE.with(),
+              ConfigText.CHANGE_CAME_FROM_PAGE_OF_ANOTHER.with(),
               "",
-              "Open the shop in its own page and make the change there."));
+              ConfigText.OPEN_SHOP_IN_ITS_OWN_PAGE.with()));
     } else {
       chain.doFilter(request, response);
     }

@@ -155,19 +155,19 @@ class SecurityConfig {
     return Problem.of(
         HttpStatus.UNAUTHORIZED,
         "wrong-sign-in",
-        "Wrong name or password",
-        "The name or the password is wrong.",
+        ConfigText.WRONG_NAME_OR_PASSWORD.with(),
+        ConfigText.NAME_OR_PASSWORD_IS_WRONG.with(),
         "",
-        "Check both and try again.");
+        ConfigText.CHECK_BOTH_AND_TRY_AGAIN.with());
   }
 
   private static ProblemDetail notSignedIn() {
     return Problem.of(
         HttpStatus.UNAUTHORIZED,
         "not-signed-in",
-        "You are not signed in",
-        "Sign in to do this.",
+        ConfigText.NOT_SIGNED_IN.with(),
+        ConfigText.SIGN_IN_TO_DO_THIS.with(),
         "",
-        "Sign in and try again.");
+        ConfigText.SIGN_IN_AND_TRY_AGAIN.with());
   }
 }

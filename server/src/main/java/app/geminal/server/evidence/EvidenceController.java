@@ -177,7 +177,7 @@ class EvidenceController {
         .filter(l -> l.level().equals(level))
         .map(Evidence.Line::tally)
         .findFirst()
-        .orElseThrow(() -> new InvalidValue(field, "The Book has no weld made that way."));
+        .orElseThrow(() -> new InvalidValue(field, EvidenceText.BOOK_HAS_NO_WELD_MADE.with()));
   }
 
   /**

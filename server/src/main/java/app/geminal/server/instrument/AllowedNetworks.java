@@ -32,9 +32,7 @@ class AllowedNetworks {
     try {
       for (InetAddress address : InetAddress.getAllByName(instrument.host())) {
         if (!isNear(address)) {
-          throw new InvalidValue(
-              "host",
-              "An instrument must be on this machine or on the shop's own network (10.x, 172.16.x to 172.31.x, 192.168.x).");
+          throw new InvalidValue("host", InstrumentText.INSTRUMENT_MUST_BE_ON_THIS_MACHINE.with());
         }
       }
     } catch (UnknownHostException later) {

@@ -61,18 +61,17 @@ public record Instrument(
     Require.present("channel", channel);
     Require.text("host", host, 120);
     if (!host.matches("[A-Za-z0-9.:_-]+")) {
-      throw new InvalidValue(
-          "host", "An address has letters, digits, dots, dashes and colons only.");
+      throw new InvalidValue("host", InstrumentText.ADDRESS_HAS_LETTERS_DIGITS_DOTS_DASHES.with());
     }
     Require.count("port", port, 1, 65535);
     Require.count("unit", unit, 0, 247);
     Require.present("registers", registers);
     Require.count("address", address, 0, 65535);
     Require.present("format", format);
-    Require.number("scale", scale, -1e6, 1e6, "");
-    Require.number("shift", shift, -1e6, 1e6, "");
+    Require.number("scale", scale, -1e6, 1e6);
+    Require.number("shift", shift, -1e6, 1e6);
     if (scale == 0) {
-      throw new InvalidValue("scale", "With a scale of 0 every reading is the same.");
+      throw new InvalidValue("scale", InstrumentText.WITH_SCALE_OF_0_EVERY_READING.with());
     }
   }
 

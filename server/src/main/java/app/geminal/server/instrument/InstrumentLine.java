@@ -1,6 +1,7 @@
 package app.geminal.server.instrument;
 
 import app.geminal.heat.SensorMonitor;
+import app.geminal.heat.SensorState;
 import app.geminal.simulator.SimulatedBench;
 import com.digitalpetri.modbus.client.ModbusTcpClient;
 import com.digitalpetri.modbus.pdu.ReadHoldingRegistersRequest;
@@ -26,7 +27,7 @@ final class InstrumentLine implements AutoCloseable {
   private final boolean isThere;
   private final AtomicBoolean asking = new AtomicBoolean();
   private double value = Double.NaN;
-  private SensorMonitor.State state = SensorMonitor.State.WAITING;
+  private SensorState state = SensorState.WAITING;
   private boolean fresh;
 
   InstrumentLine(Instrument instrument, AllowedNetworks reach, Supplier<SimulatedBench> bench) {
@@ -96,9 +97,9 @@ final class InstrumentLine implements AutoCloseable {
   }
 
   private synchronized void silent(double atS) {
-    SensorMonitor.State now = gauge.silent(atS);
-    if (now != SensorMonitor.State.GOOD) {
-      state = now == SensorMonitor.State.WAITING ? SensorMonitor.State.LOST : now;
+    SensorState now = gauge.silent(atS);
+    if (now != SensorState.GOOD) {
+      state = now == SensorState.WAITING ? SensorState.LOST : now;
     }
   }
 

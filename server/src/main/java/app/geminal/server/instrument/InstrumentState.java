@@ -1,6 +1,6 @@
 package app.geminal.server.instrument;
 
-import app.geminal.heat.SensorMonitor;
+import app.geminal.heat.SensorState;
 
 /**
  * What an instrument says now.
@@ -9,13 +9,13 @@ import app.geminal.heat.SensorMonitor;
  * @param state how far it can be believed
  * @param fresh whether it was heard since the last time it was asked about
  */
-public record InstrumentState(double value, SensorMonitor.State state, boolean fresh) {
+public record InstrumentState(double value, SensorState state, boolean fresh) {
   /** No instrument of that kind. */
   public static final InstrumentState NOTHING =
-      new InstrumentState(Double.NaN, SensorMonitor.State.WAITING, false);
+      new InstrumentState(Double.NaN, SensorState.WAITING, false);
 
   /** Whether a figure can be taken from it. */
   public boolean isGood() {
-    return state == SensorMonitor.State.GOOD && !Double.isNaN(value);
+    return state == SensorState.GOOD && !Double.isNaN(value);
   }
 }

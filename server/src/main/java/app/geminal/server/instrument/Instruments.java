@@ -3,6 +3,7 @@ package app.geminal.server.instrument;
 import app.geminal.server.problem.NotFound;
 import app.geminal.server.shop.ShopService;
 import app.geminal.simulator.SimulatedBench;
+import app.geminal.text.Message;
 import jakarta.annotation.PreDestroy;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -40,7 +41,7 @@ public class Instruments {
    * @param state what the instrument does now
    */
   public record InstrumentView(
-      long id, Instrument instrument, String address, @Nullable Double value, String state) {}
+      long id, Instrument instrument, String address, @Nullable Double value, Message state) {}
 
   /** All of them. */
   @Transactional(readOnly = true)
@@ -56,7 +57,7 @@ public class Instruments {
         instrument,
         address(instrument),
         Double.isNaN(said.value()) ? null : said.value(),
-        instrument.switched() ? said.state().words() : "switched off");
+        instrument.switched() ? said.state().words() : InstrumentText.SWITCHED_OFF.with());
   }
 
   private String address(Instrument i) {
@@ -97,7 +98,7 @@ public class Instruments {
   }
 
   private static NotFound missing(long id) {
-    return new NotFound("There is no instrument number " + id + ".");
+    return new NotFound(InstrumentText.NO_INSTRUMENT.with("number", id));
   }
 
   private synchronized void reread() {

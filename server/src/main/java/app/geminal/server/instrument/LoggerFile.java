@@ -1,7 +1,6 @@
 package app.geminal.server.instrument;
 
-import app.geminal.heat.SensorMonitor;
-import app.geminal.units.Text;
+import app.geminal.heat.SensorState;
 import app.geminal.validation.InvalidValue;
 import java.io.IOException;
 import java.io.StringReader;
@@ -35,8 +34,7 @@ public final class LoggerFile {
    *
    * @param state as the file says, or null where it says none: then the reading is to be judged
    */
-  public record Logged(
-      Channel channel, double atS, double value, SensorMonitor.@Nullable State state) {}
+  public record Logged(Channel channel, double atS, double value, @Nullable SensorState state) {}
 
   /**
    * Reads a file.
@@ -57,17 +55,14 @@ public final class LoggerFile {
     try (var csv = format.parse(new StringReader(text))) {
       for (String column : List.of("at", "channel", "value", "unit")) {
         if (!csv.getHeaderNames().contains(column)) {
-          throw new InvalidValue(
-              "line/1",
-              Text.of(
-                  "The column “%s” is missing. The first line must be at,channel,value,unit.",
-                  column));
+          throw new InvalidValue("line/1", InstrumentText.COLUMN_IS_MISSING.with("column", column));
         }
       }
       for (CSVRecord row : csv) {
         if (lines.size() == MOST_LINES) {
           throw new InvalidValue(
-              "line/" + row.getRecordNumber(), Text.of("More than %,d lines.", MOST_LINES));
+              "line/" + row.getRecordNumber(),
+              InstrumentText.TOO_MANY_LINES.with("most", MOST_LINES));
         }
         lines.add(line(row, startedAt));
       }
@@ -75,7 +70,8 @@ public final class LoggerFile {
       if (e instanceof InvalidValue bad) {
         throw bad;
       }
-      throw new InvalidValue("line", "This is not CSV: " + e.getMessage());
+      throw new InvalidValue(
+          "line", InstrumentText.THIS_IS_NOT_CSV.with("why", String.valueOf(e.getMessage())));
     } catch (IOException e) {
       throw new UncheckedIOException(e);
     }
@@ -85,25 +81,26 @@ public final class LoggerFile {
   private static Logged line(CSVRecord row, Instant startedAt) {
     String where = "line/" + (row.getRecordNumber() + 1);
     if (!row.isConsistent()) {
-      throw new InvalidValue(where, "This line has a different number of values than the first.");
+      throw new InvalidValue(where, InstrumentText.THIS_LINE_HAS_DIFFERENT_NUMBER.with());
     }
     Channel channel =
         switch (row.get("channel").toLowerCase(Locale.ROOT)) {
           case "forge" -> Channel.FORGE;
           case "press" -> Channel.PRESS;
-          default -> throw new InvalidValue(where, "Use forge or press as channel.");
+          default ->
+              throw new InvalidValue(where, InstrumentText.USE_FORGE_OR_PRESS_AS_CHANNEL.with());
         };
     return new Logged(
         channel, at(row.get("at"), startedAt, where), value(row, channel, where), state(row));
   }
 
   /** A logger may have a column of this name with words of its own, which say nothing here. */
-  private static SensorMonitor.@Nullable State state(CSVRecord row) {
+  private static @Nullable SensorState state(CSVRecord row) {
     if (!row.isSet("state")) {
       return null;
     }
     String name = row.get("state").toUpperCase(Locale.ROOT);
-    return Stream.of(SensorMonitor.State.values())
+    return Stream.of(SensorState.values())
         .filter(s -> s.name().equals(name))
         .findFirst()
         .orElse(null);
@@ -120,9 +117,7 @@ public final class LoggerFile {
             + (at.getNano() - startedAt.getNano()) / 1e9;
       } catch (DateTimeParseException neither) {
         throw new InvalidValue(
-            where,
-            Text.of(
-                "“%s” is neither session seconds nor a time such as 2026-02-03T08:40:00Z.", text));
+            where, InstrumentText.IS_NEITHER_SESSION_SECONDS_NOR_TIME.with("text", text));
       }
     }
   }
@@ -131,7 +126,7 @@ public final class LoggerFile {
   private static double number(String text, String where) {
     double value = Double.parseDouble(text);
     if (!(Math.abs(value) <= MOST_FIGURE)) {
-      throw new InvalidValue(where, Text.of("“%s” is not a logger reading.", text));
+      throw new InvalidValue(where, InstrumentText.IS_NOT_LOGGER_READING.with("text", text));
     }
     return value;
   }
@@ -141,21 +136,21 @@ public final class LoggerFile {
     try {
       value = number(row.get("value"), where);
     } catch (NumberFormatException e) {
-      throw new InvalidValue(where, Text.of("“%s” is not a number.", row.get("value")));
+      throw new InvalidValue(where, InstrumentText.NOT_A_NUMBER.with("text", row.get("value")));
     }
     String unit = row.get("unit").toLowerCase(Locale.ROOT).replace("°", "");
     if (channel == Channel.FORGE) {
       return switch (unit) {
         case "c" -> value;
         case "f" -> (value - 32) * 5 / 9;
-        default -> throw new InvalidValue(where, "Use C or F as unit of the forge.");
+        default -> throw new InvalidValue(where, InstrumentText.USE_C_OR_F_AS_UNIT.with());
       };
     }
     return switch (unit) {
       case "mpa" -> value;
       case "bar" -> value * MPA_PER_BAR;
       case "psi" -> value * MPA_PER_PSI;
-      default -> throw new InvalidValue(where, "Use MPa, bar or psi as unit of the press.");
+      default -> throw new InvalidValue(where, InstrumentText.USE_MPA_BAR_OR_PSI.with());
     };
   }
 }

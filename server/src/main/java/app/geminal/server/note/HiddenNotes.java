@@ -53,10 +53,10 @@ public class HiddenNotes {
   @Transactional
   public List<HiddenNote> hide(String login, String family, @Nullable Long billetId) {
     if (!FAMILIES.contains(Require.present("family", family))) {
-      throw new InvalidValue("family", "There is no finding of this name.");
+      throw new InvalidValue("family", NoteText.THERE_IS_NO_FINDING.with());
     }
     if (billetId != null && !notes.hasBillet(billetId)) {
-      throw new NotFound("There is no billet number " + billetId + ".");
+      throw new NotFound(NoteText.NO_BILLET.with("number", billetId));
     }
     notes.add(family, billetId, accounts.id(login), clock.instant());
     return notes.all();
@@ -70,7 +70,7 @@ public class HiddenNotes {
   @Transactional
   public List<HiddenNote> show(long id) {
     if (!notes.remove(id)) {
-      throw new NotFound("There is no hidden note number " + id + ".");
+      throw new NotFound(NoteText.NO_HIDDEN_NOTE.with("number", id));
     }
     return notes.all();
   }

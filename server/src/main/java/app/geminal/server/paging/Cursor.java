@@ -33,7 +33,7 @@ public record Cursor(long first, long second) {
     }
     Matcher numbers = TEXT.matcher(text);
     if (!numbers.matches()) {
-      throw new InvalidValue("after", "Use the Link header of the previous page.");
+      throw new InvalidValue("after", PagingText.USE_LINK_HEADER_OF_PREVIOUS_PAGE.with());
     }
     return new Cursor(Long.parseLong(numbers.group(1)), Long.parseLong(numbers.group(2)));
   }

@@ -17,7 +17,6 @@ import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.turn.Turns;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steels;
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import java.time.Duration;
@@ -46,10 +45,18 @@ class Pictures implements DisposableBean {
   private static final Duration LONGEST_FILE = Duration.ofSeconds(20);
 
   private final Turns turns =
-      new Turns(ON_SCREEN, 2, Duration.ofSeconds(10), "Several pictures are already being drawn.");
+      new Turns(
+          ON_SCREEN,
+          2,
+          Duration.ofSeconds(10),
+          PictureText.SEVERAL_PICTURES_ARE_ALREADY_BEING_DRAWN.with());
 
   private final Turns files =
-      new Turns(FILES, 1, Duration.ofSeconds(30), "Other pictures are already being saved.");
+      new Turns(
+          FILES,
+          1,
+          Duration.ofSeconds(30),
+          PictureText.OTHER_PICTURES_ARE_ALREADY_BEING_SAVED.with());
 
   /**
    * A request's own thread is a virtual one, which would leave all the work to the others. Each
@@ -109,10 +116,7 @@ class Pictures implements DisposableBean {
       Optional<Picture> painted =
           byPainters(() -> Painter.paint(seen.sight, seen.pane, seen.tones, wanted.relief(), left));
       if (painted.isEmpty() && budget.isSpent() && !unwanted.getAsBoolean()) {
-        throw new Busy(
-            Text.of(
-                "This picture takes longer than %d seconds. Use a smaller picture or a smaller part.",
-                budget.seconds()));
+        throw new Busy(PictureText.PICTURE_TOO_SLOW.with("seconds", budget.seconds()));
       }
       return painted.map(
           picture -> new Drawn(Png.of(picture, seen.pane, quick), seen.pane, seen.sight));
@@ -171,7 +175,7 @@ class Pictures implements DisposableBean {
         run =
             Optional.ofNullable(run.parts().get(name))
                 .orElseThrow(
-                    () -> new InvalidValue("path", "No part is called “" + name + "” there."));
+                    () -> new InvalidValue("path", PictureText.NO_SUCH_PART.with("name", name)));
       }
     }
     if (run.stop().isPresent() && wanted.stage() >= run.stages().size()) {

@@ -9,7 +9,7 @@ public final class BadDocument extends RuntimeException {
 
   /** What is wrong, and where. */
   public BadDocument(JsonFault fault) {
-    super(fault.reason());
+    super(fault.reason().marked());
     this.fault = fault;
   }
 

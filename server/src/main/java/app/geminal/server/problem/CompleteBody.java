@@ -56,9 +56,9 @@ class CompleteBody extends RequestBodyAdviceAdapter {
       case Map<?, ?> map -> map.forEach((key, item) -> check(at(path, key), item));
       case Optional<?> maybe -> check(path, maybe.orElse(null));
       case OptionalDouble maybe when maybe.isPresent() && !Double.isFinite(maybe.getAsDouble()) ->
-          throw new InvalidValue(path, "Enter a usable number.");
+          throw new InvalidValue(path, ProblemText.ENTER_USABLE_NUMBER.with());
       case String text when !isText(text) ->
-          throw new InvalidValue(path, "This has a character that cannot be shown. Type it again.");
+          throw new InvalidValue(path, ProblemText.THIS_HAS_CHARACTER_THAT_CANNOT.with());
       default -> {}
     }
   }
@@ -104,7 +104,7 @@ class CompleteBody extends RequestBodyAdviceAdapter {
   }
 
   private static InvalidValue missing(String where) {
-    return new InvalidValue(where, "This is missing.");
+    return new InvalidValue(where, ProblemText.THIS_IS_MISSING.with());
   }
 
   private static boolean isNullable(AnnotatedElement type) {

@@ -1,5 +1,6 @@
 package app.geminal.server.problem;
 
+import app.geminal.text.Message;
 import io.swagger.v3.oas.annotations.Hidden;
 import jakarta.servlet.RequestDispatcher;
 import jakarta.servlet.http.HttpServletRequest;
@@ -29,9 +30,9 @@ class ErrorPage implements ErrorController {
             Problem.of(
                 known,
                 "request",
-                known.getReasonPhrase(),
-                "The request was refused.",
+                Message.written(known.getReasonPhrase()),
+                ProblemText.REQUEST_REFUSED.with(),
                 "",
-                "Check the address and the method of the request."));
+                ProblemText.CHECK_ADDRESS_AND_METHOD_OF_REQUEST.with()));
   }
 }

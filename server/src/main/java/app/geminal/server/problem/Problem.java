@@ -1,5 +1,8 @@
 package app.geminal.server.problem;
 
+import app.geminal.server.text.RequestLanguage;
+import app.geminal.text.Catalogue;
+import app.geminal.text.Message;
 import app.geminal.units.Measure;
 import app.geminal.units.Quantity;
 import app.geminal.units.Units;
@@ -39,24 +42,27 @@ public final class Problem {
    *
    * @param kind last part of its type
    * @param title what kind of problem, the same for all of its kind
-   * @param detail this one, in a sentence; may hold measure marks
+   * @param detail this one, in a sentence
+   * @param where a JSON pointer into the request body, empty for the whole
+   * @param remedy what to do about it
    */
   public static ProblemDetail of(
-      HttpStatus status, String kind, String title, String detail, String where, String remedy) {
+      HttpStatus status, String kind, Message title, Message detail, String where, Message remedy) {
+    Catalogue texts = RequestLanguage.texts();
     List<Figure> figures = new ArrayList<>();
     String words =
         Measure.render(
-            detail,
+            texts.marked(detail),
             quantity -> {
               figures.add(Figure.of(quantity));
               return "{" + (figures.size() - 1) + "}";
             });
     ProblemDetail problem =
-        ProblemDetail.forStatusAndDetail(status, Measure.read(detail, Units.METRIC));
+        ProblemDetail.forStatusAndDetail(status, texts.read(detail, Units.METRIC));
     problem.setType(URI.create("urn:geminal:problem:" + kind));
-    problem.setTitle(title);
+    problem.setTitle(texts.marked(title));
     problem.setProperty("where", where);
-    problem.setProperty("remedy", remedy);
+    problem.setProperty("remedy", texts.marked(remedy));
     if (!figures.isEmpty()) {
       problem.setProperty("words", words);
       problem.setProperty("figures", figures);

@@ -2,7 +2,7 @@ package app.geminal.server.problem;
 
 import app.geminal.library.plan.JsonFault;
 import app.geminal.notation.ShorthandError;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
 import java.util.UUID;
 import org.jspecify.annotations.Nullable;
@@ -39,7 +39,7 @@ public class Problems extends ResponseEntityExceptionHandler {
   /** As in application.yaml, for documents of unannounced length. */
   private static final long LARGEST_DOCUMENT = 256 * 1024;
 
-  private static final String TO_THE_PLACE = "Correct this value and send it again.";
+  private static final Message TO_THE_PLACE = ProblemText.CORRECT_THIS.with();
 
   @ExceptionHandler
   ProblemDetail badValue(InvalidValue bad) {
@@ -52,10 +52,10 @@ public class Problems extends ResponseEntityExceptionHandler {
         Problem.of(
             HttpStatus.UNPROCESSABLE_CONTENT,
             "misread",
-            "The shorthand cannot be read",
-            String.valueOf(bad.getMessage()),
+            ProblemText.SHORTHAND_CANNOT_BE_READ.with(),
+            bad.words(),
             "/line",
-            "Correct the words from “from” to “to”.");
+            ProblemText.CORRECT_WORDS.with());
     problem.setProperty("from", bad.from());
     problem.setProperty("to", bad.to());
     return problem;
@@ -66,10 +66,10 @@ public class Problems extends ResponseEntityExceptionHandler {
     return Problem.of(
         HttpStatus.NOT_FOUND,
         "not-there",
-        "Not found",
-        String.valueOf(missing.getMessage()),
+        ProblemText.NOT_FOUND.with(),
+        missing.words(),
         "",
-        "Go back to the Rack and choose from what is there.");
+        ProblemText.GO_BACK_TO_RACK_AND_CHOOSE.with());
   }
 
   @ExceptionHandler
@@ -81,10 +81,10 @@ public class Problems extends ResponseEntityExceptionHandler {
     return Problem.of(
         HttpStatus.SERVICE_UNAVAILABLE,
         "busy",
-        "The shop is busy",
-        String.valueOf(busy.getMessage()),
+        ProblemText.SHOP_IS_BUSY.with(),
+        busy.words(),
         "",
-        "Wait until one has finished and try again.");
+        ProblemText.WAIT_UNTIL_ONE_HAS_FINISHED.with());
   }
 
   /** The database does not answer; what was asked for is not done, and can be asked again. */
@@ -106,10 +106,10 @@ public class Problems extends ResponseEntityExceptionHandler {
     return Problem.of(
         HttpStatus.SERVICE_UNAVAILABLE,
         "no-database",
-        "The database does not answer",
-        "The shop's database does not answer. Your change was not confirmed.",
+        ProblemText.DATABASE_DOES_NOT_ANSWER.with(),
+        ProblemText.SHOP_DATABASE_DOES_NOT_ANSWER.with(),
         "",
-        "Try again in a moment. A session retries by itself.");
+        ProblemText.TRY_AGAIN_IN_MOMENT.with());
   }
 
   /** Whether a failure has its cause in a database that is away. */
@@ -161,24 +161,24 @@ public class Problems extends ResponseEntityExceptionHandler {
   @ExceptionHandler
   ProblemDetail damaged(JacksonException e) {
     LOG.warn("A stored document cannot be read: {}", e.getMessage());
-    return damaged("The stored data is not as this release expects.");
+    return damaged(ProblemText.STORED_DATA.with());
   }
 
   /** The same, reported with the place in it. */
   @ExceptionHandler
   ProblemDetail damaged(Damaged e) {
     LOG.warn("{}", e.getMessage());
-    return damaged(String.valueOf(e.getMessage()));
+    return damaged(e.words());
   }
 
-  private static ProblemDetail damaged(String why) {
+  private static ProblemDetail damaged(Message why) {
     return Problem.of(
         HttpStatus.CONFLICT,
         "damaged",
-        "This record cannot be read",
-        why + " Everything else works.",
+        ProblemText.THIS_RECORD_CANNOT_BE_READ.with(),
+        ProblemText.REST_WORKS.with("why", why),
         "",
-        "Restore it from a backup, or open it with the release that wrote it.");
+        ProblemText.RESTORE_IT_FROM_BACKUP_OR_OPEN.with());
   }
 
   @ExceptionHandler
@@ -186,10 +186,10 @@ public class Problems extends ResponseEntityExceptionHandler {
     return Problem.of(
         HttpStatus.CONFLICT,
         "conflict",
-        "Not possible",
-        String.valueOf(conflict.getMessage()),
+        ProblemText.NOT_POSSIBLE.with(),
+        conflict.words(),
         "",
-        "Reload and check.");
+        ProblemText.RELOAD_AND_CHECK.with());
   }
 
   @ExceptionHandler
@@ -198,10 +198,10 @@ public class Problems extends ResponseEntityExceptionHandler {
         Problem.of(
             HttpStatus.CONFLICT,
             "stale",
-            "It was changed elsewhere",
-            String.valueOf(stale.getMessage()),
+            ProblemText.IT_WAS_CHANGED_ELSEWHERE.with(),
+            stale.words(),
             "/version",
-            "Reload, then make your change again.");
+            ProblemText.RELOAD_THEN_MAKE_YOUR_CHANGE_AGAIN.with());
     problem.setProperty("storedVersion", stale.storedVersion());
     return problem;
   }
@@ -209,7 +209,7 @@ public class Problems extends ResponseEntityExceptionHandler {
   /** Two changes wanted the same rows; the database let one of them go first. */
   @ExceptionHandler
   ProblemDetail tooManyAtOnce(PessimisticLockingFailureException e) {
-    return busy(new Busy("Others are changing this at the moment."));
+    return busy(new Busy(ProblemText.OTHERS_ARE_CHANGING_THIS_AT_MOMENT.with()));
   }
 
   /** A figure or a date that passes every rule and still has no room in its column. */
@@ -219,10 +219,10 @@ public class Problems extends ResponseEntityExceptionHandler {
     return Problem.of(
         HttpStatus.UNPROCESSABLE_CONTENT,
         "no-room",
-        "A value cannot be stored",
-        "A date, figure or text is out of range. Nothing was saved.",
+        ProblemText.VALUE_CANNOT_BE_STORED.with(),
+        ProblemText.DATE_FIGURE_OR_TEXT_IS_OUT.with(),
         "",
-        "Check dates and figures, then send it again.");
+        ProblemText.CHECK_DATES_AND_FIGURES_THEN_SEND.with());
   }
 
   @ExceptionHandler
@@ -237,10 +237,10 @@ public class Problems extends ResponseEntityExceptionHandler {
     return Problem.of(
         HttpStatus.INTERNAL_SERVER_ERROR,
         "unexpected",
-        "Server error",
-        "The server log has it under " + id + ".",
+        ProblemText.SERVER_ERROR.with(),
+        ProblemText.LOGGED_UNDER.with("number", id),
         "",
-        "Try again. If it happens again, report it with this number.");
+        ProblemText.TRY_AGAIN.with());
   }
 
   @Override
@@ -264,10 +264,10 @@ public class Problems extends ResponseEntityExceptionHandler {
     return Problem.of(
         HttpStatus.FORBIDDEN,
         "forbidden",
-        "You may not do this",
-        "Your rank does not allow this, or the page has expired.",
+        ProblemText.YOU_MAY_NOT_DO.with(),
+        ProblemText.YOUR_RANK_DOES_NOT_ALLOW.with(),
         "",
-        "Ask the owner, or reload the page and try again.");
+        ProblemText.ASK_OWNER_OR_RELOAD_PAGE.with());
   }
 
   @ExceptionHandler
@@ -283,7 +283,7 @@ public class Problems extends ResponseEntityExceptionHandler {
           Problem.of(
               HttpStatus.BAD_REQUEST,
               "unreadable",
-              "The request cannot be read",
+              ProblemText.REQUEST_CANNOT_BE_READ.with(),
               fault.reason(),
               fault.pointer(),
               TO_THE_PLACE);
@@ -295,12 +295,12 @@ public class Problems extends ResponseEntityExceptionHandler {
     return Problem.of(
         HttpStatus.CONTENT_TOO_LARGE,
         "too-large",
-        "This is too large",
-        "The request is larger than the limit. Nothing was saved.",
+        ProblemText.THIS_IS_TOO_LARGE.with(),
+        ProblemText.REQUEST_IS_LARGER_THAN_LIMIT.with(),
         "",
         mostBytes < MEGABYTE
-            ? Text.of("Send less than %d kB.", mostBytes / 1024)
-            : Text.of("Send less than %d MB.", mostBytes / MEGABYTE));
+            ? ProblemText.SEND_LESS_THAN_KB.with("kilobytes", mostBytes / 1024)
+            : ProblemText.SEND_LESS_THAN_MB.with("megabytes", mostBytes / MEGABYTE));
   }
 
   /** A body that did not arrive in time. */
@@ -308,17 +308,17 @@ public class Problems extends ResponseEntityExceptionHandler {
     return Problem.of(
         HttpStatus.REQUEST_TIMEOUT,
         "too-slow",
-        "This took too long to arrive",
-        "The request was not complete in time. Nothing was saved.",
+        ProblemText.THIS_TOOK_TOO_LONG_TO_ARRIVE.with(),
+        ProblemText.REQUEST_WAS_NOT_COMPLETE_IN_TIME.with(),
         "",
-        "Check the connection and send it again.");
+        ProblemText.CHECK_CONNECTION_AND_SEND_IT_AGAIN.with());
   }
 
-  private static ProblemDetail badValue(String where, String words) {
+  private static ProblemDetail badValue(String where, Message words) {
     return Problem.of(
         HttpStatus.UNPROCESSABLE_CONTENT,
         "bad-value",
-        "A value is not valid",
+        ProblemText.VALUE_IS_NOT_VALID.with(),
         words,
         where,
         TO_THE_PLACE);
@@ -334,10 +334,10 @@ public class Problems extends ResponseEntityExceptionHandler {
         Problem.of(
             HttpStatus.UNSUPPORTED_MEDIA_TYPE,
             "wrong-type",
-            "This content type is not supported",
-            Text.of("The request body has type %s.", String.valueOf(e.getContentType())),
+            ProblemText.THIS_CONTENT_TYPE_IS_NOT_SUPPORTED.with(),
+            ProblemText.BODY_HAS_TYPE.with("type", String.valueOf(e.getContentType())),
             "",
-            "Send it as application/json."));
+            ProblemText.SEND_IT_AS_APPLICATION_JSON.with()));
   }
 
   @Override
@@ -352,10 +352,10 @@ public class Problems extends ResponseEntityExceptionHandler {
         Problem.of(
             known,
             "request",
-            known.getReasonPhrase(),
-            String.valueOf(e.getMessage()),
+            Message.written(known.getReasonPhrase()),
+            Message.written(String.valueOf(e.getMessage())),
             "",
-            "Check the address and the method of the request."));
+            ProblemText.CHECK_ADDRESS_AND_METHOD_OF_REQUEST.with()));
   }
 
   private static ResponseEntity<Object> of(ProblemDetail problem) {

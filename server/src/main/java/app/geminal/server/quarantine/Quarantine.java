@@ -3,9 +3,7 @@ package app.geminal.server.quarantine;
 import app.geminal.server.problem.NotFound;
 import app.geminal.server.stored.Unreadable;
 import app.geminal.server.stored.UnreadableRows;
-import app.geminal.units.Text;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import org.jspecify.annotations.Nullable;
@@ -44,8 +42,7 @@ class Quarantine {
   public String stored(Unreadable.Kind kind, long id) {
     List<Map<String, @Nullable Object>> stored = rows.rows(kind, id);
     if (stored.isEmpty()) {
-      throw new NotFound(
-          Text.of("There is no %s number %d.", kind.name().toLowerCase(Locale.ROOT), id));
+      throw new NotFound(QuarantineText.NO_ROW.with("kind", kind, "number", id));
     }
     return json.writeValueAsString(stored);
   }

@@ -95,7 +95,7 @@ class FinderRequests {
             "from/stage", Require.present("from/stage", from.stage()), 0, stages.size() - 1);
     Bars planned = stages.get(at).bars();
     if (planned.count() == 0) {
-      throw new InvalidValue("from/stage", "No bar is left at this step.");
+      throw new InvalidValue("from/stage", ScheduleText.NO_BAR_IS_LEFT.with());
     }
     FinderRequest.Measured measured = from.measured();
     Bars one = planned.times(1);

@@ -41,7 +41,8 @@ import tools.jackson.databind.json.JsonMapper;
 class ScheduleController {
   /** For one person one to run and one that is on its way out; one more for someone else. */
   private final Turns turns =
-      new Turns(3, 2, Duration.ofSeconds(20), "Several searches are already running.");
+      new Turns(
+          3, 2, Duration.ofSeconds(20), ScheduleText.SEVERAL_SEARCHES_ARE_ALREADY_RUNNING.with());
 
   private final FinderRequests asking;
   private final SteelShelf shelf;
@@ -132,14 +133,13 @@ class ScheduleController {
     Schedule schedule = Require.present("schedule", chosen.schedule()).schedule();
     if (question.insert() == null
         && schedule.restacks().stream().anyMatch(ScheduleController::lays)) {
-      throw new InvalidValue(
-          "schedule/restacks", "This uses sheets in the joints. Name them in “insert”.");
+      throw new InvalidValue("schedule/restacks", ScheduleText.THIS_USES_SHEETS_IN_JOINTS.with());
     }
     if (question.from() instanceof StartingSteel.Bar) {
       return new PlanBody(goneOn(asked, SchedulePlan.stepsFromBar(schedule, question, shop)));
     }
     if (schedule.start().isEmpty()) {
-      throw new InvalidValue("schedule/start", "This schedule starts with a stack. Name it.");
+      throw new InvalidValue("schedule/start", ScheduleText.THIS_SCHEDULE_STARTS_WITH_STACK.with());
     }
     return new PlanBody(SchedulePlan.plan(schedule, question, chosen.startMm(), shop));
   }

@@ -76,21 +76,21 @@ public record Entry(
       Require.text("note", note, 2000);
     }
     if (figure != null) {
-      Require.number("figure", figure, -MOST_FIGURE, MOST_FIGURE, "");
+      Require.number("figure", figure, -MOST_FIGURE, MOST_FIGURE);
     }
     switch (kind) {
       case DEED -> Require.present("act", act);
       case UNDO -> requireId("about", Require.text("about", about, 36));
       case READING, FORGE ->
           Require.temperature("figure", Require.present("figure", figure), 0, 1500);
-      case SPEED -> Require.number("figure", Require.present("figure", figure), 1, FASTEST, "");
+      case SPEED -> Require.number("figure", Require.present("figure", figure), 1, FASTEST);
       case NOTE, HELD, SUSPECT, OPEN -> {}
     }
   }
 
   private static void requireId(String field, String id) {
     if (!id.matches("[0-9a-f]{8}(-[0-9a-f]{4}){3}-[0-9a-f]{12}")) {
-      throw new InvalidValue(field, "An entry's id is a UUID in small letters.");
+      throw new InvalidValue(field, SessionText.ENTRY_ID_IS_UUID_IN_SMALL.with());
     }
   }
 }

@@ -1,6 +1,6 @@
 package app.geminal.server.session;
 
-import app.geminal.heat.SensorMonitor;
+import app.geminal.heat.SensorState;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
@@ -162,7 +162,7 @@ class ForgeSessionController {
    * @param figure °C at the forge, MPa at the press
    * @param state what was thought of it
    */
-  record ReadingView(int second, Channel channel, double figure, SensorMonitor.State state) {
+  record ReadingView(int second, Channel channel, double figure, SensorState state) {
     static ReadingView of(ReadingRow row) {
       return new ReadingView(row.second(), row.channel(), row.figure(), row.state());
     }

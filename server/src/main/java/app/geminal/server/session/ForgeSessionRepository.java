@@ -2,7 +2,7 @@ package app.geminal.server.session;
 
 import static app.geminal.server.session.HeatPlanDocument.HEAT_PLAN;
 
-import app.geminal.heat.SensorMonitor;
+import app.geminal.heat.SensorState;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.paging.Cursor;
@@ -332,7 +332,7 @@ class ForgeSessionRepository implements UnreadableRows {
         Channel.valueOf(row.getString("channel")),
         row.getInt("second"),
         row.getDouble("figure"),
-        SensorMonitor.State.valueOf(row.getString("state")));
+        SensorState.valueOf(row.getString("state")));
   }
 
   List<ReadingRow> readings(long sessionId) {

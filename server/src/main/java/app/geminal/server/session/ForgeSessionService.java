@@ -2,6 +2,7 @@ package app.geminal.server.session;
 
 import app.geminal.heat.Downsampling;
 import app.geminal.heat.SensorMonitor;
+import app.geminal.heat.SensorState;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.server.account.Accounts;
@@ -13,7 +14,8 @@ import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
 import app.geminal.session.HeatSession;
 import app.geminal.session.LogMark;
-import app.geminal.units.Text;
+import app.geminal.units.Quantity;
+import app.geminal.units.Units;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import app.geminal.weld.AtmosphereProtection;
@@ -26,7 +28,6 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -90,7 +91,7 @@ class ForgeSessionService {
   @Transactional
   public long start(List<Chosen> chosen, boolean rehearsal, double speed, String login) {
     Require.list("billets", chosen, 1, MOST_BILLETS);
-    Require.number("speed", speed, 1, Entry.FASTEST, "");
+    Require.number("speed", speed, 1, Entry.FASTEST);
     long id = fires.start(clock.instant(), rehearsal, rehearsal ? speed : 1, accounts.id(login));
     for (int i = 0; i < chosen.size(); i++) {
       Chosen c = chosen.get(i);
@@ -121,11 +122,7 @@ class ForgeSessionService {
     Instant now = clock.instant();
     long by = accounts.id(login);
     if (fires.countEntries(sessionId) + entries.size() > MOST_ENTRIES) {
-      throw new InvalidValue(
-          "entries",
-          Text.of(
-              "This session has %,d entries, as many as one can have. Start a new session.",
-              MOST_ENTRIES));
+      throw new InvalidValue("entries", SessionText.SESSION_FULL.with("most", MOST_ENTRIES));
     }
     List<Entry> outcomes = new ArrayList<>();
     boolean undoes = false;
@@ -133,17 +130,14 @@ class ForgeSessionService {
       Entry e = entries.get(i);
       String where = "entries/" + i;
       if (e.place() >= session.billets().size()) {
-        throw new InvalidValue(where + "/place", "The session has no billet at this place.");
+        throw new InvalidValue(where + "/place", SessionText.SESSION_HAS_NO_BILLET.with());
       }
       if (e.doneAt().isAfter(now.plus(CLOCK_TOLERANCE))) {
-        throw new InvalidValue(
-            where + "/doneAt", "This is dated in the future. Check the clock of this device.");
+        throw new InvalidValue(where + "/doneAt", SessionText.THIS_IS_DATED_IN_FUTURE.with());
       }
       double atS = fire.secondOf(e.doneAt());
       if (!SessionTimes.isOfSession(atS) || e.doneAt().isBefore(EARLIEST)) {
-        throw new InvalidValue(
-            where + "/doneAt",
-            "This is dated outside the session. Check the clock of this device.");
+        throw new InvalidValue(where + "/doneAt", SessionText.THIS_IS_DATED_OUTSIDE_SESSION.with());
       }
       boolean fresh = fires.keep(sessionId, e, atS, now, by);
       if (fresh && e.kind().isOutcome()) {
@@ -204,18 +198,19 @@ class ForgeSessionService {
         e.id());
   }
 
+  /** Kept as a note of the weld, so in the words and units of today. */
   private static String note(HeatSession course, String said) {
-    List<String> waited =
+    List<Quantity> waited =
         course.marks().stream()
             .filter(m -> m.logEntry().act() == ForgeAction.SQUEEZE)
-            .map(m -> String.format(Locale.ROOT, "%.0f s", m.sinceOutS()))
+            .map(m -> Quantity.seconds(Math.rint(m.sinceOutS())))
             .toList();
     String own =
-        waited.isEmpty()
-            ? "From the session log."
-            : Text.of(
-                "From the session log: %d %s, at the dies after %s.",
-                waited.size(), waited.size() == 1 ? "set" : "sets", String.join(", ", waited));
+        (waited.isEmpty()
+                ? SessionText.FROM_SESSION_LOG.with()
+                : SessionText.FROM_SESSION_LOG_WITH_SETS.with(
+                    "sets", waited.size(), "waited", waited))
+            .read(Units.METRIC);
     return said.isEmpty() ? own : said + " " + own;
   }
 
@@ -226,8 +221,7 @@ class ForgeSessionService {
     if (fire.isOpen() == ended) {
       Instant now = clock.instant();
       if (!ended && fire.endedBefore(now.minus(REOPENS_WITHIN))) {
-        throw new InvalidValue(
-            "", "This session ended more than a day ago. Start a new one for the next heat.");
+        throw new InvalidValue("", SessionText.THIS_SESSION_ENDED_MORE_THAN_DAY.with());
       }
       fires.setEnded(sessionId, ended ? now : null);
     }
@@ -252,10 +246,10 @@ class ForgeSessionService {
       if (!(line.atS() >= 0 && line.atS() <= lastedS + AFTERWARDS_S)) {
         throw new InvalidValue(
             "line/" + (i + 2),
-            Text.of("This is outside the session, which lasted %.0f seconds.", lastedS));
+            SessionText.OUTSIDE_SESSION.with("lasted", Quantity.seconds(lastedS)));
       }
       SensorMonitor gauge = Objects.requireNonNull(gauges.get(line.channel()));
-      SensorMonitor.State judged = gauge.said(line.atS(), line.value());
+      SensorState judged = gauge.said(line.atS(), line.value());
       ReadingRow row =
           new ReadingRow(
               sessionId,
@@ -310,8 +304,7 @@ class ForgeSessionService {
     List<Downsampling.Reading> readings =
         rows.stream()
             .map(r ->
-                new Downsampling.Reading(
-                    r.second(), r.figure(), r.state() == SensorMonitor.State.GOOD))
+                new Downsampling.Reading(r.second(), r.figure(), r.state() == SensorState.GOOD))
             .toList();
     Set<Long> kept =
         Downsampling.kept(

@@ -16,6 +16,7 @@ import app.geminal.server.stored.DocumentReader;
 import app.geminal.server.stored.DocumentWriter;
 import app.geminal.server.stored.MessageDocument;
 import app.geminal.server.stored.Names;
+import app.geminal.server.stored.StoredKind;
 import app.geminal.text.Message;
 import app.geminal.weld.AtmosphereProtection;
 import java.util.List;
@@ -34,7 +35,7 @@ import tools.jackson.databind.node.ObjectNode;
 final class HeatPlanDocument {
   static final Document<HeatPlan> HEAT_PLAN =
       new Document<>(
-          "heat plan",
+          StoredKind.HEAT_PLAN,
           List.of(HeatPlanDocument::wordsToMessages),
           HeatPlanDocument::plan,
           HeatPlanDocument::plan);

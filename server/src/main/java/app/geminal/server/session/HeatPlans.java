@@ -127,7 +127,7 @@ public class HeatPlans {
 
   private static HeatPlan there(Optional<HeatPlan> plan) {
     return plan.orElseThrow(
-        () -> new InvalidValue("stepPath", "The plan has no weld or draw with this key."));
+        () -> new InvalidValue("stepPath", SessionText.PLAN_HAS_NO_WELD_OR_DRAW.with()));
   }
 
   /** A step and the welds and draws that follow it with nothing between that needs the bench. */

@@ -1,6 +1,6 @@
 package app.geminal.server.session;
 
-import app.geminal.heat.SensorMonitor;
+import app.geminal.heat.SensorState;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.instrument.InstrumentState;
@@ -425,8 +425,8 @@ final class LiveSession {
     clockS += passes;
     int to = (int) clockS;
     for (int s = second + 1; s <= to; s++) {
-      forge = new InstrumentState(rehearsed.gaugeC(), SensorMonitor.State.GOOD, true);
-      press = new InstrumentState(rehearsed.pressMpa(), SensorMonitor.State.GOOD, true);
+      forge = new InstrumentState(rehearsed.gaugeC(), SensorState.GOOD, true);
+      press = new InstrumentState(rehearsed.pressMpa(), SensorState.GOOD, true);
       reading(Channel.FORGE, s, forge, rows);
       reading(Channel.PRESS, s, press, rows);
     }

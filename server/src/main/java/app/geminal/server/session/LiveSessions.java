@@ -110,7 +110,7 @@ class LiveSessions {
     Session session =
         repository
             .find(id)
-            .orElseThrow(() -> new NotFound("There is no session number " + id + " at the fire."));
+            .orElseThrow(() -> new NotFound(SessionText.NO_SESSION.with("number", id)));
     return new LiveSession(
         session, shops.shop(), repository.entries(id), repository.readings(id), clock.instant());
   }

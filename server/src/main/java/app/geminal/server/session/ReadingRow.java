@@ -1,8 +1,7 @@
 package app.geminal.server.session;
 
-import app.geminal.heat.SensorMonitor;
+import app.geminal.heat.SensorState;
 import app.geminal.server.instrument.Channel;
 
 /** One reading to keep: second of the session, °C or MPa. */
-record ReadingRow(
-    long sessionId, Channel channel, int second, double figure, SensorMonitor.State state) {}
+record ReadingRow(long sessionId, Channel channel, int second, double figure, SensorState state) {}

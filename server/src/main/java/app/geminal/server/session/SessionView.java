@@ -101,7 +101,7 @@ public sealed interface SessionView {
    * @param words said in a sentence
    * @param good whether the reading can be used
    */
-  record GaugeView(@Nullable Double value, String state, String words, boolean good) {}
+  record GaugeView(@Nullable Double value, String state, Message words, boolean good) {}
 
   /**
    * A billet in its place; what does not change while the session continues.

@@ -1,6 +1,6 @@
 package app.geminal.server.session;
 
-import app.geminal.heat.SensorMonitor;
+import app.geminal.heat.SensorState;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.OptionalDouble;
@@ -14,7 +14,7 @@ final class Trace {
   private double[] figures = new double[FIRST_ROOM];
 
   /** A figure of that second; a second that is there already stays as it is. */
-  boolean put(int second, double figure, SensorMonitor.State state) {
+  boolean put(int second, double figure, SensorState state) {
     if (there.get(second)) {
       return false;
     }
@@ -23,7 +23,7 @@ final class Trace {
     }
     figures[second] = figure;
     there.set(second);
-    good.set(second, state == SensorMonitor.State.GOOD);
+    good.set(second, state == SensorState.GOOD);
     return true;
   }
 

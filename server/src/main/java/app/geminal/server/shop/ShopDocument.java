@@ -5,6 +5,7 @@ import app.geminal.server.stored.Document;
 import app.geminal.server.stored.DocumentReader;
 import app.geminal.server.stored.DocumentWriter;
 import app.geminal.server.stored.Names;
+import app.geminal.server.stored.StoredKind;
 import app.geminal.shop.FacePrep;
 import app.geminal.shop.Forge;
 import app.geminal.shop.Hammer;
@@ -35,7 +36,7 @@ final class ShopDocument {
   private static final Names<Tool> TOOLS = Names.of(Tool.class);
   private static final Names<FacePrep> FACES = Names.of(FacePrep.class);
   static final Document<Shop> SHOP =
-      new Document<>("shop", List.of(), ShopDocument::shop, ShopDocument::shop);
+      new Document<>(StoredKind.SHOP, List.of(), ShopDocument::shop, ShopDocument::shop);
 
   private static final Shop COMMON = Shop.common();
 

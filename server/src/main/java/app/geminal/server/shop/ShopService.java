@@ -41,7 +41,7 @@ public class ShopService {
   @Transactional
   public StoredShop change(int version, Shop shop) {
     if (!shops.replace(version, Require.present("shop", shop), clock.instant())) {
-      throw new VersionConflict("The shop", kept().version());
+      throw new VersionConflict(ShopText.THE_SHOP.with(), kept().version());
     }
     return kept();
   }

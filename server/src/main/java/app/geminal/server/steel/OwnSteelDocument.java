@@ -4,6 +4,7 @@ import app.geminal.server.stored.Document;
 import app.geminal.server.stored.DocumentReader;
 import app.geminal.server.stored.DocumentWriter;
 import app.geminal.server.stored.Names;
+import app.geminal.server.stored.StoredKind;
 import app.geminal.steel.Composition;
 import app.geminal.steel.OwnSteel;
 import app.geminal.steel.Quench;
@@ -16,7 +17,7 @@ import org.jspecify.annotations.Nullable;
 /** What a smith knows of a steel of the shop's own, as it is stored; alloys are mass %. */
 final class OwnSteelDocument {
   static final Document<OwnSteel> KNOWN =
-      new Document<>("steel", List.of(), OwnSteelDocument::steel, OwnSteelDocument::steel);
+      new Document<>(StoredKind.STEEL, List.of(), OwnSteelDocument::steel, OwnSteelDocument::steel);
 
   private static final Names<OwnSteel.Origin> ORIGINS = Names.of(OwnSteel.Origin.class);
   private static final Names<Quench> QUENCHES = Names.of(Quench.class);

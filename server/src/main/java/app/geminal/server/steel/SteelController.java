@@ -120,10 +120,10 @@ class SteelController {
         Problem.of(
             HttpStatus.UNPROCESSABLE_CONTENT,
             "bad-table",
-            "The table was not imported",
-            String.valueOf(bad.getMessage()),
+            SteelText.TABLE_WAS_NOT_IMPORTED.with(),
+            bad.words(),
             "",
-            "Correct the lines listed and import the whole table again. Nothing was imported.");
+            SteelText.CORRECT_LINES_LISTED_AND_IMPORT_WHOLE.with());
     problem.setProperty("faults", bad.faults());
     return problem;
   }

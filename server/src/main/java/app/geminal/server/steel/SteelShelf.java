@@ -9,7 +9,6 @@ import app.geminal.steel.Estimate;
 import app.geminal.steel.OwnSteel;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import java.time.Clock;
 import java.util.ArrayList;
@@ -75,7 +74,7 @@ public class SteelShelf {
   /** An own steel, with what the shop knows of it. */
   @Transactional(readOnly = true)
   public StoredSteel get(long id) {
-    return own.find(id).orElseThrow(() -> new NotFound("There is no own steel number " + id + "."));
+    return own.find(id).orElseThrow(() -> new NotFound(SteelText.NO_OWN_STEEL.with("number", id)));
   }
 
   /** What would be worked out; nothing is kept. */
@@ -104,12 +103,11 @@ public class SteelShelf {
   public SteelView change(long id, int version, OwnSteel known) {
     StoredSteel before = get(id);
     if (!before.known().id().equals(known.id())) {
-      throw new InvalidValue(
-          "id", Text.of("Plans use “%s”. The short name cannot change.", before.known().id()));
+      throw new InvalidValue("id", SteelText.SHORT_NAME_IN_USE.with("name", before.known().id()));
     }
     Estimate.of(known, shipped);
     if (!own.replace(id, version, known, clock.instant())) {
-      throw new VersionConflict("This steel", before.version());
+      throw new VersionConflict(SteelText.THIS_STEEL.with(), before.version());
     }
     return view(get(id));
   }
@@ -145,8 +143,7 @@ public class SteelShelf {
             new OwnSteelTable.Fault(
                 i + 2L,
                 "short_name",
-                Text.of(
-                    "“%s” is a built-in steel. Choose another name.", table.steels().get(i).id())));
+                SteelText.BUILT_IN_STEEL.with("name", table.steels().get(i).id())));
       }
     }
     if (!faults.isEmpty()) {
@@ -203,8 +200,7 @@ public class SteelShelf {
   private void requireFree(String shortName) {
     boolean taken = shipped.find(shortName).isPresent() || own.find(shortName).isPresent();
     if (taken) {
-      throw new InvalidValue(
-          "id", Text.of("A steel is already called “%s”. Choose another name.", shortName));
+      throw new InvalidValue("id", SteelText.NAME_TAKEN.with("name", shortName));
     }
   }
 

@@ -1,7 +1,7 @@
 package app.geminal.server.steel;
 
 import app.geminal.library.OwnSteelTable.Fault;
-import app.geminal.units.Text;
+import app.geminal.text.Message;
 import java.util.List;
 
 /** A table with faults; nothing of it was taken. */
@@ -11,8 +11,16 @@ public final class SteelTableFaults extends RuntimeException {
   private final transient List<Fault> faults;
 
   SteelTableFaults(List<Fault> faults) {
-    super(Text.of("The table has %d fault%s.", faults.size(), faults.size() == 1 ? "" : "s"));
+    super(words(faults.size()).marked());
     this.faults = List.copyOf(faults);
+  }
+
+  private static Message words(int faults) {
+    return SteelText.TABLE_HAS_FAULTS.with("faults", faults);
+  }
+
+  Message words() {
+    return words(faults.size());
   }
 
   /** Every one of them. */

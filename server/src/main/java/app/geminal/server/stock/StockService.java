@@ -38,7 +38,7 @@ public class StockService {
     StoredStockBar before = get(id);
     steels.steels().get(bar.steel());
     if (!bars.replace(id, version, bar)) {
-      throw new VersionConflict("This bar", before.version());
+      throw new VersionConflict(StockText.THIS_BAR.with(), before.version());
     }
     return get(id);
   }
@@ -51,6 +51,6 @@ public class StockService {
   }
 
   private StoredStockBar get(long id) {
-    return bars.find(id).orElseThrow(() -> new NotFound("There is no bar number " + id + "."));
+    return bars.find(id).orElseThrow(() -> new NotFound(StockText.NO_BAR.with("number", id)));
   }
 }

@@ -1,7 +1,6 @@
 package app.geminal.server.stored;
 
 import app.geminal.server.problem.Damaged;
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import java.util.List;
 import java.util.function.Consumer;
@@ -36,7 +35,7 @@ public final class Document<T> {
                   .build())
           .build();
 
-  private final String name;
+  private final StoredKind kind;
   private final List<Consumer<ObjectNode>> upgrades;
   private final Function<DocumentReader, T> read;
   private final Function<T, DocumentWriter> write;
@@ -44,18 +43,18 @@ public final class Document<T> {
   /**
    * A kind of document.
    *
-   * @param name for messages
+   * @param kind which
    * @param upgrades the first makes format 2 of format 1, and so on; each changes the object it is
    *     given
    * @param read reads the present format
    * @param write writes the present format
    */
   public Document(
-      String name,
+      StoredKind kind,
       List<Consumer<ObjectNode>> upgrades,
       Function<DocumentReader, T> read,
       Function<T, DocumentWriter> write) {
-    this.name = name;
+    this.kind = kind;
     this.upgrades = List.copyOf(upgrades);
     this.read = read;
     this.write = write;
@@ -75,7 +74,7 @@ public final class Document<T> {
     try {
       return read.apply(new DocumentReader(upgraded(text, format)));
     } catch (InvalidValue bad) {
-      throw new Damaged(name, bad);
+      throw new Damaged(kind.with(), bad);
     }
   }
 
@@ -108,9 +107,8 @@ public final class Document<T> {
     if (format > format()) {
       throw new InvalidValue(
           "",
-          Text.of(
-              "This %s was stored by a later release (format %d, here %d). Update Geminal to read it.",
-              name, format, format()));
+          StoredText.STORED_BY_LATER_RELEASE.with(
+              "what", kind.with(), "format", format, "newest", format()));
     }
     ObjectNode object = object(text);
     for (int f = format; f < format(); f++) {
@@ -126,8 +124,9 @@ public final class Document<T> {
         return object;
       }
     } catch (JacksonException e) {
-      throw new InvalidValue("", "This is not JSON: " + e.getOriginalMessage());
+      throw new InvalidValue(
+          "", StoredText.THIS_IS_NOT_JSON.with("why", String.valueOf(e.getOriginalMessage())));
     }
-    throw new InvalidValue("", "This is not a JSON object.");
+    throw new InvalidValue("", StoredText.THIS_IS_NOT_JSON_OBJECT.with());
   }
 }

@@ -1,6 +1,5 @@
 package app.geminal.server.stored;
 
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import java.math.BigDecimal;
 import java.time.Instant;
@@ -22,7 +21,7 @@ public final class DocumentReader {
 
   DocumentReader(JsonNode object) {
     if (!object.isObject()) {
-      throw new InvalidValue("", "Expected an object with named values.");
+      throw new InvalidValue("", StoredText.EXPECTED_OBJECT_WITH_NAMED_VALUES.with());
     }
     this.object = object;
   }
@@ -72,7 +71,7 @@ public final class DocumentReader {
     }
     JsonNode value = object.get(name);
     if (!value.isBoolean()) {
-      throw new InvalidValue(name, "Expected true or false.");
+      throw new InvalidValue(name, StoredText.EXPECTED_TRUE_OR_FALSE.with());
     }
     return value.asBoolean();
   }
@@ -98,7 +97,7 @@ public final class DocumentReader {
     try {
       return new BigDecimal(text(name));
     } catch (NumberFormatException e) {
-      throw new InvalidValue(name, "Expected a number.");
+      throw new InvalidValue(name, StoredText.EXPECTED_NUMBER.with());
     }
   }
 
@@ -107,7 +106,7 @@ public final class DocumentReader {
     try {
       return Instant.parse(text(name));
     } catch (DateTimeParseException e) {
-      throw new InvalidValue(name, "Expected a time such as 2026-02-03T08:40:00Z.");
+      throw new InvalidValue(name, StoredText.EXPECTED_TIME_SUCH_AS_2026_02.with());
     }
   }
 
@@ -180,7 +179,7 @@ public final class DocumentReader {
     }
     JsonNode list = object.get(name);
     if (!list.isArray()) {
-      throw new InvalidValue(name, "Expected a list.");
+      throw new InvalidValue(name, StoredText.EXPECTED_LIST.with());
     }
     List<T> read = new ArrayList<>(list.size());
     for (int i = 0; i < list.size(); i++) {
@@ -192,14 +191,14 @@ public final class DocumentReader {
 
   private String required(String name) {
     if (!has(name)) {
-      throw new InvalidValue(name, "This is missing.");
+      throw new InvalidValue(name, StoredText.THIS_IS_MISSING.with());
     }
     return name;
   }
 
   private static double number(String name, JsonNode value) {
     if (!value.isNumber() || !Double.isFinite(value.doubleValue())) {
-      throw new InvalidValue(name, "Expected a number.");
+      throw new InvalidValue(name, StoredText.EXPECTED_NUMBER.with());
     }
     return value.doubleValue();
   }
@@ -207,14 +206,14 @@ public final class DocumentReader {
   private static int whole(String name, JsonNode value) {
     double number = number(name, value);
     if (number != Math.rint(number) || Math.abs(number) > Integer.MAX_VALUE) {
-      throw new InvalidValue(name, Text.of("Expected a whole number. This is %s.", number));
+      throw new InvalidValue(name, StoredText.EXPECTED_WHOLE_NUMBER.with("number", number));
     }
     return (int) number;
   }
 
   private static String text(String name, JsonNode value) {
     if (!value.isString()) {
-      throw new InvalidValue(name, "Expected text.");
+      throw new InvalidValue(name, StoredText.EXPECTED_TEXT.with());
     }
     return value.asString();
   }

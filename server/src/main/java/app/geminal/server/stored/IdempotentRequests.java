@@ -55,7 +55,7 @@ public class IdempotentRequests {
       return make.getAsLong();
     }
     if (!UUID.matcher(id).matches()) {
-      throw new InvalidValue(HEADER, "The id of a request is a UUID in small letters.");
+      throw new InvalidValue(HEADER, StoredText.ID_OF_REQUEST_IS_UUID.with());
     }
     String digest = digest(where + "\n" + json.writeValueAsString(body));
     if (requests.take(id, digest, login, clock.instant())) {
@@ -66,7 +66,7 @@ public class IdempotentRequests {
     }
     return requests
         .result(id, digest, login)
-        .orElseThrow(() -> new Conflict("This id was used for another request. Use a new id."));
+        .orElseThrow(() -> new Conflict(StoredText.THIS_ID_WAS_USED_FOR_ANOTHER.with()));
   }
 
   private static String digest(String text) {

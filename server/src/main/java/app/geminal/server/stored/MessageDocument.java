@@ -58,7 +58,8 @@ public final class MessageDocument {
       String mark = in.text("quantity");
       return new Quantity(
           QuantityKind.ofMark(mark)
-              .orElseThrow(() -> new InvalidValue("quantity", "Unknown quantity “" + mark + "”.")),
+              .orElseThrow(() ->
+                  new InvalidValue("quantity", StoredText.UNKNOWN_QUANTITY.with("mark", mark))),
           in.number("value"));
     }
     if (in.has("count")) {

@@ -1,6 +1,5 @@
 package app.geminal.server.stored;
 
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -48,7 +47,7 @@ public final class Names<E extends Enum<E>> {
   E read(String field, String name) {
     E thing = things.get(name);
     if (thing == null) {
-      throw new InvalidValue(field, Text.of("“%s” is not known to this release.", name));
+      throw new InvalidValue(field, StoredText.UNKNOWN_NAME.with("name", name));
     }
     return thing;
   }

@@ -1,6 +1,6 @@
 package app.geminal.server.stored;
 
-import app.geminal.units.Text;
+import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -36,7 +36,7 @@ public final class StoredRow {
    * @param whyNot receives why, as a sentence
    */
   public static <T, E extends Exception> Optional<T> of(
-      String what, Object id, Reading<T, E> reading, Consumer<String> whyNot) throws E {
+      String what, Object id, Reading<T, E> reading, Consumer<Message> whyNot) throws E {
     try {
       return Optional.of(reading.read());
     } catch (RuntimeException e) {
@@ -47,17 +47,19 @@ public final class StoredRow {
   }
 
   /** The reason in words: what breaks a rule with its whole place, else what is innermost. */
-  private static String why(RuntimeException e) {
+  private static Message why(RuntimeException e) {
     Throwable t = e;
     while (!(t instanceof InvalidValue) && t.getCause() != null) {
       t = t.getCause();
     }
-    String words =
-        t instanceof InvalidValue bad && !bad.path().isEmpty()
-            ? Text.of("“%s”: %s", bad.path(), bad.words())
-            : t.getMessage();
+    if (t instanceof InvalidValue bad) {
+      return bad.path().isEmpty()
+          ? bad.words()
+          : StoredText.AT_PLACE.with("place", bad.path(), "why", bad.words());
+    }
+    String words = t.getMessage();
     return words == null || words.isBlank()
-        ? "It is not as this release expects."
-        : words.lines().findFirst().orElse("");
+        ? StoredText.NOT_AS_EXPECTED.with()
+        : Message.written(words.lines().findFirst().orElse(""));
   }
 }

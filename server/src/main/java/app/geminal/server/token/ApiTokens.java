@@ -3,7 +3,6 @@ package app.geminal.server.token;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;
 import app.geminal.server.problem.NotFound;
-import app.geminal.units.Text;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import java.nio.charset.StandardCharsets;
@@ -58,12 +57,10 @@ class ApiTokens {
   public Made make(String login, String name, Rank rank) {
     Require.text("name", name, 80);
     if (!accounts.rank(login).isAtLeast(Require.present("rank", rank))) {
-      throw new InvalidValue(
-          "rank", "A token cannot have a higher rank than you. Choose a lower rank.");
+      throw new InvalidValue("rank", TokenText.TOKEN_CANNOT_HAVE_HIGHER_RANK_THAN.with());
     }
     if (tokens.of(login).size() >= MOST) {
-      throw new InvalidValue(
-          "", Text.of("You have %d tokens, the maximum. Revoke one you do not use.", MOST));
+      throw new InvalidValue("", TokenText.TOO_MANY_TOKENS.with("most", MOST));
     }
     byte[] bytes = new byte[SECRET_BYTES];
     random.nextBytes(bytes);
@@ -86,7 +83,7 @@ class ApiTokens {
   @Transactional
   public void revoke(String login, long id) {
     if (shownTo(login).stream().noneMatch(t -> t.id() == id)) {
-      throw new NotFound("There is no token number " + id + ".");
+      throw new NotFound(TokenText.NO_TOKEN.with("number", id));
     }
     tokens.revoke(id, clock.instant());
   }

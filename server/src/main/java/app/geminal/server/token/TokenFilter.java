@@ -60,10 +60,10 @@ public class TokenFilter extends OncePerRequestFilter {
           Problem.of(
               HttpStatus.UNAUTHORIZED,
               "wrong-token",
-              "This token is not valid",
-              "The token is unknown, revoked, or its person is blocked.",
+              TokenText.THIS_TOKEN_IS_NOT_VALID.with(),
+              TokenText.TOKEN_IS_UNKNOWN_REVOKED_OR_ITS.with(),
               "",
-              "Create a token in Shop and send it as Authorization: Bearer."));
+              TokenText.CREATE_TOKEN_IN_SHOP_AND_SEND.with()));
       return;
     }
     SecurityContext context = SecurityContextHolder.createEmptyContext();

@@ -1,6 +1,7 @@
 package app.geminal.server.turn;
 
 import app.geminal.server.problem.Busy;
+import app.geminal.text.Message;
 import java.time.Duration;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.Semaphore;
@@ -15,7 +16,7 @@ public final class Turns {
   private final Semaphore free;
   private final int each;
   private final Duration patience;
-  private final String many;
+  private final Message many;
   private final ConcurrentHashMap<String, Share> shares = new ConcurrentHashMap<>();
 
   /** What one person has of the turns, and how many of their requests hold or want one. */
@@ -36,7 +37,7 @@ public final class Turns {
    * @param patience how long to wait for a turn
    * @param many what is going on already when none comes free, as a sentence
    */
-  public Turns(int atOnce, int each, Duration patience, String many) {
+  public Turns(int atOnce, int each, Duration patience, Message many) {
     this.free = new Semaphore(atOnce, true);
     this.each = each;
     this.patience = patience;

@@ -2,6 +2,7 @@ package app.geminal.server.problem;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.geminal.text.Message;
 import app.geminal.units.Measure;
 import org.junit.jupiter.api.Test;
 import org.springframework.http.HttpStatus;
@@ -9,7 +10,13 @@ import org.springframework.http.ProblemDetail;
 
 class ProblemTest {
   private static ProblemDetail of(String detail) {
-    return Problem.of(HttpStatus.UNPROCESSABLE_CONTENT, "bad-value", "Bad", detail, "", "");
+    return Problem.of(
+        HttpStatus.UNPROCESSABLE_CONTENT,
+        "bad-value",
+        Message.written("Bad"),
+        Message.written(detail),
+        "",
+        Message.written(""));
   }
 
   @Test

@@ -3,7 +3,7 @@ package app.geminal.server.session;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.geminal.heat.SensorMonitor;
+import app.geminal.heat.SensorState;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.server.TestShop;
@@ -62,10 +62,9 @@ class LiveSessionTest {
     void passes(int seconds) {
       for (int i = 0; i < seconds; i++) {
         second++;
-        InstrumentState forge =
-            new InstrumentState(1150 + second % 40, SensorMonitor.State.GOOD, true);
+        InstrumentState forge = new InstrumentState(1150 + second % 40, SensorState.GOOD, true);
         readings.addAll(
-            live.tick(at(second), forge, new InstrumentState(9, SensorMonitor.State.GOOD, true)));
+            live.tick(at(second), forge, new InstrumentState(9, SensorState.GOOD, true)));
       }
     }
 

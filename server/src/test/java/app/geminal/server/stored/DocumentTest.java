@@ -24,7 +24,7 @@ class DocumentTest {
   /** Format 1 had inches, format 2 had no outcomes. */
   private static final Document<Tally> TALLY =
       new Document<>(
-          "tally",
+          StoredKind.WELD,
           List.of(DocumentTest::inMillimetres, DocumentTest::allHeld),
           in -> new Tally(in.number("heightMm"), in.list("joints", DocumentTest::joint)),
           t ->
@@ -74,7 +74,7 @@ class DocumentTest {
   void whatALaterReleaseStoredIsRefusedByName() {
     assertThatThrownBy(() -> TALLY.read("{}", 4))
         .isInstanceOf(Damaged.class)
-        .hasMessageContaining("tally was stored by a later release (format 4, here 3)");
+        .hasMessageContaining("weld was stored by a later release (format 4, here 3)");
   }
 
   @ParameterizedTest

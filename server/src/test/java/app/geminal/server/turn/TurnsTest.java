@@ -4,11 +4,12 @@ import static org.assertj.core.api.Assertions.assertThatCode;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.geminal.server.problem.Busy;
+import app.geminal.text.Message;
 import java.time.Duration;
 import org.junit.jupiter.api.Test;
 
 class TurnsTest {
-  private static final String MANY = "Several are going on.";
+  private static final Message MANY = Message.written("Several are going on.");
 
   @Test
   void soManyAtOnceAndAnotherWhenOneHasEnded() {
@@ -17,7 +18,7 @@ class TurnsTest {
     turns.take(Turns.Person.of("mara"));
     assertThatThrownBy(() -> turns.take(Turns.Person.of("mara")))
         .isInstanceOf(Busy.class)
-        .hasMessage(MANY);
+        .hasMessage(MANY.marked());
     first.close();
     assertThatCode(() -> turns.take(Turns.Person.of("mara"))).doesNotThrowAnyException();
   }

@@ -1,0 +1,20 @@
+package app.geminal.server.billet;
+
+import app.geminal.server.text.ServerKey;
+
+/** What is said of billet. */
+enum BilletText implements ServerKey {
+  NO_BILLET,
+  THIS_BILLET,
+  UNKNOWN_STEP,
+  NO_BARS_WERE_SET_ASIDE_THERE,
+  ENTER_FINISHED_PIECES_FIRST,
+  FLAW,
+  FLAW_AT,
+  FLAW_STATE;
+
+  @Override
+  public String section() {
+    return "billet";
+  }
+}

@@ -1,0 +1,31 @@
+package app.geminal.server.book;
+
+import app.geminal.server.text.ServerKey;
+
+/** What is said of book. */
+enum BookText implements ServerKey {
+  NO_SUCH_WELD_STEP,
+  WELD_IN_FUTURE,
+  NO_ENTRY,
+  THIS_WELD,
+  NO_WELD,
+  THIS_DATE_IS_BEFORE_1900,
+  ENTRY_KEEPS_ITS_KIND_AND_ITS,
+  THIS_ENTRY,
+  ENTRY_IN_FUTURE,
+  TOO_MANY_PHOTOS,
+  PHOTOS_FULL,
+  PHOTO_NOT_FOUND,
+  ENTRY,
+  OTHER_PHOTOS_ARE_BEING_PROCESSED,
+  THIS_PICTURE_IS_NOT_CAMERA_JPEG,
+  PROGRESSIVE_TOO_LARGE,
+  PICTURE_TOO_LARGE,
+  THIS_PICTURE_CANNOT_BE_READ,
+  NO_SUCH_STEP;
+
+  @Override
+  public String section() {
+    return "book";
+  }
+}

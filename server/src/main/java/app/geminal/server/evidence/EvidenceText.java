@@ -1,0 +1,13 @@
+package app.geminal.server.evidence;
+
+import app.geminal.server.text.ServerKey;
+
+/** What is said of evidence. */
+enum EvidenceText implements ServerKey {
+  BOOK_HAS_NO_WELD_MADE;
+
+  @Override
+  public String section() {
+    return "evidence";
+  }
+}

@@ -1,0 +1,23 @@
+package app.geminal.server.session;
+
+import app.geminal.server.text.ServerKey;
+
+/** What is said of session. */
+enum SessionText implements ServerKey {
+  ENTRY_ID_IS_UUID_IN_SMALL,
+  SESSION_FULL,
+  SESSION_HAS_NO_BILLET,
+  THIS_IS_DATED_IN_FUTURE,
+  THIS_IS_DATED_OUTSIDE_SESSION,
+  THIS_SESSION_ENDED_MORE_THAN_DAY,
+  OUTSIDE_SESSION,
+  PLAN_HAS_NO_WELD_OR_DRAW,
+  NO_SESSION,
+  FROM_SESSION_LOG,
+  FROM_SESSION_LOG_WITH_SETS;
+
+  @Override
+  public String section() {
+    return "session";
+  }
+}

@@ -1,0 +1,14 @@
+package app.geminal.server.stock;
+
+import app.geminal.server.text.ServerKey;
+
+/** What is said of stock. */
+enum StockText implements ServerKey {
+  THIS_BAR,
+  NO_BAR;
+
+  @Override
+  public String section() {
+    return "stock";
+  }
+}

@@ -1,0 +1,18 @@
+package app.geminal.server.token;
+
+import app.geminal.server.text.ServerKey;
+
+/** What is said of token. */
+enum TokenText implements ServerKey {
+  TOKEN_CANNOT_HAVE_HIGHER_RANK_THAN,
+  TOO_MANY_TOKENS,
+  NO_TOKEN,
+  THIS_TOKEN_IS_NOT_VALID,
+  TOKEN_IS_UNKNOWN_REVOKED_OR_ITS,
+  CREATE_TOKEN_IN_SHOP_AND_SEND;
+
+  @Override
+  public String section() {
+    return "token";
+  }
+}
