@@ -22,6 +22,8 @@ public final class Visitor {
   private final CookieManager cookies = new CookieManager(null, CookiePolicy.ACCEPT_ALL);
   private final HttpClient http = HttpClient.newBuilder().cookieHandler(cookies).build();
 
+  private String language = "en";
+
   Visitor(URI shop) {
     this.shop = shop;
     get("/api/v1/session");
@@ -134,8 +136,14 @@ public final class Visitor {
         .orElse("");
   }
 
+  /** Asks for texts in this language from now on. */
+  public void reads(String language) {
+    this.language = language;
+  }
+
   private HttpRequest.Builder request(String path) {
-    HttpRequest.Builder request = HttpRequest.newBuilder(shop.resolve(path));
+    HttpRequest.Builder request =
+        HttpRequest.newBuilder(shop.resolve(path)).header("Accept-Language", language);
     if (!token().isEmpty()) {
       request.header("X-XSRF-TOKEN", token());
     }

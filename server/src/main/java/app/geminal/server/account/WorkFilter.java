@@ -22,7 +22,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * streams, but two that compute would keep the processors from all others.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 3)
+@Order(Ordered.HIGHEST_PRECEDENCE + 4)
 class WorkFilter extends OncePerRequestFilter {
   private final RequestShares shares;
   private final ExecutorService workers =

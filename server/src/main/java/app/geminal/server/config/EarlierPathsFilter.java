@@ -19,7 +19,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * everything that decides by the path.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 4)
+@Order(Ordered.HIGHEST_PRECEDENCE + 5)
 class EarlierPathsFilter extends OncePerRequestFilter {
   private static final String API = "/api/v1/";
 

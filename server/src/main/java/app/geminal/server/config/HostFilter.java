@@ -24,7 +24,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * here by someone else. A change must come from a page of the same name.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 2)
+@Order(Ordered.HIGHEST_PRECEDENCE + 3)
 class HostFilter extends OncePerRequestFilter {
   private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
 

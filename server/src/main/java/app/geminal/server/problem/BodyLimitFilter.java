@@ -22,7 +22,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * gets the answer instead of a broken connection.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class BodyLimitFilter extends OncePerRequestFilter {
   /** What is read and dropped after a refusal at most. */
   private static final long MOST_DROPPED = 512L * 1024 * 1024;

@@ -17,7 +17,7 @@ import org.springframework.web.filter.OncePerRequestFilter;
  * decoded) into a problem document. Without it the container would answer with a page of its own.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 1)
+@Order(Ordered.HIGHEST_PRECEDENCE + 2)
 class LastResortFilter extends OncePerRequestFilter {
   private static final Logger LOG = LoggerFactory.getLogger(LastResortFilter.class);
 

@@ -8,7 +8,10 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
+import java.util.Locale;
 import java.util.function.LongSupplier;
+import org.springframework.context.i18n.LocaleContext;
+import org.springframework.context.i18n.LocaleContextHolder;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -27,6 +30,9 @@ final class SearchStream implements SearchListener {
   private long lastWays;
   private boolean reportedSchedules;
   private volatile boolean isGone;
+
+  /** Lines are written by the threads that search, which know nothing of the reader. */
+  private final Locale language = LocaleContextHolder.getLocale();
 
   SearchStream(
       HttpServletResponse response, JsonMapper json, FinderQuestion question, LongSupplier nanoTime)
@@ -74,12 +80,16 @@ final class SearchStream implements SearchListener {
     if (isGone) {
       return;
     }
+    LocaleContext before = LocaleContextHolder.getLocaleContext();
+    LocaleContextHolder.setLocale(language);
     try {
       out.write(json.writeValueAsBytes(line));
       out.write('\n');
       out.flush();
     } catch (IOException gone) {
       isGone = true;
+    } finally {
+      LocaleContextHolder.setLocaleContext(before);
     }
   }
 }

@@ -62,6 +62,20 @@ class ScheduleApiTest extends ShopTest {
   }
 
   @Test
+  void everyLineOfASearchIsInTheReadersLanguage() {
+    smith.reads("en-XA");
+    try {
+      Answer answer = smith.post("/api/v1/schedules", asked("60", "0.05", STACKS, ""));
+      for (String line : answer.body().lines().toList()) {
+        List<String> words = JsonPath.read(line, "$..why");
+        assertThat(words).as(line).allMatch(w -> w.startsWith("⟦"));
+      }
+    } finally {
+      smith.reads("en");
+    }
+  }
+
+  @Test
   void nothingPossibleSaysWhatToAllow() {
     String within =
         """
