@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
-import { answered, api, apiAtOnce, asItIs, eachLine, everyPage, once, Problem } from './http';
+import { answered, api, apiAtOnce, asItIs, eachLine, everyPage, once, Problem, setTokenCookie } from './http';
 import { refusal, standIn, type Sent } from './standIn';
 
 /** A body that comes in the pieces it is given in. */
@@ -120,6 +120,16 @@ describe('a request', () => {
     });
   });
 
+  it('takes the token of its own shop where another one on this machine has one too', async () => {
+    document.cookie = 'XSRF-TOKEN=of-the-other';
+    document.cookie = 'XSRF-TOKEN-8421=of-this-one';
+    setTokenCookie('XSRF-TOKEN-8421');
+    const shop = standIn({ 'PUT /api/v1/shop': { version: 2 } });
+    await answered(api.PUT('/api/v1/shop', { body: { version: 1 } as never }));
+    expect(shop.sent[0]).toMatchObject({ headers: { 'x-xsrf-token': 'of-this-one' } });
+    setTokenCookie('XSRF-TOKEN');
+  });
+
   it('without an answer to read gives none', async () => {
     standIn({ 'POST /api/v1/welds/1/delete': () => new Response(null, { status: 204 }) });
     await expect(
@@ -151,18 +161,19 @@ describe('a request', () => {
       'GET /api/v1/billets': () =>
         Response.json(
           {
-            detail: 'Less than 38.1 mm at 1260 °C.',
-            words: 'Less than {0} at {1}.',
+            detail: 'Less than 38.1 mm at 1260 °C, 218 kN.',
+            words: 'Less than {0} at {1}, {2}.',
             figures: [
               { quantity: 'length', value: 38.1, unit: 'mm' },
-              { quantity: 'temperature', value: 1260, unit: '°C' },
+              { quantity: 'temperature', value: 1260, unit: 'C' },
+              { quantity: 'force', value: 218, unit: 'kN' },
             ],
           },
           { status: 422 },
         ),
     });
     await expect(answered(api.GET('/api/v1/billets'))).rejects.toMatchObject({
-      detail: 'Less than [[mm 38.1]] at [[C 1260]].',
+      detail: 'Less than [[mm 38.1]] at [[C 1260]], [[kN 218]].',
     });
   });
 

@@ -42,25 +42,26 @@ export class Problem extends Error {
   }
 }
 
-const MARKS: Readonly<Record<string, string>> = {
-  length: 'mm',
-  temperature: 'C',
-  'temperature-difference': 'dC',
-};
-
 /** A detail with its figures marked, as all sentences of the core are, for a reader's own units. */
 function measured({ words, figures }: Readonly<Record<string, unknown>>): string | null {
   if (typeof words !== 'string' || !Array.isArray(figures)) return null;
-  return (figures as { quantity: string; value: number }[]).reduce(
-    (said, { quantity, value }, i) => said.replace(`{${i}}`, `[[${MARKS[quantity] ?? 'mm'} ${value}]]`),
+  return (figures as { unit: string; value: number }[]).reduce(
+    (said, { unit, value }, i) => said.replace(`{${i}}`, `[[${unit} ${value}]]`),
     words,
   );
 }
 
+let tokenCookie = 'XSRF-TOKEN';
+
+/** Two shops of one machine share a browser's cookies; each tells the name of its own. */
+export function setTokenCookie(name: string) {
+  tokenCookie = name;
+}
+
 /** What shows that a change comes from this page. */
 function token(): string {
-  const cookie = document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN='));
-  return cookie ? decodeURIComponent(cookie.slice('XSRF-TOKEN='.length)) : '';
+  const cookie = document.cookie.split('; ').find((c) => c.startsWith(`${tokenCookie}=`));
+  return cookie ? decodeURIComponent(cookie.slice(tokenCookie.length + 1)) : '';
 }
 
 async function problemOf(response: Response): Promise<Problem> {

@@ -1,19 +1,20 @@
 import * as texts from 'texts/account/api';
 import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
-import { answered, api, asItIs, signInBy } from '../../lib/http';
+import { answered, api, asItIs, setTokenCookie, signInBy } from '../../lib/http';
 import { setPerson } from '../../lib/person';
 import { forget } from '../../lib/stored';
 import type { QuantityKind, Units, UnitSystem } from '../../units';
 
-export type Session = Omit<Schemas['AccountSession'], 'units'> & { readonly units: Units };
+export type Session = Omit<Schemas['AccountSession'], 'units' | 'tokenCookie'> & { readonly units: Units };
 
 export type NewOwner = Schemas['AccountNewOwner'];
 
 export const sessionQuery = queryOptions({
   queryKey: ['session'],
   queryFn: async () => {
-    const { units, ...session } = await answered(api.GET('/api/v1/session'));
+    const { units, tokenCookie, ...session } = await answered(api.GET('/api/v1/session'));
+    setTokenCookie(tokenCookie);
     setPerson(session.login);
     return { ...session, units: readerUnits(units) };
   },

@@ -30,11 +30,14 @@ class AccountController {
   private final Accounts accounts;
   private final OwnerCode ownerCode;
   private final DemoAccount demo;
+  private final TokenCookie tokenCookie;
 
-  AccountController(Accounts accounts, OwnerCode ownerCode, DemoAccount demo) {
+  AccountController(
+      Accounts accounts, OwnerCode ownerCode, DemoAccount demo, TokenCookie tokenCookie) {
     this.accounts = accounts;
     this.ownerCode = ownerCode;
     this.demo = demo;
+    this.tokenCookie = tokenCookie;
   }
 
   /**
@@ -54,6 +57,7 @@ class AccountController {
    * @param rank what they may do, null where no one is signed in
    * @param ownerNeeded no one can sign in yet: the first visitor becomes the owner
    * @param demo how to sign in to the demo shop, null in any other
+   * @param tokenCookie cookie whose value is sent as X-XSRF-TOKEN with every change
    */
   record Session(
       @Nullable String login,
@@ -61,7 +65,8 @@ class AccountController {
       UnitsBody units,
       @Nullable Rank rank,
       boolean ownerNeeded,
-      @Nullable DemoSignIn demo) {}
+      @Nullable DemoSignIn demo,
+      String tokenCookie) {}
 
   /**
    * The first owner.
@@ -116,7 +121,8 @@ class AccountController {
           Optional.of(demo)
               .filter(DemoAccount::isOpen)
               .map(d -> new DemoSignIn(d.login(), d.password()))
-              .orElse(null));
+              .orElse(null),
+          tokenCookie.name());
     }
     Account account = accounts.get(who.getName());
     return new Session(
@@ -125,7 +131,8 @@ class AccountController {
         UnitsBody.of(account.units()),
         account.rank(),
         false,
-        null);
+        null,
+        tokenCookie.name());
   }
 
   /** Makes the first visitor the owner, with the code printed on the console. */

@@ -142,10 +142,10 @@ class ApiDescription {
 
   private static Schema<?> figures() {
     Schema<?> figure = new JsonSchema().types(Set.of("object"));
-    text(figure, "quantity", "length, temperature or temperature-difference.");
+    text(figure, "quantity", "length, temperature, temperature-change, mass, force and so on.");
     figure.addProperty(
         "value", new JsonSchema().types(Set.of("number")).description("In the unit."));
-    text(figure, "unit", "mm or °C.");
+    text(figure, "unit", "The stored unit: mm, C, dC, kg, kN and so on.");
     Schema<?> all = new JsonSchema().types(Set.of("array"));
     all.setItems(figure.required(List.of("quantity", "value", "unit")));
     return all.description("The figures of words, in their order; not there without.");

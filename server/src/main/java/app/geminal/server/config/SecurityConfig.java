@@ -3,6 +3,7 @@ package app.geminal.server.config;
 import app.geminal.server.account.SignInLengths;
 import app.geminal.server.account.SignInThrottle;
 import app.geminal.server.account.SignIns;
+import app.geminal.server.account.TokenCookie;
 import app.geminal.server.problem.Problem;
 import app.geminal.server.problem.ProblemWriter;
 import app.geminal.server.problem.Problems;
@@ -58,7 +59,8 @@ class SecurityConfig {
       SignInThrottle throttle,
       TokenFilter tokens,
       SignIns signIns,
-      SignInLengths lengths) {
+      SignInLengths lengths,
+      CookieCsrfTokenRepository csrfTokens) {
     return http.authorizeHttpRequests(requests ->
             requests
                 .requestMatchers(HttpMethod.GET, PAGES)
@@ -77,7 +79,7 @@ class SecurityConfig {
                 .anyRequest()
                 .authenticated())
         .csrf(csrf ->
-            csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
+            csrf.csrfTokenRepository(csrfTokens)
                 .csrfTokenRequestHandler(new HeaderOnlyCsrf())
                 // No other site can make a browser send a token.
                 .ignoringRequestMatchers(TokenFilter::hasToken))
@@ -131,6 +133,13 @@ class SecurityConfig {
   }
 
   /** The throttle belongs to the chain above and must not run a second time outside it. */
+  @Bean
+  CookieCsrfTokenRepository csrfTokens(TokenCookie cookie) {
+    CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+    tokens.setCookieName(cookie.name());
+    return tokens;
+  }
+
   @Bean
   FilterRegistrationBean<SignInThrottle> throttleOnlyInChain(SignInThrottle throttle) {
     FilterRegistrationBean<SignInThrottle> registration = new FilterRegistrationBean<>(throttle);
