@@ -234,6 +234,7 @@ declare module 'texts/billet/CutListView' {
   export function ofText2(values: { n: string | number }): string;
   export const left: string;
   export function minToPrepare(values: { prepMinutes: string | number }): string;
+  export function bars(values: { bars: number }): string;
 }
 
 declare module 'texts/billet/DraftFields' {
@@ -264,6 +265,8 @@ declare module 'texts/billet/Findings' {
   export const hideOnThisBillet: string;
   export const hideInThisShop: string;
   export const shopListsHiddenNotesAndShows: string;
+  export const stack: string;
+  export function steps(values: { names: string | number }): string;
 }
 
 declare module 'texts/billet/FlawList' {
@@ -310,6 +313,7 @@ declare module 'texts/billet/InspectionDialog' {
   export const remove: string;
   export const delaminated: string;
   export const suspect: string;
+  export const none: string;
 }
 
 declare module 'texts/billet/Keys' {
@@ -437,6 +441,7 @@ declare module 'texts/billet/RunRow' {
   export function ofText(values: { count: string | number }): string;
   export const visible: string;
   export const nominal: string;
+  export const skipped: string;
 }
 
 declare module 'texts/billet/RunRows' {
@@ -453,7 +458,7 @@ declare module 'texts/billet/RunView' {
 }
 
 declare module 'texts/billet/ShorthandLine' {
-  export function thePlanInShorthandWhereNo(values: { value: string | number }): string;
+  export function thePlanInShorthandWhereNo(values: { system: string | number }): string;
   export function pressEscapeToRestoreTheOld(values: { detail: string | number }): string;
 }
 
@@ -530,7 +535,7 @@ declare module 'texts/billet/StepWords' {
   export function turned(values: { angleDeg: string | number }): string;
   export function ofTheHeight(values: { reduction: string | number }): string;
   export const forgedSquare: string;
-  export function every(values: { value: string | number }): string;
+  export function every(values: { how: string | number }): string;
   export const deep: string;
   export const acrossEvery: string;
   export const displacedBy: string;
@@ -540,6 +545,7 @@ declare module 'texts/billet/StepWords' {
   export const round: string;
   export const rightHand: string;
   export const leftHand: string;
+  export const mirrored: string;
 }
 
 declare module 'texts/billet/TapBar' {
@@ -752,6 +758,8 @@ declare module 'texts/billet/stepFigures' {
   export const on: string;
   export const bothFaces: string;
   export const oneFace: string;
+  export const right: string;
+  export const left: string;
 }
 
 declare module 'texts/billet/useBillet' {
@@ -895,6 +903,7 @@ declare module 'texts/book/lines' {
   export function kg(values: { massKg: string | number }): string;
   export function ofS(values: { value: string | number }): string;
   export function sets(values: { heats: number }): string;
+  export function flawAt(values: { flaw: string | number; from: string | number; to: string | number }): string;
 }
 
 declare module 'texts/card/CardView' {
@@ -922,7 +931,7 @@ declare module 'texts/evidence/Compare' {
   export const first: string;
   export const second: string;
   export const chooseTwoDifferentMethods: string;
-  export function ofDelaminatedWithOfWithPoints(values: { open: string | number; value: string | number; one: string | number; open2: string | number; value2: string | number; other: string | number; difference: string | number; value3: string | number }): string;
+  export function ofDelaminatedWithOfWithPoints(values: { open: string | number; value: string | number; one: string | number; open2: string | number; value2: string | number; other: string | number; difference: string | number; direction: string | number }): string;
   export function theDifferenceIsRealToPercentage(values: { low: string | number; high: string | number }): string;
   export function notEnoughWeldsYetAboutMore(values: { needed: number }): string;
   export const thisCountsWhatHappenedTogetherOne: string;
@@ -981,6 +990,9 @@ declare module 'texts/evidence/api' {
   export const aRestackOrFold: string;
   export const inTime: string;
   export const outTooLong: string;
+  export const flux: string;
+  export const sealed: string;
+  export const enough: string;
 }
 
 declare module 'texts/fire/Afterwards' {
@@ -1004,6 +1016,7 @@ declare module 'texts/fire/Afterwards' {
   export const suspect: string;
   export const delaminated: string;
   export const time: string;
+  export const good: string;
 }
 
 declare module 'texts/fire/Checklist' {
@@ -1064,6 +1077,7 @@ declare module 'texts/fire/FireHome' {
   export const startSession: string;
   export const practiceRun2: string;
   export const simulatedForgeUpTo20Times: string;
+  export function since(values: { time: string | number }): string;
 }
 
 declare module 'texts/fire/Following' {
@@ -1103,6 +1117,13 @@ declare module 'texts/fire/HeatPlanView' {
   export const wideSpreadsTo: string;
   export const long: string;
   export const why: string;
+  export function weldAt(values: { protection: string | number }): string;
+  export const drawAt: string;
+  export const settingHeats: string;
+  export const heats: string;
+  export const soakFromCold: string;
+  export const squeezesInEachHeat: string;
+  export const blows: string;
 }
 
 declare module 'texts/fire/InstrumentFields' {
@@ -1148,6 +1169,11 @@ declare module 'texts/fire/Numbers' {
   export const notAtThisHeat: string;
   export const notHotYet: string;
   export const over3Min: string;
+  export const readyFor: string;
+  export const readyIn: string;
+  export const workingTimeLeft: string;
+  export const workingTime: string;
+  export const skin: string;
 }
 
 declare module 'texts/fire/OrderChart' {
@@ -1173,6 +1199,8 @@ declare module 'texts/fire/ProtectionTable' {
   export function min(values: { fireMin: string | number }): string;
   export const neverUsedHere: string;
   export function ofSound(values: { held: string | number; made: string | number }): string;
+  export const none: string;
+  export const nothing: string;
 }
 
 declare module 'texts/fire/Readings' {
@@ -1183,6 +1211,7 @@ declare module 'texts/fire/Readings' {
   export const importing: string;
   export const importLoggerReadings: string;
   export const readingsAsCsv: string;
+  export const loggerFile: string;
 }
 
 declare module 'texts/fire/SideTaps' {
@@ -1487,6 +1516,7 @@ declare module 'texts/inside/Looking' {
   export const closeComparison: string;
   export const compare: string;
   export const backToTheRun: string;
+  export const now: string;
 }
 
 declare module 'texts/inside/Overview' {
@@ -1536,6 +1566,7 @@ declare module 'texts/inside/tries' {
 
 declare module 'texts/pair/PairMap' {
   export const compatibilityMap: string;
+  export function pair(values: { one: string | number; other: string | number; verdict: string | number; why: string | number }): string;
 }
 
 declare module 'texts/pair/QuestionFields' {
@@ -1548,6 +1579,8 @@ declare module 'texts/pair/QuestionFields' {
   export const aFitting: string;
   export const temper: string;
   export const enterATemperFromC100: string;
+  export const flux: string;
+  export const sealed: string;
 }
 
 declare module 'texts/pair/VerdictPanel' {
@@ -1563,7 +1596,7 @@ declare module 'texts/pair/VerdictPanel' {
   export const noneOfThemHardens: string;
   export function noOverlapGapOf(values: { show: string | number }): string;
   export const quench: string;
-  export function upTo(values: { value: string | number }): string;
+  export function upTo(values: { quench: string | number }): string;
   export const thick: string;
   export const carbon: string;
   export function evenedOutNotEstimated(values: { value: string | number }): string;
@@ -1575,7 +1608,7 @@ declare module 'texts/pair/VerdictPanel' {
   export const contrast: string;
   export const reasons: string;
   export const noProblemsFound: string;
-  export function tonesApart(values: { value: string | number; value2: string | number }): string;
+  export function tonesApart(values: { strength: string | number; value2: string | number }): string;
   export const safety: string;
 }
 
@@ -1625,6 +1658,7 @@ declare module 'texts/rack/ReadPlanFile' {
   export function wasNotImported(values: { file: string | number }): string;
   export function at(values: { where: string | number }): string;
   export const close: string;
+  export const planFile: string;
 }
 
 declare module 'texts/rack/WaitingBars' {
@@ -1766,6 +1800,7 @@ declare module 'texts/schedule/SearchState' {
   export const noOneLimitIsInThe: string;
   export const itIsPossibleWith: string;
   export const relaxLimit: string;
+  export const and: string;
 }
 
 declare module 'texts/schedule/SizeFields' {
@@ -1805,6 +1840,12 @@ declare module 'texts/schedule/WayList' {
   export function nominal(values: { value: string | number }): string;
   export const compare: string;
   export const open: string;
+  export const layers: string;
+  export const welds: string;
+  export const faces: string;
+  export const steel: string;
+  export const time: string;
+  export const finished: string;
 }
 
 declare module 'texts/schedule/WayPlot' {
@@ -1989,6 +2030,8 @@ declare module 'texts/shop/fields' {
   export const gasUsed: string;
   export const yesText: string;
   export const noText: string;
+  export const neutral: string;
+  export const oxidizing: string;
 }
 
 declare module 'texts/shop/removedItems' {
@@ -2047,6 +2090,7 @@ declare module 'texts/steel/OwnSteels' {
   export const exportCsv: string;
   export const yourSteel: string;
   export const whatYouKnowOfItStands: string;
+  export const csvFileOfSteels: string;
 }
 
 declare module 'texts/steel/SteelChoice' {
@@ -2118,6 +2162,7 @@ declare module 'texts/steel/SteelForm' {
   export const saveSteel: string;
   export const calculated: string;
   export const composition: string;
+  export const enterAtLeastOneSteel: string;
 }
 
 declare module 'texts/steel/SteelList' {
@@ -2194,9 +2239,10 @@ declare module 'texts/stock/Shelf' {
   export const width: string;
   export const thickness: string;
   export const length: string;
-  export const priceAMetre: string;
   export const preparationPerBar: string;
   export const done: string;
+  export const pricedBy: string;
+  export const mass: string;
 }
 
 declare module 'texts/figures/EndSection' {
@@ -2244,4 +2290,200 @@ declare module 'texts/lib/http' {
   export const noAnswer: string;
   export const checkItRuns: string;
   export const tryAgain: string;
+}
+
+declare module 'texts/help/views' {
+  export const rackTitle: string;
+  export const rackAbout: string;
+  export const rackNext: string;
+  export const billetsNewTitle: string;
+  export const billetsNewAbout: string;
+  export const billetsNewNext: string;
+  export const billetTitle: string;
+  export const billetAbout: string;
+  export const billetNext: string;
+  export const billetsInsideTitle: string;
+  export const billetsInsideAbout: string;
+  export const billetsInsideNext: string;
+  export const billetsHeatTitle: string;
+  export const billetsHeatAbout: string;
+  export const billetsHeatNext: string;
+  export const billetsFinishTitle: string;
+  export const billetsFinishAbout: string;
+  export const billetsFinishNext: string;
+  export const billetsCardTitle: string;
+  export const billetsCardAbout: string;
+  export const billetsCardNext: string;
+  export const finderTitle: string;
+  export const finderAbout: string;
+  export const finderNext: string;
+  export const fireTitle: string;
+  export const fireAbout: string;
+  export const fireNext: string;
+  export const steelsTitle: string;
+  export const steelsAbout: string;
+  export const steelsNext: string;
+  export const bookTitle: string;
+  export const bookAbout: string;
+  export const bookNext: string;
+  export const evidenceTitle: string;
+  export const evidenceAbout: string;
+  export const evidenceNext: string;
+  export const shopTitle: string;
+  export const shopAbout: string;
+  export const shopNext: string;
+  export const glossaryTitle: string;
+  export const glossaryAbout: string;
+  export const glossaryNext: string;
+  export const firstStepsTitle: string;
+  export const firstStepsAbout: string;
+  export const firstStepsNext: string;
+}
+
+declare module 'texts/glossary/terms' {
+  export const anhydrousBorax: string;
+  export const austenitize: string;
+  export const bar: string;
+  export const billet: string;
+  export const bite: string;
+  export const cladding: string;
+  export const cokeCoalAndGasForge: string;
+  export const coldShut: string;
+  export const contrast: string;
+  export const core: string;
+  export const coupon: string;
+  export const decarb: string;
+  export const delamination: string;
+  export const doubleLine: string;
+  export const dragonsBreath: string;
+  export const drawOut: string;
+  export const drawingDies: string;
+  export const edgeBar: string;
+  export const etch: string;
+  export const explosion: string;
+  export const flatDies: string;
+  export const flux: string;
+  export const forgeWeld: string;
+  export const fourWay: string;
+  export const fuelSoak: string;
+  export const goMai: string;
+  export const handle: string;
+  export const hotCut: string;
+  export const hotShort: string;
+  export const inclusion: string;
+  export const joint: string;
+  export const kerf: string;
+  export const kissBlock: string;
+  export const ladder: string;
+  export const layerCount: string;
+  export const ledger: string;
+  export const martensite: string;
+  export const millScale: string;
+  export const mosaic: string;
+  export const normalize: string;
+  export const offcut: string;
+  export const piece: string;
+  export const quench: string;
+  export const rack: string;
+  export const raindrop: string;
+  export const random: string;
+  export const reducingFlame: string;
+  export const restack: string;
+  export const run: string;
+  export const sanMai: string;
+  export const scale: string;
+  export const sealedJacket: string;
+  export const settingWeld: string;
+  export const slag: string;
+  export const soak: string;
+  export const spiral: string;
+  export const squaringDies: string;
+  export const stack: string;
+  export const tackWeld: string;
+  export const temper: string;
+  export const twist: string;
+  export const ws: string;
+  export const weldLine: string;
+  export const weldingHeat: string;
+}
+
+declare module 'texts/glossary/dotted' {
+  export const anhydrousBorax: string;
+  export const austenitize: string;
+  export const bite: string;
+  export const coldShut: string;
+  export const coupon: string;
+  export const decarb: string;
+  export const delamination: string;
+  export const doubleLine: string;
+  export const drawingDies: string;
+  export const edgeBar: string;
+  export const flatDies: string;
+  export const fuelSoak: string;
+  export const hotShort: string;
+  export const inclusion: string;
+  export const kerf: string;
+  export const kissBlock: string;
+  export const martensite: string;
+  export const millScale: string;
+  export const normalize: string;
+  export const reducingFlame: string;
+  export const restack: string;
+  export const sealedJacket: string;
+  export const settingWeld: string;
+  export const squaringDies: string;
+  export const weldLine: string;
+  export const weldingHeat: string;
+}
+
+declare module 'texts/glossary/ExplainedWords' {
+  export const whatDoesThisMean: string;
+  export function glossaryTerm(values: { term: string | number }): string;
+  export const openInTheGlossary: string;
+}
+
+declare module 'texts/glossary/GlossaryView' {
+  export const glossary: string;
+  export const searchTheGlossary: string;
+  export const noTermMatches: string;
+  export const terms: string;
+}
+
+declare module 'texts/units/parse' {
+  export const length: string;
+  export const temperature: string;
+  export const temperatureChange: string;
+  export const mass: string;
+  export const force: string;
+  export const pressure: string;
+  export const volume: string;
+  export const power: string;
+  export const massFlow: string;
+  export const speed: string;
+  export const time: string;
+  export const density: string;
+  export const expansion: string;
+  export const pricePerLength: string;
+  export const pricePerMass: string;
+  export const share: string;
+  export const angle: string;
+  export const hardness: string;
+  export function nothingIsEntered(values: { remedy: string | number }): string;
+  export function cannotBeRead(values: { typed: string | number; remedy: string | number }): string;
+  export const fractionOverNothing: string;
+  export const enterANumber: string;
+  export const enterAWholeNumber: string;
+}
+
+declare module 'texts/billet/newPart' {
+  export const noLongerSetAside: string;
+}
+
+declare module 'texts/billet/FitWords' {
+  export const wider: string;
+  export const higher: string;
+  export const longer: string;
+  export const narrower: string;
+  export const lower: string;
+  export const shorter: string;
 }

@@ -19,6 +19,8 @@ describe('the catalogue of the pages', () => {
   it.each(Object.keys(catalogue))('has no text of %s that is not used', (name) => {
     const files = sourceOf(name);
     expect(files).toHaveLength(1);
+    // These are read one after the other.
+    if (source(files[0] as string).includes('Object.entries(texts)')) return;
     const used = new Set(
       [...source(files[0] as string).matchAll(/\btexts\.(\w+)/g)].map((match) => match[1]),
     );

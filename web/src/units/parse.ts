@@ -1,3 +1,4 @@
+import * as texts from 'texts/units/parse';
 import { ofDecimal, plus, ratio, times, toNumber, type Ratio } from './exact';
 import { stored, UNITS, usualUnit, type QuantityKind, type Unit, type UnitSystem } from './quantity';
 
@@ -20,24 +21,24 @@ const NUMBER =
 const MOST_DIGITS = 20;
 
 const REMEDY: Record<QuantityKind, string> = {
-  length: 'Write a length such as 38 mm, 1 1/2, 3/32, 2 ft 3 or 0.049 in.',
-  temperature: 'Write a temperature such as 2150 F or 1180 C.',
-  temperatureChange: 'Write a temperature difference such as 25 F or -15 C.',
-  mass: 'Write a mass such as 1.4 kg, 3.1 lb or 3 lb 4 oz.',
-  force: 'Write a force such as 24 tons or 210 kN.',
-  pressure: 'Write a pressure such as 2500 psi, 17 MPa or 170 bar.',
-  volume: 'Write a volume such as 600 cu in or 10 l.',
-  power: 'Write a power such as 40000 BTU/h or 12 kW.',
-  massFlow: 'Write a rate such as 2 lb/h or 0.9 kg/h.',
-  speed: 'Write a speed such as 1/2 in/s or 12 mm/s.',
-  time: 'Write a time such as 45 min, 1h20 or 90 s.',
-  density: 'Write a density such as 7850 kg/m³ or 0.284 lb/cu in.',
-  expansion: 'Write an expansion such as 12.1 per °C, in millionths.',
-  pricePerLength: 'Write a price such as 4.50 per ft or 15 per m.',
-  pricePerMass: 'Write a price such as 3 per lb or 7 per kg.',
-  share: 'Write a share such as 12%.',
-  angle: 'Write an angle such as 3.5°.',
-  hardness: 'Write a hardness such as 60 HRC.',
+  length: texts.length,
+  temperature: texts.temperature,
+  temperatureChange: texts.temperatureChange,
+  mass: texts.mass,
+  force: texts.force,
+  pressure: texts.pressure,
+  volume: texts.volume,
+  power: texts.power,
+  massFlow: texts.massFlow,
+  speed: texts.speed,
+  time: texts.time,
+  density: texts.density,
+  expansion: texts.expansion,
+  pricePerLength: texts.pricePerLength,
+  pricePerMass: texts.pricePerMass,
+  share: texts.share,
+  angle: texts.angle,
+  hardness: texts.hardness,
 };
 
 const tidy = (text: string) =>
@@ -55,7 +56,10 @@ const tidy = (text: string) =>
     .replace(/ +/g, ' ');
 
 const unreadable = (text: string, remedy: string): Parsed => ({
-  error: text.trim() === '' ? `Nothing is entered. ${remedy}` : `“${text.trim()}” cannot be read. ${remedy}`,
+  error:
+    text.trim() === ''
+      ? texts.nothingIsEntered({ remedy })
+      : texts.cannotBeRead({ typed: text.trim(), remedy }),
 });
 
 /** A name ends where no letter continues: `m` is not the beginning of `mm`. */
@@ -99,7 +103,7 @@ export function parseQuantity(kind: QuantityKind, typed: string, whenNoUnit: Uni
     } else if (grouped !== undefined) {
       value = ofDecimal(grouped.replaceAll(',', ''));
     } else {
-      if (BigInt(bottom ?? 0) === 0n) return { error: 'A fraction cannot have 0 below the line.' };
+      if (BigInt(bottom ?? 0) === 0n) return { error: texts.fractionOverNothing };
       value = ratio(BigInt(top ?? 0), BigInt(bottom ?? 1));
       if (whole !== undefined) value = plus(value, ratio(BigInt(whole)));
     }
@@ -132,7 +136,8 @@ export function parseQuantity(kind: QuantityKind, typed: string, whenNoUnit: Uni
 export function parseNumber(text: string): Parsed {
   const bare = tidy(text);
   const match = /^([-+])? ?(\d+\.?\d*|\.\d+)$/.exec(bare);
-  if (!match?.[2] || bare.replace(/\D/g, '').length > MOST_DIGITS) return unreadable(text, 'Enter a number.');
+  if (!match?.[2] || bare.replace(/\D/g, '').length > MOST_DIGITS)
+    return unreadable(text, texts.enterANumber);
   const value = toNumber(ofDecimal(match[2]));
   return { value: match[1] === '-' && value !== 0 ? -value : value };
 }
@@ -140,5 +145,5 @@ export function parseNumber(text: string): Parsed {
 /** Reads a whole number. */
 export function parseCount(text: string): Parsed {
   const bare = tidy(text);
-  return /^\d{1,6}$/.test(bare) ? { value: Number(bare) } : unreadable(text, 'Enter a whole number.');
+  return /^\d{1,6}$/.test(bare) ? { value: Number(bare) } : unreadable(text, texts.enterAWholeNumber);
 }

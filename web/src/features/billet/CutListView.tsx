@@ -56,9 +56,7 @@ export function CutListView({ plan }: { plan: Plan }) {
 function Summary({ list }: { list: CutList }) {
   return (
     <p className="pb-3">
-      <b className="text-2xl">
-        {list.bars.length} {list.bars.length === 1 ? 'bar' : 'bars'}
-      </b>{' '}
+      <b className="text-2xl">{texts.bars({ bars: list.bars.length })}</b>{' '}
       <span className="text-soft">
         {texts.toCutInto} <Mass kg={list.massKg} /> {texts.ofPieces}
         {list.price > 0 && texts.includingPreparation({ value: list.price.toFixed(2) })}.{' '}

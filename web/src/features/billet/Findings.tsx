@@ -80,8 +80,8 @@ function Line({
 
 /** "steps 4 and 8"; the stack is its own. */
 function stepsWords(stages: readonly number[]): string {
-  const names = stages.map((s) => (s === 0 ? 'stack' : String(s)));
-  return `${stages.some((s) => s > 0) ? 'steps ' : ''}${LIST.format(names)}`;
+  const names = stages.map((s) => (s === 0 ? texts.stack : String(s)));
+  return stages.some((s) => s > 0) ? texts.steps({ names: LIST.format(names) }) : LIST.format(names);
 }
 
 const LIST = new Intl.ListFormat('en', { type: 'conjunction' });

@@ -1,8 +1,9 @@
+import * as texts from 'texts/billet/FitWords';
 import { Length } from '../../ui/Words';
 import type { Fit } from './api';
 
-const LARGER = { WIDTH: 'wider', HEIGHT: 'higher', LENGTH: 'longer' } as const;
-const SMALLER = { WIDTH: 'narrower', HEIGHT: 'lower', LENGTH: 'shorter' } as const;
+const LARGER = { WIDTH: texts.wider, HEIGHT: texts.higher, LENGTH: texts.longer } as const;
+const SMALLER = { WIDTH: texts.narrower, HEIGHT: texts.lower, LENGTH: texts.shorter } as const;
 const DUST_MM = 0.005;
 
 /** How parts meet the bar, where they do not meet evenly; a line for each part. */

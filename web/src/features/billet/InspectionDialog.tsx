@@ -275,7 +275,7 @@ function FlawFields({
           <Select
             label={texts.jointFromTheBottom}
             value={String(draft.joint ?? 0)}
-            options={{ 0: 'none', ...numbered(joints, 1) }}
+            options={{ 0: texts.none, ...numbered(joints, 1) }}
             onChoose={(joint) => onChange({ joint: Number(joint) || null })}
           />
         )}

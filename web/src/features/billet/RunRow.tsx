@@ -96,7 +96,7 @@ export function RunRow({
           <span
             className={`condensed text-[13px] leading-tight text-soft ${dense ? 'min-w-0 truncate' : ''}`}
           >
-            {stage.off ? 'skipped' : words}
+            {stage.off ? texts.skipped : words}
           </span>
         </button>
         <div className="relative border-l-2 border-ink" onClick={onSelect}>

@@ -38,7 +38,7 @@ export function ShorthandLine({
   return (
     <div className="px-5 pb-3">
       <label htmlFor="shorthand" className="sr-only">
-        {texts.thePlanInShorthandWhereNo({ value: units.system === 'INCH' ? 'inches' : 'millimeters' })}
+        {texts.thePlanInShorthandWhereNo({ system: units.system })}
       </label>
       <textarea
         id="shorthand"

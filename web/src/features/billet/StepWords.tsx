@@ -185,11 +185,11 @@ export function StepWords({ operation: o }: { operation: Operation }) {
         <Between parts={[o.square ? texts.forgedSquare : texts.round, texts.heats({ heats: o.heats })]} />
       );
     case 'fourway':
-      return <Between parts={['mirrored', TURN_WORDS[o.turn]]} />;
+      return <Between parts={[texts.mirrored, TURN_WORDS[o.turn]]} />;
     case 'ladder':
       return (
         <>
-          {texts.every({ value: o.pressed ? 'pressed' : 'ground' })} <Length mm={o.pitchMm} />,{' '}
+          {texts.every({ how: o.pressed ? 'pressed' : 'ground' })} <Length mm={o.pitchMm} />,{' '}
           <Length mm={o.depthMm} /> {texts.deep}
         </>
       );

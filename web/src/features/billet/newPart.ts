@@ -1,3 +1,4 @@
+import * as texts from 'texts/billet/newPart';
 import type { QueryClient } from '@tanstack/react-query';
 import { historyOf, waitingQuery } from './api';
 import { NEW_PART, waitingKey } from './LaidFields';
@@ -20,7 +21,7 @@ export async function newPart(plan: Plan, choice: string, client: QueryClient): 
   }
   const waiting = await client.query(waitingQuery);
   const picked = waiting.find((w) => waitingKey(w) === choice);
-  if (!picked) throw new Error('These bars are no longer set aside.');
+  if (!picked) throw new Error(texts.noLongerSetAside);
   const { billetId, billet, stepKey } = picked;
   const origin = { billetId, billet, stepKey };
   return { name: freeName(plan, 'bar'), plan: await historyOf(origin, 1), origin };

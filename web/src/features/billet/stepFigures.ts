@@ -149,7 +149,11 @@ export const CHOICES: Partial<Record<Kind, readonly ChoiceOf[]>> = {
   ],
   draw: [tool],
   twist: [
-    { name: 'hand', label: texts.hand, options: { RIGHT: 'right', LEFT: 'left', BOTH: texts.bothInTurn } },
+    {
+      name: 'hand',
+      label: texts.hand,
+      options: { RIGHT: texts.right, LEFT: texts.left, BOTH: texts.bothInTurn },
+    },
   ],
   fourway: [{ name: 'turn', label: texts.tiles, options: TURN_WORDS }],
   blade: [

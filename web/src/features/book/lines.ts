@@ -35,7 +35,11 @@ export function entryWords({ says }: Entry): string {
         : flaws
             .map(
               (f) =>
-                `${FLAW_WORDS[f.kind]} [[mm ${f.spot.fromXMm}]] to [[mm ${f.spot.toXMm}]] from the stop${f.joint === null ? '' : texts.joint({ joint: f.joint })}`,
+                texts.flawAt({
+                  flaw: FLAW_WORDS[f.kind],
+                  from: `[[mm ${f.spot.fromXMm}]]`,
+                  to: `[[mm ${f.spot.toXMm}]]`,
+                }) + (f.joint === null ? '' : texts.joint({ joint: f.joint })),
             )
             .join('; ');
     const bright = brightShare === null ? '' : texts.bright({ value: Math.round(brightShare * 100) });

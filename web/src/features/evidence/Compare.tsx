@@ -67,7 +67,7 @@ export function Compare({ evidence }: { evidence: Evidence }) {
             value2: c.other.held + c.other.open,
             other: levelWords(other),
             difference: points(c.difference),
-            value3: c.difference >= 0 ? 'more' : 'fewer',
+            direction: c.difference >= 0 ? 'more' : 'fewer',
           })}
           {c.needed === 0 ? (
             <b>

@@ -48,16 +48,16 @@ export const nextQuery = (billetId: number, step: string) =>
   });
 
 const LEVELS: Readonly<Record<string, string>> = {
-  BORAX: 'flux',
+  BORAX: texts.flux,
   DRY: texts.fuelSoak,
   BOTH: texts.fluxOverFuel,
-  SEALED: 'sealed',
+  SEALED: texts.sealed,
   under: texts.belowTheWeldingWindow,
   cooler: texts.coolerHalf,
   hotter: texts.hotterHalf,
   over: texts.aboveTheWeldingWindow,
   short: texts.shorterThanNeeded,
-  enough: 'enough',
+  enough: texts.enough,
   long: texts.over15TimesAsLong,
   first: texts.theFirstStack,
   later: texts.aRestackOrFold,

@@ -115,7 +115,7 @@ function ReviewNoteLine({ note }: { note: ReviewNote }) {
       <span aria-hidden className={`mt-1.5 size-3 shrink-0 border border-ink ${note.well ? 'bg-ink' : ''}`} />
       <span>
         <b>{note.what}</b>
-        <span className="sr-only">{note.well ? ' good' : texts.toImprove}</span>
+        <span className="sr-only">{note.well ? texts.good : texts.toImprove}</span>
         <span className="text-soft"> {texts.heat({ heat: note.heat })}</span>
         <span className="block text-[14px] text-soft">
           <Words of={note.why} />

@@ -104,8 +104,7 @@ function SessionLine({ fire }: { fire: FireLine }) {
       </Link>
       <span className="text-soft">
         {fire.rehearsal ? texts.practiceRun : ''}
-        {fire.endedAt === null ? 'since ' : ''}
-        {shortTime(fire.startedAt)}
+        {fire.endedAt === null ? texts.since({ time: shortTime(fire.startedAt) }) : shortTime(fire.startedAt)}
       </span>
     </p>
   );

@@ -65,7 +65,9 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
     <>
       <div className="flex flex-wrap gap-x-10 gap-y-4 border-y border-ink py-3">
         <Large
-          name={plan.protection ? `weld at, ${PROTECTION_NAMES[plan.protection]}` : 'draw at'}
+          name={
+            plan.protection ? texts.weldAt({ protection: PROTECTION_NAMES[plan.protection] }) : texts.drawAt
+          }
           why={window.why}
         >
           <Temperature celsius={window.aimC} />
@@ -73,7 +75,7 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
             <Temperature celsius={window.floorC} /> {texts.to} <Temperature celsius={window.ceilingC} />
           </span>
         </Large>
-        <Large name="soak from cold" why={soaking.why}>
+        <Large name={texts.soakFromCold} why={soaking.why}>
           {texts.min({ firstMin: Math.round(soaking.firstMin) })}
           <span className="block text-[14px] font-normal text-soft">
             {texts.againMin({ value: Math.max(1, Math.round(soaking.againMin)) })}
@@ -81,13 +83,13 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
           </span>
         </Large>
         <Large
-          name={plan.protection ? 'setting heats' : 'heats'}
+          name={plan.protection ? texts.settingHeats : texts.heats}
           why={texts.soakedMoreThanMinAfterIt({ limitMin: Math.round(soaking.limitMin) })}
         >
           {plan.heats}
         </Large>
-        <Large name="squeezes in each heat" why={squeezing.why}>
-          {squeezing.bites === 0 ? 'blows' : squeezing.bites}
+        <Large name={texts.squeezesInEachHeat} why={squeezing.why}>
+          {squeezing.bites === 0 ? texts.blows : squeezing.bites}
           {squeezing.bites > 0 && (
             <span className="block text-[14px] font-normal text-soft">
               {squeezing.bites > 1 && (

@@ -37,7 +37,7 @@ export function Numbers({ shown }: { shown: Shown }) {
       )}
       <dl className="flex gap-8 pt-4">
         {shown.where === 'FIRE' && (
-          <Figure name={now.readyForS > 0 ? 'ready for' : 'ready in'}>
+          <Figure name={now.readyForS > 0 ? texts.readyFor : texts.readyIn}>
             {now.readyForS > 0
               ? clock(now.readyForS)
               : now.readyInS >= LONG_S
@@ -45,10 +45,10 @@ export function Numbers({ shown }: { shown: Shown }) {
                 : clock(now.readyInS)}
           </Figure>
         )}
-        {out && <Figure name="core">{show('temperature', shown.coreC, units)}</Figure>}
-        <Figure name="skin">{show('temperature', shown.skinC, units)}</Figure>
+        {out && <Figure name={texts.core}>{show('temperature', shown.coreC, units)}</Figure>}
+        <Figure name={texts.skin}>{show('temperature', shown.skinC, units)}</Figure>
         {now.begun && (
-          <Figure name={out ? 'working time left' : 'working time'}>
+          <Figure name={out ? texts.workingTimeLeft : texts.workingTime}>
             {!out && left === 0
               ? texts.notHotYet
               : left >= SHORT_S

@@ -36,14 +36,14 @@ export function ProtectionTable({ plan }: { plan: HeatPlan }) {
                 )}
               </td>
               <td>{texts.min({ fireMin: Math.round(s.fireMin) })}</td>
-              <td>{s.benchMin === 0 ? 'none' : `${Math.round(s.benchMin)} min`}</td>
+              <td>{s.benchMin === 0 ? texts.none : texts.min({ fireMin: Math.round(s.benchMin) })}</td>
               <td>
                 <Length mm={s.skinMm} unit />
               </td>
               <td>
                 <Mass kg={s.lostKg} />
               </td>
-              <td>{s.decarbDepthMm === 0 ? 'none' : <Length mm={s.decarbDepthMm} unit />}</td>
+              <td>{s.decarbDepthMm === 0 ? texts.none : <Length mm={s.decarbDepthMm} unit />}</td>
               <td>
                 <Mass kg={s.gasKg} />
               </td>
@@ -51,7 +51,7 @@ export function ProtectionTable({ plan }: { plan: HeatPlan }) {
                 {s.made === 0 ? texts.neverUsedHere : texts.ofSound({ held: s.held, made: s.made })}
               </td>
               <td className="text-[14px] font-normal text-soft">
-                {s.risks.length === 0 ? 'nothing' : s.risks.join(' ')}
+                {s.risks.length === 0 ? texts.nothing : s.risks.join(' ')}
               </td>
             </tr>
           ))}

@@ -25,7 +25,7 @@ export function Readings({ id }: { id: number }) {
       )}
       <FileButton
         weight="quiet"
-        name="Logger file"
+        name={texts.loggerFile}
         accept=".csv,text/csv"
         title={texts.aCsvFileWithTheColumns}
         disabled={take.isPending}

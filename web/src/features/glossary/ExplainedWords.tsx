@@ -1,3 +1,4 @@
+import * as texts from 'texts/glossary/ExplainedWords';
 import { Popover } from 'radix-ui';
 import { Fragment } from 'react';
 import { Link } from 'react-router';
@@ -23,13 +24,13 @@ function Explained({ words, term }: { words: string; term: Term }) {
     <Popover.Root>
       <Popover.Trigger
         className="underline decoration-dotted underline-offset-4 hover:decoration-solid"
-        title="What does this mean?"
+        title={texts.whatDoesThisMean}
       >
         {words}
       </Popover.Trigger>
       <Popover.Portal>
         <Popover.Content
-          aria-label={`Glossary: ${term.name}`}
+          aria-label={texts.glossaryTerm({ term: term.name })}
           collisionPadding={12}
           sideOffset={6}
           className="z-50 max-w-xs border border-ink bg-raised px-4 py-3 text-[15px] leading-snug"
@@ -38,10 +39,10 @@ function Explained({ words, term }: { words: string; term: Term }) {
             <b>{term.name}.</b> {term.meaning}
           </p>
           <Link
-            to={`/glossary#${anchor(term.name)}`}
+            to={`/glossary#${anchor(term.key)}`}
             className="mt-2 inline-block underline decoration-line underline-offset-4 hover:decoration-ink"
           >
-            Open in the Glossary
+            {texts.openInTheGlossary}
           </Link>
         </Popover.Content>
       </Popover.Portal>

@@ -1,3 +1,4 @@
+import * as texts from 'texts/glossary/GlossaryView';
 import { useEffect, useState } from 'react';
 import { useLocation } from 'react-router';
 import { Field, INPUT } from '../../ui/Field';
@@ -13,9 +14,9 @@ export function GlossaryView() {
   const terms = found(search);
   return (
     <main className="h-full overflow-y-auto px-5 py-4 max-sm:px-3">
-      <h1 className="text-2xl font-semibold">Glossary</h1>
+      <h1 className="text-2xl font-semibold">{texts.glossary}</h1>
       <div className="max-w-sm py-3">
-        <Field label="Search the glossary">
+        <Field label={texts.searchTheGlossary}>
           {(parts) => (
             <input
               {...parts}
@@ -27,13 +28,13 @@ export function GlossaryView() {
           )}
         </Field>
       </div>
-      {terms.length === 0 && <p className="text-soft">No term matches. Try a shorter word.</p>}
-      <dl aria-label="Terms" className="grid max-w-4xl">
+      {terms.length === 0 && <p className="text-soft">{texts.noTermMatches}</p>}
+      <dl aria-label={texts.terms} className="grid max-w-4xl">
         {terms.map((t) => (
           <div
-            key={t.name}
-            id={anchor(t.name)}
-            className={`grid gap-x-6 border-t border-rule py-2 sm:grid-cols-[12rem_1fr] ${hash === `#${anchor(t.name)}` ? 'bg-panel' : ''}`}
+            key={t.key}
+            id={anchor(t.key)}
+            className={`grid gap-x-6 border-t border-rule py-2 sm:grid-cols-[12rem_1fr] ${hash === `#${anchor(t.key)}` ? 'bg-panel' : ''}`}
           >
             <dt className="font-semibold">{t.name}</dt>
             <dd>{t.meaning}</dd>

@@ -1,6 +1,6 @@
 import * as texts from 'texts/help/HelpText';
 import { Link } from 'react-router';
-import { anchor, TERMS } from '../glossary/terms';
+import { anchor, termOf } from '../glossary/terms';
 import { helpOf } from './views';
 
 /** What the view at an address is, what to do next, and the words it uses. */
@@ -17,17 +17,17 @@ export function HelpText({ pathname }: { pathname: string }) {
       </p>
       {help.terms.length > 0 && (
         <dl aria-label={texts.wordsOnThisPage} className="pt-3 text-[14px] leading-snug">
-          {help.terms.map((name) => (
-            <div key={name} className="border-t border-rule py-1.5">
+          {help.terms.map((key) => (
+            <div key={key} className="border-t border-rule py-1.5">
               <dt className="inline font-semibold">
                 <Link
-                  to={`/glossary#${anchor(name)}`}
+                  to={`/glossary#${anchor(key)}`}
                   className="underline decoration-dotted underline-offset-4 hover:decoration-solid"
                 >
-                  {name}
+                  {termOf(key)?.name}
                 </Link>
               </dt>{' '}
-              <dd className="inline">{TERMS.find((t) => t.name === name)?.meaning}</dd>
+              <dd className="inline">{termOf(key)?.meaning}</dd>
             </div>
           ))}
         </dl>

@@ -146,7 +146,7 @@ export function Looking({
           <Viewer
             sight={sight}
             aim={aim}
-            name={beside ? 'now' : ''}
+            name={beside ? texts.now : ''}
             counting={counting}
             onAim={setAim}
             onShown={(now) => {
@@ -158,7 +158,7 @@ export function Looking({
           />
           {beside && (
             <div className="border-l border-ink">
-              <Viewer sight={beside} aim={aim} name="compare" counting={counting} onAim={setAim} />
+              <Viewer sight={beside} aim={aim} name={texts.compare} counting={counting} onAim={setAim} />
             </div>
           )}
         </div>

@@ -53,11 +53,18 @@ export const PairMap = memo(function PairMap({
             transform={`translate(${HEAD + column * SIZE} ${TOP + row * SIZE})`}
             role="button"
             tabIndex={-1}
-            aria-label={`${c.a} with ${c.b}: ${c.word}. ${c.first}`}
+            aria-label={texts.pair({ one: c.a, other: c.b, verdict: c.word, why: c.first ?? '' })}
             className="cursor-pointer"
             onClick={() => onChoose(c.b, c.a)}
           >
-            <title>{`${c.a} with ${c.b}: ${c.word}${c.grade === 'STOP' ? '' : `, ${c.score}`}. ${c.first}`}</title>
+            <title>
+              {texts.pair({
+                one: c.a,
+                other: c.b,
+                verdict: c.grade === 'STOP' ? c.word : `${c.word}, ${c.score}`,
+                why: c.first ?? '',
+              })}
+            </title>
             <rect width={SIZE - 2} height={SIZE - 2} fill="var(--raised)" />
             <path d={glyph(BARS[c.grade])} stroke="var(--ink)" strokeWidth="2.2" fill="none" />
           </g>

@@ -5,10 +5,10 @@ import { PROTECTION_NAMES, type AtmosphereProtection } from '../billet/plan';
 import { ROLE_WORDS, type Question, type Role } from './api';
 
 const SHORT: Record<AtmosphereProtection, string> = {
-  BORAX: 'flux',
+  BORAX: texts.flux,
   DRY: texts.fuelSoak,
   BOTH: texts.fluxOverFuel,
-  SEALED: 'sealed',
+  SEALED: texts.sealed,
 };
 
 /** What each chosen steel is there for, how it is welded, and what it becomes. */

@@ -59,8 +59,7 @@ export function VerdictPanel({
         </dd>
         <dt>{texts.quench}</dt>
         <dd>
-          {texts.upTo({ value: v.quench ? v.quench.toLowerCase().replace('_', ' ') : 'none' })}{' '}
-          <Length mm={6} unit /> {texts.thick}
+          {texts.upTo({ quench: v.quench ?? 'NONE' })} <Length mm={6} unit /> {texts.thick}
         </dd>
         <dt>{texts.carbon}</dt>
         <dd>
@@ -108,7 +107,7 @@ export function VerdictPanel({
 
 const contrast = (apart: number) =>
   texts.tonesApart({
-    value: apart > 0.5 ? 'strong' : apart >= 0.3 ? 'good' : apart >= 0.2 ? 'subtle' : 'weak',
+    strength: apart > 0.5 ? 'strong' : apart >= 0.3 ? 'good' : apart >= 0.2 ? 'subtle' : 'weak',
     value2: apart.toFixed(2),
   });
 

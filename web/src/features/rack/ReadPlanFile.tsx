@@ -32,7 +32,7 @@ export function ReadPlanFile() {
   return (
     <>
       <FileButton
-        name="Plan file"
+        name={texts.planFile}
         accept=".json,application/json"
         disabled={reading}
         onFile={(file) => void read(file)}

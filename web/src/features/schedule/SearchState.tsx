@@ -106,7 +106,7 @@ function Nothing({
               {texts.itIsPossibleWith}
               {r.words.map((w, i) => (
                 <span key={w}>
-                  {i > 0 && ' and '}
+                  {i > 0 && texts.and}
                   <Words of={w} />
                 </span>
               ))}

@@ -15,11 +15,11 @@ const FIRST_ROWS = 25;
 const ROWS_MEANWHILE = 6;
 
 const COLUMNS: readonly { readonly axis: Axis; readonly name: string }[] = [
-  { axis: 'count', name: 'layers' },
-  { axis: 'welds', name: 'welds' },
-  { axis: 'faces', name: 'faces' },
-  { axis: 'steel', name: 'steel' },
-  { axis: 'time', name: 'time' },
+  { axis: 'count', name: texts.layers },
+  { axis: 'welds', name: texts.welds },
+  { axis: 'faces', name: texts.faces },
+  { axis: 'steel', name: texts.steel },
+  { axis: 'time', name: texts.time },
   { axis: 'risk', name: texts.allWeldsHold },
 ];
 
@@ -89,7 +89,7 @@ export function WayList({
                   title={c.axis === 'count' ? texts.closestCountFirst : texts.lowestFirst}
                   onClick={() => onBy(c.axis)}
                 >
-                  {c.axis === 'steel' && given ? 'finished' : c.name}
+                  {c.axis === 'steel' && given ? texts.finished : c.name}
                 </button>
               </th>
             ))}

@@ -90,7 +90,7 @@ export const SHOP_DEFAULT_PICKS: readonly Pick<ShopDefaults>[] = [
   {
     name: 'atmosphere',
     label: texts.flame,
-    options: { RICH: texts.reducingRich, NEUTRAL: 'neutral', OXIDISING: 'oxidizing' },
+    options: { RICH: texts.reducingRich, NEUTRAL: texts.neutral, OXIDISING: texts.oxidizing },
   },
   { name: 'setTool', label: texts.toolForSettingWelds, options: TOOL_WORDS },
   { name: 'drawTool', label: texts.toolForDrawingOut, options: TOOL_WORDS },

@@ -49,7 +49,7 @@ export function OwnSteels({ steels, onAdded }: { steels: readonly Steel[]; onAdd
         </Button>
         <FileButton
           weight="quiet"
-          name="CSV file of steels"
+          name={texts.csvFileOfSteels}
           accept=".csv,text/csv"
           onFile={(file) => void file.text().then((csv) => take.mutate(csv))}
         >

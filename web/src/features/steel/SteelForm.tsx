@@ -43,7 +43,7 @@ const BARE = '1084';
 
 function begin(steels: readonly Steel[], origin: Origin, like: string): OwnSteel {
   const steel = steels.find((s) => s.id === like) ?? steels[0];
-  if (!steel) throw new Error('Enter at least one steel.');
+  if (!steel) throw new Error(texts.enterAtLeastOneSteel);
   return {
     id: '',
     name: '',

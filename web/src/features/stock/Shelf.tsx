@@ -6,7 +6,9 @@ import { Button } from '../../ui/Button';
 import { INPUT } from '../../ui/Field';
 import { MeasureField } from '../../ui/MeasureField';
 import { LoadFailed, Passing } from '../../ui/Notice';
-import { Length } from '../../ui/Words';
+import { Select } from '../../ui/Select';
+import { Length, useUnits } from '../../ui/Words';
+import { show } from '../../units';
 import type { Steel } from '../steel/api';
 import { SteelChoice } from '../steel/SteelChoice';
 import { addBar, changeBar, setOnShelf, stockQuery, type Shelved, type StockBar } from './api';
@@ -27,6 +29,7 @@ const FIRST: StockBar = {
 /** The bars of the shop, changed where they stand. */
 export function Shelf({ steels }: { steels: readonly Steel[] }) {
   const stock = useQuery(stockQuery);
+  const units = useUnits();
   const client = useQueryClient();
   const [taken, setTaken] = useState<Shelved | null>(null);
   const [opened, setOpened] = useState<number | null>(null);
@@ -77,7 +80,11 @@ export function Shelf({ steels }: { steels: readonly Steel[] }) {
                 <td className="condensed whitespace-nowrap">
                   {s.bar.price === null
                     ? '—'
-                    : `${s.bar.price.toFixed(2)} a ${s.bar.pricePer === 'METRE' ? 'metre' : 'kilogram'}`}
+                    : show(
+                        s.bar.pricePer === 'METRE' ? 'pricePerLength' : 'pricePerMass',
+                        s.bar.price,
+                        units,
+                      )}
                   {s.bar.prepMinutes ? texts.minToPrepare({ prepMinutes: s.bar.prepMinutes }) : ''}
                 </td>
                 <td className="condensed text-soft">
@@ -183,11 +190,19 @@ function BarFields({
         onCommit={(pieces) => put({ pieces })}
       />
       <MeasureField
-        label={texts.priceAMetre}
-        measure="number"
+        label={texts.price}
+        measure={bar.pricePer === 'KILOGRAM' ? 'pricePerMass' : 'pricePerLength'}
         width="w-24"
         value={bar.price ?? 0}
         onCommit={(price) => put({ price, pricePer: bar.pricePer ?? 'METRE' })}
+      />
+      <Select
+        label={texts.pricedBy}
+        value={bar.pricePer ?? 'METRE'}
+        options={{ METRE: texts.length, KILOGRAM: texts.mass }}
+        onChoose={(per) =>
+          void put({ price: bar.price ?? 0, pricePer: per === 'KILOGRAM' ? 'KILOGRAM' : 'METRE' })
+        }
       />
       <MeasureField
         label={texts.preparationPerBar}
