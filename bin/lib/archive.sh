@@ -6,8 +6,8 @@ archive_arguments() {
   local what=$1 usage
   shift
   usage="bin/$what [--home FOLDER] ARCHIVE.zip   (--home as with bin/start; var/shop, or for a backup var/demo where that is the only one)"
-  HOME_FOLDER=$GEMINAL_ROOT/var/shop ARCHIVE=''
-  if [[ $what == backup && ! -d $HOME_FOLDER && -d $GEMINAL_ROOT/var/demo ]]; then HOME_FOLDER=$GEMINAL_ROOT/var/demo; fi
+  HOME_FOLDER=$GEMINAL_SHOPS/shop ARCHIVE=''
+  if [[ $what == backup && ! -d $HOME_FOLDER && -d $GEMINAL_SHOPS/demo ]]; then HOME_FOLDER=$GEMINAL_SHOPS/demo; fi
   while [[ $# -gt 0 ]]; do
     case $1 in
       --home) HOME_FOLDER=${2:?--home needs a folder}; shift ;;

@@ -2,8 +2,10 @@
 # Builds the application when its sources are newer than what was built. Source after common.sh.
 GEMINAL_JAR=$GEMINAL_ROOT/server/target/geminal-server-0.1.0-SNAPSHOT-exec.jar
 GEMINAL_APP=$GEMINAL_ROOT/server/target/app
+[[ $GEMINAL_INSTALLED == false ]] || GEMINAL_APP=$GEMINAL_ROOT/app
 
 build_is_current() {
+  [[ $GEMINAL_INSTALLED == false ]] || return 0
   [[ -f $GEMINAL_APP/built ]] || return 1
   local newer
   newer=$(find "$GEMINAL_ROOT/pom.xml" "$GEMINAL_ROOT"/{core,library,simulator,server}/{pom.xml,src/main} \
@@ -35,8 +37,17 @@ build_application() {
   touch "$GEMINAL_APP/built"
 }
 
-# Where the JDK keeps what it has learnt about starting the application; see bin/start.
-start_cache() { printf '%s/start-%s.aot' "$GEMINAL_APP" "$(java_version "$JAVA_HOME" | cksum | cut -d' ' -f1)"; }
+# start_cache HOME: where the JDK keeps what it has learnt about starting the application; see bin/start. What is
+# installed cannot be written to; each of its shops has its own.
+start_cache() {
+  local folder=$GEMINAL_APP of
+  of=$(java_version "$JAVA_HOME")
+  if [[ $GEMINAL_INSTALLED == true ]]; then
+    folder=$1
+    of+=$(<"$GEMINAL_ROOT/installed")
+  fi
+  printf '%s/start-%s.aot' "$folder" "$(cksum <<<"$of" | cut -d' ' -f1)"
+}
 
 # furnish HOME: a demo shop in a folder, ended again, to make copies of; the start trains the JDK's start-up cache.
 furnish() {
@@ -52,5 +63,5 @@ furnish() {
   "$GEMINAL_ROOT/bin/stop" --home "$1" >>"$log" 2>&1
   wait "$start" || true
   # Writing the cache takes the JDK a moment after the server has ended.
-  for _ in {1..300}; do [[ -f $(start_cache) ]] && break || sleep 0.1; done
+  for _ in {1..300}; do [[ -f $(start_cache "$1") ]] && break || sleep 0.1; done
 }

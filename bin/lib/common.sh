@@ -2,6 +2,13 @@
 # What the scripts share: where things are, a JDK, Debian packages, free ports. Source, do not run.
 GEMINAL_ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
 
+# A package (bin/package) brings its own Java and everything built; its shops are under /var/lib/geminal.
+GEMINAL_INSTALLED=false GEMINAL_SHOPS=$GEMINAL_ROOT/var
+if [[ -f $GEMINAL_ROOT/installed ]]; then
+  GEMINAL_INSTALLED=true
+  GEMINAL_SHOPS=${GEMINAL_SHOPS_FOLDER:-/var/lib/geminal}
+fi
+
 # One clear sentence with the remedy, then out.
 fail() {
   printf 'geminal: %s\n' "$*" >&2
@@ -24,6 +31,10 @@ java_major() { java_version "$1" | sed -n 's/.*version "\([0-9]*\).*/\1/p' | hea
 
 # Sets JAVA_HOME to a JDK 25 or newer: the one given, else the newest under GEMINAL_JVMS (/usr/lib/jvm).
 need_jdk() {
+  if [[ $GEMINAL_INSTALLED == true ]]; then
+    export JAVA_HOME=$GEMINAL_ROOT/runtime
+    return
+  fi
   local home best='' best_major=0 major
   for home in "${JAVA_HOME:-}" "${GEMINAL_JVMS:-/usr/lib/jvm}"/*; do
     [[ -n $home && -x $home/bin/javac ]] || continue

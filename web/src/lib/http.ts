@@ -2,6 +2,7 @@ import * as texts from 'texts/lib/http';
 import createClient from 'openapi-fetch';
 import type { Written } from './api';
 import { person } from './person';
+import { store, stored } from './stored';
 import type { paths } from './schema';
 import { noteSignedOut, signedInAgain } from './signedOut';
 
@@ -51,17 +52,24 @@ function measured({ words, figures }: Readonly<Record<string, unknown>>): string
   );
 }
 
-let tokenCookie = 'XSRF-TOKEN';
+const TOKEN_COOKIE = 'geminal.token';
+let tokenCookie: string | null = null;
 
-/** Two shops of one machine share a browser's cookies; each tells the name of its own. */
+/**
+ * Two shops of one machine share a browser's cookies; each tells the name of its own. It is kept, for a page that
+ * opens while the shop does not answer and has entries to send when it does.
+ */
 export function setTokenCookie(name: string) {
   tokenCookie = name;
+  store(TOKEN_COOKIE, name);
 }
 
 /** What shows that a change comes from this page. */
 function token(): string {
-  const cookie = document.cookie.split('; ').find((c) => c.startsWith(`${tokenCookie}=`));
-  return cookie ? decodeURIComponent(cookie.slice(tokenCookie.length + 1)) : '';
+  const kept = tokenCookie ?? stored(TOKEN_COOKIE);
+  const name = typeof kept === 'string' ? kept : 'XSRF-TOKEN';
+  const cookie = document.cookie.split('; ').find((c) => c.startsWith(`${name}=`));
+  return cookie ? decodeURIComponent(cookie.slice(name.length + 1)) : '';
 }
 
 async function problemOf(response: Response): Promise<Problem> {
