@@ -1517,6 +1517,7 @@ declare module 'texts/inside/Looking' {
   export const compare: string;
   export const backToTheRun: string;
   export const now: string;
+  export const compared: string;
 }
 
 declare module 'texts/inside/Overview' {

@@ -158,7 +158,7 @@ export function Looking({
           />
           {beside && (
             <div className="border-l border-ink">
-              <Viewer sight={beside} aim={aim} name={texts.compare} counting={counting} onAim={setAim} />
+              <Viewer sight={beside} aim={aim} name={texts.compared} counting={counting} onAim={setAim} />
             </div>
           )}
         </div>
