@@ -72,8 +72,9 @@ database_create() {
   made=$(mktemp -d "$folder/new-data.XXXXXX")
   password=$(head -c 24 /dev/urandom | od -An -tx1 | tr -d ' \n')
   log=$(mktemp)
-  # Started inside the folder, because its script does not take a path with a space.
-  if ! (cd "$made" && mariadb-install-db --no-defaults --user="$(id -un)" --datadir=. \
+  # Started inside the folder, because its script does not take a path with a space; with --force, because it looks
+  # up the machine's name, which may have none.
+  if ! (cd "$made" && mariadb-install-db --force --no-defaults --user="$(id -un)" --datadir=. \
     --auth-root-authentication-method=normal --skip-test-db --skip-name-resolve) >"$log" 2>&1; then
     # It ends with advice of its own; the reason stands before that.
     { grep -iE 'error|denied|no space|not found|cannot|failed' "$log" || cat "$log"; } | head -n 8 >&2

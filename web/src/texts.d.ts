@@ -2488,3 +2488,20 @@ declare module 'texts/billet/FitWords' {
   export const lower: string;
   export const shorter: string;
 }
+
+declare module 'texts/account/Backups' {
+  export const nightlyBackups: string;
+  export const noneAreMade: string;
+  export const theLastBackupDidNotWork: string;
+  export const late: string;
+  export const whatToCheck: string;
+  export const backUpNow: string;
+  export const backingUp: string;
+  export const newest: string;
+  export const noneYet: string;
+  export const restoredAndCompared: string;
+  export const notYet: string;
+  export const kept: string;
+  export function ofKept(values: { there: string | number; kept: string | number }): string;
+  export const folder: string;
+}

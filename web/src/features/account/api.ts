@@ -142,3 +142,12 @@ export const lookIntoArchive = (file: File, code: string) =>
 
 export const restoreArchive = (id: string, code: string) =>
   answered(api.POST('/api/v1/archives/{id}/restore', { params: { path: { id } }, headers: byCode(code) }));
+
+export type Backups = Schemas['ArchiveNightlyBackupsStatus'];
+
+export const backupsQuery = queryOptions({
+  queryKey: ['backups'],
+  queryFn: () => answered(api.GET('/api/v1/backups')),
+});
+
+export const backUp = () => answered(api.POST('/api/v1/backups'));

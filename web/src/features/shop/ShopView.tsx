@@ -12,6 +12,7 @@ import type { Loss } from '../evidence/api';
 import { LossFields } from '../evidence/LossFields';
 import { Archive } from '../account/Archive';
 import { ApiTokens } from '../account/ApiTokens';
+import { Backups } from '../account/Backups';
 import { OwnSignIn } from '../account/OwnSignIn';
 import { OwnUnits } from '../account/OwnUnits';
 import { People } from '../account/People';
@@ -247,6 +248,7 @@ function Editing({ kept }: { kept: Kept }) {
             <a className="border border-line px-3 py-1.5 hover:border-ink" href="/api/v1/archive" download>
               {texts.saveShop}
             </a>
+            <Backups />
             <div className="max-w-md pt-4">
               <Archive first={false} />
             </div>

@@ -15,6 +15,7 @@ import java.util.Objects;
 import java.util.UUID;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.configuration.FluentConfiguration;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
 
@@ -129,6 +130,11 @@ public final class TestShop implements AutoCloseable {
 
   public <T> T bean(Class<T> type) {
     return context.getBean(type);
+  }
+
+  /** The same, asked for when it is needed. */
+  public <T> ObjectProvider<T> provider(Class<T> type) {
+    return context.getBeanProvider(type);
   }
 
   /** All rows of a table as text, to see that nothing changed. */

@@ -69,7 +69,7 @@ class ArchiveRestorer {
 
   private void takeIn(ArchiveFile file, String schema) throws IOException {
     try (StagingRepository beside =
-        new StagingRepository(flyway.getObject(), url, user, password)) {
+        new StagingRepository(flyway.getObject(), url, user, password, "_restoring")) {
       beside.bringTo(schema);
       file.into(beside.tables());
       beside.bringUpToDate();

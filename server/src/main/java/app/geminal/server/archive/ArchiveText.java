@@ -19,7 +19,10 @@ enum ArchiveText implements ServerKey {
   THIS_ARCHIVE_IS_NO_LONGER,
   UNKNOWN_COLUMNS,
   INVALID_PHOTO_ID,
-  UNKNOWN_ROLE;
+  UNKNOWN_ROLE,
+  RESTORED_DIFFERENTLY,
+  NO_BACKUP_FOLDER,
+  BACKUP_FAILED;
 
   @Override
   public String section() {

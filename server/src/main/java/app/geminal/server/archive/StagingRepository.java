@@ -20,10 +20,11 @@ final class StagingRepository implements AutoCloseable {
    * Makes it again, empty.
    *
    * @param flyway of the shop's own database
+   * @param suffix after the name of the shop's own database
    */
-  StagingRepository(Flyway flyway, String url, String user, String password) {
+  StagingRepository(Flyway flyway, String url, String user, String password, String suffix) {
     this.flyway = flyway;
-    this.name = databaseOf(url) + "_restoring";
+    this.name = databaseOf(url) + suffix;
     this.own = new JdbcTemplate(new DriverManagerDataSource(url, user, password));
     this.jdbc =
         new JdbcTemplate(

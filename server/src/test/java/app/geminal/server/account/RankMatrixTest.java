@@ -104,6 +104,8 @@ class RankMatrixTest extends ShopTest {
           "GET /api/v1/sign-in-lengths",
           "PUT /api/v1/sign-in-lengths/{rank}",
           "GET /api/v1/archive",
+          "GET /api/v1/backups",
+          "POST /api/v1/backups",
           "POST /api/v1/archives",
           "POST /api/v1/archives/{id}/restore",
           "POST /api/v1/instruments",

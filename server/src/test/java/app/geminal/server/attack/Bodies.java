@@ -127,6 +127,7 @@ final class Bodies {
         "/api/v1/schedules/plan",
         "{\"asked\":%s,\"schedule\":{\"start\":{\"pieces\":7,\"layout\":\"PLAIN\",\"outside\":{\"steel\":\"1075\",\"thicknessMm\":3},\"inside\":{\"steel\":\"15N20\",\"thicknessMm\":1.5}},\"restacks\":[{\"how\":\"CUT\",\"pieces\":4,\"turned\":false,\"insert\":true}]},\"startMm\":120}",
         asked);
+    post("/api/v1/backups");
     post("/api/v1/billets/2/archive");
     post("/api/v1/billets/2/restore");
   }
