@@ -1,6 +1,7 @@
 package app.geminal.server.card;
 
 import app.geminal.server.account.Accounts;
+import app.geminal.server.network.ShopNetwork;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
 import java.io.IOException;
@@ -19,10 +20,12 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
 class CardController {
   private final Cards cards;
   private final Accounts accounts;
+  private final ShopNetwork network;
 
-  CardController(Cards cards, Accounts accounts) {
+  CardController(Cards cards, Accounts accounts, ShopNetwork network) {
     this.cards = cards;
     this.accounts = accounts;
+    this.network = network;
   }
 
   /** The card for the forge, as data. */
@@ -48,7 +51,12 @@ class CardController {
         .body(CardPdf.of(card));
   }
 
-  private static String origin(HttpServletRequest request) {
+  /** Where devices find the shop; a code that leads to this machine itself helps no phone. */
+  private String origin(HttpServletRequest request) {
+    return network.isOpen() ? network.origin() : here(request);
+  }
+
+  private static String here(HttpServletRequest request) {
     return ServletUriComponentsBuilder.fromRequestUri(request)
         .replacePath("")
         .replaceQuery("")

@@ -1,5 +1,6 @@
 package app.geminal.server.config;
 
+import app.geminal.server.network.ShopNetwork;
 import app.geminal.server.problem.Problem;
 import app.geminal.server.problem.ProblemWriter;
 import jakarta.servlet.FilterChain;
@@ -29,11 +30,14 @@ class HostFilter extends OncePerRequestFilter {
   private static final Set<String> READING = Set.of("GET", "HEAD", "OPTIONS");
 
   private final Set<String> hosts;
+  private final ShopNetwork network;
   private final ProblemWriter problems;
 
-  HostFilter(@Value("${geminal.hosts}") List<String> hosts, ProblemWriter problems) {
+  HostFilter(
+      @Value("${geminal.hosts}") List<String> hosts, ShopNetwork network, ProblemWriter problems) {
     this.hosts =
         hosts.stream().map(h -> h.strip().toLowerCase(Locale.ROOT)).collect(Collectors.toSet());
+    this.network = network;
     this.problems = problems;
   }
 
@@ -41,7 +45,8 @@ class HostFilter extends OncePerRequestFilter {
   protected void doFilterInternal(
       HttpServletRequest request, HttpServletResponse response, FilterChain chain)
       throws ServletException, IOException {
-    if (!hosts.contains(request.getServerName().toLowerCase(Locale.ROOT))) {
+    String host = request.getServerName().toLowerCase(Locale.ROOT);
+    if (!hosts.contains(host) && !(request.isSecure() && network.isOurs(host))) {
       problems.write(
           response,
           Problem.of(

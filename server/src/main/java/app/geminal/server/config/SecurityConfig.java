@@ -10,6 +10,7 @@ import app.geminal.server.problem.Problems;
 import app.geminal.server.token.TokenFilter;
 import jakarta.servlet.http.HttpSession;
 import java.util.stream.Stream;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -60,7 +61,8 @@ class SecurityConfig {
       TokenFilter tokens,
       SignIns signIns,
       SignInLengths lengths,
-      CookieCsrfTokenRepository csrfTokens) {
+      CookieCsrfTokenRepository csrfTokens,
+      @Value("${server.servlet.session.cookie.name}") String sessionCookie) {
     return http.authorizeHttpRequests(requests ->
             requests
                 .requestMatchers(HttpMethod.GET, PAGES)
@@ -117,14 +119,17 @@ class SecurityConfig {
                     (request, response, who) -> response.setHeader("Clear-Site-Data", "\"cache\""))
                 .logoutSuccessHandler(
                     (request, response, who) -> response.setStatus(HttpStatus.NO_CONTENT.value()))
-                .deleteCookies("GEMINAL"))
+                .deleteCookies(sessionCookie))
         .exceptionHandling(e ->
             e.authenticationEntryPoint(
                     (request, response, why) -> problems.write(response, notSignedIn()))
                 .accessDeniedHandler(
                     (request, response, why) -> problems.write(response, Problems.forbidden())))
         .headers(h ->
-            h.contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
+            // A machine that is reached by plain HTTP for the page about trust must not be shut out
+            // of it.
+            h.httpStrictTransportSecurity(hsts -> hsts.disable())
+                .contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
                 .referrerPolicy(r -> r.policy(ReferrerPolicy.NO_REFERRER))
                 .permissionsPolicyHeader(p -> p.policy("camera=(), microphone=(), geolocation=()")))
         .addFilterBefore(throttle, UsernamePasswordAuthenticationFilter.class)
@@ -132,7 +137,6 @@ class SecurityConfig {
         .build();
   }
 
-  /** The throttle belongs to the chain above and must not run a second time outside it. */
   @Bean
   CookieCsrfTokenRepository csrfTokens(TokenCookie cookie) {
     CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
@@ -140,6 +144,7 @@ class SecurityConfig {
     return tokens;
   }
 
+  /** The throttle belongs to the chain above and must not run a second time outside it. */
   @Bean
   FilterRegistrationBean<SignInThrottle> throttleOnlyInChain(SignInThrottle throttle) {
     FilterRegistrationBean<SignInThrottle> registration = new FilterRegistrationBean<>(throttle);

@@ -1,0 +1,95 @@
+package app.geminal.server.network;
+
+import java.io.UncheckedIOException;
+import java.net.Inet4Address;
+import java.net.InetAddress;
+import java.net.NetworkInterface;
+import java.net.SocketException;
+import java.net.UnknownHostException;
+import java.util.ArrayList;
+import java.util.Collections;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+
+/**
+ * Under what this machine is reached from its own network.
+ *
+ * @param names host names, the one that devices find by themselves first; may be empty
+ * @param numbers IP addresses of the network, IPv4 first
+ */
+record Addresses(List<String> names, List<String> numbers) {
+  private static final String HOST_NAME = "[a-z0-9]([a-z0-9-]{0,61}[a-z0-9])?";
+
+  Addresses {
+    names = List.copyOf(names);
+    numbers = List.copyOf(numbers);
+  }
+
+  /** Those of this machine now. */
+  static Addresses here() {
+    return new Addresses(names(hostName()), ownNumbers());
+  }
+
+  /** The names a machine of this name goes by: {@code wharf.local} and {@code wharf}. */
+  static List<String> names(String hostName) {
+    String name = hostName.toLowerCase(Locale.ROOT).replaceFirst("\\..*", "");
+    return name.matches(HOST_NAME) && !name.equals("localhost")
+        ? List.of(name + ".local", name)
+        : List.of();
+  }
+
+  private static String hostName() {
+    try {
+      return InetAddress.getLocalHost().getHostName();
+    } catch (UnknownHostException nameless) {
+      return "";
+    }
+  }
+
+  /** Only addresses that lead nowhere else than to the shop's own network. */
+  private static List<String> ownNumbers() {
+    List<String> four = new ArrayList<>();
+    List<String> six = new ArrayList<>();
+    try {
+      for (NetworkInterface card : Collections.list(NetworkInterface.getNetworkInterfaces())) {
+        if (card.isUp() && !card.isLoopback()) {
+          for (InetAddress address : Collections.list(card.getInetAddresses())) {
+            if (isOwnNetwork(address)) {
+              (address instanceof Inet4Address ? four : six).add(plain(address));
+            }
+          }
+        }
+      }
+    } catch (SocketException e) {
+      throw new UncheckedIOException(e);
+    }
+    four.addAll(six);
+    return four;
+  }
+
+  /** 10.x, 172.16 to 172.31, 192.168.x, and fc00::/7. */
+  static boolean isOwnNetwork(InetAddress address) {
+    byte[] bytes = address.getAddress();
+    return bytes.length == 4 ? address.isSiteLocalAddress() : (bytes[0] & 0xfe) == 0xfc;
+  }
+
+  private static String plain(InetAddress address) {
+    return address.getHostAddress().replaceFirst("%.*", "");
+  }
+
+  /** Every one as it stands in the address line of a browser. */
+  Set<String> inUrls() {
+    Set<String> all = new LinkedHashSet<>(names);
+    numbers.forEach(n -> all.add(n.contains(":") ? "[" + n + "]" : n));
+    return all;
+  }
+
+  /** The one to give to a device: a number works also where names are not looked up. */
+  String best() {
+    return !numbers.isEmpty()
+        ? inUrls().stream().skip(names.size()).findFirst().orElseThrow()
+        : names.isEmpty() ? "localhost" : names.getFirst();
+  }
+}

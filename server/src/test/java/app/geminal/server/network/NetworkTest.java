@@ -1,0 +1,212 @@
+package app.geminal.server.network;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.geminal.server.TestShop;
+import java.io.IOException;
+import java.io.StringReader;
+import java.net.InetAddress;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermissions;
+import java.security.KeyStore;
+import java.security.cert.X509Certificate;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import javax.net.ssl.SSLContext;
+import javax.net.ssl.SSLHandshakeException;
+import javax.net.ssl.TrustManagerFactory;
+import org.bouncycastle.cert.X509CertificateHolder;
+import org.bouncycastle.cert.jcajce.JcaX509CertificateConverter;
+import org.bouncycastle.openssl.PEMParser;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.io.TempDir;
+
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class NetworkTest {
+  private static final Addresses WHARF =
+      new Addresses(List.of("wharf.local", "wharf"), List.of("192.168.7.20", "fd00::7"));
+
+  private Path folder;
+  private TestShop shop;
+  private int port;
+  private int trustPort;
+
+  @BeforeAll
+  void open(@TempDir Path disk) throws IOException {
+    folder = disk;
+    port = freePort();
+    trustPort = freePort();
+    shop =
+        TestShop.demo(
+            "--geminal.network.open=true",
+            "--geminal.network.folder=" + folder.resolve("shop"),
+            "--geminal.network.port=" + port,
+            "--geminal.network.trust-port=" + trustPort);
+  }
+
+  @AfterAll
+  void close() {
+    shop.close();
+  }
+
+  private static int freePort() throws IOException {
+    try (ServerSocket socket = new ServerSocket(0)) {
+      return socket.getLocalPort();
+    }
+  }
+
+  private static HttpClient trusting(X509Certificate authority) throws Exception {
+    KeyStore store = KeyStore.getInstance("PKCS12");
+    store.load(null, null);
+    store.setCertificateEntry("authority", authority);
+    TrustManagerFactory trust =
+        TrustManagerFactory.getInstance(TrustManagerFactory.getDefaultAlgorithm());
+    trust.init(store);
+    SSLContext tls = SSLContext.getInstance("TLS");
+    tls.init(null, trust.getTrustManagers(), null);
+    return HttpClient.newBuilder().sslContext(tls).build();
+  }
+
+  private static HttpResponse<String> get(HttpClient by, String url) throws Exception {
+    return by.send(HttpRequest.newBuilder(URI.create(url)).build(), BodyHandlers.ofString());
+  }
+
+  private String plain(String path) {
+    return "http://127.0.0.1:" + trustPort + path;
+  }
+
+  private X509Certificate authority() throws Exception {
+    String pem = get(HttpClient.newHttpClient(), plain("/geminal-authority.crt")).body();
+    try (PEMParser reader = new PEMParser(new StringReader(pem))) {
+      return new JcaX509CertificateConverter()
+          .getCertificate((X509CertificateHolder) reader.readObject());
+    }
+  }
+
+  @Test
+  void aDeviceThatTrustsTheShopUsesItAndOnlyThat() throws Exception {
+    String session = "https://127.0.0.1:" + port + "/api/v1/session";
+    HttpResponse<String> answer = get(trusting(authority()), session);
+    assertThat(answer.statusCode()).isEqualTo(200);
+    assertThat(answer.headers().allValues("set-cookie"))
+        .isNotEmpty()
+        .allMatch(c -> c.contains("Secure"));
+    assertThat(answer.headers().firstValue("strict-transport-security")).isEmpty();
+    assertThatThrownBy(() -> get(HttpClient.newHttpClient(), session))
+        .as("a device that does not")
+        .hasRootCauseInstanceOf(Exception.class)
+        .isInstanceOf(SSLHandshakeException.class);
+    Authority other = Authority.in(folder.resolve("other"), "Another", Clock.systemUTC());
+    assertThatThrownBy(() -> get(trusting(other.certificate()), session))
+        .as("a device that trusts another shop")
+        .isInstanceOf(SSLHandshakeException.class);
+  }
+
+  @Test
+  void thePlainPortExplainsAndDoesNothingElse() throws Exception {
+    HttpClient device = HttpClient.newHttpClient();
+    HttpResponse<String> page = get(device, plain("/"));
+    assertThat(page.statusCode()).isEqualTo(200);
+    String fingerprint = shop.smith().get("/api/v1/network").at("$.fingerprint");
+    assertThat(fingerprint).matches("([0-9A-F]{2} ){31}[0-9A-F]{2}");
+    assertThat(page.body()).contains(fingerprint, "Trust this shop", ":" + port);
+    assertThat(page.headers().firstValue("content-security-policy")).isPresent();
+    for (String path : List.of("/rack", "/api/v1/session", "/api/v1/billets", "/sign-in", "//x")) {
+      HttpResponse<String> answer = get(device, plain(path));
+      assertThat(answer.statusCode()).as(path).isEqualTo(302);
+      assertThat(answer.headers().firstValue("location")).contains("/");
+      assertThat(answer.body()).isEmpty();
+    }
+    HttpResponse<String> posted =
+        device.send(
+            HttpRequest.newBuilder(URI.create(plain("/api/v1/sign-in")))
+                .POST(HttpRequest.BodyPublishers.ofString("login=wharf&password=low-tide-forge"))
+                .build(),
+            BodyHandlers.ofString());
+    assertThat(posted.statusCode()).isEqualTo(405);
+    HttpResponse<String> profile = get(device, plain("/geminal.mobileconfig"));
+    assertThat(profile.headers().firstValue("content-type").orElse(""))
+        .startsWith("application/x-apple-aspen-config");
+    assertThat(profile.body()).contains("com.apple.security.root");
+  }
+
+  @Test
+  void theCardLeadsToWhereDevicesFindTheShop() {
+    String link = shop.smith().get("/api/v1/billets/1/card").at("$.link");
+    String origin = shop.smith().get("/api/v1/network").at("$.origin");
+    assertThat(origin).startsWith("https://").endsWith(":" + port);
+    assertThat(link).startsWith(origin + "/fire?billet=1");
+  }
+
+  @Test
+  void theAuthorityIsMadeOnceAndItsKeyIsTheServicesAlone() throws Exception {
+    Path own = folder.resolve("once");
+    Authority made = Authority.in(own, "Geminal wharf", Clock.systemUTC());
+    Authority again = Authority.in(own, "Geminal wharf", Clock.systemUTC());
+    assertThat(again.fingerprint()).isEqualTo(made.fingerprint());
+    assertThat(
+            PosixFilePermissions.toString(
+                Files.getPosixFilePermissions(own.resolve("authority.key"))))
+        .isEqualTo("rw-------");
+    assertThat(Files.readString(own.resolve("authority.crt"))).doesNotContain("PRIVATE");
+    Files.writeString(own.resolve("authority.key"), "not a key");
+    assertThatThrownBy(() -> Authority.in(own, "Geminal wharf", Clock.systemUTC()))
+        .isInstanceOf(IOException.class)
+        .hasMessageContaining("authority.key");
+  }
+
+  @Test
+  void aCertificateIsForEveryNameAndNumberAndForAServerOnly() throws Exception {
+    Authority authority = Authority.in(folder.resolve("names"), "Geminal wharf", Clock.systemUTC());
+    Instant now = Instant.now();
+    X509Certificate certificate = authority.issue(WHARF, now).certificate();
+    certificate.verify(authority.certificate().getPublicKey());
+    List<String> names = new ArrayList<>();
+    certificate.getSubjectAlternativeNames().forEach(n -> names.add(String.valueOf(n.get(1))));
+    assertThat(names)
+        .contains("wharf.local", "wharf", "192.168.7.20", "localhost", "127.0.0.1")
+        .anyMatch(n -> n.startsWith("fd00:"));
+    assertThat(certificate.getBasicConstraints()).as("no authority").isEqualTo(-1);
+    assertThat(certificate.getExtendedKeyUsage()).containsExactly("1.3.6.1.5.5.7.3.1");
+    assertThat(Duration.between(now, certificate.getNotAfter().toInstant()).toDays())
+        .isLessThanOrEqualTo(398);
+    assertThat(authority.certificate().getBasicConstraints()).isZero();
+  }
+
+  @Test
+  void onlyAddressesOfOnesOwnNetworkAreUsed() throws Exception {
+    for (String own : List.of("10.1.2.3", "172.20.0.9", "192.168.1.7", "fd12::1")) {
+      assertThat(Addresses.isOwnNetwork(InetAddress.getByName(own))).as(own).isTrue();
+    }
+    for (String other : List.of("8.8.8.8", "172.32.0.1", "2001:db8::1", "fe80::1", "127.0.0.1")) {
+      assertThat(Addresses.isOwnNetwork(InetAddress.getByName(other))).as(other).isFalse();
+    }
+    assertThat(Addresses.names("Wharf.fritz.box")).containsExactly("wharf.local", "wharf");
+    assertThat(Addresses.names("bad_name<script>")).isEmpty();
+    assertThat(WHARF.best()).isEqualTo("192.168.7.20");
+    assertThat(WHARF.inUrls()).contains("[fd00::7]");
+  }
+
+  @Test
+  void aShopThatIsNotOpenedSaysSo() {
+    try (TestShop closed = TestShop.demo()) {
+      assertThat(closed.smith().get("/api/v1/network").<Boolean>at("$.open")).isFalse();
+      assertThat(closed.smith().get("/api/v1/billets/1/card").<String>at("$.link"))
+          .startsWith("http://");
+    }
+  }
+}
