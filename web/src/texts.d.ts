@@ -2505,3 +2505,14 @@ declare module 'texts/account/Backups' {
   export function ofKept(values: { there: string | number; kept: string | number }): string;
   export const folder: string;
 }
+
+declare module 'texts/account/Devices' {
+  export const devices: string;
+  export const onlyThisMachine: string;
+  export function codeOf(values: { address: string | number }): string;
+  export const scanThis: string;
+  export const pageAboutTrust: string;
+  export const shop: string;
+  export const fingerprint: string;
+  export const compare: string;
+}

@@ -151,3 +151,8 @@ export const backupsQuery = queryOptions({
 });
 
 export const backUp = () => answered(api.POST('/api/v1/backups'));
+
+export const networkQuery = queryOptions({
+  queryKey: ['network'],
+  queryFn: () => answered(api.GET('/api/v1/network')),
+});

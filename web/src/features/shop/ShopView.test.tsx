@@ -24,6 +24,17 @@ const SHOP = {
   hourPrice: 60,
 } as unknown as Shop;
 
+/** Only this computer opens the shop. */
+const NO_NETWORK = {
+  open: false,
+  origin: '',
+  trustPage: '',
+  trustCode: { dots: 0, path: '' },
+  hosts: [],
+  fingerprint: '',
+  certificateUntil: null,
+};
+
 const PRESETS = [{ id: 'river', name: 'River forge', shop: { ...SHOP, hourPrice: 45 } }];
 
 function opened(put?: (sent: Sent) => Response) {
@@ -44,6 +55,7 @@ function opened(put?: (sent: Sent) => Response) {
     'GET /api/v1/hidden-notes': [],
     'GET /api/v1/settings/sign-ins': [],
     'GET /api/v1/tokens': [],
+    'GET /api/v1/network': NO_NETWORK,
     'PUT /api/v1/shop': put ?? store,
   });
   const client = new QueryClient(quiet);

@@ -13,6 +13,7 @@ import { LossFields } from '../evidence/LossFields';
 import { Archive } from '../account/Archive';
 import { ApiTokens } from '../account/ApiTokens';
 import { Backups } from '../account/Backups';
+import { Devices } from '../account/Devices';
 import { OwnSignIn } from '../account/OwnSignIn';
 import { OwnUnits } from '../account/OwnUnits';
 import { People } from '../account/People';
@@ -238,6 +239,7 @@ function Editing({ kept }: { kept: Kept }) {
       <RemovedItemList />
       <OwnUnits />
       <OwnSignIn />
+      <Devices />
       <ApiTokens />
       {owner && (
         <>

@@ -27,6 +27,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import org.bouncycastle.asn1.ASN1Encodable;
+import org.bouncycastle.asn1.pkcs.PrivateKeyInfo;
 import org.bouncycastle.asn1.x500.X500Name;
 import org.bouncycastle.asn1.x500.X500NameBuilder;
 import org.bouncycastle.asn1.x500.style.BCStyle;
@@ -42,10 +43,10 @@ import org.bouncycastle.cert.X509v3CertificateBuilder;
 import org.bouncycastle.cert.jcajce.JcaX509CertificateConverter;
 import org.bouncycastle.cert.jcajce.JcaX509ExtensionUtils;
 import org.bouncycastle.cert.jcajce.JcaX509v3CertificateBuilder;
-import org.bouncycastle.openssl.PEMKeyPair;
 import org.bouncycastle.openssl.PEMParser;
 import org.bouncycastle.openssl.jcajce.JcaPEMKeyConverter;
 import org.bouncycastle.openssl.jcajce.JcaPEMWriter;
+import org.bouncycastle.openssl.jcajce.JcaPKCS8Generator;
 import org.bouncycastle.operator.OperatorCreationException;
 import org.bouncycastle.operator.jcajce.JcaContentSignerBuilder;
 
@@ -87,7 +88,7 @@ final class Authority {
       }
       Authority made = make(name, clock.instant());
       Files.createDirectories(folder);
-      write(keyFile, pem(made.key), "rw-------");
+      write(keyFile, pem(new JcaPKCS8Generator(made.key, null)), "rw-------");
       write(certificateFile, made.pem(), "rw-r--r--");
       return made;
     } catch (GeneralSecurityException | OperatorCreationException e) {
@@ -215,8 +216,8 @@ final class Authority {
 
   private static PrivateKey readKey(Path file) throws IOException {
     try (PEMParser pem = new PEMParser(new StringReader(Files.readString(file)))) {
-      if (pem.readObject() instanceof PEMKeyPair pair) {
-        return new JcaPEMKeyConverter().getPrivateKey(pair.getPrivateKeyInfo());
+      if (pem.readObject() instanceof PrivateKeyInfo key) {
+        return new JcaPEMKeyConverter().getPrivateKey(key);
       }
     }
     throw new IOException(file + " has no key.");

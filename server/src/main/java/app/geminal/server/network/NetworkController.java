@@ -25,6 +25,7 @@ class NetworkController {
    * @param open whether they may
    * @param origin the address for them, empty where they may not
    * @param trustPage where a device learns to trust the shop, empty where they may not
+   * @param trustCode the address of that page as a QR code, empty where they may not
    * @param hosts every name and number of the shop's machine
    * @param fingerprint of the authority, SHA-256 in pairs; empty where they may not
    * @param certificateUntil when the certificate ends; it is renewed before, null where they may
@@ -34,6 +35,7 @@ class NetworkController {
       boolean open,
       String origin,
       String trustPage,
+      QrCode trustCode,
       List<String> hosts,
       String fingerprint,
       @Nullable Instant certificateUntil) {}
@@ -48,9 +50,10 @@ class NetworkController {
             true,
             network.origin(),
             network.trustPage(),
+            QrCode.of(network.trustPage()),
             List.copyOf(network.hosts()),
             network.authority().fingerprint(),
             network.certificateUntil())
-        : new NetworkView(false, "", "", List.of(), "", null);
+        : new NetworkView(false, "", "", new QrCode(0, ""), List.of(), "", null);
   }
 }

@@ -4,6 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.geminal.server.TestShop;
+import app.geminal.server.Visitor.Answer;
+import com.google.zxing.BinaryBitmap;
+import com.google.zxing.RGBLuminanceSource;
+import com.google.zxing.common.BitMatrix;
+import com.google.zxing.common.HybridBinarizer;
+import com.google.zxing.qrcode.QRCodeReader;
 import java.io.IOException;
 import java.io.StringReader;
 import java.net.InetAddress;
@@ -23,6 +29,8 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import javax.net.ssl.SSLContext;
 import javax.net.ssl.SSLHandshakeException;
 import javax.net.ssl.TrustManagerFactory;
@@ -123,6 +131,8 @@ class NetworkTest {
     assertThat(page.statusCode()).isEqualTo(200);
     String fingerprint = shop.smith().get("/api/v1/network").at("$.fingerprint");
     assertThat(fingerprint).matches("([0-9A-F]{2} ){31}[0-9A-F]{2}");
+    String trustPage = shop.smith().get("/api/v1/network").at("$.trustPage");
+    assertThat(readBack(shop.smith().get("/api/v1/network"))).isEqualTo(trustPage);
     assertThat(page.body()).contains(fingerprint, "Trust this shop", ":" + port);
     assertThat(page.headers().firstValue("content-security-policy")).isPresent();
     for (String path : List.of("/rack", "/api/v1/session", "/api/v1/billets", "/sign-in", "//x")) {
@@ -142,6 +152,24 @@ class NetworkTest {
     assertThat(profile.headers().firstValue("content-type").orElse(""))
         .startsWith("application/x-apple-aspen-config");
     assertThat(profile.body()).contains("com.apple.security.root");
+  }
+
+  /** What a phone would read. */
+  private static String readBack(Answer network) throws Exception {
+    int dots = network.at("$.trustCode.dots");
+    BitMatrix code = new BitMatrix(dots * 4);
+    Matcher dot = Pattern.compile("M(\\d+) (\\d+)h1").matcher(network.at("$.trustCode.path"));
+    while (dot.find()) {
+      code.setRegion(Integer.parseInt(dot.group(1)) * 4, Integer.parseInt(dot.group(2)) * 4, 4, 4);
+    }
+    int side = code.getWidth();
+    int[] pixels = new int[side * side];
+    for (int i = 0; i < pixels.length; i++) {
+      pixels[i] = code.get(i % side, i / side) ? 0xFF000000 : 0xFFFFFFFF;
+    }
+    return new QRCodeReader()
+        .decode(new BinaryBitmap(new HybridBinarizer(new RGBLuminanceSource(side, side, pixels))))
+        .getText();
   }
 
   @Test
