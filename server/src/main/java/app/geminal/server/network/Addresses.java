@@ -12,6 +12,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * Under what this machine is reached from its own network.
@@ -20,6 +22,7 @@ import java.util.Set;
  * @param numbers IP addresses of the network, IPv4 first
  */
 record Addresses(List<String> names, List<String> numbers) {
+  private static final Pattern ZEROS = Pattern.compile("(^|:)0(:0)+(:|$)");
   private static final String HOST_NAME = "[a-z0-9]([a-z0-9-]{0,61}[a-z0-9])?";
 
   Addresses {
@@ -75,8 +78,20 @@ record Addresses(List<String> names, List<String> numbers) {
     return bytes.length == 4 ? address.isSiteLocalAddress() : (bytes[0] & 0xfe) == 0xfc;
   }
 
-  private static String plain(InetAddress address) {
-    return address.getHostAddress().replaceFirst("%.*", "");
+  /** As browsers write it: of IPv6 the longest run of zeros is left out (RFC 5952). */
+  static String plain(InetAddress address) {
+    String text = address.getHostAddress().replaceFirst("%.*", "");
+    if (address instanceof Inet4Address) {
+      return text;
+    }
+    Matcher zeros = ZEROS.matcher(text);
+    String longest = "";
+    while (zeros.find()) {
+      if (zeros.group().length() > longest.length()) {
+        longest = zeros.group();
+      }
+    }
+    return longest.isEmpty() ? text : text.replaceFirst(Pattern.quote(longest), "::");
   }
 
   /** Every one as it stands in the address line of a browser. */

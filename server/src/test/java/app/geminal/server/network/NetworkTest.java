@@ -225,6 +225,12 @@ class NetworkTest {
     }
     assertThat(Addresses.names("Wharf.fritz.box")).containsExactly("wharf.local", "wharf");
     assertThat(Addresses.names("bad_name<script>")).isEmpty();
+    assertThat(Addresses.plain(InetAddress.getByName("fd00:0:0:0:0:0:0:2"))).isEqualTo("fd00::2");
+    assertThat(Addresses.plain(InetAddress.getByName("fd00:0:0:7:0:0:0:0")))
+        .isEqualTo("fd00:0:0:7::");
+    assertThat(Addresses.plain(InetAddress.getByName("fd00:1:2:3:4:5:6:7")))
+        .isEqualTo("fd00:1:2:3:4:5:6:7");
+    assertThat(Addresses.plain(InetAddress.getByName("192.168.0.1"))).isEqualTo("192.168.0.1");
     assertThat(WHARF.best()).isEqualTo("192.168.7.20");
     assertThat(WHARF.inUrls()).contains("[fd00::7]");
   }
