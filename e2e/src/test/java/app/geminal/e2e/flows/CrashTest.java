@@ -56,7 +56,7 @@ class CrashTest {
 
   private static String cookie(HttpResponse<String> answer, String name) {
     return answer.headers().allValues("set-cookie").stream()
-        // Behind the name stands the port where it is not the usual one.
+        // The name ends in the port where it is not the usual one.
         .filter(c -> c.matches(name + "(-\\d+)?=.*"))
         .map(c -> c.substring(0, c.indexOf(';')))
         .findFirst()

@@ -14,8 +14,8 @@ import java.util.Optional;
 
 /**
  * A folder of backups. A file is there whole or not at all, and its name says when it was made; so
- * the folder alone says what there is, also on another machine. Beside a backup that was restored
- * and compared lies a file with the same name that ends in {@code .checked}.
+ * the folder alone says what there is, also on another machine. A backup that was restored and
+ * compared has a file of the same name beside it that ends in {@code .checked}.
  */
 final class BackupFolder {
   private static final String BEGINS = "shop-";

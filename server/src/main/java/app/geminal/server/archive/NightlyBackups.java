@@ -77,7 +77,7 @@ public class NightlyBackups {
    * @param newestAt when the newest was made, null for none
    * @param checkedAt when one was last restored and compared, null for never
    * @param late whether the newest is older than a day, or there is none
-   * @param problem why the last one was not made or not proven, null where nothing went wrong
+   * @param problem why the last one was not made or not proven, null where none failed
    */
   public record Status(
       String folder,
@@ -119,7 +119,7 @@ public class NightlyBackups {
     return newest == null || newest.isBefore(clock.instant().minus(LATE));
   }
 
-  /** A backup of now, and a check where one is due; what goes wrong is in {@link #status}. */
+  /** A backup of now, and a check where one is due; a failure is in {@link #status}. */
   public synchronized void now() {
     try {
       write();

@@ -9,7 +9,7 @@ import org.springframework.context.i18n.LocaleContextHolder;
 import org.springframework.core.Ordered;
 import org.springframework.web.filter.RequestContextFilter;
 
-/** JSON on the wire is as in the open files, its texts in the language of whoever asks. */
+/** JSON on the wire is as in the open files, its texts in the language that is asked for. */
 @Configuration(proxyBeanMethods = false)
 class JsonConfig {
 

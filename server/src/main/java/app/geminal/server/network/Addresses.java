@@ -35,7 +35,7 @@ record Addresses(List<String> names, List<String> numbers) {
     return new Addresses(names(hostName()), ownNumbers());
   }
 
-  /** The names a machine of this name goes by: {@code wharf.local} and {@code wharf}. */
+  /** The names of a machine in its network: {@code wharf.local} and {@code wharf}. */
   static List<String> names(String hostName) {
     String name = hostName.toLowerCase(Locale.ROOT).replaceFirst("\\..*", "");
     return name.matches(HOST_NAME) && !name.equals("localhost")
@@ -94,7 +94,7 @@ record Addresses(List<String> names, List<String> numbers) {
     return longest.isEmpty() ? text : text.replaceFirst(Pattern.quote(longest), "::");
   }
 
-  /** Every one as it stands in the address line of a browser. */
+  /** Every one as in the address line of a browser. */
   Set<String> inUrls() {
     Set<String> all = new LinkedHashSet<>(names);
     numbers.forEach(n -> all.add(n.contains(":") ? "[" + n + "]" : n));
