@@ -56,7 +56,7 @@ const TOKEN_COOKIE = 'geminal.token';
 let tokenCookie: string | null = null;
 
 /**
- * Two shops of one machine share a browser's cookies; each tells the name of its own. It is kept, for a page that
+ * Two shops of one machine share a browser's cookies; each names its own. The name is kept, for a page that
  * opens while the shop does not answer and has entries to send when it does.
  */
 export function setTokenCookie(name: string) {

@@ -10,7 +10,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
-/** A made-up language, en-XA, in which every text of a catalogue stands in brackets. */
+/** A made-up language, en-XA, in which every text of a catalogue is in brackets. */
 class LanguageTest extends ShopTest {
   @BeforeEach
   void readsTheMadeUpLanguage() {
