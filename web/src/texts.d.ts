@@ -206,8 +206,6 @@ declare module 'texts/billet/BilletView' {
   export const loadingTheBillet: string;
   export const notSavedYetSeeAbove: string;
   export function theRunUsesItButIt(values: { detail: string | number }): string;
-  export const dataOpenStepInput: string;
-  export const ariaLabelWeldLogFormInput: string;
   export const showsTheKeys: string;
   export function yourLastChangeIsNotSaved(values: { detail: string | number }): string;
   export const keepMine: string;

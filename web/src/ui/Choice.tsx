@@ -25,7 +25,7 @@ export function Choice<T extends string>({
         onValueChange={(v) => {
           if (v !== '') onChoose(v as T);
         }}
-        className="flex w-fit border border-line"
+        className="flex w-fit max-w-full flex-wrap border border-line"
       >
         {options.map((o) => (
           <ToggleGroup.Item

@@ -33,8 +33,8 @@ export function BilletHead({
   const end = billet.run.stages.at(-1);
   const steels = [...new Set(billet.plan.stack.pieces.map((p) => p.steel))];
   return (
-    <div className="flex items-end gap-5 px-5 pt-3 pb-2">
-      <div className="min-w-0 flex-1">
+    <div className="flex items-end gap-x-5 gap-y-2 px-5 pt-3 pb-2 max-lg:flex-wrap max-sm:px-3">
+      <div className="min-w-0 flex-1 max-lg:basis-full">
         <h1 className="sr-only">{billet.name}</h1>
         <InPlace
           label={texts.name}
@@ -42,7 +42,7 @@ export function BilletHead({
           className="text-2xl font-semibold"
           onCommit={(name) => onRename({ name })}
         />
-        <div className="flex items-baseline gap-1.5 text-soft">
+        <div className="flex items-baseline gap-x-1.5 text-soft max-lg:flex-wrap">
           <InPlace
             label={texts.whatItIsFor}
             value={billet.purpose}
@@ -51,7 +51,7 @@ export function BilletHead({
             onCommit={(purpose) => onRename({ purpose })}
           />
           {end && (
-            <p className="shrink-0">
+            <p className="shrink-0 max-lg:shrink">
               <span aria-hidden>· </span>
               {listed(steels)}
               {!billet.run.stop && (
@@ -67,7 +67,7 @@ export function BilletHead({
           <Counts findings={billet.run.findings} />
         </div>
       </div>
-      <div className="flex items-baseline gap-2">
+      <div className="flex flex-wrap items-baseline gap-2">
         <span role="status" className="pr-2 text-[13px] text-soft">
           {busy ? texts.saving : ''}
         </span>

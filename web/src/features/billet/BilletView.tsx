@@ -240,7 +240,7 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
   useKeys({
     ArrowUp: () => open(Math.max(0, selected - 1)),
     ArrowDown: () => open(Math.min(here.steps.length, selected + 1)),
-    Enter: () => document.querySelector<HTMLElement>(texts.dataOpenStepInput)?.focus(),
+    Enter: () => document.querySelector<HTMLElement>('[data-open-step] input')?.focus(),
     Delete: takeOut,
     i: copy,
     '-': leaveOut,
@@ -251,12 +251,12 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
     'ctrl+y': editing.redo,
     '?': () => setShowKeys(!showKeys),
     s: () => document.getElementById('shorthand')?.focus(),
-    l: () => document.querySelector<HTMLElement>(texts.ariaLabelWeldLogFormInput)?.focus(),
+    l: () => document.querySelector<HTMLElement>('[data-weld-log] form input')?.focus(),
     ...Object.fromEntries(KINDS.map((k) => [k.letter, () => void add(k.kind)])),
   });
 
   return (
-    <main className="flex h-full flex-col">
+    <main className="flex h-full flex-col max-lg:block max-lg:overflow-y-auto">
       <BilletHead
         billet={billet}
         busy={editing.busy}
@@ -287,8 +287,8 @@ function Bench({ billet, editing }: { billet: Billet; editing: ReturnType<typeof
           <CutListView plan={plan} />
         </div>
       ) : (
-        <div className="grid min-h-0 flex-1 grid-cols-[1fr_19rem] border-t border-ink">
-          <div className="overflow-y-auto">
+        <div className="grid min-h-0 flex-1 grid-cols-[1fr_19rem] border-t border-ink max-lg:block">
+          <div className="overflow-y-auto max-lg:overflow-visible">
             <RunView
               run={run}
               plan={plan}

@@ -73,7 +73,7 @@ function BarCutUp({ bar, scale, kerfMm }: { bar: CutBar; scale: number; kerfMm: 
   }));
   const { steel, widthMm, thicknessMm, lengthMm, source } = bar.bar;
   return (
-    <div className="grid grid-cols-[13rem_1fr_13rem] items-center gap-3 border-b border-rule py-1.5">
+    <div className="grid grid-cols-[13rem_1fr_13rem] items-center gap-3 max-md:grid-cols-1 max-md:gap-1 border-b border-rule py-1.5">
       <p className="leading-tight">
         <b>{steel}</b>{' '}
         <span className="condensed text-[13px] text-soft">

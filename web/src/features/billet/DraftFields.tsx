@@ -30,7 +30,7 @@ export function DraftFields({
         <h2 className="pb-2 text-lg">{texts.restacks}</h2>
         <div className="grid gap-3">
           {draft.rounds.map((r, i) => (
-            <div key={i} className="flex items-end gap-3">
+            <div key={i} className="flex items-end gap-3 max-sm:flex-wrap">
               <MeasureField
                 label={texts.cutInto({ value: i + 1 })}
                 measure="count"

@@ -148,7 +148,7 @@ export function InspectionDialog({
               onTakeOut={() => setDrafts(drafts.filter((x) => x.id !== d.id))}
             />
           ))}
-          <div className="grid grid-cols-[1fr_16rem] gap-4">
+          <div className="grid grid-cols-[1fr_16rem] gap-4 max-md:grid-cols-1">
             <Field label={texts.note}>
               {(parts) => (
                 <textarea

@@ -67,9 +67,9 @@ function Drafting({ first }: { first: Draft }) {
   const nameWrong = problem?.where === '/name' ? problem.detail : null;
 
   return (
-    <main className="grid h-full grid-cols-[25rem_1fr]">
+    <main className="grid h-full grid-cols-[25rem_1fr] max-md:block max-md:overflow-y-auto">
       <form
-        className="flex flex-col gap-4 overflow-y-auto border-r border-ink bg-panel px-5 pt-4"
+        className="flex flex-col gap-4 overflow-y-auto border-r border-ink bg-panel px-5 pt-4 max-md:overflow-visible max-md:border-r-0 max-md:border-b max-md:px-3"
         onSubmit={(e) => {
           e.preventDefault();
           if (!start.isPending) start.mutate();
@@ -128,7 +128,7 @@ function Drafting({ first }: { first: Draft }) {
           <p className="text-[13px] text-soft">{texts.youCanChangeEverythingLaterStep}</p>
         </div>
       </form>
-      <div className="overflow-y-auto">
+      <div className="overflow-y-auto max-md:overflow-visible">
         {begin === 'PATTERN' && chosen && <PatternHead pattern={chosen} />}
         {worked.data && <Preview {...worked.data} />}
         {worked.isError && (

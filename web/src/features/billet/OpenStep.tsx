@@ -36,7 +36,7 @@ export function OpenStep({
   const step = stage - 1;
   const open = plan.steps[step];
   return (
-    <div className="relative grid gap-2.5 border-t border-rule px-5 py-2.5" data-open-step>
+    <div className="relative grid gap-2.5 border-t border-rule px-5 py-2.5 max-sm:px-3" data-open-step>
       <div className="flex flex-wrap justify-end gap-x-4 gap-y-1 text-[14px] min-[1100px]:absolute min-[1100px]:top-2.5 min-[1100px]:right-5">
         {open && (
           <>

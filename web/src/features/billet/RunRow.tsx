@@ -73,10 +73,10 @@ export function RunRow({
       {...(selected ? { 'aria-current': 'step' as const } : {})}
     >
       {selected && <span className="absolute inset-y-0 left-0 w-1 bg-ink" aria-hidden />}
-      <div className="grid grid-cols-[14rem_1fr_11.5rem]">
+      <div className="grid grid-cols-[14rem_1fr_11.5rem] @max-2xl:grid-cols-[minmax(0,1fr)_auto]">
         <button
           type="button"
-          className={`flex min-w-0 justify-end pr-3 pl-5 text-left disabled:opacity-100 ${dense ? 'flex-row items-center justify-start gap-2 py-px' : 'flex-col py-1.5'}`}
+          className={`flex min-w-0 justify-end pr-3 pl-5 text-left disabled:opacity-100 @max-2xl:pl-3 ${dense ? 'flex-row items-center justify-start gap-2 py-px' : 'flex-col py-1.5'}`}
           onClick={onSelect}
           disabled={!onSelect}
           aria-expanded={onSelect && selected}
@@ -99,7 +99,10 @@ export function RunRow({
             {stage.off ? texts.skipped : words}
           </span>
         </button>
-        <div className="relative border-l-2 border-ink" onClick={onSelect}>
+        <div
+          className="relative border-l-2 border-ink @max-2xl:order-last @max-2xl:col-span-2 @max-2xl:ml-3"
+          onClick={onSelect}
+        >
           <svg
             width={width}
             height={height}
@@ -174,7 +177,7 @@ export function RunRow({
           </span>
         </div>
         <div
-          className={`flex justify-end pr-5 text-right ${dense ? 'flex-row items-center gap-3 py-px' : 'flex-col items-end py-1.5'}`}
+          className={`flex justify-end pr-5 text-right @max-2xl:pr-3 ${dense ? 'flex-row items-center gap-3 py-px' : 'flex-col items-end py-1.5'}`}
         >
           <span
             className={`condensed font-semibold whitespace-nowrap ${dense ? 'text-[14px]' : 'text-[17px]'}`}

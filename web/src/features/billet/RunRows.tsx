@@ -170,7 +170,7 @@ function Stopped({ run, plan, path, drawing }: { run: Run; plan: Plan; path: str
         const selected = drawing.selected?.path === path && drawing.selected.stage === stage;
         return (
           <div key={s.key} className={`border-b border-rule ${selected ? 'bg-panel' : ''}`}>
-            <div className="grid grid-cols-[14rem_1fr]">
+            <div className="grid grid-cols-[14rem_1fr] @max-2xl:grid-cols-1">
               <button
                 type="button"
                 aria-expanded={selected}

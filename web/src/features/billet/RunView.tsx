@@ -14,6 +14,9 @@ import { ScaleBar } from './ScaleBar';
 
 /** Label and figures beside the drawing, and a margin, px; kept in step with RunRow's columns. */
 const BESIDE_PX = (14 + 11.5) * 15 + 24;
+/** Where a row has its words above its drawing: 42rem, as @max-2xl in RunRow. */
+const NARROW_PX = 42 * 15;
+const MARGIN_PX = 28;
 
 /** More rows than this stand closer together. */
 const MOST_ROOMY = 14;
@@ -49,7 +52,7 @@ export function RunView({
   const [measure, width] = useWidth();
   const toneOf = useTones();
   const rows = useMemo(() => allRows(run, plan), [run, plan]);
-  const figureWidth = Math.max(200, width - BESIDE_PX);
+  const figureWidth = Math.max(200, width - (width < NARROW_PX ? MARGIN_PX : BESIDE_PX));
   const drawing: RunDrawing = {
     welds,
     flaws,
@@ -65,10 +68,10 @@ export function RunView({
     whole: plan,
   };
   return (
-    <section aria-label={texts.run} ref={measure}>
+    <section aria-label={texts.run} ref={measure} className="@container">
       {width > 0 && <RunRows run={run} plan={plan} path="" drawing={drawing} />}
       {width > 0 && (
-        <div className="py-3 pl-[14rem]">
+        <div className="py-3 pl-[14rem] @max-2xl:pl-3">
           <ScaleBar scale={drawing.scale}>{texts.theSameInEveryRow}</ScaleBar>
         </div>
       )}

@@ -85,7 +85,7 @@ export function PatternFields({
     <fieldset className="grid max-h-64 gap-1.5 overflow-y-auto">
       <legend className="condensed pb-0.5 text-[13px] text-soft">{legend}</legend>
       {pattern.map((piece, i) => (
-        <div key={i} className="flex items-end gap-2">
+        <div key={i} className="flex items-end gap-2 max-sm:flex-wrap">
           <SteelChoice
             label={texts.steel({ value: i + 1 })}
             steels={steels}

@@ -59,7 +59,10 @@ export function StagePanel({
   const last = place.stage === run.stages.length - 1;
   const stepPath = step && inside(place.path, step.key);
   return (
-    <aside aria-label={texts.openStage} className="overflow-y-auto border-l border-ink bg-panel px-4 py-3">
+    <aside
+      aria-label={texts.openStage}
+      className="overflow-y-auto border-l border-ink bg-panel px-4 py-3 max-lg:overflow-visible max-lg:border-t max-lg:border-l-0"
+    >
       <div>
         <h2 className="text-lg">
           {place.path !== '' && <span className="text-soft">{place.path}: </span>}

@@ -58,7 +58,7 @@ export function WeldLog({
   const problem = log.error instanceof Problem ? log.error : null;
 
   return (
-    <section aria-label={texts.weldLog} className="border-t border-ink pt-3">
+    <section aria-label={texts.weldLog} data-weld-log className="border-t border-ink pt-3">
       <h3>{texts.logWeld}</h3>
       {next.data && (
         <p className="text-[14px] text-soft" data-next-weld>

@@ -85,7 +85,7 @@ export function BookView() {
                 })}
           </p>
         )}
-        <span className="ml-auto flex gap-4 text-[14px]">
+        <span className="ml-auto flex flex-wrap gap-4 text-[14px]">
           <a
             href="/api/v1/book.csv"
             download

@@ -63,7 +63,7 @@ export function CardView() {
           ))}
         </ul>
         <h2 className="pt-3 font-semibold">{texts.run}</h2>
-        <table className="w-full border-collapse text-left">
+        <table className="w-full border-collapse text-left max-sm:[&_td]:break-words max-sm:[&_td]:whitespace-normal">
           <thead className="condensed text-[13px] text-soft">
             <tr className="[&>th]:font-normal">
               <th>{texts.step}</th>

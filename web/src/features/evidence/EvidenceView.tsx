@@ -18,7 +18,7 @@ export function EvidenceView() {
         <h1 className="text-2xl">{texts.evidence}</h1>
         <p className="text-soft">{texts.whichPracticesGoWithDelaminationsAnd}</p>
       </div>
-      <div className="grid grid-cols-[1fr_22rem] gap-8 pt-4">
+      <div className="grid grid-cols-[1fr_22rem] gap-8 pt-4 max-lg:grid-cols-[minmax(0,1fr)]">
         <div>
           <All evidence={e} />
           {e.factors
@@ -71,7 +71,7 @@ function All({ evidence: { all } }: { evidence: Evidence }) {
 
 function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of: string }) {
   return (
-    <section aria-label={title} className="pt-4">
+    <section aria-label={title} className="overflow-x-auto pt-4">
       <h2 className="text-[15px] font-semibold">{title}</h2>
       <table className="w-full border-collapse text-left">
         <thead className="sr-only">

@@ -106,12 +106,15 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
           )}
         </Large>
       </div>
-      <div className="grid grid-cols-[1.15fr_1fr] gap-8 pt-4">
+      <div className="grid grid-cols-[1.15fr_1fr] gap-8 pt-4 max-md:grid-cols-[minmax(0,1fr)]">
         <div>
           <h2 className="text-lg">{texts.steps}</h2>
           <ol aria-label={texts.stepsOfTheHeat}>
             {plan.steps.map((s, i) => (
-              <li key={i} className="grid grid-cols-[2.5rem_9.5rem_1fr] gap-2 border-b border-rule py-1.5">
+              <li
+                key={i}
+                className="grid grid-cols-[2.5rem_9.5rem_1fr] gap-2 max-sm:grid-cols-[2rem_minmax(0,1fr)] max-sm:[&>*:last-child]:col-start-2 border-b border-rule py-1.5"
+              >
                 <span className="text-soft">
                   {s.heat !== plan.steps[i - 1]?.heat && plan.heats > 1 ? `${s.heat}.` : ''}
                 </span>

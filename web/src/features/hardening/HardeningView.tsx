@@ -39,7 +39,7 @@ export function HardeningView() {
         </Link>
       </p>
       <h1 className="text-2xl">{texts.heatTreatment}</h1>
-      <div className="grid grid-cols-[1fr_24rem] gap-8 pt-3">
+      <div className="grid grid-cols-[1fr_24rem] gap-8 pt-3 max-lg:grid-cols-[minmax(0,1fr)]">
         <div>
           <Wishes plan={p} />
           {p.tempers.length > 0 && <Tempers plan={p} />}
@@ -119,7 +119,7 @@ function Wishes({ plan: p }: { plan: HardeningPlan }) {
   }
   return (
     <section aria-label={texts.hardening}>
-      <div className="grid grid-cols-3 gap-6 border-y border-ink py-3">
+      <div className="grid grid-cols-3 gap-6 border-y border-ink py-3 max-sm:grid-cols-1 max-sm:gap-3">
         <div>
           <h2 className="text-soft">{texts.normalizeThreeHeats}</h2>
           <p className="text-lg">

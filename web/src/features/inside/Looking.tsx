@@ -99,8 +99,8 @@ export function Looking({
   const failed = trouble ?? problem;
 
   return (
-    <main className="grid h-full grid-cols-[1fr_20rem] grid-rows-[auto_1fr]">
-      <div className="col-span-2 flex items-baseline justify-between gap-6 border-b border-ink px-5 pt-3 pb-2">
+    <main className="grid h-full grid-cols-[1fr_20rem] grid-rows-[auto_1fr] max-lg:grid-cols-1 max-lg:grid-rows-[auto_28rem_auto] max-lg:overflow-y-auto">
+      <div className="col-span-2 flex items-baseline justify-between gap-x-6 gap-y-2 border-b border-ink px-5 pt-3 pb-2 max-lg:col-span-1 max-lg:flex-wrap max-sm:px-3">
         <h1 className="min-w-0 truncate text-2xl">
           {billet.name}
           <span className="text-soft">
@@ -109,7 +109,7 @@ export function Looking({
             {texts.ofText({ toLowerCase: title.toLowerCase(), at, value: run.stages.length - 1 })}
           </span>
         </h1>
-        <div className="flex shrink-0 gap-2">
+        <div className="flex shrink-0 flex-wrap gap-2 max-sm:shrink">
           {undo && (
             <Button onClick={undo} title={texts.ctrlZ}>
               {texts.undo}
@@ -165,7 +165,7 @@ export function Looking({
       </div>
       <aside
         aria-label={texts.look}
-        className="flex flex-col gap-4 overflow-y-auto border-l border-ink bg-panel px-4 py-3"
+        className="flex flex-col gap-4 overflow-y-auto border-l border-ink bg-panel px-4 py-3 max-lg:overflow-visible max-lg:border-t max-lg:border-l-0"
       >
         {failed && (
           <Notice title={failed.title}>

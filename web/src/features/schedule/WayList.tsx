@@ -68,7 +68,7 @@ export function WayList({
   );
   if (all === 0) return null;
   return (
-    <section aria-label={texts.recommendedSchedules} className="pt-3">
+    <section aria-label={texts.recommendedSchedules} className="pt-3 max-md:overflow-x-auto">
       <table className="w-full border-collapse">
         <thead>
           <tr className="border-b border-ink text-left">

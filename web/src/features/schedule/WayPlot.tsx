@@ -59,7 +59,11 @@ export function WayPlot({
   });
 
   return (
-    <section aria-label={texts.plot} className="shrink-0" style={{ width: LEFT + WIDTH + 8 }}>
+    <section
+      aria-label={texts.plot}
+      className="max-w-full shrink-0 overflow-x-auto"
+      style={{ width: LEFT + WIDTH + 8 }}
+    >
       <div className="flex items-end gap-3 pb-1">
         <AxisChoice
           label={texts.up}

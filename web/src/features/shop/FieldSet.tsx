@@ -23,7 +23,7 @@ export function FieldSet<T extends object>({
 }) {
   return (
     <section aria-label={title} className="border-t border-ink py-3">
-      <div className="grid grid-cols-[9rem_1fr] gap-4">
+      <div className="grid grid-cols-[9rem_1fr] gap-4 max-sm:grid-cols-1 max-sm:gap-1">
         <div>
           <h2 className="text-lg">{title}</h2>
           {children}

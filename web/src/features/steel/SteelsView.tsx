@@ -84,8 +84,8 @@ function Together({ steels }: { steels: readonly Steel[] }) {
   };
 
   return (
-    <main className="grid h-full grid-cols-[16.5rem_1fr_20rem]">
-      <div className="flex min-h-0 flex-col border-r border-ink bg-panel pt-3">
+    <main className="grid h-full grid-cols-[16.5rem_1fr_20rem] max-lg:grid-cols-[16.5rem_1fr] max-lg:grid-rows-[minmax(0,1fr)_auto] max-md:block max-md:overflow-y-auto">
+      <div className="flex min-h-0 flex-col border-r border-ink bg-panel pt-3 max-md:max-h-80 max-md:border-r-0 max-md:border-b">
         <h1 className="px-4 pb-2 text-2xl">{texts.steels}</h1>
         <div className="px-4 pb-3">
           <Quarantine of={['STEEL']} one={texts.steel} many={texts.steels2} />
@@ -111,7 +111,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
         />
       </div>
 
-      <div className="min-w-0 overflow-y-auto px-5 py-3" ref={measure}>
+      <div className="min-w-0 overflow-y-auto px-5 py-3 max-md:overflow-x-auto max-md:px-3" ref={measure}>
         {picked.length === 0 ? (
           <p className="py-6 text-lg text-soft">{texts.chooseTwoOrMoreSteelsTo}</p>
         ) : (
