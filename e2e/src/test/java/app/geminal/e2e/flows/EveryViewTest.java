@@ -18,7 +18,9 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.IntStream;
@@ -51,6 +53,12 @@ class EveryViewTest extends Story {
     }
   }
 
+  private static final List<String> DIALOGS =
+      List.of("What is this?", "Add inspection", "Add measurements", "Edit", "Add steel");
+  private static final List<String> WITH_DIALOGS =
+      List.of("/billets/1", "/billets/3", "/book", "/steels", "/shop");
+
+  private final Set<String> dialogs = new TreeSet<>();
   private final Map<String, List<String>> wrong = new TreeMap<>();
 
   @Override
@@ -71,8 +79,12 @@ class EveryViewTest extends Story {
       if (view.matches("/billets/\\d+")) {
         everyStage(reader, view);
       }
+      if (WITH_DIALOGS.contains(view)) {
+        everyDialog(reader, view);
+      }
     }
     assertThat(wrong).isEmpty();
+    assertThat(dialogs).as("each was opened somewhere").containsAll(DIALOGS);
   }
 
   private static List<String> views() {
@@ -138,6 +150,21 @@ class EveryViewTest extends Story {
     page.getByRole(AriaRole.BUTTON, new GetByRoleOptions().setName("Cut list")).click();
     settled();
     check(reader, view + " cut list");
+  }
+
+  /** What a button of these names opens. */
+  private void everyDialog(Reader reader, String view) throws IOException {
+    for (String name : DIALOGS) {
+      open(view);
+      Locator button =
+          page.getByRole(AriaRole.BUTTON, new GetByRoleOptions().setName(name).setExact(true));
+      if (button.count() > 0 && button.first().isVisible()) {
+        button.first().click();
+        settled();
+        check(reader, view + " " + name);
+        dialogs.add(name);
+      }
+    }
   }
 
   private void check(Reader reader, String view) throws IOException {
