@@ -1044,6 +1044,7 @@ declare module 'texts/fire/FireHead' {
   export const soundsOff: string;
   export const end: string;
   export const leave: string;
+  export const theScreenMayGoDark: string;
 }
 
 declare module 'texts/fire/FireHome' {

@@ -7,6 +7,7 @@ import type { Seen } from './course';
 import { setSounds, soundsOn } from './sounds';
 import type { Fire } from './useFire';
 import { letGo } from './outbox';
+import { useAwake } from './useAwake';
 
 export type Pane = 'trace' | 'order' | 'laid';
 
@@ -29,6 +30,7 @@ export function FireHead({
   onEnd: () => void;
 }) {
   const [sounds, setOn] = useState(soundsOn);
+  const mayGoDark = useAwake();
   const { whole, now } = seen;
   const next = nextTurn(
     now.order,
@@ -80,6 +82,7 @@ export function FireHead({
       ))}
       <span className="ml-auto flex items-baseline gap-5 text-soft">
         {next && <span>{next}</span>}
+        {mayGoDark && <span>{texts.theScreenMayGoDark}</span>}
         <Quiet on={pane === 'order'} onTap={() => onPane(pane === 'order' ? 'trace' : 'order')}>
           {texts.order}
         </Quiet>
