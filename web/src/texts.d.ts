@@ -544,6 +544,9 @@ declare module 'texts/billet/StepWords' {
   export const rightHand: string;
   export const leftHand: string;
   export const mirrored: string;
+  export const left: string;
+  export const right: string;
+  export const shim: string;
 }
 
 declare module 'texts/billet/TapBar' {
@@ -1432,6 +1435,7 @@ declare module 'texts/hardening/HardeningView' {
   export const temperTwoTimesTwoHours: string;
   export const at: string;
   export const layersTogether: string;
+  export function quenchIn(values: { quench: string | number }): string;
 }
 
 declare module 'texts/hardening/TreatmentFields' {

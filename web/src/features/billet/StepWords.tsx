@@ -211,7 +211,12 @@ export function StepWords({ operation: o }: { operation: Operation }) {
     case 'layup':
       return (
         <Between
-          parts={[turnWords(o.turns), laid('left', o.left), laid('right', o.right), laid('shim', o.shims)]}
+          parts={[
+            turnWords(o.turns),
+            laid(texts.left, o.left),
+            laid(texts.right, o.right),
+            laid(texts.shim, o.shims),
+          ]}
         />
       );
     case 'blade':

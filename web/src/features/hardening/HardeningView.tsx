@@ -191,7 +191,7 @@ function Wishes({ plan: p }: { plan: HardeningPlan }) {
               <td>
                 <Temperature celsius={s.toC} />
               </td>
-              <td>{s.quench.toLowerCase().replace('_', ' ')}</td>
+              <td>{texts.quenchIn({ quench: s.quench })}</td>
               <td>{texts.hrc({ value: s.asQuenchedHrc.toFixed(0) })}</td>
             </tr>
           ))}
