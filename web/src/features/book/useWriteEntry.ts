@@ -15,9 +15,10 @@ export function useWriteEntry(billetId: number, onWritten?: () => void) {
     },
     onSuccess: async () => {
       once.taken();
+      // Fields are emptied first: what is typed while the lists are read again belongs to the next entry.
+      onWritten?.();
       await client.invalidateQueries({ queryKey: ['billet', billetId] });
       await client.invalidateQueries({ queryKey: ['book'] });
-      onWritten?.();
     },
   });
 }
