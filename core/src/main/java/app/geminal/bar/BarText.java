@@ -2,7 +2,7 @@ package app.geminal.bar;
 
 import app.geminal.text.MessageKey;
 
-/** What is refused, and what may be read instead, in bar. */
+/** The texts of this package. */
 enum BarText implements MessageKey {
   TOO_MANY_LAYERS;
 

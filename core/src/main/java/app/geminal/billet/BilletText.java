@@ -2,7 +2,7 @@ package app.geminal.billet;
 
 import app.geminal.text.MessageKey;
 
-/** What is refused, and what may be read instead, in billet. */
+/** The texts of this package. */
 enum BilletText implements MessageKey {
   BILLET_NUMBER,
   NESTED_TOO_DEEP,

@@ -2,7 +2,7 @@ package app.geminal.flaw;
 
 import app.geminal.text.MessageKey;
 
-/** What is refused, and what may be read instead, in flaw. */
+/** The texts of this package. */
 enum FlawText implements MessageKey {
   SOUND_JOINT_IS_NOT_FLAW,
   CHOOSE_INSPECTION_METHOD,

@@ -2,7 +2,7 @@ package app.geminal.layers;
 
 import app.geminal.text.MessageKey;
 
-/** What is refused, and what may be read instead, in layers. */
+/** The texts of this package. */
 enum LayersText implements MessageKey {
   NOTHING_IS_LEFT_OF_BAR;
 

@@ -2,7 +2,7 @@ package app.geminal.layup;
 
 import app.geminal.text.MessageKey;
 
-/** What is refused, and what may be read instead, in layup. */
+/** The texts of this package. */
 enum LayupText implements MessageKey {
   PART_NAME;
 

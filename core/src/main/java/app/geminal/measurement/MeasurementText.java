@@ -2,7 +2,7 @@ package app.geminal.measurement;
 
 import app.geminal.text.MessageKey;
 
-/** What is refused, and what may be read instead, in measurement. */
+/** The texts of this package. */
 enum MeasurementText implements MessageKey {
   ENTER_SIZE_OR_MASS,
   MASS_LIMITS,

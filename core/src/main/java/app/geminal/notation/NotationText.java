@@ -2,7 +2,7 @@ package app.geminal.notation;
 
 import app.geminal.text.MessageKey;
 
-/** What is refused, and what may be read instead, in notation. */
+/** The texts of this package. */
 enum NotationText implements MessageKey {
   AFTER_TRIM,
   AFTER_GRIND,

@@ -2,7 +2,7 @@ package app.geminal.operation;
 
 import app.geminal.text.MessageKey;
 
-/** What is refused, and what may be read instead, in operation. */
+/** The texts of this package. */
 enum OperationText implements MessageKey {
   SAME_BAR_TWICE,
   NO_SUCH_BAR,

@@ -2,7 +2,7 @@ package app.geminal.pattern;
 
 import app.geminal.text.MessageKey;
 
-/** What is refused, and what may be read instead, in pattern. */
+/** The texts of this package. */
 enum PatternText implements MessageKey {
   TOO_MANY_PIXELS,
   LINE_CROSSES_TOO_MANY,

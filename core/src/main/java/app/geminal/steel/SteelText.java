@@ -2,7 +2,7 @@ package app.geminal.steel;
 
 import app.geminal.text.MessageKey;
 
-/** What is refused, and what may be read instead, in steel. */
+/** The texts of this package. */
 enum SteelText implements MessageKey {
   CARBON_ORDER,
   CONTENTS_OVER_100,

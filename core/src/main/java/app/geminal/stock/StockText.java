@@ -2,7 +2,7 @@ package app.geminal.stock;
 
 import app.geminal.text.MessageKey;
 
-/** What is refused, and what may be read instead, in stock. */
+/** The texts of this package. */
 enum StockText implements MessageKey {
   PRICE_WITHOUT_UNIT;
 

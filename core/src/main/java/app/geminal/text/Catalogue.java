@@ -25,7 +25,7 @@ public final class Catalogue {
       ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES);
 
   private final Locale language;
-  private final Map<String, MessageFormat> patterns = new ConcurrentHashMap<>();
+  private final Map<String, Text> texts = new ConcurrentHashMap<>();
 
   private Catalogue(Locale language) {
     this.language = language;
@@ -64,14 +64,14 @@ public final class Catalogue {
     }
     Map<String, Object> shown = new HashMap<>();
     message.figures().forEach((name, figure) -> shown.put(name, shown(figure, show)));
-    MessageFormat format = pattern(message.catalogue(), message.key());
-    for (String name : format.getArgumentNames()) {
+    Text text = text(message.catalogue(), message.key());
+    for (String name : text.format().getArgumentNames()) {
       if (!shown.containsKey(name)) {
         throw new IllegalStateException(message.key() + " wants " + name);
       }
     }
-    // Examples in a text are quantities too: they stand in it as marks.
-    return Measure.render(format.clone().format(shown), show);
+    String said = text.format().clone().format(shown);
+    return text.hasExamples() ? Measure.render(said, show) : said;
   }
 
   private Object shown(Object figure, Function<Quantity, String> show) {
@@ -85,13 +85,22 @@ public final class Catalogue {
     };
   }
 
-  private MessageFormat pattern(String catalogue, String key) {
-    return patterns.computeIfAbsent(
+  private Text text(String catalogue, String key) {
+    return texts.computeIfAbsent(
         catalogue + "/" + key,
         _ -> {
           String pattern = ResourceBundle.getBundle(catalogue, language, FILES).getString(key);
-          return new MessageFormat(
-              language.equals(MadeUp.LANGUAGE) ? MadeUp.pattern(pattern) : pattern, language);
+          return new Text(
+              new MessageFormat(
+                  language.equals(MadeUp.LANGUAGE) ? MadeUp.pattern(pattern) : pattern, language),
+              pattern.contains("[["));
         });
   }
+
+  /**
+   * A text of the file.
+   *
+   * @param hasExamples whether marks of quantities are in the text itself: examples to type
+   */
+  private record Text(MessageFormat format, boolean hasExamples) {}
 }

@@ -2,7 +2,7 @@ package app.geminal.weld;
 
 import app.geminal.text.MessageKey;
 
-/** What is said of welds. */
+/** The texts of this package. */
 enum WeldText implements MessageKey {
   PROTECTION_CAUTION;
 

@@ -2,7 +2,7 @@ package app.geminal.library;
 
 import app.geminal.library.text.LibraryKey;
 
-/** What is refused in files of library. */
+/** The texts of this package. */
 enum SteelTableText implements LibraryKey {
   WRITE_TEST_AS_KIND_FIGURE_WHAT,
   NOT_ONE_OF,

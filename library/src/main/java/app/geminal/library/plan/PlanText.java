@@ -2,7 +2,7 @@ package app.geminal.library.plan;
 
 import app.geminal.library.text.LibraryKey;
 
-/** What is refused in files of plan. */
+/** The texts of this package. */
 enum PlanText implements LibraryKey {
   THIS_IS_TOO_LARGE_FOR_PLAN,
   REQUEST_BODY_CANNOT_BE_READ,

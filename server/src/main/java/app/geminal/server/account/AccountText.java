@@ -2,7 +2,7 @@ package app.geminal.server.account;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of account. */
+/** The texts of this package. */
 enum AccountText implements ServerKey {
   SIGN_IN_NAME,
   SIGN_IN_NAME_TAKEN,

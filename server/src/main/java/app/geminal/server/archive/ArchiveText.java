@@ -2,7 +2,7 @@ package app.geminal.server.archive;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of archive. */
+/** The texts of this package. */
 enum ArchiveText implements ServerKey {
   ARCHIVE_LIST_OF_FILES,
   THIS_IS_NOT_ARCHIVE_THIS_RELEASE,

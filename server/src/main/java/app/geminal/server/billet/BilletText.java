@@ -2,7 +2,7 @@ package app.geminal.server.billet;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of billet. */
+/** The texts of this package. */
 enum BilletText implements ServerKey {
   NO_BILLET,
   THIS_BILLET,

@@ -2,7 +2,7 @@ package app.geminal.server.book;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of book. */
+/** The texts of this package. */
 enum BookText implements ServerKey {
   NO_SUCH_WELD_STEP,
   WELD_IN_FUTURE,

@@ -2,7 +2,7 @@ package app.geminal.server.config;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of config. */
+/** The texts of this package. */
 enum ConfigText implements ServerKey {
   THIS_SHOP_HAS_ANOTHER_NAME,
   SHOP_DOES_NOT_ANSWER_UNDER,

@@ -2,7 +2,7 @@ package app.geminal.server.evidence;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of evidence. */
+/** The texts of this package. */
 enum EvidenceText implements ServerKey {
   BOOK_HAS_NO_WELD_MADE;
 

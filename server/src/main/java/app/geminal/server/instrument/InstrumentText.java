@@ -2,7 +2,7 @@ package app.geminal.server.instrument;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of instrument. */
+/** The texts of this package. */
 enum InstrumentText implements ServerKey {
   INSTRUMENT_MUST_BE_ON_THIS_MACHINE,
   ADDRESS_HAS_LETTERS_DIGITS_DOTS_DASHES,

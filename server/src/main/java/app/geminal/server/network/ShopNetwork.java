@@ -1,5 +1,6 @@
 package app.geminal.server.network;
 
+import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
@@ -9,6 +10,7 @@ import java.security.cert.Certificate;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
@@ -41,13 +43,14 @@ public class ShopNetwork implements WebServerFactoryCustomizer<TomcatServletWebS
   private final int port;
   private final int trustPort;
   private final String folder;
+  private final Limits limits;
   private final Clock clock;
   private final ScheduledExecutorService minutes =
       Executors.newSingleThreadScheduledExecutor(Thread.ofVirtual().name("certificate").factory());
 
   private @Nullable Authority authority;
   private @Nullable Connector secure;
-  private volatile Addresses addresses = new Addresses(java.util.List.of(), java.util.List.of());
+  private volatile Addresses addresses = new Addresses(List.of(), List.of());
   private volatile Instant certificateUntil = Instant.MIN;
 
   ShopNetwork(
@@ -55,11 +58,13 @@ public class ShopNetwork implements WebServerFactoryCustomizer<TomcatServletWebS
       @Value("${geminal.network.port}") int port,
       @Value("${geminal.network.trust-port}") int trustPort,
       @Value("${geminal.network.folder}") String folder,
+      Limits limits,
       Clock clock) {
     this.open = open;
     this.port = port;
     this.trustPort = trustPort;
     this.folder = folder;
+    this.limits = limits;
     this.clock = clock;
     if (open) {
       prepare();
@@ -132,30 +137,19 @@ public class ShopNetwork implements WebServerFactoryCustomizer<TomcatServletWebS
     https.setSecure(true);
     AbstractHttp11Protocol<?> protocol = (AbstractHttp11Protocol<?>) https.getProtocolHandler();
     protocol.setSSLEnabled(true);
-    likeTheOther(protocol);
+    limits.on(https);
     secure = https;
     renew(protocol, false);
     Connector trust = new Connector();
     trust.setPort(trustPort);
-    likeTheOther((AbstractHttp11Protocol<?>) trust.getProtocolHandler());
+    limits.on(trust);
     tomcat.addAdditionalConnectors(https, trust);
     var _ =
         minutes.scheduleWithFixedDelay(
             this::look, LOOKS_EVERY_MIN, LOOKS_EVERY_MIN, TimeUnit.MINUTES);
   }
 
-  /** The limits of the connection of this machine. */
-  private static void likeTheOther(AbstractHttp11Protocol<?> protocol) {
-    protocol.setConnectionTimeout(10_000);
-    protocol.setKeepAliveTimeout(60_000);
-    protocol.setMaxConnections(200);
-    protocol.setMaxSwallowSize(0);
-    protocol.setCompression("on");
-    protocol.setCompressibleMimeType(
-        "text/html,text/css,text/javascript,application/javascript,application/json,application/problem+json,image/svg+xml");
-  }
-
-  @jakarta.annotation.PreDestroy
+  @PreDestroy
   void end() {
     minutes.shutdownNow();
   }

@@ -2,7 +2,7 @@ package app.geminal.server.note;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of note. */
+/** The texts of this package. */
 enum NoteText implements ServerKey {
   THERE_IS_NO_FINDING,
   NO_BILLET,

@@ -2,7 +2,7 @@ package app.geminal.server.paging;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of paging. */
+/** The texts of this package. */
 enum PagingText implements ServerKey {
   USE_LINK_HEADER_OF_PREVIOUS_PAGE;
 

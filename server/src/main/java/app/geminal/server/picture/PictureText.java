@@ -2,7 +2,7 @@ package app.geminal.server.picture;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of picture. */
+/** The texts of this package. */
 enum PictureText implements ServerKey {
   SEVERAL_PICTURES_ARE_ALREADY_BEING_DRAWN,
   OTHER_PICTURES_ARE_ALREADY_BEING_SAVED,

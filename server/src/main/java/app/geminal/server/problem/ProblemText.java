@@ -2,7 +2,7 @@ package app.geminal.server.problem;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of problem. */
+/** The texts of this package. */
 enum ProblemText implements ServerKey {
   ENTER_USABLE_NUMBER,
   THIS_HAS_CHARACTER_THAT_CANNOT,

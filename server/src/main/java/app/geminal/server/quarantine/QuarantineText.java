@@ -2,7 +2,7 @@ package app.geminal.server.quarantine;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of quarantine. */
+/** The texts of this package. */
 enum QuarantineText implements ServerKey {
   NO_ROW;
 

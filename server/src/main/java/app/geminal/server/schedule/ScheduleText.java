@@ -2,7 +2,7 @@ package app.geminal.server.schedule;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of schedule. */
+/** The texts of this package. */
 enum ScheduleText implements ServerKey {
   NO_BAR_IS_LEFT,
   SEVERAL_SEARCHES_ARE_ALREADY_RUNNING,

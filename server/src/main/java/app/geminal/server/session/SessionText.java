@@ -2,7 +2,7 @@ package app.geminal.server.session;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of session. */
+/** The texts of this package. */
 enum SessionText implements ServerKey {
   ENTRY_ID_IS_UUID_IN_SMALL,
   SESSION_FULL,

@@ -2,7 +2,7 @@ package app.geminal.server.shop;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of shop. */
+/** The texts of this package. */
 enum ShopText implements ServerKey {
   THE_SHOP;
 

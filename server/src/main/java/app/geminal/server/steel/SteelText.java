@@ -2,7 +2,7 @@ package app.geminal.server.steel;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of steel. */
+/** The texts of this package. */
 enum SteelText implements ServerKey {
   TABLE_WAS_NOT_IMPORTED,
   CORRECT_LINES_LISTED_AND_IMPORT_WHOLE,

@@ -2,7 +2,7 @@ package app.geminal.server.stock;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of stock. */
+/** The texts of this package. */
 enum StockText implements ServerKey {
   THIS_BAR,
   NO_BAR;

@@ -2,7 +2,7 @@ package app.geminal.server.stored;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of stored. */
+/** The texts of this package. */
 enum StoredText implements ServerKey {
   THIS_IS_NOT_JSON,
   THIS_IS_NOT_JSON_OBJECT,

@@ -2,7 +2,7 @@ package app.geminal.server.token;
 
 import app.geminal.server.text.ServerKey;
 
-/** What is said of token. */
+/** The texts of this package. */
 enum TokenText implements ServerKey {
   TOKEN_CANNOT_HAVE_HIGHER_RANK_THAN,
   TOO_MANY_TOKENS,
