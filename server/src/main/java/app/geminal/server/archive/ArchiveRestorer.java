@@ -4,9 +4,6 @@ import app.geminal.validation.InvalidValue;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.zip.ZipException;
-import org.flywaydb.core.Flyway;
-import org.springframework.beans.factory.ObjectProvider;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import tools.jackson.core.JacksonException;
 
@@ -18,25 +15,11 @@ import tools.jackson.core.JacksonException;
 @Service
 class ArchiveRestorer {
   private final Archives archives;
+  private final StagingDatabases beside;
 
-  /** None where a backup is made, which must not migrate. */
-  private final ObjectProvider<Flyway> flyway;
-
-  private final String url;
-  private final String user;
-  private final String password;
-
-  ArchiveRestorer(
-      Archives archives,
-      ObjectProvider<Flyway> flyway,
-      @Value("${spring.flyway.url}") String url,
-      @Value("${spring.flyway.user}") String user,
-      @Value("${spring.flyway.password}") String password) {
+  ArchiveRestorer(Archives archives, StagingDatabases beside) {
     this.archives = archives;
-    this.flyway = flyway;
-    this.url = url;
-    this.user = user;
-    this.password = password;
+    this.beside = beside;
   }
 
   /**
@@ -68,12 +51,11 @@ class ArchiveRestorer {
   }
 
   private void takeIn(ArchiveFile file, String schema) throws IOException {
-    try (StagingRepository beside =
-        new StagingRepository(flyway.getObject(), url, user, password, "_restoring")) {
-      beside.bringTo(schema);
-      file.into(beside.tables());
-      beside.bringUpToDate();
-      archives.takeOver(beside.name());
+    try (StagingRepository restored = beside.open("_restoring")) {
+      restored.bringTo(schema);
+      file.into(restored.tables());
+      restored.bringUpToDate();
+      archives.takeOver(restored.name());
     }
   }
 

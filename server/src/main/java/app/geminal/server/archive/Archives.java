@@ -102,34 +102,51 @@ public class Archives {
 
   private Manifest.Item writeTable(ZipOutputStream zip, String table, Path photos)
       throws IOException {
-    String name = "tables/" + table + ".jsonl";
-    zip.putNextEntry(new ZipEntry(name));
-    DigestOutputStream digest = new DigestOutputStream(zip, Checksums.sha256());
-    BufferedWriter lines =
-        new BufferedWriter(new OutputStreamWriter(digest, StandardCharsets.UTF_8));
-    long rows =
-        tables.write(
+    zip.putNextEntry(new ZipEntry(nameOf(table)));
+    Manifest.Item item =
+        write(
+            tables,
             table,
-            lines,
+            zip,
             (id, bytes) -> {
               if (TableRepository.PHOTO_ID.matcher(id).matches()) {
                 Files.write(photos.resolve(id + ".jpg"), bytes);
               }
             });
-    lines.flush();
     zip.closeEntry();
-    return new Manifest.Item(name, rows, Checksums.hex(digest.getMessageDigest()));
+    return item;
+  }
+
+  private static String nameOf(String table) {
+    return "tables/" + table + ".jsonl";
+  }
+
+  /** Writes a table as it is in an archive; the stream stays open. */
+  static Manifest.Item write(
+      TableRepository tables, String table, OutputStream out, TableRepository.Blobs blobs)
+      throws IOException {
+    DigestOutputStream digest = new DigestOutputStream(out, Checksums.sha256());
+    BufferedWriter lines =
+        new BufferedWriter(new OutputStreamWriter(digest, StandardCharsets.UTF_8));
+    long rows = tables.write(table, lines, blobs);
+    lines.flush();
+    return new Manifest.Item(nameOf(table), rows, Checksums.hex(digest.getMessageDigest()));
+  }
+
+  /** A photograph as it is in an archive. */
+  static Manifest.Item photo(String file, byte[] bytes) {
+    MessageDigest digest = Checksums.sha256();
+    digest.update(bytes);
+    return new Manifest.Item("photos/" + file, 1, Checksums.hex(digest));
   }
 
   private static Manifest.Item writePhoto(ZipOutputStream zip, Path photo) throws IOException {
-    String name = "photos/" + photo.getFileName();
-    zip.putNextEntry(new ZipEntry(name));
     byte[] bytes = Files.readAllBytes(photo);
+    Manifest.Item item = photo(photo.getFileName().toString(), bytes);
+    zip.putNextEntry(new ZipEntry(item.name()));
     zip.write(bytes);
     zip.closeEntry();
-    MessageDigest digest = Checksums.sha256();
-    digest.update(bytes);
-    return new Manifest.Item(name, 1, Checksums.hex(digest));
+    return item;
   }
 
   private static void remove(Path folder) throws IOException {

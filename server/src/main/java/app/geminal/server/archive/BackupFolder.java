@@ -17,14 +17,14 @@ import java.util.Optional;
  * the folder alone says what there is, also on another machine. A backup that was restored and
  * compared has a file of the same name beside it that ends in {@code .checked}.
  */
-final class BackupFolder {
-  private static final String BEGINS = "shop-";
+public final class BackupFolder {
   private static final String ENDS = ".zip";
   private static final String CHECKED = ".checked";
   private static final DateTimeFormatter TIME =
       DateTimeFormatter.ofPattern("uuuu-MM-dd-HHmmss").withZone(ZoneOffset.UTC);
 
   private final Path folder;
+  private final String begins;
 
   /** One backup and when it was made. */
   record Backup(Path file, Instant at) {
@@ -50,13 +50,19 @@ final class BackupFolder {
     }
   }
 
-  BackupFolder(Path folder) {
+  /**
+   * Backups of one kind in a folder.
+   *
+   * @param begins what their names begin with
+   */
+  public BackupFolder(Path folder, String begins) {
     this.folder = folder;
+    this.begins = begins;
   }
 
   /** Where a backup of this moment belongs. */
-  Path fileFor(Instant at) {
-    return folder.resolve(BEGINS + TIME.format(at) + ENDS);
+  public Path fileFor(Instant at) {
+    return folder.resolve(begins + TIME.format(at) + ENDS);
   }
 
   /** All of them, newest first; others' files in the folder are left alone. */
@@ -72,13 +78,13 @@ final class BackupFolder {
     }
   }
 
-  private static Optional<Instant> at(Path file) {
+  private Optional<Instant> at(Path file) {
     String name = file.getFileName().toString();
-    if (!name.startsWith(BEGINS) || !name.endsWith(ENDS)) {
+    if (!name.startsWith(begins) || !name.endsWith(ENDS)) {
       return Optional.empty();
     }
     try {
-      String time = name.substring(BEGINS.length(), name.length() - ENDS.length());
+      String time = name.substring(begins.length(), name.length() - ENDS.length());
       return Optional.of(TIME.parse(time, Instant::from));
     } catch (DateTimeParseException notOurs) {
       return Optional.empty();
@@ -86,7 +92,7 @@ final class BackupFolder {
   }
 
   /** Lets all go but the newest, and never the newest one that was compared. */
-  void keep(int most) throws IOException {
+  public void keep(int most) throws IOException {
     List<Backup> all = all();
     Optional<Backup> proven = Optional.empty();
     for (Backup backup : all) {

@@ -35,6 +35,7 @@ import org.springframework.stereotype.Component;
 @Component
 public class NightlyBackups {
   private static final Logger LOG = LoggerFactory.getLogger(NightlyBackups.class);
+  static final String NAMED = "shop-";
   private static final LocalTime NIGHT = LocalTime.of(3, 0);
   private static final Duration LATE = Duration.ofHours(24);
   private static final Duration PROVEN = Duration.ofDays(7);
@@ -190,7 +191,7 @@ public class NightlyBackups {
   }
 
   private BackupFolder backups() {
-    return new BackupFolder(Path.of(folder));
+    return new BackupFolder(Path.of(folder), NAMED);
   }
 
   private Message cannot(Exception e) {

@@ -1,16 +1,13 @@
 package app.geminal.server.opening;
 
 import app.geminal.server.archive.Archives;
+import app.geminal.server.archive.BackupFolder;
 import app.geminal.units.Text;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.time.ZoneOffset;
-import java.time.format.DateTimeFormatter;
-import java.util.Comparator;
-import java.util.List;
 import java.util.Objects;
 import org.flywaydb.core.Flyway;
 import org.springframework.dao.DataAccessException;
@@ -19,8 +16,6 @@ import org.springframework.dao.DataAccessException;
 final class UpgradeBackups {
   private static final int KEPT = 5;
   private static final String NAMED = "before-upgrade-";
-  private static final DateTimeFormatter TIME =
-      DateTimeFormatter.ofPattern("uuuu-MM-dd-HHmmss").withZone(ZoneOffset.UTC);
 
   private final String folder;
   private final Clock clock;
@@ -47,11 +42,12 @@ final class UpgradeBackups {
           "This shop is from an earlier release. It must be backed up before the upgrade, and no backup folder is set.",
           "Set geminal.backups to a folder, or start it with bin/start.");
     }
-    Path file = Path.of(folder, NAMED + TIME.format(clock.instant()) + ".zip");
+    BackupFolder backups = new BackupFolder(Path.of(folder), NAMED);
+    Path file = backups.fileFor(clock.instant());
     try {
       Files.createDirectories(file.getParent());
       Archives.backUp(flyway, file);
-      keepLast();
+      backups.keep(KEPT);
     } catch (IOException | UncheckedIOException | DataAccessException e) {
       throw new NotOpened(
           Text.of(
@@ -60,18 +56,5 @@ final class UpgradeBackups {
           "Free space there, or set another folder with geminal.backups. Nothing was changed.");
     }
     return file.toString();
-  }
-
-  private void keepLast() throws IOException {
-    try (var files = Files.list(Path.of(folder))) {
-      List<Path> oldestFirst =
-          files
-              .filter(f -> f.getFileName().toString().matches(NAMED + "[0-9-]+\\.zip"))
-              .sorted(Comparator.comparing(f -> f.getFileName().toString()))
-              .toList();
-      for (Path old : oldestFirst.subList(0, Math.max(0, oldestFirst.size() - KEPT))) {
-        Files.delete(old);
-      }
-    }
   }
 }

@@ -143,7 +143,7 @@ class NightlyBackupsTest {
   void aBackupIsRestoredAndComparedWithEveryTableAndPhotograph() throws IOException {
     NightlyBackups nightly = nightly(shop, 3);
     nightly.now();
-    BackupFolder.Backup made = new BackupFolder(stick).all().getFirst();
+    BackupFolder.Backup made = new BackupFolder(stick, NightlyBackups.NAMED).all().getFirst();
     assertThat(shop.bean(BackupCheck.class).restoreAndCompare(made.file()))
         .isGreaterThan(TableRepository.ALL.size() - 1);
     assertThat(nightly.status().checkedAt()).isEqualTo(now);
@@ -153,7 +153,7 @@ class NightlyBackupsTest {
   void aBackupThatWasDamagedIsNotTakenForGood() throws IOException {
     NightlyBackups nightly = nightly(shop, 3);
     nightly.now();
-    BackupFolder.Backup made = new BackupFolder(stick).all().getFirst();
+    BackupFolder.Backup made = new BackupFolder(stick, NightlyBackups.NAMED).all().getFirst();
     byte[] bytes = Files.readAllBytes(made.file());
     // Each byte of what is compressed counts; the first file begins after its name.
     bytes[200] ^= 0x55;
