@@ -122,6 +122,23 @@ public record Plan(Stack stack, List<Step> steps, List<Part> parts, List<WantedP
   }
 
   /**
+   * The same with the plan at a path of part names made another way; the whole for an empty one. A
+   * part that was picked from another billet and is changed is that bar no more.
+   */
+  public Plan with(String path, Plan changed) {
+    if (path.isEmpty()) {
+      return changed;
+    }
+    int stroke = path.indexOf('/');
+    String first = stroke < 0 ? path : path.substring(0, stroke);
+    String rest = stroke < 0 ? "" : path.substring(stroke + 1);
+    return withParts(
+        parts.stream()
+            .map(p -> p.name().equals(first) ? Part.of(first, p.plan().with(rest, changed)) : p)
+            .toList());
+  }
+
+  /**
    * The same work with the keys of {@code earlier} kept for every step that is still there, so that
    * retyping the shorthand does not cut the Book's ties.
    */

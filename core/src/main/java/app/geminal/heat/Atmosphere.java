@@ -18,7 +18,8 @@ public enum Atmosphere {
     this.scaleFactor = scaleFactor;
   }
 
-  double scaleFactor() {
+  /** What it leaves of the scale that grows in air, by thickness. */
+  public double scaleFactor() {
     return scaleFactor;
   }
 }

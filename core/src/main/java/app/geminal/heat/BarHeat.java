@@ -24,6 +24,7 @@ import org.jspecify.annotations.Nullable;
  */
 public final class BarHeat {
   private static final double LONGEST_STEP_S = 4;
+  private static final double HALF_CELL = 0.5;
 
   private final Material material;
   private final int nx;
@@ -183,12 +184,8 @@ public final class BarHeat {
 
   /** It is turned over, top to bottom. */
   public void turnedOver() {
-    for (int low = 0, high = nz - 1; low < high && !heightMirrored; low++, high--) {
-      for (int cell = low; cell < heat.length; cell += nz) {
-        swap(heat, cell, cell + high - low);
-        swap(celsius, cell, cell + high - low);
-      }
-    }
+    turnOver(heat);
+    turnOver(celsius);
   }
 
   private static void swap(double[] of, int a, int b) {
@@ -205,6 +202,72 @@ public final class BarHeat {
       }
     }
     return true;
+  }
+
+  /**
+   * The temperature at a place, °C, straight between the middles of the cells and towards the faces
+   * as they are in these surroundings.
+   *
+   * @param along from the middle of the length to an end, 0 to 1
+   * @param across from the middle of the width to an edge, 0 to 1
+   * @param up from the lower broad face to the upper, 0 to 1
+   */
+  public double celsiusAt(double along, double across, double up, Surroundings around) {
+    double inside = interpolated(celsius, along, across, up);
+    double upperDepth = (1 - up) * nz;
+    if (upperDepth < HALF_CELL) {
+      double face = topSkinC(around) - celsius[nz - 1];
+      return inside + face * (HALF_CELL - upperDepth) / HALF_CELL;
+    }
+    double lowerDepth = up * nz;
+    if (lowerDepth < HALF_CELL && !heightMirrored) {
+      double face = faceC(celsius[0], dz, true, around, around.below()) - celsius[0];
+      return inside + face * (HALF_CELL - lowerDepth) / HALF_CELL;
+    }
+    return inside;
+  }
+
+  /** A figure that every cell has, at a place between their middles. */
+  double interpolated(double[] figures, double along, double across, double up) {
+    double x = Math.clamp(along * nx - HALF_CELL, 0, nx - 1);
+    double y = Math.clamp(across * ny - HALF_CELL, 0, ny - 1);
+    double high = heightMirrored ? Math.abs(2 * up - 1) : up;
+    double z = Math.clamp(high * nz - HALF_CELL, 0, nz - 1);
+    int x0 = (int) Math.min(x, Math.max(0, nx - 2));
+    int y0 = (int) Math.min(y, Math.max(0, ny - 2));
+    int z0 = (int) Math.min(z, Math.max(0, nz - 2));
+    double inner = plane(figures, x0, y0, z0, y - y0, z - z0);
+    return x == x0
+        ? inner
+        : inner + (x - x0) * (plane(figures, x0 + 1, y0, z0, y - y0, z - z0) - inner);
+  }
+
+  private double plane(double[] figures, int x, int y, int z, double partY, double partZ) {
+    double inner = column(figures, cell(x, y, z), partZ);
+    return partY == 0 ? inner : inner + partY * (column(figures, cell(x, y + 1, z), partZ) - inner);
+  }
+
+  private static double column(double[] figures, int at, double part) {
+    return part == 0 ? figures[at] : figures[at] + part * (figures[at + 1] - figures[at]);
+  }
+
+  /** How many cells it is cut into. */
+  int cells() {
+    return celsius.length;
+  }
+
+  /** Temperature of one of them, °C. */
+  double cellC(int cell) {
+    return celsius[cell];
+  }
+
+  /** Puts figures of the cells where those cells are once it is turned over. */
+  void turnOver(double[] figures) {
+    for (int low = 0, high = nz - 1; low < high && !heightMirrored; low++, high--) {
+      for (int cell = low; cell < figures.length; cell += nz) {
+        swap(figures, cell, cell + high - low);
+      }
+    }
   }
 
   /** The coldest place inside, °C. */

@@ -111,7 +111,7 @@ public final class HeatPlanner {
             before,
             weld.tool(),
             weld.bites(),
-            flow(before, weld.temperatureC(), weld.squeeze()),
+            flowMpa(before, weld.temperatureC(), weld.squeeze()),
             shop);
     List<Message> cautions = new ArrayList<>(hazards(run, stage));
     cautions.add(weld.protection().caution());
@@ -164,7 +164,7 @@ public final class HeatPlanner {
         shop.defaults().atmosphere(),
         window,
         soaking,
-        SqueezePlan.of(before, draw.tool(), 0, flow(before, aim, draw.each(before)), shop),
+        SqueezePlan.of(before, draw.tool(), 0, flowMpa(before, aim, draw.each(before)), shop),
         HeatSteps.ofDraw(stops, draw.heats(), soaking, window),
         stops,
         hazards(run, stage),
@@ -235,7 +235,8 @@ public final class HeatPlanner {
         .sum();
   }
 
-  private double flow(Bars bars, double celsius, Deformation how) {
+  /** How hard a bar resists at a heat, MPa. */
+  public double flowMpa(Bars bars, double celsius, Deformation how) {
     return FlowStress.ofMix(bars.section().areaBySteel(), steels, celsius, how)
         .mpa()
         .orElse(USUAL_FLOW_MPA);

@@ -20,9 +20,6 @@ public final class HeatSteps {
   /** Where anhydrous borax melts, °C. */
   public static final double BORAX_MELTS_C = 742;
 
-  /** Fluxed again before the second set; once it is solid it only eats the floor. */
-  private static final int LAST_FLUXED_HEAT = 2;
-
   /** How the dies come down. */
   private enum Set {
     FIRST,
@@ -56,7 +53,7 @@ public final class HeatSteps {
                   "aim",
                   Quantity.celsius(window.aimC()),
                   "fluxed",
-                  fluxed(weld.protection(), heat)),
+                  weld.protection().isFluxedIn(heat)),
               HeatText.SOAK_WHEN.with("time", Quantity.minutes(minutes))));
       steps.add(
           HeatStep.of(
@@ -107,16 +104,8 @@ public final class HeatSteps {
             heat == 1 ? HeatText.IN_WHEN.with() : HeatText.BACK_IN_WHEN.with()));
   }
 
-  private static boolean fluxed(AtmosphereProtection protection, int heat) {
-    return switch (protection) {
-      case BORAX -> heat <= LAST_FLUXED_HEAT;
-      case BOTH -> heat == LAST_FLUXED_HEAT;
-      case DRY, SEALED -> false;
-    };
-  }
-
   private static void flux(int heat, AtmosphereProtection protection, List<HeatStep> steps) {
-    if (!fluxed(protection, heat)) {
+    if (!protection.isFluxedIn(heat)) {
       return;
     }
     steps.add(

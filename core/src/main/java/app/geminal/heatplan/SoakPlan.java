@@ -24,7 +24,7 @@ public record SoakPlan(
     double limitMin,
     Message why) {
   /** Away from the fire in one setting heat, seconds: walk, squeeze, brush, walk. */
-  static final double AWAY_S = 40;
+  public static final double AWAY_S = 40;
 
   private static final double OPEN_LIMIT_MIN = 10;
   private static final double SEALED_LIMIT_MIN = 60;

@@ -23,6 +23,16 @@ public final class InvalidValue extends IllegalArgumentException {
     this.words = words;
   }
 
+  /** A value that must be there and is not. */
+  public static InvalidValue missing(String path) {
+    return new InvalidValue(path, ValidationText.THIS_IS_MISSING.with());
+  }
+
+  /** A number that no one can calculate with. */
+  public static InvalidValue unusableNumber(String path) {
+    return new InvalidValue(path, ValidationText.NOT_USABLE.with());
+  }
+
   /** Where the value is, relative to what was checked. */
   public String path() {
     return path;

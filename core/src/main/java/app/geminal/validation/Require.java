@@ -121,7 +121,7 @@ public final class Require {
   /** A value that must be there. */
   public static <T> T present(String field, @Nullable T value) {
     if (value == null) {
-      throw new InvalidValue(field, ValidationText.THIS_IS_MISSING.with());
+      throw InvalidValue.missing(field);
     }
     return value;
   }

@@ -9,6 +9,7 @@ enum ValidationText implements MessageKey {
   BETWEEN,
   ITEMS,
   NOT_A_NUMBER,
+  NOT_USABLE,
   EMPTY,
   TOO_LONG,
   THIS_IS_MISSING;

@@ -14,6 +14,8 @@ public enum AtmosphereProtection {
   /** A jacket or a bead round every seam. */
   SEALED("sealed");
 
+  private static final int LAST_FLUXED_HEAT = 2;
+
   private final String word;
 
   AtmosphereProtection(String word) {
@@ -23,6 +25,15 @@ public enum AtmosphereProtection {
   /** The word used in shorthand. */
   public String word() {
     return word;
+  }
+
+  /** Whether flux is applied in a setting heat, from 1; once it is solid it only eats the floor. */
+  public boolean isFluxedIn(int heat) {
+    return switch (this) {
+      case BORAX -> heat <= LAST_FLUXED_HEAT;
+      case BOTH -> heat == LAST_FLUXED_HEAT;
+      case DRY, SEALED -> false;
+    };
   }
 
   /** Where it can hurt people. */

@@ -54,6 +54,24 @@ class CatalogueTest {
     assertThat(named()).hasSizeGreaterThan(200).isEqualTo(written);
   }
 
+  /** Words are named by the type and the constant they are for. */
+  @Test
+  void everyWordIsOfAConstant() {
+    Set<String> constants = new TreeSet<>();
+    for (JavaClass type : new ClassFileImporter().importPackages("app.geminal")) {
+      if (type.isEnum()) {
+        for (Object constant : type.reflect().getEnumConstants()) {
+          constants.add(Message.word((Enum<?>) constant).key());
+        }
+      }
+    }
+    assertThat(
+            ENGLISH.keySet().stream()
+                .filter(k -> k.startsWith("word.") && !k.startsWith("word.finding.")))
+        .hasSizeGreaterThan(40)
+        .allMatch(constants::contains);
+  }
+
   @Test
   void everyPatternIsOne() {
     for (String key : ENGLISH.keySet()) {

@@ -1,0 +1,167 @@
+package app.geminal.weldmap;
+
+import app.geminal.text.Message;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Why a joint is likely to be open, from the plan alone: how near each cause was to happening at
+ * that place, over everything that is not known. Without a log of the heat it says what is likely,
+ * never what was.
+ *
+ * @param suspects the likeliest first; their weights add up to 1 with those left out
+ * @param check what shows which of the two likeliest it is; empty with fewer than two
+ */
+public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
+  /** Less likely than this is not worth a word. */
+  private static final double LEAST = 0.03;
+
+  /** Chance a joint has a flaw of its own that no figure shows. */
+  private static final double DIRT = 2 * (1 - WeldMap.CLEAN_JOINT);
+
+  /** A line that is no open joint; a steel that is not what it is taken for. Beliefs. */
+  private static final double DECARB = 0.003;
+
+  private static final double OTHER_STEEL = 0.002;
+  private static final double NO_COMMON_HEAT = 0.2;
+
+  /** Copies the list. */
+  public OpenJoint {
+    suspects = List.copyOf(suspects);
+  }
+
+  /**
+   * One cause.
+   *
+   * @param weight its share, 0 to 1
+   * @param evidence what in the plan speaks for it
+   */
+  public record Suspect(FailureCause cause, double weight, Message evidence) {}
+
+  /**
+   * Where it is open, as far as that is known.
+   *
+   * @param joint from below, from 1; null for any
+   * @param along from one end, in parts of the length; null for anywhere
+   * @param across from one edge, in parts of the width; null for anywhere
+   */
+  public record Place(@Nullable Integer joint, @Nullable Double along, @Nullable Double across) {
+    /** Not known. */
+    public static final Place ANYWHERE = new Place(null, null, null);
+
+    private boolean holds(int atJoint, int patch, PatchGrid grid) {
+      return (joint == null || joint == atJoint + 1)
+          && (along == null || index(along, grid.along()) == patch / grid.across())
+          && (across == null || index(across, grid.across()) == patch % grid.across());
+    }
+
+    private static int index(double part, int of) {
+      return (int) Math.clamp(Math.floor(part * of), 0, of - 1);
+    }
+  }
+
+  /**
+   * Ranks the causes.
+   *
+   * @param course the welds of the joint, in the order they were made
+   * @param commonHeat whether its steels have a common welding heat
+   */
+  public static OpenJoint of(List<WeldSetup> course, Place place, boolean commonHeat) {
+    PatchGrid grid = PatchGrid.USUAL;
+    List<Sample> ensemble = Sample.ensemble();
+    List<JointCourse> members =
+        ensemble.parallelStream().map(s -> JointCourse.of(course, s, grid)).toList();
+    WeldSetup setup = course.getLast();
+    Map<FailureCause, Double> weights = new EnumMap<>(FailureCause.class);
+    int places = 0;
+    Worst worst = new Worst(0, 0, -1);
+    for (int joint = 0; joint < setup.joints().size(); joint++) {
+      for (int patch = 0; patch < grid.patches(); patch++) {
+        if (place.holds(joint, patch, grid)) {
+          places++;
+          worst = worst.or(joint, patch, add(members, joint, patch, weights));
+        }
+      }
+    }
+    double each = Math.max(1, places);
+    weights.replaceAll((_, sum) -> sum / each / members.size());
+    weights.put(FailureCause.DIRT, DIRT);
+    weights.put(FailureCause.DECARB, DECARB);
+    weights.put(FailureCause.PAIR, commonHeat ? OTHER_STEEL : NO_COMMON_HEAT);
+    WeldMap.Patch at = WeldMap.patch(members, worst.joint(), worst.patch(), grid);
+    List<Suspect> suspects = suspects(weights, at, setup, commonHeat, grid);
+    return new OpenJoint(suspects, check(suspects));
+  }
+
+  /** The place where failing is likeliest: what is shown as evidence. */
+  private record Worst(int joint, int patch, double sum) {
+    Worst or(int otherJoint, int otherPatch, double otherSum) {
+      return otherSum > sum ? new Worst(otherJoint, otherPatch, otherSum) : this;
+    }
+  }
+
+  private static double add(
+      List<JointCourse> members, int joint, int patch, Map<FailureCause, Double> weights) {
+    double all = 0;
+    for (JointCourse member : members) {
+      for (Map.Entry<BondCause, Double> near :
+          member.at(joint, patch).nearness(member.rules()).entrySet()) {
+        weights.merge(cause(near.getKey()), near.getValue(), Double::sum);
+        all += near.getValue();
+      }
+    }
+    return all;
+  }
+
+  private static FailureCause cause(BondCause cause) {
+    return switch (cause) {
+      case HEAT -> FailureCause.HEAT;
+      case PRESSURE -> FailureCause.PRESSURE;
+      case OXIDE -> FailureCause.OXIDE;
+      case INCLUSION -> FailureCause.INCLUSION;
+      case REOPENED -> FailureCause.REOPENED;
+    };
+  }
+
+  private static List<Suspect> suspects(
+      Map<FailureCause, Double> weights,
+      WeldMap.Patch at,
+      WeldSetup setup,
+      boolean commonHeat,
+      PatchGrid grid) {
+    double sum = weights.values().stream().mapToDouble(w -> w).sum();
+    Map<String, Object> figures = WeldMapWords.figures(at, setup, grid);
+    figures.put("commonHeat", commonHeat);
+    figures.put("squeeze", WeldMapWords.tenths(setup.squeeze().reduction()));
+    figures.put("limit", WeldMapWords.tenths(setup.squeeze().splitReduction()));
+    List<Suspect> suspects = new ArrayList<>();
+    weights.forEach((cause, weight) -> {
+      if (weight / sum >= LEAST) {
+        suspects.add(new Suspect(cause, weight / sum, evidence(cause, figures)));
+      }
+    });
+    suspects.sort(Comparator.comparingDouble(Suspect::weight).reversed());
+    return suspects;
+  }
+
+  private static Message evidence(FailureCause cause, Map<String, Object> figures) {
+    Map<String, Object> all = new LinkedHashMap<>(figures);
+    all.put("cause", cause);
+    return WeldMapText.EVIDENCE.of(all);
+  }
+
+  private static Optional<Message> check(List<Suspect> suspects) {
+    return suspects.size() < 2
+        ? Optional.empty()
+        : Optional.of(
+            WeldMapText.CHECK.with(
+                "first", WeldMapText.LOOKS.with("cause", suspects.get(0).cause()),
+                "second", WeldMapText.LOOKS.with("cause", suspects.get(1).cause())));
+  }
+}
