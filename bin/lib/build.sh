@@ -60,7 +60,7 @@ furnish() {
     kill -0 "$start" 2>/dev/null || { tail -n 5 "$log" >&2; fail "the demo shop did not start; see $log."; }
     sleep 0.1
   done
-  "$GEMINAL_ROOT/bin/stop" --home "$1" >>"$log" 2>&1
+  "$GEMINAL_ROOT/bin/stop" --home "$1" >>"$log" 2>&1 || { tail -n 5 "$log" >&2; fail "the demo shop did not close; see $log."; }
   wait "$start" || true
   # Writing the cache takes the JDK a moment after the server has ended.
   for _ in {1..300}; do [[ -f $(start_cache "$1") ]] && break || sleep 0.1; done

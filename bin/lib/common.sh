@@ -132,8 +132,10 @@ server_runs() {
 
 # Ends the server of a shop. A number in a stale file is never used.
 server_stop() {
-  if runs_with "$1/keeper.pid" "$(keeper_argument "$1")"; then end_process "$(<"$1/keeper.pid")"; fi
-  if runs_with "$1/server.pid" "$(server_argument "$1")"; then end_process "$(<"$1/server.pid")"; fi
+  local pid
+  # A file may go between two looks: bin/stop, and the bin/start it stops, both come here.
+  if runs_with "$1/keeper.pid" "$(keeper_argument "$1")" && pid=$(cat "$1/keeper.pid" 2>/dev/null); then end_process "$pid"; fi
+  if runs_with "$1/server.pid" "$(server_argument "$1")" && pid=$(cat "$1/server.pid" 2>/dev/null); then end_process "$pid"; fi
   rm -f "$1/keeper.pid" "$1/server.pid"
 }
 

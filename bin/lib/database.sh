@@ -102,5 +102,7 @@ database_runs() { [[ -d $1 ]] && runs_with "$1/mariadb.pid" "$(database_argument
 
 # database_stop FOLDER: ends it cleanly if it runs. A number in a stale file is never used.
 database_stop() {
-  if database_runs "$1"; then end_process "$(<"$1/mariadb.pid")"; fi
+  local pid
+  # Another may end it between the two: bin/stop, and the bin/start it stops.
+  if database_runs "$1" && pid=$(cat "$1/mariadb.pid" 2>/dev/null); then end_process "$pid"; fi
 }

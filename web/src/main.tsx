@@ -1,6 +1,7 @@
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { App } from './app/App';
+import { keepPages } from './app/keepPages';
 import { drain } from './features/fire/outbox';
 import './app/theme.css';
 
@@ -14,4 +15,4 @@ createRoot(root).render(
 
 // Entries a dead tablet left behind are sent by whatever page is opened next.
 void drain();
-if (import.meta.env.PROD && 'serviceWorker' in navigator) void navigator.serviceWorker.register('/keeper.js');
+if (import.meta.env.PROD && 'serviceWorker' in navigator) void keepPages();

@@ -200,6 +200,8 @@ declare module 'texts/billet/BilletHead' {
   export const problems: string;
   export function errors(values: { errors: number }): string;
   export function warnings(values: { warnings: number }): string;
+  export const bench: string;
+  export const oneStepAtATimeForThe: string;
 }
 
 declare module 'texts/billet/BilletView' {
@@ -312,6 +314,8 @@ declare module 'texts/billet/InspectionDialog' {
   export const delaminated: string;
   export const suspect: string;
   export const none: string;
+  export const takePhoto: string;
+  export function photos(values: { photos: number }): string;
 }
 
 declare module 'texts/billet/Keys' {
@@ -819,6 +823,7 @@ declare module 'texts/book/EntryLine' {
   export const measured: string;
   export const treated: string;
   export function deleteWhatWasAt(values: { value: string | number; billetName: string | number }): string;
+  export const noted: string;
 }
 
 declare module 'texts/book/LineFrame' {
@@ -905,6 +910,8 @@ declare module 'texts/book/lines' {
   export function ofS(values: { value: string | number }): string;
   export function sets(values: { heats: number }): string;
   export function flawAt(values: { flaw: string | number; from: string | number; to: string | number }): string;
+  export const done: string;
+  export const note: string;
 }
 
 declare module 'texts/card/CardView' {
@@ -924,6 +931,7 @@ declare module 'texts/card/CardView' {
   export function soak(values: { soak: string | number }): string;
   export const openFlaws: string;
   export const safety: string;
+  export const tag: string;
 }
 
 declare module 'texts/evidence/Compare' {
@@ -1041,13 +1049,8 @@ declare module 'texts/fire/FireHead' {
   export function thisDeviceIsOutOfStorage(values: { unsaved: number }): string;
   export function oneEntryWasRefused(values: { why: string | number }): string;
   export const discard: string;
-  export const order: string;
-  export const checklist: string;
-  export const soundsOn: string;
-  export const soundsOff: string;
-  export const end: string;
-  export const leave: string;
   export const theScreenMayGoDark: string;
+  export const traceAndMore: string;
 }
 
 declare module 'texts/fire/FireHome' {
@@ -1101,6 +1104,8 @@ declare module 'texts/fire/HeatPlanView' {
   export const billet: string;
   export const heat: string;
   export const startSession: string;
+  export const planChanged: string;
+  export const undo: string;
   export const thisPlanHasNoWeldOr: string;
   export const calculating: string;
   export const to: string;
@@ -1161,6 +1166,9 @@ declare module 'texts/fire/KeyHelp' {
   export const orderOfWork: string;
   export const endTheSession: string;
   export const hideTheKeys: string;
+  export const undo: string;
+  export const checklist: string;
+  export const space: string;
 }
 
 declare module 'texts/fire/Numbers' {
@@ -1452,6 +1460,7 @@ declare module 'texts/hardening/TreatmentFields' {
   export const notTried: string;
   export const noteAndResult: string;
   export const photo: string;
+  export const takePhoto: string;
 }
 
 declare module 'texts/help/HelpButton' {
@@ -2132,6 +2141,8 @@ declare module 'texts/steel/SteelFigures' {
   export function hrc(values: { value: string | number }): string;
   export const austeniteFrom: string;
   export const etchTone: string;
+  export const density: string;
+  export const quench: string;
   export function expansionTo(values: { heat: string | number }): string;
   export function figuresOf(values: { id: string | number }): string;
   export const sure: string;
@@ -2342,6 +2353,9 @@ declare module 'texts/help/views' {
   export const firstStepsTitle: string;
   export const firstStepsAbout: string;
   export const firstStepsNext: string;
+  export const billetsBenchTitle: string;
+  export const billetsBenchAbout: string;
+  export const billetsBenchNext: string;
 }
 
 declare module 'texts/glossary/terms' {
@@ -2408,6 +2422,7 @@ declare module 'texts/glossary/terms' {
   export const twist: string;
   export const ws: string;
   export const weldLine: string;
+  export const weldMap: string;
   export const weldingHeat: string;
 }
 
@@ -2437,6 +2452,7 @@ declare module 'texts/glossary/dotted' {
   export const settingWeld: string;
   export const squaringDies: string;
   export const weldLine: string;
+  export const weldMap: string;
   export const weldingHeat: string;
 }
 
@@ -2518,4 +2534,129 @@ declare module 'texts/account/Devices' {
   export const shop: string;
   export const fingerprint: string;
   export const compare: string;
+  export const whatOpeningDoes: string;
+  export const openToTheNetwork: string;
+  export const closeToTheNetwork: string;
+  export const firstTrust: string;
+}
+
+declare module 'texts/account/DeviceCode' {
+  export const signADeviceIn: string;
+  export const itSignsInAsYou: string;
+  export const nameOfTheDevice: string;
+  export const showCode: string;
+  export function isSignedIn(values: { name: string | number }): string;
+  export const codeEnded: string;
+  export const newCode: string;
+  export function codeOf(values: { address: string | number }): string;
+  export function scanOrEnter(values: { address: string | number }): string;
+  export function onceUntil(values: { until: string | number }): string;
+}
+
+declare module 'texts/account/DeviceList' {
+  export const signedInDevices: string;
+  export const thisDevice: string;
+  export function lastSeen(values: { lastUsed: string | number }): string;
+  export const shutOut: string;
+  export function shutOutName(values: { name: string | number }): string;
+  export function shutOutNow(values: { name: string | number }): string;
+  export const cancel: string;
+}
+
+declare module 'texts/account/DeviceSignIn' {
+  export const geminal: string;
+  export const enterTheCode: string;
+  export const thisDeviceWasGivenACode: string;
+  export const signThisDeviceIn: string;
+  export const code: string;
+  export const withAPassword: string;
+}
+
+declare module 'texts/fire/FireControls' {
+  export const order: string;
+  export const checklist: string;
+  export const soundsOn: string;
+  export const soundsOff: string;
+  export const end: string;
+  export const leave: string;
+}
+
+declare module 'texts/bench/BenchView' {
+  export const loadingTheBillet: string;
+  export function stepOf(values: { step: string | number; steps: string | number }): string;
+  export function steps(values: { done: string | number; steps: string | number }): string;
+  export const cutThePieces: string;
+}
+
+declare module 'texts/bench/BenchStep' {
+  export const thisStepIsNoLongerPlanned: string;
+  export const step: string;
+  export const done: string;
+  export const marks: string;
+  export const marksFromTheSquaredEnd: string;
+  export const eachPiece: string;
+  export const theKerfIsBeyondTheMark: string;
+  export const leftOver: string;
+  export const sizeAfterIt: string;
+  export function eachOf(values: { count: string | number }): string;
+  export const wide: string;
+  export const high: string;
+  export const long: string;
+}
+
+declare module 'texts/bench/BenchActions' {
+  export const saving: string;
+  export const savedInTheBook: string;
+  export const actions: string;
+  export const back: string;
+  export const done: string;
+  export const notDone: string;
+  export const photo: string;
+  export const next: string;
+}
+
+declare module 'texts/weldmap/WeldMapFigure' {
+  export function weldMap(values: { joints: number }): string;
+  export const touching: string;
+  export const touchingAndRing: string;
+}
+
+declare module 'texts/weldmap/WeldMapPanel' {
+  export const weldMap: string;
+  export const calculating: string;
+  export const noMap: string;
+  export const thatEveryJointIsSound: string;
+  export const everyJoint: string;
+  export function howItIsCalculated(values: { samples: string | number }): string;
+  export const tryingWhatWouldHelp: string;
+  export const nothingTriedHelps: string;
+  export const whatWouldHelp: string;
+  export const becomes: string;
+  export const apply: string;
+}
+
+declare module 'texts/weldmap/JointTable' {
+  export const heat: string;
+  export const reduction: string;
+  export const oxide: string;
+  export const slag: string;
+  export const pulledOpen: string;
+  export const jointFromBelow: string;
+  export const sound: string;
+  export const weakestPlaceBonds: string;
+  export const heatOver: string;
+  export const reductionOver: string;
+  export const oxideIs: string;
+  export const failsFor: string;
+  export const brokenUp: string;
+  export const tooThick: string;
+  export const nothing: string;
+}
+
+declare module 'texts/weldmap/WhyOpen' {
+  export const whyDidItOpen: string;
+  export const calculating: string;
+  export const noMap: string;
+  export const toFindOut: string;
+  export const fromThePlan: string;
 }

@@ -21,6 +21,7 @@ const view = <Name extends string>(load: () => Promise<Record<Name, ComponentTyp
   lazy(async () => ({ default: (await load())[name] }));
 
 const SignIn = view(() => import('../features/account/SignIn'), 'SignIn');
+const DeviceSignIn = view(() => import('../features/account/DeviceSignIn'), 'DeviceSignIn');
 const FireSession = view(() => import('../features/fire/FireSession'), 'FireSession');
 
 /** The views inside the shell, by path. */
@@ -32,6 +33,7 @@ const VIEWS: Record<string, ComponentType> = {
   '/billets/:id/heat': view(() => import('../features/fire/HeatPlanView'), 'HeatPlanView'),
   '/billets/:id/finish': view(() => import('../features/hardening/HardeningView'), 'HardeningView'),
   '/billets/:id/card': view(() => import('../features/card/CardView'), 'CardView'),
+  '/billets/:id/bench': view(() => import('../features/bench/BenchView'), 'BenchView'),
   '/fire': view(() => import('../features/fire/FireHome'), 'FireHome'),
   '/finder': view(() => import('../features/schedule/FinderView'), 'FinderView'),
   '/steels': view(() => import('../features/steel/SteelsView'), 'SteelsView'),
@@ -60,6 +62,7 @@ export function App() {
       <BrowserRouter>
         <Routes>
           <Route path="/sign-in" element={<Place view={SignIn} />} />
+          <Route path="/device" element={<Place view={DeviceSignIn} />} />
           <Route path="/fire/:id" element={<Place view={FireSession} />} />
           <Route element={<Shell />}>
             {Object.entries(VIEWS).map(([path, each]) => (

@@ -63,13 +63,13 @@ export function Shell() {
   const read = session.data.units;
   return (
     <Units value={read}>
-      <div className="flex h-screen flex-col print:block print:h-auto">
+      <div className="flex h-dvh flex-col print:block print:h-auto">
         <SignInAgain />
         <header className="flex flex-wrap items-baseline gap-x-8 gap-y-1 border-b border-ink px-5 py-2.5 max-sm:gap-x-3 max-sm:px-3 print:hidden">
-          <span className="wide text-lg font-bold">{texts.geminal}</span>
+          <span className="wide text-lg font-bold max-sm:hidden">{texts.geminal}</span>
           <nav
             aria-label={texts.views}
-            className="flex gap-6 max-lg:order-last max-lg:w-full max-lg:overflow-x-auto max-lg:pb-3 max-sm:gap-5"
+            className="flex gap-6 max-lg:order-last max-lg:w-full max-lg:overflow-x-auto max-lg:pb-3 pointer-coarse:pb-1 max-sm:gap-5"
           >
             {VIEWS.map((v) => (
               <NavLink
@@ -85,7 +85,7 @@ export function Shell() {
               </NavLink>
             ))}
           </nav>
-          <div className="ml-auto flex gap-6 whitespace-nowrap text-soft max-sm:gap-2.5 max-sm:text-[13px]">
+          <div className="ml-auto flex items-center gap-6 whitespace-nowrap text-soft max-sm:gap-2.5 max-sm:text-[13px]">
             <HelpButton />
             <button
               type="button"

@@ -96,7 +96,7 @@ export function MeasureField({
       label={
         <>
           {label}
-          {unit && !hideUnit && <span className="pl-1 opacity-75">{unit}</span>}
+          {unit && !hideUnit && <span className="pl-1">{unit}</span>}
         </>
       }
       error={error}

@@ -46,7 +46,9 @@ const rounded = (value: number, digits: number) =>
 /** To three figures; an estimate is never reported to more. */
 function figures(value: number): string {
   if (value === 0) return '0';
-  const digits = 2 - Math.floor(Math.log10(Math.abs(value)));
+  // What is below a thousandth of its unit is an error or a difference: one figure of it is enough.
+  const after = Math.abs(value) < 0.001 ? 0 : 2;
+  const digits = after - Math.floor(Math.log10(Math.abs(value)));
   const round =
     digits >= 0
       ? Number(rounded(value, Math.min(digits, 12)))

@@ -3,8 +3,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
-import { Field, INPUT } from '../../ui/Field';
 import { Select } from '../../ui/Select';
+import { TextField } from '../../ui/TextField';
 import { shortTime } from '../book/time';
 import { makeToken, RANK_NAMES, RANKS, revokeToken, sessionQuery, tokensQuery, type Rank } from './api';
 
@@ -82,20 +82,16 @@ function NewToken({ most, onMade }: { most: Rank; onMade: () => void }) {
           make.mutate();
         }}
       >
-        <Field label={texts.whatItIsFor} error={problem?.where === '/name' ? problem.detail : null}>
-          {(parts) => (
-            <input
-              {...parts}
-              className={INPUT}
-              maxLength={80}
-              value={name}
-              onChange={(e) => {
-                make.reset();
-                setName(e.target.value);
-              }}
-            />
-          )}
-        </Field>
+        <TextField
+          label={texts.whatItIsFor}
+          longest={80}
+          error={problem?.where === '/name' ? problem.detail : null}
+          value={name}
+          onChange={(typed) => {
+            make.reset();
+            setName(typed);
+          }}
+        />
         <Select
           label={texts.rank}
           value={rank}

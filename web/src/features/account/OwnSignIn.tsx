@@ -19,7 +19,7 @@ export function OwnSignIn() {
       <ul className="pb-2">
         {all.map((s, i) => (
           <li key={i}>
-            {s.here ? <b>{texts.thisDevice}</b> : texts.anotherDevice}{' '}
+            {s.here ? <b>{texts.thisDevice}</b> : (s.device ?? texts.anotherDevice)}{' '}
             <span className="text-soft">
               {texts.sinceLastUsed({ since: shortTime(s.since), lastUsed: shortTime(s.lastUsed) })}
             </span>

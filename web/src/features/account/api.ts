@@ -156,3 +156,21 @@ export const networkQuery = queryOptions({
   queryKey: ['network'],
   queryFn: () => answered(api.GET('/api/v1/network')),
 });
+
+export type Network = Schemas['NetworkView'];
+
+export const openNetwork = (open: boolean) => answered(api.PUT('/api/v1/network', { body: { open } }));
+
+export const devicesQuery = queryOptions({
+  queryKey: ['devices'],
+  queryFn: () => answered(api.GET('/api/v1/devices')),
+});
+
+export const makeDeviceCode = (name: string) =>
+  answered(api.POST('/api/v1/devices/codes', { body: { name } }));
+
+export const signInByCode = (code: string) =>
+  answered(api.POST('/api/v1/devices/sign-in', { body: { code } }));
+
+export const shutOutDevice = (id: string) =>
+  answered(api.POST('/api/v1/devices/{id}/shut-out', { params: { path: { id } } }));

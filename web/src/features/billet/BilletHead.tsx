@@ -76,6 +76,13 @@ export function BilletHead({
         </Button>
         <Link
           className="border border-line px-3 py-1.5 hover:border-ink"
+          to={`/billets/${billet.id}/bench`}
+          title={texts.oneStepAtATimeForThe}
+        >
+          {texts.bench}
+        </Link>
+        <Link
+          className="border border-line px-3 py-1.5 hover:border-ink"
           to={`/billets/${billet.id}/card`}
           title={texts.onePageToHangBesideThe}
         >

@@ -1,6 +1,6 @@
 import * as texts from 'texts/billet/FlawList';
 import { useMutation } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { JointGlyph } from '../../figures/JointGlyph';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
@@ -11,18 +11,24 @@ import type { Stage } from './api';
 import { STATE_WORDS, waysOut, type FlawView, type WayOut } from './flaws';
 import type { Operation } from './plan';
 
+/** Flaws of a joint; a crack or a blister has other causes. */
+const OF_JOINTS = new Set(['SEAM', 'COLD_SHUT', 'INCLUSION']);
+
 /** The flaws that lie in the open stage, and what can be done about each: every way is a step on the Run. */
 export function FlawList({
   billetId,
   flaws,
   stage,
   weld,
+  why,
   onStep,
 }: {
   billetId: number;
   flaws: readonly { readonly view: FlawView; readonly spot: Spot }[];
   stage: Stage;
   weld: Extract<Operation, { kind: 'set' }>;
+  /** Why a joint is open at a place; null where no weld was made before. */
+  why: (joint: number | null, spot: Spot) => ReactNode;
   /** Puts a step after the open stage; answers with its path, or what is wrong. */
   onStep: (operation: Operation) => Promise<{ key: string } | { wrong: string }>;
 }) {
@@ -39,6 +45,7 @@ export function FlawList({
             spot={spot}
             stage={stage}
             weld={weld}
+            why={why}
             onStep={onStep}
           />
         ))}
@@ -53,6 +60,7 @@ function OneFlaw({
   spot,
   stage,
   weld,
+  why,
   onStep,
 }: {
   billetId: number;
@@ -60,6 +68,8 @@ function OneFlaw({
   spot: Spot;
   stage: Stage;
   weld: Extract<Operation, { kind: 'set' }>;
+  /** Why a joint is open at a place; null where no weld was made before. */
+  why: (joint: number | null, spot: Spot) => ReactNode;
   onStep: (operation: Operation) => Promise<{ key: string } | { wrong: string }>;
 }) {
   const write = useWriteEntry(billetId);
@@ -127,6 +137,7 @@ function OneFlaw({
           {texts.chooseRepair}
         </Button>
       )}
+      {OF_JOINTS.has(view.flaw.kind) && <div className="pl-7">{why(view.flaw.joint, spot)}</div>}
       {problem && (
         <p role="alert" className="pl-7">
           ▲ <Words of={problem} />

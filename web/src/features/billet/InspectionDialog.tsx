@@ -5,6 +5,7 @@ import { useState } from 'react';
 import { Problem } from '../../lib/http';
 import { uuid } from '../../lib/uuid';
 import { Button } from '../../ui/Button';
+import { CameraButton } from '../../ui/CameraButton';
 import { Choice } from '../../ui/Choice';
 import { Field, INPUT } from '../../ui/Field';
 import { MeasureField } from '../../ui/MeasureField';
@@ -173,6 +174,13 @@ export function InspectionDialog({
                 />
               )}
             </Field>
+            <span className="flex items-center gap-3">
+              <CameraButton
+                label={texts.takePhoto}
+                onPhotos={(taken) => setPhotos((before) => [...before, ...taken])}
+              />
+              {photos.length > 0 && <span role="status">{texts.photos({ photos: photos.length })}</span>}
+            </span>
           </div>
           {problem && (
             <p role="alert">

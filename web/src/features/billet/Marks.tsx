@@ -29,12 +29,12 @@ export function Marks({ marks }: { marks: NonNullable<Stage['marks']> }) {
 }
 
 /** Stop blocks for a draw, with the width and length expected at each. */
-export function StopHeights({ stops }: { stops: readonly Stop[] }) {
+export function StopHeights({ stops, large = false }: { stops: readonly Stop[]; large?: boolean }) {
   return (
     <section aria-label={texts.stopHeights} className="border-t border-ink pt-2 pb-3">
       <h3>{texts.stopHeights}</h3>
-      <table className="condensed w-full text-[14px]">
-        <thead className="text-soft">
+      <table className={`condensed w-full ${large ? 'text-[24px]' : 'text-[14px]'}`}>
+        <thead className={`text-soft ${large ? 'text-[15px]' : ''}`}>
           <tr className="[&>th]:text-left [&>th]:font-normal">
             <th>{texts.stop}</th>
             <th>{texts.spreadsTo}</th>

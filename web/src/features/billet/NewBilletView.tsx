@@ -19,6 +19,7 @@ import { steelsQuery } from '../steel/api';
 import { stockQuery } from '../stock/api';
 import { firstDraft } from './firstDraft';
 import { useDraft, type Draft, type Worked } from './useDraft';
+import { useScrollFocus } from '../../ui/useScrollFocus';
 
 /** A new billet, begun with the steels named in the address. */
 export function NewBilletView() {
@@ -35,6 +36,7 @@ type Begin = 'STACK' | 'PATTERN';
 
 /** Name and purpose, and a plan to begin with: a stack and its restacks, or a pattern with a name. */
 function Drafting({ first }: { first: Draft }) {
+  const scrolls = useScrollFocus();
   const [name, setName] = useState('');
   const [purpose, setPurpose] = useState('');
   const [begin, setBegin] = useState<Begin>('STACK');
@@ -67,9 +69,9 @@ function Drafting({ first }: { first: Draft }) {
   const nameWrong = problem?.where === '/name' ? problem.detail : null;
 
   return (
-    <main className="grid h-full grid-cols-[25rem_1fr] max-md:block max-md:overflow-y-auto">
+    <main className="grid h-full grid-cols-[25rem_1fr] phone:block phone:overflow-y-auto">
       <form
-        className="flex flex-col gap-4 overflow-y-auto border-r border-ink bg-panel px-5 pt-4 max-md:overflow-visible max-md:border-r-0 max-md:border-b max-md:px-3"
+        className="flex flex-col gap-4 overflow-y-auto border-r border-ink bg-panel px-5 pt-4 phone:overflow-visible phone:border-r-0 phone:border-b phone:px-3"
         onSubmit={(e) => {
           e.preventDefault();
           if (!start.isPending) start.mutate();
@@ -128,7 +130,7 @@ function Drafting({ first }: { first: Draft }) {
           <p className="text-[13px] text-soft">{texts.youCanChangeEverythingLaterStep}</p>
         </div>
       </form>
-      <div className="overflow-y-auto max-md:overflow-visible">
+      <div className="overflow-y-auto phone:overflow-visible" ref={scrolls}>
         {begin === 'PATTERN' && chosen && <PatternHead pattern={chosen} />}
         {worked.data && <Preview {...worked.data} />}
         {worked.isError && (

@@ -5,6 +5,7 @@ import { EndSection } from '../../figures/EndSection';
 import { Button } from '../../ui/Button';
 import { Length, Words } from '../../ui/Words';
 import { SmallPicture } from '../picture/SmallPicture';
+import type { Spot } from '../book/api';
 import { useTones } from '../steel/api';
 import type { Billet, Finding, Remedy, Run, Stage } from './api';
 import { shownAt } from './FindingMark';
@@ -22,6 +23,8 @@ import type { Place } from './parts';
 import { endOf, needsPicture, wholeEnd } from './stageSights';
 import { stepTitle } from './StepWords';
 import { WantedFields } from './WantedFields';
+import { WhyOpen } from '../weldmap/WhyOpen';
+import { WeldMapPanel } from '../weldmap/WeldMapPanel';
 import { WeldLog } from './WeldLog';
 
 type SetWeld = Extract<Operation, { kind: 'set' }>;
@@ -110,6 +113,18 @@ export function StagePanel({
           flaws={flawsAt(flaws, place.path, place.stage)}
           stage={stage}
           weld={lastWeld(billet.plan, place)}
+          why={(joint, spot) => {
+            const made = weldBefore(billet.plan, place);
+            return (
+              made && (
+                <WhyOpen
+                  plan={billet.plan}
+                  step={inside(place.path, made)}
+                  place={openPlace(joint, spot, stage)}
+                />
+              )
+            );
+          }}
           onStep={onStep}
         />
       )}
@@ -148,10 +163,20 @@ export function StagePanel({
       {stage?.stops && <StopHeights stops={stage.stops} />}
       {last && <Ledger run={run} />}
       {last && place.path === '' && <WantedFields plan={billet.plan} run={billet.run} onPlan={onPlan} />}
+      {stage && step?.operation.kind === 'set' && !step.off && stepPath !== undefined && (
+        <WeldMapPanel
+          narrow
+          key={`map ${stepPath}`}
+          plan={billet.plan}
+          step={stepPath}
+          onApply={({ instead, stack }) => onApply({ label: '', instead, before: null, stack })}
+        />
+      )}
       {step?.operation.kind === 'set' && stepPath !== undefined && (
         <WeldLog
           key={stepPath}
           billetId={billet.id}
+          plan={billet.plan}
           stepKey={stepPath}
           planned={step.operation}
           welds={billet.welds.filter((w) => w.stepKey === stepPath)}
@@ -183,6 +208,22 @@ function lastWeld(plan: Plan, place: Place): SetWeld {
     }
   );
 }
+
+/** The key of the weld last set before a stage, null where there is none. */
+const weldBefore = (plan: Plan, place: Place): string | null =>
+  planAt(plan, place.path)
+    ?.steps.slice(0, place.stage)
+    .filter((s) => s.operation.kind === 'set' && !s.off)
+    .at(-1)?.key ?? null;
+
+/** Where a flaw was in the weld: its place along is known only while the bar is one. */
+const openPlace = (joint: number | null, spot: Spot, stage: Stage) => ({
+  joint,
+  along: stage.count === 1 ? part((spot.fromXMm + spot.toXMm) / 2, stage.lengthMm) : null,
+  across: part((spot.fromYMm + spot.toYMm) / 2, stage.widthMm),
+});
+
+const part = (mm: number, ofMm: number) => Math.min(1, Math.max(0, mm / ofMm));
 
 /** The Finder follows flat layers of square-edged bars. */
 const hasWaysOn = (stage: Stage) =>

@@ -5,7 +5,7 @@ import { afterEach, describe, expect, it, vi } from 'vitest';
 import { refusal, standIn, within } from '../../lib/standIn';
 import { Units } from '../../ui/Words';
 import type { Weld } from '../book/api';
-import type { Operation } from './plan';
+import type { Operation, Plan } from './plan';
 import { WeldLog } from './WeldLog';
 
 const PLANNED = {
@@ -20,6 +20,8 @@ const PLANNED = {
   tool: 'FLAT',
   bites: 0,
 } as Extract<Operation, { kind: 'set' }>;
+
+const PLAN = { stack: { pieces: [], widthMm: 38, lengthMm: 150 }, steps: [], parts: [], wanted: [] } as Plan;
 
 const HELD = {
   id: 4,
@@ -42,7 +44,7 @@ function shown(answer: unknown = { id: 5 }, welds: readonly Weld[] = []) {
   render(
     within(
       <Units value={US}>
-        <WeldLog billetId={7} stepKey="a" planned={PLANNED} welds={welds} />
+        <WeldLog billetId={7} plan={PLAN} stepKey="a" planned={PLANNED} welds={welds} />
       </Units>,
     ),
   );

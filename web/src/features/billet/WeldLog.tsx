@@ -14,7 +14,8 @@ import { shortTime } from '../book/time';
 import { nextQuery } from '../evidence/api';
 import { billetQuery } from './api';
 import { Caution } from './Caution';
-import { PROTECTION_NAMES, type Operation, type AtmosphereProtection } from './plan';
+import { WhyOpen } from '../weldmap/WhyOpen';
+import { PROTECTION_NAMES, type Operation, type AtmosphereProtection, type Plan } from './plan';
 import { showPercent } from '../../units';
 
 type SetWeld = Extract<Operation, { kind: 'set' }>;
@@ -24,11 +25,13 @@ const OUTCOMES: readonly WeldOutcome[] = ['HELD', 'SUSPECT', 'OPEN'];
 /** Logs one weld of a step, and shows what the Book has of it. */
 export function WeldLog({
   billetId,
+  plan,
   stepKey,
   planned,
   welds,
 }: {
   billetId: number;
+  plan: Plan;
   stepKey: string;
   planned: SetWeld;
   welds: readonly Weld[];
@@ -84,6 +87,7 @@ export function WeldLog({
                 {shortTime(w.madeAt)}
                 {w.note && <span data-own-words>{` · ${w.note}`}</span>}
               </span>
+              {w.outcome !== 'HELD' && <WhyOpen plan={plan} step={stepKey} />}
             </div>
             <Button
               weight="quiet"

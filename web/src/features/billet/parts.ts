@@ -29,6 +29,16 @@ export function withPlanAt(plan: Plan, path: string, edit: (plan: Plan) => Plan)
   };
 }
 
+/** The whole with another operation in the step at a path: names of parts, then its key. */
+export function withOperationAt(plan: Plan, stepPath: string, operation: Operation): Plan {
+  const stroke = stepPath.lastIndexOf('/');
+  const key = stepPath.slice(stroke + 1);
+  return withPlanAt(plan, stepPath.slice(0, Math.max(0, stroke)), (p) => ({
+    ...p,
+    steps: p.steps.map((s) => (s.key === key ? { ...s, operation } : s)),
+  }));
+}
+
 /** A name no part of the plan has yet. */
 export function freeName(plan: Plan, wished: string): string {
   const taken = new Set(plan.parts.map((p) => p.name));

@@ -14,6 +14,7 @@ function withNote({ says }: Entry, note: string): Says {
   if (says.inspection) return { inspection: { ...says.inspection, note } };
   if (says.disposition) return { disposition: { ...says.disposition, note } };
   if (says.measured) return { measured: { ...says.measured, note } };
+  if (says.noted) return { noted: { ...says.noted, note } };
   return says.treated ? { treated: { ...says.treated, note } } : says;
 }
 

@@ -13,6 +13,7 @@ const KIND_WORDS: Record<Entry['kind'], string> = {
   DECIDED: texts.repair,
   MEASURED: texts.measured,
   TREATED: texts.treated,
+  NOTED: texts.noted,
 };
 
 /** A look, a decision, a measure or work after the weld. */

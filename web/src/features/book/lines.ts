@@ -70,12 +70,18 @@ export function entryWords({ says }: Entry): string {
       .filter((w) => w !== '')
       .join(', ');
   }
+  if (says.noted) return says.noted.done ? texts.done : texts.note;
   return '';
 }
 
 /** What was noted beside it. */
 export const noteOf = ({ says }: Entry) =>
-  says.inspection?.note ?? says.disposition?.note ?? says.measured?.note ?? says.treated?.note ?? '';
+  says.inspection?.note ??
+  says.disposition?.note ??
+  says.measured?.note ??
+  says.treated?.note ??
+  says.noted?.note ??
+  '';
 
 const wordsOf = (line: Line) =>
   (line.weld

@@ -38,6 +38,14 @@ export function CardView() {
         >
           {texts.pdfWithQrCode}
         </a>
+        <a
+          className="border border-line px-3 py-1.5 hover:border-ink"
+          href={`/api/v1/billets/${id}/tag.pdf`}
+          target="_blank"
+          rel="noreferrer"
+        >
+          {texts.tag}
+        </a>
       </p>
       <article
         aria-label={texts.shopCard}

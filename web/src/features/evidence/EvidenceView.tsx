@@ -5,6 +5,7 @@ import { evidenceQuery, levelWords, type Chance, type Evidence, type Line } from
 import { Compare } from './Compare';
 import { IntervalBar } from './IntervalBar';
 import { showPercent } from '../../units';
+import { useScrollFocus } from '../../ui/useScrollFocus';
 
 /** What occurs together in the Book: counts first, then how sure they are. Why is nowhere said. */
 export function EvidenceView() {
@@ -69,9 +70,27 @@ function All({ evidence: { all } }: { evidence: Evidence }) {
   );
 }
 
-function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of: string }) {
+/** How many of the welds were found open. */
+function Counted({ tally, of }: { tally: Line['tally']; of: string }) {
   return (
-    <section aria-label={title} className="overflow-x-auto pt-4">
+    <>
+      <b className="text-[17px]">{tally.open}</b>{' '}
+      <span className="text-soft">{texts.ofDelaminated({ value: tally.held + tally.open, of })}</span>
+    </>
+  );
+}
+
+/** The share that delaminates, where there are enough welds to say so. */
+function Share({ tally }: { tally: Line['tally'] }) {
+  return tally.tooFew
+    ? texts.notEnoughWeldsYet2
+    : texts.toDelaminate({ low: showPercent(tally.limits.low), high: showPercent(tally.limits.high) });
+}
+
+function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of: string }) {
+  const scrolls = useScrollFocus();
+  return (
+    <section aria-label={title} className="overflow-x-auto pt-4" ref={scrolls}>
       <h2 className="text-[15px] font-semibold">{title}</h2>
       <table className="w-full border-collapse text-left">
         <thead className="sr-only">
@@ -84,12 +103,14 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
         <tbody>
           {lines.map(({ level, tally }) => (
             <tr key={level} className="border-t border-rule [&>td]:py-1.5 [&>td]:pr-4">
-              <td className="w-56">{levelWords(level)}</td>
-              <td className="w-44 whitespace-nowrap">
-                <b className="text-[17px]">{tally.open}</b>{' '}
-                <span className="text-soft">
-                  {texts.ofDelaminated({ value: tally.held + tally.open, of })}
+              <td className="w-56 align-top">
+                {levelWords(level)}
+                <span className="block sm:hidden">
+                  <Counted tally={tally} of={of} />
                 </span>
+              </td>
+              <td className="w-44 whitespace-nowrap max-sm:hidden">
+                <Counted tally={tally} of={of} />
               </td>
               <td className="w-64">
                 <IntervalBar
@@ -100,14 +121,12 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
                     high: showPercent(tally.limits.high),
                   })}
                 />
+                <span className="block text-[14px] text-soft sm:hidden">
+                  <Share tally={tally} />
+                </span>
               </td>
-              <td className="text-[14px] text-soft">
-                {tally.tooFew
-                  ? texts.notEnoughWeldsYet2
-                  : texts.toDelaminate({
-                      low: showPercent(tally.limits.low),
-                      high: showPercent(tally.limits.high),
-                    })}
+              <td className="text-[14px] text-soft max-sm:hidden">
+                <Share tally={tally} />
               </td>
             </tr>
           ))}

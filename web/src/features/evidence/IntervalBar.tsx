@@ -7,7 +7,14 @@ const HEIGHT = 14;
 export function IntervalBar({ share, limits, label }: { share: number; limits: Interval; label: string }) {
   const x = (part: number) => part * WIDTH;
   return (
-    <svg width={WIDTH} height={HEIGHT} role="img" aria-label={label} className="block overflow-visible">
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      preserveAspectRatio="none"
+      height={HEIGHT}
+      role="img"
+      aria-label={label}
+      className="block w-60 max-w-full overflow-visible"
+    >
       <path d={`M0 ${HEIGHT / 2}H${WIDTH}`} stroke="var(--line)" />
       <path d={`M0 3v8M${WIDTH / 2} 5v4M${WIDTH} 3v8`} stroke="var(--line)" />
       <path

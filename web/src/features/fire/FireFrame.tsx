@@ -53,7 +53,7 @@ export function FireFrame({ children }: { children: ReactNode }) {
   }
   return (
     <Units value={who.units}>
-      <div className="flex h-screen flex-col">
+      <div className="flex h-dvh flex-col">
         <SignInAgain />
         <div className="min-h-0 flex-1 overflow-y-auto">{children}</div>
       </div>

@@ -1,15 +1,11 @@
 import * as texts from 'texts/fire/FireHead';
-import { useState } from 'react';
-import { Link } from 'react-router';
 import { PROTECTION_NAMES } from '../billet/plan';
+import { FireControls, type Pane } from './FireControls';
 import { nextTurn } from './nextTurn';
 import type { Seen } from './course';
-import { setSounds, soundsOn } from './sounds';
 import type { Fire } from './useFire';
 import { letGo } from './outbox';
 import { useAwake } from './useAwake';
-
-export type Pane = 'trace' | 'order' | 'laid';
 
 /** Which billet, how the state of the connection to the shop, and whose turn is next. */
 export function FireHead({
@@ -29,7 +25,6 @@ export function FireHead({
   onPane: (pane: Pane) => void;
   onEnd: () => void;
 }) {
-  const [sounds, setOn] = useState(soundsOn);
   const mayGoDark = useAwake();
   const { whole, now } = seen;
   const next = nextTurn(
@@ -39,7 +34,7 @@ export function FireHead({
     place,
   );
   return (
-    <header className="flex flex-wrap items-baseline gap-x-6 gap-y-1">
+    <header className="flex flex-wrap items-baseline gap-x-6 gap-y-1 [grid-area:head] phone:gap-x-4 phone:gap-y-0">
       {whole.billets.length > 1 ? (
         <div role="tablist" aria-label={texts.billets} className="flex gap-3">
           {whole.billets.map((b, i) => (
@@ -80,44 +75,21 @@ export function FireHead({
           </button>
         </span>
       ))}
-      <span className="ml-auto flex items-baseline gap-5 text-soft">
-        {next && <span>{next}</span>}
-        {mayGoDark && <span>{texts.theScreenMayGoDark}</span>}
-        <Quiet on={pane === 'order'} onTap={() => onPane(pane === 'order' ? 'trace' : 'order')}>
-          {texts.order}
-        </Quiet>
-        <Quiet on={pane === 'laid'} onTap={() => onPane(pane === 'laid' ? 'trace' : 'laid')}>
-          {texts.checklist}
-        </Quiet>
-        <Quiet
-          on={sounds}
-          onTap={() => {
-            setSounds(!sounds);
-            setOn(!sounds);
-          }}
-        >
-          {sounds ? texts.soundsOn : texts.soundsOff}
-        </Quiet>
-        <Quiet on={false} onTap={onEnd}>
-          {texts.end}
-        </Quiet>
-        <Link to="/fire" className="underline decoration-line underline-offset-4">
-          {texts.leave}
-        </Link>
-      </span>
+      {next && <span className="ml-auto text-soft phone:ml-0">{next}</span>}
+      {mayGoDark && <span className="text-soft">{texts.theScreenMayGoDark}</span>}
+      <FireControls
+        pane={pane}
+        onPane={onPane}
+        onEnd={onEnd}
+        className={`flex items-baseline gap-5 text-soft phone:hidden ${next ? '' : 'ml-auto'}`}
+      />
+      <button
+        type="button"
+        className="ml-auto hidden min-h-11 text-soft underline decoration-line underline-offset-4 phone:inline-block"
+        onClick={() => onPane('trace')}
+      >
+        {texts.traceAndMore}
+      </button>
     </header>
-  );
-}
-
-function Quiet({ on, onTap, children }: { on: boolean; onTap: () => void; children: string }) {
-  return (
-    <button
-      type="button"
-      aria-pressed={on}
-      className={`underline decoration-line underline-offset-4 ${on ? 'text-ink' : ''}`}
-      onClick={onTap}
-    >
-      {children}
-    </button>
   );
 }

@@ -1,5 +1,5 @@
 import * as texts from 'texts/fire/Following';
-import { useEffect, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { Problem } from '../../lib/http';
 import { Danger } from '../../ui/Danger';
@@ -9,7 +9,8 @@ import { PROTECTION_NAMES } from '../billet/plan';
 import { Afterwards } from './Afterwards';
 import { ACT_KEYS, ACT_WORDS, endFire, reopenFire, type Act } from './api';
 import { clock, lastUndoable, shown, undone, type Seen } from './course';
-import { FireHead, type Pane } from './FireHead';
+import { FireControls, type Pane } from './FireControls';
+import { FireHead } from './FireHead';
 import { KeyHelp } from './KeyHelp';
 import { Checklist } from './Checklist';
 import { Numbers } from './Numbers';
@@ -50,6 +51,12 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
   const [pane, setPane] = useState<Pane>('trace');
   const [keys, setKeys] = useState(false);
   const [said, setSaid] = useState<string | null>(null);
+  const paneRef = useRef<HTMLElement>(null);
+  const showPane = (next: Pane) => {
+    setPane(next);
+    // On a telephone it is below the first screen.
+    paneRef.current?.scrollIntoView({ block: 'nearest' });
+  };
   const here = shown(seen, place, fire.waiting, atMs);
   const names = seen.whole.billets.map((b) => b.name);
   const gone = undone(fire.log);
@@ -95,21 +102,50 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
   if (!here) return null;
   const nowS = seen.now.second + ((atMs - seen.heardAt) / 1000) * seen.now.speed;
   const awaitsResult = here.now.finished && here.billet.protection !== null && !outcome;
+  const taps = keys ? (
+    <KeyHelp many={names.length} />
+  ) : awaitsResult ? (
+    <OutcomeTaps onOutcome={decide} onUndo={back} undoWords={undoWords} />
+  ) : here.now.finished ? (
+    <DoneTaps
+      next={other === -1 ? null : (names[other] ?? '')}
+      onNext={() => setPlace(other)}
+      onEnd={end}
+      onAgain={() => tap('IN')}
+      onUndo={back}
+      undoWords={undoWords}
+    />
+  ) : (
+    <Taps
+      main={here.main}
+      others={here.others}
+      onMain={main}
+      onTap={tap}
+      onUndo={back}
+      undoWords={undoWords}
+    />
+  );
   return (
-    <main className="grid h-full grid-cols-[minmax(0,1fr)] grid-rows-[auto_1fr_auto_auto] gap-y-3 px-7 py-4">
-      <FireHead
-        seen={seen}
-        fire={fire}
-        place={place}
-        onPlace={setPlace}
-        pane={pane}
-        onPane={setPane}
-        onEnd={end}
-      />
-      <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-8 md:grid-cols-[minmax(19rem,27rem)_minmax(0,1fr)]">
-        <section aria-label={texts.now} className="flex min-h-0 flex-col justify-between overflow-hidden">
+    <main className={LAYOUT}>
+      <div className={FIRST_SCREEN}>
+        <FireHead
+          seen={seen}
+          fire={fire}
+          place={place}
+          onPlace={setPlace}
+          pane={pane}
+          onPane={showPane}
+          onEnd={end}
+        />
+        <section
+          aria-label={texts.now}
+          className="flex min-h-0 flex-col justify-between gap-y-3 [grid-area:now]"
+        >
           <div>
-            <h1 aria-live="polite" className="text-[42px] leading-[1.08] font-bold">
+            <h1
+              aria-live="polite"
+              className="text-[42px] leading-[1.08] font-bold phone:text-[30px] flat:text-[24px]"
+            >
               {outcome
                 ? texts.loggedInThe({
                     value: KIND_WORDS[outcome.kind],
@@ -119,67 +155,75 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
                   ? texts.result
                   : here.title}
             </h1>
-            <p className="pt-2 text-[18px] leading-snug text-soft">
+            <p className="pt-2 text-[18px] leading-snug text-soft phone:pt-1 phone:text-[15px]">
               <Words of={here.why} />
             </p>
           </div>
           <Numbers shown={here} />
         </section>
-        <section aria-label={PANE_WORDS[pane]} className="flex min-h-0 flex-col gap-2">
-          <div className="min-h-0 flex-1 overflow-y-auto">
-            {pane === 'order' ? (
-              <OrderChart
-                turns={seen.now.order}
-                names={names}
-                fromMin={nowS / 60}
-                nowMin={nowS / 60}
-                time={(m) => texts.inMin({ value: Math.round(m - nowS / 60) })}
-              />
-            ) : pane === 'laid' || (!here.now.begun && logEntries.length === 0) ? (
-              <>
-                <h2 className="pb-1 text-[18px]">{texts.checklist}</h2>
-                <Checklist items={here.billet.layOut} of={`${id}.${place}`} />
-                {here.billet.cautions.map((c) => (
-                  <Danger key={c} words={c} className="mt-3 text-[14px]" />
-                ))}
-              </>
-            ) : (
-              <TraceChart
-                billet={here.billet}
-                forge={seen.forge}
-                history={seen.histories[place] ?? []}
-                forecast={here.now.forecast}
-                logEntries={logEntries}
-                nowS={nowS}
-              />
-            )}
-          </div>
-          <StepLine steps={here.billet.steps} stepStates={here.stepStates} />
-        </section>
+        <div className="[grid-area:taps]">{taps}</div>
       </div>
+      <section
+        ref={paneRef}
+        aria-label={PANE_WORDS[pane]}
+        className="flex min-h-0 flex-col gap-2 [grid-area:pane] phone:min-h-[70dvh]"
+      >
+        <div className="min-h-0 flex-1 overflow-y-auto">
+          {pane === 'order' ? (
+            <OrderChart
+              turns={seen.now.order}
+              names={names}
+              fromMin={nowS / 60}
+              nowMin={nowS / 60}
+              time={(m) => texts.inMin({ value: Math.round(m - nowS / 60) })}
+            />
+          ) : pane === 'laid' || (!here.now.begun && logEntries.length === 0) ? (
+            <>
+              <h2 className="pb-1 text-[18px]">{texts.checklist}</h2>
+              <Checklist items={here.billet.layOut} of={`${id}.${place}`} />
+              {here.billet.cautions.map((c) => (
+                <Danger key={c} words={c} className="mt-3 text-[14px]" />
+              ))}
+            </>
+          ) : (
+            <TraceChart
+              billet={here.billet}
+              forge={seen.forge}
+              history={seen.histories[place] ?? []}
+              forecast={here.now.forecast}
+              logEntries={logEntries}
+              nowS={nowS}
+            />
+          )}
+        </div>
+        <StepLine steps={here.billet.steps} stepStates={here.stepStates} />
+      </section>
       <SideTaps seen={seen} place={place} put={fire.put} said={said} />
-      {keys ? (
-        <KeyHelp many={names.length} />
-      ) : awaitsResult ? (
-        <OutcomeTaps onOutcome={decide} onUndo={back} undoWords={undoWords} />
-      ) : here.now.finished ? (
-        <DoneTaps
-          next={other === -1 ? null : (names[other] ?? '')}
-          onNext={() => setPlace(other)}
-          onEnd={end}
-          onAgain={() => tap('IN')}
-          onUndo={back}
-          undoWords={undoWords}
-        />
-      ) : (
-        <Taps main={here.main} others={here.others} onTap={tap} onUndo={back} undoWords={undoWords} />
-      )}
+      <FireControls
+        pane={pane}
+        onPane={showPane}
+        onEnd={end}
+        className="hidden flex-wrap gap-x-6 pb-6 text-soft phone:flex"
+      />
       <span className="sr-only" role="status">
         {said} {here.billet.protection && PROTECTION_NAMES[here.billet.protection]} {clock(nowS)}
       </span>
     </main>
   );
 }
+
+/** Wide: what to do now beside the trace. Upright: below each other. On a telephone: one screen, the rest under it. */
+const LAYOUT = `grid h-full gap-x-8 gap-y-3 px-7 py-4
+  grid-cols-[minmax(19rem,27rem)_minmax(0,1fr)] grid-rows-[auto_minmax(0,1fr)_auto_auto]
+  [grid-template-areas:'head_head'_'now_pane'_'side_side'_'taps_taps']
+  upright:grid-cols-[minmax(0,1fr)] upright:grid-rows-[auto_auto_minmax(0,1fr)_auto_auto]
+  upright:[grid-template-areas:'head'_'now'_'pane'_'side'_'taps']
+  phone:block phone:px-3 phone:py-0`;
+
+const FIRST_SCREEN = `contents
+  phone:grid phone:h-full phone:grid-cols-[minmax(0,1fr)] phone:grid-rows-[auto_minmax(0,1fr)_auto]
+  phone:gap-y-2 phone:py-2 phone:[grid-template-areas:'head'_'now'_'taps']
+  flat:grid-cols-2 flat:gap-x-4 flat:grid-rows-[auto_minmax(0,1fr)] flat:[grid-template-areas:'head_head'_'now_taps']`;
 
 const PANE_WORDS: Record<Pane, string> = {
   trace: texts.trace,

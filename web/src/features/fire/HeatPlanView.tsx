@@ -1,12 +1,16 @@
 import * as texts from 'texts/fire/HeatPlanView';
-import { useQuery } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
+import { keepPreviousData, useQuery } from '@tanstack/react-query';
+import { useState, type ReactNode } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
+import { Button } from '../../ui/Button';
 import { Danger } from '../../ui/Danger';
 import { LoadFailed } from '../../ui/Notice';
 import { Length, Temperature, Words, Quantity } from '../../ui/Words';
-import { billetQuery } from '../billet/api';
-import { PROTECTION_NAMES } from '../billet/plan';
+import { withOperationAt, withPlanAt } from '../billet/parts';
+import { PROTECTION_NAMES, type Plan } from '../billet/plan';
+import { useBillet } from '../billet/useBillet';
+import type { WeldRemedy } from '../weldmap/api';
+import { WeldMapPanel } from '../weldmap/WeldMapPanel';
 import { heatPlanQuery, heatsQuery, heatWords, type HeatPlan } from './api';
 import { Checklist } from './Checklist';
 import { ProtectionTable } from './ProtectionTable';
@@ -16,9 +20,15 @@ export function HeatPlanView() {
   const id = Number(useParams()['id']);
   const [params, setParams] = useSearchParams();
   const heats = useQuery(heatsQuery(id));
-  const billet = useQuery(billetQuery(id));
+  const editing = useBillet(id);
+  const { billet } = editing;
   const step = params.get('step') ?? heats.data?.find((h) => h.next)?.path ?? heats.data?.[0]?.path ?? '';
-  const plan = useQuery({ ...heatPlanQuery(id, step), enabled: step !== '' });
+  const plan = useQuery({
+    ...heatPlanQuery(id, step),
+    queryKey: [...heatPlanQuery(id, step).queryKey, billet?.version ?? 0],
+    enabled: step !== '',
+    placeholderData: keepPreviousData,
+  });
   if (heats.isError) return <LoadFailed error={heats.error} again={() => void heats.refetch()} />;
   if (plan.isError) return <LoadFailed error={plan.error} again={() => void plan.refetch()} />;
   return (
@@ -26,7 +36,7 @@ export function HeatPlanView() {
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-2 pb-3">
         <h1 className="text-2xl">
           <Link to={`/billets/${id}`} className="hover:underline">
-            {billet.data?.name ?? texts.billet}
+            {billet?.name ?? texts.billet}
           </Link>
         </h1>
         <select
@@ -51,7 +61,11 @@ export function HeatPlanView() {
       </div>
       {heats.data?.length === 0 && <p className="py-10 text-soft">{texts.thisPlanHasNoWeldOr}</p>}
       {plan.data ? (
-        <Planned plan={plan.data} of={`${id}.${step}`} />
+        <Planned
+          plan={plan.data}
+          of={`${id}.${step}`}
+          map={billet && <Mapped key={step} plan={billet.plan} step={step} editing={editing} />}
+        />
       ) : (
         heats.data?.length !== 0 && <p className="text-soft">{texts.calculating}</p>
       )}
@@ -59,7 +73,48 @@ export function HeatPlanView() {
   );
 }
 
-function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
+/** The weld map, and what was changed to make it better, with its way back. */
+function Mapped({
+  plan,
+  step,
+  editing,
+}: {
+  plan: Plan;
+  step: string;
+  editing: ReturnType<typeof useBillet>;
+}) {
+  const [said, setSaid] = useState<string | null>(null);
+  const apply = async ({ instead, stack }: WeldRemedy) => {
+    const part = step.slice(0, Math.max(0, step.lastIndexOf('/')));
+    const problem = await editing.change((doc) => ({
+      ...doc,
+      plan: instead
+        ? withOperationAt(doc.plan, step, instead)
+        : withPlanAt(doc.plan, part, (p) => ({ ...p, stack: stack ?? p.stack })),
+    }));
+    setSaid(problem ? `${problem.detail} ${problem.remedy}` : texts.planChanged);
+  };
+  return (
+    <div className="border-b border-ink">
+      <WeldMapPanel plan={plan} step={step} onApply={(remedy) => void apply(remedy)} />
+      <p role="status" className="pb-2">
+        {said && <Words of={said} />}{' '}
+        {editing.canUndo && (
+          <Button
+            onClick={() => {
+              editing.undo();
+              setSaid(null);
+            }}
+          >
+            {texts.undo}
+          </Button>
+        )}
+      </p>
+    </div>
+  );
+}
+
+function Planned({ plan, of, map }: { plan: HeatPlan; of: string; map: ReactNode }) {
   const { window, soaking, squeezing } = plan;
   return (
     <>
@@ -106,6 +161,7 @@ function Planned({ plan, of }: { plan: HeatPlan; of: string }) {
           )}
         </Large>
       </div>
+      {plan.protection && map}
       <div className="grid grid-cols-[1.15fr_1fr] gap-8 pt-4 max-md:grid-cols-[minmax(0,1fr)]">
         <div>
           <h2 className="text-lg">{texts.steps}</h2>

@@ -5,12 +5,12 @@ import { ACT_KEYS, ACT_WORDS, type Act } from './api';
 /** Every key of a session, in place. */
 export function KeyHelp({ many }: { many: number }) {
   const others: readonly (readonly [string, string])[] = [
-    ['Space', texts.theWideButtonAlsoPageDown],
+    [texts.space, texts.theWideButtonAlsoPageDown],
     ...Object.entries(ACT_KEYS).map(([act, key]) => [key, ACT_WORDS[act as Act].toLowerCase()] as const),
-    ['Z', 'undo'],
+    ['Z', texts.undo],
     ...(many > 1 ? [[`1 – ${many}`, texts.anotherBillet] as const] : []),
     ['R', texts.orderOfWork],
-    ['A', 'checklist'],
+    ['A', texts.checklist],
     ['E', texts.endTheSession],
     ['?', texts.hideTheKeys],
   ];

@@ -8,7 +8,13 @@ import { clock, type Shown } from './course';
 const LONG_S = 3500;
 const SHORT_S = 180;
 
-/** The core large, in its own heat's colour; beside it how long still and what is left. */
+/** Below it a bar has no colour of its own. */
+const GLOWS_C = 500;
+
+/** Read from two metres, where there is room. */
+const LARGE = 'text-[104px] leading-[0.95] font-bold whitespace-nowrap flat:text-[80px]';
+
+/** The core large, its heat's colour in a bar beside it; then how long still and what is left. */
 export function Numbers({ shown }: { shown: Shown }) {
   const units = useUnits();
   const { now } = shown;
@@ -20,22 +26,29 @@ export function Numbers({ shown }: { shown: Shown }) {
       {out ? (
         <>
           <p className="text-[15px] text-soft">{texts.outOfTheFireFor}</p>
-          <p aria-label={texts.outOfTheFireFor2} className="text-[104px] leading-[0.95] font-bold">
+          <p aria-label={texts.outOfTheFireFor2} className={LARGE}>
             {clock(shown.sinceOutS)}
           </p>
         </>
       ) : (
         <>
           <p className="text-[15px] text-soft">{texts.estimatedCore}</p>
-          <p aria-label={texts.core} className="text-[104px] leading-[0.95] font-bold whitespace-nowrap">
-            <span style={{ color: shown.coreC > 500 ? heatColour(shown.coreC) : undefined }}>{figure}</span>
+          <p aria-label={texts.core} className={`flex items-center ${LARGE}`}>
+            {shown.coreC > GLOWS_C && (
+              <span
+                aria-hidden
+                className="mr-4 w-5 self-stretch"
+                style={{ background: heatColour(shown.coreC) }}
+              />
+            )}
+            {figure}
             <span className="pl-1.5 text-[22px] font-normal text-soft">
               {unit} ± {show('temperatureChange', Math.max(5, now.plusMinusC), units).split(' ')[0]}
             </span>
           </p>
         </>
       )}
-      <dl className="flex gap-8 pt-4">
+      <dl className="flex gap-8 pt-4 phone:gap-6 phone:pt-2">
         {shown.where === 'FIRE' && (
           <Figure name={now.readyForS > 0 ? texts.readyFor : texts.readyIn}>
             {now.readyForS > 0
@@ -65,7 +78,9 @@ function Figure({ name, children }: { name: string; children: ReactNode }) {
   return (
     <div>
       <dt className="text-[15px] text-soft">{name}</dt>
-      <dd className="text-[30px] leading-tight font-bold whitespace-nowrap">{children}</dd>
+      <dd className="text-[30px] leading-tight phone:text-[24px] flat:text-[20px] font-bold whitespace-nowrap">
+        {children}
+      </dd>
     </div>
   );
 }

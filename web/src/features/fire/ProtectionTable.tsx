@@ -2,14 +2,16 @@ import * as texts from 'texts/fire/ProtectionTable';
 import { Length, Mass } from '../../ui/Words';
 import { PROTECTION_NAMES } from '../billet/plan';
 import type { HeatPlan } from './api';
+import { useScrollFocus } from '../../ui/useScrollFocus';
 
 /** Where the kinds of atmosphere protection disagree: what each would cost this billet. */
 export function ProtectionTable({ plan }: { plan: HeatPlan }) {
+  const scrolls = useScrollFocus();
   return (
     <section aria-label={texts.whatEachProtectionCosts} className="pt-6">
       <h2 className="text-lg">{texts.atmosphereProtectionForThisBilletFour}</h2>
       <p className="text-soft">{texts.allFourAreInUseAnd({ heats: plan.heats })}</p>
-      <div className="overflow-x-auto">
+      <div className="overflow-x-auto" ref={scrolls}>
         <table className="mt-2 w-full border-collapse text-left">
           <thead className="condensed text-[13px] text-soft">
             <tr className="border-b border-ink align-bottom [&>th]:py-1 [&>th]:pr-4 [&>th]:font-normal">

@@ -26,7 +26,7 @@ export function SideTaps({
   const units = useUnits();
   const { now, whole } = seen;
   return (
-    <div className="flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-rule pt-2 text-[15px]">
+    <div className="flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-rule pt-2 text-[15px] [grid-area:side] phone:py-4">
       <span aria-label={texts.forge}>
         <span className="text-soft">{texts.forge2} </span>
         <b>{now.forge.value === null ? '—' : show('temperature', now.forge.value, units)}</b>

@@ -1,8 +1,9 @@
 import * as texts from 'texts/fire/Taps';
-import type { ReactNode } from 'react';
+import { useEffect, useRef, type ReactNode } from 'react';
 import { JointGlyph } from '../../figures/JointGlyph';
 import { ACT_KEYS, ACT_WORDS, type Act } from './api';
 import type { WeldOutcome } from '../book/api';
+import { BOUNCE_MS } from './useTaps';
 
 const MOST_OTHERS = 3;
 
@@ -17,6 +18,9 @@ const HINTS: Partial<Record<Act, string>> = {
   LOOK: texts.colorShineShadow,
   FUEL: texts.coldAndDrained,
 };
+
+/** Beside each other; upright the widest has a line of its own, on a telephone two stand in a line. */
+const ROW = 'flex flex-wrap gap-3 upright:grid upright:grid-cols-4 phone:grid phone:grid-cols-2 phone:gap-2';
 
 /** A target for a glove. */
 export function Tap({
@@ -39,14 +43,25 @@ export function Tap({
       type="button"
       disabled={disabled}
       onClick={onTap}
-      className={`flex min-h-[104px] min-w-36 flex-col justify-center px-5 text-left ${wide ? 'flex-[1.7]' : 'flex-1'} ${
-        strong ? 'bg-ink text-ground' : 'border-2 border-line text-ink active:border-ink'
-      }`}
+      className={`flex min-h-[104px] min-w-36 flex-col justify-center px-5 text-left upright:min-w-0 upright:px-3 phone:min-w-0 phone:px-3 flat:min-h-[98px] ${
+        wide ? 'flex-[1.7] upright:col-span-full phone:col-span-full' : 'flex-1'
+      } ${strong ? 'bg-ink text-ground' : 'border-2 border-line text-ink active:border-ink'}`}
     >
       <span className="text-[25px] leading-tight font-bold">{title}</span>
       <span className={`text-[14px] ${strong ? 'opacity-75' : 'text-soft'}`}>{hint}</span>
     </button>
   );
+}
+
+/** Lets a tap through once the row has been there for a moment: one sooner was meant for the row before it. */
+function useSettled() {
+  const shownAt = useRef(0);
+  useEffect(() => {
+    shownAt.current = Date.now();
+  }, []);
+  return (then: () => void) => () => {
+    if (Date.now() - shownAt.current >= BOUNCE_MS) then();
+  };
 }
 
 /** Takes back what `words` says; null for nothing. */
@@ -58,25 +73,28 @@ function UndoTap({ words, onTap }: { words: string | null; onTap: () => void }) 
 export function Taps({
   main,
   others,
+  onMain,
   onTap,
   onUndo,
   undoWords,
 }: {
   main: Act;
   others: readonly Act[];
+  /** The wide one: what it means changes with each tap, so a second tap too soon is no other act. */
+  onMain: () => void;
   onTap: (act: Act) => void;
   onUndo: () => void;
   /** What Undo would take back, null for nothing. */
   undoWords: string | null;
 }) {
   return (
-    <div role="group" aria-label={texts.taps} className="flex flex-wrap gap-3">
+    <div role="group" aria-label={texts.taps} className={ROW}>
       <Tap
         strong
         wide
         title={ACT_WORDS[main]}
         hint={texts.spaceBar({ value: HINTS[main] ?? '' })}
-        onTap={() => onTap(main)}
+        onTap={onMain}
       />
       {others.slice(0, MOST_OTHERS).map((act) => (
         <Tap
@@ -109,8 +127,9 @@ export function OutcomeTaps({
   onUndo: () => void;
   undoWords: string | null;
 }) {
+  const settled = useSettled();
   return (
-    <div role="group" aria-label={texts.result} className="flex flex-wrap gap-3">
+    <div role="group" aria-label={texts.result} className={ROW}>
       {OUTCOMES.map((o) => (
         <Tap
           key={o.outcome}
@@ -120,7 +139,7 @@ export function OutcomeTaps({
             </span>
           }
           hint={o.hint}
-          onTap={() => onOutcome(o.outcome)}
+          onTap={settled(() => onOutcome(o.outcome))}
         />
       ))}
       <UndoTap words={undoWords} onTap={onUndo} />
@@ -145,14 +164,15 @@ export function DoneTaps({
   onUndo: () => void;
   undoWords: string | null;
 }) {
+  const settled = useSettled();
   return (
-    <div role="group" aria-label={texts.taps} className="flex flex-wrap gap-3">
+    <div role="group" aria-label={texts.taps} className={ROW}>
       {next === null ? (
-        <Tap strong wide title={texts.endTheSession} hint={texts.eFinished} onTap={onEnd} />
+        <Tap strong wide title={texts.endTheSession} hint={texts.eFinished} onTap={settled(onEnd)} />
       ) : (
-        <Tap strong wide title={texts.nextBillet} hint={next} onTap={onNext} />
+        <Tap strong wide title={texts.nextBillet} hint={next} onTap={settled(onNext)} />
       )}
-      <Tap title={texts.inText} hint={texts.iOneMoreHeat} onTap={onAgain} />
+      <Tap title={texts.inText} hint={texts.iOneMoreHeat} onTap={settled(onAgain)} />
       <UndoTap words={undoWords} onTap={onUndo} />
     </div>
   );

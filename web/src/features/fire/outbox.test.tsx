@@ -60,6 +60,21 @@ describe('entries that wait', () => {
     expect(fetching.mock.calls.map(sent)).toEqual([['a', 'b'], ['c']]);
   });
 
+  it('are sent again when a request is never answered', async () => {
+    fetching.mockImplementationOnce(
+      (_: string, { signal }: { signal: AbortSignal }) =>
+        new Promise((_resolve, reject) => {
+          signal.addEventListener('abort', () => reject(new DOMException('given up', 'AbortError')));
+        }),
+    );
+    put(3, entry('a'));
+    await vi.advanceTimersByTimeAsync(9000);
+    expect(waiting()).toHaveLength(1);
+    keeping();
+    await vi.advanceTimersByTimeAsync(4000);
+    expect(waiting()).toEqual([]);
+  });
+
   it('are sent again when the answer was lost', async () => {
     fetching.mockResolvedValueOnce(answer(503, { detail: 'away' }));
     put(3, entry('a'));

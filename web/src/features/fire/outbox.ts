@@ -13,6 +13,8 @@ const PREFIX = 'geminal.fire.';
 const REFUSED = 'geminal.refused.';
 const AGAIN_MS = 2000;
 const AT_ONCE = 100;
+/** A line that was lost without a word leaves requests that are never answered; they are given up after this. */
+const PATIENCE_MS = 10_000;
 
 export interface Waiting {
   readonly session: number;
@@ -128,21 +130,36 @@ export async function drain(): Promise<void> {
       publish();
     }
   } catch (thrown) {
-    if (Problem.from(thrown).status === 403) await fetch('/api/v1/session').catch(() => null);
+    if (Problem.from(thrown).status === 403) {
+      await patiently((signal) => fetch('/api/v1/session', { signal })).catch(() => null);
+    }
     later();
   } finally {
     busy = false;
   }
 }
 
+async function patiently<T>(ask: (signal: AbortSignal) => Promise<T>): Promise<T> {
+  const call = new AbortController();
+  const end = setTimeout(() => call.abort(), PATIENCE_MS);
+  try {
+    return await ask(call.signal);
+  } finally {
+    clearTimeout(end);
+  }
+}
+
 async function send(session: number, entries: readonly Entry[]) {
   try {
     // They are kept here meanwhile, so nothing waits for someone to sign in again.
-    const answer = await answered(
-      apiAtOnce.POST('/api/v1/forge-sessions/{id}/entries', {
-        params: { path: { id: session } },
-        body: { entries },
-      }),
+    const answer = await patiently((signal) =>
+      answered(
+        apiAtOnce.POST('/api/v1/forge-sessions/{id}/entries', {
+          params: { path: { id: session } },
+          body: { entries },
+          signal,
+        }),
+      ),
     );
     answer.kept.forEach((id) => done(keyOf(session, id)));
   } catch (thrown) {

@@ -1,4 +1,4 @@
-/** Three short tones, made here; off until someone asks for them. */
+/** Three short tones, made here, and felt where the device can; off until someone asks for them. */
 const KEY = 'geminal.sounds';
 
 export type Sound = 'ready' | 'turn' | 'cold';
@@ -16,6 +16,13 @@ const TONES: Record<Sound, readonly (readonly [hertz: number, atS: number])[]> =
   ],
 };
 
+/** Milliseconds of vibration and of rest, in turn. */
+const FELT: Record<Sound, readonly number[]> = {
+  ready: [200, 80, 400],
+  turn: [200],
+  cold: [150, 100, 150, 100, 150],
+};
+
 export const soundsOn = () => localStorage.getItem(KEY) === 'on';
 export const setSounds = (on: boolean) => localStorage.setItem(KEY, on ? 'on' : 'off');
 
@@ -23,6 +30,8 @@ let context: AudioContext | null = null;
 
 export function play(sound: Sound) {
   if (!soundsOn()) return;
+  // Safari has none.
+  if ('vibrate' in navigator) navigator.vibrate([...FELT[sound]]);
   context ??= new AudioContext();
   const { currentTime } = context;
   for (const [hertz, atS] of TONES[sound]) {

@@ -5,7 +5,7 @@ import type { WeldOutcome } from '../book/api';
 import type { Fire } from './useFire';
 
 /** A second tap of the same thing this soon is a bounce of the switch or the glove. */
-const BOUNCE_MS = 500;
+export const BOUNCE_MS = 500;
 
 export const KIND_WORDS: Record<Kind, string> = {
   DEED: texts.deed,

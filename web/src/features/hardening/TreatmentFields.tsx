@@ -2,6 +2,7 @@ import * as texts from 'texts/hardening/TreatmentFields';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
+import { CameraButton } from '../../ui/CameraButton';
 import { Field, INPUT } from '../../ui/Field';
 import { MeasureField } from '../../ui/MeasureField';
 import { Select } from '../../ui/Select';
@@ -164,6 +165,10 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
           />
         )}
       </Field>
+      <span className="flex items-center gap-3">
+        <CameraButton label={texts.takePhoto} onPhotos={(taken) => setPhoto(taken[0] ?? null)} />
+        {photo && <span role="status">{photo.name}</span>}
+      </span>
       {problem && (
         <p role="alert">
           ▲ <Words of={`${problem.detail} ${problem.remedy}`} />

@@ -53,6 +53,12 @@ const VIEWS: Readonly<Record<string, ViewHelp>> = {
     next: texts.billetsCardNext,
     terms: ['kissBlock', 'layerCount'],
   },
+  '/billets/bench': {
+    title: texts.billetsBenchTitle,
+    about: texts.billetsBenchAbout,
+    next: texts.billetsBenchNext,
+    terms: ['kerf', 'kissBlock', 'settingWeld'],
+  },
   '/finder': {
     title: texts.finderTitle,
     about: texts.finderAbout,

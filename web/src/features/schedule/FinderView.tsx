@@ -113,7 +113,7 @@ function Finding({
   );
   return (
     <main
-      className="grid h-full grid-cols-[20rem_1fr] max-md:block max-md:overflow-y-auto"
+      className="grid h-full grid-cols-[20rem_1fr] phone:block phone:overflow-y-auto"
       onKeyDown={(e) => {
         if ((e.ctrlKey || e.metaKey) && e.key === 'z' && !(e.target instanceof HTMLInputElement)) undo();
       }}
@@ -126,7 +126,7 @@ function Finding({
         onAsk={ask}
         onUndo={canUndo ? undo : null}
       />
-      <div className="flex min-w-0 flex-col overflow-y-auto px-5 py-3 max-md:overflow-visible max-md:px-3">
+      <div className="flex min-w-0 flex-col overflow-y-auto px-5 py-3 phone:overflow-visible phone:px-3">
         <SearchState search={search} asked={asked} onAsk={ask} />
         {search.problem && (
           <Notice title={search.problem.title}>

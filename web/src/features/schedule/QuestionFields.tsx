@@ -39,7 +39,7 @@ export function QuestionFields({
   return (
     <section
       aria-label={texts.question}
-      className="grid content-start gap-3 overflow-y-auto border-r border-ink bg-panel px-4 py-3 max-md:overflow-visible max-md:border-r-0 max-md:border-b max-md:px-3"
+      className="grid content-start gap-3 overflow-y-auto border-r border-ink bg-panel px-4 py-3 phone:overflow-visible phone:border-r-0 phone:border-b phone:px-3"
     >
       <div className="flex items-baseline justify-between">
         <h1 className="text-2xl">{texts.finder}</h1>

@@ -9,6 +9,7 @@ import { Length, Mass, Words } from '../../ui/Words';
 import type { Way } from './api';
 import { EndLook } from './EndLook';
 import { hours, keyOf, type Axis } from './weigh';
+import { useScrollFocus } from '../../ui/useScrollFocus';
 
 const MOST_SCALE = 1;
 const FIRST_ROWS = 25;
@@ -57,6 +58,7 @@ export function WayList({
   onMark: (key: string | null) => void;
   onOpen: (way: Way) => void;
 }) {
+  const scrolls = useScrollFocus();
   const [measure, width] = useWidth();
   const [many, setMany] = useState(false);
   // The first answer is drawn at once; no one reads a hundred rows in a tenth of a second.
@@ -68,7 +70,7 @@ export function WayList({
   );
   if (all === 0) return null;
   return (
-    <section aria-label={texts.recommendedSchedules} className="pt-3 max-md:overflow-x-auto">
+    <section aria-label={texts.recommendedSchedules} className="pt-3 phone:overflow-x-auto" ref={scrolls}>
       <table className="w-full border-collapse">
         <thead>
           <tr className="border-b border-ink text-left">

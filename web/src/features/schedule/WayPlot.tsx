@@ -202,7 +202,7 @@ function Axes({
           </text>
         </g>
       ))}
-      <text x={WIDTH} y={HEIGHT + 29} textAnchor="end" className="fill-ink">
+      <text x={WIDTH - 8} y={HEIGHT + 29} textAnchor="end" className="fill-ink">
         {axisName(axes.x, given)}
         {axisUnit(axes.x, given, units)}
       </text>

@@ -56,6 +56,7 @@ function opened(put?: (sent: Sent) => Response) {
     'GET /api/v1/settings/sign-ins': [],
     'GET /api/v1/tokens': [],
     'GET /api/v1/network': NO_NETWORK,
+    'GET /api/v1/devices': [],
     'PUT /api/v1/shop': put ?? store,
   });
   const client = new QueryClient(quiet);

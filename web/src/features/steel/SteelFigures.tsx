@@ -1,7 +1,7 @@
 import * as texts from 'texts/steel/SteelFigures';
 import type { ReactNode } from 'react';
 import { useUnits } from '../../ui/Words';
-import { show, type Units } from '../../units';
+import { show } from '../../units';
 import type { Basis, Confidence, Figure, Steel } from './api';
 
 const BASIS_WORDS: Record<Basis, string> = {
@@ -33,21 +33,21 @@ const CONTENTS = [
 /** Thickness of a blade, up to which the milder quench hardens it; mm. */
 const BLADE_MM = 6;
 
-/** How far a figure may be off, in the units the figure is shown in. */
-function plusMinus(label: string, value: number, units: Units): string {
-  if (label.startsWith('expansion')) return show('expansion', value, units);
-  if (label === 'density') return show('density', value, units);
-  if (label === 'etch tone') return String(value);
-  return label === 'as quenched' ? show('hardness', value, units) : show('temperatureChange', value, units);
-}
+/** What kind of quantity a figure is; null for a number as it is. */
+type Kind = 'temperatureChange' | 'hardness' | 'expansion' | 'density' | null;
 
 /** Every figure of one steel with how sure it is and where it comes from. */
 export function SteelFigures({ steel }: { steel: Steel }) {
   const units = useUnits();
   const heat = (c: number) => show('temperature', c, units);
   const { hardening: h, weldWindow: w } = steel;
-  const rows: readonly (readonly [string, ReactNode, Figure | string | null])[] = [
-    [texts.meltingBegins, heat(steel.solidus.value), steel.solidus],
+  const rows: readonly (readonly [
+    label: string,
+    value: ReactNode,
+    from: Figure | string | null,
+    kind?: Kind,
+  ])[] = [
+    [texts.meltingBegins, heat(steel.solidus.value), steel.solidus, 'temperatureChange'],
     [texts.meltingEnds, steel.liquidus && heat(steel.liquidus.value), steel.liquidus],
     [
       texts.welds,
@@ -61,7 +61,7 @@ export function SteelFigures({ steel }: { steel: Steel }) {
       h ? texts.forASoakOf5To : '',
     ],
     [
-      'quench',
+      texts.quench,
       h &&
         texts.upTo({
           quench: h.quench,
@@ -69,23 +69,25 @@ export function SteelFigures({ steel }: { steel: Steel }) {
           bladeQuench: h.bladeQuench,
           value: h.shallow ? texts.shallow : '',
         }),
-      'typical',
+      texts.typical,
     ],
-    [texts.martensiteFrom, h && heat(h.ms.value), h && h.ms],
-    [texts.asQuenched, h && texts.hrc({ value: h.asQuenched.value }), h && h.asQuenched],
-    [texts.austeniteFrom, steel.ac1 && heat(steel.ac1.value), steel.ac1],
-    [texts.etchTone, steel.etchTone.value.toFixed(2), steel.etchTone],
+    [texts.martensiteFrom, h && heat(h.ms.value), h && h.ms, 'temperatureChange'],
+    [texts.asQuenched, h && texts.hrc({ value: h.asQuenched.value }), h && h.asQuenched, 'hardness'],
+    [texts.austeniteFrom, steel.ac1 && heat(steel.ac1.value), steel.ac1, 'temperatureChange'],
+    [texts.etchTone, steel.etchTone.value.toFixed(2), steel.etchTone, null],
     [
       texts.expansionTo({ heat: heat(100) }),
       show('expansion', steel.expansionTo100.value, units),
       steel.expansionTo100,
+      'expansion',
     ],
     [
       texts.expansionTo({ heat: heat(1000) }),
       show('expansion', steel.expansionTo1000.value, units),
       steel.expansionTo1000,
+      'expansion',
     ],
-    ['density', show('density', steel.density.value, units), steel.density],
+    [texts.density, show('density', steel.density.value, units), steel.density, 'density'],
   ];
   const c = steel.composition;
   return (
@@ -119,15 +121,15 @@ export function SteelFigures({ steel }: { steel: Steel }) {
         <tbody>
           {rows
             .filter(([, value]) => value !== null && value !== undefined)
-            .map(([label, value, figure]) => (
+            .map(([label, value, figure, kind = null]) => (
               <tr key={label} className="border-t border-rule [&>td]:py-1 [&>td]:pr-4">
                 <td className="text-soft">{label}</td>
                 <td className="font-semibold whitespace-nowrap">{value}</td>
                 <td className="condensed text-soft">
                   {figure !== null && typeof figure === 'object' ? (
                     <>
-                      ± {plusMinus(label, figure.plusMinus, units)}, {BASIS_WORDS[figure.basis]}:{' '}
-                      {figure.source}
+                      ± {kind ? show(kind, figure.plusMinus, units) : figure.plusMinus},{' '}
+                      {BASIS_WORDS[figure.basis]}: {figure.source}
                     </>
                   ) : (
                     figure

@@ -73,15 +73,13 @@ export function SteelList({
               />
               <span className="min-w-0 flex-1 leading-tight">
                 <b>{s.id}</b>
-                <span className="condensed block truncate text-[12px] opacity-75">
+                <span className="condensed block truncate text-[12px]">
                   {s.family}
                   {s.ownId !== null && texts.yours}
                   {s.confidence === 'LOW' && texts.uncertain}
                 </span>
               </span>
-              {shelf.has(s.id) && (
-                <span className="condensed text-[12px] opacity-75">{texts.onTheShelf}</span>
-              )}
+              {shelf.has(s.id) && <span className="condensed text-[12px]">{texts.onTheShelf}</span>}
             </button>
           </li>
         ))}

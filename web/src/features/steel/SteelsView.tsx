@@ -21,6 +21,7 @@ import { OwnSteels } from './OwnSteels';
 import { SteelFigures } from './SteelFigures';
 import { SteelList } from './SteelList';
 import { Tones } from './Tones';
+import { useScrollFocus } from '../../ui/useScrollFocus';
 
 /** Which steels go together: the list, the heats overlaid, the tones, the verdict, and the map of all pairs. */
 export function SteelsView() {
@@ -41,6 +42,7 @@ function useChosen(steels: readonly Steel[]) {
 }
 
 function Together({ steels }: { steels: readonly Steel[] }) {
+  const scrolls = useScrollFocus();
   const { chosen, choose } = useChosen(steels);
   const [wish, setWish] = useState<Wish>(ALL);
   const [process, setProcess] = useState<AtmosphereProtection>('BORAX');
@@ -84,8 +86,8 @@ function Together({ steels }: { steels: readonly Steel[] }) {
   };
 
   return (
-    <main className="grid h-full grid-cols-[16.5rem_1fr_20rem] max-lg:grid-cols-[16.5rem_1fr] max-lg:grid-rows-[minmax(0,1fr)_auto] max-md:block max-md:overflow-y-auto">
-      <div className="flex min-h-0 flex-col border-r border-ink bg-panel pt-3 max-md:max-h-80 max-md:border-r-0 max-md:border-b">
+    <main className="grid h-full grid-cols-[16.5rem_1fr_20rem] max-lg:grid-cols-[16.5rem_1fr] max-lg:grid-rows-[minmax(0,1fr)_auto] phone:block phone:overflow-y-auto">
+      <div className="flex min-h-0 flex-col border-r border-ink bg-panel pt-3 phone:max-h-80 phone:border-r-0 phone:border-b">
         <h1 className="px-4 pb-2 text-2xl">{texts.steels}</h1>
         <div className="px-4 pb-3">
           <Quarantine of={['STEEL']} one={texts.steel} many={texts.steels2} />
@@ -111,7 +113,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
         />
       </div>
 
-      <div className="min-w-0 overflow-y-auto px-5 py-3 max-md:overflow-x-auto max-md:px-3" ref={measure}>
+      <div className="min-w-0 overflow-y-auto px-5 py-3 phone:overflow-x-auto phone:px-3" ref={measure}>
         {picked.length === 0 ? (
           <p className="py-6 text-lg text-soft">{texts.chooseTwoOrMoreSteelsTo}</p>
         ) : (
@@ -155,7 +157,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
                 {everything ? texts.onlyMyShelf : texts.allSteels({ length: steels.length })}
               </button>
             </div>
-            <div className="overflow-x-auto">
+            <div className="overflow-x-auto" ref={scrolls}>
               <PairMap steels={onMap} cells={cells} onChoose={(a, b) => choose([a, b])} />
             </div>
           </Tabs.Content>

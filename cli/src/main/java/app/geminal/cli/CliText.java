@@ -35,7 +35,12 @@ enum CliText implements MessageKey {
   NO_WELDS,
   MELTS,
   TONE,
-  AT_PLACE;
+  AT_PLACE,
+  NO_SUCH_WELD,
+  WELD_MAP,
+  WELD_JOINT,
+  WELD_REMEDY,
+  WELD_WITHOUT_MAP;
 
   @Override
   public String section() {

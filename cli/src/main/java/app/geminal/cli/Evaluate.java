@@ -7,7 +7,6 @@ import app.geminal.finding.Severity;
 import app.geminal.finding.ShopKnowledge;
 import app.geminal.shop.Shop;
 import app.geminal.units.UnitSystem;
-import app.geminal.validation.InvalidValue;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -40,14 +39,7 @@ final class Evaluate implements Callable<Integer> {
     UnitSystem units = habits.units();
     Shop shop = habits.shop();
     Source source = Source.of(plan, units, shop.defaults());
-    Run run;
-    try {
-      run = Run.of(source.file().plan(), source.steels(), shop.defaults());
-    } catch (InvalidValue bad) {
-      throw new UnusableInput(
-          CliText.at(bad.path().isEmpty() ? "" : "/plan/" + bad.path(), bad.words())
-              .read(habits.reader()));
-    }
+    Run run = source.run(shop.defaults(), habits.reader());
     Evaluation evaluation = Evaluation.of(source.file().name(), run, source.steels(), shop);
     spec.commandLine()
         .getOut()

@@ -15,7 +15,14 @@ import picocli.CommandLine.Spec;
     mixinStandardHelpOptions = true,
     version = "geminal 0.1.0",
     synopsisSubcommandLabel = "COMMAND",
-    subcommands = {Evaluate.class, Find.class, ListSteels.class, Pair.class, Render.class})
+    subcommands = {
+      Evaluate.class,
+      Find.class,
+      ListSteels.class,
+      Pair.class,
+      Render.class,
+      Weldmap.class
+    })
 public final class Geminal implements Runnable {
   /** Something in the plan will fail, or the answer is no. */
   static final int NO = 1;

@@ -1,5 +1,6 @@
 package app.geminal.cli;
 
+import app.geminal.billet.Run;
 import app.geminal.library.ShippedSteels;
 import app.geminal.library.plan.PlanFile;
 import app.geminal.library.plan.PlanFiles;
@@ -12,6 +13,7 @@ import app.geminal.steel.Steels;
 import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Units;
+import app.geminal.validation.InvalidValue;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -38,6 +40,16 @@ record Source(PlanFile file, Steels steels) {
     List<Steel> all = new ArrayList<>(shipped.all());
     file.steels().forEach(own -> all.add(Estimate.of(own, shipped)));
     return new Source(file, Steels.of(all));
+  }
+
+  /** The plan worked through. */
+  Run run(ShopDefaults defaults, Units reader) {
+    try {
+      return Run.of(file.plan(), steels, defaults);
+    } catch (InvalidValue bad) {
+      throw new UnusableInput(
+          CliText.at(bad.path().isEmpty() ? "" : "/plan/" + bad.path(), bad.words()).read(reader));
+    }
   }
 
   private static String text(String given, UnitSystem units) {

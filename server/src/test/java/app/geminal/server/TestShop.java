@@ -97,11 +97,14 @@ public final class TestShop implements AutoCloseable {
 
   /** Someone who is not signed in. */
   public Visitor visitor() {
-    return new Visitor(
-        URI.create(
-            "http://127.0.0.1:"
-                + Objects.requireNonNull(
-                    context.getEnvironment().getProperty("local.server.port"))));
+    return new Visitor(address());
+  }
+
+  /** Where it answers. */
+  public URI address() {
+    return URI.create(
+        "http://127.0.0.1:"
+            + Objects.requireNonNull(context.getEnvironment().getProperty("local.server.port")));
   }
 
   /** The status of an answer to a request written by hand. */

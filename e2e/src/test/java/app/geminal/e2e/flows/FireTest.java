@@ -25,8 +25,6 @@ class FireTest extends Story {
   /** 16 mm at 96 pixels an inch. */
   private static final double GLOVE_PX = 60.4;
 
-  private static final int LONGEST_S = 120;
-  private static final long AGAIN_MS = 900;
   private static final String BILLET = "Marlinspike knife, 1095";
 
   @Override
@@ -48,28 +46,6 @@ class FireTest extends Story {
       }
     }
     throw new AssertionError("cannot be reached with Tab: " + what);
-  }
-
-  /** Does what the screen says until the weld is made; taps again where nothing came of it. */
-  private void obey(FirePage fire) {
-    long end = System.nanoTime() + LONGEST_S * 1_000_000_000L;
-    String tapped = "";
-    long tappedAt = 0;
-    while (System.nanoTime() < end) {
-      String order = fire.order().textContent();
-      if (order.startsWith("Result")) {
-        return;
-      }
-      boolean waits = order.startsWith("Keep");
-      boolean justTapped =
-          order.equals(tapped) && System.nanoTime() - tappedAt < AGAIN_MS * 1_000_000L;
-      if (!waits && !justTapped) {
-        page.keyboard().press("Space");
-        tapped = order;
-        tappedAt = System.nanoTime();
-      }
-    }
-    throw new AssertionError("not through in " + LONGEST_S + " s; it says " + tapped);
   }
 
   /** Every tap is large enough for a glove and in view. */
@@ -102,7 +78,7 @@ class FireTest extends Story {
     page.waitForURL(Pattern.compile(".*/fire/\\d+"));
     assertThat(fire.order()).hasText("Put it in");
     tapsFit(fire);
-    obey(fire);
+    fire.obey(() -> page.keyboard().press("Space"));
     tapsFit(fire);
     page.keyboard().press("h");
     assertThat(fire.order()).containsText("Sound");

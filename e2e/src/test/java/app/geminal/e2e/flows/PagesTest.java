@@ -7,9 +7,11 @@ import app.geminal.e2e.fixtures.Chromium;
 import app.geminal.e2e.fixtures.Story;
 import app.geminal.e2e.pages.BilletPage;
 import app.geminal.e2e.pages.SignInPage;
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Browser.NewContextOptions;
 import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserContext.ClearCookiesOptions;
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Page.GetByRoleOptions;
 import com.microsoft.playwright.Route;
@@ -46,6 +48,20 @@ class PagesTest extends Story {
       System.out.printf("pages: %d bytes of script and style up to the Rack%n", bytes);
       assertThat(bytes).isBetween(1, MOST_FIRST_BYTES);
     }
+  }
+
+  @Test
+  void itCanBeInstalled() {
+    SignInPage.at(page, shop).asDemo();
+    page.waitForFunction("() => navigator.serviceWorker.controller !== null");
+    CDPSession browser = window.newCDPSession(page);
+    JsonObject manifest = browser.send("Page.getAppManifest");
+    assertThat(manifest.get("url").getAsString()).endsWith("/manifest.webmanifest");
+    assertThat(manifest.getAsJsonArray("errors")).isEmpty();
+    // A window of a test is always a private one.
+    assertThat(browser.send("Page.getInstallabilityErrors").getAsJsonArray("installabilityErrors"))
+        .extracting(e -> e.getAsJsonObject().get("errorId").getAsString())
+        .containsExactly("in-incognito");
   }
 
   @Test

@@ -13,6 +13,7 @@ import app.geminal.e2e.pages.SteelsPage;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.WaitForSelectorState;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
@@ -46,9 +47,6 @@ class ScreenshotsTest extends Story {
     BilletPage billet = new BilletPage(page).rack().open("Rigging knife bar, barge Teasel");
     billet.openStage(0, "Restack");
     picture("billet");
-    billet.button("Cut list").click();
-    page.getByText("This is the cheapest way").waitFor();
-    picture("cut-list");
     billet.rack().open("Splicing knife, twisted core").openStage(0, "Lay-up");
     billet.finding("heights-do-not-match").first().waitFor();
     picture("parts");
@@ -60,13 +58,16 @@ class ScreenshotsTest extends Story {
     steels.reasons().first().waitFor();
     page.getByLabel("15N20 with 1084: Excellent").waitFor();
     picture("steels");
-    steels.tab("Shelf");
-    page.getByLabel("Change O2").waitFor();
-    picture("shelf");
     page.getByText("Shop", new Page.GetByTextOptions().setExact(true)).click();
     page.getByLabel("Shop defaults").waitFor();
     picture("shop");
     fire();
+    page.navigate(shop.at("/billets/2/bench"));
+    page.getByLabel("Actions").waitFor();
+    while (!page.getByLabel("Marks").isVisible()) {
+      page.keyboard().press("ArrowRight");
+    }
+    picture("bench", 390, 844);
     page.navigate(shop.at("/rack"));
     new BilletPage(page).rack().book().welds().first().waitFor();
     picture("book");
@@ -87,6 +88,9 @@ class ScreenshotsTest extends Story {
     picture("fire-today");
     page.getByLabel("Billets").getByText("heat plan").nth(3).click();
     page.getByText("Atmosphere protection for this billet").waitFor();
+    page.getByText("chance that every joint").waitFor();
+    page.getByText("Trying what would help")
+        .waitFor(new Locator.WaitForOptions().setState(WaitForSelectorState.HIDDEN));
     picture("heat-plan");
     page.navigate(shop.at("/fire"));
     new FirePage(page).chooseHeat(knife, "Weld 1, in the Book").begin("Practice run");
@@ -98,6 +102,8 @@ class ScreenshotsTest extends Story {
     page.keyboard().press("t");
     page.getByText("colder than the skin").waitFor(slow());
     picture("fire");
+    picture("fire-tablet", 820, 1180);
+    picture("fire-phone", 390, 844);
     order("Ready. Take it out.").waitFor(slow());
     for (String key : new String[] {"o", "s", "u", "b"}) {
       page.keyboard().press(key);
@@ -105,7 +111,6 @@ class ScreenshotsTest extends Story {
     }
     page.keyboard().press("e");
     order("Practice run review").waitFor();
-    picture("fire-after");
   }
 
   /** What the fire says to do. */
@@ -117,8 +122,18 @@ class ScreenshotsTest extends Story {
     return new Locator.WaitForOptions().setTimeout(90_000);
   }
 
+  /** On another device, one to one. */
+  private void picture(String name, int width, int height) {
+    page.setViewportSize(width, height);
+    // Drawings take the new width in the frame after it.
+    page.evaluate(
+        "() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))");
+    picture(name);
+    page.setViewportSize(1280, 800);
+  }
+
   private void picture(String name) {
-    page.mouse().move(0, 790);
+    page.mouse().move(0, page.viewportSize().height - 10);
     page.waitForFunction(
         "() => document.fonts.status === 'loaded' && !document.querySelector('[data-picture=waiting]')");
     Path file =

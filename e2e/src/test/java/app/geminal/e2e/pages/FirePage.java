@@ -9,6 +9,8 @@ import java.util.regex.Pattern;
 
 /** A session at the fire, and where one is begun. */
 public record FirePage(Page page) {
+  private static final int LONGEST_S = 120;
+  private static final long AGAIN_MS = 900;
 
   public static FirePage at(Page page, Shop shop) {
     page.navigate(shop.at("/fire"));
@@ -37,6 +39,33 @@ public record FirePage(Page page) {
 
   public Locator line() {
     return page.getByLabel("Connection");
+  }
+
+  /** The act the screen asks for; there is none while it asks for the result. */
+  public Locator wideTap() {
+    return page.getByRole(AriaRole.GROUP, new GetByRoleOptions().setName("Taps").setExact(true))
+        .getByRole(AriaRole.BUTTON)
+        .first();
+  }
+
+  /** Does what the screen says until it asks for the result; again where nothing came of it. */
+  public void obey(Runnable act) {
+    long end = System.nanoTime() + LONGEST_S * 1_000_000_000L;
+    String done = "";
+    long doneAt = 0;
+    while (System.nanoTime() < end) {
+      String order = order().textContent();
+      if (order.startsWith("Result")) {
+        return;
+      }
+      boolean justDone = order.equals(done) && System.nanoTime() - doneAt < AGAIN_MS * 1_000_000L;
+      if (!order.startsWith("Keep") && !justDone) {
+        act.run();
+        done = order;
+        doneAt = System.nanoTime();
+      }
+    }
+    throw new AssertionError("not through in " + LONGEST_S + " s; it says " + done);
   }
 
   public Locator taps() {

@@ -104,7 +104,7 @@ public final class PlanJson {
     public Double deserialize(JsonParser parser, DeserializationContext context) {
       Double value = super.deserialize(parser, context);
       if (value != null && !Double.isFinite(value)) {
-        throw new InvalidValue("", PlanText.ENTER_USABLE_NUMBER.with());
+        throw InvalidValue.unusableNumber("");
       }
       return value;
     }

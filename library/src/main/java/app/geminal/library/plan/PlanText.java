@@ -16,8 +16,7 @@ enum PlanText implements LibraryKey {
   PLAN_TOO_LONG,
   PLAN_IS_JSON_OBJECT,
   THIS_IS_NOT_GEMINAL_PLAN,
-  UNKNOWN_VERSION,
-  ENTER_USABLE_NUMBER;
+  UNKNOWN_VERSION;
 
   @Override
   public String section() {

@@ -115,6 +115,12 @@ public class Accounts implements UserDetailsService {
     return accounts.all();
   }
 
+  /** The names people sign in with. */
+  @Transactional(readOnly = true)
+  public List<String> logins() {
+    return accounts.all().stream().map(Account::login).toList();
+  }
+
   /**
    * Gives someone another rank, or shuts them out or lets them in again.
    *

@@ -92,7 +92,7 @@ public class GuessLimiter {
    *
    * @throws TooManyGuesses when this one comes too soon
    */
-  void require(String name, String address) {
+  public void require(String name, String address) {
     long seconds = begin(name, address);
     if (seconds > 0) {
       throw new TooManyGuesses(seconds);

@@ -6,10 +6,8 @@ import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import io.swagger.v3.oas.annotations.Operation;
 import jakarta.servlet.http.HttpServletRequest;
-import jakarta.servlet.http.HttpSession;
 import java.security.Principal;
 import java.util.List;
-import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -152,7 +150,7 @@ class PeopleController {
   @GetMapping("/api/v1/settings/sign-ins")
   @RequiredRank(value = Rank.GUEST, inPerson = true)
   List<SignIns.SignIn> signIns(Principal who, HttpServletRequest request) {
-    return signIns.of(who.getName(), here(request));
+    return signIns.of(who.getName(), SignIns.here(request));
   }
 
   /** Signs out everywhere else. */
@@ -161,12 +159,7 @@ class PeopleController {
   @ResponseStatus(HttpStatus.NO_CONTENT)
   @RequiredRank(value = Rank.GUEST, inPerson = true)
   void endOthers(Principal who, HttpServletRequest request) {
-    signIns.end(who.getName(), here(request));
-  }
-
-  private static @Nullable String here(HttpServletRequest request) {
-    HttpSession session = request.getSession(false);
-    return session == null ? null : session.getId();
+    signIns.end(who.getName(), SignIns.here(request));
   }
 
   /** Changes one's own password; every other sign-in ends. */
@@ -181,6 +174,6 @@ class PeopleController {
       throw new InvalidValue("old", AccountText.THIS_IS_NOT_YOUR_PASSWORD.with());
     }
     guesses.right(login, request.getRemoteAddr());
-    accounts.setPassword(login, body.password(), here(request));
+    accounts.setPassword(login, body.password(), SignIns.here(request));
   }
 }

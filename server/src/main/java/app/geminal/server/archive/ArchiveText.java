@@ -22,6 +22,7 @@ enum ArchiveText implements ServerKey {
   UNKNOWN_ROLE,
   RESTORED_DIFFERENTLY,
   NO_BACKUP_FOLDER,
+  BACKUPS_ARE_OFF,
   BACKUP_FAILED;
 
   @Override

@@ -120,8 +120,15 @@ public class NightlyBackups {
     return newest == null || newest.isBefore(clock.instant().minus(LATE));
   }
 
-  /** A backup of now, and a check where one is due; a failure is in {@link #status}. */
+  /**
+   * A backup of now, and a check where one is due; a failure is in {@link #status}.
+   *
+   * @throws InvalidValue where there is no folder for backups
+   */
   public synchronized void now() {
+    if (folder.isEmpty()) {
+      throw new InvalidValue("", ArchiveText.BACKUPS_ARE_OFF.with());
+    }
     try {
       write();
       prove();

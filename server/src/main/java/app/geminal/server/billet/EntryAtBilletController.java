@@ -36,7 +36,7 @@ class EntryAtBilletController {
     this.flaws = flaws;
   }
 
-  /** Inspections, repairs and measurements of a billet. */
+  /** Inspections, repairs, measurements and notes of a billet. */
   @Operation(operationId = "listBilletEntries")
   @GetMapping("/api/v1/billets/{id}/entries")
   List<EntryView> of(@PathVariable long id) {
@@ -44,7 +44,7 @@ class EntryAtBilletController {
     return entries.of(id);
   }
 
-  /** Adds an inspection, a repair or measurements. */
+  /** Adds an inspection, a repair, measurements or a note about a step. */
   @Operation(operationId = "addBilletEntry")
   @PostMapping("/api/v1/billets/{id}/entries")
   @ResponseStatus(HttpStatus.CREATED)

@@ -19,12 +19,14 @@ import org.jspecify.annotations.Nullable;
  * @param disposition what is to become of a flaw
  * @param measured a bar as measured after a step
  * @param treated work after the weld
+ * @param noted something about a step, perhaps that it is done
  */
 public record EntryBody(
     @JsonAlias("looked") @Nullable Inspection inspection,
     @JsonAlias("decided") @Nullable Disposition disposition,
     @Nullable MeasuredBar measured,
-    @Nullable Treatment treated) {
+    @Nullable Treatment treated,
+    @Nullable StepNote noted) {
 
   /**
    * A bar as measured.
@@ -47,44 +49,77 @@ public record EntryBody(
     }
   }
 
+  /**
+   * Something about a step.
+   *
+   * @param stepKey path of the step: names of the parts it is in, then its key
+   * @param at when
+   * @param done whether the step is done
+   * @param note free words, may be empty, at most 500 characters
+   */
+  public record StepNote(String stepKey, Instant at, boolean done, String note) {
+    /** Checks every field; what was not said is nothing. */
+    public StepNote(String stepKey, Instant at, boolean done, @Nullable String note) {
+      this.stepKey = Require.text("stepKey", stepKey, 120);
+      this.at = Require.present("at", at);
+      this.done = done;
+      this.note = Objects.requireNonNullElse(note, "");
+      if (!this.note.isEmpty()) {
+        Require.text("note", this.note, 500);
+      }
+    }
+  }
+
   /** What kind of entry. */
   public enum Kind {
     LOOKED,
     DECIDED,
     MEASURED,
-    TREATED
+    TREATED,
+    NOTED
   }
 
   /** Exactly one of them is said. */
   public EntryBody {
-    if (Stream.of(inspection, disposition, measured, treated).filter(Objects::nonNull).count()
+    if (Stream.of(inspection, disposition, measured, treated, noted)
+            .filter(Objects::nonNull)
+            .count()
         != 1) {
       throw new InvalidValue("", BookText.ENTRY.with());
     }
   }
 
+  /** What every kind of entry has. */
+  private record Common(Kind kind, @Nullable String stepKey, Instant at) {}
+
+  private Common common() {
+    if (inspection != null) {
+      return new Common(Kind.LOOKED, inspection.stepKey(), inspection.at());
+    }
+    if (disposition != null) {
+      return new Common(Kind.DECIDED, disposition.stepKey(), disposition.at());
+    }
+    if (measured != null) {
+      return new Common(Kind.MEASURED, measured.stepKey(), measured.at());
+    }
+    if (noted != null) {
+      return new Common(Kind.NOTED, noted.stepKey(), noted.at());
+    }
+    return new Common(Kind.TREATED, null, Objects.requireNonNull(treated).at());
+  }
+
   /** What kind of entry it makes. */
   public Kind kind() {
-    return inspection != null
-        ? Kind.LOOKED
-        : disposition != null ? Kind.DECIDED : measured != null ? Kind.MEASURED : Kind.TREATED;
+    return common().kind();
   }
 
   /** The step it belongs to, null where it belongs to the billet as a whole. */
   public @Nullable String stepKey() {
-    return inspection != null
-        ? inspection.stepKey()
-        : disposition != null
-            ? disposition.stepKey()
-            : measured != null ? measured.stepKey() : null;
+    return common().stepKey();
   }
 
   /** When it was. */
   public Instant at() {
-    return inspection != null
-        ? inspection.at()
-        : disposition != null
-            ? disposition.at()
-            : measured != null ? measured.at() : Objects.requireNonNull(treated).at();
+    return common().at();
   }
 }

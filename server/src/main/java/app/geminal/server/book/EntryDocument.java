@@ -17,7 +17,7 @@ import app.geminal.weld.WeldOutcome;
 import java.util.LinkedHashSet;
 import java.util.List;
 
-/** An entry of the Book as it is stored: one of looked, decided, measured, treated. */
+/** An entry of the Book as it is stored: one of looked, decided, measured, treated, noted. */
 final class EntryDocument {
   static final Document<EntryBody> WRITTEN =
       new Document<>(StoredKind.ENTRY, List.of(), EntryDocument::written, EntryDocument::written);
@@ -36,7 +36,8 @@ final class EntryDocument {
         in.inOrNull("looked", EntryDocument::inspection),
         in.inOrNull("decided", EntryDocument::disposition),
         in.inOrNull("measured", EntryDocument::measured),
-        in.inOrNull("treated", EntryDocument::treated));
+        in.inOrNull("treated", EntryDocument::treated),
+        in.inOrNull("noted", EntryDocument::noted));
   }
 
   static DocumentWriter written(EntryBody w) {
@@ -44,7 +45,8 @@ final class EntryDocument {
         .in("looked", w.inspection(), EntryDocument::inspection)
         .in("decided", w.disposition(), EntryDocument::disposition)
         .in("measured", w.measured(), EntryDocument::measured)
-        .in("treated", w.treated(), EntryDocument::treated);
+        .in("treated", w.treated(), EntryDocument::treated)
+        .in("noted", w.noted(), EntryDocument::noted);
   }
 
   private static Inspection inspection(DocumentReader in) {
@@ -141,6 +143,19 @@ final class EntryDocument {
         .at("at", m.at())
         .in("sizes", m.sizes(), MeasuredDocument::write)
         .text("note", m.note());
+  }
+
+  private static EntryBody.StepNote noted(DocumentReader in) {
+    return new EntryBody.StepNote(
+        in.text("stepKey"), in.at("at"), in.is("done", false), in.text("note", ""));
+  }
+
+  private static DocumentWriter noted(EntryBody.StepNote n) {
+    return new DocumentWriter()
+        .text("stepKey", n.stepKey())
+        .at("at", n.at())
+        .is("done", n.done())
+        .text("note", n.note());
   }
 
   private static Treatment treated(DocumentReader in) {

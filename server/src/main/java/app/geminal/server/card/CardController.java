@@ -51,9 +51,25 @@ class CardController {
         .body(CardPdf.of(card));
   }
 
+  /** A tag to wire to the billet, as PDF; its code opens the billet at the bench. */
+  @Operation(operationId = "getTagPdf")
+  @GetMapping(value = "/api/v1/billets/{id}/tag.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+  ResponseEntity<byte[]> tag(@PathVariable long id, Principal who, HttpServletRequest request)
+      throws IOException {
+    Card card = card(id, who, request);
+    return ResponseEntity.ok()
+        .body(
+            TagPdf.of(
+                id,
+                card.name(),
+                card.counts().visible(),
+                origin(request) + "/billets/" + id + "/bench"));
+  }
+
   /** Where devices find the shop; a code that leads to this machine itself helps no phone. */
   private String origin(HttpServletRequest request) {
-    return network.isOpen() ? network.origin() : here(request);
+    String origin = network.origin();
+    return origin.isEmpty() ? here(request) : origin;
   }
 
   private static String here(HttpServletRequest request) {

@@ -1,47 +1,25 @@
 package app.geminal.server.card;
 
-import app.geminal.library.picture.XmlText;
-import app.geminal.server.text.RequestLanguage;
-import app.geminal.text.Message;
 import app.geminal.units.Text;
-import app.geminal.units.Units;
-import com.google.zxing.BarcodeFormat;
-import com.google.zxing.EncodeHintType;
-import com.google.zxing.WriterException;
-import com.google.zxing.common.BitMatrix;
-import com.google.zxing.qrcode.QRCodeWriter;
-import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
-import java.awt.image.BufferedImage;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
-import java.util.Base64;
 import java.util.List;
-import java.util.Map;
 import java.util.stream.Collectors;
-import javax.imageio.ImageIO;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
-import org.springframework.web.util.HtmlUtils;
 
 /** A card as one A4 page, PDF: large figures, black on white. */
 final class CardPdf {
-  private static final int QR_PX = 480;
-
   /** Tried one after the other until all of it fits on one page. */
   private static final double[] SIZES_PT = {16, 14.5, 13, 12, 11, 10, 9, 8, 7, 6, 5};
-
-  /** What the base fonts of a PDF can write of what the core says; the rest is near enough. */
-  private static final Map<String, String> PLAIN =
-      Map.of("≥", ">=", "≤", "<=", "→", "->", "−", "-", "\u2009", " ", "\u202f", " ");
 
   private CardPdf() {}
 
   /** The page, set as large as fits. */
   static byte[] of(Card card) throws IOException {
-    String code = qr(card.link());
+    String code = Print.qr(card.link());
     byte[] page = new byte[0];
     for (double pt : SIZES_PT) {
-      page = set(html(card, pt, code));
+      page = Print.pdf(html(card, pt, code));
       try (PDDocument pdf = Loader.loadPDF(page)) {
         if (pdf.getNumberOfPages() == 1) {
           break;
@@ -49,16 +27,6 @@ final class CardPdf {
       }
     }
     return page;
-  }
-
-  private static byte[] set(String html) throws IOException {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    PdfRendererBuilder builder = new PdfRendererBuilder();
-    builder.withProducer("Geminal");
-    builder.withHtmlContent(html, null);
-    builder.toStream(bytes);
-    builder.run();
-    return bytes.toByteArray();
   }
 
   private static String html(Card card, double pt, String code) {
@@ -95,36 +63,39 @@ final class CardPdf {
         <h2>%s</h2><ul>%s</ul>
         </body></html>
         """,
-        text(card.name()),
+        Print.text(card.name()),
         pt,
-        text(card.name()),
-        text(card.purpose()),
-        text(card.counts().visible()),
-        said(CardText.VISIBLE_LAYERS),
-        text(said(CardText.NOMINAL.with("layers", card.counts().shop()))),
-        text(card.counts().bar()),
+        Print.text(card.name()),
+        Print.text(card.purpose()),
+        Print.text(card.counts().visible()),
+        Print.said(CardText.VISIBLE_LAYERS),
+        Print.text(Print.said(CardText.NOMINAL.with("layers", card.counts().shop()))),
+        Print.text(card.counts().bar()),
         code,
-        said(CardText.START_SESSION),
-        said(CardText.CUT_LIST),
-        card.cutList().stream().map(CardPdf::text).collect(Collectors.joining("<br/>")),
-        said(CardText.RUN),
-        said(CardText.STEP),
-        said(CardText.AFTER),
-        said(CardText.LAYERS),
-        said(CardText.STOPS),
+        Print.said(CardText.START_SESSION),
+        Print.said(CardText.CUT_LIST),
+        card.cutList().stream().map(Print::text).collect(Collectors.joining("<br/>")),
+        Print.said(CardText.RUN),
+        Print.said(CardText.STEP),
+        Print.said(CardText.AFTER),
+        Print.said(CardText.LAYERS),
+        Print.said(CardText.STOPS),
         card.rows().stream().map(CardPdf::row).collect(Collectors.joining()),
         heats(card.heats()),
         flaws(card.flaws()),
-        said(CardText.SAFETY),
+        Print.said(CardText.SAFETY),
         card.cautions().stream()
-            .map(c -> "<li>" + text(c) + "</li>")
+            .map(c -> "<li>" + Print.text(c) + "</li>")
             .collect(Collectors.joining()));
   }
 
   private static String row(Card.Row row) {
     return Text.of(
         "<tr class=\"row\"><td>%s</td><td class=\"big\">%s</td><td class=\"big\">%s</td><td>%s</td></tr>",
-        text(row.what()), text(row.after()), text(row.layers()), text(row.stops()));
+        Print.text(row.what()),
+        Print.text(row.after()),
+        Print.text(row.layers()),
+        Print.text(row.stops()));
   }
 
   private static String heats(List<Card.Heat> heats) {
@@ -132,17 +103,17 @@ final class CardPdf {
       return "";
     }
     return "<h2>"
-        + said(CardText.HEATS)
+        + Print.said(CardText.HEATS)
         + "</h2><table>"
         + heats.stream()
             .map(h ->
                 Text.of(
                     "<tr class=\"row\"><td>%s</td><td class=\"big\">%s</td><td>%s</td><td>%s</td><td>%s</td></tr>",
-                    text(h.title()),
-                    text(h.aim()),
-                    text(h.window()),
-                    text(said(CardText.SOAKED.with("soak", h.soak()))),
-                    text(h.protection())))
+                    Print.text(h.title()),
+                    Print.text(h.aim()),
+                    Print.text(h.window()),
+                    Print.text(Print.said(CardText.SOAKED.with("soak", h.soak()))),
+                    Print.text(h.protection())))
             .collect(Collectors.joining())
         + "</table>";
   }
@@ -152,44 +123,9 @@ final class CardPdf {
       return "";
     }
     return "<h2>"
-        + said(CardText.OPEN_FLAWS)
+        + Print.said(CardText.OPEN_FLAWS)
         + "</h2><ul>"
-        + flaws.stream().map(f -> "<li>" + text(f) + "</li>").collect(Collectors.joining())
+        + flaws.stream().map(f -> "<li>" + Print.text(f) + "</li>").collect(Collectors.joining())
         + "</ul>";
-  }
-
-  private static String said(CardText label) {
-    return text(said(label.with()));
-  }
-
-  private static String said(Message words) {
-    return RequestLanguage.texts().read(words, Units.METRIC);
-  }
-
-  private static String text(String said) {
-    String plain = XmlText.of(said);
-    for (Map.Entry<String, String> sign : PLAIN.entrySet()) {
-      plain = plain.replace(sign.getKey(), sign.getValue());
-    }
-    return HtmlUtils.htmlEscape(plain, "UTF-8");
-  }
-
-  private static String qr(String link) throws IOException {
-    try {
-      BitMatrix dots =
-          new QRCodeWriter()
-              .encode(link, BarcodeFormat.QR_CODE, QR_PX, QR_PX, Map.of(EncodeHintType.MARGIN, 1));
-      BufferedImage image = new BufferedImage(QR_PX, QR_PX, BufferedImage.TYPE_BYTE_BINARY);
-      for (int y = 0; y < QR_PX; y++) {
-        for (int x = 0; x < QR_PX; x++) {
-          image.setRGB(x, y, dots.get(x, y) ? 0 : 0xFFFFFF);
-        }
-      }
-      ByteArrayOutputStream png = new ByteArrayOutputStream();
-      ImageIO.write(image, "png", png);
-      return Base64.getEncoder().encodeToString(png.toByteArray());
-    } catch (WriterException e) {
-      throw new IllegalStateException("The link is too long for a QR code.", e);
-    }
   }
 }

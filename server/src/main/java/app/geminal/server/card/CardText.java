@@ -20,7 +20,9 @@ enum CardText implements ServerKey {
   STOPS,
   HEATS,
   OPEN_FLAWS,
-  SAFETY;
+  SAFETY,
+  TAG_NUMBER,
+  TAG_LAYERS;
 
   @Override
   public String section() {

@@ -4,11 +4,13 @@ import app.geminal.server.account.SignInLengths;
 import app.geminal.server.account.SignInThrottle;
 import app.geminal.server.account.SignIns;
 import app.geminal.server.account.TokenCookie;
+import app.geminal.server.network.ShopNetwork;
 import app.geminal.server.problem.Problem;
 import app.geminal.server.problem.ProblemWriter;
 import app.geminal.server.problem.Problems;
 import app.geminal.server.token.TokenFilter;
 import jakarta.servlet.http.HttpSession;
+import java.time.Duration;
 import java.util.stream.Stream;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.web.servlet.FilterRegistrationBean;
@@ -47,10 +49,19 @@ class SecurityConfig {
           "base-uri 'none'",
           "frame-ancestors 'none'");
 
+  /** For so long browsers use nothing but HTTPS. */
+  private static final Duration HSTS = Duration.ofDays(30);
+
   private static final String[] PAGES =
       Stream.concat(
               PageConfig.VIEWS.stream(),
-              Stream.of("/index.html", "/favicon.svg", "/keeper.js", "/assets/**"))
+              Stream.of(
+                  "/index.html",
+                  "/favicon.svg",
+                  "/icons/*",
+                  "/manifest.webmanifest",
+                  "/keeper.js",
+                  "/assets/**"))
           .toArray(String[]::new);
 
   @Bean
@@ -61,6 +72,7 @@ class SecurityConfig {
       TokenFilter tokens,
       SignIns signIns,
       SignInLengths lengths,
+      ShopNetwork network,
       CookieCsrfTokenRepository csrfTokens,
       @Value("${server.servlet.session.cookie.name}") String sessionCookie) {
     return http.authorizeHttpRequests(requests ->
@@ -72,6 +84,7 @@ class SecurityConfig {
                 .requestMatchers(
                     HttpMethod.POST,
                     "/api/v1/sign-in",
+                    "/api/v1/devices/sign-in",
                     "/api/v1/owner",
                     "/api/v1/archives",
                     "/api/v1/archives/*/restore")
@@ -128,7 +141,10 @@ class SecurityConfig {
         .headers(h ->
             // A machine that is reached by plain HTTP for the page about trust must not be shut out
             // of it.
-            h.httpStrictTransportSecurity(hsts -> hsts.disable())
+            h.httpStrictTransportSecurity(hsts ->
+                    hsts.requestMatcher(r -> r.isSecure() && network.isTrustedByAll())
+                        .includeSubDomains(false)
+                        .maxAgeInSeconds(HSTS.toSeconds()))
                 .contentSecurityPolicy(csp -> csp.policyDirectives(CONTENT_SECURITY_POLICY))
                 .referrerPolicy(r -> r.policy(ReferrerPolicy.NO_REFERRER))
                 .permissionsPolicyHeader(p -> p.policy("camera=(), microphone=(), geolocation=()")))

@@ -94,6 +94,14 @@ record Addresses(List<String> names, List<String> numbers) {
     return longest.isEmpty() ? text : text.replaceFirst(Pattern.quote(longest), "::");
   }
 
+  /**
+   * Whether this machine has been carried elsewhere since it had these. One whose line has broken
+   * has fewer of them for a while and gets them back: it has not.
+   */
+  boolean haveMovedTo(Addresses now) {
+    return !inUrls().containsAll(now.inUrls());
+  }
+
   /** Every one as in the address line of a browser. */
   Set<String> inUrls() {
     Set<String> all = new LinkedHashSet<>(names);

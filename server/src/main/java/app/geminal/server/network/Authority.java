@@ -1,8 +1,6 @@
 package app.geminal.server.network;
 
 import java.io.IOException;
-import java.io.StringReader;
-import java.io.StringWriter;
 import java.math.BigInteger;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -27,7 +25,6 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import org.bouncycastle.asn1.ASN1Encodable;
-import org.bouncycastle.asn1.pkcs.PrivateKeyInfo;
 import org.bouncycastle.asn1.x500.X500Name;
 import org.bouncycastle.asn1.x500.X500NameBuilder;
 import org.bouncycastle.asn1.x500.style.BCStyle;
@@ -38,14 +35,10 @@ import org.bouncycastle.asn1.x509.GeneralName;
 import org.bouncycastle.asn1.x509.GeneralNames;
 import org.bouncycastle.asn1.x509.KeyPurposeId;
 import org.bouncycastle.asn1.x509.KeyUsage;
-import org.bouncycastle.cert.X509CertificateHolder;
 import org.bouncycastle.cert.X509v3CertificateBuilder;
 import org.bouncycastle.cert.jcajce.JcaX509CertificateConverter;
 import org.bouncycastle.cert.jcajce.JcaX509ExtensionUtils;
 import org.bouncycastle.cert.jcajce.JcaX509v3CertificateBuilder;
-import org.bouncycastle.openssl.PEMParser;
-import org.bouncycastle.openssl.jcajce.JcaPEMKeyConverter;
-import org.bouncycastle.openssl.jcajce.JcaPEMWriter;
 import org.bouncycastle.openssl.jcajce.JcaPKCS8Generator;
 import org.bouncycastle.operator.OperatorCreationException;
 import org.bouncycastle.operator.jcajce.JcaContentSignerBuilder;
@@ -70,9 +63,6 @@ final class Authority {
   private final PrivateKey key;
   private final X509Certificate certificate;
 
-  /** A server's key with its certificate. */
-  record Server(PrivateKey key, X509Certificate certificate) {}
-
   private Authority(PrivateKey key, X509Certificate certificate) {
     this.key = key;
     this.certificate = certificate;
@@ -84,11 +74,11 @@ final class Authority {
     Path certificateFile = folder.resolve("authority.crt");
     try {
       if (Files.exists(keyFile) && Files.exists(certificateFile)) {
-        return new Authority(readKey(keyFile), readCertificate(certificateFile));
+        return new Authority(Pem.key(keyFile), Pem.certificates(certificateFile).getFirst());
       }
       Authority made = make(name, clock.instant());
       Files.createDirectories(folder);
-      write(keyFile, pem(new JcaPKCS8Generator(made.key, null)), "rw-------");
+      write(keyFile, Pem.of(new JcaPKCS8Generator(made.key, null)), "rw-------");
       write(certificateFile, made.pem(), "rw-r--r--");
       return made;
     } catch (GeneralSecurityException | OperatorCreationException e) {
@@ -123,7 +113,7 @@ final class Authority {
   }
 
   /** A certificate for a server that is reached under these names and numbers. */
-  Server issue(Addresses addresses, Instant now) throws IOException {
+  ServerCertificate issue(Addresses addresses, Instant now) throws IOException {
     try {
       KeyPair pair = keys();
       X500Name subject =
@@ -149,7 +139,7 @@ final class Authority {
           false,
           identifiers.createAuthorityKeyIdentifier(certificate));
       builder.addExtension(Extension.subjectAlternativeName, false, names(addresses));
-      return new Server(pair.getPrivate(), signed(builder, key));
+      return new ServerCertificate(pair.getPrivate(), List.of(signed(builder, key), certificate));
     } catch (GeneralSecurityException | OperatorCreationException e) {
       throw new IOException("No certificate could be made: " + e.getMessage(), e);
     }
@@ -188,7 +178,7 @@ final class Authority {
 
   /** The same as text. */
   String pem() throws IOException {
-    return pem(certificate);
+    return Pem.of(certificate);
   }
 
   /** What both sides show, to see that a device was given this one: SHA-256, in pairs. */
@@ -204,33 +194,6 @@ final class Authority {
   /** The day it ends. */
   Instant until() {
     return certificate.getNotAfter().toInstant().truncatedTo(ChronoUnit.SECONDS);
-  }
-
-  private static String pem(Object thing) throws IOException {
-    StringWriter text = new StringWriter();
-    try (JcaPEMWriter pem = new JcaPEMWriter(text)) {
-      pem.writeObject(thing);
-    }
-    return text.toString();
-  }
-
-  private static PrivateKey readKey(Path file) throws IOException {
-    try (PEMParser pem = new PEMParser(new StringReader(Files.readString(file)))) {
-      if (pem.readObject() instanceof PrivateKeyInfo key) {
-        return new JcaPEMKeyConverter().getPrivateKey(key);
-      }
-    }
-    throw new IOException(file + " has no key.");
-  }
-
-  private static X509Certificate readCertificate(Path file)
-      throws IOException, GeneralSecurityException {
-    try (PEMParser pem = new PEMParser(new StringReader(Files.readString(file)))) {
-      if (pem.readObject() instanceof X509CertificateHolder holder) {
-        return new JcaX509CertificateConverter().getCertificate(holder);
-      }
-    }
-    throw new IOException(file + " has no certificate.");
   }
 
   /** Beside its place first, and never readable by others for a moment. */

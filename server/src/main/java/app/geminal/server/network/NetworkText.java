@@ -17,7 +17,13 @@ enum NetworkText implements ServerKey {
   COMPARE,
   STEP_OPEN,
   OPEN,
-  WARNED;
+  WARNED,
+  STEP_CHECK,
+  TRUSTED,
+  NOT_TRUSTED,
+  CHECK_AGAIN,
+  SETTINGS_DECIDE,
+  CANNOT_OPEN;
 
   @Override
   public String section() {

@@ -3,84 +3,135 @@ package app.geminal.server.network;
 import jakarta.annotation.PreDestroy;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.FileTime;
 import java.security.GeneralSecurityException;
-import java.security.KeyStore;
-import java.security.cert.Certificate;
 import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
-import org.apache.catalina.connector.Connector;
-import org.apache.coyote.http11.AbstractHttp11Protocol;
-import org.apache.tomcat.util.net.SSLHostConfig;
-import org.apache.tomcat.util.net.SSLHostConfigCertificate;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.tomcat.servlet.TomcatServletWebServerFactory;
-import org.springframework.boot.web.server.WebServerFactoryCustomizer;
+import org.springframework.boot.context.event.ApplicationStartedEvent;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
 
 /**
  * Opens the shop to the devices of its own network, where its owner wants that: HTTPS on every
  * address, and a plain page that only says how to trust the shop. The certificate is renewed by
- * itself, when it ends soon and when the machine's names or addresses change.
+ * itself, when it ends soon and when the machine's names or addresses change; one of the owner's
+ * own is read again when its file changes.
  */
 @Component
-public class ShopNetwork implements WebServerFactoryCustomizer<TomcatServletWebServerFactory> {
+@Lazy(false)
+public class ShopNetwork {
   private static final Logger LOG = LoggerFactory.getLogger(ShopNetwork.class);
   private static final Duration RENEWED_BEFORE = Duration.ofDays(30);
-  private static final char[] NO_PASSWORD = "in memory only".toCharArray();
-  private static final int LOOKS_EVERY_MIN = 5;
+  private static final int LOOKS_EVERY_MIN = 1;
 
-  private final boolean open;
-  private final int port;
-  private final int trustPort;
-  private final String folder;
-  private final Limits limits;
+  private final NetworkSettings settings;
+  private final Lines lines;
   private final Clock clock;
   private final ScheduledExecutorService minutes =
       Executors.newSingleThreadScheduledExecutor(Thread.ofVirtual().name("certificate").factory());
 
-  private @Nullable Authority authority;
-  private @Nullable Connector secure;
+  private volatile @Nullable Authority authority;
+  private volatile boolean open;
   private volatile Addresses addresses = new Addresses(List.of(), List.of());
-  private volatile Instant certificateUntil = Instant.MIN;
+  private volatile @Nullable ServerCertificate shown;
+  private FileTime readAt = FileTime.fromMillis(0);
 
-  ShopNetwork(
-      @Value("${geminal.network.open}") boolean open,
-      @Value("${geminal.network.port}") int port,
-      @Value("${geminal.network.trust-port}") int trustPort,
-      @Value("${geminal.network.folder}") String folder,
-      Limits limits,
-      Clock clock) {
-    this.open = open;
-    this.port = port;
-    this.trustPort = trustPort;
-    this.folder = folder;
-    this.limits = limits;
+  ShopNetwork(NetworkSettings settings, Lines lines, Clock clock) {
+    this.settings = settings;
+    this.lines = lines;
     this.clock = clock;
-    if (open) {
-      prepare();
+  }
+
+  /** Opens where that was decided before. */
+  @EventListener(ApplicationStartedEvent.class)
+  void begin() throws IOException {
+    switch (settings.open()) {
+      case YES -> open();
+      case NO -> {}
+      case CHOSEN -> {
+        if (Files.exists(chosenFile())) {
+          try {
+            open();
+          } catch (IOException e) {
+            // The shop itself opens all the same; the page says that it is closed to devices.
+            LOG.warn("The shop was not opened to its network: {}", e.getMessage());
+          }
+        }
+      }
+    }
+    var _ =
+        minutes.scheduleWithFixedDelay(
+            this::look, LOOKS_EVERY_MIN, LOOKS_EVERY_MIN, TimeUnit.MINUTES);
+  }
+
+  @PreDestroy
+  void end() {
+    minutes.shutdownNow();
+    lines.close();
+  }
+
+  private Path chosenFile() {
+    return settings.folderPath().resolve("open");
+  }
+
+  /** Whether the owner decides in the Shop page. */
+  boolean isChosen() {
+    return settings.open() == NetworkSettings.Open.CHOSEN;
+  }
+
+  /**
+   * Opens or closes the shop to its network, now and at every start.
+   *
+   * @throws IOException when a port is in use or the folder cannot be written; it is closed then
+   * @throws IllegalStateException where the settings decide
+   */
+  synchronized void choose(boolean toOpen) throws IOException {
+    if (!isChosen()) {
+      throw new IllegalStateException("The settings decide whether the shop is open.");
+    }
+    if (toOpen && !open) {
+      open();
+      Files.writeString(chosenFile(), "");
+    } else if (!toOpen) {
+      Files.deleteIfExists(chosenFile());
+      open = false;
+      lines.close();
     }
   }
 
-  private void prepare() {
-    if (folder.isEmpty()) {
-      throw new IllegalStateException(
-          "geminal.network.folder is empty; the keys of the shop need a folder.");
+  private synchronized void open() throws IOException {
+    addresses = Addresses.here();
+    ServerCertificate certificate = certificate();
+    lines.open(
+        settings.port(), settings.hasOwnCertificate() ? 0 : settings.trustPort(), certificate);
+    shown = certificate;
+    open = true;
+  }
+
+  private ServerCertificate certificate() throws IOException {
+    if (!settings.hasOwnCertificate()) {
+      authority = Authority.in(settings.folderPath(), "Geminal " + addresses.best(), clock);
+      return authority.issue(addresses, clock.instant());
     }
+    Path file = Path.of(settings.certificate());
     try {
-      addresses = Addresses.here();
-      authority = Authority.in(Path.of(folder), "Geminal " + addresses.best(), clock);
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
+      readAt = Files.getLastModifiedTime(file);
+      return new ServerCertificate(Pem.key(Path.of(settings.key())), Pem.certificates(file));
+    } catch (GeneralSecurityException e) {
+      throw new IOException("The certificate in " + file + " cannot be used.", e);
     }
   }
 
@@ -89,29 +140,65 @@ public class ShopNetwork implements WebServerFactoryCustomizer<TomcatServletWebS
     return open;
   }
 
-  /** Whether a name or number, as in the address line, is one of this machine in its network. */
+  /** Whether a name or number, as in the address line, is one of this shop for other machines. */
   public boolean isOurs(String host) {
-    return open && addresses.inUrls().contains(host);
+    return hosts().contains(host);
   }
 
-  /** Every address of the shop for devices. */
+  /** Every name and number of the shop for other machines. */
   Set<String> hosts() {
-    return addresses.inUrls();
+    Set<String> all = new LinkedHashSet<>();
+    settings.proxyHost().ifPresent(all::add);
+    ServerCertificate certificate = shown;
+    if (open && certificate != null) {
+      all.addAll(certificate.names());
+      all.addAll(addresses.inUrls());
+    }
+    return all;
   }
 
   /** Where devices find the shop, empty where it is not open to them. */
   public String origin() {
-    return open ? "https://" + addresses.best() + ":" + port : "";
+    if (!settings.proxy().isEmpty()) {
+      return settings.proxy();
+    }
+    ServerCertificate certificate = shown;
+    if (!open || certificate == null) {
+      return "";
+    }
+    String host =
+        settings.hasOwnCertificate()
+            ? certificate.names().stream().findFirst().orElseGet(addresses::best)
+            : addresses.best();
+    return "https://" + host + ":" + settings.port();
+  }
+
+  /**
+   * Whether every device trusts the shop as it is. Only then may browsers be asked to use nothing
+   * but HTTPS: the page about trust is plain.
+   */
+  public boolean isTrustedByAll() {
+    return settings.hasOwnCertificate() || !settings.proxy().isEmpty();
+  }
+
+  /** Whether devices learn to trust the shop by its page. */
+  boolean needsTrust() {
+    return open && !settings.hasOwnCertificate();
   }
 
   /** Where a device learns to trust the shop. */
   String trustPage() {
-    return "http://" + addresses.best() + ":" + trustPort + "/";
+    return "http://" + addresses.best() + ":" + settings.trustPort() + "/";
+  }
+
+  /** The ports it opens. */
+  int port() {
+    return settings.port();
   }
 
   /** The port where nothing but the page about trust is. */
   int trustPort() {
-    return trustPort;
+    return settings.trustPort();
   }
 
   Authority authority() {
@@ -121,75 +208,36 @@ public class ShopNetwork implements WebServerFactoryCustomizer<TomcatServletWebS
     return authority;
   }
 
-  /** When the certificate ends that is in use. */
-  Instant certificateUntil() {
-    return certificateUntil;
-  }
-
-  @Override
-  public void customize(TomcatServletWebServerFactory tomcat) {
-    if (!open) {
-      return;
-    }
-    Connector https = new Connector();
-    https.setPort(port);
-    https.setScheme("https");
-    https.setSecure(true);
-    AbstractHttp11Protocol<?> protocol = (AbstractHttp11Protocol<?>) https.getProtocolHandler();
-    protocol.setSSLEnabled(true);
-    limits.on(https);
-    secure = https;
-    renew(protocol, false);
-    Connector trust = new Connector();
-    trust.setPort(trustPort);
-    limits.on(trust);
-    tomcat.addAdditionalConnectors(https, trust);
-    var _ =
-        minutes.scheduleWithFixedDelay(
-            this::look, LOOKS_EVERY_MIN, LOOKS_EVERY_MIN, TimeUnit.MINUTES);
-  }
-
-  @PreDestroy
-  void end() {
-    minutes.shutdownNow();
+  /** When the certificate ends that is in use, null where none is. */
+  @Nullable Instant certificateUntil() {
+    ServerCertificate certificate = shown;
+    return open && certificate != null ? certificate.until() : null;
   }
 
   /** A laptop that was carried to another network has other addresses. */
-  private void look() {
-    Addresses now = Addresses.here();
-    boolean moved = !now.equals(addresses) && !now.inUrls().isEmpty();
-    boolean ends = certificateUntil.isBefore(clock.instant().plus(RENEWED_BEFORE));
-    Connector https = secure;
-    if ((moved || ends) && https != null) {
-      addresses = now;
-      renew((AbstractHttp11Protocol<?>) https.getProtocolHandler(), true);
-      LOG.info("The certificate was renewed for {}.", now.inUrls());
+  private synchronized void look() {
+    ServerCertificate certificate = shown;
+    if (!open || certificate == null) {
+      return;
     }
-  }
-
-  private void renew(AbstractHttp11Protocol<?> protocol, boolean replace) {
     try {
-      Authority.Server server = authority().issue(addresses, clock.instant());
-      KeyStore store = KeyStore.getInstance("PKCS12");
-      store.load(null, null);
-      store.setKeyEntry(
-          "shop",
-          server.key(),
-          NO_PASSWORD,
-          new Certificate[] {server.certificate(), authority().certificate()});
-      SSLHostConfig hosts = new SSLHostConfig();
-      hosts.setProtocols("TLSv1.2+TLSv1.3");
-      SSLHostConfigCertificate certificate =
-          new SSLHostConfigCertificate(hosts, SSLHostConfigCertificate.Type.EC);
-      certificate.setCertificateKeystore(store);
-      certificate.setCertificateKeyPassword(new String(NO_PASSWORD));
-      hosts.addCertificate(certificate);
-      protocol.addSslHostConfig(hosts, replace);
-      certificateUntil = server.certificate().getNotAfter().toInstant();
-    } catch (IOException e) {
-      throw new UncheckedIOException(e);
-    } catch (GeneralSecurityException e) {
-      throw new IllegalStateException("The certificate cannot be used.", e);
+      Addresses now = Addresses.here();
+      boolean moved = addresses.haveMovedTo(now);
+      if (moved) {
+        addresses = now;
+      }
+      boolean renew =
+          settings.hasOwnCertificate()
+              ? !readAt.equals(Files.getLastModifiedTime(Path.of(settings.certificate())))
+              : moved || certificate.until().isBefore(clock.instant().plus(RENEWED_BEFORE));
+      if (renew) {
+        ServerCertificate next = certificate();
+        lines.show(next);
+        shown = next;
+        LOG.info("The certificate was renewed for {}.", hosts());
+      }
+    } catch (IOException | UncheckedIOException e) {
+      LOG.warn("The certificate was not renewed: {}", e.getMessage());
     }
   }
 }

@@ -27,6 +27,10 @@ import org.springframework.web.util.HtmlUtils;
 @Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class TrustFilter extends OncePerRequestFilter {
   private static final String CERTIFICATE = "/geminal-authority.crt";
+
+  /** A picture that is only seen where the shop is trusted: no browser loads it otherwise. */
+  private static final String MARK = "/trusted.svg";
+
   private static final String PROFILE = "/geminal.mobileconfig";
 
   private final ShopNetwork network;
@@ -37,7 +41,12 @@ class TrustFilter extends OncePerRequestFilter {
 
   @Override
   protected boolean shouldNotFilter(HttpServletRequest request) {
-    return !network.isOpen() || request.getLocalPort() != network.trustPort();
+    return !network.needsTrust()
+        || !(request.getLocalPort() == network.trustPort() || isMark(request));
+  }
+
+  private static boolean isMark(HttpServletRequest request) {
+    return request.isSecure() && request.getRequestURI().equals(MARK);
   }
 
   @Override
@@ -48,9 +57,15 @@ class TrustFilter extends OncePerRequestFilter {
     response.setHeader("Cache-Control", "no-store");
     response.setHeader(
         "Content-Security-Policy",
-        "default-src 'none'; style-src 'unsafe-inline'; frame-ancestors 'none'");
+        "default-src 'none'; style-src 'unsafe-inline'; img-src "
+            + network.origin()
+            + "; frame-ancestors 'none'");
     if (!request.getMethod().equals("GET") && !request.getMethod().equals("HEAD")) {
       response.setStatus(HttpServletResponse.SC_METHOD_NOT_ALLOWED);
+      return;
+    }
+    if (isMark(request)) {
+      send(response, "image/svg+xml", mark());
       return;
     }
     switch (request.getRequestURI()) {
@@ -92,10 +107,12 @@ class TrustFilter extends OncePerRequestFilter {
         a { display: inline-block; padding: .7rem 1rem; border: 2px solid #222; color: #222; text-decoration: none; font-weight: 600; margin: .3rem .6rem .3rem 0; }
         code { font: 600 16px/1.6 ui-monospace, monospace; overflow-wrap: anywhere; }
         li { margin: .5rem 0; }
+        img { display: block; width: 100%%; font-weight: 600; }
         </style></head><body>
         <h1>%s</h1><p>%s</p>
         <h2>%s</h2><p><a href="%s">%s</a> <a href="%s">%s</a></p><ul>%s</ul>
         <h2>%s</h2><p>%s</p><p><code>%s</code></p>
+        <h2>%s</h2><img src="%s" alt="%s"><p><a href="/">%s</a></p>
         <h2>%s</h2><p><a href="%s">%s</a></p><p>%s</p>
         </body></html>
         """,
@@ -111,10 +128,25 @@ class TrustFilter extends OncePerRequestFilter {
         said(NetworkText.STEP_COMPARE.with()),
         said(NetworkText.COMPARE.with()),
         network.authority().fingerprint(),
+        said(NetworkText.STEP_CHECK.with()),
+        HtmlUtils.htmlEscape(network.origin() + MARK, "UTF-8"),
+        said(NetworkText.NOT_TRUSTED.with()),
+        said(NetworkText.CHECK_AGAIN.with()),
         said(NetworkText.STEP_OPEN.with()),
-        HtmlUtils.htmlEscape(network.origin(), "UTF-8"),
+        HtmlUtils.htmlEscape(network.origin() + "/device", "UTF-8"),
         said(NetworkText.OPEN.with()),
         said(NetworkText.WARNED.with()));
+  }
+
+  private static String mark() {
+    return Text.of(
+        """
+        <svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 560 44">
+        <path d="M6 24l10 10L36 10" fill="none" stroke="#1d6b3a" stroke-width="6"/>
+        <text x="52" y="31" font-family="system-ui, sans-serif" font-size="24" font-weight="600" fill="#222">%s</text>
+        </svg>
+        """,
+        said(NetworkText.TRUSTED.with()));
   }
 
   /** What phones and tablets of one maker install by a tap. */

@@ -56,7 +56,7 @@ class CompleteBody extends RequestBodyAdviceAdapter {
       case Map<?, ?> map -> map.forEach((key, item) -> check(at(path, key), item));
       case Optional<?> maybe -> check(path, maybe.orElse(null));
       case OptionalDouble maybe when maybe.isPresent() && !Double.isFinite(maybe.getAsDouble()) ->
-          throw new InvalidValue(path, ProblemText.ENTER_USABLE_NUMBER.with());
+          throw InvalidValue.unusableNumber(path);
       case String text when !isText(text) ->
           throw new InvalidValue(path, ProblemText.THIS_HAS_CHARACTER_THAT_CANNOT.with());
       default -> {}
@@ -104,7 +104,7 @@ class CompleteBody extends RequestBodyAdviceAdapter {
   }
 
   private static InvalidValue missing(String where) {
-    return new InvalidValue(where, ProblemText.THIS_IS_MISSING.with());
+    return InvalidValue.missing(where);
   }
 
   private static boolean isNullable(AnnotatedElement type) {

@@ -4,9 +4,7 @@ import app.geminal.server.text.ServerKey;
 
 /** The texts of this package. */
 enum ProblemText implements ServerKey {
-  ENTER_USABLE_NUMBER,
   THIS_HAS_CHARACTER_THAT_CANNOT,
-  THIS_IS_MISSING,
   REQUEST_REFUSED,
   CHECK_ADDRESS_AND_METHOD_OF_REQUEST,
   CORRECT_THIS,

@@ -191,7 +191,7 @@ public final class DocumentReader {
 
   private String required(String name) {
     if (!has(name)) {
-      throw new InvalidValue(name, StoredText.THIS_IS_MISSING.with());
+      throw InvalidValue.missing(name);
     }
     return name;
   }

@@ -18,6 +18,8 @@ import tools.jackson.databind.json.JsonMapper;
  */
 public final class MessageDocument {
   private static final JsonMapper JSON = JsonMapper.builder().build();
+  private static final String EARLIER = "word.oxygen-school.";
+  private static final String NOW = "word.atmosphere-protection.";
 
   private MessageDocument() {}
 
@@ -28,7 +30,12 @@ public final class MessageDocument {
     }
     Map<String, Object> figures = new LinkedHashMap<>();
     in.list("figures", f -> figures.put(f.text("name"), figure(f)));
-    return new Message(Catalogue.CORE, in.text("key"), figures);
+    return new Message(Catalogue.CORE, current(in.text("key")), figures);
+  }
+
+  /** Words of protections have another name in heat plans that were stored earlier. */
+  private static String current(String key) {
+    return key.startsWith(EARLIER) ? NOW + key.substring(EARLIER.length()) : key;
   }
 
   /**

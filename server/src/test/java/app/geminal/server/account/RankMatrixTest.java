@@ -33,6 +33,7 @@ class RankMatrixTest extends ShopTest {
       Set.of(
           "GET /api/v1/session",
           "POST /api/v1/owner",
+          "POST /api/v1/devices/sign-in",
           "POST /api/v1/archives",
           "POST /api/v1/archives/{id}/restore");
 
@@ -45,6 +46,9 @@ class RankMatrixTest extends ShopTest {
           "POST /api/v1/plans/outline",
           "POST /api/v1/plans/smallest",
           "POST /api/v1/plans/cut-list",
+          "POST /api/v1/plans/weld-map",
+          "POST /api/v1/plans/why-open",
+          "POST /api/v1/plans/weld-remedies",
           "POST /api/v1/pairs",
           "POST /api/v1/pairs/map",
           "POST /api/v1/schedules",
@@ -62,7 +66,10 @@ class RankMatrixTest extends ShopTest {
           "PUT /api/v1/settings/password",
           "POST /api/v1/settings/sign-ins/end-others",
           "POST /api/v1/tokens",
-          "POST /api/v1/tokens/{id}/revoke");
+          "POST /api/v1/tokens/{id}/revoke",
+          "POST /api/v1/devices/codes",
+          "POST /api/v1/devices/sign-in",
+          "POST /api/v1/devices/{id}/shut-out");
 
   /** Not for scripts, whatever their token's rank. */
   private static final Set<String> IN_PERSON =
@@ -81,7 +88,11 @@ class RankMatrixTest extends ShopTest {
           "POST /api/v1/archives/{id}/restore",
           "GET /api/v1/tokens",
           "POST /api/v1/tokens",
-          "POST /api/v1/tokens/{id}/revoke");
+          "POST /api/v1/tokens/{id}/revoke",
+          "GET /api/v1/devices",
+          "POST /api/v1/devices/codes",
+          "POST /api/v1/devices/{id}/shut-out",
+          "PUT /api/v1/network");
 
   /** Rehearsing and logging. */
   private static final Set<String> LOGS =
@@ -106,6 +117,7 @@ class RankMatrixTest extends ShopTest {
           "GET /api/v1/archive",
           "GET /api/v1/backups",
           "POST /api/v1/backups",
+          "PUT /api/v1/network",
           "POST /api/v1/archives",
           "POST /api/v1/archives/{id}/restore",
           "POST /api/v1/instruments",

@@ -132,6 +132,17 @@ class ArchiveTest {
     }
   }
 
+  @Test
+  void aBackupThatIsRestoredDifferentlyIsNotProven() throws IOException {
+    BackupCheck check = full.bean(BackupCheck.class);
+    assertThat(check.restoreAndCompare(archive)).isGreaterThan(TableRepository.ALL.size());
+    // The same rows, but not the same bytes.
+    Path spaced = forged("tables/billet.jsonl", text -> text.replaceFirst("\\{", "{ "));
+    assertThatThrownBy(() -> check.restoreAndCompare(spaced))
+        .isInstanceOf(InvalidValue.class)
+        .hasMessageContaining("tables/billet.jsonl of the backup is restored differently");
+  }
+
   private void refused(Path file, String why) {
     assertThatThrownBy(() -> empty.bean(ArchiveRestorer.class).takeIn(file))
         .isInstanceOf(InvalidValue.class)

@@ -17,6 +17,8 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -204,6 +206,23 @@ class NightlyBackupsTest {
       assertThat(made.<Boolean>at("$.late")).isFalse();
       assertThat(made.<Object>at("$.problem")).isNull();
       assertThat(files()).hasSize(2);
+    }
+  }
+
+  @Test
+  void withoutAFolderNoneIsMadeAnywhere() throws IOException {
+    Set<Path> before = here();
+    try (TestShop own = TestShop.demo("--geminal.nightly.folder=")) {
+      Answer refused = own.smith().post("/api/v1/backups", "");
+      assertThat(refused.status()).isEqualTo(422);
+      assertThat(refused.<String>at("$.detail")).contains("no folder for backups");
+    }
+    assertThat(here()).isEqualTo(before);
+  }
+
+  private static Set<Path> here() throws IOException {
+    try (var files = Files.list(Path.of(""))) {
+      return files.collect(Collectors.toSet());
     }
   }
 }

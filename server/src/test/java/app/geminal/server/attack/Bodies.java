@@ -94,6 +94,14 @@ final class Bodies {
     add("POST", "/api/v1/plans/smallest", "{\"plan\":%s}", plan);
     add("POST", "/api/v1/plans/smallest", "{\"plan\":%s}", wanted);
     add("POST", "/api/v1/plans/cut-list", "{\"plan\":%s}", plan);
+    add(
+        "POST",
+        "/api/v1/plans/why-open",
+        "{\"plan\":%s,\"step\":\"s1\",\"joint\":1,\"along\":0.5,\"across\":0}",
+        plan);
+    for (String map : List.of("weld-map", "weld-remedies")) {
+      add("POST", "/api/v1/plans/" + map, "{\"plan\":%s,\"step\":\"s1\"}", plan);
+    }
     String look = "{\"from\":\"END\",\"atMm\":5,\"acrossMm\":0,\"blade\":null}";
     String seen =
         "{\"plan\":%s,\"path\":\"\",\"stage\":2,\"bar\":0,\"look\":%s,\"part\":{\"leftMm\":0,\"lowMm\":0,\"widthMm\":10,\"heightMm\":10},\"widthPx\":60,\"heightPx\":40,\"relief\":false}"
@@ -127,7 +135,6 @@ final class Bodies {
         "/api/v1/schedules/plan",
         "{\"asked\":%s,\"schedule\":{\"start\":{\"pieces\":7,\"layout\":\"PLAIN\",\"outside\":{\"steel\":\"1075\",\"thicknessMm\":3},\"inside\":{\"steel\":\"15N20\",\"thicknessMm\":1.5}},\"restacks\":[{\"how\":\"CUT\",\"pieces\":4,\"turned\":false,\"insert\":true}]},\"startMm\":120}",
         asked);
-    post("/api/v1/backups");
     post("/api/v1/billets/2/archive");
     post("/api/v1/billets/2/restore");
   }
@@ -236,6 +243,7 @@ final class Bodies {
         "{\"units\":{\"system\":\"INCH\",\"chosen\":{\"MASS\":\"METRIC\"}}}");
     add("PUT", "/api/v1/sign-in-lengths/OWNER", "{\"days\":30}");
     add("POST", "/api/v1/hidden-notes", "{\"family\":\"joints-merge\",\"billetId\":null}");
+    add("POST", "/api/v1/devices/codes", "{\"name\":\"tablet\"}");
     add("POST", "/api/v1/tokens", "{\"name\":\"scale\",\"rank\":\"GUEST\"}");
     add("PUT", "/api/v1/people/1", "{\"rank\":\"OWNER\",\"mayEnter\":true}");
     add(

@@ -59,16 +59,19 @@ class BookDocumentsTest {
                   "dull at the left"),
               null,
               null,
+              null,
               null),
           new EntryBody(
               null,
               new Disposition(FLAW, Disposition.Decision.TRIM, "b", AT, "with the saw"),
+              null,
               null,
               null),
           new EntryBody(
               null,
               null,
               new EntryBody.MeasuredBar("a", AT, new Measurement(38.1, 12.0, null, 1.25), ""),
+              null,
               null),
           new EntryBody(
               null,
@@ -83,7 +86,14 @@ class BookDocumentsTest {
                   "fast oil",
                   List.of(63.5, 64.0),
                   Treatment.File.SKATES,
-                  "straight")));
+                  "straight"),
+              null),
+          new EntryBody(
+              null,
+              null,
+              null,
+              null,
+              new EntryBody.StepNote("core/a", AT, true, "sawn on the wrong side of the mark")));
 
   private static final List<WeldView> WELDS_BEFORE =
       HOWS.stream()

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.geminal.server.TestShop;
+import app.geminal.server.Visitor;
 import app.geminal.server.Visitor.Answer;
 import com.google.zxing.BinaryBitmap;
 import com.google.zxing.RGBLuminanceSource;
@@ -13,7 +14,9 @@ import com.google.zxing.qrcode.QRCodeReader;
 import java.io.IOException;
 import java.io.StringReader;
 import java.net.InetAddress;
+import java.net.InetSocketAddress;
 import java.net.ServerSocket;
+import java.net.Socket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -37,6 +40,7 @@ import javax.net.ssl.TrustManagerFactory;
 import org.bouncycastle.cert.X509CertificateHolder;
 import org.bouncycastle.cert.jcajce.JcaX509CertificateConverter;
 import org.bouncycastle.openssl.PEMParser;
+import org.bouncycastle.openssl.jcajce.JcaPKCS8Generator;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -60,7 +64,7 @@ class NetworkTest {
     trustPort = freePort();
     shop =
         TestShop.demo(
-            "--geminal.network.open=true",
+            "--geminal.network.open=yes",
             "--geminal.network.folder=" + folder.resolve("shop"),
             "--geminal.network.port=" + port,
             "--geminal.network.trust-port=" + trustPort);
@@ -133,7 +137,7 @@ class NetworkTest {
     assertThat(fingerprint).matches("([0-9A-F]{2} ){31}[0-9A-F]{2}");
     String trustPage = shop.smith().get("/api/v1/network").at("$.trustPage");
     assertThat(readBack(shop.smith().get("/api/v1/network"))).isEqualTo(trustPage);
-    assertThat(page.body()).contains(fingerprint, "Trust this shop", ":" + port);
+    assertThat(page.body()).contains(fingerprint, "Trust this shop", ":" + port, "/trusted.svg");
     assertThat(page.headers().firstValue("content-security-policy")).isPresent();
     for (String path : List.of("/rack", "/api/v1/session", "/api/v1/billets", "/sign-in", "//x")) {
       HttpResponse<String> answer = get(device, plain(path));
@@ -216,6 +220,16 @@ class NetworkTest {
   }
 
   @Test
+  void aLineThatBreaksIsNoMoveAndAnotherAddressIs() {
+    List<String> names = WHARF.names();
+    assertThat(WHARF.haveMovedTo(WHARF)).isFalse();
+    assertThat(WHARF.haveMovedTo(new Addresses(names, List.of()))).isFalse();
+    assertThat(WHARF.haveMovedTo(new Addresses(List.of(), List.of()))).isFalse();
+    assertThat(WHARF.haveMovedTo(new Addresses(names, List.of("192.168.7.21")))).isTrue();
+    assertThat(WHARF.haveMovedTo(new Addresses(List.of("barge"), WHARF.numbers()))).isTrue();
+  }
+
+  @Test
   void onlyAddressesOfOnesOwnNetworkAreUsed() throws Exception {
     for (String own : List.of("10.1.2.3", "172.20.0.9", "192.168.1.7", "fd12::1")) {
       assertThat(Addresses.isOwnNetwork(InetAddress.getByName(own))).as(own).isTrue();
@@ -242,5 +256,125 @@ class NetworkTest {
       assertThat(closed.smith().get("/api/v1/billets/1/card").<String>at("$.link"))
           .startsWith("http://");
     }
+  }
+
+  private static List<String> names(Answer network) {
+    return network.at("$.hosts");
+  }
+
+  @Test
+  void aDeviceSeesThatItTrustsTheShopByAPictureOnly() throws Exception {
+    String mark = "https://127.0.0.1:" + port + "/trusted.svg";
+    HttpResponse<String> picture = get(trusting(authority()), mark);
+    assertThat(picture.headers().firstValue("content-type").orElse("")).startsWith("image/svg");
+    assertThat(picture.body()).contains("This device trusts the shop.");
+    assertThatThrownBy(() -> get(HttpClient.newHttpClient(), mark))
+        .isInstanceOf(SSLHandshakeException.class);
+    assertThat(shop.visitor().get("/trusted.svg").status()).as("beside it").isNotEqualTo(200);
+  }
+
+  @Test
+  void aCodeForADeviceLeadsToTheShopForDevices() {
+    Answer code = shop.smith().post("/api/v1/devices/codes", "{\"name\":\"Tablet\"}");
+    String origin = shop.smith().get("/api/v1/network").at("$.origin");
+    assertThat(code.<String>at("$.address")).isEqualTo(origin + "/device#" + code.at("$.code"));
+  }
+
+  @Test
+  void whereTheSettingsDecideTheOwnerCannot() {
+    Answer refused = shop.smith().put("/api/v1/network", "{\"open\":false}");
+    assertThat(refused.status()).isEqualTo(422);
+    assertThat(shop.smith().get("/api/v1/network").<Boolean>at("$.open")).isTrue();
+  }
+
+  @Test
+  void theOwnerOpensAndClosesItWhileTheShopRuns() throws Exception {
+    Path own = folder.resolve("chosen");
+    int https = freePort();
+    int plain = freePort();
+    String[] settings = {
+      "--geminal.network.open=chosen",
+      "--geminal.network.folder=" + own,
+      "--geminal.network.port=" + https,
+      "--geminal.network.trust-port=" + plain
+    };
+    try (TestShop chosen = TestShop.demo(settings)) {
+      Visitor owner = chosen.smith();
+      assertThat(owner.get("/api/v1/network").<Boolean>at("$.open")).isFalse();
+      assertThat(listens(https)).isFalse();
+      Answer opened = owner.put("/api/v1/network", "{\"open\":true}");
+      assertThat(opened.<Boolean>at("$.open")).isTrue();
+      assertThat(listens(https) && listens(plain)).isTrue();
+      assertThat(get(HttpClient.newHttpClient(), "http://127.0.0.1:" + plain + "/").body())
+          .contains(opened.<String>at("$.fingerprint"));
+      owner.put("/api/v1/network", "{\"open\":false}");
+      assertThat(listens(https) || listens(plain)).isFalse();
+      assertThat(own.resolve("open")).doesNotExist();
+      try (ServerSocket inUse = new ServerSocket(plain)) {
+        Answer refused = owner.put("/api/v1/network", "{\"open\":true}");
+        assertThat(refused.status()).isEqualTo(422);
+        assertThat(refused.<String>at("$.detail")).contains(Integer.toString(inUse.getLocalPort()));
+        assertThat(listens(https)).isFalse();
+      }
+      assertThat(owner.put("/api/v1/network", "{\"open\":true}").<Boolean>at("$.open")).isTrue();
+    }
+    try (TestShop again = TestShop.demo(settings)) {
+      assertThat(again.smith().get("/api/v1/network").<Boolean>at("$.open"))
+          .as("still at the next start")
+          .isTrue();
+    }
+  }
+
+  private static boolean listens(int port) {
+    try (Socket socket = new Socket()) {
+      socket.connect(new InetSocketAddress("127.0.0.1", port), 2000);
+      return true;
+    } catch (IOException refused) {
+      return false;
+    }
+  }
+
+  @Test
+  void aCertificateOfOnesOwnIsShownInPlaceOfTheShops() throws Exception {
+    Authority maker = Authority.in(folder.resolve("maker"), "Riverside office", Clock.systemUTC());
+    ServerCertificate own =
+        maker.issue(new Addresses(List.of("shop.example.org"), List.of()), Instant.now());
+    Path files = Files.createDirectories(folder.resolve("own"));
+    Files.writeString(files.resolve("full.pem"), Pem.of(own.certificate()) + maker.pem());
+    Files.writeString(files.resolve("key.pem"), Pem.of(new JcaPKCS8Generator(own.key(), null)));
+    int https = freePort();
+    int plain = freePort();
+    try (TestShop mine =
+        TestShop.demo(
+            "--geminal.network.open=yes",
+            "--geminal.network.folder=" + files,
+            "--geminal.network.certificate=" + files.resolve("full.pem"),
+            "--geminal.network.key=" + files.resolve("key.pem"),
+            "--geminal.network.port=" + https,
+            "--geminal.network.trust-port=" + plain)) {
+      Answer network = mine.smith().get("/api/v1/network");
+      assertThat(network.<String>at("$.origin")).isEqualTo("https://shop.example.org:" + https);
+      assertThat(network.<String>at("$.trustPage")).isEmpty();
+      assertThat(names(network)).contains("shop.example.org");
+      assertThat(listens(plain)).as("nothing to trust").isFalse();
+      HttpResponse<String> answer =
+          get(trusting(maker.certificate()), "https://localhost:" + https + "/sign-in");
+      assertThat(answer.headers().firstValue("strict-transport-security"))
+          .hasValueSatisfying(v -> assertThat(v).contains("max-age=2592000"));
+    }
+  }
+
+  @Test
+  void settingsThatCannotWorkAreRefusedWithTheReason() {
+    assertThatThrownBy(
+            () -> new NetworkSettings(NetworkSettings.Open.YES, 8443, 8480, "", "", "", ""))
+        .hasMessageContaining("geminal.network.folder");
+    assertThatThrownBy(
+            () -> new NetworkSettings(NetworkSettings.Open.NO, 8443, 8480, "", "a.pem", "", ""))
+        .hasMessageContaining("belong together");
+    assertThatThrownBy(() ->
+            new NetworkSettings(
+                NetworkSettings.Open.NO, 8443, 8480, "", "", "", "shop.example.org"))
+        .hasMessageContaining("https://");
   }
 }
