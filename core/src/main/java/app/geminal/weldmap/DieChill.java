@@ -14,16 +14,16 @@ final class DieChill {
   private DieChill() {}
 
   /**
-   * The temperature at a depth after so long, °C.
+   * How far a place at a depth has come towards the dies' own temperature, 0 to 1; the same
+   * whatever it was at.
    *
-   * @param beforeC what it was
    * @param depthMm under the face
    * @param seconds since the dies touched
    * @param contactWM2K conductance of the contact
    */
-  static double after(double beforeC, double depthMm, double seconds, double contactWM2K) {
+  static double share(double depthMm, double seconds, double contactWM2K) {
     if (seconds <= 0) {
-      return beforeC;
+      return 0;
     }
     double reach = Math.sqrt(DIFFUSIVITY_M2_S * seconds);
     double depth = depthMm / 1000 / (2 * reach);
@@ -32,7 +32,11 @@ final class DieChill {
         ErrorFunction.erfc(depth)
             - Math.exp(contactWM2K * depthMm / 1000 / CONDUCTIVITY_W_MK + taken * taken)
                 * ErrorFunction.erfc(depth + taken);
-    double dies = FaceContact.COLD_DIE.celsius();
-    return beforeC - (beforeC - dies) * Math.clamp(lost, 0, 1);
+    return Math.clamp(lost, 0, 1);
+  }
+
+  /** The temperature of a place that was at {@code beforeC}, °C. */
+  static double after(double beforeC, double share) {
+    return beforeC - (beforeC - FaceContact.COLD_DIE.celsius()) * share;
   }
 }

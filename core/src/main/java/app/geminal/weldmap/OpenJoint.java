@@ -75,8 +75,8 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
   public static OpenJoint of(List<WeldSetup> course, Place place, boolean commonHeat) {
     PatchGrid grid = PatchGrid.USUAL;
     List<Sample> ensemble = Sample.ensemble();
-    List<JointCourse> members =
-        ensemble.parallelStream().map(s -> JointCourse.of(course, s, grid)).toList();
+    List<Joints> members =
+        ensemble.parallelStream().map(s -> JointCourse.of(course, s, grid).joints()).toList();
     WeldSetup setup = course.getLast();
     Map<FailureCause, Double> weights = new EnumMap<>(FailureCause.class);
     int places = 0;
@@ -107,9 +107,9 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
   }
 
   private static double add(
-      List<JointCourse> members, int joint, int patch, Map<FailureCause, Double> weights) {
+      List<Joints> members, int joint, int patch, Map<FailureCause, Double> weights) {
     double all = 0;
-    for (JointCourse member : members) {
+    for (Joints member : members) {
       for (Map.Entry<BondCause, Double> near :
           member.at(joint, patch).nearness(member.rules()).entrySet()) {
         weights.merge(cause(near.getKey()), near.getValue(), Double::sum);

@@ -8,7 +8,6 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.IntStream;
 
 /**
  * What is expected of one weld, joint by joint and patch by patch: shares of an ensemble of {@value
@@ -85,22 +84,19 @@ public record WeldMap(PatchGrid grid, double chance, List<Joint> joints) {
    * @param course one weld at least, in the order they are made
    */
   public static WeldMap of(List<WeldSetup> course, List<Sample> ensemble, PatchGrid grid) {
-    List<JointCourse> members =
-        ensemble.parallelStream().map(s -> JointCourse.of(course, s, grid)).toList();
+    List<Joints> members =
+        ensemble.parallelStream().map(s -> JointCourse.of(course, s, grid).joints()).toList();
     List<Double> heights = course.getLast().joints();
     List<Joint> joints = new ArrayList<>();
     for (int joint = 0; joint < heights.size(); joint++) {
       joints.add(joint(members, joint, heights.get(joint), grid));
     }
-    long whole =
-        members.stream()
-            .filter(m -> IntStream.range(0, joints.size()).allMatch(m::isSound))
-            .count();
+    long whole = members.stream().filter(Joints::isSound).count();
     return new WeldMap(
         grid, whole / (double) members.size() * Math.pow(CLEAN_JOINT, joints.size()), joints);
   }
 
-  private static Joint joint(List<JointCourse> members, int joint, double height, PatchGrid grid) {
+  private static Joint joint(List<Joints> members, int joint, double height, PatchGrid grid) {
     List<Patch> patches = new ArrayList<>();
     for (int patch = 0; patch < grid.patches(); patch++) {
       patches.add(patch(members, joint, patch, grid));
@@ -109,7 +105,7 @@ public record WeldMap(PatchGrid grid, double chance, List<Joint> joints) {
     return new Joint(height, CLEAN_JOINT * sound / members.size(), patches);
   }
 
-  static Patch patch(List<JointCourse> members, int joint, int patch, PatchGrid grid) {
+  static Patch patch(List<Joints> members, int joint, int patch, PatchGrid grid) {
     Map<BondCause, Integer> causes = new EnumMap<>(BondCause.class);
     double bonded = 0;
     double[] heat = new double[members.size()];

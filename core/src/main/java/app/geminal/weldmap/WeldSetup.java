@@ -81,6 +81,11 @@ public record WeldSetup(
    */
   public record Faces(
       AtmosphereProtection protection, Jacket jacket, double gapMm, double startOxideUm) {
+    /** Whether it was soaked in fuel, which burns before air gets in. */
+    boolean isFuelled() {
+      return protection == AtmosphereProtection.DRY || protection == AtmosphereProtection.BOTH;
+    }
+
     /** Whether flux is applied in a heat, from 1. */
     boolean isFluxedIn(int heat) {
       return protection.isFluxedIn(heat);

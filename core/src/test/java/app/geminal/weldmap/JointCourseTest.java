@@ -10,7 +10,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.geminal.heat.Atmosphere;
 import app.geminal.heat.BarHeat;
-import app.geminal.heat.BarTracker;
+import app.geminal.heat.FaceContact;
+import app.geminal.heat.Surroundings;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
 import java.util.ArrayList;
@@ -23,16 +24,16 @@ import org.junit.jupiter.params.provider.ValueSource;
 class JointCourseTest {
   private static final PatchGrid GRID = PatchGrid.USUAL;
 
-  private static JointCourse made(WeldSetup... course) {
+  private static Joints made(WeldSetup... course) {
     return made(Sample.likely(), course);
   }
 
-  private static JointCourse made(Sample sample, WeldSetup... course) {
-    return JointCourse.of(List.of(course), sample, GRID);
+  private static Joints made(Sample sample, WeldSetup... course) {
+    return JointCourse.of(List.of(course), sample, GRID).joints();
   }
 
   /** States of one joint, a line of the width for each place along. */
-  private static List<String> states(JointCourse of, int joint) {
+  private static List<String> states(Joints of, int joint) {
     List<String> lines = new ArrayList<>();
     for (int along = 0; along < GRID.along(); along++) {
       StringBuilder line = new StringBuilder();
@@ -44,7 +45,7 @@ class JointCourseTest {
     return lines;
   }
 
-  private static void allAre(JointCourse of, String line) {
+  private static void allAre(Joints of, String line) {
     for (int joint = 0; joint < Setups.JOINTS.size(); joint++) {
       assertThat(states(of, joint)).containsOnly(line);
     }
@@ -52,7 +53,7 @@ class JointCourseTest {
 
   @Test
   void evenlyHotCleanAndUnderOneDieEverythingBonds() {
-    JointCourse weld = made(sealed());
+    Joints weld = made(sealed());
     allAre(weld, "BBBB");
     assertThat(weld.isSound(0)).isTrue();
     assertThat(weld.at(0, 0).cause()).isNull();
@@ -60,7 +61,7 @@ class JointCourseTest {
 
   @Test
   void coldNothingBonds() {
-    JointCourse weld = made(with(sealed(), fire(900, 60.0)));
+    Joints weld = made(with(sealed(), fire(900, 60.0)));
     allAre(weld, "SSSS");
     assertThat(weld.isSound(0)).isFalse();
     assertThat(weld.at(0, 0).cause()).isEqualTo(BondCause.HEAT);
@@ -69,7 +70,7 @@ class JointCourseTest {
 
   @Test
   void diesOnHalfOfItBondHalf() {
-    JointCourse weld = made(with(sealed(), squeeze(0.08, new Bite(0, Setups.LENGTH_MM / 2))));
+    Joints weld = made(with(sealed(), squeeze(0.08, new Bite(0, Setups.LENGTH_MM / 2))));
     assertThat(states(weld, 1))
         .containsExactly("BBBB", "BBBB", "BBBB", "BBBB", "OOOO", "OOOO", "OOOO", "OOOO");
     assertThat(weld.at(1, 31).cause()).isEqualTo(BondCause.PRESSURE);
@@ -80,7 +81,7 @@ class JointCourseTest {
   @Test
   void openItIsOxidisedFromTheEdgesInwards() {
     WeldSetup open = with(with(sealed(), faces(AtmosphereProtection.DRY)), fire(1200, 30.0));
-    JointCourse weld = made(Sample.likely().with(Unknown.FUEL_LASTS, 0.01), open);
+    Joints weld = made(Sample.likely().with(Unknown.FUEL_LASTS, 0.01), open);
     assertThat(states(weld, 1))
         .containsExactly("SSSS", "SBBS", "SBBS", "SBBS", "SBBS", "SBBS", "SBBS", "SSSS");
     assertThat(weld.at(1, 0).cause()).isEqualTo(BondCause.OXIDE);
@@ -109,7 +110,7 @@ class JointCourseTest {
         with(
             with(sealed(), faces(AtmosphereProtection.BORAX)),
             squeeze(0.25, new Bite(0, Setups.LENGTH_MM)));
-    JointCourse weld = made(hard);
+    Joints weld = made(hard);
     allAre(weld, "OBBO");
     assertThat(weld.at(2, 0).cause()).isEqualTo(BondCause.REOPENED);
     assertThat(weld.isSound(2)).isFalse();
@@ -122,7 +123,7 @@ class JointCourseTest {
         with(
             sealed(),
             new WeldSetup.Squeeze(s.reduction(), s.bites(), 0.2, 150, s.strength(), 0.03, 0.1));
-    JointCourse weld = made(weak);
+    Joints weld = made(weak);
     allAre(weld, "SSSS");
     assertThat(weld.at(0, 9).cause()).isEqualTo(BondCause.PRESSURE);
   }
@@ -139,7 +140,7 @@ class JointCourseTest {
             s.fire(),
             squeeze(0.08, new Bite(0, 300)),
             faces(AtmosphereProtection.BORAX));
-    JointCourse weld = made(Sample.likely().with(Unknown.SLAG_VISCOSITY, 3), wide);
+    Joints weld = made(Sample.likely().with(Unknown.SLAG_VISCOSITY, 3), wide);
     assertThat(states(weld, 1).get(4)).isEqualTo("BIIB");
     assertThat(weld.at(1, 17).cause()).isEqualTo(BondCause.INCLUSION);
   }
@@ -148,7 +149,7 @@ class JointCourseTest {
   void aLateBiteIsAColdOne() {
     Bite[] eight = Bite.fromTheMiddle(8, 20, Setups.LENGTH_MM).toArray(Bite[]::new);
     WeldSetup late = with(with(sealed(), squeeze(0.08, eight)), fire(1150, 60.0));
-    JointCourse weld = made(Sample.likely().with(Unknown.PER_BITE, 6), late);
+    Joints weld = made(Sample.likely().with(Unknown.PER_BITE, 6), late);
     assertThat(weld.at(3, 16).heatMarginC()).isGreaterThan(weld.at(3, 4).heatMarginC() + 20);
     assertThat(weld.at(3, 4).heatMarginC()).isGreaterThan(weld.at(3, 0).heatMarginC() + 20);
     assertThat(states(weld, 3).getFirst()).isEqualTo("SSSS");
@@ -165,21 +166,22 @@ class JointCourseTest {
     allAre(made(sealed(), with(sealed(), fire(700, 20.0))), "BBBB");
   }
 
+  /** Nothing of the joints' own gets into the heat: the solver alone comes out the same. */
   @Test
-  void theLikelyMemberHasTodaysTemperatures() {
+  void theLikelyMemberHasTheTemperaturesOfTheBarAlone() {
     WeldSetup.Fire fire = new WeldSetup.Fire(1230, 1e9, Atmosphere.RICH, List.of(12.0));
     WeldSetup setup = with(with(sealed(), squeeze(0.05)), fire);
-    BarTracker today = new BarTracker(setup.bar(), 20);
-    today.put(BarTracker.Place.FIRE);
-    today.advance(360, 1230);
-    today.turnedOver();
-    today.advance(360, 1230);
-    today.put(BarTracker.Place.AIR);
+    Surroundings chamber = Surroundings.chamber(1230).on(FaceContact.FLOOR);
+    BarHeat alone = new BarHeat(setup.bar(), 20);
+    alone.advance(360, chamber);
+    alone.turnedOver();
+    alone.advance(360, chamber);
     for (int second = 0; second < Unknown.TO_DIES.likely(); second++) {
-      today.advance(1, 1230);
+      alone.advance(1, Surroundings.air());
     }
-    today.welded();
-    today.advance(40 - Unknown.TO_DIES.likely(), 1230);
-    assertThat(made(setup).coreC()).isEqualTo(today.estimate().coreC());
+    alone.welded();
+    alone.advance(40 - Unknown.TO_DIES.likely(), Surroundings.air());
+    assertThat(JointCourse.of(List.of(setup), Sample.likely(), GRID).coreC())
+        .isEqualTo(alone.coreC());
   }
 }

@@ -32,7 +32,8 @@ class PartsTest {
     "5, 0, 1200"
   })
   void coldDiesCoolWhatIsUnderThem(double depthMm, double seconds, double afterC) {
-    assertThat(DieChill.after(1200, depthMm, seconds, 4000)).isCloseTo(afterC, within(0.01));
+    assertThat(DieChill.after(1200, DieChill.share(depthMm, seconds, 4000)))
+        .isCloseTo(afterC, within(0.01));
   }
 
   @Test
