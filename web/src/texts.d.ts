@@ -1184,6 +1184,9 @@ declare module 'texts/fire/Numbers' {
   export const workingTimeLeft: string;
   export const workingTime: string;
   export const skin: string;
+  export function range(values: { low: string | number; high: string | number }): string;
+  export function timeRange(values: { from: string | number; to: string | number }): string;
+  export function overAnHour(values: { from: string | number }): string;
 }
 
 declare module 'texts/fire/OrderChart' {
@@ -1239,6 +1242,8 @@ declare module 'texts/fire/SideTaps' {
   export const forgeCooler: string;
   export const forgeHotter: string;
   export const time: string;
+  export const skinByAThermometer: string;
+  export const skinReading: string;
 }
 
 declare module 'texts/fire/StepLine' {
@@ -1330,6 +1335,14 @@ declare module 'texts/fire/useTaps' {
   export const speed: string;
   export function recorded(values: { value: string | number }): string;
   export function undone(values: { value: string | number }): string;
+  export const shadow: string;
+  export const noShadow: string;
+  export const fluxMelts: string;
+  export const fluxRunsClear: string;
+  export const fluxSmokes: string;
+  export const fuelBurntOut: string;
+  export const color: string;
+  export const skinReading: string;
 }
 
 declare module 'texts/first/FirstBillet' {
@@ -2659,4 +2672,36 @@ declare module 'texts/weldmap/WhyOpen' {
   export const noMap: string;
   export const toFindOut: string;
   export const fromThePlan: string;
+}
+
+declare module 'texts/fire/Looks' {
+  export const whatYouSee: string;
+  export const recordWhatYouSee: string;
+  export const close: string;
+  export const lookAtTheEnd: string;
+  export const aShadow: string;
+  export const oneColorAcross: string;
+  export const lookAtTheSkin: string;
+  export const lookAtTheFlux: string;
+  export const itMelts: string;
+  export const itRunsClear: string;
+  export const itSmokes: string;
+  export const theFuelSoak: string;
+  export const theFlameIsOut: string;
+  export const bloodRed: string;
+  export const darkCherry: string;
+  export const dullCherry: string;
+  export const mediumCherry: string;
+  export const cherry: string;
+  export const brightCherry: string;
+  export const salmon: string;
+  export const darkOrange: string;
+  export const orange: string;
+  export const lightOrange: string;
+  export const orangeYellow: string;
+  export const yellow: string;
+  export const brightYellow: string;
+  export const paleYellow: string;
+  export const yellowWhite: string;
+  export const white: string;
 }

@@ -12,6 +12,7 @@ import { clock, lastUndoable, shown, undone, type Seen } from './course';
 import { FireControls, type Pane } from './FireControls';
 import { FireHead } from './FireHead';
 import { KeyHelp } from './KeyHelp';
+import { Looks } from './Looks';
 import { Checklist } from './Checklist';
 import { Numbers } from './Numbers';
 import { OrderChart } from './OrderChart';
@@ -71,7 +72,7 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
     ? `Z · ${last.act ? ACT_WORDS[last.act].toLowerCase() : KIND_WORDS[last.kind]}`
     : null;
 
-  const { tap, decide, back } = useTaps(fire, place, (words) => {
+  const { tap, decide, see, back } = useTaps(fire, place, (words) => {
     setSaid(words);
     setPane('trace');
   });
@@ -159,7 +160,18 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
               <Words of={here.why} />
             </p>
           </div>
-          <Numbers shown={here} />
+          <div>
+            <Numbers shown={here} />
+            {here.where === 'FIRE' && !here.now.finished && (
+              <Looks
+                ask={here.now.ask}
+                skinC={here.skinC}
+                isFluxed={logEntries.some((e) => e.act === 'FLUX')}
+                isFuelled={logEntries.some((e) => e.act === 'FUEL')}
+                onSeen={see}
+              />
+            )}
+          </div>
         </section>
         <div className="[grid-area:taps]">{taps}</div>
       </div>

@@ -3,10 +3,12 @@ import type { ReactNode } from 'react';
 import { heatColour } from '../../figures/heat';
 import { show } from '../../units';
 import { useUnits } from '../../ui/Words';
+import type { Interval } from './api';
 import { clock, type Shown } from './course';
 
 const LONG_S = 3500;
 const SHORT_S = 180;
+const SAME_S = 20;
 
 /** Below it a bar has no colour of its own. */
 const GLOWS_C = 500;
@@ -20,6 +22,7 @@ export function Numbers({ shown }: { shown: Shown }) {
   const { now } = shown;
   const out = shown.where === 'AIR' || shown.where === 'DIES';
   const [figure, unit] = show('temperature', shown.coreC, units).split(' ');
+  const bare = (celsius: number) => show('temperature', celsius, units).split(' ')[0] ?? '';
   const left = Math.max(0, now.leftS - (out ? shown.sinceOutS - now.sinceOutS : 0));
   return (
     <div>
@@ -43,7 +46,11 @@ export function Numbers({ shown }: { shown: Shown }) {
             )}
             {figure}
             <span className="pl-1.5 text-[22px] font-normal text-soft">
-              {unit} ± {show('temperatureChange', Math.max(5, now.plusMinusC), units).split(' ')[0]}
+              {unit}{' '}
+              {texts.range({
+                low: bare(now.coreC.low),
+                high: bare(now.coreC.high),
+              })}
             </span>
           </p>
         </>
@@ -53,9 +60,9 @@ export function Numbers({ shown }: { shown: Shown }) {
           <Figure name={now.readyForS > 0 ? texts.readyFor : texts.readyIn}>
             {now.readyForS > 0
               ? clock(now.readyForS)
-              : now.readyInS >= LONG_S
+              : now.readyInS.middle >= LONG_S
                 ? texts.notAtThisHeat
-                : clock(now.readyInS)}
+                : inAbout(now.readyInS)}
           </Figure>
         )}
         {out && <Figure name={texts.core}>{show('temperature', shown.coreC, units)}</Figure>}
@@ -72,6 +79,12 @@ export function Numbers({ shown }: { shown: Shown }) {
       </dl>
     </div>
   );
+}
+
+/** From when it may be ready to when it counts as ready; one time where they are as good as the same. */
+function inAbout({ low, high }: Interval): string {
+  if (high >= LONG_S) return texts.overAnHour({ from: clock(low) });
+  return high - low < SAME_S ? clock(high) : texts.timeRange({ from: clock(low), to: clock(high) });
 }
 
 function Figure({ name, children }: { name: string; children: ReactNode }) {

@@ -55,6 +55,17 @@ export function SideTaps({
         />
       )}
       <Typed
+        label={texts.skinByAThermometer}
+        placeholder={texts.skinReading}
+        onTyped={(text) => {
+          const read = parseQuantity('temperature', text, systemOf(units, 'temperature'));
+          if (!('value' in read)) return read.error;
+          if (read.value < 0 || read.value > 1500) return texts.enterAForgeTemperatureBelow1500;
+          put('SKIN', place, { figure: read.value });
+          return null;
+        }}
+      />
+      <Typed
         label={texts.note}
         placeholder={texts.aNote}
         onTyped={(text) => {

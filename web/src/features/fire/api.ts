@@ -5,7 +5,17 @@ import { answered, api, apiAtOnce, asItIs, onePage } from '../../lib/http';
 import type { WeldOutcome } from '../book/api';
 
 export type Act = 'FUEL' | 'IN' | 'FLUX' | 'TURN' | 'OUT' | 'SQUEEZE' | 'LET_GO' | 'BRUSH' | 'LOOK';
-export type Kind = 'DEED' | 'UNDO' | 'READING' | 'NOTE' | WeldOutcome | 'FORGE' | 'SPEED';
+/** What is seen of a bar: the first ones need no figure. */
+export type SightingKind =
+  | 'SHADOW'
+  | 'NO_SHADOW'
+  | 'FLUX_MELTS'
+  | 'FLUX_CLEAR'
+  | 'FLUX_SMOKES'
+  | 'FUEL_OUT'
+  | 'COLOR'
+  | 'SKIN';
+export type Kind = 'DEED' | 'UNDO' | 'READING' | 'NOTE' | WeldOutcome | SightingKind | 'FORGE' | 'SPEED';
 export type Where = 'FIRE' | 'AIR' | 'DIES';
 export type StepState = 'DONE' | 'LEFT_OUT' | 'NOW' | 'TO_COME';
 
@@ -24,7 +34,12 @@ export type Gauge = Schemas['SessionViewGaugeView'];
 
 export type Advice = Schemas['SessionAdvice'];
 
-export type Forecast = Schemas['HeatBarTrackerForecast'];
+export type Forecast = Schemas['FollowingForecast'];
+
+/** A figure and how well it is known: 90 in 100 are between its ends. */
+export type Interval = Schemas['FollowingInterval'];
+
+export type Look = Schemas['SessionViewBilletNow']['ask'];
 
 export type BilletNow = Schemas['SessionViewBilletNow'];
 

@@ -62,7 +62,7 @@ function grown(seen: Seen, now: Now): Pick<Seen, 'forge' | 'histories'> {
     histories: seen.histories.map((h, place) => {
       const b = now.billets[place];
       const due = second - (h.at(-1)?.second ?? -HISTORY_EVERY_S) >= HISTORY_EVERY_S;
-      return b?.begun && due ? [...h, { second, skinC: b.skinC, coreC: b.coreC }] : h;
+      return b?.begun && due ? [...h, { second, skinC: b.skinC.middle, coreC: b.coreC.middle }] : h;
     }),
   };
 }
@@ -122,7 +122,7 @@ function between(now: BilletNow, passedS: number): { skinC: number; coreC: numbe
   const next = now.forecast.findIndex((a) => a.inS >= passedS);
   const b = now.forecast[next === -1 ? now.forecast.length - 1 : next];
   const a = now.forecast[Math.max(0, (next === -1 ? now.forecast.length : next) - 1)];
-  if (!a || !b || passedS <= 0) return { skinC: now.skinC, coreC: now.coreC };
+  if (!a || !b || passedS <= 0) return { skinC: now.skinC.middle, coreC: now.coreC.middle };
   const part = b.inS === a.inS ? 1 : Math.min(1, (passedS - a.inS) / (b.inS - a.inS));
   return { skinC: a.skinC + part * (b.skinC - a.skinC), coreC: a.coreC + part * (b.coreC - a.coreC) };
 }

@@ -9,7 +9,9 @@ import * as outbox from './outbox';
 const SILENT_MS = 12_000;
 const FIRST_WAIT_MS = 500;
 const LONGEST_WAIT_MS = 4000;
-const LAST_SEEN = 'geminal.seen.';
+const ALL_SEEN = 'geminal.seen.';
+/** What an earlier release stored under the names without a number had other fields. */
+const LAST_SEEN = `${ALL_SEEN}2.`;
 
 const device = (() => {
   const key = 'geminal.device';
@@ -26,7 +28,7 @@ const remembered = (id: number) => stored(`${LAST_SEEN}${id}`) as Seen | null;
 function remember(id: number, seen: Seen) {
   const one = `${LAST_SEEN}${id}`;
   Object.keys(localStorage)
-    .filter((k) => k.startsWith(LAST_SEEN) && k !== one)
+    .filter((k) => k.startsWith(ALL_SEEN) && k !== one)
     .forEach((k) => localStorage.removeItem(k));
   store(one, seen);
 }

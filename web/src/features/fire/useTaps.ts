@@ -1,6 +1,6 @@
 import * as texts from 'texts/fire/useTaps';
 import { useCallback, useRef } from 'react';
-import { ACT_WORDS, type Act, type Kind } from './api';
+import { ACT_WORDS, type Act, type Kind, type SightingKind } from './api';
 import type { WeldOutcome } from '../book/api';
 import type { Fire } from './useFire';
 
@@ -15,6 +15,14 @@ export const KIND_WORDS: Record<Kind, string> = {
   HELD: texts.sound,
   SUSPECT: texts.suspect,
   OPEN: texts.delaminated,
+  SHADOW: texts.shadow,
+  NO_SHADOW: texts.noShadow,
+  FLUX_MELTS: texts.fluxMelts,
+  FLUX_CLEAR: texts.fluxRunsClear,
+  FLUX_SMOKES: texts.fluxSmokes,
+  FUEL_OUT: texts.fuelBurntOut,
+  COLOR: texts.color,
+  SKIN: texts.skinReading,
   FORGE: texts.forgeSetting,
   SPEED: texts.speed,
 };
@@ -38,10 +46,15 @@ export function useTaps(fire: Fire, place: number, say: (words: string) => void)
       fire.put(outcome, place);
       say(texts.recorded({ value: KIND_WORDS[outcome] }));
     });
+  const see = (kind: SightingKind, figure?: number) =>
+    once(`${kind}${figure ?? ''}`, () => {
+      fire.put(kind, place, figure === undefined ? {} : { figure });
+      say(texts.recorded({ value: KIND_WORDS[kind] }));
+    });
   const back = () =>
     once('undo', () => {
       const what = fire.undo(place);
       if (what) say(texts.undone({ value: what.act ? ACT_WORDS[what.act] : KIND_WORDS[what.kind] }));
     });
-  return { tap, decide, back };
+  return { tap, decide, see, back };
 }

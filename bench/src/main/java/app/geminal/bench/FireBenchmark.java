@@ -1,7 +1,8 @@
 package app.geminal.bench;
 
+import app.geminal.following.FollowedBar;
+import app.geminal.following.Place;
 import app.geminal.heat.BarHeat;
-import app.geminal.heat.BarTracker;
 import app.geminal.heat.Surroundings;
 import app.geminal.session.Rotation;
 import java.util.ArrayList;
@@ -27,12 +28,12 @@ import org.openjdk.jmh.annotations.Warmup;
 public class FireBenchmark {
   private static final BarHeat.Of STACK = BarHeat.Of.solid(83, 38, 127).loose(2.4);
 
-  private final BarTracker following = started();
+  private final FollowedBar following = started();
   private final List<Rotation.Job> jobs = jobs();
 
-  private static BarTracker started() {
-    BarTracker f = new BarTracker(STACK, 20);
-    f.put(BarTracker.Place.FIRE);
+  private static FollowedBar started() {
+    FollowedBar f = new FollowedBar(STACK, 20);
+    f.put(Place.FIRE);
     f.advance(300, 1240);
     return f;
   }
@@ -57,7 +58,7 @@ public class FireBenchmark {
     return bar.coreC();
   }
 
-  /** One second of one billet in a session: three bars followed at once. */
+  /** One second of one billet in a session: the whole ensemble. */
   @Benchmark
   public double secondOfFollowing() {
     following.advance(1, 1240);
@@ -67,7 +68,7 @@ public class FireBenchmark {
   /** How long still, and how it continues for ten minutes. */
   @Benchmark
   public double forecasting() {
-    return following.secondsToReady(1120) + following.forecast(20, 30).getLast().coreC();
+    return following.secondsToReady(1120).middle() + following.forecast(20, 30).getLast().coreC();
   }
 
   /** Three billets, eight heats each, two places in the forge. */

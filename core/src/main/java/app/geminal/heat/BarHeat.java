@@ -139,7 +139,7 @@ public final class BarHeat {
     Arrays.fill(heat, material.content(startC));
   }
 
-  private BarHeat(BarHeat that) {
+  private BarHeat(BarHeat that, double gapWM2K) {
     material = that.material;
     nx = that.nx;
     ny = that.ny;
@@ -150,7 +150,7 @@ public final class BarHeat {
     dz = that.dz;
     longestStepS = that.longestStepS;
     pieceM = that.pieceM;
-    gapWM2K = that.gapWM2K;
+    this.gapWM2K = gapWM2K;
     heat = that.heat.clone();
     celsius = that.celsius.clone();
     line = new double[that.line.length];
@@ -161,7 +161,16 @@ public final class BarHeat {
 
   /** A copy that changes independently, to look ahead with. */
   public BarHeat copy() {
-    return new BarHeat(this);
+    return copyWithGap(gapWM2K);
+  }
+
+  /**
+   * The same as it is now, with other gaps from here on.
+   *
+   * @param newGapWM2K conductance of a gap between loose pieces, W/(m²·K)
+   */
+  public BarHeat copyWithGap(double newGapWM2K) {
+    return new BarHeat(this, newGapWM2K);
   }
 
   /** So much time passes. */

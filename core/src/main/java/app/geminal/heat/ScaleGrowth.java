@@ -34,6 +34,11 @@ public final class ScaleGrowth {
     bar.turnOver(squaredM2);
   }
 
+  /** As much has grown as on another bar with the same cells. */
+  public void like(ScaleGrowth other) {
+    System.arraycopy(other.squaredM2, 0, squaredM2, 0, squaredM2.length);
+  }
+
   /** Starts from clean faces again: what has grown is counted elsewhere. */
   public void clear() {
     Arrays.fill(squaredM2, 0);

@@ -1,7 +1,7 @@
 package app.geminal.session;
 
-import app.geminal.heat.BarTracker;
-import app.geminal.heat.BarTracker.Place;
+import app.geminal.following.Estimate;
+import app.geminal.following.Place;
 import app.geminal.heat.WorkingTime;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatStep;
@@ -68,7 +68,7 @@ public record Advice(
   }
 
   private static Advice inFire(HeatSession course) {
-    BarTracker.Estimate now = course.estimate();
+    Estimate now = course.estimate();
     HeatWindow window = course.plan().window();
     List<ForgeAction> others = new ArrayList<>(List.of(ForgeAction.TURN));
     boolean flux = course.isNext(ForgeAction.FLUX);
@@ -121,7 +121,7 @@ public record Advice(
           false,
           false);
     }
-    if (!now.isReady(window.floorC()) && now.skinC() > window.ceilingC() + OVER_C) {
+    if (!course.isReady() && now.skinC() > window.ceilingC() + OVER_C) {
       return new Advice(
           SessionText.NOW_TURN_DOWN.with(),
           SessionText.NOW_TURN_DOWN_WHY.with(
@@ -133,7 +133,7 @@ public record Advice(
           false,
           true);
     }
-    if (!now.isReady(window.floorC())) {
+    if (!course.isReady()) {
       return new Advice(
           SessionText.NOW_SOAK.with(),
           behind(course, now, window),
@@ -155,7 +155,7 @@ public record Advice(
         false);
   }
 
-  private static Message behind(HeatSession course, BarTracker.Estimate now, HeatWindow window) {
+  private static Message behind(HeatSession course, Estimate now, HeatWindow window) {
     double lag = now.skinC() - now.coreC();
     if (now.skinC() >= window.floorC()) {
       return SessionText.NOW_SOAK_CORE_COLD.with(

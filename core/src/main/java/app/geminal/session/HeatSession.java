@@ -1,16 +1,27 @@
 package app.geminal.session;
 
-import app.geminal.heat.BarTracker;
-import app.geminal.heat.BarTracker.Place;
+import app.geminal.following.Estimate;
+import app.geminal.following.FollowedBar;
+import app.geminal.following.Forecast;
+import app.geminal.following.Interval;
+import app.geminal.following.Look;
+import app.geminal.following.Place;
 import app.geminal.heat.HeatExposure;
 import app.geminal.heat.WorkingTime;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.heatplan.HeatStep;
 import app.geminal.steel.Deformation;
+import app.geminal.weldmap.OpenJoint;
+import app.geminal.weldmap.Sample;
+import app.geminal.weldmap.WeldMap;
+import app.geminal.weldmap.WeldSetup;
 import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -28,11 +39,17 @@ public final class HeatSession {
   /** A gauge of the press under this represents a ram that meets nothing, MPa. */
   private static final double LOADED_MPA = 1;
 
+  /** Ready is in sight where the core may be this near to welding heat, K. */
+  private static final double IN_SIGHT_K = 60;
+
+  private static final double BETWEEN_LOOKS_S = 45;
+
   private final HeatPlan plan;
   private final double ramMmS;
-  private final BarTracker following;
+  private final FollowedBar following;
   private final List<LogMark> marks = new ArrayList<>();
   private final boolean[] done;
+  private final Set<String> ids = new HashSet<>();
   private int next;
   private double nowS;
   private int heat = 1;
@@ -40,6 +57,8 @@ public final class HeatSession {
   private double outAtS;
   private double inAtS;
   private double readyAtS = -1;
+  private double lastAtS = Double.NEGATIVE_INFINITY;
+  private double seenAtS = Double.NEGATIVE_INFINITY;
   private double leftAtOutS;
   private double loadedS;
   private double hottestC;
@@ -63,14 +82,25 @@ public final class HeatSession {
   }
 
   /**
-   * From cold.
+   * From cold, its joints not followed.
    *
    * @param pressMmS the ram's speed under load
    */
   public HeatSession(HeatPlan plan, double pressMmS) {
+    this(plan, pressMmS, List.of());
+  }
+
+  /**
+   * From cold.
+   *
+   * @param pressMmS the ram's speed under load
+   * @param course welds of its joints, those made before and this one; none where its joints are
+   *     not followed
+   */
+  public HeatSession(HeatPlan plan, double pressMmS, List<WeldSetup> course) {
     this.plan = plan;
     this.ramMmS = pressMmS * (plan.isWeld() ? Deformation.FEATHERED : 1);
-    this.following = new BarTracker(plan.bar(), COLD_C);
+    this.following = new FollowedBar(plan.bar(), COLD_C, Sample.ensemble(), course);
     this.done = new boolean[plan.steps().size()];
   }
 
@@ -80,6 +110,9 @@ public final class HeatSession {
     following = that.following.copy();
     marks.addAll(that.marks);
     done = that.done.clone();
+    ids.addAll(that.ids);
+    lastAtS = that.lastAtS;
+    seenAtS = that.seenAtS;
     next = that.next;
     nowS = that.nowS;
     heat = that.heat;
@@ -101,13 +134,29 @@ public final class HeatSession {
     return new HeatSession(this);
   }
 
-  /** Something is done now. */
-  public void done(LogEntry logEntry) {
-    BarTracker.Estimate now = following.estimate();
+  /** Something is done or seen now. */
+  public void done(Logged what) {
+    ids.add(what.id());
+    lastAtS = what.atS();
+    switch (what) {
+      case LogEntry entry -> done(entry);
+      case LogSighting sighting -> {
+        following.seen(sighting.what());
+        seenAtS = nowS;
+        working = null;
+      }
+    }
+  }
+
+  private void done(LogEntry logEntry) {
+    Estimate now = following.estimate();
     working = null;
     switch (logEntry.act()) {
       case IN -> {
-        heat += begun && squeezedInThisHeat() ? 1 : 0;
+        if (begun && squeezedInThisHeat()) {
+          heat++;
+          following.heatEnds();
+        }
         begun = true;
         inAtS = logEntry.atS();
         readyAtS = -1;
@@ -116,15 +165,21 @@ public final class HeatSession {
       case OUT -> {
         outAtS = logEntry.atS();
         following.put(Place.AIR);
+        following.leavesFire();
         leftAtOutS = working().jointS();
       }
       case SQUEEZE -> {
         squeezing = true;
         loadedS = 0;
+        if (following.place() == Place.FIRE) {
+          following.leavesFire();
+        }
+        following.squeezed();
       }
       case TURN -> following.turnedOver();
       case BRUSH -> following.brushed(plan.flame());
-      case FUEL, FLUX, LET_GO, LOOK -> {}
+      case FLUX -> following.fluxed();
+      case FUEL, LET_GO, LOOK -> {}
     }
     tick(logEntry.act());
     double sinceOut = following.place() == Place.FIRE ? 0 : logEntry.atS() - outAtS;
@@ -150,6 +205,7 @@ public final class HeatSession {
 
   private void letGo(boolean straightIn) {
     squeezing = false;
+    following.released(reducedSoFar());
     for (int i = marks.size() - 1; i >= 0; i--) {
       if (marks.get(i).logEntry().act() == ForgeAction.SQUEEZE) {
         marks.set(i, marks.get(i).withPressed(loadedS * ramMmS));
@@ -159,6 +215,11 @@ public final class HeatSession {
     if (!straightIn) {
       following.put(Place.AIR);
     }
+  }
+
+  /** Part of the height the ram was seen to take in this squeeze; 0 where no gauge says so. */
+  private double reducedSoFar() {
+    return loadedS * ramMmS / plan.bar().heightMm();
   }
 
   /** Whether the dies have been on it in this heat. */
@@ -195,9 +256,9 @@ public final class HeatSession {
       loadedS += seconds;
       peakMpa = Math.max(peakMpa, pressMpa);
     }
-    BarTracker.Estimate now = following.estimate();
+    Estimate now = following.estimate();
     hottestC = Math.max(hottestC, now.skinC());
-    if (readyAtS < 0 && following.place() == Place.FIRE && now.isReady(plan.window().floorC())) {
+    if (readyAtS < 0 && following.place() == Place.FIRE && isReady()) {
       readyAtS = nowS;
     }
   }
@@ -229,9 +290,46 @@ public final class HeatSession {
     return plan;
   }
 
+  /** Ids of everything logged so far, what was seen included. */
+  public Set<String> ids() {
+    return Set.copyOf(ids);
+  }
+
+  /** When something was logged last, second of the session; minus infinity before anything was. */
+  public double lastAtS() {
+    return lastAtS;
+  }
+
+  /**
+   * What to look at now, because it says most about the core. Nothing before it may be near welding
+   * heat, where it is ready or out of the fire, and nothing again for a while.
+   */
+  public Optional<Look> ask() {
+    if (place() != Place.FIRE
+        || isReady()
+        || nowS - seenAtS < BETWEEN_LOOKS_S
+        || estimate().core().high() < plan.window().floorC() - IN_SIGHT_K) {
+      return Optional.empty();
+    }
+    Set<Look> possible = EnumSet.of(Look.SHADOW, Look.COLOR);
+    if (fluxed()) {
+      possible.add(Look.FLUX);
+    }
+    return following.mostInformative(possible);
+  }
+
+  private boolean fluxed() {
+    return marks.stream().anyMatch(m -> m.logEntry().act() == ForgeAction.FLUX);
+  }
+
   /** What it is thought to be at. */
-  public BarTracker.Estimate estimate() {
+  public Estimate estimate() {
     return following.estimate();
+  }
+
+  /** Whether it is as good as sure that the core is as hot as the skin, and hot enough. */
+  public boolean isReady() {
+    return following.chanceReady(plan.window().floorC()) >= FollowedBar.SURE;
   }
 
   /** Where it is. */
@@ -280,7 +378,7 @@ public final class HeatSession {
   }
 
   /** Seconds until core and skin are even and hot enough, as the forge is now. */
-  public double secondsToReady() {
+  public Interval secondsToReady() {
     return following.secondsToReady(plan.window().floorC());
   }
 
@@ -292,13 +390,32 @@ public final class HeatSession {
     return working;
   }
 
+  /** What has become of its joints so far; empty where they are not followed. */
+  public Optional<WeldMap> weldMap() {
+    return following.weldMap();
+  }
+
+  /**
+   * Why one of its joints may be open, by what was logged; empty where they are not followed.
+   *
+   * @param commonHeat whether its steels have a common welding heat
+   */
+  public Optional<OpenJoint> whyOpen(OpenJoint.Place where, boolean commonHeat) {
+    FollowedBar after = following.copy();
+    if (squeezing) {
+      after.released(reducedSoFar());
+    }
+    after.heatEnds();
+    return after.whyOpen(where, commonHeat);
+  }
+
   /** What the fire has taken so far. */
   public HeatExposure exposure() {
     return following.exposure();
   }
 
   /** How it continues where it is. */
-  public List<BarTracker.Forecast> forecast(int steps, double stepS) {
+  public List<Forecast> forecast(int steps, double stepS) {
     return following.forecast(steps, stepS);
   }
 

@@ -11,7 +11,7 @@ import app.geminal.validation.Require;
  * @param act what
  * @param atS second of the session; from −3600 for what was done before lighting up
  */
-public record LogEntry(String id, ForgeAction act, double atS) {
+public record LogEntry(String id, ForgeAction act, double atS) implements Logged {
   /** Checks every field. */
   public LogEntry {
     Require.text("id", id, 64);

@@ -12,7 +12,7 @@ import java.util.stream.IntStream;
  * Every patch of every joint of one stack, by one sample, through whatever is done to it. Follows
  * one {@link BarHeat}, which is moved on by others. Mutable, for one thread.
  */
-final class Joints {
+public final class Joints {
   /** Part of a joint that must have bonded. */
   private static final double SOUND = 0.95;
 
@@ -52,6 +52,38 @@ final class Joints {
     noneSqueezed();
   }
 
+  /**
+   * The joints of a stack that is about to be put into the fire.
+   *
+   * @param course welds of the same joints, in the order they are made; all but the last have been
+   *     made as planned
+   * @param bar in the last
+   */
+  public static Joints before(List<WeldSetup> course, Sample sample, BarHeat bar) {
+    WeldSetup last = course.getLast();
+    List<WeldSetup> earlier = course.subList(0, course.size() - 1);
+    return earlier.isEmpty()
+        ? loose(last, sample, PatchGrid.USUAL, bar)
+        : JointCourse.of(earlier, sample, PatchGrid.USUAL).joints().welded(last, bar);
+  }
+
+  /**
+   * The same as they are now, to change independently.
+   *
+   * @param other what is taken to be unknown from here on
+   * @param otherBar the bar they are in from here on
+   */
+  public Joints copy(Sample other, BarHeat otherBar) {
+    Joints copy =
+        new Joints(
+            setup, other, grid, otherBar, patches.stream().map(PatchBond::copy).toList());
+    copy.growth.like(growth);
+    System.arraycopy(reached, 0, copy.reached, 0, reached.length);
+    copy.isFlipped = isFlipped;
+    copy.burningS = burningS;
+    return copy;
+  }
+
   /** Of a loose stack. */
   static Joints loose(WeldSetup setup, Sample sample, PatchGrid grid, BarHeat bar) {
     List<PatchBond> patches = new ArrayList<>();
@@ -70,7 +102,7 @@ final class Joints {
   }
 
   /** So much time has passed at the temperatures the bar has now. */
-  void passed(double seconds) {
+  public void passed(double seconds) {
     if (burningS < fuelLastsS) {
       burningS += bar.meanC() >= RED_C ? seconds : 0;
     } else {
@@ -79,7 +111,7 @@ final class Joints {
   }
 
   /** The bar has been turned over. */
-  void turnedOver() {
+  public void turnedOver() {
     growth.turnedOver();
     isFlipped = !isFlipped;
   }
@@ -89,7 +121,7 @@ final class Joints {
    *
    * @param isFluxed whether flux was applied in this heat
    */
-  void heated(boolean isFluxed) {
+  public void heated(boolean isFluxed) {
     double air =
         rules.outside
             * sample.get(Unknown.OXIDE_GROWTH)
@@ -109,7 +141,7 @@ final class Joints {
   }
 
   /** The dies come down on a stretch of it, as far as their force reaches. */
-  void under(Bite bite) {
+  public void under(Bite bite) {
     WeldSetup.Squeeze squeeze = setup.squeeze();
     double flowMpa = squeeze.strength().mpaAt(bar.meanC()) * sample.get(Unknown.FLOW_STRESS);
     double needKn =
@@ -120,15 +152,28 @@ final class Joints {
         for (int joint = 0; joint < setup.joints().size(); joint++) {
           squeezed[joint * grid.patches() + patch].by(
               chilledC(joint, patch),
-              reaches * rules.reductionAt(patch),
+              rules.reductionAt(patch),
+              reaches,
               flowMpa * rules.pressureAt(patch));
         }
       }
     }
   }
 
-  /** The dies open: what the squeezes since they last did have set. */
-  void released() {
+  /**
+   * The dies open.
+   *
+   * @param share how much of the way to the stop the ram was seen to move; above 1 past it
+   */
+  public void released(double share) {
+    for (PatchBond.Squeezed squeeze : squeezed) {
+      squeeze.moved(share);
+    }
+    released();
+  }
+
+  /** The dies open, and how far the ram has moved was not seen: what its force was enough for. */
+  public void released() {
     for (int i = 0; i < squeezed.length; i++) {
       if (!squeezed[i].isMissed()) {
         patches.get(i).squeezed(rules, squeezed[i]);
@@ -140,7 +185,7 @@ final class Joints {
   }
 
   /** The heat is over: what no die has reached in it. */
-  void heatEnds() {
+  public void heatEnds() {
     for (int i = 0; i < reached.length; i++) {
       if (!reached[i]) {
         patches.get(i).missed(rules, celsiusAt(i / grid.patches(), i % grid.patches()));
@@ -189,6 +234,16 @@ final class Joints {
   private double chillAt(double up) {
     double depthMm = Math.min(up, 1 - up) * setup.bar().heightMm();
     return DieChill.share(depthMm, rules.strokeS, rules.dieContactWM2K);
+  }
+
+  /** Heights of the joints over the underside, in parts of the height, from below. */
+  List<Double> heights() {
+    return setup.joints();
+  }
+
+  /** How finely they are cut up. */
+  PatchGrid grid() {
+    return grid;
   }
 
   /** What the sample takes to decide on bonding. */

@@ -2,6 +2,7 @@ package app.geminal.weldmap;
 
 import app.geminal.text.Message;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -74,10 +75,26 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
    */
   public static OpenJoint of(List<WeldSetup> course, Place place, boolean commonHeat) {
     PatchGrid grid = PatchGrid.USUAL;
-    List<Sample> ensemble = Sample.ensemble();
     List<Joints> members =
-        ensemble.parallelStream().map(s -> JointCourse.of(course, s, grid).joints()).toList();
-    WeldSetup setup = course.getLast();
+        Sample.ensemble().parallelStream()
+            .map(s -> JointCourse.of(course, s, grid).joints())
+            .toList();
+    double[] weights = new double[members.size()];
+    Arrays.fill(weights, 1.0 / members.size());
+    return of(members, weights, course.getLast(), place, commonHeat);
+  }
+
+  /**
+   * Ranks the causes by how the joints have come out.
+   *
+   * @param members one or more, of the same joints
+   * @param counts how much each counts; their sum is 1
+   * @param setup the weld they were last in
+   * @param commonHeat whether its steels have a common welding heat
+   */
+  public static OpenJoint of(
+      List<Joints> members, double[] counts, WeldSetup setup, Place place, boolean commonHeat) {
+    PatchGrid grid = members.getFirst().grid();
     Map<FailureCause, Double> weights = new EnumMap<>(FailureCause.class);
     int places = 0;
     Worst worst = new Worst(0, 0, -1);
@@ -85,16 +102,16 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
       for (int patch = 0; patch < grid.patches(); patch++) {
         if (place.holds(joint, patch, grid)) {
           places++;
-          worst = worst.or(joint, patch, add(members, joint, patch, weights));
+          worst = worst.or(joint, patch, add(members, counts, joint, patch, weights));
         }
       }
     }
     double each = Math.max(1, places);
-    weights.replaceAll((_, sum) -> sum / each / members.size());
+    weights.replaceAll((_, sum) -> sum / each);
     weights.put(FailureCause.DIRT, DIRT);
     weights.put(FailureCause.DECARB, DECARB);
     weights.put(FailureCause.PAIR, commonHeat ? OTHER_STEEL : NO_COMMON_HEAT);
-    WeldMap.Patch at = WeldMap.patch(members, worst.joint(), worst.patch(), grid);
+    WeldMap.Patch at = WeldMap.patch(members, counts, worst.joint(), worst.patch());
     List<Suspect> suspects = suspects(weights, at, setup, commonHeat, grid);
     return new OpenJoint(suspects, check(suspects));
   }
@@ -107,13 +124,18 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
   }
 
   private static double add(
-      List<Joints> members, int joint, int patch, Map<FailureCause, Double> weights) {
+      List<Joints> members,
+      double[] counts,
+      int joint,
+      int patch,
+      Map<FailureCause, Double> weights) {
     double all = 0;
-    for (Joints member : members) {
+    for (int m = 0; m < counts.length; m++) {
+      Joints member = members.get(m);
       for (Map.Entry<BondCause, Double> near :
           member.at(joint, patch).nearness(member.rules()).entrySet()) {
-        weights.merge(cause(near.getKey()), near.getValue(), Double::sum);
-        all += near.getValue();
+        weights.merge(cause(near.getKey()), counts[m] * near.getValue(), Double::sum);
+        all += counts[m] * near.getValue();
       }
     }
     return all;

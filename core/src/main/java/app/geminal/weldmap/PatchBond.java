@@ -55,17 +55,49 @@ final class PatchBond {
     this.isAtSide = isAtSide;
   }
 
+  /** The same as it is now, to change independently. */
+  PatchBond copy() {
+    PatchBond copy = new PatchBond(patch, isAtSide);
+    copy.state = state;
+    copy.cause = cause;
+    copy.bonded = bonded;
+    copy.grownUm2 = grownUm2;
+    copy.fluxUm = fluxUm;
+    copy.pressedS = pressedS;
+    copy.reduced = reduced;
+    copy.meant = meant;
+    copy.heatMarginC = heatMarginC;
+    copy.reductionMargin = reductionMargin;
+    copy.oxideMarginUm = oxideMarginUm;
+    copy.oxideOver = oxideOver;
+    copy.slagOver = slagOver;
+    copy.splitOver = splitOver;
+    return copy;
+  }
+
   /** One squeeze as it reached the patch: the best of all bites that were on it. */
   static final class Squeezed {
     private double hottestC = Double.NEGATIVE_INFINITY;
     private double taken;
+    private double asked;
     private double pressureMpa;
 
-    /** A bite was on it. */
-    void by(double celsius, double reduction, double mpa) {
+    /**
+     * A bite was on it.
+     *
+     * @param reduction where the dies reach their stop, fraction
+     * @param reaches how much of that the force is enough for, 0 to 1
+     */
+    void by(double celsius, double reduction, double reaches, double mpa) {
       hottestC = Math.max(hottestC, celsius);
-      taken = Math.max(taken, reduction);
+      asked = Math.max(asked, reduction);
+      taken = Math.max(taken, reaches * reduction);
       pressureMpa = Math.max(pressureMpa, mpa);
+    }
+
+    /** The ram was seen to move so much of the way to its stop. */
+    void moved(double share) {
+      taken = asked * share;
     }
 
     /** Whether no bite was. */

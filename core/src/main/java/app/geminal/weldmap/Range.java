@@ -42,10 +42,23 @@ public record Range(double low, double high, boolean isFactor) {
 
   /** What it is at a rank, 0 to 1; a half is the median. */
   double at(double rank) {
-    double deviations = Math.clamp(STANDARD.getQuantile(rank), -FURTHEST, FURTHEST);
-    double part = deviations / AT_95;
+    return atScore(STANDARD.getQuantile(rank));
+  }
+
+  /** What it is so many standard deviations from its middle; {@value #FURTHEST} at most. */
+  public double atScore(double deviations) {
+    double part = Math.clamp(deviations, -FURTHEST, FURTHEST) / AT_95;
     return isFactor
         ? median() * Math.pow(high / median(), part)
         : median() + part * (high - median());
+  }
+
+  /** How many standard deviations a figure is from its middle; the inverse of {@link #atScore}. */
+  public double score(double figure) {
+    double part =
+        isFactor
+            ? Math.log(figure / median()) / Math.log(high / median())
+            : (figure - median()) / (high - median());
+    return part * AT_95;
   }
 }

@@ -8,6 +8,8 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
+import java.util.stream.IntStream;
 
 /**
  * What is expected of one weld, joint by joint and patch by patch: shares of an ensemble of {@value
@@ -23,6 +25,9 @@ public record WeldMap(PatchGrid grid, double chance, List<Joint> joints) {
    * belief for faces that are ground and clean, 998 in 1000.
    */
   public static final double CLEAN_JOINT = 0.998;
+
+  private static final double HALF = 0.5;
+  private static final double ROUNDING = 1e-9;
 
   /** Copies the list. */
   public WeldMap {
@@ -86,56 +91,93 @@ public record WeldMap(PatchGrid grid, double chance, List<Joint> joints) {
   public static WeldMap of(List<WeldSetup> course, List<Sample> ensemble, PatchGrid grid) {
     List<Joints> members =
         ensemble.parallelStream().map(s -> JointCourse.of(course, s, grid).joints()).toList();
-    List<Double> heights = course.getLast().joints();
+    return of(members, even(members.size()));
+  }
+
+  private static double[] even(int members) {
+    double[] each = new double[members];
+    Arrays.fill(each, 1.0 / members);
+    return each;
+  }
+
+  /**
+   * The map of joints as they have come out.
+   *
+   * @param members one or more, of the same joints
+   * @param weights how much each counts; their sum is 1
+   */
+  public static WeldMap of(List<Joints> members, double[] weights) {
+    List<Double> heights = members.getFirst().heights();
+    PatchGrid grid = members.getFirst().grid();
     List<Joint> joints = new ArrayList<>();
     for (int joint = 0; joint < heights.size(); joint++) {
-      joints.add(joint(members, joint, heights.get(joint), grid));
+      joints.add(joint(members, weights, joint, heights.get(joint), grid));
     }
-    long whole = members.stream().filter(Joints::isSound).count();
-    return new WeldMap(
-        grid, whole / (double) members.size() * Math.pow(CLEAN_JOINT, joints.size()), joints);
+    double whole = share(members, weights, Joints::isSound);
+    return new WeldMap(grid, whole * Math.pow(CLEAN_JOINT, joints.size()), joints);
   }
 
-  private static Joint joint(List<Joints> members, int joint, double height, PatchGrid grid) {
+  private static double share(List<Joints> members, double[] weights, Predicate<Joints> that) {
+    double sum = 0;
+    for (int m = 0; m < weights.length; m++) {
+      sum += that.test(members.get(m)) ? weights[m] : 0;
+    }
+    return Math.min(1, sum);
+  }
+
+  private static Joint joint(
+      List<Joints> members, double[] weights, int joint, double height, PatchGrid grid) {
     List<Patch> patches = new ArrayList<>();
     for (int patch = 0; patch < grid.patches(); patch++) {
-      patches.add(patch(members, joint, patch, grid));
+      patches.add(patch(members, weights, joint, patch));
     }
-    long sound = members.stream().filter(m -> m.isSound(joint)).count();
-    return new Joint(height, CLEAN_JOINT * sound / members.size(), patches);
+    double sound = share(members, weights, m -> m.isSound(joint));
+    return new Joint(height, CLEAN_JOINT * sound, patches);
   }
 
-  static Patch patch(List<Joints> members, int joint, int patch, PatchGrid grid) {
-    Map<BondCause, Integer> causes = new EnumMap<>(BondCause.class);
+  static Patch patch(List<Joints> members, double[] weights, int joint, int patch) {
+    Map<BondCause, Double> causes = new EnumMap<>(BondCause.class);
     double bonded = 0;
-    double[] heat = new double[members.size()];
-    double[] reduction = new double[members.size()];
-    double[] oxide = new double[members.size()];
-    for (int m = 0; m < members.size(); m++) {
+    double[] heat = new double[weights.length];
+    double[] reduction = new double[weights.length];
+    double[] oxide = new double[weights.length];
+    for (int m = 0; m < weights.length; m++) {
       PatchBond member = members.get(m).at(joint, patch);
       heat[m] = member.heatMarginC();
       reduction[m] = member.reductionMargin();
       oxide[m] = member.oxideMarginUm();
-      bonded += member.bonded();
+      bonded += weights[m] * member.bonded();
       BondCause cause = member.cause();
-      if (cause != null) {
-        causes.merge(cause, 1, Integer::sum);
+      if (cause != null && weights[m] > 0) {
+        causes.merge(cause, weights[m], Double::sum);
       }
     }
+    PatchGrid grid = members.getFirst().grid();
     return new Patch(
         patch / grid.across(),
         patch % grid.across(),
-        bonded / members.size(),
-        median(heat),
-        median(reduction),
-        median(oxide),
+        Math.min(1, bonded),
+        median(heat, weights),
+        median(reduction, weights),
+        median(oxide, weights),
         causes.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey));
   }
 
-  private static double median(double[] of) {
-    Arrays.sort(of);
-    int middle = of.length / 2;
-    return of.length % 2 == 1 ? of[middle] : (of[middle - 1] + of[middle]) / 2;
+  /** Half the weight is below it and half above; the middle of two where it falls between them. */
+  private static double median(double[] of, double[] weights) {
+    Integer[] order = IntStream.range(0, of.length).boxed().toArray(Integer[]::new);
+    Arrays.sort(order, Comparator.comparingDouble(i -> of[i]));
+    double sum = 0;
+    for (int i = 0; i < order.length; i++) {
+      sum += weights[order[i]];
+      if (Math.abs(sum - HALF) < ROUNDING && i + 1 < order.length) {
+        return (of[order[i]] + of[order[i + 1]]) / 2;
+      }
+      if (sum > HALF) {
+        return of[order[i]];
+      }
+    }
+    return of[order[order.length - 1]];
   }
 
   /** The joint with the least chance, the lowest of equals; empty where there is none. */

@@ -3,7 +3,8 @@ package app.geminal.session;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.geminal.heat.BarTracker.Place;
+import app.geminal.following.Place;
+import app.geminal.following.Sighting.Sign;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlannerTest;
 import app.geminal.heatplan.HeatWindow;
@@ -172,7 +173,7 @@ class HeatSessionTest {
     wait(course, 3000);
     assertThat(Advice.of(course).title().toString()).contains("only loses steel");
     assertThat(course.readyForS()).isGreaterThan(600);
-    assertThat(course.secondsToReady()).isZero();
+    assertThat(course.secondsToReady().middle()).isZero();
     assertThat(course.working().jointS()).isPositive();
   }
 
@@ -211,5 +212,25 @@ class HeatSessionTest {
     wait(course, 10);
     tap(course, ForgeAction.IN);
     assertThat(course.heat()).as("out to flux is no new heat").isEqualTo(1);
+  }
+
+  @Test
+  void itAsksForALookWhileTheCoreIsInDoubtAndNotTwiceAtOnce() {
+    HeatSession course = dry();
+    assertThat(course.ask()).as("cold").isEmpty();
+    tap(course, ForgeAction.IN);
+    while (course.ask().isEmpty()) {
+      course.passes(1, FORGE_C, 0);
+    }
+    assertThat(course.nowS()).isLessThan(course.plan().soaking().firstMin() * 90);
+    double before = course.estimate().core().halfWidth();
+    course.done(new LogSighting("seen", Sign.NO_SHADOW, course.nowS()));
+    assertThat(course.estimate().core().halfWidth()).isLessThan(before);
+    assertThat(course.ask()).as("just looked").isEmpty();
+    assertThat(course.ids()).contains("seen");
+    assertThat(course.last().orElseThrow().act()).isEqualTo(ForgeAction.IN);
+    wait(course, 3000);
+    assertThat(course.isReady()).isTrue();
+    assertThat(course.ask()).as("ready").isEmpty();
   }
 }

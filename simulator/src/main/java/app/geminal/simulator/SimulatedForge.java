@@ -6,6 +6,7 @@ import app.geminal.heat.Surroundings;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Random;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A gas forge: burners that a controller opens and shuts, a chamber with mass, walls and a door
@@ -32,7 +33,7 @@ public final class SimulatedForge {
   private static final double STEP_S = 1;
 
   private final Random random;
-  private final Map<Object, BarHeat> inside = new LinkedHashMap<>();
+  private final Map<Object, Inside> inside = new LinkedHashMap<>();
   private double chamberC;
   private double gaugeC;
   private double setC;
@@ -41,6 +42,15 @@ public final class SimulatedForge {
   private double offsetC;
   private double gas;
   private double clockS;
+
+  /** A bar in it, and how it takes up heat; null for as steel usually does. */
+  private record Inside(BarHeat bar, @Nullable TrueHeat truth) {
+    Surroundings at(double chamberC) {
+      return truth == null
+          ? Surroundings.chamber(chamberC).on(FaceContact.FLOOR)
+          : truth.chamber(chamberC);
+    }
+  }
 
   /** Cold and shut off. */
   public SimulatedForge(long seed) {
@@ -62,7 +72,12 @@ public final class SimulatedForge {
 
   /** A bar is put in; the forge heats it from now on. */
   public void put(Object name, BarHeat bar) {
-    inside.put(name, bar);
+    inside.put(name, new Inside(bar, null));
+  }
+
+  /** The same, where it is known how the bar really takes up heat. */
+  public void put(Object name, BarHeat bar, TrueHeat truth) {
+    inside.put(name, new Inside(bar, truth));
   }
 
   /** It comes out; nothing happens where it was not in. */
@@ -81,11 +96,11 @@ public final class SimulatedForge {
   private void step(double seconds) {
     clockS += seconds;
     gas = setC <= 0 ? 0 : Math.clamp(holding() + CONTROL_PER_C * (setC - chamberC), IDLE, 1);
-    Surroundings around = Surroundings.chamber(chamberC).on(FaceContact.FLOOR);
     double drawn = 0;
-    for (BarHeat bar : inside.values()) {
-      drawn += bar.intakeW(around);
-      bar.advance(seconds, around);
+    for (Inside it : inside.values()) {
+      Surroundings around = it.at(chamberC);
+      drawn += it.bar().intakeW(around);
+      it.bar().advance(seconds, around);
     }
     chamberC += (FULL_W * gas * burning() - lostW() - drawn) / CHAMBER_J_K * seconds;
     gaugeC += (chamberC - gaugeC) * (1 - Math.exp(-seconds / GAUGE_LAG_S));

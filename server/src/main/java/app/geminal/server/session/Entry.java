@@ -1,9 +1,14 @@
 package app.geminal.server.session;
 
+import app.geminal.following.Sighting;
+import app.geminal.following.Sighting.Sign;
+import app.geminal.following.Sighting.SkinColor;
+import app.geminal.following.Sighting.SkinReading;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import java.time.Instant;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -14,8 +19,8 @@ import org.jspecify.annotations.Nullable;
  * @param place which of the session's billets, from 0
  * @param act what was done, of a deed
  * @param about the entry that is taken back, of an undoing; taking back an undoing brings it back
- * @param figure °C of a typed reading, what the forge is set to or how fast time runs in a
- *     rehearsal
+ * @param figure °C of a typed reading, of the skin's color or of a thermometer held to it; what the
+ *     forge is set to or how fast time runs in a rehearsal
  * @param note free words of a note or an outcome, may be empty
  * @param doneAt when, by the screen's clock held against the shop's
  * @param device which screen
@@ -47,10 +52,41 @@ public record Entry(
     SUSPECT,
     /** A joint is open. */
     OPEN,
+    /** A dark shadow is across the end of the bar. */
+    SHADOW(Sign.SHADOW),
+    /** It is one color right across. */
+    NO_SHADOW(Sign.NO_SHADOW),
+    /** The flux has melted. */
+    FLUX_MELTS(Sign.FLUX_MELTS),
+    /** The flux runs like water. */
+    FLUX_CLEAR(Sign.FLUX_CLEAR),
+    /** The flux smokes. */
+    FLUX_SMOKES(Sign.FLUX_SMOKES),
+    /** The flame of the fuel soak has died. */
+    FUEL_OUT(Sign.FUEL_OUT),
+    /** The skin has the color of this temperature. */
+    COLOR,
+    /** The skin by a thermometer in the hand. */
+    SKIN,
     /** What the forge of a rehearsal is set to. */
     FORGE,
     /** How fast time runs in a rehearsal. */
     SPEED;
+
+    private final @Nullable Sign sign;
+
+    Kind() {
+      this(null);
+    }
+
+    Kind(@Nullable Sign sign) {
+      this.sign = sign;
+    }
+
+    /** Whether it is something seen of a bar. */
+    boolean isSighting() {
+      return sign != null || this == COLOR || this == SKIN;
+    }
 
     /** Whether it says what became of a weld. */
     boolean isOutcome() {
@@ -81,11 +117,30 @@ public record Entry(
     switch (kind) {
       case DEED -> Require.present("act", act);
       case UNDO -> requireId("about", Require.text("about", about, 36));
-      case READING, FORGE ->
+      case READING, FORGE, COLOR, SKIN ->
           Require.temperature("figure", Require.present("figure", figure), 0, 1500);
       case SPEED -> Require.number("figure", Require.present("figure", figure), 1, FASTEST);
-      case NOTE, HELD, SUSPECT, OPEN -> {}
+      case NOTE,
+          HELD,
+          SUSPECT,
+          OPEN,
+          SHADOW,
+          NO_SHADOW,
+          FLUX_MELTS,
+          FLUX_CLEAR,
+          FLUX_SMOKES,
+          FUEL_OUT -> {}
     }
+  }
+
+  /** What is seen, of an entry that says so. */
+  Sighting sighting() {
+    Sign sign = kind.sign;
+    if (sign != null) {
+      return sign;
+    }
+    double celsius = Objects.requireNonNull(figure);
+    return kind == Kind.COLOR ? new SkinColor(celsius) : new SkinReading(celsius);
   }
 
   private static void requireId(String field, String id) {

@@ -1,5 +1,6 @@
 package app.geminal.server.session;
 
+import app.geminal.session.Logged;
 import app.geminal.heat.SensorState;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.server.instrument.Channel;
@@ -191,13 +192,13 @@ final class LiveSession {
   }
 
   private TrackedBillet fromStart(Session.Billet billet, double fromS) {
-    List<LogEntry> logEntries = log.logEntries(billet.place());
+    List<Logged> logged = log.logged(billet.place());
     SessionMarks marks = marked.get(billet.place());
-    SessionMarks.Moment from = marks.before(fromS, logEntries.stream().map(LogEntry::id).toList());
+    SessionMarks.Moment from = marks.before(fromS, logged.stream().map(Logged::id).toList());
     if (from == null) {
-      return goneOn(fresh(billet), 0, logEntries, marks);
+      return goneOn(fresh(billet), 0, logged, marks);
     }
-    List<LogEntry> left = logEntries.stream().filter(d -> !from.done().contains(d.id())).toList();
+    List<Logged> left = logged.stream().filter(d -> !from.done().contains(d.id())).toList();
     return goneOn(from.followed().copy(), from.second(), left, marks);
   }
 
@@ -208,18 +209,18 @@ final class LiveSession {
 
   /** Continues with a billet to this second. */
   private TrackedBillet goneOn(
-      TrackedBillet f, int from, List<LogEntry> due, @Nullable SessionMarks marks) {
-    Deque<LogEntry> logEntries = new ArrayDeque<>(due);
+      TrackedBillet f, int from, List<Logged> due, @Nullable SessionMarks marks) {
+    Deque<Logged> logged = new ArrayDeque<>(due);
     for (int s = from; s < second; s++) {
-      while (!logEntries.isEmpty() && logEntries.getFirst().atS() <= s) {
-        f.done(logEntries.removeFirst());
+      while (!logged.isEmpty() && logged.getFirst().atS() <= s) {
+        f.done(logged.removeFirst());
       }
       f.passes(s + 1, chamberC(s + 1), pressMpa(s + 1));
       if (marks != null) {
         marks.passed(s + 1, f);
       }
     }
-    logEntries.forEach(f::done);
+    logged.forEach(f::done);
     return f;
   }
 
@@ -319,7 +320,7 @@ final class LiveSession {
       boolean changesThePast =
           e.kind() == Entry.Kind.UNDO
               || e.kind() == Entry.Kind.READING
-              || (e.kind() == Entry.Kind.DEED
+              || (isOfCourse(e)
                   && k.atS() < Math.max(latestEntryS(e) - 1e-9, second - IN_TIME_S));
       undoes |= e.kind() == Entry.Kind.UNDO;
       if (changesThePast) {
@@ -331,8 +332,8 @@ final class LiveSession {
       followed = fromStart(changedFromS);
     } else {
       fresh.stream()
-          .filter(k -> k.entry().kind() == Entry.Kind.DEED && !log.isUndone(k.entry().id()))
-          .forEach(k -> of(k.entry().place()).done(SessionLog.logEntry(k)));
+          .filter(k -> isOfCourse(k.entry()) && !log.isUndone(k.entry().id()))
+          .forEach(k -> of(k.entry().place()).done(SessionLog.logged(k)));
     }
     // Several taps are one change of the order, which is worked out again a moment later.
     orderedAtS = Math.min(orderedAtS, second - ORDER_EVERY_S + ORDER_SOON_S);
@@ -345,7 +346,11 @@ final class LiveSession {
   }
 
   private double latestEntryS(Entry e) {
-    return of(e.place()).course().last().map(LogEntry::atS).orElse(Double.NEGATIVE_INFINITY);
+    return of(e.place()).course().lastAtS();
+  }
+
+  private static boolean isOfCourse(Entry e) {
+    return e.kind() == Entry.Kind.DEED || e.kind().isSighting();
   }
 
   private TrackedBillet of(int place) {
@@ -536,6 +541,6 @@ final class LiveSession {
     SessionLog from = new SessionLog(session.speed());
     entries.stream().filter(e -> SessionTimes.isOfSession(e.atS())).forEach(from::take);
     Session.Billet billet = session.billets().get(place);
-    return goneOn(fresh(billet), 0, from.logEntries(place), null).course();
+    return goneOn(fresh(billet), 0, from.logged(place), null).course();
   }
 }

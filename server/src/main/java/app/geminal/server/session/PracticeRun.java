@@ -1,7 +1,7 @@
 package app.geminal.server.session;
 
 import app.geminal.heat.BarHeat;
-import app.geminal.heat.BarTracker.Place;
+import app.geminal.following.Place;
 import app.geminal.heat.FaceContact;
 import app.geminal.heat.Surroundings;
 import app.geminal.heatplan.ForgeAction;

@@ -1,6 +1,6 @@
 package app.geminal.server.session;
 
-import app.geminal.heat.BarTracker.Place;
+import app.geminal.following.Place;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.session.HeatSession;
 import app.geminal.session.Rotation;

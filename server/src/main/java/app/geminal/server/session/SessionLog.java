@@ -1,5 +1,8 @@
 package app.geminal.server.session;
 
+import java.util.function.Predicate;
+import app.geminal.session.Logged;
+import app.geminal.session.LogSighting;
 import app.geminal.session.LogEntry;
 import java.util.Collection;
 import java.util.Comparator;
@@ -74,30 +77,34 @@ final class SessionLog {
     return (int) entries.values().stream().mapToDouble(KeptEntry::atS).max().orElse(0);
   }
 
-  /** What was done to a billet and was not taken back, in the order it was done. */
-  List<LogEntry> logEntries(int place) {
-    return counting(Entry.Kind.DEED).stream()
+  /** What was done to a billet and seen of it, and was not taken back, in its order. */
+  List<Logged> logged(int place) {
+    return counting(kind -> kind == Entry.Kind.DEED || kind.isSighting()).stream()
         .filter(k -> k.entry().place() == place)
-        .map(SessionLog::logEntry)
+        .map(SessionLog::logged)
         .toList();
   }
 
   /** Readings that were typed and not taken back, in their order. */
   List<Typed> typed() {
-    return counting(Entry.Kind.READING).stream()
+    return counting(kind -> kind == Entry.Kind.READING).stream()
         .map(k -> new Typed(k.atS(), Objects.requireNonNull(k.entry().figure())))
         .toList();
   }
 
-  private List<KeptEntry> counting(Entry.Kind kind) {
+  private List<KeptEntry> counting(Predicate<Entry.Kind> kind) {
     Set<String> undone = UndoneEntries.of(entries.values());
     return entries.values().stream()
-        .filter(k -> k.entry().kind() == kind && !undone.contains(k.entry().id()))
+        .filter(k -> kind.test(k.entry().kind()) && !undone.contains(k.entry().id()))
         .sorted(Comparator.comparingDouble(KeptEntry::atS).thenComparingLong(KeptEntry::seq))
         .toList();
   }
 
-  static LogEntry logEntry(KeptEntry k) {
-    return new LogEntry(k.entry().id(), Objects.requireNonNull(k.entry().act()), k.atS());
+  /** An entry that is a deed or a sighting, for the billet's course. */
+  static Logged logged(KeptEntry k) {
+    Entry e = k.entry();
+    return e.kind().isSighting()
+        ? new LogSighting(e.id(), e.sighting(), k.atS())
+        : new LogEntry(e.id(), Objects.requireNonNull(e.act()), k.atS());
   }
 }

@@ -4,7 +4,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
 
 /**
  * How a billet was every few minutes of a session. When a late tap or an undo changes the past, the
@@ -12,7 +11,7 @@ import java.util.stream.Collectors;
  * threads.
  */
 final class SessionMarks {
-  private static final int EVERY_S = 300;
+  private static final int EVERY_S = 600;
 
   private final TreeMap<Integer, Moment> moments = new TreeMap<>();
 
@@ -22,11 +21,7 @@ final class SessionMarks {
   /** Keeps the state of a billet when it is time to. */
   void passed(int second, TrackedBillet followed) {
     if (second % EVERY_S == 0) {
-      Set<String> done =
-          followed.course().marks().stream()
-              .map(m -> m.logEntry().id())
-              .collect(Collectors.toSet());
-      moments.put(second, new Moment(second, followed.copy(), done));
+      moments.put(second, new Moment(second, followed.copy(), followed.course().ids()));
     }
   }
 

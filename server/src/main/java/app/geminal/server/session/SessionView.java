@@ -1,7 +1,10 @@
 package app.geminal.server.session;
 
 import app.geminal.heat.Atmosphere;
-import app.geminal.heat.BarTracker;
+import app.geminal.following.Forecast;
+import app.geminal.following.Interval;
+import app.geminal.following.Look;
+import app.geminal.following.Place;
 import app.geminal.heat.HeatExposure;
 import app.geminal.heatplan.ChecklistItem;
 import app.geminal.heatplan.ForgeAction;
@@ -187,34 +190,35 @@ public sealed interface SessionView {
    * @param heat the heat it belongs to, from 1
    * @param skinC °C at the skin
    * @param coreC °C at the core
-   * @param plusMinusC half the width of the interval around skin and core, °C
-   * @param readyInS seconds until it is even; an hour when it will not get there
+   * @param readyInS seconds until it is even and hot enough; an hour when it will not get there. It
+   *     counts as ready at the upper end
    * @param readyForS seconds it has been ready
    * @param soakedS seconds at welding heat right through
    * @param sinceOutS seconds since it left the fire
    * @param leftS seconds of working time left, or that it would have if it came out now
    * @param advice what to do now
+   * @param ask what to look at now, because it says most about the core; null for nothing
    * @param stepStates of each step of the heat, whether it is done
    * @param forecast the heat to come, if nothing changes
    * @param exposure scale, decarb and grain growth of the heat so far
    */
   record BilletNow(
       int place,
-      BarTracker.Place where,
+      Place where,
       boolean begun,
       boolean finished,
       int heat,
-      double skinC,
-      double coreC,
-      double plusMinusC,
-      double readyInS,
+      Interval skinC,
+      Interval coreC,
+      Interval readyInS,
       double readyForS,
       double soakedS,
       double sinceOutS,
       double leftS,
       Advice advice,
+      @Nullable Look ask,
       List<HeatSession.StepState> stepStates,
-      List<BarTracker.Forecast> forecast,
+      List<Forecast> forecast,
       HeatExposureView exposure) {}
 
   /**

@@ -1,16 +1,20 @@
 package app.geminal.server.session;
 
-import app.geminal.heat.BarTracker;
-import app.geminal.heat.BarTracker.Place;
+import app.geminal.following.Estimate;
+import app.geminal.following.Forecast;
+import app.geminal.following.Interval;
+import app.geminal.following.Look;
+import app.geminal.following.Place;
 import app.geminal.server.session.SessionView.BilletNow;
 import app.geminal.server.session.SessionView.Heat;
 import app.geminal.server.session.SessionView.HeatExposureView;
 import app.geminal.session.Advice;
 import app.geminal.session.HeatSession;
-import app.geminal.session.LogEntry;
+import app.geminal.session.Logged;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * A billet of a session: its course, what was thought of it so far, and how it will go on, which is
@@ -23,12 +27,14 @@ final class TrackedBillet {
   private static final int FORECAST_STEPS = 20;
   private static final double IN_FIRE_STEP_S = 30;
   private static final double OUT_STEP_S = 3;
+  private static final Interval NOW = new Interval(0, 0, 0);
 
   private final HeatSession course;
   private final List<Heat> history = new ArrayList<>();
-  private double readyInS;
+  private Interval readyInS = NOW;
+  private @Nullable Look ask;
   private double leftS;
-  private List<BarTracker.Forecast> forecast = List.of();
+  private List<Forecast> forecast = List.of();
   private int forecastAtS = -FORECAST_EVERY_S;
 
   TrackedBillet(HeatSession course) {
@@ -39,6 +45,7 @@ final class TrackedBillet {
     course = that.course.copy();
     history.addAll(that.history);
     readyInS = that.readyInS;
+    ask = that.ask;
     leftS = that.leftS;
     forecast = that.forecast;
     forecastAtS = that.forecastAtS;
@@ -53,8 +60,8 @@ final class TrackedBillet {
     return course;
   }
 
-  void done(LogEntry logEntry) {
-    course.done(logEntry);
+  void done(Logged what) {
+    course.done(what);
     forecastAtS = Integer.MIN_VALUE / 2;
   }
 
@@ -62,7 +69,7 @@ final class TrackedBillet {
   void passes(int second, double chamberC, double pressMpa) {
     course.passes(1, chamberC, pressMpa);
     if (course.begun() && second % HISTORY_EVERY_S == 0) {
-      BarTracker.Estimate e = course.estimate();
+      Estimate e = course.estimate();
       history.add(new Heat(second, e.skinC(), e.coreC()));
     }
   }
@@ -79,22 +86,22 @@ final class TrackedBillet {
   BilletNow now(int place, int second) {
     forecast(second);
     HeatSession c = course;
-    BarTracker.Estimate e = c.estimate();
+    Estimate e = c.estimate();
     return new BilletNow(
         place,
         c.place(),
         c.begun(),
         c.finished(),
         c.heat(),
-        e.skinC(),
-        e.coreC(),
-        e.plusMinusC(),
+        e.skin(),
+        e.core(),
         readyInS,
         c.readyForS(),
         c.place() == Place.FIRE ? Math.max(0, second - c.inAtS()) : 0,
         c.sinceOutS(),
         leftS,
         Advice.of(c),
+        ask,
         c.stepStates(),
         forecast,
         HeatExposureView.of(c.exposure(), c.plan().carbon(), c.plan().flame()));
@@ -105,7 +112,8 @@ final class TrackedBillet {
     if (second - forecastAtS < (inFire ? FORECAST_EVERY_S : 1)) {
       return;
     }
-    readyInS = inFire ? course.secondsToReady() : 0;
+    readyInS = inFire ? course.secondsToReady() : NOW;
+    ask = course.ask().orElse(null);
     leftS = course.begun() ? course.working().jointS() : 0;
     forecast =
         course.begun() && !course.finished()

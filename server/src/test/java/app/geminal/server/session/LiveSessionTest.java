@@ -25,6 +25,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class LiveSessionTest {
   private static final Instant START = Instant.parse("2026-03-02T08:00:00Z");
+  private static final List<Entry.Kind> SEEN =
+      List.of(Entry.Kind.SHADOW, Entry.Kind.NO_SHADOW, Entry.Kind.FLUX_SMOKES);
   private static final List<ForgeAction> ACTS =
       List.of(
           ForgeAction.IN,
@@ -107,6 +109,10 @@ class LiveSessionTest {
       run.passes(60 + random.nextInt(200));
       double late = random.nextInt(3) == 0 ? run.second - random.nextInt(900) : run.second;
       taps.add(run.tap(Entry.Kind.DEED, ACTS.get(random.nextInt(5)), null, Math.max(1, late)));
+      if (random.nextInt(3) == 0) {
+        Entry.Kind seen = SEEN.get(random.nextInt(SEEN.size()));
+        taps.add(run.tap(seen, null, null, Math.max(1, late + 20)));
+      }
       if (random.nextInt(3) == 0) {
         run.passes(random.nextInt(30));
         String about = taps.get(random.nextInt(taps.size()));

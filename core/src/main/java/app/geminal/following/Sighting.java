@@ -1,0 +1,151 @@
+package app.geminal.following;
+
+/** What an eye or an instrument says about a bar. */
+public sealed interface Sighting {
+  /**
+   * How likely it would be said of a bar that is like this, up to a factor.
+   *
+   * @param bar one way it may be
+   */
+  double likelihood(Shown bar);
+
+  /**
+   * One way the bar may be, as far as it shows.
+   *
+   * @param skinC of the face that is seen, °C
+   * @param coreC the coldest place inside, °C
+   * @param redS seconds it has been red all through, so that a fuel soak burns
+   * @param fuelLastsS seconds at red a fuel soak lasts
+   */
+  record Shown(double skinC, double coreC, double redS, double fuelLastsS) {
+    double lagC() {
+      return skinC - coreC;
+    }
+  }
+
+  /** What is seen without an instrument and needs no figure. */
+  enum Sign implements Sighting {
+    /** A dark shadow is across the end: the core is behind. */
+    SHADOW {
+      @Override
+      public double likelihood(Shown bar) {
+        return said(dark(bar));
+      }
+    },
+    /** No shadow any more: one color right across. */
+    NO_SHADOW {
+      @Override
+      public double likelihood(Shown bar) {
+        return said(1 - dark(bar));
+      }
+    },
+    /** The flux has melted and is still thick. */
+    FLUX_MELTS {
+      @Override
+      public double likelihood(Shown bar) {
+        return said(above(bar.skinC, MELTS_C, MELTS_WITHIN_K) - above(bar.skinC, CLEAR_C));
+      }
+    },
+    /** The flux runs like water. */
+    FLUX_CLEAR {
+      @Override
+      public double likelihood(Shown bar) {
+        return said(above(bar.skinC, CLEAR_C) - above(bar.skinC, SMOKES_C));
+      }
+    },
+    /** The flux smokes. */
+    FLUX_SMOKES {
+      @Override
+      public double likelihood(Shown bar) {
+        return said(above(bar.skinC, SMOKES_C));
+      }
+    },
+    /** The flame of the fuel at the seams has just died. */
+    FUEL_OUT {
+      @Override
+      public double likelihood(Shown bar) {
+        double off = Math.log(Math.max(bar.redS, 1) / bar.fuelLastsS) / FUEL_OUT_WITHIN;
+        return said(Math.exp(-off * off / 2));
+      }
+    };
+
+    /** A core this far behind shows as a shadow to every second pair of eyes, K. A guess. */
+    private static final double SHADOW_K = 30;
+
+    private static final double SHADOW_WITHIN_K = 8;
+
+    /** Anhydrous borax. */
+    private static final double MELTS_C = 742;
+
+    private static final double MELTS_WITHIN_K = 10;
+
+    /** From here on borax takes up iron oxide and thins. A guess from 850 to 950. */
+    private static final double CLEAR_C = 900;
+
+    /** From here on it smokes. A guess from 1100 to 1200. */
+    private static final double SMOKES_C = 1150;
+
+    private static final double FLUX_WITHIN_K = 20;
+
+    /** How far a flame is missed going out, in parts of its minutes. A guess. */
+    private static final double FUEL_OUT_WITHIN = 0.3;
+
+    /** One in so many signs is mistaken, or tapped for another. A guess. */
+    private static final double MISTAKEN = 0.04;
+
+    private static double dark(Shown bar) {
+      return above(bar.lagC(), SHADOW_K, SHADOW_WITHIN_K);
+    }
+
+    private static double above(double at, double limit) {
+      return above(at, limit, FLUX_WITHIN_K);
+    }
+
+    private static double above(double at, double limit, double within) {
+      return 1 / (1 + Math.exp((limit - at) / within));
+    }
+
+    private static double said(double share) {
+      return MISTAKEN + (1 - 2 * MISTAKEN) * share;
+    }
+  }
+
+  /**
+   * The skin's color against the table of heat colors.
+   *
+   * @param celsius of the step that fits best; an eye is within 40 °C nine times in ten
+   */
+  record SkinColor(double celsius) implements Sighting {
+    private static final double WITHIN_K = 40 / Sighting.AT_95;
+
+    @Override
+    public double likelihood(Shown bar) {
+      return near(bar.skinC() - celsius, WITHIN_K);
+    }
+  }
+
+  /**
+   * The skin by a thermometer held to it or aimed at it.
+   *
+   * @param celsius what it says; within 25 °C nine times in ten
+   */
+  record SkinReading(double celsius) implements Sighting {
+    private static final double WITHIN_K = 25 / Sighting.AT_95;
+
+    @Override
+    public double likelihood(Shown bar) {
+      return near(bar.skinC() - celsius, WITHIN_K);
+    }
+  }
+
+  /** How far 95 in 100 of a normal spread is from its middle, in standard deviations. */
+  double AT_95 = 1.6448536269514722;
+
+  /** One in so many figures means nothing: aimed at the flame, or mistyped. A guess. */
+  double WILD = 0.02;
+
+  private static double near(double off, double within) {
+    double deviations = off / within;
+    return WILD + (1 - WILD) * Math.exp(-deviations * deviations / 2);
+  }
+}
