@@ -1028,6 +1028,11 @@ declare module 'texts/fire/Afterwards' {
   export const good: string;
 }
 
+declare module 'texts/fire/BarEnd' {
+  export const theEndOfTheBar: string;
+  export const theEndOfTheBarAsYouSeeIt: string;
+}
+
 declare module 'texts/fire/Checklist' {
   export const checklistBeforeLighting: string;
   export const safety: string;
@@ -1098,6 +1103,7 @@ declare module 'texts/fire/Following' {
   export const orderOfWork: string;
   export const practiceRun: string;
   export const book: string;
+  export const joints: string;
 }
 
 declare module 'texts/fire/HeatPlanView' {

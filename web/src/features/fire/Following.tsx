@@ -13,6 +13,7 @@ import { FireControls, type Pane } from './FireControls';
 import { FireHead } from './FireHead';
 import { KeyHelp } from './KeyHelp';
 import { Looks } from './Looks';
+import { BarEnd } from './BarEnd';
 import { Checklist } from './Checklist';
 import { Numbers } from './Numbers';
 import { OrderChart } from './OrderChart';
@@ -159,9 +160,15 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
             <p className="pt-2 text-[18px] leading-snug text-soft phone:pt-1 phone:text-[15px]">
               <Words of={here.why} />
             </p>
+            {here.now.joints && (
+              <p aria-label={texts.joints} className="pt-2 text-[16px] leading-snug phone:text-[14px]">
+                <Words of={here.now.joints} />
+              </p>
+            )}
           </div>
           <div>
             <Numbers shown={here} />
+            {here.now.glow && <BarEnd glow={here.now.glow} />}
             {here.where === 'FIRE' && !here.now.finished && (
               <Looks
                 ask={here.now.ask}

@@ -134,7 +134,9 @@ function Answers({
             )}
             {a.words}
             {a.figure !== undefined && (
-              <span className="text-[13px] font-normal text-soft">{show('temperature', a.figure, units)}</span>
+              <span className="text-[13px] font-normal text-soft">
+                {show('temperature', a.figure, units)}
+              </span>
             )}
           </button>
         ))}

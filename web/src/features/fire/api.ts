@@ -7,14 +7,7 @@ import type { WeldOutcome } from '../book/api';
 export type Act = 'FUEL' | 'IN' | 'FLUX' | 'TURN' | 'OUT' | 'SQUEEZE' | 'LET_GO' | 'BRUSH' | 'LOOK';
 /** What is seen of a bar: the first ones need no figure. */
 export type SightingKind =
-  | 'SHADOW'
-  | 'NO_SHADOW'
-  | 'FLUX_MELTS'
-  | 'FLUX_CLEAR'
-  | 'FLUX_SMOKES'
-  | 'FUEL_OUT'
-  | 'COLOR'
-  | 'SKIN';
+  'SHADOW' | 'NO_SHADOW' | 'FLUX_MELTS' | 'FLUX_CLEAR' | 'FLUX_SMOKES' | 'FUEL_OUT' | 'COLOR' | 'SKIN';
 export type Kind = 'DEED' | 'UNDO' | 'READING' | 'NOTE' | WeldOutcome | SightingKind | 'FORGE' | 'SPEED';
 export type Where = 'FIRE' | 'AIR' | 'DIES';
 export type StepState = 'DONE' | 'LEFT_OUT' | 'NOW' | 'TO_COME';

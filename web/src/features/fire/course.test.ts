@@ -34,6 +34,8 @@ const here: BilletNow = {
     waits: true,
   },
   ask: null,
+  joints: null,
+  glow: null,
   stepStates: ['DONE', 'DONE', 'NOW', 'TO_COME', 'TO_COME', 'TO_COME'],
   forecast: [
     { inS: 0, skinC: 900, coreC: 700 },

@@ -44,7 +44,7 @@ public class WeldMapBenchmark {
               Bite.fromTheMiddle(3, 60, 150),
               0.2,
               400,
-              new HotStrength(celsius -> 50),
+              HotStrength.of(celsius -> 50),
               0.03,
               0.1),
           new WeldSetup.Faces(AtmosphereProtection.BORAX, Jacket.BEAD, 0.02, 0.03));

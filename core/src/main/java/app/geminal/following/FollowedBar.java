@@ -5,6 +5,7 @@ import app.geminal.heat.BarHeat;
 import app.geminal.heat.HeatExposure;
 import app.geminal.heat.Surroundings;
 import app.geminal.heat.WorkingTime;
+import app.geminal.text.Message;
 import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
 import app.geminal.weldmap.Bite;
@@ -14,6 +15,7 @@ import app.geminal.weldmap.Range;
 import app.geminal.weldmap.Sample;
 import app.geminal.weldmap.Unknown;
 import app.geminal.weldmap.WeldMap;
+import app.geminal.weldmap.WeldMapWords;
 import app.geminal.weldmap.WeldSetup;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -87,8 +89,7 @@ public final class FollowedBar {
    * @param course welds of its joints, those made before and the one that is made now; none where
    *     its joints are not followed
    */
-  public FollowedBar(
-      BarHeat.Of of, double startC, List<Sample> ensemble, List<WeldSetup> course) {
+  public FollowedBar(BarHeat.Of of, double startC, List<Sample> ensemble, List<WeldSetup> course) {
     this.course = List.copyOf(course);
     members = ensemble.parallelStream().map(s -> Member.of(of, startC, s, course)).toList();
     weights = Weights.even(members.size());
@@ -180,6 +181,11 @@ public final class FollowedBar {
     return course.isEmpty() ? Optional.empty() : Optional.of(WeldMap.of(joints(), weights.each()));
   }
 
+  /** The same in words. */
+  public Optional<Message> jointsSoFar() {
+    return weldMap().map(map -> WeldMapWords.soFar(map, course.getLast()));
+  }
+
   /**
    * Why one of its joints may be open; empty where they are not followed.
    *
@@ -188,8 +194,7 @@ public final class FollowedBar {
   public Optional<OpenJoint> whyOpen(OpenJoint.Place where, boolean commonHeat) {
     return course.isEmpty()
         ? Optional.empty()
-        : Optional.of(
-            OpenJoint.of(joints(), weights.each(), course.getLast(), where, commonHeat));
+        : Optional.of(OpenJoint.of(joints(), weights.each(), course.getLast(), where, commonHeat));
   }
 
   private List<Joints> joints() {

@@ -34,8 +34,7 @@ final class Member {
   /** At one temperature. */
   static Member of(BarHeat.Of of, double startC, Sample sample, List<WeldSetup> course) {
     BarHeat bar = new BarHeat(of.withGap(sample.get(Unknown.GAP_CONDUCTANCE)), startC);
-    return new Member(
-        sample, bar, course.isEmpty() ? null : Joints.before(course, sample, bar), 0);
+    return new Member(sample, bar, course.isEmpty() ? null : Joints.before(course, sample, bar), 0);
   }
 
   /** The same so far, otherwise from here on. */
@@ -96,8 +95,7 @@ final class Member {
       case DIES ->
           Surroundings.air()
               .between(
-                  new FaceContact(
-                      FaceContact.COLD_DIE.celsius(), sample.get(Unknown.DIE_CONTACT)));
+                  new FaceContact(FaceContact.COLD_DIE.celsius(), sample.get(Unknown.DIE_CONTACT)));
     };
   }
 

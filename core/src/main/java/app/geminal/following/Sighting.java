@@ -26,48 +26,17 @@ public sealed interface Sighting {
   /** What is seen without an instrument and needs no figure. */
   enum Sign implements Sighting {
     /** A dark shadow is across the end: the core is behind. */
-    SHADOW {
-      @Override
-      public double likelihood(Shown bar) {
-        return said(dark(bar));
-      }
-    },
+    SHADOW,
     /** No shadow any more: one color right across. */
-    NO_SHADOW {
-      @Override
-      public double likelihood(Shown bar) {
-        return said(1 - dark(bar));
-      }
-    },
+    NO_SHADOW,
     /** The flux has melted and is still thick. */
-    FLUX_MELTS {
-      @Override
-      public double likelihood(Shown bar) {
-        return said(above(bar.skinC, MELTS_C, MELTS_WITHIN_K) - above(bar.skinC, CLEAR_C));
-      }
-    },
+    FLUX_MELTS,
     /** The flux runs like water. */
-    FLUX_CLEAR {
-      @Override
-      public double likelihood(Shown bar) {
-        return said(above(bar.skinC, CLEAR_C) - above(bar.skinC, SMOKES_C));
-      }
-    },
+    FLUX_CLEAR,
     /** The flux smokes. */
-    FLUX_SMOKES {
-      @Override
-      public double likelihood(Shown bar) {
-        return said(above(bar.skinC, SMOKES_C));
-      }
-    },
+    FLUX_SMOKES,
     /** The flame of the fuel at the seams has just died. */
-    FUEL_OUT {
-      @Override
-      public double likelihood(Shown bar) {
-        double off = Math.log(Math.max(bar.redS, 1) / bar.fuelLastsS) / FUEL_OUT_WITHIN;
-        return said(Math.exp(-off * off / 2));
-      }
-    };
+    FUEL_OUT;
 
     /** A core this far behind shows as a shadow to every second pair of eyes, K. A guess. */
     private static final double SHADOW_K = 30;
@@ -93,20 +62,33 @@ public sealed interface Sighting {
     /** One in so many signs is mistaken, or tapped for another. A guess. */
     private static final double MISTAKEN = 0.04;
 
+    @Override
+    public double likelihood(Shown bar) {
+      return MISTAKEN + (1 - 2 * MISTAKEN) * shows(bar);
+    }
+
+    private double shows(Shown bar) {
+      return switch (this) {
+        case SHADOW -> dark(bar);
+        case NO_SHADOW -> 1 - dark(bar);
+        case FLUX_MELTS ->
+            above(bar.skinC, MELTS_C, MELTS_WITHIN_K) - above(bar.skinC, CLEAR_C, FLUX_WITHIN_K);
+        case FLUX_CLEAR ->
+            above(bar.skinC, CLEAR_C, FLUX_WITHIN_K) - above(bar.skinC, SMOKES_C, FLUX_WITHIN_K);
+        case FLUX_SMOKES -> above(bar.skinC, SMOKES_C, FLUX_WITHIN_K);
+        case FUEL_OUT -> {
+          double off = Math.log(Math.max(bar.redS, 1) / bar.fuelLastsS) / FUEL_OUT_WITHIN;
+          yield Math.exp(-off * off / 2);
+        }
+      };
+    }
+
     private static double dark(Shown bar) {
       return above(bar.lagC(), SHADOW_K, SHADOW_WITHIN_K);
     }
 
-    private static double above(double at, double limit) {
-      return above(at, limit, FLUX_WITHIN_K);
-    }
-
     private static double above(double at, double limit, double within) {
       return 1 / (1 + Math.exp((limit - at) / within));
-    }
-
-    private static double said(double share) {
-      return MISTAKEN + (1 - 2 * MISTAKEN) * share;
     }
   }
 

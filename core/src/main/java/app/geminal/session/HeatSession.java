@@ -12,6 +12,7 @@ import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.heatplan.HeatStep;
 import app.geminal.steel.Deformation;
+import app.geminal.text.Message;
 import app.geminal.weldmap.OpenJoint;
 import app.geminal.weldmap.Sample;
 import app.geminal.weldmap.WeldMap;
@@ -393,6 +394,12 @@ public final class HeatSession {
   /** What has become of its joints so far; empty where they are not followed. */
   public Optional<WeldMap> weldMap() {
     return following.weldMap();
+  }
+
+  /** The same in words; empty until the dies have been on it. */
+  public Optional<Message> jointsSoFar() {
+    boolean pressed = marks.stream().anyMatch(m -> m.logEntry().act() == ForgeAction.SQUEEZE);
+    return pressed ? following.jointsSoFar() : Optional.empty();
   }
 
   /**

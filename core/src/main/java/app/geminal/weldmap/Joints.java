@@ -75,8 +75,7 @@ public final class Joints {
    */
   public Joints copy(Sample other, BarHeat otherBar) {
     Joints copy =
-        new Joints(
-            setup, other, grid, otherBar, patches.stream().map(PatchBond::copy).toList());
+        new Joints(setup, other, grid, otherBar, patches.stream().map(PatchBond::copy).toList());
     copy.growth.like(growth);
     System.arraycopy(reached, 0, copy.reached, 0, reached.length);
     copy.isFlipped = isFlipped;

@@ -18,6 +18,7 @@ enum WeldMapText implements MessageKey {
   OUTSIDE,
   PROTECT,
   REDUCTION,
+  SO_FAR,
   SOAK,
   WEAKEST;
 

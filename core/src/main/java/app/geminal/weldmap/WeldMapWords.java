@@ -12,6 +12,9 @@ public final class WeldMapWords {
   /** Nothing that bonds as surely as this is worth a word. */
   static final double LIKELY = 0.985;
 
+  /** A joint as likely as this counts as set while work continues. */
+  private static final double SET = 0.9;
+
   private WeldMapWords() {}
 
   /** Where it is weakest, and what runs short there first. */
@@ -29,13 +32,35 @@ public final class WeldMapWords {
     return WeldMapText.WEAKEST.of(figures);
   }
 
+  /** How many joints are set by now, and which is the furthest from it. */
+  public static Message soFar(WeldMap map, WeldSetup setup) {
+    Optional<WeldMap.Joint> joint = map.weakest();
+    Optional<WeldMap.Patch> patch = joint.map(WeldMap.Joint::weakest);
+    Optional<BondCause> cause = patch.flatMap(WeldMap.Patch::cause);
+    long set = map.joints().stream().filter(j -> j.chance() >= SET).count();
+    Map<String, Object> figures =
+        MessageKey.figures("set", set, "joints", map.joints().size(), "open", false);
+    if (joint.isPresent() && cause.isPresent() && joint.get().chance() < SET) {
+      figures.put("open", true);
+      figures.put("joint", map.joints().indexOf(joint.get()) + 1);
+      figures.put("place", fromTheEnd(patch.get(), setup, map.grid()));
+      figures.put("cause", cause.get());
+    }
+    return WeldMapText.SO_FAR.of(figures);
+  }
+
+  private static Quantity fromTheEnd(WeldMap.Patch patch, WeldSetup setup, PatchGrid grid) {
+    double along = (patch.along() + 0.5) / grid.along();
+    return Quantity.mm(Math.min(along, 1 - along) * setup.bar().lengthMm());
+  }
+
   /** What there is to say of a patch, by name. */
   static Map<String, Object> figures(WeldMap.Patch patch, WeldSetup setup, PatchGrid grid) {
     double along = (patch.along() + 0.5) / grid.along();
     int bite = bite(setup, along);
     return MessageKey.figures(
         "place",
-        Quantity.mm(Math.min(along, 1 - along) * setup.bar().lengthMm()),
+        fromTheEnd(patch, setup, grid),
         "side",
         patch.across() == 0 || patch.across() == grid.across() - 1,
         "heat",

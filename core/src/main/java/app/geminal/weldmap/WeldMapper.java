@@ -163,7 +163,7 @@ public final class WeldMapper {
         Bite.fromTheMiddle(bites, biteMm, lengthMm),
         strokeS,
         press != null && isPressed ? press.forceKn() : Double.POSITIVE_INFINITY,
-        new HotStrength(celsius -> heats.flowMpa(before, celsius, weld.squeeze())),
+        HotStrength.of(celsius -> heats.flowMpa(before, celsius, weld.squeeze())),
         leastReduction(weld),
         shop.limits().firstSetReduction());
   }

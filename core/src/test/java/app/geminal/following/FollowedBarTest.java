@@ -146,7 +146,8 @@ class FollowedBarTest {
     doubtful.seen(new SkinReading(doubtful.estimate().skinC()));
     assertThat(doubtful.mostInformative(EnumSet.allOf(Look.class))).contains(Look.SHADOW);
     assertThat(heated(700).mostInformative(Set.of())).isEmpty();
-    FollowedBar known = heated(new FollowedBar(STACK, 20, List.of(Sample.likely()), List.of()), 700);
+    FollowedBar known =
+        heated(new FollowedBar(STACK, 20, List.of(Sample.likely()), List.of()), 700);
     assertThat(known.mostInformative(EnumSet.allOf(Look.class))).isEmpty();
   }
 

@@ -78,11 +78,16 @@ class FollowedJointsTest {
   void doneAsPlannedItComesOutAsPlanned() {
     WeldMap planned = WeldMap.of(course);
     assertThat(session.weldMap().orElseThrow().chance()).as("loose").isZero();
+    assertThat(session.jointsSoFar()).isEmpty();
     heat(20, 5, 0);
+    assertThat(session.jointsSoFar().orElseThrow().toString())
+        .startsWith("0 of 6 joints likely set.")
+        .endsWith("not pressed enough.");
     double once = session.weldMap().orElseThrow().chance();
     heat(10, 5, 0);
     WeldMap made = session.weldMap().orElseThrow();
     assertThat(made.joints()).hasSize(6);
+    assertThat(session.jointsSoFar().orElseThrow().toString()).matches("[3-6] of 6 joints .*");
     assertThat(made.chance()).isGreaterThanOrEqualTo(once).isCloseTo(planned.chance(), within(0.1));
   }
 
@@ -93,6 +98,9 @@ class FollowedJointsTest {
     assertThat(session.weldMap().orElseThrow().joints().getFirst().weakest().cause())
         .contains(BondCause.HEAT);
     assertThat(first().cause()).isEqualTo(FailureCause.HEAT);
+    assertThat(session.jointsSoFar().orElseThrow().toString())
+        .contains("Least likely: joint 1 from below")
+        .contains("too cold when pressed");
   }
 
   @Test

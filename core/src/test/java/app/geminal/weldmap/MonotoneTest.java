@@ -47,7 +47,7 @@ class MonotoneTest {
             Bite.fromTheMiddle(bites, length / bites * random.nextDouble(0.7, 1.2), length),
             random.nextDouble(0.02, 0.5),
             Double.POSITIVE_INFINITY,
-            new HotStrength(celsius -> 50),
+            HotStrength.of(celsius -> 50),
             0.03,
             0.1),
         new WeldSetup.Faces(

@@ -21,7 +21,7 @@ final class Setups {
 
   static WeldSetup.Squeeze squeeze(double reduction, Bite... bites) {
     return new WeldSetup.Squeeze(
-        reduction, List.of(bites), 0.2, 50_000, new HotStrength(celsius -> 50), 0.03, 0.1);
+        reduction, List.of(bites), 0.2, 50_000, HotStrength.of(celsius -> 50), 0.03, 0.1);
   }
 
   static WeldSetup.Faces faces(AtmosphereProtection protection) {

@@ -94,8 +94,7 @@ class FollowedHeatsTest {
           left--;
         }
       }
-      Said now =
-          new Said(followed.estimate(), real.coreC(), before.coreC(), before.plusMinusC());
+      Said now = new Said(followed.estimate(), real.coreC(), before.coreC(), before.plusMinusC());
       if (s % 240 == 120) {
         minutes.add(now);
       }

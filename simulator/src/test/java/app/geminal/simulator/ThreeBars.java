@@ -4,7 +4,9 @@ import app.geminal.heat.BarHeat;
 import app.geminal.heat.FaceContact;
 import app.geminal.heat.Surroundings;
 
-/** How a bar was followed before: a likely one, a slow one and a quick one. Kept to compare with. */
+/**
+ * How a bar was followed before: a likely one, a slow one and a quick one. Kept to compare with.
+ */
 final class ThreeBars {
   private final BarHeat likely;
   private final BarHeat slow;

@@ -100,7 +100,7 @@ class ForgeSessionRepository implements UnreadableRows {
         .param("place", billet.place())
         .param("billet", billet.billetId())
         .param("name", billet.name())
-        .param("plan", HEAT_PLAN.write(billet.plan()))
+        .param("plan", HEAT_PLAN.write(billet.heat()))
         .param("format", HEAT_PLAN.format())
         .update();
   }

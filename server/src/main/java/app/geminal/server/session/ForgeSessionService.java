@@ -4,7 +4,6 @@ import app.geminal.heat.Downsampling;
 import app.geminal.heat.SensorMonitor;
 import app.geminal.heat.SensorState;
 import app.geminal.heatplan.ForgeAction;
-import app.geminal.heatplan.HeatPlan;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;
@@ -96,10 +95,11 @@ class ForgeSessionService {
     for (int i = 0; i < chosen.size(); i++) {
       Chosen c = chosen.get(i);
       String where = "billets/" + i;
-      HeatPlan plan =
+      PlannedHeat heat =
           InvalidValue.within(
-              where, () -> plans.of(c.billetId(), Require.text("stepPath", c.stepPath(), 120)));
-      fires.add(id, new Session.Billet(i, c.billetId(), billets.get(c.billetId()).name(), plan));
+              where,
+              () -> plans.planned(c.billetId(), Require.text("stepPath", c.stepPath(), 120)));
+      fires.add(id, new Session.Billet(i, c.billetId(), billets.get(c.billetId()).name(), heat));
     }
     return id;
   }

@@ -33,12 +33,12 @@ import tools.jackson.databind.node.ObjectNode;
  * the messages they are; format 1 had their words, with figures as marks, and those stay words.
  */
 final class HeatPlanDocument {
-  static final Document<HeatPlan> HEAT_PLAN =
+  static final Document<PlannedHeat> HEAT_PLAN =
       new Document<>(
           StoredKind.HEAT_PLAN,
           List.of(HeatPlanDocument::wordsToMessages),
-          HeatPlanDocument::plan,
-          HeatPlanDocument::plan);
+          in -> new PlannedHeat(plan(in), in.list("welds", WeldSetupDocument::read)),
+          heat -> plan(heat.plan()).list("welds", heat.welds(), WeldSetupDocument::write));
 
   private static final Message NOTHING = Message.written("");
   private static final Names<AtmosphereProtection> PROTECTIONS =
@@ -139,7 +139,7 @@ final class HeatPlanDocument {
         .list("schools", p.protections(), HeatPlanDocument::cost);
   }
 
-  private static BarHeat.Of bar(DocumentReader in) {
+  static BarHeat.Of bar(DocumentReader in) {
     return new BarHeat.Of(
         in.number("widthMm"),
         in.number("heightMm"),
@@ -148,7 +148,7 @@ final class HeatPlanDocument {
         in.number("gapWM2K", BarHeat.Of.USUAL_GAP));
   }
 
-  private static DocumentWriter bar(BarHeat.Of b) {
+  static DocumentWriter bar(BarHeat.Of b) {
     return new DocumentWriter()
         .number("widthMm", b.widthMm())
         .number("heightMm", b.heightMm())

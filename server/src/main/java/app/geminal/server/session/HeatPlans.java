@@ -17,6 +17,7 @@ import app.geminal.session.Rotation;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import app.geminal.validation.InvalidValue;
+import app.geminal.weldmap.WeldMapper;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -110,16 +111,22 @@ public class HeatPlans {
   }
 
   /**
-   * The heat plan of a step, the kinds of atmosphere protection not compared.
+   * The heat plan of a step, the kinds of atmosphere protection not compared, with the welds of its
+   * joints for a session to follow.
    *
    * @throws InvalidValue where the billet has no such heat
    */
-  HeatPlan of(long billetId, String path) {
+  PlannedHeat planned(long billetId, String path) {
     Worked worked = worked(billetId);
-    return there(worked.planner().plan(worked.run(), path));
+    HeatPlan plan = there(worked.planner().plan(worked.run(), path));
+    return new PlannedHeat(
+        plan,
+        new WeldMapper(shelf.steels(), shops.shop(), worked.planner())
+            .course(worked.run(), path)
+            .orElse(List.of()));
   }
 
-  /** The same with what each atmosphere protection would cost. */
+  /** A heat plan with what each atmosphere protection would cost. */
   HeatPlan compared(long billetId, String path) {
     Worked worked = worked(billetId);
     return there(worked.planner().compared(worked.run(), path));

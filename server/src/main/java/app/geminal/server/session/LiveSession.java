@@ -1,6 +1,5 @@
 package app.geminal.server.session;
 
-import app.geminal.session.Logged;
 import app.geminal.heat.SensorState;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.server.instrument.Channel;
@@ -13,7 +12,7 @@ import app.geminal.server.session.SessionView.Point;
 import app.geminal.server.session.SessionView.Whole;
 import app.geminal.session.Advice;
 import app.geminal.session.HeatSession;
-import app.geminal.session.LogEntry;
+import app.geminal.session.Logged;
 import app.geminal.session.ReviewNote;
 import app.geminal.session.Rotation;
 import app.geminal.session.SessionReview;
@@ -204,7 +203,7 @@ final class LiveSession {
 
   private TrackedBillet fresh(Session.Billet billet) {
     double ramMmS = shop.press() == null ? 0 : shop.press().speedMmS();
-    return new TrackedBillet(new HeatSession(billet.plan(), ramMmS));
+    return new TrackedBillet(new HeatSession(billet.plan(), ramMmS, billet.heat().welds()));
   }
 
   /** Continues with a billet to this second. */
@@ -320,8 +319,7 @@ final class LiveSession {
       boolean changesThePast =
           e.kind() == Entry.Kind.UNDO
               || e.kind() == Entry.Kind.READING
-              || (isOfCourse(e)
-                  && k.atS() < Math.max(latestEntryS(e) - 1e-9, second - IN_TIME_S));
+              || (isOfCourse(e) && k.atS() < Math.max(latestEntryS(e) - 1e-9, second - IN_TIME_S));
       undoes |= e.kind() == Entry.Kind.UNDO;
       if (changesThePast) {
         changedFromS = Math.min(changedFromS, log.changesFromS(k));
@@ -509,7 +507,9 @@ final class LiveSession {
         gauge(press),
         chamberC(second),
         set,
-        IntStream.range(0, followed.size()).mapToObj(i -> of(i).now(i, second)).toList(),
+        IntStream.range(0, followed.size())
+            .mapToObj(i -> of(i).now(i, second, rehearsed == null ? null : rehearsed.glow(i)))
+            .toList(),
         order,
         endedAt != null);
   }

@@ -1,7 +1,7 @@
 package app.geminal.server.session;
 
-import app.geminal.heat.BarHeat;
 import app.geminal.following.Place;
+import app.geminal.heat.BarHeat;
 import app.geminal.heat.FaceContact;
 import app.geminal.heat.Surroundings;
 import app.geminal.heatplan.ForgeAction;
@@ -9,15 +9,21 @@ import app.geminal.heatplan.HeatPlan;
 import app.geminal.shop.Press;
 import app.geminal.simulator.SimulatedForge;
 import app.geminal.simulator.SimulatedPress;
+import app.geminal.simulator.TrueHeat;
 import app.geminal.steel.Deformation;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Random;
+import org.jspecify.annotations.Nullable;
 
 /**
- * What is really going on in a rehearsal: a simulated forge and press, and bars in them that behave
- * by the same physics as the estimate but are hidden from it. Not for threads.
+ * What is really going on in a practice run: a simulated forge and press, and bars in them whose
+ * gaps, flame and gauge are drawn at random and hidden from the estimate. Not for threads.
  */
 final class PracticeRun {
+  /** Steel has no color of its own below it, °C. */
+  private static final double GLOWS_C = 500;
+
   private final SimulatedForge forge;
   private final SimulatedPress press;
   private final List<Bar> bars = new ArrayList<>();
@@ -26,14 +32,16 @@ final class PracticeRun {
   private static final class Bar {
     private final BarHeat heat;
     private final BarHeat.Of of;
+    private final TrueHeat truth;
     private final double valve;
     private Place place = Place.AIR;
     private boolean begun;
 
-    Bar(HeatPlan plan) {
+    Bar(HeatPlan plan, TrueHeat truth) {
+      this.truth = truth;
       of = plan.bar();
       valve = plan.isWeld() ? Deformation.FEATHERED : 1;
-      heat = new BarHeat(of, 20);
+      heat = truth.bar(of);
     }
   }
 
@@ -41,7 +49,9 @@ final class PracticeRun {
     double set = plans.getFirst().window().chamberC();
     this.forge = new SimulatedForge(seed, set, set);
     this.press = new SimulatedPress(press);
-    plans.forEach(p -> bars.add(new Bar(p)));
+    Random random = new Random(seed);
+    plans.forEach(p -> bars.add(new Bar(p, TrueHeat.drawn(random))));
+    forge.offset(-bars.getFirst().truth.gaugeOffsetC());
   }
 
   void done(int place, ForgeAction act) {
@@ -51,7 +61,7 @@ final class PracticeRun {
         letGo(bar);
         bar.begun = true;
         bar.place = Place.FIRE;
-        forge.put(place, bar.heat);
+        forge.put(place, bar.heat, bar.truth);
       }
       case OUT -> {
         bar.place = Place.AIR;
@@ -101,6 +111,15 @@ final class PracticeRun {
             seconds, bar.place == Place.DIES ? air.between(FaceContact.COLD_DIE) : air);
       }
     }
+  }
+
+  /** What an eye sees of a bar; null while it is cold. */
+  SessionView.@Nullable Glow glow(int place) {
+    Bar bar = bars.get(place);
+    Surroundings around =
+        bar.place == Place.FIRE ? bar.truth.chamber(forge.chamberC()) : Surroundings.air();
+    double skinC = bar.heat.topSkinC(around);
+    return skinC < GLOWS_C ? null : new SessionView.Glow(skinC, bar.heat.coreC());
   }
 
   double gaugeC() {

@@ -22,7 +22,12 @@ public record Session(
     List<Billet> billets) {
 
   /** A billet in the session, its heat plan as it was when the session began. */
-  public record Billet(int place, long billetId, String name, HeatPlan plan) {}
+  public record Billet(int place, long billetId, String name, PlannedHeat heat) {
+    /** How the heat is done. */
+    public HeatPlan plan() {
+      return heat.plan();
+    }
+  }
 
   /** Copies the list. */
   public Session {

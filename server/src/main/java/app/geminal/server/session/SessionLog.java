@@ -1,9 +1,8 @@
 package app.geminal.server.session;
 
-import java.util.function.Predicate;
-import app.geminal.session.Logged;
-import app.geminal.session.LogSighting;
 import app.geminal.session.LogEntry;
+import app.geminal.session.LogSighting;
+import app.geminal.session.Logged;
 import java.util.Collection;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
@@ -11,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
+import java.util.function.Predicate;
 import org.jspecify.annotations.Nullable;
 
 /** A session's entries as they are on disk, each once, and what of them counts. Not for threads. */

@@ -1,10 +1,10 @@
 package app.geminal.server.session;
 
-import app.geminal.heat.Atmosphere;
 import app.geminal.following.Forecast;
 import app.geminal.following.Interval;
 import app.geminal.following.Look;
 import app.geminal.following.Place;
+import app.geminal.heat.Atmosphere;
 import app.geminal.heat.HeatExposure;
 import app.geminal.heatplan.ChecklistItem;
 import app.geminal.heatplan.ForgeAction;
@@ -198,6 +198,10 @@ public sealed interface SessionView {
    * @param leftS seconds of working time left, or that it would have if it came out now
    * @param advice what to do now
    * @param ask what to look at now, because it says most about the core; null for nothing
+   * @param joints how many of its joints are set so far, and which is furthest from it; null before
+   *     the first squeeze and where they are not followed
+   * @param glow what is to be seen of it in a practice run, null in a live session and while it is
+   *     cold
    * @param stepStates of each step of the heat, whether it is done
    * @param forecast the heat to come, if nothing changes
    * @param exposure scale, decarb and grain growth of the heat so far
@@ -217,9 +221,19 @@ public sealed interface SessionView {
       double leftS,
       Advice advice,
       @Nullable Look ask,
+      @Nullable Message joints,
+      @Nullable Glow glow,
       List<HeatSession.StepState> stepStates,
       List<Forecast> forecast,
       HeatExposureView exposure) {}
+
+  /**
+   * The bar of a practice run as it really is, to be drawn and not to be named.
+   *
+   * @param skinC °C at the skin
+   * @param coreC °C at the core
+   */
+  record Glow(double skinC, double coreC) {}
 
   /**
    * Skin and core at a second.

@@ -6,11 +6,13 @@ import app.geminal.following.Interval;
 import app.geminal.following.Look;
 import app.geminal.following.Place;
 import app.geminal.server.session.SessionView.BilletNow;
+import app.geminal.server.session.SessionView.Glow;
 import app.geminal.server.session.SessionView.Heat;
 import app.geminal.server.session.SessionView.HeatExposureView;
 import app.geminal.session.Advice;
 import app.geminal.session.HeatSession;
 import app.geminal.session.Logged;
+import app.geminal.text.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
@@ -33,6 +35,8 @@ final class TrackedBillet {
   private final List<Heat> history = new ArrayList<>();
   private Interval readyInS = NOW;
   private @Nullable Look ask;
+  private @Nullable Message joints;
+  private boolean jointsChanged;
   private double leftS;
   private List<Forecast> forecast = List.of();
   private int forecastAtS = -FORECAST_EVERY_S;
@@ -46,6 +50,8 @@ final class TrackedBillet {
     history.addAll(that.history);
     readyInS = that.readyInS;
     ask = that.ask;
+    joints = that.joints;
+    jointsChanged = that.jointsChanged;
     leftS = that.leftS;
     forecast = that.forecast;
     forecastAtS = that.forecastAtS;
@@ -62,6 +68,7 @@ final class TrackedBillet {
 
   void done(Logged what) {
     course.done(what);
+    jointsChanged = true;
     forecastAtS = Integer.MIN_VALUE / 2;
   }
 
@@ -83,9 +90,18 @@ final class TrackedBillet {
         .toList();
   }
 
-  BilletNow now(int place, int second) {
+  /**
+   * How it is now.
+   *
+   * @param glow what is to be seen of it in a practice run, else null
+   */
+  BilletNow now(int place, int second, @Nullable Glow glow) {
     forecast(second);
     HeatSession c = course;
+    if (jointsChanged) {
+      joints = c.jointsSoFar().orElse(null);
+      jointsChanged = false;
+    }
     Estimate e = c.estimate();
     return new BilletNow(
         place,
@@ -102,6 +118,8 @@ final class TrackedBillet {
         leftS,
         Advice.of(c),
         ask,
+        joints,
+        glow,
         c.stepStates(),
         forecast,
         HeatExposureView.of(c.exposure(), c.plan().carbon(), c.plan().flame()));

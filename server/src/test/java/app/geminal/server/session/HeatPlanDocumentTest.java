@@ -19,7 +19,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Heat plans of sessions, as they are stored. */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class HeatPlanDocumentTest {
-  private final List<HeatPlan> samples = new ArrayList<>();
+  private final List<PlannedHeat> samples = new ArrayList<>();
 
   private static final JsonMapper WIRE = wire();
 
@@ -35,15 +35,21 @@ class HeatPlanDocumentTest {
       HeatPlans plans = demo.bean(HeatPlans.class);
       for (long billet = 1; billet <= 7; billet++) {
         long of = billet;
-        plans.heats(of).stream().limit(3).forEach(h -> samples.add(plans.compared(of, h.path())));
+        plans.heats(of).stream()
+            .limit(3)
+            .forEach(h ->
+                samples.add(
+                    new PlannedHeat(
+                        plans.compared(of, h.path()), plans.planned(of, h.path()).welds())));
       }
     }
   }
 
   @Test
   void weldsAndDrawsAreAmongTheSamples() {
-    assertThat(samples).anyMatch(HeatPlan::isWeld).anyMatch(p -> !p.isWeld());
-    assertThat(samples).anyMatch(p -> !p.protections().isEmpty());
+    assertThat(samples).anyMatch(h -> h.plan().isWeld()).anyMatch(h -> !h.plan().isWeld());
+    assertThat(samples).anyMatch(h -> !h.plan().protections().isEmpty());
+    assertThat(samples).anyMatch(h -> h.welds().size() == 1).anyMatch(h -> h.welds().isEmpty());
   }
 
   @Test
@@ -54,11 +60,12 @@ class HeatPlanDocumentTest {
   /** The first format had words, with their figures as marks: they come back word for word. */
   @Test
   void wordsOfTheFirstFormatStayWords() {
-    for (HeatPlan sample : samples) {
-      String first = EarlierNames.then(WIRE.writeValueAsString(sample));
-      HeatPlan read = HEAT_PLAN.read(first, 1);
-      assertThat(EarlierNames.then(WIRE.writeValueAsString(read))).isEqualTo(first);
-      assertThat(read.title().key()).isEqualTo(Message.WRITTEN);
+    for (PlannedHeat sample : samples) {
+      String first = EarlierNames.then(WIRE.writeValueAsString(sample.plan()));
+      PlannedHeat read = HEAT_PLAN.read(first, 1);
+      assertThat(EarlierNames.then(WIRE.writeValueAsString(read.plan()))).isEqualTo(first);
+      assertThat(read.plan().title().key()).isEqualTo(Message.WRITTEN);
+      assertThat(read.welds()).as("that release followed no joints").isEmpty();
       DocumentChecks.comesBack(HEAT_PLAN, List.of(read));
     }
   }
@@ -78,9 +85,13 @@ class HeatPlanDocumentTest {
   /** Until a margin to running metal was kept, a window did not say where metal runs. */
   @Test
   void aWindowOfTheFirstReleaseRunsWhereItsSteelMelts() {
-    HeatPlan plan = samples.getFirst();
-    String first = HEAT_PLAN.write(plan).replace("\"meltsC\":" + plan.window().meltsC() + ",", "");
+    HeatPlan plan = samples.getFirst().plan();
+    String first =
+        HEAT_PLAN
+            .write(samples.getFirst())
+            .replace("\"meltsC\":" + plan.window().meltsC() + ",", "");
     assertThat(first).doesNotContain("meltsC");
-    assertThat(HEAT_PLAN.read(first, 1).window().meltsC()).isEqualTo(plan.window().solidusC());
+    assertThat(HEAT_PLAN.read(first, 1).plan().window().meltsC())
+        .isEqualTo(plan.window().solidusC());
   }
 }

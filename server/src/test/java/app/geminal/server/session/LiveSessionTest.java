@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.geminal.heat.SensorState;
 import app.geminal.heatplan.ForgeAction;
-import app.geminal.heatplan.HeatPlan;
 import app.geminal.server.TestShop;
 import app.geminal.server.instrument.InstrumentState;
 import app.geminal.server.shop.ShopService;
@@ -35,7 +34,7 @@ class LiveSessionTest {
           ForgeAction.SQUEEZE,
           ForgeAction.LET_GO);
 
-  private HeatPlan plan;
+  private PlannedHeat plan;
   private Shop shop;
 
   @BeforeAll
@@ -43,7 +42,7 @@ class LiveSessionTest {
     try (TestShop demo = TestShop.demo()) {
       shop = demo.bean(ShopService.class).shop();
       String step = demo.smith().get("/api/v1/billets/1/heats").at("$[0].path");
-      plan = demo.bean(HeatPlans.class).of(1, step);
+      plan = demo.bean(HeatPlans.class).planned(1, step);
     }
   }
 
