@@ -1030,7 +1030,6 @@ declare module 'texts/fire/Afterwards' {
 
 declare module 'texts/fire/BarEnd' {
   export const theEndOfTheBar: string;
-  export const theEndOfTheBarAsYouSeeIt: string;
 }
 
 declare module 'texts/fire/Checklist' {
@@ -1183,16 +1182,16 @@ declare module 'texts/fire/Numbers' {
   export const estimatedCore: string;
   export const core: string;
   export const notAtThisHeat: string;
-  export const notHotYet: string;
   export const over3Min: string;
   export const readyFor: string;
   export const readyIn: string;
   export const workingTimeLeft: string;
   export const workingTime: string;
   export const skin: string;
-  export function range(values: { low: string | number; high: string | number }): string;
   export function timeRange(values: { from: string | number; to: string | number }): string;
   export function overAnHour(values: { from: string | number }): string;
+  export function from(values: { low: string | number }): string;
+  export const itsEndAsYouSeeIt: string;
 }
 
 declare module 'texts/fire/OrderChart' {

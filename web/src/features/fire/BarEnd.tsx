@@ -11,18 +11,15 @@ export const shade = (lagC: number) => 1 - Math.exp(-DARKER_PER_C * Math.max(0, 
 /** The end of a practice run's bar as an eye would see it: its color, and a shadow where the core is behind. */
 export function BarEnd({ glow }: { glow: Schemas['SessionViewGlow'] }) {
   return (
-    <figure className="flex items-center gap-3 text-[14px] text-soft">
-      <svg viewBox="0 0 96 48" className="h-14 w-28 shrink-0" role="img" aria-label={texts.theEndOfTheBar}>
-        <defs>
-          <radialGradient id="core">
-            <stop offset="0.3" stopColor="black" stopOpacity={shade(glow.skinC - glow.coreC)} />
-            <stop offset="1" stopColor="black" stopOpacity="0" />
-          </radialGradient>
-        </defs>
-        <rect width="96" height="48" fill={heatColour(glow.skinC)} />
-        <rect width="96" height="48" fill="url(#core)" />
-      </svg>
-      <figcaption>{texts.theEndOfTheBarAsYouSeeIt}</figcaption>
-    </figure>
+    <svg viewBox="0 0 96 48" className="mt-1 h-10 w-20" role="img" aria-label={texts.theEndOfTheBar}>
+      <defs>
+        <radialGradient id="core">
+          <stop offset="0.3" stopColor="black" stopOpacity={shade(glow.skinC - glow.coreC)} />
+          <stop offset="1" stopColor="black" stopOpacity="0" />
+        </radialGradient>
+      </defs>
+      <rect width="96" height="48" fill={heatColour(glow.skinC)} />
+      <rect width="96" height="48" fill="url(#core)" />
+    </svg>
   );
 }

@@ -13,7 +13,6 @@ import { FireControls, type Pane } from './FireControls';
 import { FireHead } from './FireHead';
 import { KeyHelp } from './KeyHelp';
 import { Looks } from './Looks';
-import { BarEnd } from './BarEnd';
 import { Checklist } from './Checklist';
 import { Numbers } from './Numbers';
 import { OrderChart } from './OrderChart';
@@ -168,7 +167,6 @@ function Live({ id, fire, seen }: { id: number; fire: Fire; seen: Seen }) {
           </div>
           <div>
             <Numbers shown={here} />
-            {here.now.glow && <BarEnd glow={here.now.glow} />}
             {here.where === 'FIRE' && !here.now.finished && (
               <Looks
                 ask={here.now.ask}

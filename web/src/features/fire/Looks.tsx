@@ -126,7 +126,7 @@ function Answers({
           <button
             key={a.words}
             type="button"
-            className="flex min-h-16 flex-1 flex-col justify-center border-2 border-line px-2 text-left text-[17px] leading-tight font-bold active:border-ink phone:min-h-14 phone:px-1 phone:text-[14px]"
+            className="flex min-h-16 flex-1 flex-col justify-start border-2 border-line px-2 py-2 text-left text-[17px] leading-tight font-bold active:border-ink phone:min-h-14 phone:px-1 phone:py-1 phone:text-[13px]"
             onClick={() => onSeen(a.kind, a.figure)}
           >
             {a.figure !== undefined && (

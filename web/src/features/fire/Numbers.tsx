@@ -4,6 +4,7 @@ import { heatColour } from '../../figures/heat';
 import { show } from '../../units';
 import { useUnits } from '../../ui/Words';
 import type { Interval } from './api';
+import { BarEnd } from './BarEnd';
 import { clock, type Shown } from './course';
 
 const LONG_S = 3500;
@@ -40,17 +41,15 @@ export function Numbers({ shown }: { shown: Shown }) {
             {shown.coreC > GLOWS_C && (
               <span
                 aria-hidden
-                className="mr-4 w-5 self-stretch"
+                className="mr-4 w-5 shrink-0 self-stretch"
                 style={{ background: heatColour(shown.coreC) }}
               />
             )}
             {figure}
-            <span className="pl-1.5 text-[22px] font-normal text-soft">
-              {unit}{' '}
-              {texts.range({
-                low: bare(now.coreC.low),
-                high: bare(now.coreC.high),
-              })}
+            <span className="flex flex-col pl-2 text-[20px] leading-tight font-normal text-soft phone:text-[17px]">
+              <span>{unit}</span>
+              <span>{texts.from({ low: bare(now.coreC.low) })}</span>
+              <span>{bare(now.coreC.high)}</span>
             </span>
           </p>
         </>
@@ -67,13 +66,14 @@ export function Numbers({ shown }: { shown: Shown }) {
         )}
         {out && <Figure name={texts.core}>{show('temperature', shown.coreC, units)}</Figure>}
         <Figure name={texts.skin}>{show('temperature', shown.skinC, units)}</Figure>
-        {now.begun && (
+        {now.begun && (out || left > 0) && (
           <Figure name={out ? texts.workingTimeLeft : texts.workingTime}>
-            {!out && left === 0
-              ? texts.notHotYet
-              : left >= SHORT_S
-                ? texts.over3Min
-                : `${Math.round(left)} s`}
+            {left >= SHORT_S ? texts.over3Min : `${Math.round(left)} s`}
+          </Figure>
+        )}
+        {now.glow && (
+          <Figure name={texts.itsEndAsYouSeeIt}>
+            <BarEnd glow={now.glow} />
           </Figure>
         )}
       </dl>

@@ -396,10 +396,10 @@ public final class HeatSession {
     return following.weldMap();
   }
 
-  /** The same in words; empty until the dies have been on it. */
+  /** The same in words; empty until the dies have been on it, and while they are. */
   public Optional<Message> jointsSoFar() {
     boolean pressed = marks.stream().anyMatch(m -> m.logEntry().act() == ForgeAction.SQUEEZE);
-    return pressed ? following.jointsSoFar() : Optional.empty();
+    return pressed && !squeezing ? following.jointsSoFar() : Optional.empty();
   }
 
   /**

@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
  * #USUAL} of them, or as many as {@code -Dgeminal.heats} says.
  */
 class FollowedHeatsTest {
-  private static final int USUAL = 200;
+  private static final int USUAL = 120;
   private static final double STEP_S = 4;
   private static final double LONGEST_S = 5400;
   private static final double BETWEEN_LOOKS_S = 60;

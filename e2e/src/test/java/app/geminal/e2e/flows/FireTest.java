@@ -13,7 +13,9 @@ import com.digitalpetri.modbus.pdu.WriteSingleRegisterRequest;
 import com.digitalpetri.modbus.tcp.client.NettyTcpClientTransport;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Page.GetByRoleOptions;
 import com.microsoft.playwright.assertions.LocatorAssertions.ContainsTextOptions;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -24,6 +26,8 @@ import org.junit.jupiter.api.Test;
 class FireTest extends Story {
   /** 16 mm at 96 pixels an inch. */
   private static final double GLOVE_PX = 60.4;
+
+  private static final Pattern SEEN = Pattern.compile("\"kind\":\"(COLOR|SHADOW)\"");
 
   private static final String BILLET = "Marlinspike knife, 1095";
 
@@ -64,6 +68,32 @@ class FireTest extends Story {
   private void tapsFit(FirePage fire) {
     tapsFit(fire, 1280, 800);
     tapsFit(fire, 1024, 768);
+  }
+
+  /** The question is about the bar that is drawn; its answer is kept and can be taken back. */
+  @Test
+  void theLookThatSaysMostIsAskedForAndKept() {
+    FirePage fire = fire();
+    fire.billet(BILLET).check();
+    fire.begin("Practice run");
+    fire.tap("20×").click();
+    fire.obey(() -> fire.wideTap().click(), () -> fire.asked().count() > 0);
+    assertThat(page.getByRole(AriaRole.IMG, new GetByRoleOptions().setName("The end of the bar")))
+        .isVisible();
+    fire.asked().getByRole(AriaRole.BUTTON).first().click();
+    assertThat(fire.asked()).hasCount(0);
+    page.waitForCondition(() -> SEEN.matcher(kept(fire)).find());
+    fire.tap("Undo").click();
+    page.waitForCondition(() -> kept(fire).contains("\"kind\":\"UNDO\""));
+  }
+
+  /** The session as the shop has it. */
+  private String kept(FirePage fire) {
+    try {
+      return new Smith(shop).get("/api/v1/forge-sessions/" + fire.id());
+    } catch (Exception e) {
+      throw new IllegalStateException(e);
+    }
   }
 
   @Test

@@ -5,6 +5,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Page.GetByRoleOptions;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.function.BooleanSupplier;
 import java.util.regex.Pattern;
 
 /** A session at the fire, and where one is begun. */
@@ -50,22 +51,33 @@ public record FirePage(Page page) {
 
   /** Does what the screen says until it asks for the result; again where nothing came of it. */
   public void obey(Runnable act) {
+    obey(act, () -> order().textContent().startsWith("Result"));
+  }
+
+  /** Does what the screen says until something is so; again where nothing came of it. */
+  public void obey(Runnable act, BooleanSupplier isThere) {
     long end = System.nanoTime() + LONGEST_S * 1_000_000_000L;
     String done = "";
     long doneAt = 0;
     while (System.nanoTime() < end) {
-      String order = order().textContent();
-      if (order.startsWith("Result")) {
+      if (isThere.getAsBoolean()) {
         return;
       }
+      String order = order().textContent();
       boolean justDone = order.equals(done) && System.nanoTime() - doneAt < AGAIN_MS * 1_000_000L;
-      if (!order.startsWith("Keep") && !justDone) {
+      boolean waits = order.startsWith("Keep") || order.startsWith("Turn the forge");
+      if (!waits && !justDone) {
         act.run();
         done = order;
         doneAt = System.nanoTime();
       }
     }
     throw new AssertionError("not through in " + LONGEST_S + " s; it says " + done);
+  }
+
+  /** What the screen asks the eye: a question and its answers. */
+  public Locator asked() {
+    return page.getByLabel("What you see").getByRole(AriaRole.GROUP);
   }
 
   public Locator taps() {
