@@ -2677,6 +2677,7 @@ declare module 'texts/weldmap/WhyOpen' {
   export const noMap: string;
   export const toFindOut: string;
   export const fromThePlan: string;
+  export const fromTheLog: string;
 }
 
 declare module 'texts/fire/Looks' {

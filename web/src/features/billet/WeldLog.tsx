@@ -87,7 +87,7 @@ export function WeldLog({
                 {shortTime(w.madeAt)}
                 {w.note && <span data-own-words>{` · ${w.note}`}</span>}
               </span>
-              {w.outcome !== 'HELD' && <WhyOpen plan={plan} step={stepKey} />}
+              {w.outcome !== 'HELD' && <WhyOpen plan={plan} step={stepKey} session={w.fireSession} />}
             </div>
             <Button
               weight="quiet"

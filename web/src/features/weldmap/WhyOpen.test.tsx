@@ -22,6 +22,7 @@ function asked(answer: unknown) {
 
 it('asks only when it is tapped, for the place of the flaw, and ranks the causes', async () => {
   const shop = asked({
+    logged: false,
     suspects: [
       { cause: 'oxide on the faces', weight: 0.71, evidence: 'Air reaches the joint.' },
       { cause: 'too cold when pressed', weight: 0.2, evidence: 'Pressed late.' },
@@ -39,7 +40,21 @@ it('asks only when it is tapped, for the place of the flaw, and ranks the causes
 });
 
 it('says where nothing can be said', async () => {
-  asked({ suspects: [], check: null });
+  asked({ logged: false, suspects: [], check: null });
   await userEvent.click(screen.getByRole('button', { name: 'Why did it open?' }));
   expect(await screen.findByText(/do not run level/)).toBeVisible();
+});
+
+it('says so where the log of the session was read', async () => {
+  const shop = standIn({
+    'POST /api/v1/plans/why-open': {
+      logged: true,
+      suspects: [{ cause: 'too cold when pressed', weight: 0.9, evidence: 'By the log it was cold.' }],
+      check: null,
+    },
+  });
+  render(within(<WhyOpen plan={PLAN} step="s1" session={12} />));
+  await userEvent.click(screen.getByRole('button', { name: 'Why did it open?' }));
+  expect(await screen.findByText(/From what was logged at the fire/)).toBeVisible();
+  expect(shop.changes()[0]?.body).toMatchObject({ step: 's1', session: 12 });
 });

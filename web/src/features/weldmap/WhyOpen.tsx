@@ -13,14 +13,17 @@ export function WhyOpen({
   plan,
   step,
   place = ANYWHERE,
+  session = null,
 }: {
   plan: Plan;
   /** The weld: names of the parts it is in, then its key. */
   step: string;
   place?: OpenPlace;
+  /** The session that made it, null where it was typed. */
+  session?: number | null;
 }) {
   const [asked, setAsked] = useState(false);
-  const why = useQuery({ ...whyOpenQuery(plan, step, place), enabled: asked });
+  const why = useQuery({ ...whyOpenQuery(plan, step, place, session), enabled: asked });
   return (
     <div className="pt-1 text-[14px]">
       <Button weight="quiet" aria-expanded={asked} onClick={() => setAsked(!asked)}>
@@ -51,7 +54,7 @@ export function WhyOpen({
               <b>{texts.toFindOut}</b> <Words of={why.data.check} />
             </p>
           )}
-          <p className="text-[13px] text-soft">{texts.fromThePlan}</p>
+          <p className="text-[13px] text-soft">{why.data.logged ? texts.fromTheLog : texts.fromThePlan}</p>
         </section>
       )}
     </div>

@@ -45,11 +45,11 @@ export interface OpenPlace {
   readonly across: number | null;
 }
 
-/** Why a joint of a weld is likely to be open, from the plan alone. */
-export const whyOpenQuery = (plan: Plan, step: string, place: OpenPlace) =>
+/** Why a joint of a weld is likely to be open, from the log of the session that made it where there is one. */
+export const whyOpenQuery = (plan: Plan, step: string, place: OpenPlace, session: number | null) =>
   queryOptions({
-    queryKey: ['why-open', plan, step, place],
+    queryKey: ['why-open', plan, step, place, session],
     queryFn: ({ signal }) =>
-      answered(api.POST('/api/v1/plans/why-open', { body: { plan, step, ...place }, signal })),
+      answered(api.POST('/api/v1/plans/why-open', { body: { plan, step, ...place, session }, signal })),
     retry: false,
   });

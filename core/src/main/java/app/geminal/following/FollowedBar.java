@@ -190,11 +190,14 @@ public final class FollowedBar {
    * Why one of its joints may be open; empty where they are not followed.
    *
    * @param commonHeat whether its steels have a common welding heat
+   * @param afterS seconds from the fire to each squeeze of the last heat
    */
-  public Optional<OpenJoint> whyOpen(OpenJoint.Place where, boolean commonHeat) {
+  public Optional<OpenJoint> whyOpen(
+      OpenJoint.Place where, boolean commonHeat, List<Double> afterS) {
     return course.isEmpty()
         ? Optional.empty()
-        : Optional.of(OpenJoint.of(joints(), weights.each(), course.getLast(), where, commonHeat));
+        : Optional.of(
+            OpenJoint.of(joints(), weights.each(), course.getLast(), where, commonHeat, afterS));
   }
 
   private List<Joints> joints() {

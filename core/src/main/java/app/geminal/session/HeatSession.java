@@ -413,7 +413,17 @@ public final class HeatSession {
       after.released(reducedSoFar());
     }
     after.heatEnds();
-    return after.whyOpen(where, commonHeat);
+    return after.whyOpen(where, commonHeat, secondsToSqueezes());
+  }
+
+  /** From the fire to each squeeze of the last heat that had one. */
+  private List<Double> secondsToSqueezes() {
+    List<LogMark> squeezes =
+        marks.stream().filter(m -> m.logEntry().act() == ForgeAction.SQUEEZE).toList();
+    return squeezes.stream()
+        .filter(m -> m.heat() == squeezes.getLast().heat())
+        .map(LogMark::sinceOutS)
+        .toList();
   }
 
   /** What the fire has taken so far. */

@@ -1,6 +1,7 @@
 package app.geminal.weldmap;
 
 import app.geminal.text.Message;
+import app.geminal.units.Quantity;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
@@ -81,7 +82,7 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
             .toList();
     double[] weights = new double[members.size()];
     Arrays.fill(weights, 1.0 / members.size());
-    return of(members, weights, course.getLast(), place, commonHeat);
+    return of(members, weights, course.getLast(), place, commonHeat, List.of());
   }
 
   /**
@@ -91,9 +92,16 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
    * @param counts how much each counts; their sum is 1
    * @param setup the weld they were last in
    * @param commonHeat whether its steels have a common welding heat
+   * @param afterS seconds from the fire to each squeeze of the last heat as they were logged; none
+   *     where only the plan is known
    */
   public static OpenJoint of(
-      List<Joints> members, double[] counts, WeldSetup setup, Place place, boolean commonHeat) {
+      List<Joints> members,
+      double[] counts,
+      WeldSetup setup,
+      Place place,
+      boolean commonHeat,
+      List<Double> afterS) {
     PatchGrid grid = members.getFirst().grid();
     Map<FailureCause, Double> weights = new EnumMap<>(FailureCause.class);
     int places = 0;
@@ -112,7 +120,7 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
     weights.put(FailureCause.DECARB, DECARB);
     weights.put(FailureCause.PAIR, commonHeat ? OTHER_STEEL : NO_COMMON_HEAT);
     WeldMap.Patch at = WeldMap.patch(members, counts, worst.joint(), worst.patch());
-    List<Suspect> suspects = suspects(weights, at, setup, commonHeat, grid);
+    List<Suspect> suspects = suspects(weights, at, setup, commonHeat, afterS);
     return new OpenJoint(suspects, check(suspects));
   }
 
@@ -156,9 +164,14 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
       WeldMap.Patch at,
       WeldSetup setup,
       boolean commonHeat,
-      PatchGrid grid) {
+      List<Double> afterS) {
     double sum = weights.values().stream().mapToDouble(w -> w).sum();
-    Map<String, Object> figures = WeldMapWords.figures(at, setup, grid);
+    Map<String, Object> figures = WeldMapWords.figures(at, setup, PatchGrid.USUAL);
+    figures.put("logged", !afterS.isEmpty());
+    if (!afterS.isEmpty() && figures.get("bite") instanceof Integer bite) {
+      int squeeze = Math.clamp(bite - 1L, 0, afterS.size() - 1);
+      figures.put("after", Quantity.seconds(afterS.get(squeeze)));
+    }
     figures.put("commonHeat", commonHeat);
     figures.put("squeeze", WeldMapWords.tenths(setup.squeeze().reduction()));
     figures.put("limit", WeldMapWords.tenths(setup.squeeze().splitReduction()));

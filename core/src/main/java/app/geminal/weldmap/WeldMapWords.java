@@ -3,6 +3,7 @@ package app.geminal.weldmap;
 import app.geminal.text.Message;
 import app.geminal.text.MessageKey;
 import app.geminal.units.Quantity;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,22 +33,27 @@ public final class WeldMapWords {
     return WeldMapText.WEAKEST.of(figures);
   }
 
-  /** How many joints are set by now, and which is the furthest from it. */
+  /** How many joints are set by now, and which of what was pressed is the furthest from it. */
   public static Message soFar(WeldMap map, WeldSetup setup) {
-    Optional<WeldMap.Joint> joint = map.weakest();
-    Optional<WeldMap.Patch> patch = joint.map(WeldMap.Joint::weakest);
-    Optional<BondCause> cause = patch.flatMap(WeldMap.Patch::cause);
     long set = map.joints().stream().filter(j -> j.chance() >= SET).count();
     Map<String, Object> figures =
         MessageKey.figures("set", set, "joints", map.joints().size(), "open", false);
-    if (joint.isPresent() && cause.isPresent() && joint.get().chance() < SET) {
-      figures.put("open", true);
-      figures.put("joint", map.joints().indexOf(joint.get()) + 1);
-      figures.put("place", fromTheEnd(patch.get(), setup, map.grid()));
-      figures.put("cause", cause.get());
-    }
+    map.joints().stream()
+        .filter(j -> j.chance() < SET)
+        .flatMap(j -> j.patches().stream().map(p -> new Pressed(map.joints().indexOf(j) + 1, p)))
+        .filter(p -> p.patch().cause().isPresent())
+        .min(Comparator.comparing(Pressed::patch, WeldMap.Patch.WEAKEST_FIRST))
+        .ifPresent(least -> {
+          figures.put("open", true);
+          figures.put("joint", least.joint());
+          figures.put("place", fromTheEnd(least.patch(), setup, map.grid()));
+          figures.put("cause", least.patch().cause().orElseThrow());
+        });
     return WeldMapText.SO_FAR.of(figures);
   }
+
+  /** A patch that was pressed and did not bond, and its joint, from 1. */
+  private record Pressed(int joint, WeldMap.Patch patch) {}
 
   private static Quantity fromTheEnd(WeldMap.Patch patch, WeldSetup setup, PatchGrid grid) {
     double along = (patch.along() + 0.5) / grid.along();

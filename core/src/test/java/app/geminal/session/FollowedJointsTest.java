@@ -98,6 +98,10 @@ class FollowedJointsTest {
     assertThat(session.weldMap().orElseThrow().joints().getFirst().weakest().cause())
         .contains(BondCause.HEAT);
     assertThat(first().cause()).isEqualTo(FailureCause.HEAT);
+    assertThat(first().evidence().toString())
+        .contains("45 s after it left the fire")
+        .contains("By the log it was")
+        .contains("under welding heat");
     assertThat(session.jointsSoFar().orElseThrow().toString())
         .contains("Least likely: joint 1 from below")
         .contains("too cold when pressed");

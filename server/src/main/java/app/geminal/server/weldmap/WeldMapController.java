@@ -10,6 +10,7 @@ import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
 import app.geminal.server.problem.Busy;
+import app.geminal.server.session.LoggedWelds;
 import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.turn.Turns;
@@ -28,6 +29,7 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.BooleanSupplier;
@@ -51,8 +53,10 @@ class WeldMapController {
   private final SteelShelf shelf;
   private final ShopService shops;
   private final Accounts accounts;
+  private final LoggedWelds welds;
 
-  WeldMapController(SteelShelf shelf, ShopService shops, Accounts accounts) {
+  WeldMapController(SteelShelf shelf, ShopService shops, Accounts accounts, LoggedWelds welds) {
+    this.welds = welds;
     this.shelf = shelf;
     this.shops = shops;
     this.accounts = accounts;
@@ -88,28 +92,31 @@ class WeldMapController {
    * @param joint from below, from 1; null for any
    * @param along from one end, in parts of the length, 0 to 1; null for anywhere
    * @param across from one edge, in parts of the width, 0 to 1; null for anywhere
+   * @param session number of the session that made the weld, null where it is not known
    */
   record OpenJointOfPlan(
       Plan plan,
       String step,
       @Nullable Integer joint,
       @Nullable Double along,
-      @Nullable Double across) {}
+      @Nullable Double across,
+      @Nullable Long session) {}
 
   /**
-   * Why it is likely to be open, from the plan alone.
+   * Why it is likely to be open.
    *
+   * @param logged whether that is from what was logged in the session, and not from the plan alone
    * @param suspects the likeliest first; none where the joints do not run level through the bar
    * @param check what shows which of the two likeliest it is, null with fewer than two
    */
-  record OpenJointView(List<SuspectView> suspects, @Nullable Message check) {}
+  record OpenJointView(boolean logged, List<SuspectView> suspects, @Nullable Message check) {}
 
   /**
    * One cause.
    *
    * @param cause in words
    * @param weight its share of all causes, 0 to 1
-   * @param evidence what in the plan speaks for it
+   * @param evidence what in the plan or the log speaks for it
    */
   record SuspectView(Message cause, double weight, Message evidence) {}
 
@@ -181,10 +188,18 @@ class WeldMapController {
     WeldMapper mapper = new WeldMapper(asked.steels(), asked.shop(), asked.heats());
     Run.Found found = asked.run().find(asked.step()).orElseThrow();
     try (Turns.Turn _ = turns.take(accounts.turnOf(who.getName()))) {
-      return mapper
-          .course(asked.run(), asked.step())
-          .map(course -> view(OpenJoint.of(course, place, mapper.hasCommonHeat(found))))
-          .orElseGet(() -> new OpenJointView(List.of(), null));
+      boolean commonHeat = mapper.hasCommonHeat(found);
+      Optional<OpenJointView> logged =
+          Optional.ofNullable(body.session())
+              .flatMap(session -> welds.course(session, asked.step()))
+              .flatMap(course -> course.whyOpen(place, commonHeat))
+              .map(why -> view(true, why));
+      return logged
+          .or(() ->
+              mapper
+                  .course(asked.run(), asked.step())
+                  .map(course -> view(false, OpenJoint.of(course, place, commonHeat))))
+          .orElseGet(() -> new OpenJointView(false, List.of(), null));
     }
   }
 
@@ -195,8 +210,9 @@ class WeldMapController {
     return part;
   }
 
-  private static OpenJointView view(OpenJoint why) {
+  private static OpenJointView view(boolean logged, OpenJoint why) {
     return new OpenJointView(
+        logged,
         why.suspects().stream()
             .map(s -> new SuspectView(Message.word(s.cause()), s.weight(), s.evidence()))
             .toList(),

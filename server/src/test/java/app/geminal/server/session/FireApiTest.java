@@ -116,6 +116,46 @@ class FireApiTest extends ShopTest {
         .isTrue();
   }
 
+  @Test
+  void whatIsSeenIsKeptAndNeedsItsFigure() {
+    long fire = start(false, 1, 1);
+    send(fire, logEntry(id(), "IN", Instant.now()));
+    assertThat(send(fire, other(id(), "COLOR", ", \"figure\": 1100")).status()).isEqualTo(200);
+    assertThat(send(fire, other(id(), "NO_SHADOW", "")).status()).isEqualTo(200);
+    Answer whole = smith.get("/api/v1/forge-sessions/" + fire);
+    assertThat(whole.<List<String>>at("$.entries[*].kind"))
+        .containsExactly("DEED", "COLOR", "NO_SHADOW");
+    Answer without = send(fire, other(id(), "COLOR", ""));
+    assertThat(without.status()).isEqualTo(422);
+    assertThat(without.<String>at("$.where")).isEqualTo("/entries/0/figure");
+  }
+
+  /** Squeezed cold: that is not in the plan, only in what was logged. */
+  @Test
+  void whyAWeldIsOpenIsReadFromItsLog() {
+    long fire = start(false, 1, 1);
+    for (String act : List.of("IN", "OUT", "SQUEEZE", "LET_GO")) {
+      send(fire, logEntry(id(), act, Instant.now()));
+    }
+    Answer session = smith.get("/api/v1/forge-sessions/" + fire);
+    assertThat(session.<String>at("$.at.billets[0].joints")).contains("too cold when pressed");
+    String plan = JsonPath.parse(smith.get("/api/v1/billets/1").<Object>at("$.plan")).jsonString();
+    String asked = "{\"plan\": %s, \"step\": \"%s\", \"session\": %s}";
+    Answer why = smith.post("/api/v1/plans/why-open", asked.formatted(plan, firstWeld(1), fire));
+    assertThat(why.status()).as(why.body()).isEqualTo(200);
+    assertThat(why.<Boolean>at("$.logged")).isTrue();
+    assertThat(why.<String>at("$.suspects[0].cause")).isEqualTo("too cold when pressed");
+    assertThat(why.<String>at("$.suspects[0].evidence")).contains("By the log it was");
+    Answer planned =
+        smith.post("/api/v1/plans/why-open", asked.formatted(plan, firstWeld(1), "null"));
+    assertThat(planned.<Boolean>at("$.logged")).isFalse();
+    assertThat(
+            smith
+                .post("/api/v1/plans/why-open", asked.formatted(plan, firstWeld(1), 99_999))
+                .status())
+        .isEqualTo(404);
+  }
+
   /** The order in which they arrive makes no difference. */
   @Test
   void lateEntriesFindTheirPlace() {
@@ -266,7 +306,7 @@ class FireApiTest extends ShopTest {
                       && JsonPath.read(l, "$.event").equals("now")
                       && JsonPath.<Number>read(l, "$.second").doubleValue() > 60);
       assertThat(JsonPath.<Number>read(later, "$.speed").doubleValue()).isEqualTo(20);
-      assertThat(JsonPath.<Number>read(later, "$.billets[0].skinC").doubleValue())
+      assertThat(JsonPath.<Number>read(later, "$.billets[0].skinC.middle").doubleValue())
           .isGreaterThan(100);
       send(fire, logEntry(id(), "OUT", Instant.now()));
       String out = next(lines, l -> l.contains("\"where\":\"AIR\""));
