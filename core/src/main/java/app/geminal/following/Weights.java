@@ -2,6 +2,7 @@ package app.geminal.following;
 
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.List;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 
@@ -128,7 +129,7 @@ final class Weights {
   }
 
   /** A figure of each of several. */
-  static <T> double[] figures(java.util.List<T> of, ToDoubleFunction<T> figure) {
+  static <T> double[] figures(List<T> of, ToDoubleFunction<T> figure) {
     return of.stream().mapToDouble(figure).toArray();
   }
 }

@@ -18,8 +18,9 @@ import app.geminal.weldmap.Sample;
 import app.geminal.weldmap.WeldMap;
 import app.geminal.weldmap.WeldSetup;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.EnumSet;
-import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -50,7 +51,7 @@ public final class HeatSession {
   private final FollowedBar following;
   private final List<LogMark> marks = new ArrayList<>();
   private final boolean[] done;
-  private final Set<String> ids = new HashSet<>();
+  private final Set<String> ids = new LinkedHashSet<>();
   private int next;
   private double nowS;
   private int heat = 1;
@@ -293,7 +294,7 @@ public final class HeatSession {
 
   /** Ids of everything logged so far, what was seen included. */
   public Set<String> ids() {
-    return Set.copyOf(ids);
+    return Collections.unmodifiableSet(new LinkedHashSet<>(ids));
   }
 
   /** When something was logged last, second of the session; minus infinity before anything was. */

@@ -4,7 +4,7 @@ import app.geminal.session.HeatSession;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
 
-/** Welds as they really went, for whoever asks what became of them. */
+/** Welds as they were logged at the fire. */
 @Component
 public class LoggedWelds {
   private final LiveSessions live;
@@ -14,7 +14,7 @@ public class LoggedWelds {
   }
 
   /**
-   * How a weld went in a session.
+   * How a weld was made in a session.
    *
    * @param session number of the session
    * @param step names of the parts the step is in, then its key, with strokes between
