@@ -1238,7 +1238,7 @@ declare module 'texts/fire/SideTaps' {
   export const press: string;
   export const press2: string;
   export const enterTheForgeTemperature: string;
-  export const enterAForgeTemperatureBelow1500: string;
+  export function enterATemperatureUpTo(values: { hottest: string | number }): string;
   export const note: string;
   export const aNote: string;
   export function using(values: { used: string | number }): string;

@@ -8,6 +8,7 @@ import type { Seen } from './course';
 
 const SPEEDS = [1, 5, 20];
 const STEP_C = 20;
+const HOTTEST_C = 1500;
 /** A welding heat, as an example of what is typed; °C. */
 const SETTING_C = (2150 - 32) / 1.8;
 
@@ -25,6 +26,15 @@ export function SideTaps({
 }) {
   const units = useUnits();
   const { now, whole } = seen;
+  const temperature = (kind: 'READING' | 'SKIN') => (text: string) => {
+    const read = parseQuantity('temperature', text, systemOf(units, 'temperature'));
+    if (!('value' in read)) return read.error;
+    if (read.value < 0 || read.value > HOTTEST_C) {
+      return texts.enterATemperatureUpTo({ hottest: show('temperature', HOTTEST_C, units) });
+    }
+    put(kind, place, { figure: read.value });
+    return null;
+  };
   return (
     <div className="flex flex-wrap items-center gap-x-6 gap-y-2 border-t border-rule pt-2 text-[15px] [grid-area:side] phone:py-4">
       <span aria-label={texts.forge}>
@@ -45,26 +55,10 @@ export function SideTaps({
         <Typed
           label={texts.enterTheForgeTemperature}
           placeholder={edit('temperature', SETTING_C, units)}
-          onTyped={(text) => {
-            const read = parseQuantity('temperature', text, systemOf(units, 'temperature'));
-            if (!('value' in read)) return read.error;
-            if (read.value < 0 || read.value > 1500) return texts.enterAForgeTemperatureBelow1500;
-            put('READING', place, { figure: read.value });
-            return null;
-          }}
+          onTyped={temperature('READING')}
         />
       )}
-      <Typed
-        label={texts.skinByAThermometer}
-        placeholder={texts.skinReading}
-        onTyped={(text) => {
-          const read = parseQuantity('temperature', text, systemOf(units, 'temperature'));
-          if (!('value' in read)) return read.error;
-          if (read.value < 0 || read.value > 1500) return texts.enterAForgeTemperatureBelow1500;
-          put('SKIN', place, { figure: read.value });
-          return null;
-        }}
-      />
+      <Typed label={texts.skinByAThermometer} placeholder={texts.skinReading} onTyped={temperature('SKIN')} />
       <Typed
         label={texts.note}
         placeholder={texts.aNote}
