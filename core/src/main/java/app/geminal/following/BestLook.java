@@ -3,9 +3,10 @@ package app.geminal.following;
 import app.geminal.following.Sighting.Shown;
 import app.geminal.following.Sighting.Sign;
 import app.geminal.following.Sighting.SkinColor;
+import app.geminal.weldmap.Weights;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -30,10 +31,12 @@ final class BestLook {
 
   /** The one of several that says most; empty where none is worth a tap. */
   Optional<Look> most(Set<Look> possible) {
-    double now = spread(weights);
+    double worth = (1 - WORTH_IT) * spread(weights);
     return possible.stream()
-        .min(Comparator.comparingDouble(this::left))
-        .filter(look -> left(look) < (1 - WORTH_IT) * now);
+        .map(look -> Map.entry(look, left(look)))
+        .filter(look -> look.getValue() < worth)
+        .min(Map.Entry.comparingByValue())
+        .map(Map.Entry::getKey);
   }
 
   /** What is expected to be left of the core's spread once it was looked, K. */
@@ -41,7 +44,7 @@ final class BestLook {
     double sum = 0;
     double all = 0;
     for (double[] likelihoods : answers(look)) {
-      double chance = weights.of(likelihoods);
+      double chance = weights.mean(likelihoods);
       if (chance > 0) {
         sum += chance * spread(weights.times(likelihoods));
         all += chance;

@@ -14,6 +14,7 @@ import app.geminal.weldmap.OpenJoint;
 import app.geminal.weldmap.Range;
 import app.geminal.weldmap.Sample;
 import app.geminal.weldmap.Unknown;
+import app.geminal.weldmap.Weights;
 import app.geminal.weldmap.WeldMap;
 import app.geminal.weldmap.WeldMapWords;
 import app.geminal.weldmap.WeldSetup;
@@ -24,7 +25,9 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.SplittableRandom;
 import java.util.function.Consumer;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Follows one bar through fire and air second by second: what its skin and core are likely at, from
@@ -42,6 +45,9 @@ public final class FollowedBar {
   /** A bar this near to the air around it is as cold as it gets, K. */
   private static final double COLD_WITHIN_K = 0.5;
 
+  private static final double LOW = 0.05;
+  private static final double MIDDLE = 0.5;
+  private static final double HIGH = 0.95;
   private static final double LOOK_STEP_S = 15;
   private static final double LONGEST_LOOK_S = 3600;
   private static final double TURNED_EVERY_S = 120;
@@ -75,6 +81,10 @@ public final class FollowedBar {
   private double forgeC = 20;
   private HeatExposure exposure = HeatExposure.NONE;
   private boolean isFluxed;
+
+  /** Asked several times between two moments; null when something has changed. */
+  private @Nullable Estimate estimate;
+
   private int bites;
 
   /** A bar at one temperature, in a shop of which nothing is known. */
@@ -115,6 +125,7 @@ public final class FollowedBar {
   /** It is put somewhere; the time until now must have been reported. */
   public void put(Place where) {
     place = where;
+    estimate = null;
   }
 
   /** Where it is. */
@@ -125,6 +136,7 @@ public final class FollowedBar {
   /** It is turned over. */
   public void turnedOver() {
     members.forEach(Member::turnedOver);
+    estimate = null;
   }
 
   /** Flux was put on its seams. */
@@ -178,7 +190,7 @@ public final class FollowedBar {
 
   /** What has become of its joints so far; empty where they are not followed. */
   public Optional<WeldMap> weldMap() {
-    return course.isEmpty() ? Optional.empty() : Optional.of(WeldMap.of(joints(), weights.each()));
+    return course.isEmpty() ? Optional.empty() : Optional.of(WeldMap.of(joints(), weights));
   }
 
   /** The same in words. */
@@ -196,8 +208,7 @@ public final class FollowedBar {
       OpenJoint.Place where, boolean commonHeat, List<Double> afterS) {
     return course.isEmpty()
         ? Optional.empty()
-        : Optional.of(
-            OpenJoint.of(joints(), weights.each(), course.getLast(), where, commonHeat, afterS));
+        : Optional.of(OpenJoint.of(joints(), weights, course.getLast(), where, commonHeat, afterS));
   }
 
   private List<Joints> joints() {
@@ -207,6 +218,7 @@ public final class FollowedBar {
   /** Its joints are set. */
   public void welded() {
     members.forEach(m -> m.bar().welded());
+    estimate = null;
     exposure = exposure.forged();
   }
 
@@ -226,6 +238,7 @@ public final class FollowedBar {
     for (Member member : members) {
       member.advance(seconds, member.around(place, chamberC));
     }
+    estimate = null;
     Estimate now = estimate();
     exposure = exposure.plus(seconds, now.skinC(), now.coreC());
   }
@@ -237,9 +250,8 @@ public final class FollowedBar {
 
   /** Something is seen of it now. */
   public void seen(Sighting what) {
-    weights =
-        weights.times(
-            members.stream().mapToDouble(m -> what.likelihood(m.shown(around(m)))).toArray());
+    weights = weights.times(Weights.figures(members, m -> what.likelihood(m.shown(around(m)))));
+    estimate = null;
     if (weights.effective() < RESAMPLED_BELOW * members.size()) {
       resample();
     }
@@ -277,14 +289,21 @@ public final class FollowedBar {
 
   /** What it is at now. */
   public Estimate estimate() {
-    return new Estimate(
-        weights.interval(Weights.figures(members, m -> m.bar().topSkinC(around(m)))),
-        weights.interval(Weights.figures(members, m -> m.bar().coreC())));
+    if (estimate == null) {
+      estimate =
+          new Estimate(interval(m -> m.bar().topSkinC(around(m))), interval(m -> m.bar().coreC()));
+    }
+    return estimate;
+  }
+
+  private Interval interval(ToDoubleFunction<Member> figure) {
+    double[] at = weights.quantiles(Weights.figures(members, figure), LOW, MIDDLE, HIGH);
+    return new Interval(at[0], at[1], at[2]);
   }
 
   /** How likely its core is as hot as its skin, and hot enough; 0 to 1. */
   public double chanceReady(double floorC) {
-    return weights.of(Weights.figures(members, m -> m.isReady(around(m), floorC) ? 1 : 0));
+    return weights.mean(Weights.figures(members, m -> m.isReady(around(m), floorC) ? 1 : 0));
   }
 
   /** Which look says most about the core now; empty where none is worth a tap. */
@@ -301,7 +320,7 @@ public final class FollowedBar {
   /** Seconds of work left if it were taken out now, or since it is out: as likely more as less. */
   public WorkingTime working(double floorC, double outerMm) {
     double[] depths = Weights.figures(members, m -> m.bar().underTopC(outerMm));
-    return WorkingTime.of(members.get(weights.memberAt(depths, 0.5)).bar(), floorC, outerMm);
+    return WorkingTime.of(members.get(weights.memberAt(depths, MIDDLE)).bar(), floorC, outerMm);
   }
 
   /**
@@ -316,7 +335,7 @@ public final class FollowedBar {
   }
 
   private List<Member> forecastMembers() {
-    return IntStream.of(weights.drawn(Math.min(FORECAST_WITH, members.size()), 0.5))
+    return IntStream.of(weights.drawn(Math.min(FORECAST_WITH, members.size()), MIDDLE))
         .mapToObj(i -> members.get(i).heatAlone())
         .toList();
   }

@@ -14,9 +14,6 @@ import org.jspecify.annotations.Nullable;
 
 /** One way a bar at the fire may be. Mutable, for one thread. */
 final class Member {
-  /** A fuel soak burns from here on, mean of the stack, °C. */
-  private static final double RED_C = 650;
-
   private static final double HOTTEST_C = 1700;
 
   private final Sample sample;
@@ -74,7 +71,7 @@ final class Member {
 
   void advance(double seconds, Surroundings around) {
     bar.advance(seconds, around);
-    redS += bar.meanC() >= RED_C ? seconds : 0;
+    redS += bar.meanC() >= Joints.RED_C ? seconds : 0;
     if (joints != null) {
       joints.passed(seconds);
     }

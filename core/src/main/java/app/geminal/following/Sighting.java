@@ -1,5 +1,8 @@
 package app.geminal.following;
 
+import app.geminal.heatplan.HeatSteps;
+import app.geminal.weldmap.Range;
+
 /** What an eye or an instrument says about a bar. */
 public sealed interface Sighting {
   /**
@@ -43,9 +46,6 @@ public sealed interface Sighting {
 
     private static final double SHADOW_WITHIN_K = 8;
 
-    /** Anhydrous borax. */
-    private static final double MELTS_C = 742;
-
     private static final double MELTS_WITHIN_K = 10;
 
     /** From here on borax takes up iron oxide and thins. A guess from 850 to 950. */
@@ -72,7 +72,8 @@ public sealed interface Sighting {
         case SHADOW -> dark(bar);
         case NO_SHADOW -> 1 - dark(bar);
         case FLUX_MELTS ->
-            above(bar.skinC, MELTS_C, MELTS_WITHIN_K) - above(bar.skinC, CLEAR_C, FLUX_WITHIN_K);
+            above(bar.skinC, HeatSteps.BORAX_MELTS_C, MELTS_WITHIN_K)
+                - above(bar.skinC, CLEAR_C, FLUX_WITHIN_K);
         case FLUX_CLEAR ->
             above(bar.skinC, CLEAR_C, FLUX_WITHIN_K) - above(bar.skinC, SMOKES_C, FLUX_WITHIN_K);
         case FLUX_SMOKES -> above(bar.skinC, SMOKES_C, FLUX_WITHIN_K);
@@ -98,7 +99,7 @@ public sealed interface Sighting {
    * @param celsius of the step that fits best; an eye is within 40 °C nine times in ten
    */
   record SkinColor(double celsius) implements Sighting {
-    private static final double WITHIN_K = 40 / Sighting.AT_95;
+    private static final double WITHIN_K = 40 / Range.AT_95;
 
     @Override
     public double likelihood(Shown bar) {
@@ -112,16 +113,13 @@ public sealed interface Sighting {
    * @param celsius what it says; within 25 °C nine times in ten
    */
   record SkinReading(double celsius) implements Sighting {
-    private static final double WITHIN_K = 25 / Sighting.AT_95;
+    private static final double WITHIN_K = 25 / Range.AT_95;
 
     @Override
     public double likelihood(Shown bar) {
       return near(bar.skinC() - celsius, WITHIN_K);
     }
   }
-
-  /** How far 95 in 100 of a normal spread is from its middle, in standard deviations. */
-  double AT_95 = 1.6448536269514722;
 
   /** One in so many figures means nothing: aimed at the flame, or mistyped. A guess. */
   double WILD = 0.02;

@@ -121,7 +121,8 @@ public record Advice(
           false,
           false);
     }
-    if (!course.isReady() && now.skinC() > window.ceilingC() + OVER_C) {
+    boolean isReady = course.isReady();
+    if (!isReady && now.skinC() > window.ceilingC() + OVER_C) {
       return new Advice(
           SessionText.NOW_TURN_DOWN.with(),
           SessionText.NOW_TURN_DOWN_WHY.with(
@@ -133,7 +134,7 @@ public record Advice(
           false,
           true);
     }
-    if (!course.isReady()) {
+    if (!isReady) {
       return new Advice(
           SessionText.NOW_SOAK.with(),
           behind(course, now, window),

@@ -17,7 +17,7 @@ public final class Joints {
   private static final double SOUND = 0.95;
 
   /** A fuel soak burns from here on, mean of the stack, °C. */
-  private static final double RED_C = 650;
+  public static final double RED_C = 650;
 
   /** Strain hardening, n of σ ∝ εⁿ: how far a press gets that lacks force. After Shida. */
   private static final double HARDENING = 0.36;

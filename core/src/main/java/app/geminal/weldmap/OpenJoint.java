@@ -3,7 +3,6 @@ package app.geminal.weldmap;
 import app.geminal.text.Message;
 import app.geminal.units.Quantity;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -80,16 +79,15 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
         Sample.ensemble().parallelStream()
             .map(s -> JointCourse.of(course, s, grid).joints())
             .toList();
-    double[] weights = new double[members.size()];
-    Arrays.fill(weights, 1.0 / members.size());
-    return of(members, weights, course.getLast(), place, commonHeat, List.of());
+    return of(
+        members, Weights.even(members.size()), course.getLast(), place, commonHeat, List.of());
   }
 
   /**
    * Ranks the causes by how the joints have come out.
    *
    * @param members one or more, of the same joints
-   * @param counts how much each counts; their sum is 1
+   * @param counts how much each counts
    * @param setup the weld they were last in
    * @param commonHeat whether its steels have a common welding heat
    * @param afterS seconds from the fire to each squeeze of the last heat as they were logged; none
@@ -97,7 +95,7 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
    */
   public static OpenJoint of(
       List<Joints> members,
-      double[] counts,
+      Weights counts,
       WeldSetup setup,
       Place place,
       boolean commonHeat,
@@ -133,17 +131,17 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
 
   private static double add(
       List<Joints> members,
-      double[] counts,
+      Weights counts,
       int joint,
       int patch,
       Map<FailureCause, Double> weights) {
     double all = 0;
-    for (int m = 0; m < counts.length; m++) {
+    for (int m = 0; m < counts.members(); m++) {
       Joints member = members.get(m);
       for (Map.Entry<BondCause, Double> near :
           member.at(joint, patch).nearness(member.rules()).entrySet()) {
-        weights.merge(cause(near.getKey()), counts[m] * near.getValue(), Double::sum);
-        all += counts[m] * near.getValue();
+        weights.merge(cause(near.getKey()), counts.of(m) * near.getValue(), Double::sum);
+        all += counts.of(m) * near.getValue();
       }
     }
     return all;

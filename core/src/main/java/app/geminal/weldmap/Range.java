@@ -14,7 +14,7 @@ public record Range(double low, double high, boolean isFactor) {
   private static final Normal STANDARD = Normal.standard();
 
   /** How far 95 in 100 of a normal spread is from its middle, in standard deviations. */
-  private static final double AT_95 = 1.6448536269514722;
+  public static final double AT_95 = 1.6448536269514722;
 
   /** Nothing is sampled further out than this, in standard deviations. */
   private static final double FURTHEST = 2.5;

@@ -1,4 +1,4 @@
-package app.geminal.following;
+package app.geminal.weldmap;
 
 import java.util.Arrays;
 import java.util.Comparator;
@@ -7,11 +7,7 @@ import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 
 /** How much each member of an ensemble counts; they sum to 1. Immutable. */
-final class Weights {
-  private static final double LOW = 0.05;
-  private static final double MIDDLE = 0.5;
-  private static final double HIGH = 0.95;
-
+public final class Weights {
   private final double[] each;
 
   private Weights(double[] each) {
@@ -19,66 +15,69 @@ final class Weights {
   }
 
   /** All alike. */
-  static Weights even(int members) {
+  public static Weights even(int members) {
     double[] each = new double[members];
     Arrays.fill(each, 1.0 / members);
     return new Weights(each);
   }
 
-  /** One figure for each member. */
-  double[] each() {
-    return each.clone();
+  /** A figure of each of several members. */
+  public static <T> double[] figures(List<T> of, ToDoubleFunction<T> figure) {
+    return of.stream().mapToDouble(figure).toArray();
+  }
+
+  /** How many members there are. */
+  int members() {
+    return each.length;
+  }
+
+  /** How much one of them counts, 0 to 1. */
+  double of(int member) {
+    return each[member];
   }
 
   /** After something was seen that each member makes so likely. */
-  Weights times(double[] likelihoods) {
+  public Weights times(double[] likelihoods) {
+    double sum = mean(likelihoods);
     double[] weighted = new double[each.length];
-    double sum = 0;
     for (int i = 0; i < each.length; i++) {
-      weighted[i] = each[i] * likelihoods[i];
-      sum += weighted[i];
-    }
-    for (int i = 0; i < each.length; i++) {
-      weighted[i] /= sum;
+      weighted[i] = each[i] * likelihoods[i] / sum;
     }
     return new Weights(weighted);
   }
 
-  /** Probability of something that each member makes so likely. */
-  double of(double[] likelihoods) {
+  /** As many equal members would say as much (Kong 1992). */
+  public double effective() {
+    return 1 / Arrays.stream(each).map(w -> w * w).sum();
+  }
+
+  /** The mean of what each member says; of what it makes so likely, the probability. */
+  public double mean(double[] figures) {
     double sum = 0;
     for (int i = 0; i < each.length; i++) {
-      sum += each[i] * likelihoods[i];
+      sum += each[i] * figures[i];
     }
     return sum;
   }
 
-  /** As many equal members would say as much (Kong 1992). */
-  double effective() {
-    return 1 / Arrays.stream(each).map(w -> w * w).sum();
-  }
-
-  double mean(double[] figures) {
-    return of(figures);
-  }
-
-  double variance(double[] figures) {
+  /** The variance of what each member says. */
+  public double variance(double[] figures) {
     double mean = mean(figures);
-    return of(Arrays.stream(figures).map(f -> (f - mean) * (f - mean)).toArray());
+    return mean(Arrays.stream(figures).map(f -> (f - mean) * (f - mean)).toArray());
   }
 
-  /** Where the figures of the members are. */
-  Interval interval(double[] figures) {
-    Integer[] order = IntStream.range(0, each.length).boxed().toArray(Integer[]::new);
-    Arrays.sort(order, Comparator.comparingDouble(i -> figures[i]));
-    return new Interval(
-        quantile(figures, order, LOW),
-        quantile(figures, order, MIDDLE),
-        quantile(figures, order, HIGH));
+  /**
+   * Figures that so much of the weight is below: straight between the middles of the members'
+   * weights.
+   *
+   * @param parts each 0 to 1; a half is the median
+   */
+  public double[] quantiles(double[] figures, double... parts) {
+    int[] order = order(figures);
+    return Arrays.stream(parts).map(part -> quantile(figures, order, part)).toArray();
   }
 
-  /** Straight between the middles of the members' weights. */
-  private double quantile(double[] figures, Integer[] order, double part) {
+  private double quantile(double[] figures, int[] order, double part) {
     double below = 0;
     double lastAt = 0;
     double last = figures[order[0]];
@@ -95,12 +94,34 @@ final class Weights {
     return last;
   }
 
+  /** The member whose figure is so far up, by weight. */
+  public int memberAt(double[] figures, double part) {
+    int[] order = order(figures);
+    double sum = 0;
+    for (int i : order) {
+      sum += each[i];
+      if (sum >= part) {
+        return i;
+      }
+    }
+    return order[order.length - 1];
+  }
+
+  /** The members by their figures, the least first. */
+  private static int[] order(double[] figures) {
+    return IntStream.range(0, figures.length)
+        .boxed()
+        .sorted(Comparator.comparingDouble(i -> figures[i]))
+        .mapToInt(i -> i)
+        .toArray();
+  }
+
   /**
    * So many members drawn by weight, each about as often as it counts (systematic resampling).
    *
    * @param offset where the first falls, 0 to 1
    */
-  int[] drawn(int count, double offset) {
+  public int[] drawn(int count, double offset) {
     int[] drawn = new int[count];
     int member = 0;
     double upTo = each[0];
@@ -112,24 +133,5 @@ final class Weights {
       drawn[i] = member;
     }
     return drawn;
-  }
-
-  /** The member whose figure is so far up, by weight. */
-  int memberAt(double[] figures, double part) {
-    Integer[] order = IntStream.range(0, each.length).boxed().toArray(Integer[]::new);
-    Arrays.sort(order, Comparator.comparingDouble(i -> figures[i]));
-    double sum = 0;
-    for (int i : order) {
-      sum += each[i];
-      if (sum >= part) {
-        return i;
-      }
-    }
-    return order[order.length - 1];
-  }
-
-  /** A figure of each of several. */
-  static <T> double[] figures(List<T> of, ToDoubleFunction<T> figure) {
-    return of.stream().mapToDouble(figure).toArray();
   }
 }

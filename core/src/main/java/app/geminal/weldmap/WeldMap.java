@@ -1,7 +1,6 @@
 package app.geminal.weldmap;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
@@ -9,7 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
-import java.util.stream.IntStream;
+import java.util.function.ToDoubleFunction;
 
 /**
  * What is expected of one weld, joint by joint and patch by patch: shares of an ensemble of {@value
@@ -27,7 +26,6 @@ public record WeldMap(PatchGrid grid, double chance, List<Joint> joints) {
   public static final double CLEAN_JOINT = 0.998;
 
   private static final double HALF = 0.5;
-  private static final double ROUNDING = 1e-9;
 
   /** Copies the list. */
   public WeldMap {
@@ -91,22 +89,15 @@ public record WeldMap(PatchGrid grid, double chance, List<Joint> joints) {
   public static WeldMap of(List<WeldSetup> course, List<Sample> ensemble, PatchGrid grid) {
     List<Joints> members =
         ensemble.parallelStream().map(s -> JointCourse.of(course, s, grid).joints()).toList();
-    return of(members, even(members.size()));
-  }
-
-  private static double[] even(int members) {
-    double[] each = new double[members];
-    Arrays.fill(each, 1.0 / members);
-    return each;
+    return of(members, Weights.even(members.size()));
   }
 
   /**
    * The map of joints as they have come out.
    *
    * @param members one or more, of the same joints
-   * @param weights how much each counts; their sum is 1
    */
-  public static WeldMap of(List<Joints> members, double[] weights) {
+  public static WeldMap of(List<Joints> members, Weights weights) {
     List<Double> heights = members.getFirst().heights();
     PatchGrid grid = members.getFirst().grid();
     List<Joint> joints = new ArrayList<>();
@@ -117,16 +108,12 @@ public record WeldMap(PatchGrid grid, double chance, List<Joint> joints) {
     return new WeldMap(grid, whole * Math.pow(CLEAN_JOINT, joints.size()), joints);
   }
 
-  private static double share(List<Joints> members, double[] weights, Predicate<Joints> that) {
-    double sum = 0;
-    for (int m = 0; m < weights.length; m++) {
-      sum += that.test(members.get(m)) ? weights[m] : 0;
-    }
-    return Math.min(1, sum);
+  private static double share(List<Joints> members, Weights weights, Predicate<Joints> that) {
+    return Math.min(1, weights.mean(Weights.figures(members, m -> that.test(m) ? 1 : 0)));
   }
 
   private static Joint joint(
-      List<Joints> members, double[] weights, int joint, double height, PatchGrid grid) {
+      List<Joints> members, Weights weights, int joint, double height, PatchGrid grid) {
     List<Patch> patches = new ArrayList<>();
     for (int patch = 0; patch < grid.patches(); patch++) {
       patches.add(patch(members, weights, joint, patch));
@@ -135,49 +122,29 @@ public record WeldMap(PatchGrid grid, double chance, List<Joint> joints) {
     return new Joint(height, CLEAN_JOINT * sound, patches);
   }
 
-  static Patch patch(List<Joints> members, double[] weights, int joint, int patch) {
+  static Patch patch(List<Joints> members, Weights weights, int joint, int patch) {
+    List<PatchBond> bonds = members.stream().map(m -> m.at(joint, patch)).toList();
     Map<BondCause, Double> causes = new EnumMap<>(BondCause.class);
-    double bonded = 0;
-    double[] heat = new double[weights.length];
-    double[] reduction = new double[weights.length];
-    double[] oxide = new double[weights.length];
-    for (int m = 0; m < weights.length; m++) {
-      PatchBond member = members.get(m).at(joint, patch);
-      heat[m] = member.heatMarginC();
-      reduction[m] = member.reductionMargin();
-      oxide[m] = member.oxideMarginUm();
-      bonded += weights[m] * member.bonded();
-      BondCause cause = member.cause();
-      if (cause != null && weights[m] > 0) {
-        causes.merge(cause, weights[m], Double::sum);
+    for (int m = 0; m < bonds.size(); m++) {
+      BondCause cause = bonds.get(m).cause();
+      if (cause != null && weights.of(m) > 0) {
+        causes.merge(cause, weights.of(m), Double::sum);
       }
     }
     PatchGrid grid = members.getFirst().grid();
     return new Patch(
         patch / grid.across(),
         patch % grid.across(),
-        Math.min(1, bonded),
-        median(heat, weights),
-        median(reduction, weights),
-        median(oxide, weights),
+        Math.min(1, weights.mean(Weights.figures(bonds, PatchBond::bonded))),
+        median(bonds, weights, PatchBond::heatMarginC),
+        median(bonds, weights, PatchBond::reductionMargin),
+        median(bonds, weights, PatchBond::oxideMarginUm),
         causes.entrySet().stream().max(Map.Entry.comparingByValue()).map(Map.Entry::getKey));
   }
 
-  /** Half the weight is below it and half above; the middle of two where it falls between them. */
-  private static double median(double[] of, double[] weights) {
-    Integer[] order = IntStream.range(0, of.length).boxed().toArray(Integer[]::new);
-    Arrays.sort(order, Comparator.comparingDouble(i -> of[i]));
-    double sum = 0;
-    for (int i = 0; i < order.length; i++) {
-      sum += weights[order[i]];
-      if (Math.abs(sum - HALF) < ROUNDING && i + 1 < order.length) {
-        return (of[order[i]] + of[order[i + 1]]) / 2;
-      }
-      if (sum > HALF) {
-        return of[order[i]];
-      }
-    }
-    return of[order[order.length - 1]];
+  private static double median(
+      List<PatchBond> bonds, Weights weights, ToDoubleFunction<PatchBond> figure) {
+    return weights.quantiles(Weights.figures(bonds, figure), HALF)[0];
   }
 
   /** The joint with the least chance, the lowest of equals; empty where there is none. */

@@ -53,8 +53,8 @@ final class LiveSession {
   private static final double FORGOTTEN_AFTER_S = 12 * 3600;
   private static final double HELD_FOR_S = 60;
 
-  /** Seconds a session catches up with at once; some 15 ms of work a billet. */
-  private static final int MOST_PER_TICK_S = 600;
+  /** Seconds a session catches up with at once; some 100 ms of work a billet. */
+  private static final int MOST_PER_TICK_S = 120;
 
   /** Readings may end so long after the session. */
   private static final double SLACK_S = 600;
