@@ -3,7 +3,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { Navigate, NavLink, Outlet, useLocation } from 'react-router';
 import { SignInAgain } from '../features/account/SignInAgain';
-import { sessionQuery, setUnits, signOut } from '../features/account/api';
+import { sessionQuery, setUnits, signOut } from '../features/account/session';
 import { HelpButton } from '../features/help/HelpButton';
 import { LoadFailed } from '../ui/Notice';
 import { Units } from '../ui/Words';

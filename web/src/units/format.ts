@@ -1,5 +1,4 @@
 import * as texts from 'texts/units/format';
-import { parseQuantity } from './parse';
 import {
   BY_MARK,
   countOf,
@@ -23,8 +22,8 @@ export interface ShownLength {
   readonly exact: string;
 }
 
-const FINEST_FRACTION = 64;
-const MM_PER_INCH = 25.4;
+export const FINEST_FRACTION = 64;
+export const MM_PER_INCH = 25.4;
 /** Below 1/16 in a smith thinks in thousandths. */
 const THOUSANDTHS_BELOW_IN = 1 / 16;
 /** A sheet of .070 is no 1/16: thousandths where 1/64 is this much off, as a share. */
@@ -38,7 +37,7 @@ function fixed(value: number, digits: number): string {
   const size = Number(`${Math.round(Number(`${Math.abs(value)}e${digits}`))}e-${digits}`);
   return String(sign * size + 0);
 }
-const rounded = (value: number, digits: number) =>
+export const rounded = (value: number, digits: number) =>
   Math.abs(value) < 1e-6 || Math.abs(value) >= 1e15
     ? String(Number(value.toFixed(digits)) + 0)
     : fixed(value, digits);
@@ -104,7 +103,7 @@ function mixed(parts: number) {
   return { whole, top, bottom };
 }
 
-function mixedText(parts: number) {
+export function mixedText(parts: number) {
   const { whole, top, bottom } = mixed(parts);
   if (top === 0) return String(whole);
   return whole === 0 ? `${top}/${bottom}` : `${whole} ${top}/${bottom}`;
@@ -160,37 +159,6 @@ export function show(kind: QuantityKind, value: number, units: Units): string {
       return `${figures(countOf(unit, value))} ${unit.symbol}`;
     }
   }
-}
-
-/** Digits a field shows of a count of its unit. */
-const fieldDigits = (count: number) => {
-  const size = Math.abs(count);
-  return size < 0.001 ? 5 : size < 0.1 ? 4 : size < 10 ? 3 : size < 100 ? 2 : size < 1000 ? 1 : 0;
-};
-
-/**
- * A value for a field, without a unit: exact where a fraction of an inch or a few decimals of the reader's
- * unit are exact, else rounded to what a smith sets. A field left as it was keeps its stored value.
- */
-export function edit(kind: QuantityKind, value: number, units: Units): string {
-  const system = systemOf(units, kind);
-  const usual = usualUnit(kind, system);
-  const readsBack = (text: string) => {
-    const back = parseQuantity(kind, text, system);
-    return 'value' in back && back.value === value;
-  };
-  if (kind === 'length' && system === 'INCH' && value !== 0) {
-    const text =
-      (value < 0 ? '-' : '') + mixedText(Math.round((Math.abs(value) / MM_PER_INCH) * FINEST_FRACTION));
-    if (readsBack(text)) return text;
-  }
-  const count = countOf(usual, value);
-  const written = (digits: number) => {
-    const text = rounded(count, digits);
-    return kind === 'length' && system === 'INCH' ? text.replace(/^(-?)0\./, '$1.') : text;
-  };
-  const exact = [0, 1, 2, 3, 4].map(written).find(readsBack);
-  return exact ?? written(kind === 'temperature' ? 0 : fieldDigits(count));
 }
 
 /** A share as percent. */

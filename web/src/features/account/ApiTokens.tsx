@@ -6,7 +6,8 @@ import { Button } from '../../ui/Button';
 import { Select } from '../../ui/Select';
 import { TextField } from '../../ui/TextField';
 import { shortTime } from '../book/time';
-import { makeToken, RANK_NAMES, RANKS, revokeToken, sessionQuery, tokensQuery, type Rank } from './api';
+import { makeToken, RANK_NAMES, RANKS, revokeToken, tokensQuery } from './api';
+import { sessionQuery, type Rank } from './session';
 
 /** Tokens that scripts sign in with: a backup, a scale, a spreadsheet. */
 export function ApiTokens() {

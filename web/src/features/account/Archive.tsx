@@ -5,7 +5,8 @@ import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { Field, INPUT } from '../../ui/Field';
 import { shortTime } from '../book/time';
-import { lookIntoArchive, restoreArchive, sessionQuery, type ArchiveContents } from './api';
+import { lookIntoArchive, restoreArchive, type ArchiveContents } from './api';
+import { sessionQuery } from './session';
 
 /** An archive of a shop: what is in it, and restoring it where there is no shop yet. */
 export function Archive({ first, onBack }: { first: boolean; onBack?: () => void }) {

@@ -4,7 +4,8 @@ import { useState } from 'react';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { shortTime } from '../book/time';
-import { devicesQuery, sessionQuery, shutOutDevice } from './api';
+import { devicesQuery, shutOutDevice } from './api';
+import { sessionQuery } from './session';
 
 /** The devices that are signed in by a code, and shutting one out. */
 export function DeviceList() {

@@ -5,7 +5,8 @@ import { Link, Navigate, useLocation } from 'react-router';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { Field, INPUT } from '../../ui/Field';
-import { sessionQuery, signInByCode } from './api';
+import { signInByCode } from './api';
+import { sessionQuery } from './session';
 
 /** Where a device lands from the code in the Shop: one tap signs it in. The code is behind #, which is not sent. */
 export function DeviceSignIn() {

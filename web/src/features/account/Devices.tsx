@@ -4,7 +4,8 @@ import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { LoadFailed } from '../../ui/Notice';
 import { QrCode } from '../../ui/QrCode';
-import { networkQuery, openNetwork, sessionQuery, type Network } from './api';
+import { networkQuery, openNetwork, type Network } from './api';
+import { sessionQuery } from './session';
 import { DeviceCode } from './DeviceCode';
 import { DeviceList } from './DeviceList';
 

@@ -4,7 +4,7 @@ import { Choice } from '../../ui/Choice';
 import { Select } from '../../ui/Select';
 import { useUnits } from '../../ui/Words';
 import { unitOf, METRIC, US, type QuantityKind, type Units, type UnitSystem } from '../../units';
-import { setUnits } from './api';
+import { setUnits } from './session';
 
 /** Quantities a person may want in the other system; the rest follow these. */
 const QUANTITIES: readonly { readonly kind: QuantityKind; readonly name: string }[] = [

@@ -7,7 +7,8 @@ import { Field, INPUT } from '../../ui/Field';
 import { Select } from '../../ui/Select';
 import { useUnits } from '../../ui/Words';
 import { SignInLengths } from './SignInLengths';
-import { changePerson, givePassword, letIn, peopleQuery, RANK_WORDS, type Person, type Rank } from './api';
+import { changePerson, givePassword, letIn, peopleQuery, RANK_WORDS, type Person } from './api';
+import { type Rank } from './session';
 
 /** Who may come into the shop and what they may do there; the owner's business. */
 export function People() {

@@ -7,7 +7,7 @@ import { Button } from '../../ui/Button';
 import { Field, INPUT } from '../../ui/Field';
 import { Notice } from '../../ui/Notice';
 import type { UnitSystem } from '../../units';
-import { makeOwner, sessionQuery, signIn, type Session } from './api';
+import { makeOwner, sessionQuery, signIn, type Session } from './session';
 
 const Archive = lazy(() => import('./Archive').then((m) => ({ default: m.Archive })));
 

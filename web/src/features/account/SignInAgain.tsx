@@ -5,7 +5,7 @@ import { person } from '../../lib/person';
 import { endWait, isSignedOut, onSignedOut } from '../../lib/signedOut';
 import { Button } from '../../ui/Button';
 import { Field, INPUT } from '../../ui/Field';
-import { signIn } from './api';
+import { signIn } from './session';
 
 /**
  * Comes up over any view when the sign-in has ended: the same person signs in again and everything continues where

@@ -2,7 +2,7 @@ import * as texts from 'texts/fire/FireFrame';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, type ReactNode } from 'react';
 import { Navigate, useLocation } from 'react-router';
-import { sessionQuery, type Session } from '../account/api';
+import { sessionQuery, type Session } from '../account/session';
 import { SignInAgain } from '../account/SignInAgain';
 import { setPerson } from '../../lib/person';
 import { store, stored } from '../../lib/stored';

@@ -4,7 +4,7 @@ import { Problem } from '../../lib/http';
 import { METRIC, show, US, type UnitSystem } from '../../units';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
-import { sessionQuery, setUnits } from '../account/api';
+import { sessionQuery, setUnits } from '../account/session';
 import type { Question } from './FirstStepsView';
 
 /** The units everything is shown in; typing takes both. */

@@ -17,7 +17,7 @@ import { Devices } from '../account/Devices';
 import { OwnSignIn } from '../account/OwnSignIn';
 import { OwnUnits } from '../account/OwnUnits';
 import { People } from '../account/People';
-import { sessionQuery } from '../account/api';
+import { sessionQuery } from '../account/session';
 import { InstrumentFields } from '../fire/InstrumentFields';
 import { FieldSet } from './FieldSet';
 import { HiddenNoteList } from './HiddenNoteList';
