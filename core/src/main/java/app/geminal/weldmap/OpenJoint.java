@@ -2,7 +2,9 @@ package app.geminal.weldmap;
 
 import app.geminal.text.Message;
 import app.geminal.units.Quantity;
+import app.geminal.weld.AtmosphereProtection;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -25,6 +27,12 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
 
   /** Chance a joint has a flaw of its own that no figure shows. */
   private static final double DIRT = 2 * (1 - WeldMap.CLEAN_JOINT);
+
+  /** Faces that were less clean than they were meant to be, which no log shows. A belief. */
+  private static final double NOT_GROUND = 0.002;
+
+  /** The same, or a flame that was leaner, where air can reach them. A belief. */
+  private static final double NOT_AS_MEANT = 0.05;
 
   /** A line that is no open joint; a steel that is not what it is taken for. Beliefs. */
   private static final double DECARB = 0.003;
@@ -102,49 +110,39 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
       List<Double> afterS) {
     PatchGrid grid = members.getFirst().grid();
     Map<FailureCause, Double> weights = new EnumMap<>(FailureCause.class);
-    int places = 0;
-    Worst worst = new Worst(0, 0, -1);
+    List<WeldMap.Patch> places = new ArrayList<>();
     for (int joint = 0; joint < setup.joints().size(); joint++) {
       for (int patch = 0; patch < grid.patches(); patch++) {
         if (place.holds(joint, patch, grid)) {
-          places++;
-          worst = worst.or(joint, patch, add(members, counts, joint, patch, weights));
+          places.add(WeldMap.patch(members, counts, joint, patch));
+          add(members, counts, joint, patch, weights);
         }
       }
     }
-    double each = Math.max(1, places);
-    weights.replaceAll((_, sum) -> sum / each);
+    weights.replaceAll((_, sum) -> sum / places.size());
     weights.put(FailureCause.DIRT, DIRT);
+    boolean isSealed = setup.faces().protection() == AtmosphereProtection.SEALED;
+    weights.merge(FailureCause.OXIDE, isSealed ? NOT_GROUND : NOT_AS_MEANT, Double::sum);
     weights.put(FailureCause.DECARB, DECARB);
     weights.put(FailureCause.PAIR, commonHeat ? OTHER_STEEL : NO_COMMON_HEAT);
-    WeldMap.Patch at = WeldMap.patch(members, counts, worst.joint(), worst.patch());
-    List<Suspect> suspects = suspects(weights, at, setup, commonHeat, afterS);
+    WeldMap.Patch weakest = Collections.min(places, WeldMap.Patch.WEAKEST_FIRST);
+    List<Suspect> suspects = suspects(weights, weakest, setup, commonHeat, afterS);
     return new OpenJoint(suspects, check(suspects));
   }
 
-  /** The place where failing is likeliest: what is shown as evidence. */
-  private record Worst(int joint, int patch, double sum) {
-    Worst or(int otherJoint, int otherPatch, double otherSum) {
-      return otherSum > sum ? new Worst(otherJoint, otherPatch, otherSum) : this;
-    }
-  }
-
-  private static double add(
+  private static void add(
       List<Joints> members,
       Weights counts,
       int joint,
       int patch,
       Map<FailureCause, Double> weights) {
-    double all = 0;
     for (int m = 0; m < counts.members(); m++) {
       Joints member = members.get(m);
       for (Map.Entry<BondCause, Double> near :
           member.at(joint, patch).nearness(member.rules()).entrySet()) {
         weights.merge(cause(near.getKey()), counts.of(m) * near.getValue(), Double::sum);
-        all += counts.of(m) * near.getValue();
       }
     }
-    return all;
   }
 
   private static FailureCause cause(BondCause cause) {

@@ -22,10 +22,10 @@ final class PatchBond {
   private static final double OXIDE_SCALE_UM = 5;
 
   /** How sharply nearness to a limit falls off beyond it. */
-  private static final double NEAR_HEAT_C = 10;
+  private static final double NEAR_HEAT_C = 5;
 
-  private static final double NEAR_REDUCTION = 0.0075;
-  private static final double NEAR_RATIO = 0.1;
+  private static final double NEAR_REDUCTION = 0.004;
+  private static final double NEAR_RATIO = 0.05;
 
   private final int patch;
   private final boolean isAtSide;

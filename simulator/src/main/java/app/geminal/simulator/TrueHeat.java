@@ -30,6 +30,14 @@ public record TrueHeat(
   private static final double OFFSET_OF_BAD_GAUGES_K = 28;
   private static final double BAD_GAUGES = 0.05;
 
+  /** A sound stack and forge, and a gauge that is right. */
+  static final TrueHeat USUAL = new TrueHeat(1000, 0.78, 30, 0);
+
+  /** The same with a gauge that says so much too much, K. */
+  TrueHeat reading(double tooMuchC) {
+    return new TrueHeat(gapWM2K, emissivity, convectionWM2K, -tooMuchC);
+  }
+
   /** One of many. */
   public static TrueHeat drawn(Random random) {
     double up = random.nextDouble();
