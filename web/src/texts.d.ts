@@ -1026,6 +1026,7 @@ declare module 'texts/fire/Afterwards' {
   export const delaminated: string;
   export const time: string;
   export const good: string;
+  export const airForTheGas: string;
 }
 
 declare module 'texts/fire/BarEnd' {
@@ -1249,6 +1250,11 @@ declare module 'texts/fire/SideTaps' {
   export const time: string;
   export const skinByAThermometer: string;
   export const skinReading: string;
+  export const flameRich: string;
+  export const flameNeutral: string;
+  export const flameLean: string;
+  export const lessAir: string;
+  export const moreAir: string;
 }
 
 declare module 'texts/fire/StepLine' {
@@ -1348,6 +1354,7 @@ declare module 'texts/fire/useTaps' {
   export const fuelBurntOut: string;
   export const color: string;
   export const skinReading: string;
+  export const airForTheGas: string;
 }
 
 declare module 'texts/first/FirstBillet' {
@@ -2710,4 +2717,51 @@ declare module 'texts/fire/Looks' {
   export const paleYellow: string;
   export const yellowWhite: string;
   export const white: string;
+}
+
+declare module 'texts/fire/Inspect' {
+  export const inspectTheJoints: string;
+  export const edgesOfTheStack: string;
+  export const gapsAreOpen: string;
+  export const gapsMayBeOpen: string;
+  export const noneOpen: string;
+  export function openAtTheEdges(values: { open: string | number; joints: string | number }): string;
+  export function whyIsItOpen(values: { joint: string | number }): string;
+  export const chooseACause: string;
+  export const showWhatItWas: string;
+  export const tooCold: string;
+  export const notPressed: string;
+  export const oxide: string;
+  export const slag: string;
+  export const pulledOpen: string;
+  export const dirt: string;
+  export const moreThanOneThing: string;
+  export function youNamedIt(values: { joint: string | number; cause: string | number }): string;
+  export function itWasAnother(values: { joint: string | number; cause: string | number; named: string | number }): string;
+  export const whatHasBonded: string;
+  export const whatTheLogLetExpect: string;
+  export const jointFromBelow: string;
+  export const bonded: string;
+  export const cause: string;
+  export const expectedSound: string;
+  export const sound: string;
+}
+
+declare module 'texts/fire/DrillChoice' {
+  export const drill: string;
+  export const noDrill: string;
+  export const noDrillWhat: string;
+  export function soundOf(values: { sound: string | number; runs: string | number }): string;
+  export const coldCenter: string;
+  export const coldCenterWhat: string;
+  export const lateBite: string;
+  export const lateBiteWhat: string;
+  export const dirtyFaces: string;
+  export const dirtyFacesWhat: string;
+  export const leanFlame: string;
+  export const leanFlameWhat: string;
+  export const lyingGauge: string;
+  export const lyingGaugeWhat: string;
+  export const overPressed: string;
+  export const overPressedWhat: string;
 }

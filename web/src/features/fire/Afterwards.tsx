@@ -5,6 +5,7 @@ import { Button } from '../../ui/Button';
 import { Length, Words } from '../../ui/Words';
 import { ACT_WORDS, type Kind, type ReviewNote } from './api';
 import { clock, undone, type Seen } from './course';
+import { Inspect } from './Inspect';
 import { Readings } from './Readings';
 import { TraceChart } from './TraceChart';
 
@@ -15,6 +16,7 @@ const KINDS: Partial<Record<Kind, string>> = {
   SUSPECT: texts.suspect,
   OPEN: texts.delaminated,
   FORGE: texts.forgeSetting,
+  AIR: texts.airForTheGas,
   SPEED: texts.time,
 };
 
@@ -66,6 +68,7 @@ export function Afterwards({
       </header>
       <div className="grid min-h-0 grid-cols-[minmax(0,1fr)] gap-8 lg:grid-cols-[minmax(20rem,30rem)_minmax(0,1fr)]">
         <section aria-label={texts.whatTheLogShows} className="min-h-0 overflow-y-auto">
+          {whole.rehearsal && <Inspect session={whole.id} place={place} />}
           {lessons.length === 0 && <p className="text-soft">{texts.itWasNeverInTheFire}</p>}
           <ul>
             {lessons.map((l, i) => (

@@ -9,7 +9,17 @@ import { LoadFailed } from '../../ui/Notice';
 import { Words } from '../../ui/Words';
 import { rackQuery } from '../billet/api';
 import { shortTime } from '../book/time';
-import { dayQuery, heatsQuery, heatWords, sessionsQuery, startFire, type Chosen, type FireLine } from './api';
+import {
+  dayQuery,
+  heatsQuery,
+  heatWords,
+  sessionsQuery,
+  startFire,
+  type Chosen,
+  type Drill,
+  type FireLine,
+} from './api';
+import { DrillChoice } from './DrillChoice';
 import { OrderChart } from './OrderChart';
 import { timeOfDay } from './timeOfDay';
 
@@ -172,10 +182,12 @@ function Today({ chosen, names }: { chosen: readonly Chosen[]; names: readonly s
     const now = new Date();
     return now.getHours() * 60 + now.getMinutes();
   });
+  const [drill, setDrill] = useState<Drill | null>(null);
   const end = Math.max(DAY_END_MIN, fromMin + 60);
   const day = useQuery(dayQuery(chosen, PLACES, fromMin, end));
   const start = useMutation({
-    mutationFn: (rehearsal: boolean) => startFire(chosen, rehearsal, REHEARSAL_SPEED),
+    mutationFn: (rehearsal: boolean) =>
+      startFire(chosen, rehearsal, REHEARSAL_SPEED, rehearsal ? drill : null),
     onSuccess: ({ id }) => navigate(`/fire/${id}`),
   });
   const problem = start.error ?? (day.isError ? day.error : null);
@@ -202,7 +214,7 @@ function Today({ chosen, names }: { chosen: readonly Chosen[]; names: readonly s
           )}
         </>
       )}
-      <div className="flex gap-4 pt-5">
+      <div className="flex flex-wrap items-start gap-4 pt-5">
         <Button
           weight="strong"
           className="min-h-14 text-[17px]"
@@ -219,6 +231,7 @@ function Today({ chosen, names }: { chosen: readonly Chosen[]; names: readonly s
         >
           {texts.practiceRun2}
         </Button>
+        <DrillChoice value={drill} onChoose={setDrill} />
       </div>
       {problem && (
         <p role="alert" className="pt-2">

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { edit, parseQuantity, show, systemOf } from '../../units';
 import { INPUT } from '../../ui/Field';
 import { useUnits } from '../../ui/Words';
-import type { Entry, Gauge, Kind } from './api';
+import type { Entry, Gauge, Kind, Now } from './api';
 import type { Seen } from './course';
 
 const SPEEDS = [1, 5, 20];
@@ -84,6 +84,20 @@ function Trouble({ gauge, used }: { gauge: Gauge; used: string }) {
   );
 }
 
+type Flame = NonNullable<Now['flame']>;
+
+/** What the flame at the door shows, and air in times what the gas needs. */
+const FLAMES: Record<Flame, { readonly words: string; readonly air: number }> = {
+  RICH: { words: texts.flameRich, air: 0.85 },
+  NEUTRAL: { words: texts.flameNeutral, air: 1 },
+  OXIDISING: { words: texts.flameLean, air: 1.15 },
+};
+const FLAME_ORDER: readonly Flame[] = ['RICH', 'NEUTRAL', 'OXIDISING'];
+const FLAME_STEPS = [
+  { by: -1, label: texts.lessAir, show: '−' },
+  { by: 1, label: texts.moreAir, show: '+' },
+] as const;
+
 function Handles({
   seen,
   put,
@@ -93,8 +107,9 @@ function Handles({
 }) {
   const units = useUnits();
   const set = seen.now.setC ?? 1240;
+  const flame = seen.now.flame ?? 'RICH';
   return (
-    <span className="flex items-center gap-2">
+    <span className="flex flex-wrap items-center gap-2">
       <span className="text-soft">{texts.setTo({ show: show('temperature', set, units) })}</span>
       {[-STEP_C, STEP_C].map((by) => (
         <button
@@ -107,6 +122,22 @@ function Handles({
           {by < 0 ? '−' : '+'}
         </button>
       ))}
+      <span className="pl-3 text-soft">{FLAMES[flame].words}</span>
+      {FLAME_STEPS.map(({ by, label, show: sign }) => {
+        const next = FLAME_ORDER[FLAME_ORDER.indexOf(flame) + by];
+        return (
+          <button
+            key={by}
+            type="button"
+            className="min-h-10 min-w-10 border border-line px-2 disabled:text-soft"
+            aria-label={label}
+            disabled={next === undefined}
+            onClick={() => next && put('AIR', 0, { figure: FLAMES[next].air })}
+          >
+            {sign}
+          </button>
+        );
+      })}
       <span className="pl-3 text-soft">{texts.time}</span>
       {SPEEDS.map((speed) => (
         <button

@@ -8,7 +8,8 @@ export type Act = 'FUEL' | 'IN' | 'FLUX' | 'TURN' | 'OUT' | 'SQUEEZE' | 'LET_GO'
 /** What is seen of a bar: the first ones need no figure. */
 export type SightingKind =
   'SHADOW' | 'NO_SHADOW' | 'FLUX_MELTS' | 'FLUX_CLEAR' | 'FLUX_SMOKES' | 'FUEL_OUT' | 'COLOR' | 'SKIN';
-export type Kind = 'DEED' | 'UNDO' | 'READING' | 'NOTE' | WeldOutcome | SightingKind | 'FORGE' | 'SPEED';
+export type Kind =
+  'DEED' | 'UNDO' | 'READING' | 'NOTE' | WeldOutcome | SightingKind | 'FORGE' | 'AIR' | 'SPEED';
 export type Where = 'FIRE' | 'AIR' | 'DIES';
 export type StepState = 'DONE' | 'LEFT_OUT' | 'NOW' | 'TO_COME';
 
@@ -63,6 +64,16 @@ export type HeatPlan = Schemas['HeatPlan'];
 
 export type Chosen = Schemas['SessionForgeSessionServiceChosen'];
 
+/** What is wrong in a practice run on purpose. */
+export type Drill = Schemas['SessionDrillLine']['drill'];
+
+export type InspectedBar = Schemas['SessionInspectionBar'];
+
+export type TrueJoint = Schemas['SessionInspectionTrue'];
+
+/** Why a joint is open. */
+export type OpenCause = Schemas['SessionNamedCause']['cause'];
+
 export type Day = Schemas['SessionRotationDay'];
 
 const NEWEST = 40;
@@ -108,8 +119,30 @@ export const dayQuery = (billets: readonly Chosen[], places: number, fromMin: nu
     enabled: billets.length > 0,
   });
 
-export const startFire = (billets: readonly Chosen[], rehearsal: boolean, speed: number) =>
-  answered(api.POST('/api/v1/forge-sessions', { body: { billets, rehearsal, speed } }));
+export const startFire = (
+  billets: readonly Chosen[],
+  rehearsal: boolean,
+  speed: number,
+  drill: Drill | null = null,
+) => answered(api.POST('/api/v1/forge-sessions', { body: { billets, rehearsal, drill, speed } }));
+
+/** The joints of a practice run that has ended. */
+export const inspectionQuery = (id: number) =>
+  queryOptions({
+    queryKey: ['inspection', id],
+    queryFn: () => answered(api.GET('/api/v1/forge-sessions/{id}/inspection', { params: { path: { id } } })),
+    staleTime: Infinity,
+    retry: false,
+  });
+export const nameCause = (id: number, body: Sent['SessionForgeSessionNaming']) =>
+  answered(api.POST('/api/v1/forge-sessions/{id}/inspection', { params: { path: { id } }, body }));
+
+/** How far the person who is signed in has come with each drill. */
+export const drillsQuery = queryOptions({
+  queryKey: ['drills'],
+  queryFn: () => answered(api.GET('/api/v1/drills')),
+  staleTime: 0,
+});
 export const endFire = (id: number) =>
   answered(api.POST('/api/v1/forge-sessions/{id}/end', { params: { path: { id } } }));
 export const takeReadings = (id: number, csv: string) =>

@@ -52,6 +52,7 @@ const now: Now = {
   press: { value: 0, state: 'GOOD', words: 'good', good: true },
   chamberC: 1230,
   setC: null,
+  flame: null,
   billets: [here],
   order: [],
   ended: false,
@@ -66,6 +67,7 @@ const whole: Whole = {
   startedAt: new Date(START - 200_000).toISOString(),
   endedAt: null,
   rehearsal: false,
+  drill: null,
   billets: [
     {
       place: 0,

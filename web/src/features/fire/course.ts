@@ -188,7 +188,7 @@ export function lastUndoable<
 >(log: readonly T[], place: number): T | undefined {
   const gone = undone(log);
   return log.findLast(
-    (e) => e.place === place && !['UNDO', 'FORGE', 'SPEED'].includes(e.kind) && !gone.has(e.id),
+    (e) => e.place === place && !['UNDO', 'FORGE', 'AIR', 'SPEED'].includes(e.kind) && !gone.has(e.id),
   );
 }
 

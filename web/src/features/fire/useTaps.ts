@@ -24,6 +24,7 @@ export const KIND_WORDS: Record<Kind, string> = {
   COLOR: texts.color,
   SKIN: texts.skinReading,
   FORGE: texts.forgeSetting,
+  AIR: texts.airForTheGas,
   SPEED: texts.speed,
 };
 

@@ -87,6 +87,43 @@ class FireTest extends Story {
     page.waitForCondition(() -> kept(fire).contains("\"kind\":\"UNDO\""));
   }
 
+  /**
+   * The gauge says it is hot; two looks say it is not. Squeezed all the same, every joint is open,
+   * and the one who made it names why.
+   */
+  @Test
+  void aGaugeThatReadsHighIsFoundOutAndTheCauseNamed() {
+    FirePage fire = fire();
+    fire.billet(BILLET).check();
+    page.getByLabel("Drill for a practice run").selectOption("LYING_GAUGE");
+    assertThat(page.getByText("The forge is colder than its thermocouple says.")).isVisible();
+    fire.begin("Practice run");
+    fire.tap("20×").click();
+    for (int look = 1; look <= 2; look++) {
+      fire.obey(() -> fire.wideTap().click(), () -> fire.asked().count() > 0);
+      fire.asked().getByRole(AriaRole.BUTTON).first().click();
+      assertThat(fire.asked()).hasCount(0);
+    }
+    page.waitForCondition(() -> SEEN.matcher(kept(fire)).results().count() == 2);
+    page.keyboard().press("o");
+    assertThat(fire.order()).not().containsText("Keep");
+    page.keyboard().press("s");
+    page.waitForCondition(() -> kept(fire).contains("\"act\":\"SQUEEZE\""));
+    page.keyboard().press("u");
+    page.waitForCondition(() -> kept(fire).contains("\"act\":\"LET_GO\""));
+    page.keyboard().press("e");
+    Locator joints = page.getByLabel("Inspect the joints");
+    assertThat(joints).containsText(Pattern.compile("\\d of \\d joints are open at an edge"));
+    assertThat(joints.getByRole(AriaRole.TABLE)).hasCount(0);
+    joints.getByLabel(Pattern.compile("Why is joint")).selectOption("HEAT");
+    joints.getByText("Show what it was").click();
+    assertThat(joints).containsText("You named");
+    assertThat(joints.getByRole(AriaRole.TABLE)).isVisible();
+    FirePage.at(page, shop).billet(BILLET).check();
+    assertThat(page.getByLabel("Drill for a practice run"))
+        .containsText("Gauge that reads high · sound 0 of 1");
+  }
+
   /** The session as the shop has it. */
   private String kept(FirePage fire) {
     try {

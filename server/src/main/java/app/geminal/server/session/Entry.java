@@ -20,7 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param act what was done, of a deed
  * @param about the entry that is taken back, of an undoing; taking back an undoing brings it back
  * @param figure °C of a typed reading, of the skin's color or of a thermometer held to it; what the
- *     forge is set to or how fast time runs in a rehearsal
+ *     forge is set to, its air in times what the gas needs, or how fast time runs in a rehearsal
  * @param note free words of a note or an outcome, may be empty
  * @param doneAt when, by the screen's clock held against the shop's
  * @param device which screen
@@ -70,6 +70,8 @@ public record Entry(
     SKIN,
     /** What the forge of a rehearsal is set to. */
     FORGE,
+    /** Air for the gas of a rehearsal's forge. */
+    AIR,
     /** How fast time runs in a rehearsal. */
     SPEED;
 
@@ -98,6 +100,8 @@ public record Entry(
   static final double FASTEST = 20;
 
   private static final double MOST_FIGURE = 1e6;
+  private static final double LEAST_AIR = 0.5;
+  private static final double MOST_AIR = 1.5;
 
   /** Checks every field. */
   public Entry {
@@ -119,6 +123,7 @@ public record Entry(
       case UNDO -> requireId("about", Require.text("about", about, 36));
       case READING, FORGE, COLOR, SKIN ->
           Require.temperature("figure", Require.present("figure", figure), 0, 1500);
+      case AIR -> Require.number("figure", Require.present("figure", figure), LEAST_AIR, MOST_AIR);
       case SPEED -> Require.number("figure", Require.present("figure", figure), 1, FASTEST);
       case NOTE,
           HELD,

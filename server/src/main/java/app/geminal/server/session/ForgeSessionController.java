@@ -8,8 +8,10 @@ import app.geminal.server.instrument.Channel;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
 import app.geminal.session.Rotation;
+import app.geminal.simulator.Drill;
 import app.geminal.units.Text;
 import app.geminal.validation.Require;
+import app.geminal.weldmap.FailureCause;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -70,10 +72,23 @@ class ForgeSessionController {
    *
    * @param billets the billets in the session, in their places
    * @param rehearsal whether it is a practice run, which is not kept in the Book
+   * @param drill what is wrong in a practice run on purpose; null for nothing
    * @param speed speed of a practice run, 1 as in the shop; null for 1
    */
   record NewSession(
-      List<ForgeSessionService.Chosen> billets, boolean rehearsal, @Nullable Double speed) {}
+      List<ForgeSessionService.Chosen> billets,
+      boolean rehearsal,
+      @Nullable Drill drill,
+      @Nullable Double speed) {}
+
+  /**
+   * Why a joint of a practice run is open.
+   *
+   * @param place place of the billet in the session, from 0
+   * @param joint which joint, from below, from 1
+   * @param cause what it is taken to be
+   */
+  record Naming(int place, int joint, FailureCause cause) {}
 
   /**
    * Where it is.
@@ -194,6 +209,7 @@ class ForgeSessionController {
         service.start(
             Require.present("billets", body.billets()),
             body.rehearsal(),
+            body.drill(),
             Objects.requireNonNullElse(body.speed(), 1.0),
             who.getName());
     fires.get(id);
@@ -274,6 +290,32 @@ class ForgeSessionController {
   void reopen(@PathVariable long id) {
     service.setEnded(id, false);
     fires.setEnded(id, false);
+  }
+
+  /**
+   * The joints of a practice run that has ended: what they show, and the truth once it is named.
+   */
+  @Operation(operationId = "inspectPracticeRun")
+  @GetMapping("/api/v1/forge-sessions/{id}/inspection")
+  Inspection inspection(@PathVariable long id) {
+    return service.inspection(id);
+  }
+
+  /** Names why a joint of a practice run is open; the first answer stays. */
+  @Operation(operationId = "nameCause")
+  @PostMapping("/api/v1/forge-sessions/{id}/inspection")
+  @RequiredRank(Rank.APPRENTICE)
+  Inspection name(@PathVariable long id, @RequestBody Naming body) {
+    service.name(
+        id, body.place(), new NamedCause(body.joint(), Require.present("cause", body.cause())));
+    return service.inspection(id);
+  }
+
+  /** How far the person who is signed in has come with each drill; those not tried are left out. */
+  @Operation(operationId = "listDrills")
+  @GetMapping("/api/v1/drills")
+  List<DrillLine> drills(Principal who) {
+    return service.drills(who.getName());
   }
 
   /**

@@ -10,6 +10,8 @@ import app.geminal.server.paging.Page;
 import app.geminal.server.stored.StoredRow;
 import app.geminal.server.stored.Unreadable;
 import app.geminal.server.stored.UnreadableRows;
+import app.geminal.simulator.Drill;
+import app.geminal.weldmap.FailureCause;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.Instant;
@@ -75,15 +77,16 @@ class ForgeSessionRepository implements UnreadableRows {
     return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
   }
 
-  long start(Instant at, boolean rehearsal, double speed, long by) {
+  long start(Instant at, boolean rehearsal, @Nullable Drill drill, double speed, long by) {
     GeneratedKeyHolder key = new GeneratedKeyHolder();
     jdbc.sql(
             """
-            INSERT INTO fire_session (started_at, rehearsal, speed, started_by)
-            VALUES (:at, :rehearsal, :speed, :by)
+            INSERT INTO fire_session (started_at, rehearsal, drill, speed, started_by)
+            VALUES (:at, :rehearsal, :drill, :speed, :by)
             """)
         .param("at", utc(at))
         .param("rehearsal", rehearsal)
+        .param("drill", drill == null ? null : drill.name())
         .param("speed", speed)
         .param("by", by)
         .update(key, "id");
@@ -114,9 +117,37 @@ class ForgeSessionRepository implements UnreadableRows {
                 instant(row.getObject("started_at", LocalDateTime.class)),
                 ended(row),
                 row.getBoolean("rehearsal"),
+                drill(row.getString("drill")),
                 row.getDouble("speed"),
                 billets(id)))
         .optional();
+  }
+
+  private static @Nullable Drill drill(@Nullable String name) {
+    return name == null ? null : Drill.valueOf(name);
+  }
+
+  /** Whether every joint of a rehearsal is really sound. */
+  void setSound(long id, boolean sound) {
+    jdbc.sql("UPDATE fire_session SET sound = :sound WHERE id = :id")
+        .param("sound", sound)
+        .param("id", id)
+        .update();
+  }
+
+  /** Drills that a person has been through to the end, and those in which every joint is sound. */
+  List<DrillLine> drills(long by) {
+    return jdbc.sql(
+            """
+            SELECT drill, COUNT(*) AS runs, SUM(sound) AS sound FROM fire_session
+            WHERE started_by = :by AND drill IS NOT NULL AND sound IS NOT NULL
+            GROUP BY drill
+            """)
+        .param("by", by)
+        .query((row, n) ->
+            new DrillLine(
+                Drill.valueOf(row.getString("drill")), row.getInt("runs"), row.getInt("sound")))
+        .list();
   }
 
   private List<Session.Billet> billets(long id) {
@@ -127,8 +158,30 @@ class ForgeSessionRepository implements UnreadableRows {
                 row.getInt("place"),
                 row.getLong("billet_id"),
                 row.getString("name"),
-                HEAT_PLAN.read(row.getString("plan"), row.getInt("plan_format"))))
+                HEAT_PLAN.read(row.getString("plan"), row.getInt("plan_format")),
+                named(row)))
         .list();
+  }
+
+  private static @Nullable NamedCause named(ResultSet row) throws SQLException {
+    String cause = row.getString("named_cause");
+    return cause == null
+        ? null
+        : new NamedCause(row.getInt("named_joint"), FailureCause.valueOf(cause));
+  }
+
+  /** Keeps why a joint is open as someone named it; the first answer stays. */
+  void name(long sessionId, int place, NamedCause named) {
+    jdbc.sql(
+            """
+            UPDATE fire_billet SET named_joint = :joint, named_cause = :cause
+            WHERE session_id = :session AND place = :place AND named_cause IS NULL
+            """)
+        .param("joint", named.joint())
+        .param("cause", named.cause().name())
+        .param("session", sessionId)
+        .param("place", place)
+        .update();
   }
 
   @Override

@@ -11,8 +11,10 @@ import app.geminal.server.instrument.Channel;
 import app.geminal.server.instrument.LoggerFile;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
+import app.geminal.server.problem.NotFound;
 import app.geminal.session.HeatSession;
 import app.geminal.session.LogMark;
+import app.geminal.simulator.Drill;
 import app.geminal.units.Quantity;
 import app.geminal.units.Units;
 import app.geminal.validation.InvalidValue;
@@ -88,10 +90,17 @@ class ForgeSessionService {
 
   /** Begins a session. */
   @Transactional
-  public long start(List<Chosen> chosen, boolean rehearsal, double speed, String login) {
+  public long start(
+      List<Chosen> chosen, boolean rehearsal, @Nullable Drill drill, double speed, String login) {
     Require.list("billets", chosen, 1, MOST_BILLETS);
     Require.number("speed", speed, 1, Entry.FASTEST);
-    long id = fires.start(clock.instant(), rehearsal, rehearsal ? speed : 1, accounts.id(login));
+    long id =
+        fires.start(
+            clock.instant(),
+            rehearsal,
+            rehearsal ? drill : null,
+            rehearsal ? speed : 1,
+            accounts.id(login));
     for (int i = 0; i < chosen.size(); i++) {
       Chosen c = chosen.get(i);
       String where = "billets/" + i;
@@ -99,7 +108,8 @@ class ForgeSessionService {
           InvalidValue.within(
               where,
               () -> plans.planned(c.billetId(), Require.text("stepPath", c.stepPath(), 120)));
-      fires.add(id, new Session.Billet(i, c.billetId(), billets.get(c.billetId()).name(), heat));
+      fires.add(
+          id, new Session.Billet(i, c.billetId(), billets.get(c.billetId()).name(), heat, null));
     }
     return id;
   }
@@ -224,7 +234,51 @@ class ForgeSessionService {
         throw new InvalidValue("", SessionText.THIS_SESSION_ENDED_MORE_THAN_DAY.with());
       }
       fires.setEnded(sessionId, ended ? now : null);
+      if (ended && fire.isRehearsal()) {
+        fires.setSound(sessionId, fire.inspection(fire.session()).isSound());
+      }
     }
+  }
+
+  /**
+   * The joints of a practice run that has ended.
+   *
+   * @throws NotFound where it is none
+   */
+  public Inspection inspection(long sessionId) {
+    LiveSession fire = live.get(sessionId);
+    if (!fire.isRehearsal()) {
+      throw new NotFound(SessionText.NO_PRACTICE_RUN.with("number", sessionId));
+    }
+    if (fire.isOpen()) {
+      throw new InvalidValue("", SessionText.PRACTICE_RUN_CONTINUES.with());
+    }
+    // As it is stored now: what was named since the session was loaded is in it.
+    return fire.inspection(fires.find(sessionId).orElseThrow());
+  }
+
+  /**
+   * Keeps why a joint of a practice run is open as someone names it; the first answer stays.
+   *
+   * @throws InvalidValue where another joint is asked for, or none
+   */
+  @Transactional
+  public void name(long sessionId, int place, NamedCause named) {
+    Inspection.Bar bar =
+        inspection(sessionId).bars().stream()
+            .filter(b -> b.place() == place)
+            .findFirst()
+            .orElseThrow(() -> new InvalidValue("place", SessionText.SESSION_HAS_NO_BILLET.with()));
+    if (!Objects.equals(bar.ask(), named.joint())) {
+      throw new InvalidValue("joint", SessionText.JOINT_IS_NOT_ASKED_FOR.with());
+    }
+    fires.name(sessionId, place, named);
+  }
+
+  /** How far a person has come with each drill. */
+  @Transactional(readOnly = true)
+  public List<DrillLine> drills(String login) {
+    return fires.drills(accounts.id(login));
   }
 
   /**

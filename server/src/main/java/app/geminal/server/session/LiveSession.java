@@ -1,7 +1,6 @@
 package app.geminal.server.session;
 
 import app.geminal.heat.SensorState;
-import app.geminal.heatplan.HeatPlan;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.instrument.InstrumentState;
 import app.geminal.server.session.SessionView.BilletView;
@@ -118,15 +117,7 @@ final class LiveSession {
             "Session {}: entry {} at {} s is left aside", session.id(), e.entry().id(), e.atS());
       }
     }
-    List<HeatPlan> plans = session.billets().stream().map(Session.Billet::plan).toList();
-    rehearsed =
-        session.rehearsal()
-            ? new PracticeRun(
-                plans,
-                Objects.requireNonNullElseGet(
-                    shop.press(), () -> Objects.requireNonNull(Shop.common().press())),
-                session.id())
-            : null;
+    rehearsed = session.rehearsal() ? practiceRun() : null;
     second =
         Math.max(traces.values().stream().mapToInt(Trace::length).max().orElse(0), log.latestS());
     clockS = second;
@@ -161,6 +152,32 @@ final class LiveSession {
     return Objects.requireNonNull(traces.get(channel));
   }
 
+  private PracticeRun practiceRun() {
+    return new PracticeRun(
+        session.billets().stream().map(Session.Billet::heat).toList(),
+        Objects.requireNonNullElseGet(
+            shop.press(), () -> Objects.requireNonNull(Shop.common().press())),
+        session.id(),
+        session.drill());
+  }
+
+  /**
+   * What has become of the joints of a rehearsal, and what was thought of them. Worked out from the
+   * log, so the same at every call.
+   *
+   * @param stored the same session as it is stored now
+   * @throws IllegalStateException in a live session
+   */
+  synchronized Inspection inspection(Session stored) {
+    if (rehearsed == null) {
+      throw new IllegalStateException("Only a rehearsal has joints that are known.");
+    }
+    PracticeRun made = practiceRun();
+    catchUp(made);
+    made.ends();
+    return Inspection.of(stored, made, followed.stream().map(TrackedBillet::course).toList());
+  }
+
   /** The bars of a rehearsal that was interrupted are heated again as they were. */
   private void catchUp(PracticeRun truth) {
     double at = 0;
@@ -177,6 +194,8 @@ final class LiveSession {
       truth.done(e.place(), e.act());
     } else if (e.kind() == Entry.Kind.FORGE && e.figure() != null) {
       truth.set(e.figure());
+    } else if (e.kind() == Entry.Kind.AIR && e.figure() != null) {
+      truth.air(e.figure());
     }
   }
 
@@ -471,6 +490,7 @@ final class LiveSession {
         session.startedAt(),
         endedAt,
         session.rehearsal(),
+        session.drill(),
         session.billets().stream().map(BilletView::of).toList(),
         log.all().stream().map(EntryView::of).toList(),
         log.seq(),
@@ -507,6 +527,7 @@ final class LiveSession {
         gauge(press),
         chamberC(second),
         set,
+        rehearsed == null ? null : rehearsed.flame(),
         IntStream.range(0, followed.size())
             .mapToObj(i -> of(i).now(i, second, rehearsed == null ? null : rehearsed.glow(i)))
             .toList(),

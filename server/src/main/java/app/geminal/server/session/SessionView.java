@@ -13,6 +13,7 @@ import app.geminal.session.Advice;
 import app.geminal.session.HeatSession;
 import app.geminal.session.ReviewNote;
 import app.geminal.session.Rotation;
+import app.geminal.simulator.Drill;
 import app.geminal.text.Message;
 import app.geminal.weld.AtmosphereProtection;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
@@ -38,6 +39,7 @@ public sealed interface SessionView {
    * @param startedAt when it began
    * @param endedAt when it ended, null while it is active
    * @param rehearsal whether it is a practice run, which is not kept in the Book
+   * @param drill what is wrong in a practice run on purpose, null for nothing
    * @param billets the billets in the session, in their places
    * @param entries entries in the order they were made
    * @param seq number of the last entry in it
@@ -53,6 +55,7 @@ public sealed interface SessionView {
       Instant startedAt,
       @Nullable Instant endedAt,
       boolean rehearsal,
+      @Nullable Drill drill,
       List<BilletView> billets,
       List<EntryView> entries,
       long seq,
@@ -80,6 +83,7 @@ public sealed interface SessionView {
    * @param press what its gauge says
    * @param chamberC chamber temperature the estimates use, °C
    * @param setC what a rehearsal's forge is set to, null at a real one
+   * @param flame what the flame at the door of a rehearsal's forge shows, null at a real one
    * @param billets the billets in the session, in their places
    * @param order the press's turns from now on, minutes of the session
    * @param ended whether the session has ended
@@ -91,6 +95,7 @@ public sealed interface SessionView {
       GaugeView press,
       double chamberC,
       @Nullable Double setC,
+      @Nullable Atmosphere flame,
       List<BilletNow> billets,
       List<Rotation.Turn> order,
       boolean ended)

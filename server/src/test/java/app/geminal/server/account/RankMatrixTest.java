@@ -100,6 +100,7 @@ class RankMatrixTest extends ShopTest {
           "POST /api/v1/forge-sessions",
           "POST /api/v1/forge-sessions/{id}/entries",
           "POST /api/v1/forge-sessions/{id}/end",
+          "POST /api/v1/forge-sessions/{id}/inspection",
           "POST /api/v1/forge-sessions/{id}/reopen",
           "POST /api/v1/forge-sessions/{id}/readings",
           "POST /api/v1/billets/{id}/welds",

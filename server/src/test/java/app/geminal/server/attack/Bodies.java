@@ -184,7 +184,7 @@ final class Bodies {
     add(
         "POST",
         "/api/v1/forge-sessions",
-        "{\"billets\":[{\"billetId\":1,\"stepPath\":\"%s\"}],\"rehearsal\":true,\"speed\":2}",
+        "{\"billets\":[{\"billetId\":1,\"stepPath\":\"%s\"}],\"rehearsal\":true,\"drill\":\"LATE_BITE\",\"speed\":2}",
         step);
     add(
         "POST",
@@ -192,7 +192,8 @@ final class Bodies {
         "{\"billets\":[{\"billetId\":1,\"stepPath\":\"%s\"}],\"places\":2,\"fromMin\":480,\"toMin\":900}",
         step);
     String entries = "/api/v1/forge-sessions/" + fire + "/entries";
-    for (String kind : List.of("DEED", "UNDO", "READING", "NOTE", "HELD", "SPEED", "FORGE")) {
+    for (String kind :
+        List.of("DEED", "UNDO", "READING", "NOTE", "HELD", "SPEED", "FORGE", "AIR")) {
       add(
           "POST",
           entries,
@@ -205,6 +206,10 @@ final class Bodies {
         "/api/v1/forge-sessions/" + fire + "/readings",
         "at,channel,value,unit\n1,forge,1180,C\n2,press,9,MPa\n");
     post("/api/v1/forge-sessions/%d/end".formatted(fire));
+    add(
+        "POST",
+        "/api/v1/forge-sessions/%d/inspection".formatted(fire),
+        "{\"place\":0,\"joint\":1,\"cause\":\"HEAT\"}");
     post("/api/v1/forge-sessions/%d/reopen".formatted(fire));
   }
 
@@ -279,6 +284,8 @@ final class Bodies {
             "/api/v1/billets/1",
             "/api/v1/forge-sessions/" + fire,
             "/api/v1/forge-sessions/%d/readings.csv".formatted(fire),
+            "/api/v1/forge-sessions/%d/inspection".formatted(fire),
+            "/api/v1/drills",
             "/api/v1/photos/00000000-0000-4000-8000-000000000001",
             "/api/v1/book.csv",
             "/error",

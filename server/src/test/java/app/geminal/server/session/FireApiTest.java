@@ -467,6 +467,47 @@ class FireApiTest extends ShopTest {
   }
 
   @Test
+  void theJointsOfAPracticeRunAreShownOnceTheirCauseIsNamed() {
+    Answer begun =
+        smith.post(
+            "/api/v1/forge-sessions",
+            "{\"billets\": [{\"billetId\": 1, \"stepPath\": \"%s\"}], \"rehearsal\": true, \"drill\": \"DIRTY_FACES\"}"
+                .formatted(firstWeld(1)));
+    long fire = (long) begun.number("$.id");
+    String inspection = "/api/v1/forge-sessions/%d/inspection".formatted(fire);
+    assertThat(smith.get("/api/v1/forge-sessions/" + fire).<String>at("$.drill"))
+        .isEqualTo("DIRTY_FACES");
+    assertThat(smith.get(inspection).status()).as("it continues").isEqualTo(422);
+    smith.post("/api/v1/forge-sessions/%d/end".formatted(fire), "");
+    Answer seen = smith.get(inspection);
+    int joints = seen.<List<Object>>at("$.bars[0].seen").size();
+    assertThat(seen.<List<Boolean>>at("$.bars[0].seen[0].open")).hasSize(8).containsOnly(true);
+    assertThat(seen.<Object>at("$.bars[0].truth")).as("not named yet").isNull();
+    int ask = seen.at("$.bars[0].ask");
+    assertThat(named(inspection, ask + 1, "HEAT").status()).as("another joint").isEqualTo(422);
+    assertThat(named(inspection, ask, "MAGIC").status()).isEqualTo(400);
+    Answer named = named(inspection, ask, "HEAT");
+    assertThat(named.<List<Object>>at("$.bars[0].truth")).hasSize(joints);
+    assertThat(named.<List<Boolean>>at("$.bars[0].truth[*].sound")).containsOnly(false);
+    assertThat(named(inspection, ask, "OXIDE").<String>at("$.bars[0].named.cause"))
+        .as("the first answer stays")
+        .isEqualTo("HEAT");
+    assertThat(
+            smith.get("/api/v1/drills").<List<Integer>>at("$[?(@.drill == 'DIRTY_FACES')].sound"))
+        .containsExactly(0);
+    long live = start(false, 1, 1);
+    smith.post("/api/v1/forge-sessions/%d/end".formatted(live), "");
+    assertThat(smith.get("/api/v1/forge-sessions/%d/inspection".formatted(live)).status())
+        .as("no practice run")
+        .isEqualTo(404);
+  }
+
+  private Answer named(String inspection, int joint, String cause) {
+    return smith.post(
+        inspection, "{\"place\": 0, \"joint\": %d, \"cause\": \"%s\"}".formatted(joint, cause));
+  }
+
+  @Test
   void theListHasTheNewestFirst() {
     long fire = start(true, 5, 1, 6);
     Answer list = smith.get("/api/v1/forge-sessions");

@@ -47,7 +47,8 @@ class LiveSessionTest {
   }
 
   private Session session() {
-    return new Session(1, START, null, false, 1, List.of(new Session.Billet(0, 1, "b", plan)));
+    return new Session(
+        1, START, null, false, null, 1, List.of(new Session.Billet(0, 1, "b", plan, null)));
   }
 
   private final class Run {
@@ -157,7 +158,8 @@ class LiveSessionTest {
   @Test
   void aRehearsalNoOneLooksAtIsLetGoOfAndComesBackAsItWas() {
     Session rehearsed =
-        new Session(2, START, null, true, 5, List.of(new Session.Billet(0, 1, "b", plan)));
+        new Session(
+            2, START, null, true, null, 5, List.of(new Session.Billet(0, 1, "b", plan, null)));
     LiveSession live = new LiveSession(rehearsed, shop, List.of(), List.of(), START);
     Listener screen = live.listen(START, "sign-in");
     Entry in =
