@@ -1005,8 +1005,6 @@ declare module 'texts/evidence/api' {
 }
 
 declare module 'texts/fire/Afterwards' {
-  export const readingTypedIn: string;
-  export const forgeSetting: string;
   export const practiceRunReview: string;
   export const sessionReview: string;
   export const resume: string;
@@ -1020,13 +1018,7 @@ declare module 'texts/fire/Afterwards' {
   export const log: string;
   export const toImprove: string;
   export function heat(values: { heat: string | number }): string;
-  export const note: string;
-  export const sound: string;
-  export const suspect: string;
-  export const delaminated: string;
-  export const time: string;
   export const good: string;
-  export const airForTheGas: string;
 }
 
 declare module 'texts/fire/BarEnd' {

@@ -8,17 +8,7 @@ import { clock, undone, type Seen } from './course';
 import { Inspect } from './Inspect';
 import { Readings } from './Readings';
 import { TraceChart } from './TraceChart';
-
-const KINDS: Partial<Record<Kind, string>> = {
-  READING: texts.readingTypedIn,
-  NOTE: texts.note,
-  HELD: texts.sound,
-  SUSPECT: texts.suspect,
-  OPEN: texts.delaminated,
-  FORGE: texts.forgeSetting,
-  AIR: texts.airForTheGas,
-  SPEED: texts.time,
-};
+import { KIND_WORDS } from './useTaps';
 
 /** A session that is over: what its log shows, the trace, and every entry. */
 export function Afterwards({
@@ -100,7 +90,7 @@ export function Afterwards({
               >
                 <span className="w-14 text-right text-soft">{clock(e.atS)}</span>
                 <span>
-                  {e.act ? ACT_WORDS[e.act] : KINDS[e.kind]} {e.note}
+                  {e.act ? ACT_WORDS[e.act] : KIND_WORDS[e.kind]} {e.note}
                 </span>
               </li>
             ))}

@@ -33,13 +33,15 @@ export function Inspect({ session, place }: { session: number; place: number }) 
   return (
     <section aria-label={texts.inspectTheJoints} className="pb-4">
       <h2 className="pb-1 text-lg">{texts.inspectTheJoints}</h2>
-      <StackFigure
-        label={texts.edgesOfTheStack}
-        lengthMm={bar.lengthMm}
-        heightMm={bar.heightMm}
-        joints={bar.seen.map((j) => ({ height: j.height, along: j.open.map((o) => (o ? 0 : 1)) }))}
-        legend={texts.gapsAreOpen}
-      />
+      {!bar.truth && (
+        <StackFigure
+          label={texts.edgesOfTheStack}
+          lengthMm={bar.lengthMm}
+          heightMm={bar.heightMm}
+          joints={bar.seen.map((j) => ({ height: j.height, along: j.open.map((o) => (o ? 0 : 1)) }))}
+          legend={texts.gapsAreOpen}
+        />
+      )}
       <p className="pt-1">
         {open === 0 ? texts.noneOpen : texts.openAtTheEdges({ open, joints: bar.seen.length })}
       </p>

@@ -24,7 +24,7 @@ final class PatchBond {
   /** How sharply nearness to a limit falls off beyond it. */
   private static final double NEAR_HEAT_C = 5;
 
-  private static final double NEAR_REDUCTION = 0.004;
+  private static final double NEAR_REDUCTION = 0.0075;
   private static final double NEAR_RATIO = 0.05;
 
   private final int patch;

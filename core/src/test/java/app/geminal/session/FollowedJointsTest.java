@@ -94,6 +94,7 @@ class FollowedJointsTest {
   @Test
   void threeQuartersOfAMinuteOnTheWayAreTooCold() {
     heat(20, 45, 0);
+    heat(10, 45, 0);
     assertThat(session.weldMap().orElseThrow().chance()).isLessThan(0.1);
     assertThat(session.weldMap().orElseThrow().joints().getFirst().weakest().cause())
         .contains(BondCause.HEAT);
