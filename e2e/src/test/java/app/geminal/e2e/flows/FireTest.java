@@ -172,6 +172,8 @@ class FireTest extends Story {
     page.waitForFunction("() => navigator.serviceWorker.controller !== null");
     page.keyboard().press("i");
     assertThat(fire.order()).not().hasText("Put it in");
+    page.waitForCondition(() -> kept(fire).contains("\"act\":\"IN\""));
+    assertThat(fire.line()).not().containsText("here");
     window.setOffline(true);
     assertThat(fire.line()).containsText("no line to the shop");
     page.keyboard().press("o");

@@ -197,7 +197,7 @@ final class Bodies {
       add(
           "POST",
           entries,
-          "{\"entries\":[{\"id\":\"00000000-0000-4000-8000-0000000000%02d\",\"kind\":\"%s\",\"place\":0,\"act\":\"IN\",\"about\":\"00000000-0000-4000-8000-000000000001\",\"figure\":2,\"note\":\"\",\"doneAt\":\"%s\",\"device\":\"d\"}]}",
+          "{\"entries\":[{\"id\":\"00000000-0000-4000-8000-0000000000%02d\",\"kind\":\"%s\",\"place\":0,\"act\":\"IN\",\"about\":\"00000000-0000-4000-8000-000000000001\",\"figure\":1,\"note\":\"\",\"doneAt\":\"%s\",\"device\":\"d\"}]}",
           kind.hashCode() & 63,
           kind,
           java.time.Instant.now());
@@ -210,6 +210,7 @@ final class Bodies {
         "POST",
         "/api/v1/forge-sessions/%d/inspection".formatted(fire),
         "{\"place\":0,\"joint\":1,\"cause\":\"HEAT\"}");
+    get("/api/v1/forge-sessions/%d/inspection".formatted(fire));
     post("/api/v1/forge-sessions/%d/reopen".formatted(fire));
   }
 
@@ -284,7 +285,6 @@ final class Bodies {
             "/api/v1/billets/1",
             "/api/v1/forge-sessions/" + fire,
             "/api/v1/forge-sessions/%d/readings.csv".formatted(fire),
-            "/api/v1/forge-sessions/%d/inspection".formatted(fire),
             "/api/v1/drills",
             "/api/v1/photos/00000000-0000-4000-8000-000000000001",
             "/api/v1/book.csv",
