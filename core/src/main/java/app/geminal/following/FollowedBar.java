@@ -266,7 +266,7 @@ public final class FollowedBar {
     }
     for (Unknown unknown : OF_HEAT) {
       Range range = unknown.range();
-      double[] scores = Weights.figures(members, m -> range.score(m.sample().get(unknown)));
+      double[] scores = scores(unknown);
       double middle = weights.mean(scores);
       double spread = Math.sqrt(weights.variance(scores) * (1 - KEPT * KEPT));
       for (int i = 0; i < samples.size(); i++) {
@@ -310,6 +310,16 @@ public final class FollowedBar {
   public Optional<Look> mostInformative(Set<Look> possible) {
     return new BestLook(members.stream().map(m -> m.shown(around(m))).toList(), weights)
         .most(possible);
+  }
+
+  /** What each member takes an unknown to be, in standard deviations of its range. */
+  double[] scores(Unknown of) {
+    return Weights.figures(members, m -> of.range().score(m.sample().get(of)));
+  }
+
+  /** How much each member counts. */
+  Weights weights() {
+    return weights;
   }
 
   /** What the fire has taken so far. */

@@ -1,0 +1,158 @@
+package app.geminal.simulator;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.geminal.following.FollowedBar;
+import app.geminal.following.Interval;
+import app.geminal.following.Learnt;
+import app.geminal.following.Place;
+import app.geminal.following.Sighting.SkinReading;
+import app.geminal.heat.BarHeat;
+import app.geminal.heat.Soak;
+import app.geminal.weldmap.Unknown;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Random;
+import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/**
+ * What shops learn of their forges, which were drawn by another hand: {@value #USUAL} shops, or as
+ * many as {@code -Dgeminal.shops} says, {@value #HEATS} heats each. In every heat the skin is read
+ * twice by a thermometer in the hand: on the way, and when it is ready.
+ */
+class LearningShopsTest {
+  private static final int USUAL = 16;
+  private static final int HEATS = 10;
+  private static final double STEP_S = 5;
+  private static final double LONGEST_S = 5400;
+  private static final double IN_SIGHT_K = 120;
+  private static final double THERMOMETER_K = 15;
+
+  /** The gaps of a stack are up to so many times as good, or as bad, as is usual in its shop. */
+  private static final double STACK = Math.E;
+
+  private static List<Shop> shops;
+
+  /** A shop as it is, and what it has learnt. */
+  private static final class Shop {
+    private final Random random;
+    private final TrueHeat usual;
+    private final double firstC;
+    private final double lastC;
+    private Learnt learnt = Learnt.nothing();
+
+    Shop(int number) {
+      random = new Random(31L * number + 5);
+      usual = TrueHeat.drawn(random);
+      firstC = halfWidthByTheGauge();
+      for (int heat = 0; heat < HEATS; heat++) {
+        FollowedBar bar = followed(true);
+        learnt = learnt.after(bar);
+      }
+      lastC = halfWidthByTheGauge();
+    }
+
+    private double between(double from, double to) {
+      return from + (to - from) * random.nextDouble();
+    }
+
+    private double halfWidthByTheGauge() {
+      List<Double> widths = new ArrayList<>();
+      for (int i = 0; i < 3; i++) {
+        widths.add(followed(false).estimate().core().halfWidth());
+      }
+      return widths.stream().sorted().toList().get(1);
+    }
+
+    /** A stack of this shop, followed until it is ready. */
+    private FollowedBar followed(boolean isRead) {
+      double gap = usual.gapWM2K() * Math.pow(STACK, between(0, 1) - between(0, 1));
+      TrueHeat stack =
+          new TrueHeat(gap, usual.emissivity(), usual.convectionWM2K(), usual.gaugeOffsetC());
+      BarHeat.Of of =
+          BarHeat.Of.solid(between(25, 55), between(25, 75), between(100, 250))
+              .loose(between(1.5, 8));
+      double aimC = between(1150, 1200);
+      double setC = aimC + Soak.CHAMBER_OVER_C;
+      BarHeat real = stack.bar(of);
+      SimulatedForge forge = new SimulatedForge(random.nextLong(), setC, setC);
+      forge.offset(-usual.gaugeOffsetC());
+      forge.put(this, real, stack);
+      FollowedBar bar = new FollowedBar(of, 20, learnt.ensemble(), List.of());
+      bar.put(Place.FIRE);
+      boolean isLeft = isRead;
+      for (double s = STEP_S; s <= LONGEST_S && !isReady(bar, aimC); s += STEP_S) {
+        forge.advance(STEP_S);
+        bar.advance(STEP_S, forge.gaugeC());
+        if (isLeft && bar.estimate().core().high() > aimC - IN_SIGHT_K) {
+          read(bar, real.topSkinC(stack.chamber(forge.chamberC())));
+          isLeft = false;
+        }
+      }
+      if (isRead) {
+        read(bar, real.topSkinC(stack.chamber(forge.chamberC())));
+      }
+      return bar;
+    }
+
+    private static boolean isReady(FollowedBar bar, double aimC) {
+      return bar.chanceReady(aimC - 60) >= FollowedBar.SURE;
+    }
+
+    private void read(FollowedBar bar, double skinC) {
+      bar.seen(new SkinReading(skinC + THERMOMETER_K * random.nextGaussian()));
+    }
+
+    boolean knows(Unknown what, double truth) {
+      Interval range = learnt.of(what);
+      return range.low() <= truth && truth <= range.high();
+    }
+  }
+
+  @BeforeAll
+  static void learn() {
+    shops =
+        IntStream.range(0, Integer.getInteger("geminal.shops", USUAL))
+            .parallel()
+            .mapToObj(Shop::new)
+            .toList();
+  }
+
+  private static double median(ToDoubleFunction<Shop> figure) {
+    return shops.stream()
+        .mapToDouble(figure)
+        .sorted()
+        .skip(shops.size() / 2)
+        .findFirst()
+        .orElseThrow();
+  }
+
+  private static double share(Unknown what, ToDoubleFunction<Shop> truth) {
+    return shops.stream().filter(s -> s.knows(what, truth.applyAsDouble(s))).count()
+        / (double) shops.size();
+  }
+
+  @Test
+  void afterTenHeatsTheGaugeAloneSaysTwiceAsMuch() {
+    double first = median(s -> s.firstC);
+    double last = median(s -> s.lastC);
+    assertThat(last / first).as("from ± %s to ± %s °C", first, last).isLessThanOrEqualTo(0.6);
+  }
+
+  @Test
+  void whatIsTrueIsWhereItIsSaidToBe() {
+    Map<Unknown, Double> shares =
+        Map.of(
+            Unknown.CHAMBER_OFFSET,
+            share(Unknown.CHAMBER_OFFSET, s -> s.usual.gaugeOffsetC()),
+            Unknown.EMISSIVITY,
+            share(Unknown.EMISSIVITY, s -> s.usual.emissivity()),
+            Unknown.GAP_CONDUCTANCE,
+            share(Unknown.GAP_CONDUCTANCE, s -> s.usual.gapWM2K()));
+    assertThat(shares.values()).as("%s", shares).allMatch(share -> share >= 0.8);
+  }
+}
