@@ -115,11 +115,12 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
       for (int patch = 0; patch < grid.patches(); patch++) {
         if (place.holds(joint, patch, grid)) {
           places.add(WeldMap.patch(members, counts, joint, patch));
-          add(members, counts, joint, patch, weights);
+          // Open anywhere means open at its worst place: a mean would thin out a cold end.
+          near(members, counts, joint, patch)
+              .forEach((cause, weight) -> weights.merge(cause, weight, Math::max));
         }
       }
     }
-    weights.replaceAll((_, sum) -> sum / places.size());
     weights.put(FailureCause.DIRT, DIRT);
     boolean isSealed = setup.faces().protection() == AtmosphereProtection.SEALED;
     weights.merge(FailureCause.OXIDE, isSealed ? NOT_GROUND : NOT_AS_MEANT, Double::sum);
@@ -130,19 +131,19 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
     return new OpenJoint(suspects, check(suspects));
   }
 
-  private static void add(
-      List<Joints> members,
-      Weights counts,
-      int joint,
-      int patch,
-      Map<FailureCause, Double> weights) {
+  /** How near each cause was to keeping a place open, 0 to 1. */
+  private static Map<FailureCause, Double> near(
+      List<Joints> members, Weights counts, int joint, int patch) {
+    Map<FailureCause, Double> weights = new EnumMap<>(FailureCause.class);
     for (int m = 0; m < counts.members(); m++) {
       Joints member = members.get(m);
-      for (Map.Entry<BondCause, Double> near :
-          member.at(joint, patch).nearness(member.rules()).entrySet()) {
-        weights.merge(cause(near.getKey()), counts.of(m) * near.getValue(), Double::sum);
-      }
+      double counted = counts.of(m);
+      member
+          .at(joint, patch)
+          .nearness(member.rules())
+          .forEach((cause, near) -> weights.merge(cause(cause), counted * near, Double::sum));
     }
+    return weights;
   }
 
   private static FailureCause cause(BondCause cause) {
