@@ -4,7 +4,6 @@ import app.geminal.text.Message;
 import app.geminal.units.Quantity;
 import app.geminal.weld.AtmosphereProtection;
 import java.util.ArrayList;
-import java.util.Collections;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
@@ -126,7 +125,11 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
     weights.merge(FailureCause.OXIDE, isSealed ? NOT_GROUND : NOT_AS_MEANT, Double::sum);
     weights.put(FailureCause.DECARB, DECARB);
     weights.put(FailureCause.PAIR, commonHeat ? OTHER_STEEL : NO_COMMON_HEAT);
-    WeldMap.Patch weakest = Collections.min(places, WeldMap.Patch.WEAKEST_FIRST);
+    // A flaw may be on a joint that this weld has not: then what is believed of any joint is left.
+    WeldMap.Patch weakest =
+        places.stream()
+            .min(WeldMap.Patch.WEAKEST_FIRST)
+            .orElseGet(() -> WeldMap.patch(members, counts, 0, 0));
     List<Suspect> suspects = suspects(weights, weakest, setup, commonHeat, afterS);
     return new OpenJoint(suspects, check(suspects));
   }

@@ -72,6 +72,13 @@ class OpenJointTest {
     assertThat(edge.suspects().getFirst().cause()).isEqualTo(FailureCause.OXIDE);
   }
 
+  @Test
+  void aJointThatTheWeldHasNotIsLeftToWhatIsBelievedOfAny() {
+    OpenJoint why = OpenJoint.of(List.of(sealed()), new Place(99, null, null), true);
+    assertThat(why.suspects().getFirst().cause()).isEqualTo(FailureCause.DIRT);
+    assertThat(weight(why, FailureCause.HEAT)).isZero();
+  }
+
   private static double weight(OpenJoint why, FailureCause cause) {
     return why.suspects().stream()
         .filter(s -> s.cause() == cause)
