@@ -80,9 +80,7 @@ public final class Learnt {
 
   /** How the next stack in this forge may be; what is never learnt is as always. */
   public List<Sample> ensemble() {
-    Cholesky<Double> solver = Cholesky.R064.make();
-    solver.decompose(ofNextStack());
-    MatrixStore<Double> root = solver.getL();
+    MatrixStore<Double> root = nextStack().getL();
     return Sample.ensemble().stream().map(usual -> shifted(usual, root)).toList();
   }
 
@@ -99,10 +97,13 @@ public final class Learnt {
     return sample;
   }
 
-  private R064Store ofNextStack() {
+  /** The spread of the next stack, factored: its own gaps are about what is usual. */
+  private Cholesky<Double> nextStack() {
     R064Store all = R064Store.FACTORY.copy(spread);
     all.add(GAP, GAP, STACK * STACK);
-    return all;
+    Cholesky<Double> factored = Cholesky.R064.make();
+    factored.decompose(all);
+    return factored;
   }
 
   /**
@@ -113,10 +114,8 @@ public final class Learnt {
   public Learnt after(FollowedBar bar) {
     // What is usual in the shop, given one stack: a regression of the gaps on all that is learnt,
     // the rest unchanged (Kalman's update with what the members have come to as observation).
-    Cholesky<Double> solver = Cholesky.R064.make();
-    solver.decompose(ofNextStack());
     MatrixStore<Double> gaps = R064Store.FACTORY.copy(spread.row(GAP));
-    MatrixStore<Double> slope = gaps.multiply(solver.getInverse());
+    MatrixStore<Double> slope = gaps.multiply(nextStack().getInverse());
     R064Store usual = R064Store.FACTORY.makeEye(OF.size(), OF.size());
     for (int i = 0; i < OF.size(); i++) {
       usual.set(GAP, i, slope.doubleValue(0, i));

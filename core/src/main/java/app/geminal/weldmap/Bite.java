@@ -28,7 +28,7 @@ public record Bite(double fromMm, double toMm) {
   }
 
   /** Whether the dies are on a place. */
-  boolean covers(double mm) {
+  public boolean covers(double mm) {
     return mm >= fromMm && mm <= toMm;
   }
 

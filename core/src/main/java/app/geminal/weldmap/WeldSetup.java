@@ -82,7 +82,7 @@ public record WeldSetup(
   public record Faces(
       AtmosphereProtection protection, Jacket jacket, double gapMm, double startOxideUm) {
     /** Whether it was soaked in fuel, which burns before air gets in. */
-    boolean isFuelled() {
+    public boolean isFuelled() {
       return protection == AtmosphereProtection.DRY || protection == AtmosphereProtection.BOTH;
     }
 

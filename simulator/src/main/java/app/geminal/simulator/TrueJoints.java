@@ -5,6 +5,7 @@ import app.geminal.heat.BarHeat;
 import app.geminal.heat.Surroundings;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
+import app.geminal.weldmap.Bite;
 import app.geminal.weldmap.FailureCause;
 import app.geminal.weldmap.WeldSetup;
 import java.util.ArrayList;
@@ -45,8 +46,9 @@ public final class TrueJoints {
   private final BarHeat bar;
   private final List<TruePatch> patches = new ArrayList<>();
   private final boolean isSealed;
+  private final double[] airAt;
   private final BitSet reached = new BitSet();
-  private Atmosphere flame;
+  private int bites;
   private boolean isFlipped;
   private double fuelS;
 
@@ -61,10 +63,10 @@ public final class TrueJoints {
     this.plan = plan;
     this.conditions = conditions;
     this.truth = conditions.faces();
-    this.flame = conditions.flame();
     this.bar = bar;
     this.isSealed = plan.faces().protection() == AtmosphereProtection.SEALED;
-    this.fuelS = isFuelled() ? 60 * truth.fuelMin() : 0;
+    this.fuelS = plan.faces().isFuelled() ? 60 * truth.fuelMin() : 0;
+    this.airAt = IntStream.range(0, PATCHES).mapToDouble(this::airAt).toArray();
     for (int joint = 0; joint < joints(); joint++) {
       int speck = random.nextDouble() < truth.specks() ? random.nextInt(PATCHES) : -1;
       for (int patch = 0; patch < PATCHES; patch++) {
@@ -74,18 +76,13 @@ public final class TrueJoints {
     }
   }
 
-  private boolean isFuelled() {
-    AtmosphereProtection protection = plan.faces().protection();
-    return protection == AtmosphereProtection.DRY || protection == AtmosphereProtection.BOTH;
-  }
-
   /** How many joints there are. */
   public int joints() {
     return plan.joints().size();
   }
 
-  /** So much time passes at the heat the bar has now. */
-  public void passed(double seconds) {
+  /** So much time passes at the heat the bar has now, in the fire or out of it. */
+  public void passed(double seconds, Atmosphere flame) {
     if (fuelS > 0) {
       fuelS -= bar.meanC() > RED_C ? seconds : 0;
       return;
@@ -95,7 +92,7 @@ public final class TrueJoints {
     for (int i = 0; i < patches.size() && outside > 0; i++) {
       double celsius = celsiusAt(i);
       if (celsius > 700) {
-        double reaches = outside * airAt(i % PATCHES);
+        double reaches = outside * airAt[i % PATCHES];
         patches.get(i).inTheFire(reaches * reaches * scaleUm2PerS(celsius) * seconds);
       }
     }
@@ -128,11 +125,6 @@ public final class TrueJoints {
     return (patch % ACROSS + 0.5) / ACROSS * plan.bar().widthMm();
   }
 
-  /** The flame is changed. */
-  public void flame(Atmosphere other) {
-    flame = other;
-  }
-
   /** It is turned over. */
   public void turnedOver() {
     isFlipped = !isFlipped;
@@ -144,39 +136,36 @@ public final class TrueJoints {
   }
 
   /**
-   * The dies have squeezed a stretch of it and are about to open; the bar is as they have left it.
+   * The dies have squeezed the stretch that is next by the plan and are about to open; the bar is
+   * as they have left it.
    *
-   * @param fromMm from one end
-   * @param toMm from the same end
    * @param reduced of the height there, fraction
-   * @param meant of the height by the plan, fraction
    * @param seconds the dies were on it
    */
-  public void squeezed(double fromMm, double toMm, double reduced, double meant, double seconds) {
+  public void squeezed(double reduced, double seconds) {
+    List<Bite> laid = plan.squeeze().bites();
+    Bite bite = laid.get(Math.min(bites++, laid.size() - 1));
     for (int i = 0; i < patches.size(); i++) {
       int patch = i % PATCHES;
-      if (alongMm(patch) >= fromMm && alongMm(patch) <= toMm) {
-        squeezed(i, reduced * evenness(patch), meant, seconds);
+      if (bite.covers(alongMm(patch))) {
+        squeezed(i, reduced * evenness(patch), seconds);
         reached.set(i);
       }
     }
   }
 
-  /**
-   * A heat is over: what no die was on.
-   *
-   * @param meant what it should have been reduced by, fraction
-   */
-  public void heatEnds(double meant) {
-    for (int i = 0; i < patches.size(); i++) {
+  /** A heat is over: what no die was on, where there was any on it. */
+  public void heatEnds() {
+    for (int i = 0; i < patches.size() && bites > 0; i++) {
       if (!reached.get(i)) {
-        squeezed(i, 0, meant, 0);
+        squeezed(i, 0, 0);
       }
     }
     reached.clear();
+    bites = 0;
   }
 
-  private void squeezed(int i, double reduced, double meant, double seconds) {
+  private void squeezed(int i, double reduced, double seconds) {
     double insideMm = insideMm(i % PATCHES);
     double drainsPerS = MPA / (truth.slagS() * insideMm * insideMm);
     patches
@@ -185,7 +174,7 @@ public final class TrueJoints {
             new TruePatch.Squeeze(
                 celsiusAt(i) - plan.floorC() - truth.floorK(),
                 reduced,
-                meant,
+                plan.squeeze().reduction(),
                 drainsPerS * seconds,
                 drainsPerS * plan.squeeze().strokeS(),
                 plan.squeeze().splitReduction() * truth.splits()),

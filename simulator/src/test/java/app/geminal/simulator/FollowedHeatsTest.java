@@ -13,8 +13,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import java.util.function.Predicate;
-import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -58,9 +56,11 @@ class FollowedHeatsTest {
     Random random = new Random(7_000_003L * number + 17);
     BarHeat.Of stack =
         BarHeat.Of.solid(
-                between(random, 25, 55), between(random, 25, 75), between(random, 100, 250))
-            .loose(between(random, 1.5, 8));
-    double aimC = between(random, 1150, 1200);
+                Many.between(random, 25, 55),
+                Many.between(random, 25, 75),
+                Many.between(random, 100, 250))
+            .loose(Many.between(random, 1.5, 8));
+    double aimC = Many.between(random, 1150, 1200);
     TrueHeat truth = TrueHeat.drawn(random);
     SimulatedEye eye = new SimulatedEye(random);
     BarHeat real = truth.bar(stack);
@@ -105,18 +105,14 @@ class FollowedHeatsTest {
     throw new AssertionError("Heat " + number + " never gets ready.");
   }
 
-  private static double between(Random random, double from, double to) {
-    return from + (to - from) * random.nextDouble();
-  }
-
   private static Figures figures(List<Heat> heats) {
     List<Said> ready = heats.stream().map(Heat::ready).toList();
     return new Figures(
-        share(ready, Said::holds),
-        share(heats.stream().flatMap(h -> h.minutes().stream()).toList(), Said::holds),
-        median(ready, Said::halfWidth),
-        share(ready, s -> Math.abs(s.trueC() - s.threeBarsC()) <= s.threeBarsOffC()),
-        median(ready, Said::threeBarsOffC));
+        Many.share(ready, Said::holds),
+        Many.share(heats.stream().flatMap(h -> h.minutes().stream()).toList(), Said::holds),
+        Many.median(ready, Said::halfWidth),
+        Many.share(ready, s -> Math.abs(s.trueC() - s.threeBarsC()) <= s.threeBarsOffC()),
+        Many.median(ready, Said::threeBarsOffC));
   }
 
   /** What is reported of many heats; the last two of how a bar was followed before. */
@@ -126,14 +122,6 @@ class FollowedHeatsTest {
       double halfWidthC,
       double threeBarsHold,
       double threeBarsHalfWidthC) {}
-
-  private static double share(List<Said> of, Predicate<Said> that) {
-    return of.stream().filter(that).count() / (double) of.size();
-  }
-
-  private static double median(List<Said> of, ToDoubleFunction<Said> figure) {
-    return of.stream().mapToDouble(figure).sorted().skip(of.size() / 2).findFirst().orElseThrow();
-  }
 
   @Test
   void byTheGaugeAloneTheCoreIsWhereItIsSaidToBe() {

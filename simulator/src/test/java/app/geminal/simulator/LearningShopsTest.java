@@ -10,7 +10,6 @@ import app.geminal.following.Sighting.SkinReading;
 import app.geminal.heat.BarHeat;
 import app.geminal.heat.Soak;
 import app.geminal.weldmap.Unknown;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -57,15 +56,12 @@ class LearningShopsTest {
     }
 
     private double between(double from, double to) {
-      return from + (to - from) * random.nextDouble();
+      return Many.between(random, from, to);
     }
 
     private double halfWidthByTheGauge() {
-      List<Double> widths = new ArrayList<>();
-      for (int i = 0; i < 3; i++) {
-        widths.add(followed(false).estimate().core().halfWidth());
-      }
-      return widths.stream().sorted().toList().get(1);
+      List<FollowedBar> bars = IntStream.range(0, 3).mapToObj(_ -> followed(false)).toList();
+      return Many.median(bars, bar -> bar.estimate().core().halfWidth());
     }
 
     /** A stack of this shop, followed until it is ready. */
@@ -122,24 +118,14 @@ class LearningShopsTest {
             .toList();
   }
 
-  private static double median(ToDoubleFunction<Shop> figure) {
-    return shops.stream()
-        .mapToDouble(figure)
-        .sorted()
-        .skip(shops.size() / 2)
-        .findFirst()
-        .orElseThrow();
-  }
-
   private static double share(Unknown what, ToDoubleFunction<Shop> truth) {
-    return shops.stream().filter(s -> s.knows(what, truth.applyAsDouble(s))).count()
-        / (double) shops.size();
+    return Many.share(shops, s -> s.knows(what, truth.applyAsDouble(s)));
   }
 
   @Test
   void afterTenHeatsTheGaugeAloneSaysTwiceAsMuch() {
-    double first = median(s -> s.firstC);
-    double last = median(s -> s.lastC);
+    double first = Many.median(shops, s -> s.firstC);
+    double last = Many.median(shops, s -> s.lastC);
     assertThat(last / first).as("from ± %s to ± %s °C", first, last).isLessThanOrEqualTo(0.6);
   }
 

@@ -74,6 +74,7 @@ final class TrueWeld {
   private final Press press;
   private final WeldSetup plan;
   private final Conditions conditions;
+  private final Atmosphere flame;
   private final BarHeat real;
   private final SimulatedForge forge;
   private final SimulatedEye eye;
@@ -104,9 +105,7 @@ final class TrueWeld {
         new SimulatedForge(
             random.nextLong(), setC + heat.gaugeOffsetC(), setC + heat.gaugeOffsetC());
     forge.offset(-heat.gaugeOffsetC());
-    if (habits.contains(Habit.GAS_UP)) {
-      truth.flame(Atmosphere.RICH);
-    }
+    flame = habits.contains(Habit.GAS_UP) ? Atmosphere.RICH : conditions.flame();
     for (int n = 1; n <= plan.fire().minutes().size(); n++) {
       inTheFire(n);
       underThePress();
@@ -141,28 +140,24 @@ final class TrueWeld {
   }
 
   private double between(double from, double to) {
-    return between(random, from, to);
-  }
-
-  private static double between(Random random, double from, double to) {
-    return from + (to - from) * random.nextDouble();
+    return Many.between(random, from, to);
   }
 
   private static WeldSetup plan(Random random, Press press, boolean isWide) {
     int pieces = 4 + random.nextInt(8);
-    double pieceMm = between(random, 3, 7);
+    double pieceMm = Many.between(random, 3, 7);
     BarHeat.Of bar =
         BarHeat.Of.solid(
-                isWide ? between(random, 80, 120) : between(random, 25, 50),
+                isWide ? Many.between(random, 80, 120) : Many.between(random, 25, 50),
                 pieces * pieceMm,
-                between(random, 80, 180))
+                Many.between(random, 80, 180))
             .loose(pieceMm);
     boolean isDry = !isWide && random.nextInt(3) == 0;
     return plan(
         bar,
         pieces,
-        between(random, 1150, 1200),
-        between(random, 0.06, 0.09),
+        Many.between(random, 1150, 1200),
+        Many.between(random, 0.06, 0.09),
         isDry,
         press,
         List.of(20.0, 8.0));
@@ -219,7 +214,7 @@ final class TrueWeld {
         followed.turnedOver();
       }
       forge.advance(STEP_S);
-      truth.passed(STEP_S);
+      truth.passed(STEP_S, flame);
       followed.advance(STEP_S, forge.gaugeC());
       if (looks > 0 && s > lookedAt + BETWEEN_LOOKS_S && isWorthALook()) {
         looks -= look() ? 1 : 0;
@@ -262,10 +257,10 @@ final class TrueWeld {
       boolean isLast = bite == bites.getLast() && bites.size() > 1;
       if (!habits.contains(Habit.DIES_MISS) || !isLast) {
         afterS.add(away);
-        away += squeeze(bite) + inAir(hands(between(1.5, 3), between(5, 9), 1));
+        away += squeeze() + inAir(hands(between(1.5, 3), between(5, 9), 1));
       }
     }
-    truth.heatEnds(plan.squeeze().reduction());
+    truth.heatEnds();
     followed.heatEnds();
     real.welded();
     followed.welded();
@@ -288,9 +283,8 @@ final class TrueWeld {
     return habits.contains(Habit.GENTLE_HAND) ? between(0.5, 0.6) : between(0.85, 1.15);
   }
 
-  private double squeeze(Bite bite) {
-    double meant = plan.squeeze().reduction();
-    double asked = meant * force();
+  private double squeeze() {
+    double asked = plan.squeeze().reduction() * force();
     SimulatedPress ram = new SimulatedPress(press);
     ram.lay(real, plan.bar());
     ram.feather(Deformation.FEATHERED);
@@ -304,7 +298,7 @@ final class TrueWeld {
       reduced = ram.pressedMm() / plan.bar().heightMm();
     }
     real.advance(seconds, Surroundings.air().between(conditions.dies()));
-    truth.squeezed(bite.fromMm(), bite.toMm(), reduced, meant, seconds);
+    truth.squeezed(reduced, seconds);
     followed.put(Place.DIES);
     followed.squeezed();
     followed.advance(seconds, forge.gaugeC());
@@ -317,7 +311,7 @@ final class TrueWeld {
     for (int s = 0; s < seconds; s++) {
       real.advance(1, Surroundings.air());
       forge.advance(1);
-      truth.passed(1);
+      truth.passed(1, flame);
       followed.advance(1, forge.gaugeC());
     }
     return seconds;

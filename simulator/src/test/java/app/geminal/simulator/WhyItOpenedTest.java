@@ -10,7 +10,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.function.Predicate;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.BeforeAll;
@@ -107,10 +106,6 @@ class WhyItOpenedTest {
         (patch % TrueJoints.ACROSS + 0.5) / TrueJoints.ACROSS);
   }
 
-  private static double share(List<Opened> of, Predicate<Opened> that) {
-    return of.stream().filter(that).count() / (double) of.size();
-  }
-
   /** What was wrong, what was true and what was named, and how often. */
   private static Map<String, Integer> table(List<Opened> of) {
     Map<String, Integer> table = new TreeMap<>();
@@ -136,12 +131,14 @@ class WhyItOpenedTest {
 
   @Test
   void theTrueCauseIsNamedFirst() {
-    assertThat(share(logged, Opened::isFirst)).as("%s", table(logged)).isGreaterThanOrEqualTo(0.8);
+    assertThat(Many.share(logged, Opened::isFirst))
+        .as("%s", table(logged))
+        .isGreaterThanOrEqualTo(0.8);
   }
 
   @Test
   void theTrueCauseIsAmongTheFirstTwo() {
-    assertThat(share(logged, Opened::isAmongTwo))
+    assertThat(Many.share(logged, Opened::isAmongTwo))
         .as("%s", table(logged))
         .isGreaterThanOrEqualTo(0.95);
   }
@@ -149,7 +146,9 @@ class WhyItOpenedTest {
   /** How hard it was squeezed then has to be guessed. */
   @Test
   void whereTheRamIsNotSeenLessIsNamed() {
-    double first = share(ramUnseen, Opened::isFirst);
-    assertThat(first).as("%s", table(ramUnseen)).isBetween(0.6, share(logged, Opened::isFirst));
+    double first = Many.share(ramUnseen, Opened::isFirst);
+    assertThat(first)
+        .as("%s", table(ramUnseen))
+        .isBetween(0.6, Many.share(logged, Opened::isFirst));
   }
 }

@@ -306,9 +306,8 @@ class ForgeSessionController {
   @PostMapping("/api/v1/forge-sessions/{id}/inspection")
   @RequiredRank(Rank.APPRENTICE)
   Inspection name(@PathVariable long id, @RequestBody Naming body) {
-    service.name(
-        id, body.place(), new NamedCause(body.joint(), Require.present("cause", body.cause())));
-    return service.inspection(id);
+    NamedCause named = new NamedCause(body.joint(), Require.present("cause", body.cause()));
+    return service.name(id, body.place(), named);
   }
 
   /** How far the person who is signed in has come with each drill; those not tried are left out. */

@@ -235,17 +235,24 @@ class ForgeSessionService {
       }
       fires.setEnded(sessionId, ended ? now : null);
       if (ended && fire.isRehearsal()) {
-        fires.setSound(sessionId, fire.inspection(fire.session()).isSound());
+        Inspection made = fire.inspection();
+        if (!made.bars().isEmpty()) {
+          fires.setSound(sessionId, made.isSound());
+        }
       }
     }
   }
 
   /**
-   * The joints of a practice run that has ended.
+   * The joints of a practice run that has ended, as they are shown.
    *
    * @throws NotFound where it is none
    */
   public Inspection inspection(long sessionId) {
+    return shown(sessionId, made(sessionId));
+  }
+
+  private Inspection made(long sessionId) {
     LiveSession fire = live.get(sessionId);
     if (!fire.isRehearsal()) {
       throw new NotFound(SessionText.NO_PRACTICE_RUN.with("number", sessionId));
@@ -253,19 +260,25 @@ class ForgeSessionService {
     if (fire.isOpen()) {
       throw new InvalidValue("", SessionText.PRACTICE_RUN_CONTINUES.with());
     }
-    // As it is stored now: what was named since the session was loaded is in it.
-    return fire.inspection(fires.find(sessionId).orElseThrow());
+    return fire.inspection();
+  }
+
+  private Inspection shown(long sessionId, Inspection made) {
+    // What was named since the session was loaded is in the database.
+    return made.shown(fires.find(sessionId).orElseThrow());
   }
 
   /**
    * Keeps why a joint of a practice run is open as someone names it; the first answer stays.
    *
+   * @return its joints as they are shown now
    * @throws InvalidValue where another joint is asked for, or none
    */
   @Transactional
-  public void name(long sessionId, int place, NamedCause named) {
+  public Inspection name(long sessionId, int place, NamedCause named) {
+    Inspection made = made(sessionId);
     Inspection.Bar bar =
-        inspection(sessionId).bars().stream()
+        made.bars().stream()
             .filter(b -> b.place() == place)
             .findFirst()
             .orElseThrow(() -> new InvalidValue("place", SessionText.SESSION_HAS_NO_BILLET.with()));
@@ -273,6 +286,7 @@ class ForgeSessionService {
       throw new InvalidValue("joint", SessionText.JOINT_IS_NOT_ASKED_FOR.with());
     }
     fires.name(sessionId, place, named);
+    return shown(sessionId, made);
   }
 
   /** How far a person has come with each drill. */

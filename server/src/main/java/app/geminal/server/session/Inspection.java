@@ -35,7 +35,8 @@ public record Inspection(List<Bar> bars) {
    * @param ask the joint whose cause is to be named, from 1: the one with the most open; null where
    *     all are sound
    * @param named what was named; null for nothing yet
-   * @param truth what has really become of the joints, from below; null until the cause is named
+   * @param truth what has really become of the joints, from below; null until the cause that is
+   *     asked for is named
    */
   public record Bar(
       int place,
@@ -50,6 +51,12 @@ public record Inspection(List<Bar> bars) {
     public Bar {
       seen = List.copyOf(seen);
       truth = truth == null ? null : List.copyOf(truth);
+    }
+
+    /** As it is shown to those who have named this much. */
+    private Bar shown(@Nullable NamedCause cause) {
+      boolean isHidden = ask != null && cause == null;
+      return new Bar(place, lengthMm, heightMm, along, seen, ask, cause, isHidden ? null : truth);
     }
   }
 
@@ -88,7 +95,7 @@ public record Inspection(List<Bar> bars) {
     }
   }
 
-  /** Of a rehearsal that has ended, as it is and as it was followed. */
+  /** With the whole truth: of a rehearsal that has ended, as it is and as it was followed. */
   static Inspection of(Session session, PracticeRun made, List<HeatSession> followed) {
     List<Bar> bars = new ArrayList<>();
     for (Session.Billet billet : session.billets()) {
@@ -109,16 +116,21 @@ public record Inspection(List<Bar> bars) {
       seen.add(new Seen(weld.joints().get(joint), openAtEdges(joints, joint)));
       truth.add(real(joints, joint, map.joints().get(joint)));
     }
-    Integer ask = worst(truth);
     return new Bar(
         billet.place(),
         weld.bar().lengthMm(),
         weld.bar().heightMm(),
         TrueJoints.ALONG,
         seen,
-        ask,
-        billet.named(),
-        ask == null || billet.named() != null ? truth : null);
+        worst(truth),
+        null,
+        truth);
+  }
+
+  /** As it is shown: the truth of a bar once its cause is named. */
+  Inspection shown(Session stored) {
+    return new Inspection(
+        bars.stream().map(bar -> bar.shown(stored.billets().get(bar.place()).named())).toList());
   }
 
   private static List<Boolean> openAtEdges(TrueJoints joints, int joint) {

@@ -165,17 +165,16 @@ final class LiveSession {
    * What has become of the joints of a rehearsal, and what was thought of them. Worked out from the
    * log, so the same at every call.
    *
-   * @param stored the same session as it is stored now
    * @throws IllegalStateException in a live session
    */
-  synchronized Inspection inspection(Session stored) {
+  synchronized Inspection inspection() {
     if (rehearsed == null) {
       throw new IllegalStateException("Only a rehearsal has joints that are known.");
     }
     PracticeRun made = practiceRun();
     catchUp(made);
     made.ends();
-    return Inspection.of(stored, made, followed.stream().map(TrackedBillet::course).toList());
+    return Inspection.of(session, made, followed.stream().map(TrackedBillet::course).toList());
   }
 
   /** The bars of a rehearsal that was interrupted are heated again as they were. */

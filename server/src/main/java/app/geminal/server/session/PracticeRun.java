@@ -15,7 +15,6 @@ import app.geminal.simulator.SimulatedPress;
 import app.geminal.simulator.TrueHeat;
 import app.geminal.simulator.TrueJoints;
 import app.geminal.steel.Deformation;
-import app.geminal.weldmap.Bite;
 import app.geminal.weldmap.WeldSetup;
 import java.util.ArrayList;
 import java.util.List;
@@ -47,41 +46,42 @@ final class PracticeRun {
 
   private Atmosphere flame;
 
-  /** A bar, where it is, and what has been done to its joints. */
+  /** A bar, where it is, and its joints where they are known. */
   private static final class Bar {
     private final BarHeat heat;
     private final BarHeat.Of of;
     private final TrueHeat takesUp;
     private final Surroundings betweenDies;
+    private final Atmosphere flame;
     private final double valve;
-    private final @Nullable WeldSetup weld;
-    private final @Nullable TrueJoints joints;
+    private final Optional<TrueJoints> joints;
     private Place place = Place.AIR;
     private boolean begun;
-    private int bites;
     private double squeezedS;
 
     Bar(PlannedHeat planned, @Nullable Drill drill, Random random) {
       HeatPlan plan = planned.plan();
-      weld = planned.welds().isEmpty() ? null : planned.welds().getLast();
       of = plan.bar();
       valve = plan.isWeld() ? Deformation.FEATHERED : 1;
-      if (weld == null) {
+      if (planned.welds().isEmpty()) {
         takesUp = TrueHeat.drawn(random);
         heat = takesUp.bar(of);
         betweenDies = Surroundings.air().between(FaceContact.COLD_DIE);
-        joints = null;
+        flame = plan.flame();
+        joints = Optional.empty();
       } else {
+        WeldSetup weld = planned.welds().getLast();
         Conditions conditions =
             drill == null ? Conditions.drawn(random, weld) : Conditions.of(drill, weld);
         takesUp = conditions.heat();
         heat = takesUp.bar(of);
         betweenDies = Surroundings.air().between(conditions.dies());
-        joints = new TrueJoints(weld, conditions, heat, random);
+        flame = conditions.flame();
+        joints = Optional.of(new TrueJoints(weld, conditions, heat, random));
       }
     }
 
-    void passes(double seconds) {
+    void passes(double seconds, Atmosphere in) {
       if (!begun) {
         return;
       }
@@ -89,46 +89,17 @@ final class PracticeRun {
         heat.advance(seconds, place == Place.DIES ? betweenDies : Surroundings.air());
       }
       squeezedS += place == Place.DIES ? seconds : 0;
-      if (joints != null) {
-        joints.passed(seconds);
-      }
+      joints.ifPresent(j -> j.passed(seconds, in));
     }
 
     void released(double pressedMm) {
-      if (joints != null && weld != null) {
-        List<Bite> laid = weld.squeeze().bites();
-        Bite bite = laid.get(Math.min(bites, laid.size() - 1));
-        double reduced = pressedMm / of.heightMm();
-        joints.squeezed(bite.fromMm(), bite.toMm(), reduced, weld.squeeze().reduction(), squeezedS);
-      }
-      bites++;
+      joints.ifPresent(j -> j.squeezed(pressedMm / of.heightMm(), squeezedS));
       heat.welded();
     }
 
     void turnedOver() {
       heat.turnedOver();
-      if (joints != null) {
-        joints.turnedOver();
-      }
-    }
-
-    void fluxed() {
-      if (joints != null) {
-        joints.fluxed();
-      }
-    }
-
-    void flame(Atmosphere other) {
-      if (joints != null) {
-        joints.flame(other);
-      }
-    }
-
-    void heatEnds() {
-      if (joints != null && weld != null && bites > 0) {
-        joints.heatEnds(weld.squeeze().reduction());
-      }
-      bites = 0;
+      joints.ifPresent(TrueJoints::turnedOver);
     }
   }
 
@@ -140,7 +111,7 @@ final class PracticeRun {
     forge = new SimulatedForge(seed, set + offC, set + offC);
     forge.offset(-offC);
     this.press = new SimulatedPress(press);
-    this.flame = drill == Drill.LEAN_FLAME ? Atmosphere.OXIDISING : heats.getFirst().plan().flame();
+    this.flame = bars.getFirst().flame;
   }
 
   void done(int place, ForgeAction act) {
@@ -148,7 +119,7 @@ final class PracticeRun {
     switch (act) {
       case IN -> {
         letGo(bar);
-        bar.heatEnds();
+        bar.joints.ifPresent(TrueJoints::heatEnds);
         bar.begun = true;
         bar.place = Place.FIRE;
         forge.put(place, bar.heat, bar.takesUp);
@@ -167,7 +138,7 @@ final class PracticeRun {
         press.ram(true);
       }
       case TURN -> bar.turnedOver();
-      case FLUX -> bar.fluxed();
+      case FLUX -> bar.joints.ifPresent(TrueJoints::fluxed);
       case LET_GO, BRUSH, LOOK -> letGo(bar);
       case FUEL -> {}
     }
@@ -197,7 +168,6 @@ final class PracticeRun {
         ratio < RICH_BELOW
             ? Atmosphere.RICH
             : ratio <= LEAN_ABOVE ? Atmosphere.NEUTRAL : Atmosphere.OXIDISING;
-    bars.forEach(b -> b.flame(flame));
   }
 
   /** What the flame at the door shows. */
@@ -216,7 +186,7 @@ final class PracticeRun {
       forge.advance(seconds / steps);
       press.advance(seconds / steps);
       for (Bar bar : bars) {
-        bar.passes(seconds / steps);
+        bar.passes(seconds / steps, flame);
       }
     }
   }
@@ -225,13 +195,13 @@ final class PracticeRun {
   void ends() {
     for (Bar bar : bars) {
       letGo(bar);
-      bar.heatEnds();
+      bar.joints.ifPresent(TrueJoints::heatEnds);
     }
   }
 
   /** The joints of a bar as they have really come out; empty where it has none that are known. */
   Optional<TrueJoints> joints(int place) {
-    return Optional.ofNullable(bars.get(place).joints);
+    return bars.get(place).joints;
   }
 
   /** What an eye sees of a bar; null while it is cold. */
