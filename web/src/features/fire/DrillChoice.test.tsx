@@ -12,7 +12,7 @@ it('names six drills, what is wrong in each, and how often it came out sound', a
   const { rerender } = render(within(<DrillChoice value={null} onChoose={chosen} />));
   expect(await screen.findByRole('option', { name: 'Cold late bite · sound 1 of 3' })).toBeInTheDocument();
   expect(screen.getAllByRole('option')).toHaveLength(7);
-  expect(screen.getByText(/as luck has it/)).toBeVisible();
+  expect(screen.getByText(/drawn at random/)).toBeVisible();
   await userEvent.selectOptions(screen.getByRole('combobox'), 'Dirty faces');
   expect(chosen).toHaveBeenLastCalledWith('DIRTY_FACES');
   rerender(within(<DrillChoice value="DIRTY_FACES" onChoose={chosen} />));

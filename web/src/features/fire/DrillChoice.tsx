@@ -1,6 +1,6 @@
 import * as texts from 'texts/fire/DrillChoice';
 import { useQuery } from '@tanstack/react-query';
-import { INPUT } from '../../ui/Field';
+import { Field, INPUT } from '../../ui/Field';
 import { drillsQuery, type Drill } from './api';
 
 const DRILLS: readonly { readonly drill: Drill; readonly name: string; readonly what: string }[] = [
@@ -26,23 +26,26 @@ export function DrillChoice({
     return line ? texts.soundOf({ sound: line.sound, runs: line.runs }) : '';
   };
   return (
-    <label className="block max-w-md">
-      <span className="condensed block pb-0.5 text-[13px] text-soft">{texts.drill}</span>
-      <select
-        className={`${INPUT} min-h-12`}
-        value={value ?? ''}
-        onChange={(e) => onChoose((e.target.value || null) as Drill | null)}
-      >
-        <option value="">{texts.noDrill}</option>
-        {DRILLS.map((d) => (
-          <option key={d.drill} value={d.drill}>
-            {d.name + runs(d.drill)}
-          </option>
-        ))}
-      </select>
-      <span className="block pt-1 text-[14px] text-soft">
-        {DRILLS.find((d) => d.drill === value)?.what ?? texts.noDrillWhat}
-      </span>
-    </label>
+    <Field
+      label={texts.drill}
+      hint={DRILLS.find((d) => d.drill === value)?.what ?? texts.noDrillWhat}
+      className="max-w-md"
+    >
+      {(parts) => (
+        <select
+          {...parts}
+          className={`${INPUT} min-h-12`}
+          value={value ?? ''}
+          onChange={(e) => onChoose((e.target.value || null) as Drill | null)}
+        >
+          <option value="">{texts.noDrill}</option>
+          {DRILLS.map((d) => (
+            <option key={d.drill} value={d.drill}>
+              {d.name + runs(d.drill)}
+            </option>
+          ))}
+        </select>
+      )}
+    </Field>
   );
 }

@@ -3,9 +3,8 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
-import { INPUT } from '../../ui/Field';
+import { Field, INPUT } from '../../ui/Field';
 import { LoadFailed } from '../../ui/Notice';
-import { Words } from '../../ui/Words';
 import { Chance } from '../weldmap/Chance';
 import { StackFigure } from '../weldmap/StackFigure';
 import { inspectionQuery, nameCause, type InspectedBar, type OpenCause, type TrueJoint } from './api';
@@ -34,11 +33,10 @@ export function Inspect({ session, place }: { session: number; place: number }) 
     <section aria-label={texts.inspectTheJoints} className="pb-4">
       <h2 className="pb-1 text-lg">{texts.inspectTheJoints}</h2>
       {!bar.truth && (
-        <StackFigure
+        <Drawn
+          bar={bar}
           label={texts.edgesOfTheStack}
-          lengthMm={bar.lengthMm}
-          heightMm={bar.heightMm}
-          joints={bar.seen.map((j) => ({ height: j.height, along: j.open.map((o) => (o ? 0 : 1)) }))}
+          along={bar.seen.map((j) => j.open.map((isOpen) => (isOpen ? 0 : 1)))}
           legend={texts.gapsAreOpen}
         />
       )}
@@ -51,6 +49,29 @@ export function Inspect({ session, place }: { session: number; place: number }) 
         bar.ask !== null && <Naming session={session} place={place} joint={bar.ask} />
       )}
     </section>
+  );
+}
+
+/** Its joints as far as they bond along the bar, each 0 to 1, from below. */
+function Drawn({
+  bar,
+  label,
+  along,
+  legend,
+}: {
+  bar: InspectedBar;
+  label: string;
+  along: readonly (readonly number[])[];
+  legend: string;
+}) {
+  return (
+    <StackFigure
+      label={label}
+      lengthMm={bar.lengthMm}
+      heightMm={bar.heightMm}
+      joints={bar.seen.map((j, i) => ({ height: j.height, along: along[i] ?? [] }))}
+      legend={legend}
+    />
   );
 }
 
@@ -70,29 +91,30 @@ function Naming({ session, place, joint }: { session: number; place: number; joi
         if (cause !== '') named.mutate(cause);
       }}
     >
-      <label>
-        <span className="block pb-1 font-semibold">{texts.whyIsItOpen({ joint })}</span>
-        <select
-          className={`${INPUT} min-h-12`}
-          value={cause}
-          onChange={(e) => setCause(e.target.value as OpenCause | '')}
-        >
-          <option value="">{texts.chooseACause}</option>
-          {CAUSES.map(([c, words]) => (
-            <option key={c} value={c}>
-              {words}
-            </option>
-          ))}
-        </select>
-      </label>
+      <Field
+        label={texts.whyIsItOpen({ joint })}
+        error={problem && `${problem.detail} ${problem.remedy}`}
+        className="min-w-64"
+      >
+        {(parts) => (
+          <select
+            {...parts}
+            className={`${INPUT} min-h-12`}
+            value={cause}
+            onChange={(e) => setCause(e.target.value as OpenCause | '')}
+          >
+            <option value="">{texts.chooseACause}</option>
+            {CAUSES.map(([c, words]) => (
+              <option key={c} value={c}>
+                {words}
+              </option>
+            ))}
+          </select>
+        )}
+      </Field>
       <Button weight="strong" className="min-h-12" type="submit" disabled={cause === '' || named.isPending}>
         {texts.showWhatItWas}
       </Button>
-      {problem && (
-        <p role="alert" className="basis-full">
-          <Words of={`${problem.detail} ${problem.remedy}`} />
-        </p>
-      )}
     </form>
   );
 }
@@ -110,19 +132,17 @@ function Truth({ bar, truth }: { bar: InspectedBar; truth: readonly TrueJoint[] 
         </p>
       )}
       <h3 className="pt-3 font-semibold">{texts.whatHasBonded}</h3>
-      <StackFigure
+      <Drawn
+        bar={bar}
         label={texts.whatHasBonded}
-        lengthMm={bar.lengthMm}
-        heightMm={bar.heightMm}
-        joints={truth.map((j, i) => ({ height: bar.seen[i]?.height ?? 0, along: j.bonded }))}
+        along={truth.map((j) => j.bonded)}
         legend={texts.gapsAreOpen}
       />
       <h3 className="pt-3 font-semibold">{texts.whatTheLogLetExpect}</h3>
-      <StackFigure
+      <Drawn
+        bar={bar}
         label={texts.whatTheLogLetExpect}
-        lengthMm={bar.lengthMm}
-        heightMm={bar.heightMm}
-        joints={truth.map((j, i) => ({ height: bar.seen[i]?.height ?? 0, along: j.expected }))}
+        along={truth.map((j) => j.expected)}
         legend={texts.gapsMayBeOpen}
       />
       <table className="mt-2 w-full text-left text-[14px]">
