@@ -2757,3 +2757,35 @@ declare module 'texts/fire/DrillChoice' {
   export const overPressed: string;
   export const overPressedWhat: string;
 }
+
+declare module 'texts/calibration/CalibrationPanel' {
+  export const learned: string;
+  export const what: string;
+  export const nothingYet: string;
+  export const forgotten: string;
+  export function fromHeats(values: { heats: number }): string;
+  export function last(values: { at: string | number }): string;
+  export function plansUse(values: { heats: number }): string;
+  export const plansUseNothing: string;
+  export const useInPlans: string;
+  export const undoUse: string;
+  export const forget: string;
+  export const undoForget: string;
+  export const to: string;
+  export const thinBeforeThickNow: string;
+  export const chamberHotterThanGauge: string;
+  export const radiantHeatTakenUp: string;
+  export const heatFromTheFlame: string;
+  export const heatLostToDies: string;
+  export const heatAcrossGroundFaces: string;
+  export const heatAcrossScaledFaces: string;
+  export const heatAcrossFacesAsFound: string;
+}
+
+declare module 'texts/calibration/Effects' {
+  export const comparePlans: string;
+  export function comparing(values: { done: string | number; of: string | number }): string;
+  export const cancel: string;
+  export const noChanceChanges: string;
+  export const becomes: string;
+}

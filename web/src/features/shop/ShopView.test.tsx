@@ -5,6 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { quiet, refusal, standIn, within, type Sent } from '../../lib/standIn';
 import { Units } from '../../ui/Words';
+import { NOTHING_LEARNED } from '../calibration/usual';
 import { shopQuery, type Kept, type Shop } from './api';
 import { FORGE, LIMITS, TASK_TIMES, PRACTICE, PRESS } from './fields';
 import { ShopView } from './ShopView';
@@ -50,6 +51,7 @@ function opened(put?: (sent: Sent) => Response) {
     'GET /api/v1/shop/outfits': PRESETS,
     'GET /api/v1/session': { units: { system: 'METRIC', chosen: {} }, rank: 'SMITH' },
     'GET /api/v1/instruments': [],
+    'GET /api/v1/shop/calibration': NOTHING_LEARNED,
     'GET /api/v1/evidence/losses': [],
     'GET /api/v1/removed-items': [],
     'GET /api/v1/hidden-notes': [],

@@ -18,6 +18,7 @@ import { OwnSignIn } from '../account/OwnSignIn';
 import { OwnUnits } from '../account/OwnUnits';
 import { People } from '../account/People';
 import { sessionQuery } from '../account/session';
+import { CalibrationPanel } from '../calibration/CalibrationPanel';
 import { InstrumentFields } from '../fire/InstrumentFields';
 import { FieldSet } from './FieldSet';
 import { HiddenNoteList } from './HiddenNoteList';
@@ -198,6 +199,7 @@ function Editing({ kept }: { kept: Kept }) {
         />
       )}
       <InstrumentFields />
+      <CalibrationPanel />
       <LossFields onTake={(loss) => void put((s) => ({ defaults: { ...s.defaults, ...taken(loss) } }))} />
       <FieldSet
         title={texts.shopDefaults}

@@ -2,6 +2,7 @@ package app.geminal.bench;
 
 import app.geminal.heat.Atmosphere;
 import app.geminal.heat.BarHeat;
+import app.geminal.shop.FacePrep;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
 import app.geminal.weldmap.Bite;
@@ -47,7 +48,8 @@ public class WeldMapBenchmark {
               HotStrength.of(celsius -> 50),
               0.03,
               0.1),
-          new WeldSetup.Faces(AtmosphereProtection.BORAX, Jacket.BEAD, 0.02, 0.03));
+          new WeldSetup.Faces(
+              AtmosphereProtection.BORAX, Jacket.BEAD, FacePrep.GROUND, 0.02, 0.03));
 
   private final List<Sample> ensemble = Sample.ensemble();
 

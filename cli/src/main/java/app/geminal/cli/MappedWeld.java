@@ -34,13 +34,16 @@ record MappedWeld(
   static MappedWeld of(Run whole, Run.Found found, Steels steels, Shop shop, HeatPlanner heats) {
     String key = found.run().stages().get(found.stage()).step().map(Step::key).orElseThrow();
     String path = found.part().isEmpty() ? key : found.part() + "/" + key;
-    Optional<List<WeldSetup>> course = new WeldMapper(steels, shop, heats).course(whole, path);
-    Optional<WeldMap> map = course.map(WeldMap::of);
+    WeldMapper mapper = new WeldMapper(steels, shop, heats);
+    Optional<List<WeldSetup>> course = mapper.course(whole, path);
+    Optional<WeldMap> map = course.map(mapper::map);
     return new MappedWeld(
         found.part(),
         found.stage(),
         map,
         map.flatMap(m -> course.map(c -> WeldMapWords.of(m, c.getLast()))),
-        map.isPresent() ? new WeldRemedies(steels, shop, heats).of(whole, path) : List.of());
+        map.isPresent()
+            ? new WeldRemedies(steels, shop, heats, mapper).of(whole, path)
+            : List.of());
   }
 }

@@ -3,6 +3,7 @@ package app.geminal.session;
 import app.geminal.following.Estimate;
 import app.geminal.following.FollowedBar;
 import app.geminal.following.Forecast;
+import app.geminal.following.HeatCalibration;
 import app.geminal.following.Interval;
 import app.geminal.following.Look;
 import app.geminal.following.Place;
@@ -11,10 +12,10 @@ import app.geminal.heat.WorkingTime;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.heatplan.HeatStep;
+import app.geminal.shop.FacePrep;
 import app.geminal.steel.Deformation;
 import app.geminal.text.Message;
 import app.geminal.weldmap.OpenJoint;
-import app.geminal.weldmap.Sample;
 import app.geminal.weldmap.WeldMap;
 import app.geminal.weldmap.WeldSetup;
 import java.util.ArrayList;
@@ -47,6 +48,11 @@ public final class HeatSession {
   private static final double BETWEEN_LOOKS_S = 45;
 
   private final HeatPlan plan;
+  private final HeatCalibration calibration;
+
+  /** How those of its joints were prepared; a bar without any shows nothing of gaps. */
+  private final FacePrep faces;
+
   private final double ramMmS;
   private final FollowedBar following;
   private final List<LogMark> marks = new ArrayList<>();
@@ -89,7 +95,7 @@ public final class HeatSession {
    * @param pressMmS the ram's speed under load
    */
   public HeatSession(HeatPlan plan, double pressMmS) {
-    this(plan, pressMmS, List.of());
+    this(plan, pressMmS, List.of(), HeatCalibration.nothing());
   }
 
   /**
@@ -98,16 +104,22 @@ public final class HeatSession {
    * @param pressMmS the ram's speed under load
    * @param course welds of its joints, those made before and this one; none where its joints are
    *     not followed
+   * @param calibration what the shop had learned when it began
    */
-  public HeatSession(HeatPlan plan, double pressMmS, List<WeldSetup> course) {
+  public HeatSession(
+      HeatPlan plan, double pressMmS, List<WeldSetup> course, HeatCalibration calibration) {
     this.plan = plan;
+    this.calibration = calibration;
+    this.faces = course.isEmpty() ? FacePrep.GROUND : course.getLast().faces().prep();
     this.ramMmS = pressMmS * (plan.isWeld() ? Deformation.FEATHERED : 1);
-    this.following = new FollowedBar(plan.bar(), COLD_C, Sample.ensemble(), course);
+    this.following = new FollowedBar(plan.bar(), COLD_C, calibration.ensemble(faces), course);
     this.done = new boolean[plan.steps().size()];
   }
 
   private HeatSession(HeatSession that) {
     plan = that.plan;
+    calibration = that.calibration;
+    faces = that.faces;
     ramMmS = that.ramMmS;
     following = that.following.copy();
     marks.addAll(that.marks);
@@ -425,6 +437,11 @@ public final class HeatSession {
         .filter(m -> m.heat() == squeezes.getLast().heat())
         .map(LogMark::sinceOutS)
         .toList();
+  }
+
+  /** What the shop had learned when it began, and what was seen of this bar since. */
+  public HeatCalibration calibration() {
+    return seenAtS == Double.NEGATIVE_INFINITY ? calibration : calibration.after(following, faces);
   }
 
   /** What the fire has taken so far. */

@@ -78,14 +78,14 @@ public record OpenJoint(List<Suspect> suspects, Optional<Message> check) {
    * Ranks the causes.
    *
    * @param course the welds of the joint, in the order they were made
+   * @param ensemble ways everything unknown may be
    * @param commonHeat whether its steels have a common welding heat
    */
-  public static OpenJoint of(List<WeldSetup> course, Place place, boolean commonHeat) {
+  static OpenJoint of(
+      List<WeldSetup> course, List<Sample> ensemble, Place place, boolean commonHeat) {
     PatchGrid grid = PatchGrid.USUAL;
     List<Joints> members =
-        Sample.ensemble().parallelStream()
-            .map(s -> JointCourse.of(course, s, grid).joints())
-            .toList();
+        ensemble.parallelStream().map(s -> JointCourse.of(course, s, grid).joints()).toList();
     return of(
         members, Weights.even(members.size()), course.getLast(), place, commonHeat, List.of());
   }

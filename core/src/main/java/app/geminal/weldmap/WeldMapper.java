@@ -18,6 +18,7 @@ import app.geminal.weld.Method;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.IntStream;
 
 /** The weld maps of a plan, by what its heat plans say. */
@@ -39,12 +40,24 @@ public final class WeldMapper {
   private final Steels steels;
   private final Shop shop;
   private final HeatPlanner heats;
+  private final Function<FacePrep, List<Sample>> ensembles;
 
-  /** For one shop. */
+  /** For a shop of which nothing is known but its settings. */
   public WeldMapper(Steels steels, Shop shop, HeatPlanner heats) {
+    this(steels, shop, heats, _ -> Sample.ensemble());
+  }
+
+  /**
+   * For one shop.
+   *
+   * @param ensembles ways everything unknown may be, by how the faces are prepared
+   */
+  public WeldMapper(
+      Steels steels, Shop shop, HeatPlanner heats, Function<FacePrep, List<Sample>> ensembles) {
     this.steels = steels;
     this.shop = shop;
     this.heats = heats;
+    this.ensembles = ensembles;
   }
 
   /** Paths of every set weld of a Run and of the parts made for it, the parts' first. */
@@ -67,7 +80,26 @@ public final class WeldMapper {
    *     level through the bar
    */
   public Optional<WeldMap> map(Run whole, String path) {
-    return course(whole, path).map(WeldMap::of);
+    return course(whole, path).map(this::map);
+  }
+
+  /** The map after the last of several welds of the same joints. */
+  public WeldMap map(List<WeldSetup> course) {
+    return WeldMap.of(course, ensemble(course), PatchGrid.USUAL);
+  }
+
+  /**
+   * Why a joint may be open, where only the plan is known.
+   *
+   * @param course the welds of the joint, in the order they were made
+   * @param commonHeat whether its steels have a common welding heat
+   */
+  public OpenJoint whyOpen(List<WeldSetup> course, OpenJoint.Place place, boolean commonHeat) {
+    return OpenJoint.of(course, ensemble(course), place, commonHeat);
+  }
+
+  private List<Sample> ensemble(List<WeldSetup> course) {
+    return ensembles.apply(course.getLast().faces().prep());
   }
 
   /** Whether the steels of a weld have a common welding heat. */
@@ -179,7 +211,8 @@ public final class WeldMapper {
   private WeldSetup.Faces faces(SetWeld weld, boolean isRestacked) {
     FacePrep prep = isRestacked ? FacePrep.GROUND : shop.defaults().faces();
     FaceState state = FaceState.of(prep, shop.defaults().degreases());
-    return new WeldSetup.Faces(weld.protection(), weld.jacket(), state.gapMm(), state.oxideUm());
+    return new WeldSetup.Faces(
+        weld.protection(), weld.jacket(), prep, state.gapMm(), state.oxideUm());
   }
 
   /**

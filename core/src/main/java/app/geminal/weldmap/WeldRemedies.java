@@ -44,11 +44,11 @@ public final class WeldRemedies {
   private final WeldMapper mapper;
 
   /** For one shop. */
-  public WeldRemedies(Steels steels, Shop shop, HeatPlanner heats) {
+  public WeldRemedies(Steels steels, Shop shop, HeatPlanner heats, WeldMapper mapper) {
     this.steels = steels;
     this.shop = shop;
     this.heats = heats;
-    this.mapper = new WeldMapper(steels, shop, heats);
+    this.mapper = mapper;
   }
 
   /**

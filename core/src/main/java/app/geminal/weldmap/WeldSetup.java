@@ -4,6 +4,7 @@ import app.geminal.heat.Atmosphere;
 import app.geminal.heat.BarHeat;
 import app.geminal.heat.FaceContact;
 import app.geminal.heat.Surroundings;
+import app.geminal.shop.FacePrep;
 import app.geminal.validation.Require;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
@@ -76,11 +77,16 @@ public record WeldSetup(
    *
    * @param protection how oxygen is kept out
    * @param jacket how a sealed stack is closed
+   * @param prep what was done to them before they were laid together
    * @param gapMm width of the gaps before they close
    * @param startOxideUm on each face when it is laid, µm
    */
   public record Faces(
-      AtmosphereProtection protection, Jacket jacket, double gapMm, double startOxideUm) {
+      AtmosphereProtection protection,
+      Jacket jacket,
+      FacePrep prep,
+      double gapMm,
+      double startOxideUm) {
     /** Whether it was soaked in fuel, which burns before air gets in. */
     public boolean isFuelled() {
       return protection == AtmosphereProtection.DRY || protection == AtmosphereProtection.BOTH;

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.geminal.TestSteels;
 import app.geminal.billet.Run;
 import app.geminal.finding.ShopKnowledge;
+import app.geminal.following.HeatCalibration;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.heatplan.HeatPlanner;
@@ -39,7 +40,8 @@ class FollowedJointsTest {
   private final HeatPlan plan = heats.plan(run, "s1").orElseThrow();
   private final List<WeldSetup> course =
       new WeldMapper(TestSteels.ALL, SHOP, heats).course(run, "s1").orElseThrow();
-  private final HeatSession session = new HeatSession(plan, RAM_MM_S, course);
+  private final HeatSession session =
+      new HeatSession(plan, RAM_MM_S, course, HeatCalibration.nothing());
   private int made;
 
   private void tap(ForgeAction act) {

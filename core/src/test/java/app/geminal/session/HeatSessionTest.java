@@ -3,8 +3,10 @@ package app.geminal.session;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.geminal.following.HeatCalibration;
 import app.geminal.following.Place;
 import app.geminal.following.Sighting.Sign;
+import app.geminal.following.Sighting.SkinReading;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlannerTest;
 import app.geminal.heatplan.HeatWindow;
@@ -48,6 +50,34 @@ class HeatSessionTest {
       }
       course.passes(1, FORGE_C, 0);
     }
+  }
+
+  /** A thermometer says twice that the chamber is hotter than its gauge. */
+  @Test
+  void theNextSessionKnowsWhatThisOneShowed() {
+    HeatSession first = dry();
+    tap(first, ForgeAction.IN);
+    wait(first, 3600);
+    assertThat(first.calibration().heats()).isZero();
+    first.done(new LogSighting("t1", new SkinReading(FORGE_C + 20), first.nowS()));
+    first.done(new LogSighting("t2", new SkinReading(FORGE_C + 20), first.nowS()));
+    HeatCalibration shown = first.calibration();
+    assertThat(shown.heats()).isEqualTo(1);
+
+    HeatSession next =
+        new HeatSession(HeatPlannerTest.weld(AtmosphereProtection.DRY), 15, List.of(), shown);
+    tap(next, ForgeAction.IN);
+    wait(next, 3600);
+    assertThat(next.estimate().core().middle()).isGreaterThan(FORGE_C + 8);
+    assertThat(next.estimate().core().halfWidth())
+        .isLessThan(0.9 * unseen().estimate().core().halfWidth());
+  }
+
+  private HeatSession unseen() {
+    HeatSession unseen = dry();
+    tap(unseen, ForgeAction.IN);
+    wait(unseen, 3600);
+    return unseen;
   }
 
   @Test

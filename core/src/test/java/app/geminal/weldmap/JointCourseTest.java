@@ -12,6 +12,7 @@ import app.geminal.heat.Atmosphere;
 import app.geminal.heat.BarHeat;
 import app.geminal.heat.FaceContact;
 import app.geminal.heat.Surroundings;
+import app.geminal.shop.FacePrep;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
 import java.util.ArrayList;
@@ -99,7 +100,10 @@ class JointCourseTest {
     WeldSetup fluxed = with(with(sealed(), faces(AtmosphereProtection.BORAX)), fire(1200, 20.0));
     allAre(made(fluxed), "BBBB");
     WeldSetup scaled =
-        with(fluxed, new WeldSetup.Faces(AtmosphereProtection.BORAX, Jacket.BEAD, 0.05, 60));
+        with(
+            fluxed,
+            new WeldSetup.Faces(
+                AtmosphereProtection.BORAX, Jacket.BEAD, FacePrep.GROUND, 0.05, 60));
     allAre(made(scaled), "SSSS");
     assertThat(made(scaled).at(1, 9).cause()).isEqualTo(BondCause.OXIDE);
   }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.heat.Atmosphere;
 import app.geminal.heat.BarHeat;
+import app.geminal.shop.FacePrep;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
 import java.util.ArrayList;
@@ -51,7 +52,11 @@ class MonotoneTest {
             0.03,
             0.1),
         new WeldSetup.Faces(
-            protection, Jacket.BEAD, random.nextDouble(0.01, 0.1), random.nextDouble(0.02, 20)));
+            protection,
+            Jacket.BEAD,
+            FacePrep.GROUND,
+            random.nextDouble(0.01, 0.1),
+            random.nextDouble(0.02, 20)));
   }
 
   private static List<WeldMap.Patch> patches(WeldSetup setup) {
@@ -133,6 +138,7 @@ class MonotoneTest {
                 new WeldSetup.Faces(
                     s.faces().protection(),
                     s.faces().jacket(),
+                    s.faces().prep(),
                     s.faces().gapMm() * 0.6,
                     s.faces().startOxideUm() * 0.5)));
   }

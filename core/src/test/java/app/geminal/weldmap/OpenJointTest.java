@@ -55,7 +55,7 @@ class OpenJointTest {
   @MethodSource("oneThingWrong")
   void theOneThingThatIsWrongIsFirst(
       FailureCause cause, WeldSetup setup, Place place, boolean commonHeat) {
-    OpenJoint why = OpenJoint.of(List.of(setup), place, commonHeat);
+    OpenJoint why = OpenJoint.of(List.of(setup), Sample.ensemble(), place, commonHeat);
     assertThat(why.suspects().getFirst().cause()).as(why.toString()).isEqualTo(cause);
     assertThat(why.suspects().stream().mapToDouble(Suspect::weight).sum())
         .isCloseTo(1, within(0.1));
@@ -66,15 +66,17 @@ class OpenJointTest {
   @Test
   void whereItIsDecides() {
     WeldSetup open = with(with(sealed(), faces(AtmosphereProtection.DRY)), fire(1200, 25.0));
-    OpenJoint middle = OpenJoint.of(List.of(open), new Place(2, 0.45, 0.45), true);
-    OpenJoint edge = OpenJoint.of(List.of(open), new Place(2, 0.45, 0.0), true);
+    OpenJoint middle =
+        OpenJoint.of(List.of(open), Sample.ensemble(), new Place(2, 0.45, 0.45), true);
+    OpenJoint edge = OpenJoint.of(List.of(open), Sample.ensemble(), new Place(2, 0.45, 0.0), true);
     assertThat(weight(edge, FailureCause.OXIDE)).isGreaterThan(weight(middle, FailureCause.OXIDE));
     assertThat(edge.suspects().getFirst().cause()).isEqualTo(FailureCause.OXIDE);
   }
 
   @Test
   void aJointThatTheWeldHasNotIsLeftToWhatIsBelievedOfAny() {
-    OpenJoint why = OpenJoint.of(List.of(sealed()), new Place(99, null, null), true);
+    OpenJoint why =
+        OpenJoint.of(List.of(sealed()), Sample.ensemble(), new Place(99, null, null), true);
     assertThat(why.suspects().getFirst().cause()).isEqualTo(FailureCause.DIRT);
     assertThat(weight(why, FailureCause.HEAT)).isZero();
   }
@@ -90,7 +92,7 @@ class OpenJointTest {
   @Test
   void aCheckTellsTheTwoLikeliestApart() {
     WeldSetup cool = with(with(sealed(), faces(AtmosphereProtection.DRY)), fire(1130, 30.0));
-    OpenJoint why = OpenJoint.of(List.of(cool), new Place(4, 0.02, 0.02), true);
+    OpenJoint why = OpenJoint.of(List.of(cool), Sample.ensemble(), new Place(4, 0.02, 0.02), true);
     assertThat(why.suspects().stream().limit(2).map(Suspect::cause))
         .containsExactlyInAnyOrder(FailureCause.HEAT, FailureCause.OXIDE);
     assertThat(why.check().orElseThrow().read(Units.METRIC))

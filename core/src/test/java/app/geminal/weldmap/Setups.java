@@ -2,6 +2,7 @@ package app.geminal.weldmap;
 
 import app.geminal.heat.Atmosphere;
 import app.geminal.heat.BarHeat;
+import app.geminal.shop.FacePrep;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
 import java.util.List;
@@ -25,7 +26,7 @@ final class Setups {
   }
 
   static WeldSetup.Faces faces(AtmosphereProtection protection) {
-    return new WeldSetup.Faces(protection, Jacket.BEAD, 0.05, 0.03);
+    return new WeldSetup.Faces(protection, Jacket.BEAD, FacePrep.GROUND, 0.05, 0.03);
   }
 
   /** Sealed, an hour in a chamber at 1200 °C, one bite over all of it. */

@@ -52,7 +52,25 @@ class WeldMapTest {
   }
 
   private static List<WeldRemedy> remedies(String line, String key) {
-    return new WeldRemedies(TestSteels.ALL, SHOP, heats(SHOP)).of(run(line, SHOP), key);
+    return new WeldRemedies(TestSteels.ALL, SHOP, heats(SHOP), mapper(SHOP))
+        .of(run(line, SHOP), key);
+  }
+
+  /** Dies that take more heat than is usual chill the joints next to them. */
+  @Test
+  void whatTheShopHasCalibrationIsInItsMaps() {
+    String line = STACK + " > set 3 1180C borax";
+    WeldMapper cold =
+        new WeldMapper(
+            TestSteels.ALL,
+            SHOP,
+            heats(SHOP),
+            _ ->
+                Sample.ensemble().stream()
+                    .map(s -> s.with(Unknown.DIE_CONTACT, Unknown.DIE_CONTACT.range().high()))
+                    .toList());
+    assertThat(cold.map(run(line, SHOP), "s1").orElseThrow().chance())
+        .isLessThan(map(line, "s1").chance());
   }
 
   @Test

@@ -7,6 +7,7 @@ import app.geminal.heat.Atmosphere;
 import app.geminal.heat.BarHeat;
 import app.geminal.heat.Soak;
 import app.geminal.heat.Surroundings;
+import app.geminal.shop.FacePrep;
 import app.geminal.shop.Press;
 import app.geminal.steel.Composition;
 import app.geminal.steel.Deformation;
@@ -188,6 +189,7 @@ final class TrueWeld {
         new WeldSetup.Faces(
             isDry ? AtmosphereProtection.DRY : AtmosphereProtection.BORAX,
             Jacket.BEAD,
+            FacePrep.GROUND,
             0.02,
             0.03));
   }

@@ -48,6 +48,7 @@ class TableRepository {
           "fire_billet",
           "fire_entry",
           "fire_reading",
+          "calibration",
           "weld",
           "book_entry",
           "book_before",

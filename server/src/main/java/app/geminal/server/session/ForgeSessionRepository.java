@@ -4,6 +4,8 @@ import static app.geminal.server.session.HeatPlanDocument.HEAT_PLAN;
 
 import app.geminal.heat.SensorState;
 import app.geminal.heatplan.ForgeAction;
+import app.geminal.server.calibration.CalibrationService;
+import app.geminal.server.calibration.StoredCalibration;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
@@ -77,17 +79,29 @@ class ForgeSessionRepository implements UnreadableRows {
     return LocalDateTime.ofInstant(at, ZoneOffset.UTC);
   }
 
-  long start(Instant at, boolean rehearsal, @Nullable Drill drill, double speed, long by) {
+  /**
+   * Begins one.
+   *
+   * @param calibration what the shop has learned, as it is stored; null for nothing
+   */
+  long start(
+      Instant at,
+      boolean rehearsal,
+      @Nullable Drill drill,
+      double speed,
+      @Nullable String calibration,
+      long by) {
     GeneratedKeyHolder key = new GeneratedKeyHolder();
     jdbc.sql(
             """
-            INSERT INTO fire_session (started_at, rehearsal, drill, speed, started_by)
-            VALUES (:at, :rehearsal, :drill, :speed, :by)
+            INSERT INTO fire_session (started_at, rehearsal, drill, speed, calibration, started_by)
+            VALUES (:at, :rehearsal, :drill, :speed, :calibration, :by)
             """)
         .param("at", utc(at))
         .param("rehearsal", rehearsal)
         .param("drill", drill == null ? null : drill.name())
         .param("speed", speed)
+        .param("calibration", calibration)
         .param("by", by)
         .update(key, "id");
     return Objects.requireNonNull(key.getKey()).longValue();
@@ -119,12 +133,36 @@ class ForgeSessionRepository implements UnreadableRows {
                 row.getBoolean("rehearsal"),
                 drill(row.getString("drill")),
                 row.getDouble("speed"),
+                calibration(row.getString("calibration")),
                 billets(id)))
         .optional();
   }
 
   private static @Nullable Drill drill(@Nullable String name) {
     return name == null ? null : Drill.valueOf(name);
+  }
+
+  private static @Nullable StoredCalibration calibration(@Nullable String document) {
+    return document == null ? null : CalibrationService.read(document);
+  }
+
+  /**
+   * Live sessions that ended before a moment and the heat model is not calibrated with yet, oldest
+   * first.
+   */
+  List<Long> toCalibrate(Instant endedBefore) {
+    return jdbc.sql(
+            """
+            SELECT id FROM fire_session
+            WHERE ended_at < :before AND NOT calibrated AND NOT rehearsal ORDER BY ended_at, id
+            """)
+        .param("before", utc(endedBefore))
+        .query((row, n) -> row.getLong("id"))
+        .list();
+  }
+
+  void setCalibrated(long id) {
+    jdbc.sql("UPDATE fire_session SET calibrated = TRUE WHERE id = :id").param("id", id).update();
   }
 
   /** Whether every joint of a rehearsal is really sound. */

@@ -7,6 +7,7 @@ import app.geminal.heatplan.ForgeAction;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;
+import app.geminal.server.calibration.CalibrationService;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.instrument.LoggerFile;
 import app.geminal.server.paging.Cursor;
@@ -60,6 +61,7 @@ class ForgeSessionService {
   private final HeatPlans plans;
   private final BilletService billets;
   private final BookService book;
+  private final CalibrationService learning;
   private final Accounts accounts;
   private final Clock clock;
 
@@ -69,6 +71,7 @@ class ForgeSessionService {
       HeatPlans plans,
       BilletService billets,
       BookService book,
+      CalibrationService learning,
       Accounts accounts,
       Clock clock) {
     this.fires = fires;
@@ -76,6 +79,7 @@ class ForgeSessionService {
     this.plans = plans;
     this.billets = billets;
     this.book = book;
+    this.learning = learning;
     this.accounts = accounts;
     this.clock = clock;
   }
@@ -100,6 +104,7 @@ class ForgeSessionService {
             rehearsal,
             rehearsal ? drill : null,
             rehearsal ? speed : 1,
+            rehearsal ? null : learning.document(learning.newest().calibration()),
             accounts.id(login));
     for (int i = 0; i < chosen.size(); i++) {
       Chosen c = chosen.get(i);

@@ -1,5 +1,6 @@
 package app.geminal.server.session;
 
+import app.geminal.following.HeatCalibration;
 import app.geminal.heat.SensorState;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.instrument.InstrumentState;
@@ -220,8 +221,15 @@ final class LiveSession {
   }
 
   private TrackedBillet fresh(Session.Billet billet) {
+    return fresh(
+        billet,
+        session.calibration() == null ? HeatCalibration.nothing() : session.calibration().in(shop));
+  }
+
+  private TrackedBillet fresh(Session.Billet billet, HeatCalibration calibration) {
     double ramMmS = shop.press() == null ? 0 : shop.press().speedMmS();
-    return new TrackedBillet(new HeatSession(billet.plan(), ramMmS, billet.heat().welds()));
+    return new TrackedBillet(
+        new HeatSession(billet.plan(), ramMmS, billet.heat().welds(), calibration));
   }
 
   /** Continues with a billet to this second. */
@@ -554,6 +562,21 @@ final class LiveSession {
   /** The state of a billet. */
   synchronized HeatSession course(int place) {
     return of(place).course();
+  }
+
+  /**
+   * What is known of the shop after this session: each billet is followed again with what was known
+   * after the one before it.
+   *
+   * @param before what was known before
+   */
+  synchronized HeatCalibration calibration(HeatCalibration before) {
+    HeatCalibration known = before;
+    for (Session.Billet billet : session.billets()) {
+      List<Logged> logged = log.logged(billet.place());
+      known = goneOn(fresh(billet, known), 0, logged, null).course().calibration();
+    }
+    return known;
   }
 
   /** How a billet went by a log that may hold more than was taken yet; for the Book. */

@@ -1,6 +1,7 @@
 package app.geminal.server.session;
 
 import app.geminal.heatplan.HeatPlan;
+import app.geminal.server.calibration.StoredCalibration;
 import app.geminal.simulator.Drill;
 import java.time.Instant;
 import java.util.List;
@@ -13,6 +14,8 @@ import org.jspecify.annotations.Nullable;
  * @param rehearsal whether forge and press are simulated and nothing enters the Book
  * @param drill what is wrong in a rehearsal on purpose; null for nothing
  * @param speed how fast time begins to go in a rehearsal, 1 to 20; 1 in a live session
+ * @param calibration what the shop had learned when it began; null in a rehearsal, and before shops
+ *     learned
  * @param billets in their places
  */
 public record Session(
@@ -22,6 +25,7 @@ public record Session(
     boolean rehearsal,
     @Nullable Drill drill,
     double speed,
+    @Nullable StoredCalibration calibration,
     List<Billet> billets) {
 
   /**

@@ -4,6 +4,7 @@ import app.geminal.heat.Atmosphere;
 import app.geminal.server.stored.DocumentReader;
 import app.geminal.server.stored.DocumentWriter;
 import app.geminal.server.stored.Names;
+import app.geminal.shop.FacePrep;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
 import app.geminal.weldmap.Bite;
@@ -16,6 +17,9 @@ final class WeldSetupDocument {
       Names.of(AtmosphereProtection.class);
   private static final Names<Atmosphere> FLAMES = Names.of(Atmosphere.class);
   private static final Names<Jacket> JACKETS = Names.of(Jacket.class);
+
+  /** Sessions from before it was stored count as what most shops do. */
+  private static final Names<FacePrep> PREPS = Names.of(FacePrep.class);
 
   private WeldSetupDocument() {}
 
@@ -90,6 +94,7 @@ final class WeldSetupDocument {
     return new WeldSetup.Faces(
         in.one("protection", PROTECTIONS),
         in.one("jacket", JACKETS),
+        in.one("prep", PREPS, FacePrep.GROUND),
         in.number("gapMm"),
         in.number("startOxideUm"));
   }
@@ -98,6 +103,7 @@ final class WeldSetupDocument {
     return new DocumentWriter()
         .one("protection", f.protection(), PROTECTIONS)
         .one("jacket", f.jacket(), JACKETS)
+        .one("prep", f.prep(), PREPS)
         .number("gapMm", f.gapMm())
         .number("startOxideUm", f.startOxideUm());
   }

@@ -11,7 +11,8 @@ public enum StoredKind implements ServerKey {
   EARLIER_WELD,
   EARLIER_ENTRY,
   STEEL,
-  HEAT_PLAN;
+  HEAT_PLAN,
+  CALIBRATION;
 
   @Override
   public String section() {

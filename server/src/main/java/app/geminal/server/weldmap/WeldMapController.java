@@ -9,6 +9,7 @@ import app.geminal.operation.SetWeld;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
+import app.geminal.server.calibration.CalibrationService;
 import app.geminal.server.problem.Busy;
 import app.geminal.server.session.LoggedWelds;
 import app.geminal.server.shop.ShopService;
@@ -20,7 +21,6 @@ import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import app.geminal.weldmap.OpenJoint;
-import app.geminal.weldmap.WeldMap;
 import app.geminal.weldmap.WeldMapper;
 import app.geminal.weldmap.WeldRemedies;
 import io.swagger.v3.oas.annotations.Operation;
@@ -54,9 +54,16 @@ class WeldMapController {
   private final ShopService shops;
   private final Accounts accounts;
   private final LoggedWelds welds;
+  private final CalibrationService learning;
 
-  WeldMapController(SteelShelf shelf, ShopService shops, Accounts accounts, LoggedWelds welds) {
+  WeldMapController(
+      SteelShelf shelf,
+      ShopService shops,
+      Accounts accounts,
+      LoggedWelds welds,
+      CalibrationService learning) {
     this.welds = welds;
+    this.learning = learning;
     this.shelf = shelf;
     this.shops = shops;
     this.accounts = accounts;
@@ -121,7 +128,8 @@ class WeldMapController {
   record SuspectView(Message cause, double weight, Message evidence) {}
 
   /** What a request is about, worked through. */
-  private record Asked(Run run, String step, Steels steels, Shop shop, HeatPlanner heats) {}
+  private record Asked(
+      Run run, String step, Steels steels, Shop shop, HeatPlanner heats, WeldMapper mapper) {}
 
   private Asked asked(Plan given, String stepPath) {
     Plan plan = Require.present("plan", given);
@@ -137,8 +145,9 @@ class WeldMapController {
     if (!isWeld) {
       throw new InvalidValue("step", WeldMapText.NO_SUCH_WELD.with());
     }
-    return new Asked(
-        run, step, steels, shop, new HeatPlanner(steels, shop, ShopKnowledge.nothing(), Map.of()));
+    HeatPlanner heats = new HeatPlanner(steels, shop, ShopKnowledge.nothing(), Map.of());
+    WeldMapper mapper = new WeldMapper(steels, shop, heats, learning.inPlans()::ensemble);
+    return new Asked(run, step, steels, shop, heats, mapper);
   }
 
   /** Where a weld bonds, joint by joint and patch by patch. */
@@ -148,9 +157,10 @@ class WeldMapController {
   WeldMapView map(@RequestBody WeldOfPlan body, Principal who) {
     Asked asked = asked(body.plan(), body.step());
     try (Turns.Turn _ = turns.take(accounts.turnOf(who.getName()))) {
-      return new WeldMapper(asked.steels(), asked.shop(), asked.heats())
+      WeldMapper mapper = asked.mapper();
+      return mapper
           .course(asked.run(), asked.step())
-          .map(course -> WeldMapView.of(WeldMap.of(course), course.getLast()))
+          .map(course -> WeldMapView.of(mapper.map(course), course.getLast()))
           .orElse(WeldMapView.NONE);
     }
   }
@@ -165,7 +175,7 @@ class WeldMapController {
     long mine = Objects.requireNonNull(latest.merge(person, 1L, Long::sum));
     BooleanSupplier isWanted = () -> Objects.equals(latest.get(person), mine);
     try (Turns.Turn _ = trying.take(accounts.turnOf(person))) {
-      return new WeldRemedies(asked.steels(), asked.shop(), asked.heats())
+      return new WeldRemedies(asked.steels(), asked.shop(), asked.heats(), asked.mapper())
           .of(asked.run(), asked.step(), isWanted).stream()
               .map(r ->
                   new WeldRemedyView(
@@ -185,7 +195,7 @@ class WeldMapController {
     OpenJoint.Place place =
         new OpenJoint.Place(
             body.joint(), part("along", body.along()), part("across", body.across()));
-    WeldMapper mapper = new WeldMapper(asked.steels(), asked.shop(), asked.heats());
+    WeldMapper mapper = asked.mapper();
     Run.Found found = asked.run().find(asked.step()).orElseThrow();
     try (Turns.Turn _ = turns.take(accounts.turnOf(who.getName()))) {
       boolean commonHeat = mapper.hasCommonHeat(found);
@@ -198,7 +208,7 @@ class WeldMapController {
           .or(() ->
               mapper
                   .course(asked.run(), asked.step())
-                  .map(course -> view(false, OpenJoint.of(course, place, commonHeat))))
+                  .map(course -> view(false, mapper.whyOpen(course, place, commonHeat))))
           .orElseGet(() -> new OpenJointView(false, List.of(), null));
     }
   }

@@ -222,6 +222,10 @@ final class Bodies {
         "{\"version\":%s,\"shop\":%s}",
         shop.get("version"),
         shop.get("shop"));
+    add("POST", "/api/v1/shop/calibration/use", "{\"row\":1}");
+    for (String undone : List.of("undo-use", "reset", "undo-reset")) {
+      post("/api/v1/shop/calibration/" + undone);
+    }
     JsonNode bar = read("/api/v1/stock").get(0);
     add("POST", "/api/v1/stock", "%s", bar.get("bar"));
     add("PUT", "/api/v1/stock/" + bar.get("id"), "{\"version\":1,\"bar\":%s}", bar.get("bar"));
@@ -286,6 +290,8 @@ final class Bodies {
             "/api/v1/forge-sessions/" + fire,
             "/api/v1/forge-sessions/%d/readings.csv".formatted(fire),
             "/api/v1/drills",
+            "/api/v1/shop/calibration",
+            "/api/v1/billets/4/calibration-effects?row=1",
             "/api/v1/photos/00000000-0000-4000-8000-000000000001",
             "/api/v1/book.csv",
             "/error",

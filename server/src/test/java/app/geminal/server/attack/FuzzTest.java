@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Random;
 import java.util.TreeMap;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -40,7 +41,22 @@ class FuzzTest extends ShopTest {
           "weld",
           "book_entry",
           "book_before",
-          "photo");
+          "photo",
+          "calibration");
+
+  /** Something a shop has learned, to use or to forget. */
+  private static void learn(TestShop shop) {
+    shop.update(
+        """
+        INSERT INTO calibration (id, calibrated_at, calibration)
+        VALUES (1, NOW(3), '{"heats": 1, "gaugeOffsetC": 0, "figures": []}')
+        """);
+  }
+
+  @BeforeAll
+  void learn() {
+    learn(shop);
+  }
 
   static List<Long> seeds() {
     return List.of(System.getProperty("geminal.fuzz.seeds", "1,2").split(",")).stream()
@@ -53,6 +69,7 @@ class FuzzTest extends ShopTest {
   void nothingThatIsSentBreaksTheShop(long seed) {
     // A shop of its own for each seed: what the one before made of it would be passed on.
     try (TestShop own = TestShop.demo()) {
+      learn(own);
       fuzz(own, own.smith(), seed);
     }
   }

@@ -48,7 +48,7 @@ class LiveSessionTest {
 
   private Session session() {
     return new Session(
-        1, START, null, false, null, 1, List.of(new Session.Billet(0, 1, "b", plan, null)));
+        1, START, null, false, null, 1, null, List.of(new Session.Billet(0, 1, "b", plan, null)));
   }
 
   private final class Run {
@@ -159,7 +159,14 @@ class LiveSessionTest {
   void aRehearsalNoOneLooksAtIsLetGoOfAndComesBackAsItWas() {
     Session rehearsed =
         new Session(
-            2, START, null, true, null, 5, List.of(new Session.Billet(0, 1, "b", plan, null)));
+            2,
+            START,
+            null,
+            true,
+            null,
+            5,
+            null,
+            List.of(new Session.Billet(0, 1, "b", plan, null)));
     LiveSession live = new LiveSession(rehearsed, shop, List.of(), List.of(), START);
     Listener screen = live.listen(START, "sign-in");
     Entry in =

@@ -3,13 +3,14 @@ package app.geminal.simulator;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.following.FollowedBar;
+import app.geminal.following.HeatCalibration;
 import app.geminal.following.Interval;
-import app.geminal.following.Learnt;
 import app.geminal.following.Place;
+import app.geminal.following.ShopUnknown;
 import app.geminal.following.Sighting.SkinReading;
 import app.geminal.heat.BarHeat;
 import app.geminal.heat.Soak;
-import app.geminal.weldmap.Unknown;
+import app.geminal.shop.FacePrep;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -23,7 +24,7 @@ import org.junit.jupiter.api.Test;
  * many as {@code -Dgeminal.shops} says, {@value #HEATS} heats each. In every heat the skin is read
  * twice by a thermometer in the hand: on the way, and when it is ready.
  */
-class LearningShopsTest {
+class CalibratedShopsTest {
   private static final int USUAL = 16;
   private static final int HEATS = 10;
   private static final double STEP_S = 5;
@@ -36,13 +37,13 @@ class LearningShopsTest {
 
   private static List<Shop> shops;
 
-  /** A shop as it is, and what it has learnt. */
+  /** A shop as it is, and what it has learned. */
   private static final class Shop {
     private final Random random;
     private final TrueHeat usual;
     private final double firstC;
     private final double lastC;
-    private Learnt learnt = Learnt.nothing();
+    private HeatCalibration calibration = HeatCalibration.nothing();
 
     Shop(int number) {
       random = new Random(31L * number + 5);
@@ -50,7 +51,7 @@ class LearningShopsTest {
       firstC = halfWidthByTheGauge();
       for (int heat = 0; heat < HEATS; heat++) {
         FollowedBar bar = followed(true);
-        learnt = learnt.after(bar);
+        calibration = calibration.after(bar, FacePrep.GROUND);
       }
       lastC = halfWidthByTheGauge();
     }
@@ -78,7 +79,7 @@ class LearningShopsTest {
       SimulatedForge forge = new SimulatedForge(random.nextLong(), setC, setC);
       forge.offset(-usual.gaugeOffsetC());
       forge.put(this, real, stack);
-      FollowedBar bar = new FollowedBar(of, 20, learnt.ensemble(), List.of());
+      FollowedBar bar = new FollowedBar(of, 20, calibration.ensemble(FacePrep.GROUND), List.of());
       bar.put(Place.FIRE);
       boolean isLeft = isRead;
       for (double s = STEP_S; s <= LONGEST_S && !isReady(bar, aimC); s += STEP_S) {
@@ -103,8 +104,8 @@ class LearningShopsTest {
       bar.seen(new SkinReading(skinC + THERMOMETER_K * random.nextGaussian()));
     }
 
-    boolean knows(Unknown what, double truth) {
-      Interval range = learnt.of(what);
+    boolean knows(ShopUnknown what, double truth) {
+      Interval range = calibration.of(what);
       return range.low() <= truth && truth <= range.high();
     }
   }
@@ -118,7 +119,7 @@ class LearningShopsTest {
             .toList();
   }
 
-  private static double share(Unknown what, ToDoubleFunction<Shop> truth) {
+  private static double share(ShopUnknown what, ToDoubleFunction<Shop> truth) {
     return Many.share(shops, s -> s.knows(what, truth.applyAsDouble(s)));
   }
 
@@ -131,14 +132,14 @@ class LearningShopsTest {
 
   @Test
   void whatIsTrueIsWhereItIsSaidToBe() {
-    Map<Unknown, Double> shares =
+    Map<ShopUnknown, Double> shares =
         Map.of(
-            Unknown.CHAMBER_OFFSET,
-            share(Unknown.CHAMBER_OFFSET, s -> s.usual.gaugeOffsetC()),
-            Unknown.EMISSIVITY,
-            share(Unknown.EMISSIVITY, s -> s.usual.emissivity()),
-            Unknown.GAP_CONDUCTANCE,
-            share(Unknown.GAP_CONDUCTANCE, s -> s.usual.gapWM2K()));
+            ShopUnknown.CHAMBER_OFFSET,
+            share(ShopUnknown.CHAMBER_OFFSET, s -> s.usual.gaugeOffsetC()),
+            ShopUnknown.EMISSIVITY,
+            share(ShopUnknown.EMISSIVITY, s -> s.usual.emissivity()),
+            ShopUnknown.GAPS_GROUND,
+            share(ShopUnknown.GAPS_GROUND, s -> s.usual.gapWM2K()));
     assertThat(shares.values()).as("%s", shares).allMatch(share -> share >= 0.8);
   }
 }

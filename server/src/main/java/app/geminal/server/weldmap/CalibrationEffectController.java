@@ -1,0 +1,99 @@
+package app.geminal.server.weldmap;
+
+import app.geminal.billet.Run;
+import app.geminal.finding.ShopKnowledge;
+import app.geminal.following.HeatCalibration;
+import app.geminal.heatplan.HeatPlanner;
+import app.geminal.server.account.Accounts;
+import app.geminal.server.billet.BilletService;
+import app.geminal.server.calibration.CalibrationService;
+import app.geminal.server.shop.ShopService;
+import app.geminal.server.steel.SteelShelf;
+import app.geminal.server.turn.Turns;
+import app.geminal.shop.Shop;
+import app.geminal.steel.Steels;
+import app.geminal.text.Message;
+import app.geminal.weldmap.WeldMapper;
+import app.geminal.weldmap.WeldSetup;
+import io.swagger.v3.oas.annotations.Operation;
+import java.security.Principal;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What becomes of the chances of plans once they are calculated with what the shop has learned. */
+@RestController
+class CalibrationEffectController {
+  private final Turns turns =
+      new Turns(2, 1, Duration.ofSeconds(30), WeldMapText.SEVERAL_MAPS_ARE_BEING_CALCULATED.with());
+
+  private final BilletService billets;
+  private final SteelShelf shelf;
+  private final ShopService shops;
+  private final CalibrationService learning;
+  private final Accounts accounts;
+
+  CalibrationEffectController(
+      BilletService billets,
+      SteelShelf shelf,
+      ShopService shops,
+      CalibrationService learning,
+      Accounts accounts) {
+    this.billets = billets;
+    this.shelf = shelf;
+    this.shops = shops;
+    this.learning = learning;
+    this.accounts = accounts;
+  }
+
+  /**
+   * One weld of a billet.
+   *
+   * @param step names of the parts the step is in, then its key, with strokes between
+   * @param title which weld it is
+   * @param now chance that all its joints are sound as plans are calculated now, 0 to 1
+   * @param then the same once they are calculated with what was learned
+   */
+  record WeldEffect(String step, Message title, double now, double then) {}
+
+  /**
+   * How the chances of a billet's welds change with what was learned; those without a map are left
+   * out.
+   *
+   * @param id number of the billet
+   * @param row number under which what was learned is kept
+   */
+  @Operation(operationId = "listCalibrationEffects")
+  @GetMapping("/api/v1/billets/{id}/calibration-effects")
+  List<WeldEffect> effects(@PathVariable long id, @RequestParam long row, Principal who) {
+    Shop shop = shops.shop();
+    Steels steels = shelf.steels();
+    Run run = Run.of(billets.get(id).plan(), steels, shop.defaults());
+    HeatPlanner heats = new HeatPlanner(steels, shop, ShopKnowledge.nothing(), Map.of());
+    HeatCalibration calibration = learning.of(row);
+    WeldMapper now = new WeldMapper(steels, shop, heats, learning.inPlans()::ensemble);
+    WeldMapper then = new WeldMapper(steels, shop, heats, calibration::ensemble);
+    List<WeldEffect> effects = new ArrayList<>();
+    try (Turns.Turn _ = turns.take(accounts.turnOf(who.getName()))) {
+      for (String step : WeldMapper.welds(run)) {
+        Optional<List<WeldSetup>> course = now.course(run, step);
+        course.ifPresent(welds ->
+            effects.add(
+                new WeldEffect(
+                    step, title(run, step), now.map(welds).chance(), then.map(welds).chance())));
+      }
+    }
+    return effects;
+  }
+
+  private static Message title(Run run, String step) {
+    Run.Found found = run.find(step).orElseThrow();
+    return HeatPlanner.title(found.run(), found.stage());
+  }
+}
