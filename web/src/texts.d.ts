@@ -2650,6 +2650,8 @@ declare module 'texts/weldmap/WeldMapPanel' {
   export const whatWouldHelp: string;
   export const becomes: string;
   export const apply: string;
+  export const to: string;
+  export function byYourRecord(values: { welds: number }): string;
 }
 
 declare module 'texts/weldmap/JointTable' {

@@ -21,6 +21,7 @@ const MAP = {
   along: 2,
   across: 1,
   chance: 0.807,
+  byRecord: { chance: 0.713, low: 0.6, high: 0.81, welds: 12 },
   weakest: 'Weakest: joint 2 of 2.',
   joints: [
     { height: 0.3, chance: 0.99, patches: [patch(1), patch(1)] },
@@ -45,6 +46,7 @@ it('shows the chance in whole percent, what would help, and hands that over to b
   const { onApply } = shown();
   expect(await screen.findByText('Weakest: joint 2 of 2.')).toBeVisible();
   expect(screen.getByText(/chance that every joint is sound/)).toHaveTextContent(/^81/);
+  expect(screen.getByText(/12 welds of yours/).parentElement).toHaveTextContent(/^71% \(60% to 81%\)/);
   const remedy = await screen.findByRole('listitem');
   expect(remedy).toHaveTextContent(/81.*→.*94.*Lay thick pieces outside/);
   await userEvent.click(screen.getByRole('button', { name: 'Apply' }));

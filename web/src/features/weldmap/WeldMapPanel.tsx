@@ -65,6 +65,15 @@ function Mapped({
           </b>{' '}
           {texts.thatEveryJointIsSound}
         </p>
+        {map.byRecord && (
+          <p className="leading-snug" data-by-record>
+            <b>
+              <Chance of={map.byRecord.chance} />
+            </b>{' '}
+            (<Chance of={map.byRecord.low} /> {texts.to} <Chance of={map.byRecord.high} />){' '}
+            <span className="text-soft">{texts.byYourRecord({ welds: map.byRecord.welds })}</span>
+          </p>
+        )}
         {map.weakest && (
           <p className="leading-snug">
             <Words of={map.weakest} />

@@ -6,17 +6,21 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.ojalgo.function.special.ErrorFunction;
 
 /**
- * The chance that a weld holds: log odds of the belief before any record, which knows only how many
- * joints the weld has ({@link HoldChance}), moved by what this shop's welds have shown.
+ * The chance that a weld holds: log odds of the belief before any record, moved by what this shop's
+ * welds have shown. That belief knows either only how many joints the weld has ({@link
+ * HoldChance}), or what its weld map makes of them.
  *
  * <p>A logistic model. Each level of each {@link Factor} moves the log odds by an amount of its
  * own, believed to be 0 before any record, give or take the factor's spread; one more amount, give
  * or take {@value #SHOP_SPREAD}, is the shop's own for all of its welds. So a level seen twice
  * moves little, one seen a hundred times as far as its welds say, and one never seen adds doubt
- * only.
+ * only. Of a weld with a map one more amount stretches or shrinks the log odds of the map, never to
+ * less than none: a better map is never a worse chance (Platt 1999, with a belief in what is
+ * fitted).
  *
  * <p>Whether all factors lie nearer together in this shop than believed, or further apart, is
  * itself left to the record: the spreads are tried at {@link #SCALES} times what they are, each
@@ -33,10 +37,21 @@ public final class HoldModel {
   /** How near or far apart the factors may lie, in times their spreads. */
   static final List<Double> SCALES = List.of(0.25, 0.5, 1.0, 1.5);
 
+  /** One standard deviation of how far the log odds of maps may be stretched or shrunk. A guess. */
+  private static final double STRETCH_SPREAD = 0.3;
+
   private static final String SHOP = "shop";
+  private static final String STRETCH = "map";
+
+  /** A map is a share of 64; it says no more than this, and its opposite. */
+  private static final double SUREST_MAP = 0.99;
+
   private static final double TAIL = (1 - Interval.LEVEL) / 2;
   private static final int HALVINGS = 60;
   private static final double FURTHEST_ODDS = 50;
+
+  /** An amount in the log odds of a weld: how it spreads, and what it is multiplied with. */
+  private record Effect(double spread, double by) {}
 
   /** A scale, what it makes of the record, and how much it counts. */
   private record Scaled(double scale, LogisticFit fit, double weight) {}
@@ -44,34 +59,32 @@ public final class HoldModel {
   private final Map<String, Integer> index = new LinkedHashMap<>();
   private final List<Scaled> scaled;
   private final int welds;
+  private final boolean isOfMaps;
 
-  private HoldModel(List<WeldObservation> judged) {
+  private HoldModel(List<WeldObservation> judged, boolean isOfMaps) {
+    this.isOfMaps = isOfMaps;
     List<Double> spreads = new ArrayList<>();
     List<LogisticFit.Seen> seen = new ArrayList<>();
     for (WeldObservation past : judged) {
-      List<Integer> amounts = new ArrayList<>();
+      List<LogisticFit.Term> terms = new ArrayList<>();
       effects(past)
-          .forEach((effect, spread) -> {
-            if (!index.containsKey(effect)) {
-              index.put(effect, spreads.size());
-              spreads.add(spread);
+          .forEach((name, effect) -> {
+            if (!index.containsKey(name)) {
+              index.put(name, spreads.size());
+              spreads.add(effect.spread());
             }
-            amounts.add(index.get(effect));
+            terms.add(new LogisticFit.Term(index.get(name), effect.by()));
           });
-      seen.add(
-          new LogisticFit.Seen(
-              prior(past.how().joints()), amounts, past.outcome() == WeldOutcome.HELD));
+      seen.add(new LogisticFit.Seen(prior(past), terms, past.outcome() == WeldOutcome.HELD));
     }
     this.welds = judged.size();
     this.scaled =
         weighed(SCALES.stream().map(k -> new Scaled(k, fit(seen, spreads, k), 0)).toList());
   }
 
-  private static LogisticFit fit(List<LogisticFit.Seen> seen, List<Double> spreads, double scale) {
+  private LogisticFit fit(List<LogisticFit.Seen> seen, List<Double> spreads, double scale) {
     List<Double> scaled = new ArrayList<>();
-    for (int i = 0; i < spreads.size(); i++) {
-      scaled.add(i == 0 ? spreads.get(i) : spreads.get(i) * scale);
-    }
+    index.forEach((name, i) -> scaled.add(spreads.get(i) * (isScaled(name) ? scale : 1)));
     return LogisticFit.of(seen, scaled);
   }
 
@@ -83,26 +96,51 @@ public final class HoldModel {
         .toList();
   }
 
-  /** What the decided welds of a Book say; suspect ones are left out. */
+  /** What the decided welds of a Book say; suspect ones are left out, maps are not looked at. */
   public static HoldModel of(List<WeldObservation> book) {
-    return new HoldModel(book.stream().filter(p -> p.outcome() != WeldOutcome.SUSPECT).toList());
+    return new HoldModel(decided(book).toList(), false);
   }
 
-  /** The amounts a weld is moved by, with the spread each is believed to have. */
-  private static Map<String, Double> effects(WeldObservation past) {
-    Map<String, Double> effects = new LinkedHashMap<>();
-    effects.put(SHOP, SHOP_SPREAD);
+  /** What the decided welds of a Book that have a map say of what maps are worth here. */
+  public static HoldModel ofMaps(List<WeldObservation> book) {
+    return new HoldModel(decided(book).filter(p -> p.how().mapChance() != null).toList(), true);
+  }
+
+  /** The one that knows most of such a weld: by its map where it has one. */
+  public static Prediction predict(List<WeldObservation> book, WeldObservation like) {
+    return (like.how().mapChance() == null ? of(book) : ofMaps(book)).predict(like);
+  }
+
+  private static Stream<WeldObservation> decided(List<WeldObservation> book) {
+    return book.stream().filter(p -> p.outcome() != WeldOutcome.SUSPECT);
+  }
+
+  /** The amounts a weld is moved by. */
+  private Map<String, Effect> effects(WeldObservation past) {
+    Map<String, Effect> effects = new LinkedHashMap<>();
+    effects.put(SHOP, new Effect(SHOP_SPREAD, 1));
+    if (isOfMaps) {
+      effects.put(STRETCH, new Effect(STRETCH_SPREAD, prior(past)));
+    }
     for (Factor factor : Factor.values()) {
       past.level(factor)
-          .ifPresent(level -> effects.put(factor.name() + ":" + level, factor.spread()));
+          .ifPresent(
+              level -> effects.put(factor.name() + ":" + level, new Effect(factor.spread(), 1)));
     }
     return effects;
   }
 
   /** Log odds before any record. */
-  private static double prior(int joints) {
-    double p = HoldChance.prior().ofJoints(joints);
-    return Math.log(p / (1 - p));
+  private double prior(WeldObservation of) {
+    Double map = of.how().mapChance();
+    return logOdds(
+        isOfMaps && map != null
+            ? Math.clamp(map, 1 - SUREST_MAP, SUREST_MAP)
+            : HoldChance.prior().ofJoints(of.how().joints()));
+  }
+
+  private static double logOdds(double chance) {
+    return Math.log(chance / (1 - chance));
   }
 
   /**
@@ -129,7 +167,7 @@ public final class HoldModel {
   /** The same, as the Finder uses it for any number of joints. */
   public HoldChance holdChance(WeldObservation like) {
     double p = mean(scaled.stream().map(s -> odds(like, s)).toList());
-    return HoldChance.moved(Math.log(p / (1 - p)) - prior(like.how().joints()), welds);
+    return HoldChance.moved(logOdds(p) - prior(like), welds);
   }
 
   /** Log odds of a weld by one scale: normal round {@code at}. */
@@ -166,20 +204,30 @@ public final class HoldModel {
   }
 
   private Odds odds(WeldObservation like, Scaled by) {
-    double at = prior(like.how().joints());
+    double at = prior(like);
     double variance = 0;
-    List<Integer> known = new ArrayList<>();
-    for (Map.Entry<String, Double> effect : effects(like).entrySet()) {
-      Integer i = index.get(effect.getKey());
+    List<LogisticFit.Term> known = new ArrayList<>();
+    for (Map.Entry<String, Effect> each : effects(like).entrySet()) {
+      Effect effect = each.getValue();
+      Integer i = index.get(each.getKey());
       if (i == null) {
-        double scale = effect.getKey().equals(SHOP) ? 1 : by.scale();
-        variance += effect.getValue() * effect.getValue() * scale * scale;
+        double spread = effect.spread() * (isScaled(each.getKey()) ? by.scale() : 1);
+        variance += Math.pow(spread * effect.by(), 2);
       } else {
-        at += by.fit().amount(i);
-        known.add(i);
+        at += amount(each.getKey(), i, by.fit()) * effect.by();
+        known.add(new LogisticFit.Term(i, effect.by()));
       }
     }
     return new Odds(at, variance + by.fit().variance(known), by.weight());
+  }
+
+  private static double amount(String name, int i, LogisticFit fit) {
+    return name.equals(STRETCH) ? Math.max(-1, fit.amount(i)) : fit.amount(i);
+  }
+
+  /** Whether the record decides how far its amounts lie apart. */
+  private static boolean isScaled(String name) {
+    return !name.equals(SHOP) && !name.equals(STRETCH);
   }
 
   /** How far each level moves the log odds, for showing; the shop's own first. */

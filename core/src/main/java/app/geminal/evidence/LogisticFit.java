@@ -16,13 +16,21 @@ final class LogisticFit {
   private static final double SETTLED = 1e-10;
 
   /**
+   * An amount in the log odds of something.
+   *
+   * @param amount which
+   * @param by what it is multiplied with
+   */
+  record Term(int amount, double by) {}
+
+  /**
    * One thing that was seen.
    *
    * @param before log odds before any amount is added
-   * @param amounts which of them are added
+   * @param terms what is added
    * @param yes whether it came out
    */
-  record Seen(double before, List<Integer> amounts, boolean yes) {}
+  record Seen(double before, List<Term> terms, boolean yes) {}
 
   private final List<Seen> seen;
   private final List<Double> spreads;
@@ -108,10 +116,10 @@ final class LogisticFit {
     }
     for (Seen s : seen) {
       double p = chance(odds(s, at));
-      for (int i : s.amounts()) {
-        slope.add(i, 0, (s.yes() ? 1 : 0) - p);
-        for (int j : s.amounts()) {
-          curvature.add(i, j, p * (1 - p));
+      for (Term one : s.terms()) {
+        slope.add(one.amount(), 0, one.by() * ((s.yes() ? 1 : 0) - p));
+        for (Term other : s.terms()) {
+          curvature.add(one.amount(), other.amount(), one.by() * other.by() * p * (1 - p));
         }
       }
     }
@@ -120,8 +128,8 @@ final class LogisticFit {
 
   private static double odds(Seen s, double[] amounts) {
     double odds = s.before();
-    for (int i : s.amounts()) {
-      odds += amounts[i];
+    for (Term term : s.terms()) {
+      odds += amounts[term.amount()] * term.by();
     }
     return odds;
   }
@@ -148,12 +156,12 @@ final class LogisticFit {
     return at[i];
   }
 
-  /** Variance of the sum of some amounts. */
-  double variance(List<Integer> amounts) {
+  /** Variance of the sum of some terms. */
+  double variance(List<Term> terms) {
     double variance = 0;
-    for (int i : amounts) {
-      for (int j : amounts) {
-        variance += doubt.doubleValue(i, j);
+    for (Term one : terms) {
+      for (Term other : terms) {
+        variance += one.by() * other.by() * doubt.doubleValue(one.amount(), other.amount());
       }
     }
     return variance;

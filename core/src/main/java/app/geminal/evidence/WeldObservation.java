@@ -34,6 +34,12 @@ public record WeldObservation(
     joints = List.copyOf(joints);
   }
 
+  /** The same with what its weld map makes of it. */
+  public WeldObservation withMap(double chance) {
+    return new WeldObservation(
+        steels, protection, temperatureC, how.withMap(chance), smith, outcome, joints);
+  }
+
   /** Which of a factor's levels it is, empty where no one knows. */
   public Optional<String> level(Factor factor) {
     return switch (factor) {

@@ -421,12 +421,25 @@ public final class HeatSession {
    * @param commonHeat whether its steels have a common welding heat
    */
   public Optional<OpenJoint> whyOpen(OpenJoint.Place where, boolean commonHeat) {
+    return released().whyOpen(where, commonHeat, secondsToSqueezes());
+  }
+
+  /**
+   * What has become of its joints if nothing more is done to them; empty where they are not
+   * followed.
+   */
+  public Optional<WeldMap> finishedWeldMap() {
+    return released().weldMap();
+  }
+
+  /** As it is when the dies open and its heat ends. */
+  private FollowedBar released() {
     FollowedBar after = following.copy();
     if (squeezing) {
       after.released(reducedSoFar());
     }
     after.heatEnds();
-    return after.whyOpen(where, commonHeat, secondsToSqueezes());
+    return after;
   }
 
   /** From the fire to each squeeze of the last heat that had one. */

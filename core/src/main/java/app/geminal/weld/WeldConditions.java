@@ -17,6 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param reduction of the height over all heats, fraction
  * @param joints it closed; 0 where it is not known
  * @param later whether it is a restack's or a fold's weld, and not the first stack's
+ * @param mapChance that all its joints are sound by its weld map: as its session followed it, or as
+ *     it is planned; 0 to 1
  */
 public record WeldConditions(
     @Nullable Double floorC,
@@ -29,11 +31,12 @@ public record WeldConditions(
     @Nullable Double forceKn,
     @Nullable Double reduction,
     int joints,
-    boolean later) {
+    boolean later,
+    @Nullable Double mapChance) {
 
   /** Nothing is known of it. */
   public static final WeldConditions UNKNOWN =
-      new WeldConditions(null, null, null, null, null, null, null, null, null, 0, false);
+      new WeldConditions(null, null, null, null, null, null, null, null, null, 0, false, null);
 
   /** Checks every field that is there. */
   public WeldConditions {
@@ -49,6 +52,7 @@ public record WeldConditions(
     require("forceKn", forceKn, 0, 1e5);
     require("reduction", reduction, 0, 0.9);
     Require.count("joints", joints, 0, 10_000);
+    require("mapChance", mapChance, 0, 1);
   }
 
   private static void require(String field, @Nullable Double value, double least, double most) {
@@ -70,6 +74,24 @@ public record WeldConditions(
         forceKn,
         reduction,
         newJoints,
-        isLater);
+        isLater,
+        mapChance);
+  }
+
+  /** The same with what its weld map makes of it. */
+  public WeldConditions withMap(double chance) {
+    return new WeldConditions(
+        floorC,
+        ceilingC,
+        soakMin,
+        neededSoakMin,
+        waitedS,
+        workingS,
+        heats,
+        forceKn,
+        reduction,
+        joints,
+        later,
+        chance);
   }
 }

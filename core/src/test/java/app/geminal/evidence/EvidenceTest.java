@@ -87,6 +87,72 @@ class EvidenceTest {
     assertThat(held / (double) SHOPS).isCloseTo(0.9, within(0.03));
   }
 
+  /** A weld with a map, and whether it held. */
+  private static WeldObservation mapped(double chance, boolean isHeld) {
+    return new WeldObservation(
+        Set.of(),
+        AtmosphereProtection.BORAX,
+        1150,
+        WeldConditions.UNKNOWN.of(5, false).withMap(chance),
+        "",
+        isHeld ? WeldOutcome.HELD : WeldOutcome.OPEN,
+        List.of());
+  }
+
+  @Test
+  void withoutARecordAMapIsBelieved() {
+    for (double chance : List.of(0.1, 0.5, 0.9)) {
+      assertThat(HoldModel.predict(List.of(), mapped(chance, true)).mean())
+          .isCloseTo(chance, within(0.12));
+    }
+    assertThat(HoldModel.predict(List.of(), mapped(0, true)).mean()).isLessThan(0.1);
+    assertThat(HoldModel.predict(List.of(), mapped(1, true)).mean()).isGreaterThan(0.9);
+  }
+
+  /** Maps that promise too much are believed less, and a better map is still a better chance. */
+  @Test
+  void whatMapsAreWorthIsLearnedFromWhatBecameOfWelds() {
+    List<WeldObservation> book = new ArrayList<>();
+    for (int i = 0; i < 200; i++) {
+      book.add(mapped(0.9, i % 5 < 3));
+      book.add(mapped(0.5, i % 5 < 1));
+    }
+    double high = HoldModel.predict(book, mapped(0.9, true)).mean();
+    double low = HoldModel.predict(book, mapped(0.5, true)).mean();
+    assertThat(high).isCloseTo(0.6, within(0.06));
+    assertThat(low).isCloseTo(0.2, within(0.06));
+    assertThat(HoldModel.predict(book, mapped(0.7, true)).mean()).isBetween(low, high);
+  }
+
+  /** A record that contradicts its maps makes them worth nothing, never less. */
+  @Test
+  void aBetterMapIsNeverAWorseChance() {
+    List<WeldObservation> book = new ArrayList<>();
+    for (int i = 0; i < 400; i++) {
+      book.add(mapped(0.9, i % 10 == 0));
+      book.add(mapped(0.1, i % 10 != 0));
+    }
+    double before = 0;
+    for (double chance = 0; chance <= 1; chance += 0.05) {
+      double now = HoldModel.predict(book, mapped(chance, true)).mean();
+      assertThat(now).isGreaterThanOrEqualTo(before - 0.02);
+      before = now;
+    }
+  }
+
+  /** Older welds have none; they say nothing of what maps are worth. */
+  @Test
+  void weldsWithoutAMapAreLeftToThoseWithout() {
+    List<WeldObservation> book = new ArrayList<>();
+    for (int i = 0; i < 100; i++) {
+      book.add(
+          SimulatedShop.with(
+              new SimulatedShop(i, 1).weld(), i % 2 == 0 ? WeldOutcome.HELD : WeldOutcome.OPEN));
+    }
+    assertThat(HoldModel.predict(book, mapped(0.9, true)))
+        .isEqualTo(HoldModel.predict(List.of(), mapped(0.9, true)));
+  }
+
   /** Scales as often as the model believes in each. */
   private static double believed(int seed) {
     return HoldModel.SCALES.get(seed % HoldModel.SCALES.size());
@@ -197,7 +263,7 @@ class EvidenceTest {
   @Test
   void whatTheBookSaysIsBesideTheCheckItIsAbout() {
     WeldConditions tooShort =
-        new WeldConditions(1100.0, 1200.0, 5.0, 10.0, null, null, null, null, null, 3, false);
+        new WeldConditions(1100.0, 1200.0, 5.0, 10.0, null, null, null, null, null, 3, false, null);
     List<WeldObservation> few = Collections.nCopies(3, at(1150, tooShort));
     assertThat(RecordNotes.of(few)).containsOnlyKeys("soak-short");
     assertThat(RecordNotes.of(few).get("soak-short").marked())
@@ -230,7 +296,7 @@ class EvidenceTest {
   @Test
   void levelsAreReportedAtTheirLimits() {
     WeldConditions how =
-        new WeldConditions(1100.0, 1200.0, 10.0, 10.0, 5.0, 5.0, null, null, null, 3, false);
+        new WeldConditions(1100.0, 1200.0, 10.0, 10.0, 5.0, 5.0, null, null, null, 3, false, null);
     assertThat(at(1099, how).level(Factor.HEAT)).contains("under");
     assertThat(at(1100, how).level(Factor.HEAT)).contains("cooler");
     assertThat(at(1150, how).level(Factor.HEAT)).contains("hotter");

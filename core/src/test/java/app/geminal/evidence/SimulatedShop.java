@@ -43,7 +43,8 @@ final class SimulatedShop {
             null,
             null,
             joints,
-            random.nextInt(3) > 0);
+            random.nextInt(3) > 0,
+            null);
     WeldObservation weld =
         new WeldObservation(
             PAIRS.get(random.nextInt(3)),

@@ -122,7 +122,7 @@ class HeatCalibrationTest {
     bar.advance(LATE_S, GAUGE_C);
     bar.seen(Sighting.Sign.SHADOW);
     HeatCalibration calibration = HeatCalibration.nothing().after(bar, FacePrep.AS_FOUND);
-    assertThat(calibration.middle(ShopUnknown.GAPS_AS_FOUND)).isLessThan(-0.3);
+    assertThat(calibration.middle(ShopUnknown.GAPS_AS_FOUND)).isLessThan(-0.1);
     assertThat(calibration.middle(ShopUnknown.GAPS_GROUND)).isZero();
   }
 

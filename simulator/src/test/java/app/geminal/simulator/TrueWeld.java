@@ -18,6 +18,7 @@ import app.geminal.weldmap.Bite;
 import app.geminal.weldmap.HotStrength;
 import app.geminal.weldmap.OpenJoint;
 import app.geminal.weldmap.Sample;
+import app.geminal.weldmap.WeldMap;
 import app.geminal.weldmap.WeldSetup;
 import java.util.ArrayList;
 import java.util.EnumSet;
@@ -322,6 +323,16 @@ final class TrueWeld {
   /** What has really become of it. */
   TrueJoints truth() {
     return truth;
+  }
+
+  /** What the plan alone makes of its joints. */
+  WeldMap planned() {
+    return WeldMap.of(List.of(plan));
+  }
+
+  /** What the log makes of its joints. */
+  WeldMap logged() {
+    return followed.weldMap().orElseThrow();
   }
 
   /** What the log makes likely of an open place. */

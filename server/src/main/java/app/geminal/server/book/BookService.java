@@ -153,6 +153,17 @@ public class BookService {
         List.of());
   }
 
+  /**
+   * What the shop's record makes of the chance that a weld map gives.
+   *
+   * @param chance that all its joints are sound, 0 to 1
+   * @throws InvalidValue when the plan has no such weld that it can reach
+   */
+  @Transactional(readOnly = true)
+  public HoldModel.Prediction predict(Plan plan, String path, double chance) {
+    return HoldModel.predict(past(), planned(plan, path).withMap(chance));
+  }
+
   /** All welds as the evidence reads them. */
   @Transactional(readOnly = true)
   public List<WeldObservation> past() {

@@ -44,6 +44,7 @@ record Joining(Set<String> steels, int joints, boolean later, Optional<WeldWindo
         said.forceKn(),
         said.reduction(),
         joints,
-        later);
+        later,
+        said.mapChance());
   }
 }

@@ -27,7 +27,8 @@ final class WeldConditionsDocument {
         in.numberOrNull("forceKn"),
         in.numberOrNull("reduction"),
         in.whole("joints", WeldConditions.UNKNOWN.joints()),
-        in.is("later", false));
+        in.is("later", false),
+        in.numberOrNull("mapChance"));
   }
 
   static DocumentWriter how(WeldConditions how) {
@@ -42,6 +43,7 @@ final class WeldConditionsDocument {
         .number("forceKn", how.forceKn())
         .number("reduction", how.reduction())
         .whole("joints", how.joints())
-        .is("later", how.later());
+        .is("later", how.later())
+        .number("mapChance", how.mapChance());
   }
 }

@@ -145,7 +145,8 @@ class Winter {
               null,
               0.08,
               0,
-              false);
+              false,
+              null);
       book.log(billet.id(), plan, weld, how, i % 3 == 2 ? "prentice" : smith);
     }
     billets.setOnRack(billet.id(), false);

@@ -1,5 +1,6 @@
 package app.geminal.server.evidence;
 
+import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.calibration.MeasuredLoss;
 import app.geminal.calibration.MeasuredLossKind;
@@ -15,6 +16,7 @@ import app.geminal.server.book.BookService;
 import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stored.StoredRow;
+import app.geminal.server.weldmap.PlannedMaps;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
@@ -33,8 +35,15 @@ class EvidenceController {
   private final BilletService billets;
   private final ShopService shops;
   private final SteelShelf shelf;
+  private final PlannedMaps maps;
 
-  EvidenceController(BookService book, BilletService billets, ShopService shops, SteelShelf shelf) {
+  EvidenceController(
+      BookService book,
+      BilletService billets,
+      ShopService shops,
+      SteelShelf shelf,
+      PlannedMaps maps) {
+    this.maps = maps;
     this.book = book;
     this.billets = billets;
     this.shops = shops;
@@ -145,8 +154,10 @@ class EvidenceController {
   @Operation(operationId = "predictWeld")
   @GetMapping("/api/v1/evidence/next")
   ChanceView next(@RequestParam long billet, @RequestParam String step) {
-    WeldObservation planned = book.planned(billets.get(billet).plan(), step);
-    return ChanceView.of(HoldModel.of(book.past()).predict(planned));
+    Plan plan = billets.get(billet).plan();
+    WeldObservation flat = book.planned(plan, step);
+    WeldObservation planned = maps.chance(plan, step).map(flat::withMap).orElse(flat);
+    return ChanceView.of(HoldModel.predict(book.past(), planned));
   }
 
   /**

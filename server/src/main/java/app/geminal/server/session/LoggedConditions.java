@@ -4,6 +4,7 @@ import app.geminal.heatplan.ForgeAction;
 import app.geminal.session.HeatSession;
 import app.geminal.session.LogMark;
 import app.geminal.weld.WeldConditions;
+import app.geminal.weldmap.WeldMap;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -33,7 +34,8 @@ final class LoggedConditions {
         null,
         pressed > 0 ? Math.min(0.9, part) : null,
         0,
-        false);
+        false,
+        course.finishedWeldMap().map(WeldMap::chance).orElse(null));
   }
 
   /** From going in for the heat of the first squeeze to coming out of it. */

@@ -9,6 +9,7 @@ import app.geminal.operation.SetWeld;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
+import app.geminal.server.book.BookService;
 import app.geminal.server.calibration.CalibrationService;
 import app.geminal.server.problem.Busy;
 import app.geminal.server.session.LoggedWelds;
@@ -21,8 +22,10 @@ import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import app.geminal.weldmap.OpenJoint;
+import app.geminal.weldmap.WeldMap;
 import app.geminal.weldmap.WeldMapper;
 import app.geminal.weldmap.WeldRemedies;
+import app.geminal.weldmap.WeldSetup;
 import io.swagger.v3.oas.annotations.Operation;
 import java.security.Principal;
 import java.time.Duration;
@@ -54,6 +57,7 @@ class WeldMapController {
   private final ShopService shops;
   private final Accounts accounts;
   private final LoggedWelds welds;
+  private final BookService book;
   private final CalibrationService learning;
 
   WeldMapController(
@@ -61,7 +65,9 @@ class WeldMapController {
       ShopService shops,
       Accounts accounts,
       LoggedWelds welds,
+      BookService book,
       CalibrationService learning) {
+    this.book = book;
     this.welds = welds;
     this.learning = learning;
     this.shelf = shelf;
@@ -160,9 +166,13 @@ class WeldMapController {
       WeldMapper mapper = asked.mapper();
       return mapper
           .course(asked.run(), asked.step())
-          .map(course -> WeldMapView.of(mapper.map(course), course.getLast()))
+          .map(course -> view(body.plan(), asked.step(), mapper.map(course), course.getLast()))
           .orElse(WeldMapView.NONE);
     }
+  }
+
+  private WeldMapView view(Plan plan, String step, WeldMap map, WeldSetup weld) {
+    return WeldMapView.of(map, weld, book.predict(plan, step, map.chance()));
   }
 
   /** What would make a weld surer, the best first; each is calculated as the weld itself. */

@@ -1,5 +1,6 @@
 package app.geminal.server.weldmap;
 
+import app.geminal.evidence.HoldModel;
 import app.geminal.text.Message;
 import app.geminal.weldmap.BondCause;
 import app.geminal.weldmap.Sample;
@@ -20,6 +21,7 @@ import org.jspecify.annotations.Nullable;
  * @param along patches over the length
  * @param across patches over the width
  * @param chance that every joint is sound, null where the joints do not run level through the bar
+ * @param byRecord the same by what became of the shop's welds that have a map, null without any
  * @param weakest where it is weakest, and what runs short there; null without a map
  * @param joints from below; none without a map
  */
@@ -31,8 +33,23 @@ record WeldMapView(
     int along,
     int across,
     @Nullable Double chance,
+    @Nullable RecordView byRecord,
     @Nullable Message weakest,
     List<JointView> joints) {
+
+  /**
+   * A chance by the shop's record.
+   *
+   * @param chance mean, 0 to 1
+   * @param low lower end of the 90 % interval
+   * @param high upper end of it
+   * @param welds of the shop's that it is from, 1 and more
+   */
+  record RecordView(double chance, double low, double high, int welds) {
+    static RecordView of(HoldModel.Prediction by) {
+      return new RecordView(by.mean(), by.limits().low(), by.limits().high(), by.welds());
+    }
+  }
 
   /**
    * One joint.
@@ -65,9 +82,9 @@ record WeldMapView(
   }
 
   /** No joint of it runs level through the bar. */
-  static final WeldMapView NONE = new WeldMapView(0, 0, 0, 0, 0, 0, null, null, List.of());
+  static final WeldMapView NONE = new WeldMapView(0, 0, 0, 0, 0, 0, null, null, null, List.of());
 
-  static WeldMapView of(WeldMap map, WeldSetup setup) {
+  static WeldMapView of(WeldMap map, WeldSetup setup, HoldModel.Prediction byRecord) {
     return new WeldMapView(
         Sample.MEMBERS,
         setup.bar().lengthMm(),
@@ -76,6 +93,7 @@ record WeldMapView(
         map.grid().along(),
         map.grid().across(),
         map.chance(),
+        byRecord.welds() == 0 ? null : RecordView.of(byRecord),
         WeldMapWords.of(map, setup),
         map.joints().stream()
             .map(j ->

@@ -31,7 +31,7 @@ class BookDocumentsTest {
   private static final List<WeldConditions> HOWS =
       List.of(
           WeldConditions.UNKNOWN,
-          new WeldConditions(1150.0, 1250.0, 15.0, 12.5, 6.0, 9.0, 3, 240.0, 0.08, 12, true));
+          new WeldConditions(1150.0, 1250.0, 15.0, 12.5, 6.0, 9.0, 3, 240.0, 0.08, 12, true, 0.75));
 
   private static final List<EntryBody> ENTRIES =
       List.of(
