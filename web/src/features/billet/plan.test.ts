@@ -139,6 +139,7 @@ const UNKNOWN = {
   reduction: null,
   joints: 0,
   later: false,
+  mapChance: null,
 };
 
 describe('the Book', () => {
