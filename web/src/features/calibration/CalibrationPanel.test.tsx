@@ -64,8 +64,8 @@ describe('what was learned from sessions', () => {
     expect(rows).toHaveLength(2);
     expect(rows[0]).toHaveTextContent('Chamber hotter than its gauge says');
     expect(rows[0]).toHaveTextContent('22 °F');
-    expect(rows[0]).toHaveTextContent('7 °F to 36 °F');
-    expect(rows[1]).toHaveTextContent('× 0.57');
+    expect(rows[0]).toHaveTextContent('(7 °F to 36 °F)');
+    expect(rows[1]).toHaveTextContent('57% (33% to 98%)');
   });
 
   it('compares plans before they are changed', async () => {

@@ -16,6 +16,7 @@ import {
 import { Effects } from './Effects';
 import { RangeBar } from './RangeBar';
 
+/** In the order they are shown. */
 const LABELS: Record<CalibrationFigure['of'], string> = {
   CHAMBER_OFFSET: texts.chamberHotterThanGauge,
   EMISSIVITY: texts.radiantHeatTakenUp,
@@ -94,10 +95,12 @@ const isKnown = ({ of, now, before }: CalibrationFigure) =>
   !of.startsWith('GAPS') || Math.abs(Math.log(now.middle / before.middle)) > 0.01;
 
 function Figures({ of: figures }: { of: readonly CalibrationFigure[] }) {
+  const order = Object.keys(LABELS);
+  const shown = figures.filter(isKnown).toSorted((a, b) => order.indexOf(a.of) - order.indexOf(b.of));
   return (
     <table className="w-full max-w-3xl border-collapse text-left max-sm:block">
       <tbody className="max-sm:block">
-        {figures.filter(isKnown).map((f) => (
+        {shown.map((f) => (
           <tr
             key={f.of}
             data-figure={f.of}
@@ -111,7 +114,7 @@ function Figures({ of: figures }: { of: readonly CalibrationFigure[] }) {
                 <Shown of={f} value={f.now.middle} />
               </b>{' '}
               <span className="text-soft">
-                <Shown of={f} value={f.now.low} /> {texts.to} <Shown of={f} value={f.now.high} />
+                (<Shown of={f} value={f.now.low} /> {texts.to} <Shown of={f} value={f.now.high} />)
               </span>
             </td>
             <td className="max-sm:block">
@@ -124,11 +127,11 @@ function Figures({ of: figures }: { of: readonly CalibrationFigure[] }) {
   );
 }
 
-/** The gauge in degrees; everything else in times what is usual, which says more than its unit. */
+/** The gauge in degrees; everything else in percent of what is usual, which says more than its unit. */
 function Shown({ of: figure, value }: { of: CalibrationFigure; value: number }) {
   return figure.of === 'CHAMBER_OFFSET' ? (
     <Quantity kind="temperatureChange" value={value} />
   ) : (
-    <span className="whitespace-nowrap">× {(value / figure.before.middle).toFixed(2)}</span>
+    <Quantity kind="share" value={Math.round((100 * value) / figure.before.middle) / 100} />
   );
 }

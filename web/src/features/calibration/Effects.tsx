@@ -57,7 +57,10 @@ export function Effects({ row }: { row: number }) {
         <p className="text-soft">{texts.noChanceChanges}</p>
       )}
       {changed.map((b) => (
-        <div key={b.billet} className="border-t border-rule pt-1">
+        <div
+          key={b.billet}
+          className="grid max-w-3xl gap-x-6 border-t border-rule pt-1 sm:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]"
+        >
           <b className="font-semibold">{b.name}</b>
           <ul className="flex flex-wrap gap-x-6 gap-y-1">
             {b.welds.filter(changes).map((w) => (

@@ -5,9 +5,11 @@ const HEIGHT = 16;
 
 /** Where a figure is likely to be: the thin line before anything was learned, the thick stroke now. */
 export function RangeBar({ of: { now, before }, label }: { of: CalibrationFigure; label: string }) {
-  const from = Math.min(before.low, now.low);
-  const to = Math.max(before.high, now.high);
-  const x = (value: number) => (WIDTH * (value - from)) / (to - from);
+  // What is several times as much or as little is spread by factors.
+  const on = before.low > 0 ? Math.log : (value: number) => value;
+  const from = on(Math.min(before.low, now.low));
+  const to = on(Math.max(before.high, now.high));
+  const x = (value: number) => (WIDTH * (on(value) - from)) / (to - from);
   const middle = HEIGHT / 2;
   return (
     <svg

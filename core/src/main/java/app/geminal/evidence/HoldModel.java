@@ -15,12 +15,13 @@ import org.ojalgo.function.special.ErrorFunction;
  * HoldChance}), or what its weld map makes of them.
  *
  * <p>A logistic model. Each level of each {@link Factor} moves the log odds by an amount of its
- * own, believed to be 0 before any record, give or take the factor's spread; one more amount, give
- * or take {@value #SHOP_SPREAD}, is the shop's own for all of its welds. So a level seen twice
- * moves little, one seen a hundred times as far as its welds say, and one never seen adds doubt
- * only. Of a weld with a map one more amount stretches or shrinks the log odds of the map, never to
- * less than none: a better map is never a worse chance (Platt 1999, with a belief in what is
- * fitted).
+ * own, believed to be 0 before any record, give or take the factor's spread; two more are common to
+ * all shops and this shop's own, together give or take {@value #SHOP_SPREAD}. Records of other
+ * shops say what is common and how far levels lie apart, and leave this shop its own amount. So a
+ * level seen twice moves little, one seen a hundred times as far as its welds say, and one never
+ * seen adds doubt only. Of a weld with a map one more amount stretches or shrinks the log odds of
+ * the map, never to less than none: a better map is never a worse chance (Platt 1999, with a belief
+ * in what is fitted).
  *
  * <p>Whether all factors lie nearer together in this shop than believed, or further apart, is
  * itself left to the record: the spreads are tried at {@link #SCALES} times what they are, each
@@ -31,8 +32,16 @@ import org.ojalgo.function.special.ErrorFunction;
  * not work on each other, and nothing changes with time.
  */
 public final class HoldModel {
-  /** One standard deviation of the shop's own amount, log odds: 95 of 100 becomes 88 or 98. */
+  /** One standard deviation of a shop among all, log odds: 95 of 100 becomes 88 or 98. */
   public static final double SHOP_SPREAD = 0.9;
+
+  /** Of it, what shops have from one another. A guess: a third of the variance. */
+  private static final double APART_SPREAD = 0.5;
+
+  private static final double COMMON_SPREAD =
+      Math.sqrt(SHOP_SPREAD * SHOP_SPREAD - APART_SPREAD * APART_SPREAD);
+
+  private static final String COMMON = "shops";
 
   /** How near or far apart the factors may lie, in times their spreads. */
   static final List<Double> SCALES = List.of(0.25, 0.5, 1.0, 1.5);
@@ -60,26 +69,35 @@ public final class HoldModel {
   private final List<Scaled> scaled;
   private final int welds;
   private final boolean isOfMaps;
+  private final boolean isPooled;
 
-  private HoldModel(List<WeldObservation> judged, boolean isOfMaps) {
+  private HoldModel(
+      List<WeldObservation> judged, List<List<WeldObservation>> others, boolean isOfMaps) {
     this.isOfMaps = isOfMaps;
+    this.isPooled = !others.isEmpty();
     List<Double> spreads = new ArrayList<>();
     List<LogisticFit.Seen> seen = new ArrayList<>();
-    for (WeldObservation past : judged) {
-      List<LogisticFit.Term> terms = new ArrayList<>();
-      effects(past)
-          .forEach((name, effect) -> {
-            if (!index.containsKey(name)) {
-              index.put(name, spreads.size());
-              spreads.add(effect.spread());
-            }
-            terms.add(new LogisticFit.Term(index.get(name), effect.by()));
-          });
-      seen.add(new LogisticFit.Seen(prior(past), terms, past.outcome() == WeldOutcome.HELD));
+    judged.forEach(past -> seen.add(seen(past, effects(past), spreads)));
+    for (int shop = 0; shop < others.size(); shop++) {
+      String name = SHOP + " " + (shop + 1);
+      others.get(shop).forEach(past -> seen.add(seen(past, effectsOf(name, past), spreads)));
     }
     this.welds = judged.size();
     this.scaled =
         weighed(SCALES.stream().map(k -> new Scaled(k, fit(seen, spreads, k), 0)).toList());
+  }
+
+  private LogisticFit.Seen seen(
+      WeldObservation past, Map<String, Effect> effects, List<Double> spreads) {
+    List<LogisticFit.Term> terms = new ArrayList<>();
+    effects.forEach((name, effect) -> {
+      if (!index.containsKey(name)) {
+        index.put(name, spreads.size());
+        spreads.add(effect.spread());
+      }
+      terms.add(new LogisticFit.Term(index.get(name), effect.by()));
+    });
+    return new LogisticFit.Seen(prior(past), terms, past.outcome() == WeldOutcome.HELD);
   }
 
   private LogisticFit fit(List<LogisticFit.Seen> seen, List<Double> spreads, double scale) {
@@ -98,12 +116,35 @@ public final class HoldModel {
 
   /** What the decided welds of a Book say; suspect ones are left out, maps are not looked at. */
   public static HoldModel of(List<WeldObservation> book) {
-    return new HoldModel(decided(book).toList(), false);
+    return of(book, List.of());
+  }
+
+  /**
+   * The same with what other shops' welds say of all shops.
+   *
+   * @param others the records of other shops, one list for each
+   */
+  public static HoldModel of(List<WeldObservation> book, List<List<WeldObservation>> others) {
+    return new HoldModel(
+        decided(book).toList(), others.stream().map(o -> decided(o).toList()).toList(), false);
   }
 
   /** What the decided welds of a Book that have a map say of what maps are worth here. */
   public static HoldModel ofMaps(List<WeldObservation> book) {
-    return new HoldModel(decided(book).filter(p -> p.how().mapChance() != null).toList(), true);
+    return ofMaps(book, List.of());
+  }
+
+  /**
+   * The same with what other shops' welds say of maps in all shops.
+   *
+   * @param others the records of other shops, one list for each
+   */
+  public static HoldModel ofMaps(List<WeldObservation> book, List<List<WeldObservation>> others) {
+    return new HoldModel(mapped(book), others.stream().map(HoldModel::mapped).toList(), true);
+  }
+
+  private static List<WeldObservation> mapped(List<WeldObservation> book) {
+    return decided(book).filter(p -> p.how().mapChance() != null).toList();
   }
 
   /** The one that knows most of such a weld: by its map where it has one. */
@@ -115,19 +156,35 @@ public final class HoldModel {
     return book.stream().filter(p -> p.outcome() != WeldOutcome.SUSPECT);
   }
 
-  /** The amounts a weld is moved by. */
+  /** The amounts a weld of this shop is moved by. */
   private Map<String, Effect> effects(WeldObservation past) {
+    Map<String, Effect> effects = effectsOf(SHOP, past);
+    effect(Factor.SMITH, past, effects);
+    return effects;
+  }
+
+  /** The amounts a weld of any shop is moved by; smiths are not compared over shops. */
+  private Map<String, Effect> effectsOf(String shop, WeldObservation past) {
     Map<String, Effect> effects = new LinkedHashMap<>();
-    effects.put(SHOP, new Effect(SHOP_SPREAD, 1));
+    effects.put(shop, new Effect(isPooled ? APART_SPREAD : SHOP_SPREAD, 1));
+    if (isPooled) {
+      effects.put(COMMON, new Effect(COMMON_SPREAD, 1));
+    }
     if (isOfMaps) {
       effects.put(STRETCH, new Effect(STRETCH_SPREAD, prior(past)));
     }
     for (Factor factor : Factor.values()) {
-      past.level(factor)
-          .ifPresent(
-              level -> effects.put(factor.name() + ":" + level, new Effect(factor.spread(), 1)));
+      if (factor != Factor.SMITH) {
+        effect(factor, past, effects);
+      }
     }
     return effects;
+  }
+
+  private static void effect(Factor factor, WeldObservation past, Map<String, Effect> effects) {
+    past.level(factor)
+        .ifPresent(
+            level -> effects.put(factor.name() + ":" + level, new Effect(factor.spread(), 1)));
   }
 
   /** Log odds before any record. */
@@ -227,7 +284,7 @@ public final class HoldModel {
 
   /** Whether the record decides how far its amounts lie apart. */
   private static boolean isScaled(String name) {
-    return !name.equals(SHOP) && !name.equals(STRETCH);
+    return !name.startsWith(SHOP) && !name.equals(STRETCH);
   }
 
   /** How far each level moves the log odds, for showing; the shop's own first. */

@@ -28,6 +28,19 @@ final class SimulatedShop {
     this.spread = spread;
   }
 
+  /**
+   * A shop among others: what levels do is the same in all of them, and so is a part of what its
+   * welds have in common.
+   *
+   * @param common amounts of all shops
+   * @param apart what shops have from one another, one standard deviation
+   */
+  SimulatedShop(long seed, Map<String, Double> common, double apart) {
+    this(seed, 1);
+    truth.putAll(common);
+    truth.put("shop", common.getOrDefault("shop", 0.0) + apart * random.nextGaussian());
+  }
+
   /** A weld as this shop makes them, with what came of it. */
   WeldObservation weld() {
     int joints = 2 + random.nextInt(20);

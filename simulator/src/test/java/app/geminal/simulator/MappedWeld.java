@@ -1,0 +1,73 @@
+package app.geminal.simulator;
+
+import app.geminal.simulator.TrueWeld.Habit;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Random;
+import java.util.Set;
+import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * A weld with the chance its map came to and what really became of it. Every second one is made
+ * with one of eight mishaps; in every second one the way of the ram is not seen.
+ *
+ * @param number which weld
+ * @param chance that all its joints are sound, by its map
+ * @param isSound whether they are
+ */
+record MappedWeld(int number, double chance, boolean isSound) {
+  static final String HEAD = "number,chance,sound";
+
+  /** Apart from the welds of other tests. */
+  private static final int FIRST = 100_000;
+
+  private static final long SEED = 77;
+
+  private record Mishap(@Nullable Drill drill, Set<Habit> habits) {
+    static final Mishap NONE = new Mishap(null, Set.of());
+
+    Mishap(Habit habit) {
+      this(null, EnumSet.of(habit));
+    }
+
+    Mishap(Drill drill) {
+      this(drill, Set.of());
+    }
+  }
+
+  private static final List<Mishap> MISHAPS =
+      List.of(
+          new Mishap(Habit.SHORT_SOAK),
+          new Mishap(Habit.SLOW_HANDS),
+          new Mishap(Drill.LEAN_FLAME),
+          new Mishap(Drill.DIRTY_FACES),
+          new Mishap(Habit.LIGHT_HAND),
+          new Mishap(Habit.HEAVY_HAND),
+          new Mishap(Habit.DIES_MISS),
+          new Mishap(Habit.GENTLE_HAND));
+
+  static MappedWeld made(int number) {
+    Random random = new Random(SEED * number + 3);
+    Mishap mishap =
+        random.nextInt(2) == 0 ? MISHAPS.get(random.nextInt(MISHAPS.size())) : Mishap.NONE;
+    TrueWeld weld =
+        TrueWeld.any(FIRST + number, mishap.drill(), random.nextInt(2) == 0, mishap.habits());
+    TrueJoints truth = weld.truth();
+    return new MappedWeld(
+        number,
+        weld.logged().chance(),
+        IntStream.range(0, truth.joints()).allMatch(truth::isSound));
+  }
+
+  String line() {
+    return String.format(Locale.ROOT, "%d,%.4f,%d", number, chance, isSound ? 1 : 0);
+  }
+
+  static MappedWeld read(String line) {
+    String[] fields = line.split(",");
+    return new MappedWeld(
+        Integer.parseInt(fields[0]), Double.parseDouble(fields[1]), fields[2].equals("1"));
+  }
+}
