@@ -11,7 +11,7 @@ import type { Billet, Finding, Remedy, Run, Stage } from './api';
 import { shownAt } from './FindingMark';
 import { Findings } from './Findings';
 import { FlawList } from './FlawList';
-import { flawsAt, type FlawView } from './flaws';
+import { flawsAt, sessionThatMade, type FlawView } from './flaws';
 import { Ledger } from './Ledger';
 import { insideOf } from './insideOf';
 import { InspectionDialog } from './InspectionDialog';
@@ -120,6 +120,7 @@ export function StagePanel({
                 <WhyOpen
                   plan={billet.plan}
                   step={inside(place.path, made)}
+                  session={sessionThatMade(billet.welds, inside(place.path, made))}
                   place={openPlace(joint, spot, stage)}
                 />
               )

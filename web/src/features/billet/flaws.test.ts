@@ -2,7 +2,7 @@ import { METRIC, US } from '../../units';
 import { describe, expect, it } from 'vitest';
 import type { Spot } from '../book/api';
 import type { Stage } from './api';
-import { flawBox, flawsAt, waysOut, type FlawView } from './flaws';
+import { flawBox, flawsAt, sessionThatMade, waysOut, type FlawView } from './flaws';
 
 const STAGE = { count: 1, widthMm: 40, heightMm: 30, lengthMm: 200, fill: 1 } as Stage;
 const WELD = {
@@ -60,5 +60,27 @@ describe('a flaw', () => {
     expect(flawsAt([view], '', 1)).toHaveLength(1);
     expect(flawsAt([view], '', 2)).toHaveLength(0);
     expect(flawsAt([view], 'edge', 1)).toHaveLength(0);
+  });
+});
+
+describe('the session that made a weld', () => {
+  const weld = (stepKey: string, madeAt: string, fireSession: number | null) => ({
+    stepKey,
+    madeAt,
+    fireSession,
+  });
+
+  it('is the one of its last making, if that was logged at the fire', () => {
+    const welds = [
+      weld('s1', '2026-02-03T09:00:00Z', 4),
+      weld('s1', '2026-02-05T09:00:00Z', 7),
+      weld('core/s1', '2026-02-06T09:00:00Z', 9),
+      weld('s3', '2026-02-03T09:00:00Z', 5),
+      weld('s3', '2026-02-04T09:00:00Z', null),
+    ];
+    expect(sessionThatMade(welds, 's1')).toBe(7);
+    expect(sessionThatMade(welds, 'core/s1')).toBe(9);
+    expect(sessionThatMade(welds, 's3')).toBeNull();
+    expect(sessionThatMade(welds, 's9')).toBeNull();
   });
 });

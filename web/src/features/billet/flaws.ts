@@ -3,7 +3,7 @@ import type { Schemas } from '../../lib/api';
 import { queryOptions } from '@tanstack/react-query';
 import { answered, api } from '../../lib/http';
 import { onStep, rulerStepMm, type Units } from '../../units';
-import type { Decision, Spot } from '../book/api';
+import type { Decision, Spot, Weld } from '../book/api';
 import type { Stage } from './api';
 import type { Operation } from './plan';
 
@@ -39,6 +39,14 @@ export const seamsQuery = (billetId: number, step: string) =>
         api.GET('/api/v1/billets/{id}/seams', { params: { path: { id: billetId }, query: { step } } }),
       ),
   });
+
+/** The session that made a weld last; null where that was typed, or it is not made yet. */
+export const sessionThatMade = (
+  welds: readonly Pick<Weld, 'stepKey' | 'madeAt' | 'fireSession'>[],
+  step: string,
+): number | null =>
+  welds.filter((w) => w.stepKey === step).toSorted((a, b) => b.madeAt.localeCompare(a.madeAt))[0]
+    ?.fireSession ?? null;
 
 /** The flaws of one stage, each with where it is there. */
 export const flawsAt = (flaws: readonly FlawView[], part: string, stage: number) =>
