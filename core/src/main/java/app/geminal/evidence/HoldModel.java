@@ -15,13 +15,18 @@ import org.ojalgo.function.special.ErrorFunction;
  * HoldChance}), or what its weld map makes of them.
  *
  * <p>A logistic model. Each level of each {@link Factor} moves the log odds by an amount of its
- * own, believed to be 0 before any record, give or take the factor's spread; two more are common to
- * all shops and this shop's own, together give or take {@value #SHOP_SPREAD}. Records of other
- * shops say what is common and how far levels lie apart, and leave this shop its own amount. So a
- * level seen twice moves little, one seen a hundred times as far as its welds say, and one never
- * seen adds doubt only. Of a weld with a map one more amount stretches or shrinks the log odds of
- * the map, never to less than none: a better map is never a worse chance (Platt 1999, with a belief
- * in what is fitted).
+ * own, believed to be 0 before any record, give or take the factor's spread; one more amount, give
+ * or take {@value #SHOP_SPREAD}, is the shop's own for all of its welds. So a level seen twice
+ * moves little, one seen a hundred times as far as its welds say, and one never seen adds doubt
+ * only.
+ *
+ * <p>Where there are records of other shops, a part of the shop's own amount is common to all of
+ * them, and so is what levels do.
+ *
+ * <p>Of a weld with a map two more amounts stretch or shrink the log odds of the map, one those
+ * under even and one those over (Platt 1999, with a belief in what is fitted, and a bend: mishaps
+ * that no log shows keep the best maps from coming true). Neither makes less than nothing of them:
+ * a better map is never a worse chance.
  *
  * <p>Whether all factors lie nearer together in this shop than believed, or further apart, is
  * itself left to the record: the spreads are tried at {@link #SCALES} times what they are, each
@@ -47,13 +52,14 @@ public final class HoldModel {
   static final List<Double> SCALES = List.of(0.25, 0.5, 1.0, 1.5);
 
   /** One standard deviation of how far the log odds of maps may be stretched or shrunk. A guess. */
-  private static final double STRETCH_SPREAD = 0.3;
+  private static final double STRETCH_SPREAD = 0.45;
 
   private static final String SHOP = "shop";
-  private static final String STRETCH = "map";
+  private static final String UNDER_EVEN = "map under even";
+  private static final String OVER_EVEN = "map over even";
 
   /** A map is a share of 64; it says no more than this, and its opposite. */
-  private static final double SUREST_MAP = 0.99;
+  private static final double SUREST_MAP = 0.98;
 
   private static final double TAIL = (1 - Interval.LEVEL) / 2;
   private static final int HALVINGS = 60;
@@ -171,7 +177,8 @@ public final class HoldModel {
       effects.put(COMMON, new Effect(COMMON_SPREAD, 1));
     }
     if (isOfMaps) {
-      effects.put(STRETCH, new Effect(STRETCH_SPREAD, prior(past)));
+      effects.put(UNDER_EVEN, new Effect(STRETCH_SPREAD, Math.min(prior(past), 0)));
+      effects.put(OVER_EVEN, new Effect(STRETCH_SPREAD, Math.max(prior(past), 0)));
     }
     for (Factor factor : Factor.values()) {
       if (factor != Factor.SMITH) {
@@ -279,12 +286,16 @@ public final class HoldModel {
   }
 
   private static double amount(String name, int i, LogisticFit fit) {
-    return name.equals(STRETCH) ? Math.max(-1, fit.amount(i)) : fit.amount(i);
+    return isStretch(name) ? Math.max(-1, fit.amount(i)) : fit.amount(i);
   }
 
   /** Whether the record decides how far its amounts lie apart. */
   private static boolean isScaled(String name) {
-    return !name.startsWith(SHOP) && !name.equals(STRETCH);
+    return !name.startsWith(SHOP) && !isStretch(name);
+  }
+
+  private static boolean isStretch(String name) {
+    return name.equals(UNDER_EVEN) || name.equals(OVER_EVEN);
   }
 
   /** How far each level moves the log odds, for showing; the shop's own first. */

@@ -1,12 +1,16 @@
 package app.geminal.simulator;
 
 import app.geminal.simulator.TrueWeld.Habit;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,8 +22,6 @@ import org.jspecify.annotations.Nullable;
  * @param isSound whether they are
  */
 record MappedWeld(int number, double chance, boolean isSound) {
-  static final String HEAD = "number,chance,sound";
-
   /** Apart from the welds of other tests. */
   private static final int FIRST = 100_000;
 
@@ -61,7 +63,16 @@ record MappedWeld(int number, double chance, boolean isSound) {
         IntStream.range(0, truth.joints()).allMatch(truth::isSound));
   }
 
-  String line() {
+  /** Writes the first so many into a file: {@code main(number, file)}. */
+  static void main(String[] given) throws IOException {
+    Stream<String> lines =
+        IntStream.range(0, Integer.parseInt(given[0]))
+            .parallel()
+            .mapToObj(number -> made(number).line());
+    Files.write(Path.of(given[1]), Stream.concat(Stream.of("number,chance,sound"), lines).toList());
+  }
+
+  private String line() {
     return String.format(Locale.ROOT, "%d,%.4f,%d", number, chance, isSound ? 1 : 0);
   }
 
