@@ -20,7 +20,8 @@ import org.springframework.stereotype.Component;
 
 /**
  * Calibrates the heat model with sessions that are over: not at once, because one that was ended by
- * mistake is continued within minutes. What is logged later than that does not count.
+ * mistake is continued within minutes. What is logged later than that does not count. One session
+ * at a time, so that a shop with years of them is not kept busy.
  */
 @Component
 @Lazy(false)
@@ -59,7 +60,7 @@ class CalibrationJob {
   private void calibrate() {
     try {
       Instant before = clock.instant().minus(after);
-      sessions.toCalibrate(before).forEach(this::calibrate);
+      sessions.toCalibrate(before).ifPresent(this::calibrate);
     } catch (RuntimeException e) {
       LOG.warn("The shop learned nothing this time: {}", e.getMessage());
     }

@@ -20,6 +20,7 @@ import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -41,6 +42,9 @@ class ForgeSessionRepository implements UnreadableRows {
 
   /** Rows in one statement; a second of a hundred sessions fits. */
   private static final int ROWS = 500;
+
+  private static final List<String> SIGHTINGS =
+      Arrays.stream(Entry.Kind.values()).filter(Entry.Kind::isSighting).map(Enum::name).toList();
 
   private static final RowMapper<KeptEntry> ENTRY =
       (row, n) ->
@@ -147,18 +151,22 @@ class ForgeSessionRepository implements UnreadableRows {
   }
 
   /**
-   * Live sessions that ended before a moment and the heat model is not calibrated with yet, oldest
-   * first.
+   * The oldest live session that ended before a moment, in which something was seen, and that the
+   * heat model is not calibrated with yet.
    */
-  List<Long> toCalibrate(Instant endedBefore) {
+  Optional<Long> toCalibrate(Instant endedBefore) {
     return jdbc.sql(
             """
-            SELECT id FROM fire_session
-            WHERE ended_at < :before AND NOT calibrated AND NOT rehearsal ORDER BY ended_at, id
+            SELECT id FROM fire_session s
+            WHERE ended_at < :before AND NOT calibrated AND NOT rehearsal
+              AND EXISTS
+                (SELECT 1 FROM fire_entry e WHERE e.session_id = s.id AND e.kind IN (:seen))
+            ORDER BY ended_at, id LIMIT 1
             """)
         .param("before", utc(endedBefore))
+        .param("seen", SIGHTINGS)
         .query((row, n) -> row.getLong("id"))
-        .list();
+        .optional();
   }
 
   void setCalibrated(long id) {

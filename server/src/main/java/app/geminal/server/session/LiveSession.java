@@ -12,6 +12,7 @@ import app.geminal.server.session.SessionView.Point;
 import app.geminal.server.session.SessionView.Whole;
 import app.geminal.session.Advice;
 import app.geminal.session.HeatSession;
+import app.geminal.session.LogSighting;
 import app.geminal.session.Logged;
 import app.geminal.session.ReviewNote;
 import app.geminal.session.Rotation;
@@ -565,8 +566,8 @@ final class LiveSession {
   }
 
   /**
-   * What is known of the shop after this session: each billet is followed again with what was known
-   * after the one before it.
+   * What is known of the shop after this session: each billet of which something was seen is
+   * followed again with what was known after the one before it.
    *
    * @param before what was known before
    */
@@ -574,6 +575,9 @@ final class LiveSession {
     HeatCalibration known = before;
     for (Session.Billet billet : session.billets()) {
       List<Logged> logged = log.logged(billet.place());
+      if (logged.stream().noneMatch(LogSighting.class::isInstance)) {
+        continue;
+      }
       known = goneOn(fresh(billet, known), 0, logged, null).course().calibration();
     }
     return known;

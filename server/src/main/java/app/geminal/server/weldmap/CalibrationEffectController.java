@@ -1,17 +1,11 @@
 package app.geminal.server.weldmap;
 
 import app.geminal.billet.Run;
-import app.geminal.finding.ShopKnowledge;
-import app.geminal.following.HeatCalibration;
 import app.geminal.heatplan.HeatPlanner;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.calibration.CalibrationService;
-import app.geminal.server.shop.ShopService;
-import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.turn.Turns;
-import app.geminal.shop.Shop;
-import app.geminal.steel.Steels;
 import app.geminal.text.Message;
 import app.geminal.weldmap.WeldMapper;
 import app.geminal.weldmap.WeldSetup;
@@ -20,7 +14,6 @@ import java.security.Principal;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -34,20 +27,14 @@ class CalibrationEffectController {
       new Turns(2, 1, Duration.ofSeconds(30), WeldMapText.SEVERAL_MAPS_ARE_BEING_CALCULATED.with());
 
   private final BilletService billets;
-  private final SteelShelf shelf;
-  private final ShopService shops;
+  private final PlannedMaps maps;
   private final CalibrationService learning;
   private final Accounts accounts;
 
   CalibrationEffectController(
-      BilletService billets,
-      SteelShelf shelf,
-      ShopService shops,
-      CalibrationService learning,
-      Accounts accounts) {
+      BilletService billets, PlannedMaps maps, CalibrationService learning, Accounts accounts) {
     this.billets = billets;
-    this.shelf = shelf;
-    this.shops = shops;
+    this.maps = maps;
     this.learning = learning;
     this.accounts = accounts;
   }
@@ -72,13 +59,10 @@ class CalibrationEffectController {
   @Operation(operationId = "listCalibrationEffects")
   @GetMapping("/api/v1/billets/{id}/calibration-effects")
   List<WeldEffect> effects(@PathVariable long id, @RequestParam long row, Principal who) {
-    Shop shop = shops.shop();
-    Steels steels = shelf.steels();
-    Run run = Run.of(billets.get(id).plan(), steels, shop.defaults());
-    HeatPlanner heats = new HeatPlanner(steels, shop, ShopKnowledge.nothing(), Map.of());
-    HeatCalibration calibration = learning.of(row);
-    WeldMapper now = new WeldMapper(steels, shop, heats, learning.inPlans()::ensemble);
-    WeldMapper then = new WeldMapper(steels, shop, heats, calibration::ensemble);
+    PlannedMaps.Worked worked = maps.worked(billets.get(id).plan());
+    Run run = worked.run();
+    WeldMapper now = worked.mapper();
+    WeldMapper then = worked.with(learning.of(row));
     List<WeldEffect> effects = new ArrayList<>();
     try (Turns.Turn _ = turns.take(accounts.turnOf(who.getName()))) {
       for (String step : WeldMapper.welds(run)) {

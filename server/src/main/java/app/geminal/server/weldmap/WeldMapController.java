@@ -2,35 +2,26 @@ package app.geminal.server.weldmap;
 
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.finding.ShopKnowledge;
-import app.geminal.heatplan.HeatPlanner;
 import app.geminal.layup.Stack;
 import app.geminal.operation.SetWeld;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
 import app.geminal.server.book.BookService;
-import app.geminal.server.calibration.CalibrationService;
 import app.geminal.server.problem.Busy;
 import app.geminal.server.session.LoggedWelds;
-import app.geminal.server.shop.ShopService;
-import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.turn.Turns;
-import app.geminal.shop.Shop;
-import app.geminal.steel.Steels;
 import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import app.geminal.weldmap.OpenJoint;
 import app.geminal.weldmap.WeldMap;
 import app.geminal.weldmap.WeldMapper;
-import app.geminal.weldmap.WeldRemedies;
 import app.geminal.weldmap.WeldSetup;
 import io.swagger.v3.oas.annotations.Operation;
 import java.security.Principal;
 import java.time.Duration;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.concurrent.CancellationException;
@@ -53,25 +44,15 @@ class WeldMapController {
 
   private final ConcurrentHashMap<String, Long> latest = new ConcurrentHashMap<>();
 
-  private final SteelShelf shelf;
-  private final ShopService shops;
+  private final PlannedMaps maps;
   private final Accounts accounts;
   private final LoggedWelds welds;
   private final BookService book;
-  private final CalibrationService learning;
 
-  WeldMapController(
-      SteelShelf shelf,
-      ShopService shops,
-      Accounts accounts,
-      LoggedWelds welds,
-      BookService book,
-      CalibrationService learning) {
+  WeldMapController(PlannedMaps maps, Accounts accounts, LoggedWelds welds, BookService book) {
     this.book = book;
     this.welds = welds;
-    this.learning = learning;
-    this.shelf = shelf;
-    this.shops = shops;
+    this.maps = maps;
     this.accounts = accounts;
   }
 
@@ -134,26 +115,31 @@ class WeldMapController {
   record SuspectView(Message cause, double weight, Message evidence) {}
 
   /** What a request is about, worked through. */
-  private record Asked(
-      Run run, String step, Steels steels, Shop shop, HeatPlanner heats, WeldMapper mapper) {}
+  private record Asked(PlannedMaps.Worked worked, String step) {
+    Run run() {
+      return worked.run();
+    }
+
+    WeldMapper mapper() {
+      return worked.mapper();
+    }
+  }
 
   private Asked asked(Plan given, String stepPath) {
     Plan plan = Require.present("plan", given);
     String step = Require.text("step", stepPath, 120);
-    Shop shop = shops.shop();
-    Steels steels = shelf.steels();
-    Run run = Run.of(plan, steels, shop.defaults());
+    PlannedMaps.Worked worked = maps.worked(plan);
     boolean isWeld =
-        run.find(step)
+        worked
+            .run()
+            .find(step)
             .flatMap(f -> f.run().stages().get(f.stage()).step())
             .filter(s -> s.operation() instanceof SetWeld)
             .isPresent();
     if (!isWeld) {
       throw new InvalidValue("step", WeldMapText.NO_SUCH_WELD.with());
     }
-    HeatPlanner heats = new HeatPlanner(steels, shop, ShopKnowledge.nothing(), Map.of());
-    WeldMapper mapper = new WeldMapper(steels, shop, heats, learning.inPlans()::ensemble);
-    return new Asked(run, step, steels, shop, heats, mapper);
+    return new Asked(worked, step);
   }
 
   /** Where a weld bonds, joint by joint and patch by patch. */
@@ -185,12 +171,11 @@ class WeldMapController {
     long mine = Objects.requireNonNull(latest.merge(person, 1L, Long::sum));
     BooleanSupplier isWanted = () -> Objects.equals(latest.get(person), mine);
     try (Turns.Turn _ = trying.take(accounts.turnOf(person))) {
-      return new WeldRemedies(asked.steels(), asked.shop(), asked.heats(), asked.mapper())
-          .of(asked.run(), asked.step(), isWanted).stream()
-              .map(r ->
-                  new WeldRemedyView(
-                      r.words(), r.chance(), r.weld().orElse(null), r.stack().orElse(null)))
-              .toList();
+      return asked.worked().remedies().of(asked.run(), asked.step(), isWanted).stream()
+          .map(r ->
+              new WeldRemedyView(
+                  r.words(), r.chance(), r.weld().orElse(null), r.stack().orElse(null)))
+          .toList();
     } catch (CancellationException superseded) {
       throw new Busy(WeldMapText.ANOTHER_WELD_WAS_ASKED_ABOUT.with());
     }
