@@ -16,6 +16,7 @@ import app.geminal.shop.FacePrep;
 import app.geminal.steel.Deformation;
 import app.geminal.text.Message;
 import app.geminal.weldmap.OpenJoint;
+import app.geminal.weldmap.PatchGrid;
 import app.geminal.weldmap.WeldMap;
 import app.geminal.weldmap.WeldSetup;
 import java.util.ArrayList;
@@ -49,6 +50,7 @@ public final class HeatSession {
 
   private final HeatPlan plan;
   private final HeatCalibration calibration;
+  private final List<WeldSetup> course;
 
   /** How those of its joints were prepared; a bar without any shows nothing of gaps. */
   private final FacePrep faces;
@@ -110,6 +112,7 @@ public final class HeatSession {
       HeatPlan plan, double pressMmS, List<WeldSetup> course, HeatCalibration calibration) {
     this.plan = plan;
     this.calibration = calibration;
+    this.course = List.copyOf(course);
     this.faces = course.isEmpty() ? FacePrep.GROUND : course.getLast().faces().prep();
     this.ramMmS = pressMmS * (plan.isWeld() ? Deformation.FEATHERED : 1);
     this.following = new FollowedBar(plan.bar(), COLD_C, calibration.ensemble(faces), course);
@@ -119,6 +122,7 @@ public final class HeatSession {
   private HeatSession(HeatSession that) {
     plan = that.plan;
     calibration = that.calibration;
+    course = that.course;
     faces = that.faces;
     ramMmS = that.ramMmS;
     following = that.following.copy();
@@ -421,25 +425,22 @@ public final class HeatSession {
    * @param commonHeat whether its steels have a common welding heat
    */
   public Optional<OpenJoint> whyOpen(OpenJoint.Place where, boolean commonHeat) {
-    return released().whyOpen(where, commonHeat, secondsToSqueezes());
-  }
-
-  /**
-   * What has become of its joints if nothing more is done to them; empty where they are not
-   * followed.
-   */
-  public Optional<WeldMap> finishedWeldMap() {
-    return released().weldMap();
-  }
-
-  /** As it is when the dies open and its heat ends. */
-  private FollowedBar released() {
     FollowedBar after = following.copy();
     if (squeezing) {
       after.released(reducedSoFar());
     }
     after.heatEnds();
-    return after;
+    return after.whyOpen(where, commonHeat, secondsToSqueezes());
+  }
+
+  /**
+   * What its joints were to become when it began, made as planned; empty where they are not
+   * followed. Takes as long as a plan's map.
+   */
+  public Optional<WeldMap> plannedWeldMap() {
+    return course.isEmpty()
+        ? Optional.empty()
+        : Optional.of(WeldMap.of(course, calibration.ensemble(faces), PatchGrid.USUAL));
   }
 
   /** From the fire to each squeeze of the last heat that had one. */

@@ -17,8 +17,8 @@ import org.jspecify.annotations.Nullable;
  * @param reduction of the height over all heats, fraction
  * @param joints it closed; 0 where it is not known
  * @param later whether it is a restack's or a fold's weld, and not the first stack's
- * @param mapChance that all its joints are sound by its weld map: as its session followed it, or as
- *     it is planned; 0 to 1
+ * @param mapChance that all its joints are sound by the weld map of its plan, before it was made; 0
+ *     to 1
  */
 public record WeldConditions(
     @Nullable Double floorC,

@@ -14,14 +14,15 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /**
- * A weld with the chance its map came to and what really became of it. Every second one is made
- * with one of eight mishaps; in every second one the way of the ram is not seen.
+ * A weld with what its maps made of it and what really became of it. Every second one is made with
+ * one of eight mishaps; in every second one the way of the ram is not seen.
  *
  * @param number which weld
- * @param chance that all its joints are sound, by its map
+ * @param planned chance that all its joints are sound, by the map of its plan
+ * @param logged the same by the map of its log
  * @param isSound whether they are
  */
-record MappedWeld(int number, double chance, boolean isSound) {
+record MappedWeld(int number, double planned, double logged, boolean isSound) {
   /** Apart from the welds of other tests. */
   private static final int FIRST = 100_000;
 
@@ -59,6 +60,7 @@ record MappedWeld(int number, double chance, boolean isSound) {
     TrueJoints truth = weld.truth();
     return new MappedWeld(
         number,
+        weld.planned().chance(),
         weld.logged().chance(),
         IntStream.range(0, truth.joints()).allMatch(truth::isSound));
   }
@@ -69,16 +71,20 @@ record MappedWeld(int number, double chance, boolean isSound) {
         IntStream.range(0, Integer.parseInt(given[0]))
             .parallel()
             .mapToObj(number -> made(number).line());
-    Files.write(Path.of(given[1]), Stream.concat(Stream.of("number,chance,sound"), lines).toList());
+    Files.write(
+        Path.of(given[1]), Stream.concat(Stream.of("number,planned,logged,sound"), lines).toList());
   }
 
   private String line() {
-    return String.format(Locale.ROOT, "%d,%.4f,%d", number, chance, isSound ? 1 : 0);
+    return String.format(Locale.ROOT, "%d,%.4f,%.4f,%d", number, planned, logged, isSound ? 1 : 0);
   }
 
   static MappedWeld read(String line) {
     String[] fields = line.split(",");
     return new MappedWeld(
-        Integer.parseInt(fields[0]), Double.parseDouble(fields[1]), fields[2].equals("1"));
+        Integer.parseInt(fields[0]),
+        Double.parseDouble(fields[1]),
+        Double.parseDouble(fields[2]),
+        fields[3].equals("1"));
   }
 }

@@ -35,7 +35,7 @@ final class LoggedConditions {
         pressed > 0 ? Math.min(0.9, part) : null,
         0,
         false,
-        course.finishedWeldMap().map(WeldMap::chance).orElse(null));
+        course.plannedWeldMap().map(WeldMap::chance).orElse(null));
   }
 
   /** From going in for the heat of the first squeeze to coming out of it. */
