@@ -1,5 +1,6 @@
 import * as texts from 'texts/calibration/CalibrationPanel';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { RangeBar } from '../../figures/RangeBar';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { Quantity } from '../../ui/Words';
@@ -14,7 +15,6 @@ import {
   type CalibrationFigure,
 } from './api';
 import { Effects } from './Effects';
-import { RangeBar } from './RangeBar';
 
 /** In the order they are shown. */
 const LABELS: Record<CalibrationFigure['of'], string> = {
@@ -118,7 +118,7 @@ function Figures({ of: figures }: { of: readonly CalibrationFigure[] }) {
               </span>
             </td>
             <td className="max-sm:block">
-              <RangeBar of={f} label={texts.thinBeforeThickNow} />
+              <RangeBar now={f.now} before={f.before} label={texts.thinBeforeThickNow} />
             </td>
           </tr>
         ))}

@@ -1,11 +1,13 @@
 import * as texts from 'texts/evidence/EvidenceView';
 import { useQuery } from '@tanstack/react-query';
+import { RangeBar } from '../../figures/RangeBar';
 import { LoadFailed } from '../../ui/Notice';
 import { evidenceQuery, levelWords, type Chance, type Evidence, type Line } from './api';
 import { Compare } from './Compare';
-import { IntervalBar } from './IntervalBar';
 import { showPercent } from '../../units';
 import { useScrollFocus } from '../../ui/useScrollFocus';
+
+const ANY_SHARE = { low: 0, middle: 0.5, high: 1 };
 
 /** What occurs together in the Book: counts first, then how sure they are. Why is nowhere said. */
 export function EvidenceView() {
@@ -113,9 +115,9 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
                 <Counted tally={tally} of={of} />
               </td>
               <td className="w-64">
-                <IntervalBar
-                  share={tally.openShare}
-                  limits={tally.limits}
+                <RangeBar
+                  now={{ ...tally.limits, middle: tally.openShare }}
+                  before={ANY_SHARE}
                   label={texts.to({
                     low: showPercent(tally.limits.low),
                     high: showPercent(tally.limits.high),

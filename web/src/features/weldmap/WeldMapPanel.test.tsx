@@ -46,7 +46,9 @@ it('shows the chance in whole percent, what would help, and hands that over to b
   const { onApply } = shown();
   expect(await screen.findByText('Weakest: joint 2 of 2.')).toBeVisible();
   expect(screen.getByText(/chance that every joint is sound/)).toHaveTextContent(/^81/);
-  expect(screen.getByText(/12 welds of yours/).parentElement).toHaveTextContent(/^71% \(60% to 81%\)/);
+  expect(screen.getByText('from how 12 of your welds came out').parentElement).toHaveTextContent(
+    /^71% \(60% to 81%\)/,
+  );
   const remedy = await screen.findByRole('listitem');
   expect(remedy).toHaveTextContent(/81.*→.*94.*Lay thick pieces outside/);
   await userEvent.click(screen.getByRole('button', { name: 'Apply' }));

@@ -105,7 +105,8 @@ public class HeatPlans {
     return heats;
   }
 
-  private static String title(Run.Found found) {
+  /** What a heat is called, after the part it is for. */
+  public static String title(Run.Found found) {
     String part = found.part().isEmpty() ? "" : found.part() + ": ";
     return part + HeatPlanner.title(found.run(), found.stage()).marked();
   }

@@ -1,12 +1,11 @@
 package app.geminal.server.weldmap;
 
 import app.geminal.billet.Run;
-import app.geminal.heatplan.HeatPlanner;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.calibration.CalibrationService;
+import app.geminal.server.session.HeatPlans;
 import app.geminal.server.turn.Turns;
-import app.geminal.text.Message;
 import app.geminal.weldmap.WeldMapper;
 import app.geminal.weldmap.WeldSetup;
 import io.swagger.v3.oas.annotations.Operation;
@@ -43,11 +42,11 @@ class CalibrationEffectController {
    * One weld of a billet.
    *
    * @param step names of the parts the step is in, then its key, with strokes between
-   * @param title which weld it is
+   * @param title which weld it is, after the part it is for
    * @param now chance that all its joints are sound as plans are calculated now, 0 to 1
    * @param then the same once they are calculated with what was learned
    */
-  record WeldEffect(String step, Message title, double now, double then) {}
+  record WeldEffect(String step, String title, double now, double then) {}
 
   /**
    * How the chances of a billet's welds change with what was learned; those without a map are left
@@ -70,14 +69,12 @@ class CalibrationEffectController {
         course.ifPresent(welds ->
             effects.add(
                 new WeldEffect(
-                    step, title(run, step), now.map(welds).chance(), then.map(welds).chance())));
+                    step,
+                    HeatPlans.title(run.find(step).orElseThrow()),
+                    now.map(welds).chance(),
+                    then.map(welds).chance())));
       }
     }
     return effects;
-  }
-
-  private static Message title(Run run, String step) {
-    Run.Found found = run.find(step).orElseThrow();
-    return HeatPlanner.title(found.run(), found.stage());
   }
 }

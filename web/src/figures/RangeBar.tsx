@@ -1,10 +1,10 @@
-import type { CalibrationFigure } from './api';
-
 const WIDTH = 240;
-const HEIGHT = 16;
+const HEIGHT = 14;
 
-/** Where a figure is likely to be: the thin line before anything was learned, the thick stroke now. */
-export function RangeBar({ of: { now, before }, label }: { of: CalibrationFigure; label: string }) {
+type Range = { readonly low: number; readonly middle: number; readonly high: number };
+
+/** Where a figure is likely to be: the thick stroke, its middle the tick; the thin line is where it could be. */
+export function RangeBar({ now, before, label }: { now: Range; before: Range; label: string }) {
   // What is several times as much or as little is spread by factors.
   const on = before.low > 0 ? Math.log : (value: number) => value;
   const from = on(Math.min(before.low, now.low));
@@ -21,14 +21,14 @@ export function RangeBar({ of: { now, before }, label }: { of: CalibrationFigure
       className="block w-60 max-w-full overflow-visible"
     >
       <path d={`M${x(before.low)} ${middle}H${x(before.high)}`} stroke="var(--line)" />
-      <path d={`M${x(before.low)} 4v8M${x(before.middle)} 6v4M${x(before.high)} 4v8`} stroke="var(--line)" />
+      <path d={`M${x(before.low)} 3v8M${x(before.middle)} 5v4M${x(before.high)} 3v8`} stroke="var(--line)" />
       <path
-        d={`M${x(now.low)} ${middle}H${x(now.high)}`}
+        d={`M${x(now.low)} ${middle}H${Math.max(x(now.high), x(now.low) + 1)}`}
         stroke="var(--ink)"
         strokeWidth="5"
         opacity="0.45"
       />
-      <path d={`M${x(now.middle)} 1v14`} stroke="var(--ink)" strokeWidth="2" />
+      <path d={`M${x(now.middle)} 0v${HEIGHT}`} stroke="var(--ink)" strokeWidth="2" />
     </svg>
   );
 }
