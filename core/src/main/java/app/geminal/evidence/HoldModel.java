@@ -137,25 +137,8 @@ public final class HoldModel {
 
   /** What the decided welds of a Book that have a map say of what maps are worth here. */
   public static HoldModel ofMaps(List<WeldObservation> book) {
-    return ofMaps(book, List.of());
-  }
-
-  /**
-   * The same with what other shops' welds say of maps in all shops.
-   *
-   * @param others the records of other shops, one list for each
-   */
-  public static HoldModel ofMaps(List<WeldObservation> book, List<List<WeldObservation>> others) {
-    return new HoldModel(mapped(book), others.stream().map(HoldModel::mapped).toList(), true);
-  }
-
-  private static List<WeldObservation> mapped(List<WeldObservation> book) {
-    return decided(book).filter(p -> p.how().mapChance() != null).toList();
-  }
-
-  /** The one that knows most of such a weld: by its map where it has one. */
-  public static Prediction predict(List<WeldObservation> book, WeldObservation like) {
-    return (like.how().mapChance() == null ? of(book) : ofMaps(book)).predict(like);
+    return new HoldModel(
+        decided(book).filter(p -> p.how().mapChance() != null).toList(), List.of(), true);
   }
 
   private static Stream<WeldObservation> decided(List<WeldObservation> book) {

@@ -102,11 +102,11 @@ class EvidenceTest {
   @Test
   void withoutARecordAMapIsBelieved() {
     for (double chance : List.of(0.1, 0.5, 0.9)) {
-      assertThat(HoldModel.predict(List.of(), mapped(chance, true)).mean())
+      assertThat(HoldModel.ofMaps(List.of()).predict(mapped(chance, true)).mean())
           .isCloseTo(chance, within(0.12));
     }
-    assertThat(HoldModel.predict(List.of(), mapped(0, true)).mean()).isLessThan(0.1);
-    assertThat(HoldModel.predict(List.of(), mapped(1, true)).mean()).isGreaterThan(0.9);
+    assertThat(HoldModel.ofMaps(List.of()).predict(mapped(0, true)).mean()).isLessThan(0.1);
+    assertThat(HoldModel.ofMaps(List.of()).predict(mapped(1, true)).mean()).isGreaterThan(0.9);
   }
 
   /** Maps that promise too much are believed less, and a better map is still a better chance. */
@@ -117,11 +117,11 @@ class EvidenceTest {
       book.add(mapped(0.9, i % 5 < 3));
       book.add(mapped(0.5, i % 5 < 1));
     }
-    double high = HoldModel.predict(book, mapped(0.9, true)).mean();
-    double low = HoldModel.predict(book, mapped(0.5, true)).mean();
+    double high = HoldModel.ofMaps(book).predict(mapped(0.9, true)).mean();
+    double low = HoldModel.ofMaps(book).predict(mapped(0.5, true)).mean();
     assertThat(high).isCloseTo(0.6, within(0.06));
     assertThat(low).isCloseTo(0.2, within(0.06));
-    assertThat(HoldModel.predict(book, mapped(0.7, true)).mean()).isBetween(low, high);
+    assertThat(HoldModel.ofMaps(book).predict(mapped(0.7, true)).mean()).isBetween(low, high);
   }
 
   /** A record that contradicts its maps makes them worth nothing, never less. */
@@ -134,7 +134,7 @@ class EvidenceTest {
     }
     double before = 0;
     for (double chance = 0; chance <= 1; chance += 0.05) {
-      double now = HoldModel.predict(book, mapped(chance, true)).mean();
+      double now = HoldModel.ofMaps(book).predict(mapped(chance, true)).mean();
       assertThat(now).isGreaterThanOrEqualTo(before - 0.02);
       before = now;
     }
@@ -149,8 +149,8 @@ class EvidenceTest {
           SimulatedShop.with(
               new SimulatedShop(i, 1).weld(), i % 2 == 0 ? WeldOutcome.HELD : WeldOutcome.OPEN));
     }
-    assertThat(HoldModel.predict(book, mapped(0.9, true)))
-        .isEqualTo(HoldModel.predict(List.of(), mapped(0.9, true)));
+    assertThat(HoldModel.ofMaps(book).predict(mapped(0.9, true)))
+        .isEqualTo(HoldModel.ofMaps(List.of()).predict(mapped(0.9, true)));
   }
 
   /** Scales as often as the model believes in each. */

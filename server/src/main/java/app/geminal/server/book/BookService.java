@@ -27,6 +27,7 @@ import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -48,8 +49,13 @@ public class BookService {
   /** The welds by billet when it was like that. */
   private record Sorted(String state, Map<Long, List<WeldRecord>> byBillet) {}
 
+  /** What the record says of welds, by a state of the Book. */
+  private record Fitted(String state, HoldModel flat, HoldModel ofMaps) {}
+
   private volatile Sorted sorted = new Sorted("", Map.of());
   private volatile Counted counted = new Counted("", Map.of());
+  private volatile Fitted fitted =
+      new Fitted("", HoldModel.of(List.of()), HoldModel.ofMaps(List.of()));
   private final BookRepository welds;
   private final EntryRepository entries;
   private final HistoryRepository history;
@@ -97,7 +103,7 @@ public class BookService {
   /** How likely a weld holds by this shop's record, made as the shop usually makes it. */
   @Transactional(readOnly = true)
   public HoldChance holdChance() {
-    return HoldModel.of(past()).holdChance(usual());
+    return fitted().flat().holdChance(usual());
   }
 
   /** A weld as the shop usually makes it. */
@@ -154,14 +160,30 @@ public class BookService {
   }
 
   /**
-   * What the shop's record makes of the chance that a weld map gives.
+   * What is to be expected of a weld by the shop's record, made as planned.
    *
-   * @param chance that all its joints are sound, 0 to 1
+   * @param mapChance that all its joints are sound by its weld map, 0 to 1; empty without a map
    * @throws InvalidValue when the plan has no such weld that it can reach
    */
   @Transactional(readOnly = true)
-  public HoldModel.Prediction predict(Plan plan, String path, double chance) {
-    return HoldModel.predict(past(), planned(plan, path).withMap(chance));
+  public HoldModel.Prediction predict(Plan plan, String path, Optional<Double> mapChance) {
+    WeldObservation weld = planned(plan, path);
+    Fitted by = fitted();
+    return mapChance
+        .map(chance -> by.ofMaps().predict(weld.withMap(chance)))
+        .orElseGet(() -> by.flat().predict(weld));
+  }
+
+  /** Asked with every weld map, so it is fitted again only when the Book has changed since. */
+  private Fitted fitted() {
+    String state = welds.state();
+    Fitted last = fitted;
+    if (!last.state().equals(state)) {
+      List<WeldObservation> past = past();
+      last = new Fitted(state, HoldModel.of(past), HoldModel.ofMaps(past));
+      fitted = last;
+    }
+    return last;
   }
 
   /** All welds as the evidence reads them. */

@@ -155,9 +155,7 @@ class EvidenceController {
   @GetMapping("/api/v1/evidence/next")
   ChanceView next(@RequestParam long billet, @RequestParam String step) {
     Plan plan = billets.get(billet).plan();
-    WeldObservation flat = book.planned(plan, step);
-    WeldObservation planned = maps.chance(plan, step).map(flat::withMap).orElse(flat);
-    return ChanceView.of(HoldModel.predict(book.past(), planned));
+    return ChanceView.of(book.predict(plan, step, maps.chance(plan, step)));
   }
 
   /**

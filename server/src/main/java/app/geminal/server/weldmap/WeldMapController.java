@@ -158,7 +158,7 @@ class WeldMapController {
   }
 
   private WeldMapView view(Plan plan, String step, WeldMap map, WeldSetup weld) {
-    return WeldMapView.of(map, weld, book.predict(plan, step, map.chance()));
+    return WeldMapView.of(map, weld, book.predict(plan, step, Optional.of(map.chance())));
   }
 
   /** What would make a weld surer, the best first; each is calculated as the weld itself. */
