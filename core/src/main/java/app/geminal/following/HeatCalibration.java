@@ -7,7 +7,6 @@ import app.geminal.weldmap.Sample;
 import app.geminal.weldmap.Unknown;
 import app.geminal.weldmap.Weights;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.ojalgo.matrix.decomposition.Cholesky;
@@ -177,7 +176,7 @@ public final class HeatCalibration {
   }
 
   private static List<ShopUnknown> shownBy(FacePrep faces) {
-    return Arrays.stream(ShopUnknown.values()).filter(each -> each.isOf(faces)).toList();
+    return OF.stream().filter(each -> each.isOf(faces)).toList();
   }
 
   /** Picks what a stack shows from all that is learned: a row of zeros and a one for each. */

@@ -16,7 +16,7 @@ import app.geminal.shop.FacePrep;
 import app.geminal.steel.Deformation;
 import app.geminal.text.Message;
 import app.geminal.weldmap.OpenJoint;
-import app.geminal.weldmap.PatchGrid;
+import app.geminal.weldmap.Sample;
 import app.geminal.weldmap.WeldMap;
 import app.geminal.weldmap.WeldSetup;
 import java.util.ArrayList;
@@ -51,10 +51,6 @@ public final class HeatSession {
   private final HeatPlan plan;
   private final HeatCalibration calibration;
   private final List<WeldSetup> course;
-
-  /** How those of its joints were prepared; a bar without any shows nothing of gaps. */
-  private final FacePrep faces;
-
   private final double ramMmS;
   private final FollowedBar following;
   private final List<LogMark> marks = new ArrayList<>();
@@ -113,9 +109,8 @@ public final class HeatSession {
     this.plan = plan;
     this.calibration = calibration;
     this.course = List.copyOf(course);
-    this.faces = course.isEmpty() ? FacePrep.GROUND : course.getLast().faces().prep();
     this.ramMmS = pressMmS * (plan.isWeld() ? Deformation.FEATHERED : 1);
-    this.following = new FollowedBar(plan.bar(), COLD_C, calibration.ensemble(faces), course);
+    this.following = new FollowedBar(plan.bar(), COLD_C, ensemble(), course);
     this.done = new boolean[plan.steps().size()];
   }
 
@@ -123,7 +118,6 @@ public final class HeatSession {
     plan = that.plan;
     calibration = that.calibration;
     course = that.course;
-    faces = that.faces;
     ramMmS = that.ramMmS;
     following = that.following.copy();
     marks.addAll(that.marks);
@@ -145,6 +139,15 @@ public final class HeatSession {
     squeezing = that.squeezing;
     begun = that.begun;
     working = that.working;
+  }
+
+  private List<Sample> ensemble() {
+    return calibration.ensemble(faces());
+  }
+
+  /** How those of its joints were prepared; a bar without any shows nothing of gaps. */
+  private FacePrep faces() {
+    return course.isEmpty() ? FacePrep.GROUND : course.getLast().faces().prep();
   }
 
   /** A copy that changes independently: its state now, to go on from here once more. */
@@ -438,9 +441,7 @@ public final class HeatSession {
    * followed. Takes as long as a plan's map.
    */
   public Optional<WeldMap> plannedWeldMap() {
-    return course.isEmpty()
-        ? Optional.empty()
-        : Optional.of(WeldMap.of(course, calibration.ensemble(faces), PatchGrid.USUAL));
+    return course.isEmpty() ? Optional.empty() : Optional.of(WeldMap.of(course, ensemble()));
   }
 
   /** From the fire to each squeeze of the last heat that had one. */
@@ -455,7 +456,9 @@ public final class HeatSession {
 
   /** What the shop had learned when it began, and what was seen of this bar since. */
   public HeatCalibration calibration() {
-    return seenAtS == Double.NEGATIVE_INFINITY ? calibration : calibration.after(following, faces);
+    return seenAtS == Double.NEGATIVE_INFINITY
+        ? calibration
+        : calibration.after(following, faces());
   }
 
   /** What the fire has taken so far. */

@@ -2,6 +2,7 @@ package app.geminal.shop;
 
 import app.geminal.units.QuantityKind;
 import app.geminal.validation.Require;
+import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -57,6 +58,11 @@ public record Forge(
 
   private static void inside(String field, double mm, double least, double most) {
     Require.quantity(QuantityKind.LENGTH, field, mm, least, most);
+  }
+
+  /** What is added to its gauge, °C; 0 where that was never compared. */
+  public double gaugeCorrectionC() {
+    return Objects.requireNonNullElse(gaugeOffsetC, 0.0);
   }
 
   /** Room inside, litres. */

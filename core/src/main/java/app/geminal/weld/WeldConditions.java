@@ -63,6 +63,15 @@ public record WeldConditions(
 
   /** The same, of a weld that closed so many joints. */
   public WeldConditions of(int newJoints, boolean isLater) {
+    return with(newJoints, isLater, mapChance);
+  }
+
+  /** The same with what its weld map makes of it. */
+  public WeldConditions withMap(double chance) {
+    return with(joints, later, chance);
+  }
+
+  private WeldConditions with(int newJoints, boolean isLater, @Nullable Double chance) {
     return new WeldConditions(
         floorC,
         ceilingC,
@@ -75,23 +84,6 @@ public record WeldConditions(
         reduction,
         newJoints,
         isLater,
-        mapChance);
-  }
-
-  /** The same with what its weld map makes of it. */
-  public WeldConditions withMap(double chance) {
-    return new WeldConditions(
-        floorC,
-        ceilingC,
-        soakMin,
-        neededSoakMin,
-        waitedS,
-        workingS,
-        heats,
-        forceKn,
-        reduction,
-        joints,
-        later,
         chance);
   }
 }

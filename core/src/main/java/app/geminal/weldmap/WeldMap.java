@@ -75,9 +75,9 @@ public record WeldMap(PatchGrid grid, double chance, List<Joint> joints) {
             .thenComparingDouble(p -> PatchBond.leastMargin(p.heatC(), p.reduction(), p.oxideUm()));
   }
 
-  /** The map after the last of several welds, as plans are shown with it. */
-  public static WeldMap of(List<WeldSetup> course) {
-    return of(course, Sample.ensemble(), PatchGrid.USUAL);
+  /** The map after the last of several welds, cut up as plans are shown with it. */
+  public static WeldMap of(List<WeldSetup> course, List<Sample> ensemble) {
+    return of(course, ensemble, PatchGrid.USUAL);
   }
 
   /**

@@ -85,7 +85,7 @@ public final class WeldMapper {
 
   /** The map after the last of several welds of the same joints. */
   public WeldMap map(List<WeldSetup> course) {
-    return WeldMap.of(course, ensemble(course), PatchGrid.USUAL);
+    return WeldMap.of(course, ensemble(course));
   }
 
   /**

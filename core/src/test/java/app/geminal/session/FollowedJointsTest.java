@@ -16,6 +16,7 @@ import app.geminal.units.UnitSystem;
 import app.geminal.weldmap.BondCause;
 import app.geminal.weldmap.FailureCause;
 import app.geminal.weldmap.OpenJoint;
+import app.geminal.weldmap.Sample;
 import app.geminal.weldmap.WeldMap;
 import app.geminal.weldmap.WeldMapper;
 import app.geminal.weldmap.WeldSetup;
@@ -78,7 +79,7 @@ class FollowedJointsTest {
 
   @Test
   void doneAsPlannedItComesOutAsPlanned() {
-    WeldMap planned = WeldMap.of(course);
+    WeldMap planned = WeldMap.of(course, Sample.ensemble());
     assertThat(session.weldMap().orElseThrow().chance()).as("loose").isZero();
     assertThat(session.jointsSoFar()).isEmpty();
     heat(20, 5, 0);

@@ -327,7 +327,7 @@ final class TrueWeld {
 
   /** What the plan alone makes of its joints. */
   WeldMap planned() {
-    return WeldMap.of(List.of(plan));
+    return WeldMap.of(List.of(plan), Sample.ensemble());
   }
 
   /** What the log makes of its joints. */

@@ -19,17 +19,12 @@ class CalibrationRepository {
     this.jdbc = jdbc;
   }
 
-  private static @Nullable Instant instant(@Nullable LocalDateTime at) {
-    return at == null ? null : at.toInstant(ZoneOffset.UTC);
-  }
-
   private static CalibrationRow row(ResultSet row) throws SQLException {
     return new CalibrationRow(
         row.getLong("id"),
         row.getObject("session_id", Long.class),
         row.getObject("calibrated_at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
-        CalibrationDocument.read(row.getString("calibration")),
-        instant(row.getObject("used_at", LocalDateTime.class)));
+        CalibrationDocument.read(row.getString("calibration")));
   }
 
   /** The newest; empty before anything was learned. */

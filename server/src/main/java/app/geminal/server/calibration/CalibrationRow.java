@@ -10,11 +10,5 @@ import org.jspecify.annotations.Nullable;
  * @param sessionId number of the session that taught it, null for a reset
  * @param at when it was learned
  * @param stored what
- * @param usedAt when plans began to be calculated with it, null where they never were
  */
-record CalibrationRow(
-    long id,
-    @Nullable Long sessionId,
-    Instant at,
-    StoredCalibration stored,
-    @Nullable Instant usedAt) {}
+record CalibrationRow(long id, @Nullable Long sessionId, Instant at, StoredCalibration stored) {}

@@ -5,6 +5,7 @@ import app.geminal.server.problem.NotFound;
 import app.geminal.server.shop.ShopService;
 import java.time.Clock;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -32,7 +33,7 @@ public class CalibrationService {
    */
   public record Known(long row, HeatCalibration calibration) {}
 
-  /** What a session begins with. */
+  /** What is learned on from. */
   @Transactional(readOnly = true)
   public Known newest() {
     return calibration
@@ -62,10 +63,10 @@ public class CalibrationService {
         .orElseThrow(() -> new NotFound(CalibrationText.NO_CALIBRATION.with("number", row)));
   }
 
-  /** As it is stored with a session that begins with it. */
-  public String document(HeatCalibration known) {
-    return CalibrationDocument.write(
-        new StoredCalibration(known, StoredCalibration.gaugeOffsetC(shops.shop())));
+  /** What a session begins with as it is stored with it; null before anything was learned. */
+  @Transactional(readOnly = true)
+  public @Nullable String newestDocument() {
+    return calibration.newest().map(row -> CalibrationDocument.write(row.stored())).orElse(null);
   }
 
   /** As it was stored with a session. */
@@ -81,8 +82,7 @@ public class CalibrationService {
    */
   @Transactional
   public boolean add(Known before, long sessionId, HeatCalibration now) {
-    StoredCalibration kept =
-        new StoredCalibration(now, StoredCalibration.gaugeOffsetC(shops.shop()));
+    StoredCalibration kept = StoredCalibration.of(now, shops.shop());
     return calibration.add(before.row(), sessionId, kept, clock.instant());
   }
 
@@ -97,9 +97,7 @@ public class CalibrationService {
   public void reset() {
     Optional<CalibrationRow> newest = calibration.newest();
     if (newest.map(row -> row.stored().calibration().heats()).orElse(0) > 0) {
-      StoredCalibration nothing =
-          new StoredCalibration(
-              HeatCalibration.nothing(), StoredCalibration.gaugeOffsetC(shops.shop()));
+      StoredCalibration nothing = StoredCalibration.of(HeatCalibration.nothing(), shops.shop());
       calibration.add(newest.orElseThrow().id(), null, nothing, clock.instant());
     }
   }

@@ -104,7 +104,7 @@ class ForgeSessionService {
             rehearsal,
             rehearsal ? drill : null,
             rehearsal ? speed : 1,
-            rehearsal ? null : learning.document(learning.newest().calibration()),
+            rehearsal ? null : learning.newestDocument(),
             accounts.id(login));
     for (int i = 0; i < chosen.size(); i++) {
       Chosen c = chosen.get(i);

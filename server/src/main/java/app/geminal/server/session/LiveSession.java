@@ -252,8 +252,7 @@ final class LiveSession {
 
   /** What the chamber is calculated at: the last believed reading or the last typed one. */
   private double chamberC(int at) {
-    double offset = Objects.requireNonNullElse(shop.forge().gaugeOffsetC(), 0.0);
-    double shift = session.rehearsal() ? 0 : offset;
+    double shift = session.rehearsal() ? 0 : shop.forge().gaugeCorrectionC();
     Trace trace = trace(Channel.FORGE);
     int heardAt = trace.lastBelieved(at);
     double chamber =
