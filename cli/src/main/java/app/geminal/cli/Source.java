@@ -2,6 +2,7 @@ package app.geminal.cli;
 
 import app.geminal.billet.Run;
 import app.geminal.library.ShippedSteels;
+import app.geminal.library.file.RefusedFile;
 import app.geminal.library.plan.PlanFile;
 import app.geminal.library.plan.PlanFiles;
 import app.geminal.notation.Shorthand;
@@ -69,7 +70,7 @@ record Source(PlanFile file, Steels steels) {
   private static PlanFile document(String text, UnitSystem units) {
     try {
       return PlanFiles.read(text);
-    } catch (PlanFiles.Refused refused) {
+    } catch (RefusedFile refused) {
       String pointer = refused.fault().pointer();
       throw new UnusableInput(CliText.at(pointer, refused.fault().reason()).read(new Units(units)));
     }

@@ -7,6 +7,7 @@ import app.geminal.RandomPlans;
 import app.geminal.billet.Origin;
 import app.geminal.billet.Part;
 import app.geminal.billet.Plan;
+import app.geminal.library.file.RefusedFile;
 import app.geminal.notation.Shorthand;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Composition;
@@ -54,7 +55,7 @@ class PlanFilesTest {
 
   @ParameterizedTest(name = "seed {0}")
   @MethodSource("seeds")
-  void whatIsWrittenReadsBackTheSameAndKeepsToTheSchema(long seed) throws PlanFiles.Refused {
+  void whatIsWrittenReadsBackTheSameAndKeepsToTheSchema(long seed) throws RefusedFile {
     PlanFile file = new PlanFile("Seed " + seed, "", RandomPlans.plan(seed), List.of());
     String document = PlanFiles.write(file);
     assertThat(PlanFiles.read(document)).isEqualTo(file);
@@ -73,7 +74,7 @@ class PlanFilesTest {
   }
 
   @Test
-  void ownSteelsAndOriginsTravelWithIt() throws PlanFiles.Refused {
+  void ownSteelsAndOriginsTravelWithIt() throws RefusedFile {
     Plan plan = Shorthand.parse(LINE, UnitSystem.METRIC, ShopDefaults.common());
     Part picked =
         new Part("edge", plan.parts().getFirst().plan(), new Origin(4, "Drawknife iron", "s3"));
@@ -101,7 +102,7 @@ class PlanFilesTest {
       delimiter = '~',
       quoteCharacter = '\0',
       value = {
-        "\"geminal-plan\"~\"other-plan\"~/format~not a Geminal plan~true",
+        "\"geminal-plan\"~\"other-plan\"~/format~another kind of file~true",
         "\"version\" : 2~\"version\" : 3~/version~Versions 1 to 2~true",
         "\"version\" : 2~\"version\" : \"1\"~/version~Versions 1 to 2~true",
         "\"purpose\" : \"\"~\"colour\" : \"red\"~/colour~not known~true",
@@ -134,7 +135,7 @@ class PlanFilesTest {
             java.util.regex.Pattern.quote(what), java.util.regex.Matcher.quoteReplacement(with));
     assertThatThrownBy(() -> PlanFiles.read(broken))
         .isInstanceOfSatisfying(
-            PlanFiles.Refused.class,
+            RefusedFile.class,
             refused -> {
               assertThat(refused.fault().pointer()).isEqualTo(pointer);
               assertThat(refused.fault().reason().marked()).contains(reason);
@@ -154,7 +155,7 @@ class PlanFilesTest {
             "{\"format\":\"geminal-plan\",\"format\":\"x\"}",
             "[".repeat(5000),
             " ".repeat(PlanFiles.LONGEST + 1))) {
-      assertThatThrownBy(() -> PlanFiles.read(text)).isInstanceOf(PlanFiles.Refused.class);
+      assertThatThrownBy(() -> PlanFiles.read(text)).isInstanceOf(RefusedFile.class);
     }
   }
 
@@ -166,7 +167,7 @@ class PlanFilesTest {
 
   @ParameterizedTest
   @MethodSource("examples")
-  void theDocumentedExamplesAreGood(Path example) throws IOException, PlanFiles.Refused {
+  void theDocumentedExamplesAreGood(Path example) throws IOException, RefusedFile {
     String document = Files.readString(example, StandardCharsets.UTF_8);
     assertThat(isValid(document)).isTrue();
     assertThat(PlanFiles.read(document).plan().steps()).isNotEmpty();

@@ -1,5 +1,6 @@
 package app.geminal.server.billet;
 
+import app.geminal.library.file.RefusedFile;
 import app.geminal.library.plan.PlanFile;
 import app.geminal.library.plan.PlanFiles;
 import app.geminal.server.problem.BadDocument;
@@ -38,7 +39,7 @@ public class PlanImports {
     PlanFile file;
     try {
       file = PlanFiles.read(document);
-    } catch (PlanFiles.Refused refused) {
+    } catch (RefusedFile refused) {
       throw new BadDocument(refused.fault());
     }
     SteelShelf.Brought brought = shelf.bring(file.steels());

@@ -1,6 +1,6 @@
 package app.geminal.server.problem;
 
-import app.geminal.library.plan.JsonFault;
+import app.geminal.library.file.JsonFault;
 
 /** A document that cannot be taken, with the place in it. */
 public final class BadDocument extends RuntimeException {

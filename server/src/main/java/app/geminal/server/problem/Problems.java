@@ -1,6 +1,6 @@
 package app.geminal.server.problem;
 
-import app.geminal.library.plan.JsonFault;
+import app.geminal.library.file.JsonFault;
 import app.geminal.notation.ShorthandError;
 import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;

@@ -1,4 +1,4 @@
-package app.geminal.library.plan;
+package app.geminal.library.file;
 
 import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
@@ -41,33 +41,33 @@ public record JsonFault(Kind kind, String pointer, Message reason) {
           Kind.BAD_VALUE, path.isEmpty() ? where : where + "/" + path, bad.get().words());
     }
     if (find(thrown, StreamConstraintsException.class).isPresent()) {
-      return new JsonFault(Kind.TOO_LARGE, where, PlanText.THIS_IS_TOO_LARGE_FOR_PLAN.with());
+      return new JsonFault(Kind.TOO_LARGE, where, FileText.FILE_IS_TOO_LARGE.with());
     }
     return new JsonFault(
         Kind.UNREADABLE,
         where,
-        json.map(JsonFault::words).orElse(PlanText.REQUEST_BODY_CANNOT_BE_READ.with()));
+        json.map(JsonFault::words).orElse(FileText.REQUEST_BODY_CANNOT_BE_READ.with()));
   }
 
   private static Message words(JacksonException json) {
     return switch (json) {
       case UnrecognizedPropertyException unknown ->
-          PlanText.UNKNOWN_FIELD.with("name", unknown.getPropertyName());
+          FileText.UNKNOWN_FIELD.with("name", unknown.getPropertyName());
       case InvalidTypeIdException type when type.getTypeId() != null ->
-          PlanText.UNKNOWN_STEP.with("name", type.getTypeId());
-      case InvalidTypeIdException _ -> PlanText.ENTER_PIECE_WITH_STEEL_AND_THICKNESS.with();
+          FileText.UNKNOWN_STEP.with("name", type.getTypeId());
+      case InvalidTypeIdException _ -> FileText.ENTER_PIECE_WITH_STEEL_AND_THICKNESS.with();
       case MismatchedInputException mismatch
           when mismatch.getTargetType() != null && isNumber(mismatch.getTargetType()) ->
-          PlanText.WRITE_NUMBER_HERE.with();
+          FileText.WRITE_NUMBER_HERE.with();
       case MismatchedInputException mismatch
           when mismatch.getTargetType() != null && mismatch.getTargetType().isEnum() ->
-          PlanText.USE_ONE_OF.with(
+          FileText.USE_ONE_OF.with(
               "names",
               Arrays.stream(mismatch.getTargetType().getEnumConstants())
                   .map(String::valueOf)
                   .collect(Collectors.joining(", ")));
-      case MismatchedInputException _ -> PlanText.VALUE_HERE_IS_MISSING.with();
-      default -> PlanText.FROM_HERE.with();
+      case MismatchedInputException _ -> FileText.VALUE_HERE_IS_MISSING.with();
+      default -> FileText.FROM_HERE.with();
     };
   }
 

@@ -1,10 +1,10 @@
-package app.geminal.library.plan;
+package app.geminal.library.file;
 
 import app.geminal.library.text.LibraryKey;
 
 /** The texts of this package. */
-enum PlanText implements LibraryKey {
-  THIS_IS_TOO_LARGE_FOR_PLAN,
+enum FileText implements LibraryKey {
+  FILE_IS_TOO_LARGE,
   REQUEST_BODY_CANNOT_BE_READ,
   UNKNOWN_FIELD,
   UNKNOWN_STEP,
@@ -13,13 +13,13 @@ enum PlanText implements LibraryKey {
   USE_ONE_OF,
   VALUE_HERE_IS_MISSING,
   FROM_HERE,
-  PLAN_TOO_LONG,
-  PLAN_IS_JSON_OBJECT,
-  THIS_IS_NOT_GEMINAL_PLAN,
+  FILE_TOO_LONG,
+  FILE_IS_JSON_OBJECT,
+  WRONG_FORMAT,
   UNKNOWN_VERSION;
 
   @Override
   public String section() {
-    return "plan";
+    return "file";
   }
 }
