@@ -55,6 +55,8 @@ export default defineConfig({
         test: {
           name: 'pages',
           environment: 'jsdom',
+          // On a machine that is busy with other tests; none is about time.
+          testTimeout: 60_000,
           setupFiles: ['src/lib/testSetup.ts', 'src/lib/pageSetup.ts'],
           include: ['src/**/*.test.tsx'],
         },

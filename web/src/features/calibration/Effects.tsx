@@ -1,6 +1,6 @@
 import * as texts from 'texts/calibration/Effects';
 import { useQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { Words } from '../../ui/Words';
@@ -17,6 +17,8 @@ export function Effects({ row }: { row: number }) {
   const billets = useQuery(rackQuery).data ?? [];
   const [state, setState] = useState<State | null>(null);
   const stop = useRef<AbortController>(null);
+  // A page that is left asks for no more.
+  useEffect(() => () => stop.current?.abort(), []);
 
   const compare = async () => {
     const mine = new AbortController();
