@@ -971,6 +971,9 @@ declare module 'texts/evidence/EvidenceView' {
   export function to90RangeFromInspectedWelds(values: { low: string | number; high: string | number; welds: string | number; mean: string | number }): string;
   export const howThisIsCalculated: string;
   export function theStartingEstimateIs95In(values: { shopSpread: string | number }): string;
+  export function otherShops(values: { shops: number; open: string | number; decided: string | number }): string;
+  export function othersHere(values: { open: string | number; decided: string | number; low: string | number; high: string | number }): string;
+  export function withOtherShops(values: { shops: number; alone: string | number }): string;
 }
 
 declare module 'texts/evidence/LossFields' {
@@ -2790,4 +2793,43 @@ declare module 'texts/calibration/Effects' {
   export const cancel: string;
   export const noChanceChanges: string;
   export const becomes: string;
+}
+
+declare module 'texts/pooling/AddShop' {
+  export const file: string;
+  export const addARecord: string;
+  export const name: string;
+  export const add: string;
+  export const cancel: string;
+  export function notAdded(values: { file: string | number }): string;
+}
+
+declare module 'texts/pooling/OtherShops' {
+  export const otherShops: string;
+  export const what: string;
+  export function welds(values: { welds: number; open: string | number }): string;
+  export function added(values: { at: string | number; by: string | number }): string;
+  export const counted: string;
+  export const notCounted: string;
+  export const usualWeld: string;
+  export const becomes: string;
+  export function replaces(values: { name: string | number }): string;
+  export const count: string;
+  export const countAnyway: string;
+  export const stopCounting: string;
+  export const remove: string;
+  export function removed(values: { name: string | number }): string;
+  export const undo: string;
+}
+
+declare module 'texts/pooling/OwnRecord' {
+  export const showWhatWouldLeave: string;
+  export const hide: string;
+  export const noWeldIsDecided: string;
+  export function wouldLeave(values: { welds: number }): string;
+  export const notInIt: string;
+  export function suspectStay(values: { suspect: number }): string;
+  export function unnamed(values: { unnamed: number }): string;
+  export const theFile: string;
+  export const save: string;
 }

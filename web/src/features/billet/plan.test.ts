@@ -153,6 +153,7 @@ describe('the Book', () => {
     temperatureC: 1170,
     protection: 'DRY',
     outcome: 'HELD',
+    steels: ['1084', '15N20'],
     note: 'Rang clean.',
     how: UNKNOWN,
     version: 1,

@@ -8,7 +8,10 @@ const points = (share: number) => Math.round(Math.abs(share) * 100);
 
 /** Two ways of working beside each other, and how many welds it still takes to know. */
 export function Compare({ evidence }: { evidence: Evidence }) {
-  const some = evidence.factors.filter((f) => f.lines.length > 1);
+  // Only what the shop itself has done is compared.
+  const some = evidence.factors
+    .map((f) => ({ ...f, lines: f.lines.filter((l) => l.tally.held + l.tally.open + l.tally.suspect > 0) }))
+    .filter((f) => f.lines.length > 1);
   const [factor, setFactor] = useState<FactorName | null>(null);
   const chosen =
     some.find((f) => f.factor === factor) ?? some.find((f) => f.factor === 'PROTECTION') ?? some[0];

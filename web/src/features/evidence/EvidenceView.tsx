@@ -2,10 +2,11 @@ import * as texts from 'texts/evidence/EvidenceView';
 import { useQuery } from '@tanstack/react-query';
 import { RangeBar } from '../../figures/RangeBar';
 import { LoadFailed } from '../../ui/Notice';
-import { evidenceQuery, levelWords, type Chance, type Evidence, type Line } from './api';
+import { evidenceQuery, levelWords, type Evidence, type Line } from './api';
 import { Compare } from './Compare';
 import { showPercent } from '../../units';
 import { useScrollFocus } from '../../ui/useScrollFocus';
+import { OtherShops } from '../pooling/OtherShops';
 
 const ANY_SHARE = { low: 0, middle: 0.5, high: 1 };
 
@@ -32,9 +33,12 @@ export function EvidenceView() {
           {e.joints.length > 0 && (
             <Table title={texts.positionOfTheJointInThe} lines={e.joints} of="joints" />
           )}
+          <div className="pt-6">
+            <OtherShops />
+          </div>
         </div>
         <aside className="flex flex-col gap-5">
-          <Next usual={e.usual} belief={e.belief} />
+          <Next evidence={e} />
           <Compare evidence={e} />
           <Belief evidence={e} />
         </aside>
@@ -43,7 +47,7 @@ export function EvidenceView() {
   );
 }
 
-function All({ evidence: { all } }: { evidence: Evidence }) {
+function All({ evidence: { all, otherShops, others } }: { evidence: Evidence }) {
   const decided = all.held + all.open;
   return (
     <section aria-label={texts.allWelds} className="border-y border-ink py-3">
@@ -68,6 +72,11 @@ function All({ evidence: { all } }: { evidence: Evidence }) {
                 high: showPercent(all.limits.high),
               })}
       </p>
+      {otherShops > 0 && (
+        <p className="text-soft">
+          {texts.otherShops({ shops: otherShops, open: others.open, decided: others.held + others.open })}
+        </p>
+      )}
     </section>
   );
 }
@@ -89,6 +98,20 @@ function Share({ tally }: { tally: Line['tally'] }) {
     : texts.toDelaminate({ low: showPercent(tally.limits.low), high: showPercent(tally.limits.high) });
 }
 
+/** Welds of other shops, apart from the own ones. */
+function Others({ tally }: { tally: Line['tally'] }) {
+  return (
+    <span className="block" data-others="">
+      {texts.othersHere({
+        open: tally.open,
+        decided: tally.held + tally.open,
+        low: showPercent(tally.limits.low),
+        high: showPercent(tally.limits.high),
+      })}
+    </span>
+  );
+}
+
 function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of: string }) {
   const scrolls = useScrollFocus();
   return (
@@ -103,7 +126,7 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
           </tr>
         </thead>
         <tbody>
-          {lines.map(({ level, tally }) => (
+          {lines.map(({ level, tally, others }) => (
             <tr key={level} className="border-t border-rule [&>td]:py-1.5 [&>td]:pr-4">
               <td className="w-56 align-top">
                 {levelWords(level)}
@@ -125,10 +148,12 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
                 />
                 <span className="block text-[14px] text-soft sm:hidden">
                   <Share tally={tally} />
+                  {others && <Others tally={others} />}
                 </span>
               </td>
               <td className="text-[14px] text-soft max-sm:hidden">
                 <Share tally={tally} />
+                {others && <Others tally={others} />}
               </td>
             </tr>
           ))}
@@ -138,7 +163,7 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
   );
 }
 
-function Next({ usual, belief }: { usual: Chance; belief: Chance }) {
+function Next({ evidence: { usual, belief, alone, otherShops } }: { evidence: Evidence }) {
   return (
     <section aria-label={texts.theNextWeld} className="border-y border-ink py-3">
       <h2>{texts.theNextWeldMadeAsUsual}</h2>
@@ -157,6 +182,7 @@ function Next({ usual, belief }: { usual: Chance; belief: Chance }) {
               welds: usual.welds,
               mean: showPercent(belief.mean),
             })}{' '}
+        {otherShops > 0 && texts.withOtherShops({ shops: otherShops, alone: showPercent(alone.mean) })}{' '}
         {texts.theFinderUsesThis}
       </p>
     </section>

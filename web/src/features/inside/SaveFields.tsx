@@ -2,6 +2,7 @@ import * as texts from 'texts/inside/SaveFields';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Problem } from '../../lib/http';
+import { saveAs } from '../../lib/saveAs';
 import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
 import { fileOf, type Sight } from '../picture/api';
@@ -16,11 +17,7 @@ export function SaveFields({ sight, shown, title }: { sight: Sight; shown: Shown
     mutationFn: async (as: 'PNG' | 'SVG') => {
       if (!shown) return;
       const blob = await fileOf(sight, shown.picture.pane, widthPx, as, title);
-      const link = document.createElement('a');
-      link.href = URL.createObjectURL(blob);
-      link.download = `${title.replace(/[^\p{L}\p{N}]+/gu, '-')}.${as.toLowerCase()}`;
-      link.click();
-      URL.revokeObjectURL(link.href);
+      saveAs(`${title.replace(/[^\p{L}\p{N}]+/gu, '-')}.${as.toLowerCase()}`, blob);
     },
   });
   return (

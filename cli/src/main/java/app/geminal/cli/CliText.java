@@ -40,7 +40,16 @@ enum CliText implements MessageKey {
   WELD_MAP,
   WELD_JOINT,
   WELD_REMEDY,
-  WELD_WITHOUT_MAP;
+  WELD_WITHOUT_MAP,
+  NO_FILE,
+  CANNOT_WRITE,
+  NO_DECIDED_WELD,
+  WOULD_LEAVE,
+  LEFT_OUT,
+  WRITE_WITH,
+  WRITTEN,
+  OTHER_SHOP,
+  POOLED;
 
   @Override
   public String section() {

@@ -20,7 +20,9 @@ import picocli.CommandLine.Spec;
       Find.class,
       ListSteels.class,
       Pair.class,
+      Pool.class,
       Render.class,
+      Share.class,
       Weldmap.class
     })
 public final class Geminal implements Runnable {

@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 import org.ojalgo.function.special.ErrorFunction;
 
 /**
@@ -131,18 +130,32 @@ public final class HoldModel {
    * @param others the records of other shops, one list for each
    */
   public static HoldModel of(List<WeldObservation> book, List<List<WeldObservation>> others) {
-    return new HoldModel(
-        decided(book).toList(), others.stream().map(o -> decided(o).toList()).toList(), false);
+    return new HoldModel(decided(book), others.stream().map(HoldModel::decided).toList(), false);
   }
 
   /** What the decided welds of a Book that have a map say of what maps are worth here. */
   public static HoldModel ofMaps(List<WeldObservation> book) {
-    return new HoldModel(
-        decided(book).filter(p -> p.how().mapChance() != null).toList(), List.of(), true);
+    return ofMaps(book, List.of());
   }
 
-  private static Stream<WeldObservation> decided(List<WeldObservation> book) {
-    return book.stream().filter(p -> p.outcome() != WeldOutcome.SUSPECT);
+  /**
+   * The same with what other shops' welds say of all shops.
+   *
+   * @param others the records of other shops, one list for each
+   */
+  public static HoldModel ofMaps(List<WeldObservation> book, List<List<WeldObservation>> others) {
+    return new HoldModel(
+        mapped(book),
+        others.stream().map(HoldModel::mapped).filter(o -> !o.isEmpty()).toList(),
+        true);
+  }
+
+  private static List<WeldObservation> decided(List<WeldObservation> book) {
+    return book.stream().filter(p -> p.outcome() != WeldOutcome.SUSPECT).toList();
+  }
+
+  private static List<WeldObservation> mapped(List<WeldObservation> book) {
+    return decided(book).stream().filter(p -> p.how().mapChance() != null).toList();
   }
 
   /** The amounts a weld of this shop is moved by. */
@@ -211,10 +224,14 @@ public final class HoldModel {
         mean(odds), new Interval(below(odds, TAIL), below(odds, 1 - TAIL)), welds);
   }
 
+  /** Its mean without the limits, which take longer. */
+  public double mean(WeldObservation like) {
+    return mean(scaled.stream().map(s -> odds(like, s)).toList());
+  }
+
   /** The same, as the Finder uses it for any number of joints. */
   public HoldChance holdChance(WeldObservation like) {
-    double p = mean(scaled.stream().map(s -> odds(like, s)).toList());
-    return HoldChance.moved(logOdds(p) - prior(like), welds);
+    return HoldChance.moved(logOdds(mean(like)) - prior(like), welds);
   }
 
   /** Log odds of a weld by one scale: normal round {@code at}. */

@@ -1,5 +1,6 @@
 package app.geminal.evidence;
 
+import app.geminal.shop.ShopDefaults;
 import app.geminal.validation.OrderedCopies;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.WeldConditions;
@@ -25,6 +26,8 @@ public record WeldObservation(
     String smith,
     WeldOutcome outcome,
     List<WeldOutcome> joints) {
+  private static final int USUAL_JOINTS = 4;
+
   /** A soak of as much more than needed is long. */
   private static final double LONG_SOAK = 1.5;
 
@@ -32,6 +35,18 @@ public record WeldObservation(
   public WeldObservation {
     steels = OrderedCopies.copyOf(steels);
     joints = List.copyOf(joints);
+  }
+
+  /** A weld as a shop usually makes it, of {@value #USUAL_JOINTS} joints in a restack. */
+  public static WeldObservation asUsual(ShopDefaults defaults) {
+    return new WeldObservation(
+        Set.of(),
+        defaults.protection(),
+        defaults.weldTemperatureC(),
+        WeldConditions.UNKNOWN.of(USUAL_JOINTS, true),
+        "",
+        WeldOutcome.SUSPECT,
+        List.of());
   }
 
   /** The same with what its weld map makes of it. */

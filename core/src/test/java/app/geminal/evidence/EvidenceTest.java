@@ -255,8 +255,7 @@ class EvidenceTest {
     assertThat(Evidence.all(book)).isEqualTo(new WeldTally(2, 1, 1));
     assertThat(Evidence.by(book, Factor.PROTECTION))
         .containsExactly(
-            new Evidence.Line("DRY", new WeldTally(1, 1, 1)),
-            new Evidence.Line("BORAX", new WeldTally(1, 0, 0)));
+            line("DRY", new WeldTally(1, 1, 1)), line("BORAX", new WeldTally(1, 0, 0)));
     assertThat(Evidence.by(book, Factor.WAITING)).as("nobody wrote it down").isEmpty();
   }
 
@@ -275,6 +274,27 @@ class EvidenceTest {
     assertThat(RecordNotes.of(List.of())).isEmpty();
   }
 
+  private static Evidence.Line line(String level, WeldTally tally) {
+    return new Evidence.Line(level, tally, WeldTally.NONE);
+  }
+
+  @Test
+  void otherShopsAreCountedBesideAndTheirSmithsAreNot() {
+    List<WeldObservation> own = new SimulatedShop(1, 1).welds(30);
+    List<WeldObservation> others = new SimulatedShop(2, 1).welds(300);
+    List<Evidence.Line> lines = Evidence.by(own, others, Factor.PROTECTION);
+    assertThat(lines.stream().map(Evidence.Line::tally).reduce(WeldTally::plus))
+        .hasValue(Evidence.all(own));
+    assertThat(lines.stream().map(Evidence.Line::others).reduce(WeldTally::plus))
+        .hasValue(Evidence.all(others));
+    assertThat(lines)
+        .isSortedAccordingTo((a, b) -> Integer.compare(b.tally().judged(), a.tally().judged()));
+    assertThat(Evidence.by(List.of(), others, Factor.PROTECTION))
+        .as("levels only others have")
+        .hasSize(4);
+    assertThat(Evidence.by(own, others, Factor.SMITH)).isEqualTo(Evidence.by(own, Factor.SMITH));
+  }
+
   @Test
   void jointsAreCountedByWhereTheyLie() {
     WeldOutcome held = WeldOutcome.HELD;
@@ -287,10 +307,9 @@ class EvidenceTest {
             "a",
             WeldOutcome.OPEN,
             List.of(WeldOutcome.OPEN, held, held, held));
-    assertThat(Evidence.byPosition(List.of(four)))
+    assertThat(Evidence.byPosition(List.of(four), List.of()))
         .containsExactlyInAnyOrder(
-            new Evidence.Line("outermost", new WeldTally(1, 1, 0)),
-            new Evidence.Line("inside", new WeldTally(2, 0, 0)));
+            line("outermost", new WeldTally(1, 1, 0)), line("inside", new WeldTally(2, 0, 0)));
   }
 
   @Test

@@ -12,7 +12,7 @@ import java.util.Random;
 import java.util.Set;
 
 /** A shop whose habits move its welds by known amounts, from a seed. */
-final class SimulatedShop {
+public final class SimulatedShop {
   private static final List<Set<String>> PAIRS =
       List.of(Set.of("1095", "15N20"), Set.of("W2", "15N20"), Set.of("1084", "L6"));
 
@@ -21,9 +21,11 @@ final class SimulatedShop {
   private final Map<String, Double> truth = new HashMap<>();
 
   /**
+   * A shop.
+   *
    * @param spread how much of the believed spreads the truth has; 1 is as believed
    */
-  SimulatedShop(long seed, double spread) {
+  public SimulatedShop(long seed, double spread) {
     this.random = new Random(seed);
     this.spread = spread;
   }
@@ -71,12 +73,12 @@ final class SimulatedShop {
     return with(weld, holds ? WeldOutcome.HELD : WeldOutcome.OPEN);
   }
 
-  static WeldObservation with(WeldObservation p, WeldOutcome outcome) {
+  public static WeldObservation with(WeldObservation p, WeldOutcome outcome) {
     return new WeldObservation(
         p.steels(), p.protection(), p.temperatureC(), p.how(), p.smith(), outcome, p.joints());
   }
 
-  List<WeldObservation> welds(int n) {
+  public List<WeldObservation> welds(int n) {
     List<WeldObservation> welds = new ArrayList<>();
     for (int i = 0; i < n; i++) {
       welds.add(weld());

@@ -53,7 +53,9 @@ class TableRepository {
           "book_entry",
           "book_before",
           "photo",
-          "hidden_note");
+          "hidden_note",
+          "shop_code",
+          "pooled_record");
 
   /** TableRepository by the columns that put their rows into one order. */
   private static final Map<String, String> ORDER =

@@ -1,6 +1,7 @@
 package app.geminal.server.book;
 
 import app.geminal.library.PlainText;
+import app.geminal.library.welds.BookFiles;
 import io.swagger.v3.oas.annotations.Operation;
 import java.io.IOException;
 import java.io.StringWriter;
@@ -46,7 +47,7 @@ class BookFileController {
   ResponseEntity<BookFile> asJson() {
     return ResponseEntity.ok()
         .header(HttpHeaders.CONTENT_DISPOSITION, named("book.json"))
-        .body(new BookFile("geminal-book", 2, book.all(), entries.all()));
+        .body(new BookFile(BookFiles.FORMAT, BookFiles.VERSION, book.all(), entries.all()));
   }
 
   /** The welds in the Book as CSV. */

@@ -33,7 +33,7 @@ class BookRepository extends LineRepository<WeldView> {
   private static final String SELECT =
       """
       SELECT l.id, l.billet_id, b.name AS billet_name, l.step_key, l.step_title, l.made_at,
-        l.temperature_c, l.school, l.outcome, l.note, l.how, l.version, l.fire_session,
+        l.temperature_c, l.school, l.steels, l.outcome, l.note, l.how, l.version, l.fire_session,
         a.name AS made_by
       FROM weld l JOIN billet b ON b.id = l.billet_id JOIN account a ON a.id = l.made_by
       """;
@@ -49,6 +49,7 @@ class BookRepository extends LineRepository<WeldView> {
               row.getObject("made_at", LocalDateTime.class).toInstant(ZoneOffset.UTC),
               row.getDouble("temperature_c"),
               AtmosphereProtection.valueOf(row.getString("school")),
+              steels(row.getString("steels")),
               WeldOutcome.valueOf(row.getString("outcome")),
               row.getString("note"),
               how(row.getString("how")),
@@ -65,6 +66,10 @@ class BookRepository extends LineRepository<WeldView> {
 
   private static WeldConditions how(@Nullable String document) {
     return document == null ? WeldConditions.UNKNOWN : HOW.read(document, FIRST_FORMAT);
+  }
+
+  private static Set<String> steels(String list) {
+    return list.isEmpty() ? Set.of() : new TreeSet<>(List.of(list.split(",", -1)));
   }
 
   List<WeldView> all() {
@@ -130,7 +135,7 @@ class BookRepository extends LineRepository<WeldView> {
             """)
         .query((row, n) ->
             new ShopKnowledge.Welded(
-                Set.of(row.getString("steels").split(",", -1)),
+                steels(row.getString("steels")),
                 AtmosphereProtection.valueOf(row.getString("school"))))
         .list()
         .stream()
@@ -175,17 +180,6 @@ class BookRepository extends LineRepository<WeldView> {
             """)
         .query(String.class)
         .single();
-  }
-
-  /** Steels each weld joined, by its number; none where no one knows. */
-  Map<Long, Set<String>> steels() {
-    return jdbc
-        .sql("SELECT id, steels FROM weld WHERE NOT struck AND steels <> ''")
-        .query((row, n) ->
-            Map.entry(row.getLong("id"), Set.of(row.getString("steels").split(",", -1))))
-        .list()
-        .stream()
-        .collect(Collectors.toMap(Map.Entry::getKey, Map.Entry::getValue));
   }
 
   Map<AtmosphereProtection, ProtectionCost.MethodRecord> byProtection() {

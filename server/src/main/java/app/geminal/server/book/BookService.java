@@ -2,12 +2,10 @@ package app.geminal.server.book;
 
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
-import app.geminal.evidence.HoldModel;
 import app.geminal.evidence.RecordNotes;
 import app.geminal.evidence.WeldObservation;
 import app.geminal.finding.ShopKnowledge;
 import app.geminal.heatplan.ProtectionCost;
-import app.geminal.operation.SetWeld;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
@@ -15,19 +13,15 @@ import app.geminal.server.problem.NotFound;
 import app.geminal.server.problem.VersionConflict;
 import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
-import app.geminal.shop.ShopDefaults;
 import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
 import app.geminal.weld.AtmosphereProtection;
-import app.geminal.weld.HoldChance;
 import app.geminal.weld.WeldConditions;
-import app.geminal.weld.WeldOutcome;
 import app.geminal.weld.WeldRecord;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
@@ -40,22 +34,14 @@ public class BookService {
   /** A clock in the forge may be a little fast. */
   private static final Duration CLOCK_TOLERANCE = Duration.ofMinutes(10);
 
-  /** Joints of the weld the Finder's chance is reported for; others are calculated from it. */
-  private static final int USUAL_JOINTS = 4;
-
   /** What the Book said when it was like that. */
   private record Counted(String state, Map<String, Message> sayings) {}
 
   /** The welds by billet when it was like that. */
   private record Sorted(String state, Map<Long, List<WeldRecord>> byBillet) {}
 
-  /** What the record says of welds, by a state of the Book. */
-  private record Fitted(String state, HoldModel flat, HoldModel ofMaps) {}
-
   private volatile Sorted sorted = new Sorted("", Map.of());
   private volatile Counted counted = new Counted("", Map.of());
-  private volatile Fitted fitted =
-      new Fitted("", HoldModel.of(List.of()), HoldModel.ofMaps(List.of()));
   private final BookRepository welds;
   private final EntryRepository entries;
   private final HistoryRepository history;
@@ -100,26 +86,6 @@ public class BookService {
             .toList());
   }
 
-  /** How likely a weld holds by this shop's record, made as the shop usually makes it. */
-  @Transactional(readOnly = true)
-  public HoldChance holdChance() {
-    return fitted().flat().holdChance(usual());
-  }
-
-  /** A weld as the shop usually makes it. */
-  @Transactional(readOnly = true)
-  public WeldObservation usual() {
-    ShopDefaults defaults = shops.defaults();
-    return new WeldObservation(
-        Set.of(),
-        defaults.protection(),
-        defaults.weldTemperatureC(),
-        WeldConditions.UNKNOWN.of(USUAL_JOINTS, true),
-        "",
-        WeldOutcome.SUSPECT,
-        List.of());
-  }
-
   /**
    * What the Book says beside findings, by the check's id. Asked with every change of a plan, so it
    * is counted again only when something was written in the Book since.
@@ -135,62 +101,10 @@ public class BookService {
     return last.sayings();
   }
 
-  /**
-   * The weld of a step as it would be made, for predicting it.
-   *
-   * @throws InvalidValue when the plan has no such weld that it can reach
-   */
-  @Transactional(readOnly = true)
-  public WeldObservation planned(Plan plan, String path) {
-    SetWeld weld =
-        plan.setWelds().stream()
-            .filter(p -> p.path().equals(path))
-            .map(p -> (SetWeld) p.step().operation())
-            .findFirst()
-            .orElseThrow(() -> new InvalidValue("step", BookText.NO_SUCH_WELD_STEP.with()));
-    Joining joining = joining(plan, path);
-    return new WeldObservation(
-        joining.steels(),
-        weld.protection(),
-        weld.temperatureC(),
-        joining.known(WeldConditions.UNKNOWN),
-        "",
-        WeldOutcome.SUSPECT,
-        List.of());
-  }
-
-  /**
-   * What is to be expected of a weld by the shop's record, made as planned.
-   *
-   * @param mapChance that all its joints are sound by its weld map, 0 to 1; empty without a map
-   * @throws InvalidValue when the plan has no such weld that it can reach
-   */
-  @Transactional(readOnly = true)
-  public HoldModel.Prediction predict(Plan plan, String path, Optional<Double> mapChance) {
-    WeldObservation weld = planned(plan, path);
-    Fitted by = fitted();
-    return mapChance
-        .map(chance -> by.ofMaps().predict(weld.withMap(chance)))
-        .orElseGet(() -> by.flat().predict(weld));
-  }
-
-  /** Asked with every weld map, so it is fitted again only when the Book has changed since. */
-  private Fitted fitted() {
-    String state = welds.state();
-    Fitted last = fitted;
-    if (!last.state().equals(state)) {
-      List<WeldObservation> past = past();
-      last = new Fitted(state, HoldModel.of(past), HoldModel.ofMaps(past));
-      fitted = last;
-    }
-    return last;
-  }
-
   /** All welds as the evidence reads them. */
   @Transactional(readOnly = true)
   public List<WeldObservation> past() {
-    Map<Long, Set<String>> steels = welds.steels();
-    return LaterInspections.past(welds.all(), entries.looks(), steels);
+    return LaterInspections.past(welds.all(), entries.looks());
   }
 
   /** Welds of one billet, newest first. */
@@ -298,6 +212,11 @@ public class BookService {
     return welds.welded();
   }
 
+  /** Changes whenever something is written in the Book, changed, deleted or restored. */
+  String state() {
+    return welds.state();
+  }
+
   private static String title(Plan plan, String path) {
     if (plan.setWelds().stream().noneMatch(p -> p.path().equals(path))) {
       throw new InvalidValue("stepKey", BookText.NO_SUCH_WELD_STEP.with());
@@ -306,7 +225,7 @@ public class BookService {
   }
 
   /** What the weld joins, as the plan is now. */
-  private Joining joining(Plan plan, String path) {
+  Joining joining(Plan plan, String path) {
     return Run.of(plan, shelf.steels(), shops.defaults())
         .find(path)
         .map(f -> Joining.of(f, shelf.steels()))

@@ -9,6 +9,7 @@ import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
 import java.util.List;
+import java.util.TreeSet;
 import org.jspecify.annotations.Nullable;
 
 /** How a weld or an entry was before it was changed, as it is stored. */
@@ -38,6 +39,7 @@ final class HistoryDocument {
         in.at("madeAt"),
         in.number("temperatureC"),
         in.one("school", PROTECTIONS),
+        new TreeSet<>(in.texts("steels")),
         in.one("outcome", OUTCOMES),
         in.text("note", ""),
         in.in("how", WeldConditionsDocument::how, WeldConditions.UNKNOWN),
@@ -60,6 +62,7 @@ final class HistoryDocument {
         .at("madeAt", w.madeAt())
         .number("temperatureC", w.temperatureC())
         .one("school", w.protection(), PROTECTIONS)
+        .texts("steels", List.copyOf(w.steels()))
         .one("outcome", w.outcome(), OUTCOMES)
         .text("note", w.note())
         .in("how", w.how(), WeldConditionsDocument::how)

@@ -8,7 +8,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
@@ -49,14 +48,13 @@ final class LaterInspections {
   }
 
   /** The welds as the evidence reads them. */
-  static List<WeldObservation> past(
-      List<WeldView> welds, List<Look> looks, Map<Long, Set<String>> steels) {
+  static List<WeldObservation> past(List<WeldView> welds, List<Look> looks) {
     LaterInspections at = new LaterInspections(welds, looks);
     return welds.stream()
         .map(w -> {
           Optional<Inspection> look = at.look(w);
           return new WeldObservation(
-              steels.getOrDefault(w.id(), Set.of()),
+              w.steels(),
               w.protection(),
               w.temperatureC(),
               w.how(),

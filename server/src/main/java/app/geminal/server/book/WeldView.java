@@ -1,10 +1,12 @@
 package app.geminal.server.book;
 
+import app.geminal.validation.OrderedCopies;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
 import app.geminal.weld.WeldRecord;
 import java.time.Instant;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -18,6 +20,7 @@ import org.jspecify.annotations.Nullable;
  * @param madeAt when the weld was made
  * @param temperatureC temperature of the weld, °C
  * @param protection how air was kept from the joint
+ * @param steels designations it joined, empty where no one knows
  * @param outcome how the weld turned out
  * @param note notes, may be empty, at most 2000 characters
  * @param how how it was made, as far as anyone knows
@@ -34,12 +37,18 @@ public record WeldView(
     Instant madeAt,
     double temperatureC,
     AtmosphereProtection protection,
+    Set<String> steels,
     WeldOutcome outcome,
     String note,
     WeldConditions how,
     int version,
     @Nullable Long fireSession,
     String madeBy) {
+
+  /** Copies the steels. */
+  public WeldView {
+    steels = OrderedCopies.copyOf(steels);
+  }
 
   /** The weld as the core knows it. */
   public WeldRecord made() {
@@ -57,6 +66,7 @@ public record WeldView(
         madeAt,
         temperatureC,
         protection,
+        steels,
         found,
         note,
         how,

@@ -253,6 +253,7 @@ class DemoShop {
   private final ShopService shops;
   private final Instruments instruments;
   private final Winter winter;
+  private final OtherShops otherShops;
 
   DemoShop(
       Accounts accounts,
@@ -263,7 +264,9 @@ class DemoShop {
       SteelShelf steels,
       StockService stock,
       Instruments instruments,
-      Winter winter) {
+      Winter winter,
+      OtherShops otherShops) {
+    this.otherShops = otherShops;
     this.winter = winter;
     this.instruments = instruments;
     this.steels = steels;
@@ -293,6 +296,7 @@ class DemoShop {
       }
     }
     winter.weldCoupons(demo.login());
+    otherShops.add(demo.login());
     LOG.info("Demo shop opened with {} billets.", WORK.size());
   }
 

@@ -13,6 +13,8 @@ import app.geminal.evidence.WeldObservation;
 import app.geminal.evidence.WeldTally;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;
+import app.geminal.server.book.WeldChances;
+import app.geminal.server.pooling.PooledRecords;
 import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stored.StoredRow;
@@ -24,6 +26,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -32,6 +35,8 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 class EvidenceController {
   private final BookService book;
+  private final WeldChances chances;
+  private final PooledRecords pooled;
   private final BilletService billets;
   private final ShopService shops;
   private final SteelShelf shelf;
@@ -39,33 +44,19 @@ class EvidenceController {
 
   EvidenceController(
       BookService book,
+      WeldChances chances,
+      PooledRecords pooled,
       BilletService billets,
       ShopService shops,
       SteelShelf shelf,
       PlannedMaps maps) {
     this.maps = maps;
     this.book = book;
+    this.chances = chances;
+    this.pooled = pooled;
     this.billets = billets;
     this.shops = shops;
     this.shelf = shelf;
-  }
-
-  /**
-   * Welds counted.
-   *
-   * @param held sound welds
-   * @param open delaminated welds
-   * @param suspect suspect welds
-   * @param openShare of the decided ones, with its limits
-   * @param limits lower and upper end of the 90 % interval
-   * @param tooFew whether there are too few welds to report
-   */
-  record TallyView(
-      int held, int open, int suspect, double openShare, Interval limits, boolean tooFew) {
-    static TallyView of(WeldTally t) {
-      return new TallyView(
-          t.held(), t.open(), t.suspect(), t.openShare(), t.interval(), t.isTooFew());
-    }
   }
 
   /**
@@ -73,10 +64,14 @@ class EvidenceController {
    *
    * @param level what sets these welds apart
    * @param tally its welds counted
+   * @param others welds of other shops that are counted, null where they have none
    */
-  record LineView(String level, TallyView tally) {
+  record LineView(String level, TallyView tally, @Nullable TallyView others) {
     static LineView of(Evidence.Line line) {
-      return new LineView(line.level(), TallyView.of(line.tally()));
+      return new LineView(
+          line.level(),
+          TallyView.of(line.tally()),
+          line.others().equals(WeldTally.NONE) ? null : TallyView.of(line.others()));
     }
   }
 
@@ -92,26 +87,15 @@ class EvidenceController {
   record FactorView(Factor factor, Message words, double spread, List<LineView> lines) {}
 
   /**
-   * A chance and its limits.
-   *
-   * @param mean mean, 0 to 1
-   * @param limits lower and upper end of the 90 % interval
-   * @param welds welds it is estimated from
-   * @param tooFew whether there are too few welds to report
-   */
-  record ChanceView(double mean, Interval limits, int welds, boolean tooFew) {
-    static ChanceView of(HoldModel.Prediction f) {
-      return new ChanceView(f.mean(), f.limits(), f.welds(), f.isTooFew());
-    }
-  }
-
-  /**
    * Everything the Book teaches.
    *
-   * @param all every weld of the record
+   * @param all every weld of the shop
+   * @param otherShops how many other shops are counted
+   * @param others every weld of them
    * @param factors the welds compared by one thing at a time
    * @param joints by where they lie in the stack
    * @param usual a weld as the shop usually makes it, predicted
+   * @param alone the same without other shops
    * @param belief the same before any record
    * @param shopSpread how much the shop's welds differ beyond chance, as a standard deviation of
    *     log-odds
@@ -119,35 +103,42 @@ class EvidenceController {
    */
   record EvidenceView(
       TallyView all,
+      int otherShops,
+      TallyView others,
       List<FactorView> factors,
       List<LineView> joints,
       ChanceView usual,
+      ChanceView alone,
       ChanceView belief,
       double shopSpread,
       Map<String, Double> moves) {}
 
-  /** What the shop's record says of its welds. */
+  /** What the shop's record says of its welds, and beside it what other shops' do. */
   @Operation(operationId = "getEvidence")
   @GetMapping("/api/v1/evidence")
   EvidenceView evidence() {
-    List<WeldObservation> past = book.past();
-    HoldModel model = HoldModel.of(past);
-    WeldObservation usual = book.usual();
+    List<WeldObservation> own = book.past();
+    List<List<WeldObservation>> pooledShops = pooled.used();
+    List<WeldObservation> others = pooledShops.stream().flatMap(List::stream).toList();
+    HoldModel model = chances.model();
+    WeldObservation usual = WeldObservation.asUsual(shops.defaults());
     return new EvidenceView(
-        TallyView.of(Evidence.all(past)),
+        TallyView.of(Evidence.all(own)),
+        pooledShops.size(),
+        TallyView.of(Evidence.all(others)),
         Arrays.stream(Factor.values())
-            .map(f ->
-                new FactorView(
-                    f,
-                    f.words(),
-                    f.spread(),
-                    Evidence.by(past, f).stream().map(LineView::of).toList()))
+            .map(f -> new FactorView(f, f.words(), f.spread(), lines(Evidence.by(own, others, f))))
             .toList(),
-        Evidence.byPosition(past).stream().map(LineView::of).toList(),
+        lines(Evidence.byPosition(own, others)),
         ChanceView.of(model.predict(usual)),
+        ChanceView.of(HoldModel.of(own).predict(usual)),
         ChanceView.of(HoldModel.of(List.of()).predict(usual)),
         HoldModel.SHOP_SPREAD,
         model.moves());
+  }
+
+  private static List<LineView> lines(List<Evidence.Line> lines) {
+    return lines.stream().map(LineView::of).toList();
   }
 
   /** A weld of a billet's plan, made as it is planned. */
@@ -155,7 +146,7 @@ class EvidenceController {
   @GetMapping("/api/v1/evidence/next")
   ChanceView next(@RequestParam long billet, @RequestParam String step) {
     Plan plan = billets.get(billet).plan();
-    return ChanceView.of(book.predict(plan, step, maps.chance(plan, step)));
+    return ChanceView.of(chances.of(plan, step, maps.chance(plan, step)));
   }
 
   /**

@@ -4,7 +4,8 @@ import app.geminal.server.text.ServerKey;
 
 /** The texts of this package. */
 enum EvidenceText implements ServerKey {
-  BOOK_HAS_NO_WELD_MADE;
+  BOOK_HAS_NO_WELD_MADE,
+  OWN_RECORD;
 
   @Override
   public String section() {

@@ -8,6 +8,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.time.Duration;
 import java.util.function.LongSupplier;
+import org.jspecify.annotations.Nullable;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.Ordered;
 import org.springframework.core.annotation.Order;
@@ -89,7 +90,15 @@ class BodyLimitFilter extends OncePerRequestFilter {
     if (type != null && type.startsWith("image/")) {
       return largestPicture;
     }
-    return type != null && type.startsWith("text/csv") ? largestReadings : largest;
+    return isLongRecord(request, type) ? largestReadings : largest;
+  }
+
+  /** Readings of a session, or the welds of a shop. */
+  private static boolean isLongRecord(HttpServletRequest request, @Nullable String type) {
+    return type != null
+        && (type.startsWith("text/csv")
+            || (type.startsWith("application/json")
+                && request.getRequestURI().equals("/api/v1/evidence/other-shops")));
   }
 
   private void drop(HttpServletRequest request, HttpServletResponse response) {

@@ -12,7 +12,7 @@ import app.geminal.schedule.StartingSteel;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
-import app.geminal.server.book.BookService;
+import app.geminal.server.book.WeldChances;
 import app.geminal.server.problem.Problems;
 import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
@@ -47,7 +47,7 @@ class ScheduleController {
   private final FinderRequests asking;
   private final SteelShelf shelf;
   private final ShopService shops;
-  private final BookService book;
+  private final WeldChances chances;
   private final Accounts accounts;
   private final JsonMapper json;
 
@@ -55,14 +55,14 @@ class ScheduleController {
       FinderRequests asking,
       SteelShelf shelf,
       ShopService shops,
-      BookService book,
+      WeldChances chances,
       Accounts accounts,
       JsonMapper json) {
     this.accounts = accounts;
     this.asking = asking;
     this.shelf = shelf;
     this.shops = shops;
-    this.book = book;
+    this.chances = chances;
     this.json = json;
   }
 
@@ -103,7 +103,7 @@ class ScheduleController {
     Steels steels = shelf.steels();
     Shop shop = shops.shop();
     FinderQuestion question = asking.question(asked, steels, shop);
-    HoldChance chance = book.holdChance();
+    HoldChance chance = chances.usual();
     Finder.check(question, steels, shop, chance);
     try (Turns.Turn _ = turns.take(accounts.turnOf(who.getName()))) {
       SearchStream searchStream = new SearchStream(response, json, question, System::nanoTime);

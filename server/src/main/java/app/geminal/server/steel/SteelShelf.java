@@ -52,6 +52,14 @@ public class SteelShelf {
     return now.steels();
   }
 
+  /** Designations that mean the same in every shop. */
+  @Transactional(readOnly = true)
+  public Set<String> standard() {
+    Set<String> names = shipped.all().stream().map(Steel::id).collect(Collectors.toSet());
+    own.all().forEach(kept -> names.remove(kept.known().id()));
+    return names;
+  }
+
   /** What is offered, own ones first. */
   @Transactional(readOnly = true)
   public List<SteelView> offered() {

@@ -7,7 +7,7 @@ import app.geminal.operation.SetWeld;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
-import app.geminal.server.book.BookService;
+import app.geminal.server.book.WeldChances;
 import app.geminal.server.problem.Busy;
 import app.geminal.server.session.LoggedWelds;
 import app.geminal.server.turn.Turns;
@@ -47,10 +47,10 @@ class WeldMapController {
   private final PlannedMaps maps;
   private final Accounts accounts;
   private final LoggedWelds welds;
-  private final BookService book;
+  private final WeldChances chances;
 
-  WeldMapController(PlannedMaps maps, Accounts accounts, LoggedWelds welds, BookService book) {
-    this.book = book;
+  WeldMapController(PlannedMaps maps, Accounts accounts, LoggedWelds welds, WeldChances chances) {
+    this.chances = chances;
     this.welds = welds;
     this.maps = maps;
     this.accounts = accounts;
@@ -158,7 +158,7 @@ class WeldMapController {
   }
 
   private WeldMapView view(Plan plan, String step, WeldMap map, WeldSetup weld) {
-    return WeldMapView.of(map, weld, book.predict(plan, step, Optional.of(map.chance())));
+    return WeldMapView.of(map, weld, chances.of(plan, step, Optional.of(map.chance())));
   }
 
   /** What would make a weld surer, the best first; each is calculated as the weld itself. */

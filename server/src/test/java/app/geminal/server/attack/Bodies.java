@@ -226,6 +226,19 @@ final class Bodies {
     for (String undone : List.of("undo-use", "reset", "undo-reset")) {
       post("/api/v1/shop/calibration/" + undone);
     }
+    for (String weld :
+        List.of(
+            "\"steels\":[\"1084\",\"15N20\"],\"protection\":\"DRY\",\"joints\":[\"HELD\"]",
+            "\"protection\":\"BORAX\"")) {
+      add(
+          "POST",
+          "/api/v1/evidence/other-shops?name=Upriver",
+          "{\"format\":\"geminal-welds\",\"version\":1,\"shop\":\"upriver-1\",\"welds\":[{%s,\"temperatureC\":1180,\"how\":{\"soakMin\":12,\"joints\":4,\"later\":true},\"outcome\":\"HELD\"}]}",
+          weld);
+    }
+    for (String done : List.of("use", "undo-use", "delete", "restore")) {
+      post("/api/v1/evidence/other-shops/1/" + done);
+    }
     JsonNode bar = read("/api/v1/stock").get(0);
     add("POST", "/api/v1/stock", "%s", bar.get("bar"));
     add("PUT", "/api/v1/stock/" + bar.get("id"), "{\"version\":1,\"bar\":%s}", bar.get("bar"));
@@ -278,6 +291,7 @@ final class Bodies {
             "/api/v1/set-aside/history?billetId=%s&stepKey=%s&count=1"
                 .formatted(aside.get("billetId"), aside.get("stepKey").asString()),
             "/api/v1/evidence/next?billet=1&step=" + step,
+            "/api/v1/evidence/other-shops/1/effect",
             "/api/v1/evidence/compare?factor=PROTECTION&one=DRY&other=BORAX",
             "/api/v1/billets/1/seams?step=" + step,
             "/api/v1/billets/1/heat-plan?step=" + step,

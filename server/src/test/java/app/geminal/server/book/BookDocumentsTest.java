@@ -107,6 +107,7 @@ class BookDocumentsTest {
                   AT,
                   1180,
                   AtmosphereProtection.DRY,
+                  Set.of("1084"),
                   WeldOutcome.SUSPECT,
                   "cold at the end",
                   how,

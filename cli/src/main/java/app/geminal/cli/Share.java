@@ -1,0 +1,80 @@
+package app.geminal.cli;
+
+import app.geminal.evidence.Evidence;
+import app.geminal.evidence.WeldObservation;
+import app.geminal.library.ShippedSteels;
+import app.geminal.library.welds.SharedWeldsFiles;
+import app.geminal.pooling.SharedWelds;
+import app.geminal.steel.Steel;
+import app.geminal.units.Units;
+import app.geminal.weld.WeldOutcome;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import java.util.UUID;
+import java.util.concurrent.Callable;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** The welds of a Book for other shops; what would leave is shown before anything is written. */
+@Command(name = "share", resourceBundle = "app.geminal.cli.usage", mixinStandardHelpOptions = true)
+final class Share implements Callable<Integer> {
+  @Parameters(paramLabel = "BOOK", descriptionKey = "geminal.share.book")
+  private Path book;
+
+  @Option(names = "--out")
+  private @Nullable Path out;
+
+  @Option(names = "--shop")
+  private String shop = UUID.randomUUID().toString();
+
+  @Spec private CommandSpec spec;
+
+  @SuppressWarnings("NullAway.Init")
+  Share() {}
+
+  @Override
+  public Integer call() {
+    List<WeldObservation> past = WeldFiles.book(book);
+    Set<String> standard =
+        ShippedSteels.read().all().stream().map(Steel::id).collect(Collectors.toSet());
+    List<WeldObservation> leaving = SharedWelds.of(past, standard::contains);
+    if (leaving.isEmpty()) {
+      throw new UnusableInput(CliText.NO_DECIDED_WELD.with().read(Units.METRIC));
+    }
+    String file = SharedWeldsFiles.write(new SharedWelds(shop, leaving));
+    PrintWriter shell = spec.commandLine().getOut();
+    shell.println(
+        CliText.WOULD_LEAVE
+            .with("welds", leaving.size(), "open", Evidence.all(leaving).open())
+            .read(Units.METRIC));
+    shell.print(file);
+    shell.println(
+        CliText.LEFT_OUT
+            .with(
+                "suspect",
+                Evidence.all(past).suspect(),
+                "unnamed",
+                Math.toIntExact(named(past) - named(leaving)))
+            .read(Units.METRIC));
+    if (out == null) {
+      shell.println(CliText.WRITE_WITH.with().read(Units.METRIC));
+    } else {
+      WeldFiles.write(out, file);
+      shell.println(CliText.WRITTEN.with("file", out.toString(), "code", shop).read(Units.METRIC));
+    }
+    return 0;
+  }
+
+  private static long named(List<WeldObservation> welds) {
+    Predicate<WeldObservation> isNamed = weld -> !weld.steels().isEmpty();
+    return welds.stream().filter(w -> w.outcome() != WeldOutcome.SUSPECT).filter(isNamed).count();
+  }
+}
