@@ -1,20 +1,16 @@
 package app.geminal.cli;
 
 import app.geminal.evidence.Evidence;
-import app.geminal.evidence.WeldObservation;
 import app.geminal.library.ShippedSteels;
 import app.geminal.library.welds.SharedWeldsFiles;
 import app.geminal.pooling.SharedWelds;
 import app.geminal.steel.Steel;
 import app.geminal.units.Units;
-import app.geminal.weld.WeldOutcome;
 import java.io.PrintWriter;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Set;
 import java.util.UUID;
 import java.util.concurrent.Callable;
-import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -42,27 +38,22 @@ final class Share implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    List<WeldObservation> past = WeldFiles.book(book);
     Set<String> standard =
         ShippedSteels.read().all().stream().map(Steel::id).collect(Collectors.toSet());
-    List<WeldObservation> leaving = SharedWelds.of(past, standard::contains);
-    if (leaving.isEmpty()) {
+    SharedWelds.Leaving leaving = SharedWelds.of(WeldFiles.book(book), standard::contains);
+    if (leaving.welds().isEmpty()) {
       throw new UnusableInput(CliText.NO_DECIDED_WELD.with().read(Units.METRIC));
     }
-    String file = SharedWeldsFiles.write(new SharedWelds(shop, leaving));
+    String file = SharedWeldsFiles.write(new SharedWelds(shop, leaving.welds()));
     PrintWriter shell = spec.commandLine().getOut();
     shell.println(
         CliText.WOULD_LEAVE
-            .with("welds", leaving.size(), "open", Evidence.all(leaving).open())
+            .with("welds", leaving.welds().size(), "open", Evidence.all(leaving.welds()).open())
             .read(Units.METRIC));
     shell.print(file);
     shell.println(
         CliText.LEFT_OUT
-            .with(
-                "suspect",
-                Evidence.all(past).suspect(),
-                "unnamed",
-                Math.toIntExact(named(past) - named(leaving)))
+            .with("suspect", leaving.suspect(), "unnamed", leaving.unnamed())
             .read(Units.METRIC));
     if (out == null) {
       shell.println(CliText.WRITE_WITH.with().read(Units.METRIC));
@@ -71,10 +62,5 @@ final class Share implements Callable<Integer> {
       shell.println(CliText.WRITTEN.with("file", out.toString(), "code", shop).read(Units.METRIC));
     }
     return 0;
-  }
-
-  private static long named(List<WeldObservation> welds) {
-    Predicate<WeldObservation> isNamed = weld -> !weld.steels().isEmpty();
-    return welds.stream().filter(w -> w.outcome() != WeldOutcome.SUSPECT).filter(isNamed).count();
   }
 }

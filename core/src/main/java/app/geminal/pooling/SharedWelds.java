@@ -49,25 +49,46 @@ public record SharedWelds(String shop, List<WeldObservation> welds) {
   }
 
   /**
-   * What would leave of a Book, empty where no weld is decided; of a longer one the first {@value
-   * #MOST}.
+   * What would leave of a Book.
+   *
+   * @param welds none where none is decided; of a longer Book the newest {@value #MOST}
+   * @param suspect welds that stay, because they are not decided
+   * @param unnamed welds that leave without their steels
+   */
+  public record Leaving(List<WeldObservation> welds, int suspect, int unnamed) {
+    /** Copies the list. */
+    public Leaving {
+      welds = List.copyOf(welds);
+    }
+  }
+
+  /**
+   * What would leave of a Book.
    *
    * @param book newest first
    * @param isStandard whether a steel has a designation that means the same everywhere. Where a
    *     weld joined another, none of its steels are named
    */
-  public static List<WeldObservation> of(List<WeldObservation> book, Predicate<String> isStandard) {
-    return book.stream()
-        .filter(weld -> weld.outcome() != WeldOutcome.SUSPECT)
-        .limit(MOST)
-        .map(weld -> nameless(weld, isStandard))
-        .sorted(Comparator.comparing(WeldObservation::toString))
-        .toList();
+  public static Leaving of(List<WeldObservation> book, Predicate<String> isStandard) {
+    List<WeldObservation> decided =
+        book.stream().filter(weld -> weld.outcome() != WeldOutcome.SUSPECT).toList();
+    List<WeldObservation> leaving = decided.stream().limit(MOST).toList();
+    return new Leaving(
+        leaving.stream()
+            .map(weld -> nameless(weld, isStandard))
+            .sorted(Comparator.comparing(WeldObservation::toString))
+            .toList(),
+        book.size() - decided.size(),
+        (int) leaving.stream().filter(weld -> !isNamed(weld, isStandard)).count());
+  }
+
+  private static boolean isNamed(WeldObservation weld, Predicate<String> isStandard) {
+    return weld.steels().stream().allMatch(isStandard);
   }
 
   private static WeldObservation nameless(WeldObservation weld, Predicate<String> isStandard) {
     return new WeldObservation(
-        weld.steels().stream().allMatch(isStandard) ? weld.steels() : Set.of(),
+        isNamed(weld, isStandard) ? weld.steels() : Set.of(),
         weld.protection(),
         weld.temperatureC(),
         weld.how(),

@@ -16,7 +16,7 @@ class RecordDoubtTest {
   private static final int SHOPS = 200;
 
   private static List<WeldObservation> welds(long seed, int n) {
-    return SharedWelds.of(new SimulatedShop(seed, 1).welds(n), _ -> true);
+    return SharedWelds.of(new SimulatedShop(seed, 1).welds(n), _ -> true).welds();
   }
 
   private static List<Kind> doubts(

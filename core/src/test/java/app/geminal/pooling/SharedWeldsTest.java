@@ -20,7 +20,7 @@ class SharedWeldsTest {
   private final List<WeldObservation> book = new SimulatedShop(3, 1).welds(60);
 
   private static List<WeldObservation> shared(List<WeldObservation> book) {
-    return SharedWelds.of(book, steel -> !steel.equals("L6"));
+    return SharedWelds.of(book, steel -> !steel.equals("L6")).welds();
   }
 
   @Test
@@ -30,6 +30,9 @@ class SharedWeldsTest {
     assertThat(left).hasSize(60).allMatch(w -> w.smith().isEmpty());
     assertThat(left).noneMatch(w -> w.steels().contains("L6") || w.steels().equals(Set.of("1084")));
     assertThat(left).anyMatch(w -> w.steels().equals(Set.of("1095", "15N20")));
+    assertThat(SharedWelds.of(book, steel -> !steel.equals("L6")).unnamed())
+        .isEqualTo((int) left.stream().filter(w -> w.steels().isEmpty()).count())
+        .isPositive();
   }
 
   @Test
@@ -37,8 +40,10 @@ class SharedWeldsTest {
     List<WeldObservation> half = new ArrayList<>(book);
     half.replaceAll(
         w -> w.protection().ordinal() < 2 ? SimulatedShop.with(w, WeldOutcome.SUSPECT) : w);
-    assertThat(shared(half))
+    SharedWelds.Leaving leaving = SharedWelds.of(half, _ -> true);
+    assertThat(leaving.welds())
         .hasSize((int) book.stream().filter(w -> w.protection().ordinal() >= 2).count());
+    assertThat(leaving.welds().size() + leaving.suspect()).isEqualTo(60);
   }
 
   @Test
@@ -52,7 +57,7 @@ class SharedWeldsTest {
   @Test
   void whatLeavesTeachesTheSame() {
     WeldObservation next = new SimulatedShop(4, 1).welds(1).getFirst();
-    List<WeldObservation> left = SharedWelds.of(book, _ -> true);
+    List<WeldObservation> left = SharedWelds.of(book, _ -> true).welds();
     assertThat(HoldModel.of(List.of(), List.of(left)).predict(next).mean())
         .isCloseTo(
             HoldModel.of(List.of(), List.of(book)).predict(next).mean(),

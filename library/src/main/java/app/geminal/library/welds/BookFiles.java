@@ -11,9 +11,7 @@ import app.geminal.weld.WeldOutcome;
 import com.fasterxml.jackson.annotation.JsonAlias;
 import com.fasterxml.jackson.annotation.JsonIgnoreProperties;
 import java.util.List;
-import java.util.Objects;
 import java.util.TreeSet;
-import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Reads the welds of a Book that was saved as JSON; see docs/formats/book.md. */
@@ -44,13 +42,14 @@ public final class BookFiles {
   @SuppressWarnings("UnusedMethod")
   @JsonIgnoreProperties(ignoreUnknown = true)
   private record Weld(
-      @Nullable List<String> steels,
+      List<String> steels,
       @JsonAlias("school") AtmosphereProtection protection,
       double temperatureC,
       WeldConditions how,
       String madeBy,
       WeldOutcome outcome) {
     Weld {
+      steels = SteelNames.of(steels);
       Require.present("protection", protection);
       Require.present("how", how);
       Require.present("madeBy", madeBy);
@@ -59,7 +58,7 @@ public final class BookFiles {
 
     WeldObservation read() {
       return new WeldObservation(
-          new TreeSet<>(Objects.requireNonNullElse(steels, List.of())),
+          new TreeSet<>(steels),
           protection,
           temperatureC,
           how,

@@ -14,7 +14,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Reads and writes {@link SharedWelds}; see docs/formats/welds.md. */
@@ -24,6 +23,7 @@ public final class SharedWeldsFiles {
 
   private static final OpenFormat FORMAT = new OpenFormat("geminal-welds", 1, LONGEST);
   private static final JsonMapper JSON = mapper();
+  private static final int MOST_JOINTS = 10_000;
 
   private SharedWeldsFiles() {}
 
@@ -41,21 +41,23 @@ public final class SharedWeldsFiles {
 
   /** A weld in it; what no one knows is left out. */
   private record Weld(
-      @Nullable List<String> steels,
+      List<String> steels,
       AtmosphereProtection protection,
       double temperatureC,
       WeldConditions how,
       WeldOutcome outcome,
-      @Nullable List<WeldOutcome> joints) {
+      List<WeldOutcome> joints) {
     Weld {
+      steels = SteelNames.of(steels);
       Require.present("protection", protection);
       Require.present("how", how);
       Require.present("outcome", outcome);
+      joints = Require.list("joints", Objects.requireNonNullElse(joints, List.of()), 0, MOST_JOINTS);
     }
 
     static Weld of(WeldObservation weld) {
       return new Weld(
-          List.copyOf(new TreeSet<>(weld.steels())),
+          List.copyOf(weld.steels()),
           weld.protection(),
           weld.temperatureC(),
           weld.how(),
@@ -65,13 +67,7 @@ public final class SharedWeldsFiles {
 
     WeldObservation read() {
       return new WeldObservation(
-          new TreeSet<>(Objects.requireNonNullElse(steels, List.of())),
-          protection,
-          temperatureC,
-          how,
-          "",
-          outcome,
-          Objects.requireNonNullElse(joints, List.of()));
+          new TreeSet<>(steels), protection, temperatureC, how, "", outcome, joints);
     }
   }
 

@@ -70,6 +70,8 @@ class SharedWeldsFilesTest {
         "\"soakMin\":17.25~\"soakMin\":1e9~/welds/0/how/soakMin~Enter",
         "\"soakMin\":17.25~\"madeBy\":\"A\"~/welds/0/how/madeBy~not known",
         "\"protection\":\"DRY\",~~/welds/1/protection~missing",
+        "[\"1084\",\"15N20\"]~[null]~/welds/0/steels/0~missing",
+        "[\"HELD\",\"OPEN\"]~[null]~/welds/0/joints/0~missing",
       })
   void aBrokenFileIsRefusedWithItsPlace(String what, String with, String place, String reason) {
     String good = SharedWeldsFiles.write(RECORD);

@@ -15,7 +15,6 @@ import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
-import app.geminal.weld.WeldOutcome;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -64,20 +63,14 @@ class OtherShopsController {
   @Operation(operationId = "getOwnRecord")
   @GetMapping("/api/v1/evidence/own-record")
   OwnRecordView own() {
-    List<WeldObservation> past = book.past();
-    List<WeldObservation> leaving = SharedWelds.of(past, shelf.standard()::contains);
-    long named =
-        past.stream()
-            .filter(w -> w.outcome() != WeldOutcome.SUSPECT && !w.steels().isEmpty())
-            .count();
-    long stillNamed = leaving.stream().filter(w -> !w.steels().isEmpty()).count();
+    SharedWelds.Leaving leaving = SharedWelds.of(book.past(), shelf.standard()::contains);
     return new OwnRecordView(
-        TallyView.of(Evidence.all(leaving)),
-        Evidence.all(past).suspect(),
-        (int) (named - stillNamed),
-        leaving.isEmpty()
+        TallyView.of(Evidence.all(leaving.welds())),
+        leaving.suspect(),
+        leaving.unnamed(),
+        leaving.welds().isEmpty()
             ? null
-            : SharedWeldsFiles.write(new SharedWelds(pooled.ownCode(), leaving)));
+            : SharedWeldsFiles.write(new SharedWelds(pooled.ownCode(), leaving.welds())));
   }
 
   /**
