@@ -25,10 +25,7 @@ class OtherShopsTest extends Story {
 
   private Locator section() {
     return page.getByRole(
-        AriaRole.REGION,
-        new Page.GetByRoleOptions()
-            .setName("Other shops")
-            .setExact(true));
+        AriaRole.REGION, new Page.GetByRoleOptions().setName("Other shops").setExact(true));
   }
 
   private static Locator button(Locator in, String name) {
@@ -41,8 +38,7 @@ class OtherShopsTest extends Story {
     page.waitForURL("**/rack");
     page.navigate(shop.at("/evidence"));
     Locator upriver =
-        section()
-            .getByRole(AriaRole.ARTICLE, new GetByRoleOptions().setName("Upriver forge"));
+        section().getByRole(AriaRole.ARTICLE, new GetByRoleOptions().setName("Upriver forge"));
     assertThat(upriver.locator("[data-effect=known]")).containsText("→");
     Locator next = page.locator("[data-evidence=next]");
     String alone = next.innerText();
@@ -67,8 +63,7 @@ class OtherShopsTest extends Story {
     page.navigate(shop.at("/evidence"));
     button(section(), "Give your welds to others …").click();
     String shown = section().getByLabel("The file", new Locator.GetByLabelOptions()).innerText();
-    Download download =
-        page.waitForDownload(() -> button(section(), "Save this file").click());
+    Download download = page.waitForDownload(() -> button(section(), "Save this file").click());
     assertThat(Files.readString(download.path()).strip()).isEqualTo(shown.strip());
     assertThat(shown).contains("geminal-welds").doesNotContain("Wharf", "Marlinspike", "2026-");
 

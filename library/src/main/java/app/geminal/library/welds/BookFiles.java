@@ -58,13 +58,7 @@ public final class BookFiles {
 
     WeldObservation read() {
       return new WeldObservation(
-          new TreeSet<>(steels),
-          protection,
-          temperatureC,
-          how,
-          madeBy,
-          outcome,
-          List.of());
+          new TreeSet<>(steels), protection, temperatureC, how, madeBy, outcome, List.of());
     }
   }
 

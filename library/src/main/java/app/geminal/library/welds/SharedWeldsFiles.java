@@ -52,7 +52,8 @@ public final class SharedWeldsFiles {
       Require.present("protection", protection);
       Require.present("how", how);
       Require.present("outcome", outcome);
-      joints = Require.list("joints", Objects.requireNonNullElse(joints, List.of()), 0, MOST_JOINTS);
+      joints =
+          Require.list("joints", Objects.requireNonNullElse(joints, List.of()), 0, MOST_JOINTS);
     }
 
     static Weld of(WeldObservation weld) {
