@@ -972,6 +972,7 @@ declare module 'texts/evidence/EvidenceView' {
   export const howThisIsCalculated: string;
   export function theStartingEstimateIs95In(values: { shopSpread: string | number }): string;
   export function otherShops(values: { shops: number; open: string | number; decided: string | number }): string;
+  export const noneOfYoursInspected: string;
   export function othersHere(values: { open: string | number; decided: string | number; low: string | number; high: string | number }): string;
   export function withOtherShops(values: { shops: number; alone: string | number }): string;
 }

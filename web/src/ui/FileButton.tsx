@@ -14,7 +14,8 @@ export function FileButton({
 } & ButtonProps) {
   const field = useRef<HTMLInputElement>(null);
   return (
-    <>
+    // The hidden field is placed in here, and does not make the page longer.
+    <span className="relative inline-block">
       <Button {...button} onClick={() => field.current?.click()} />
       <input
         ref={field}
@@ -29,6 +30,6 @@ export function FileButton({
           e.target.value = '';
         }}
       />
-    </>
+    </span>
   );
 }

@@ -17,7 +17,7 @@ export function EvidenceView() {
   if (!evidence.data) return <p className="p-10 text-soft">{texts.loadingTheRecord}</p>;
   const e = evidence.data;
   return (
-    <main className="h-full overflow-y-auto px-5 py-4">
+    <main className="relative h-full overflow-y-auto px-5 py-4">
       <div className="flex flex-wrap items-baseline gap-x-5 gap-y-1">
         <h1 className="text-2xl">{texts.evidence}</h1>
         <p className="text-soft">{texts.whichPracticesGoWithDelaminationsAnd}</p>
@@ -33,15 +33,15 @@ export function EvidenceView() {
           {e.joints.length > 0 && (
             <Table title={texts.positionOfTheJointInThe} lines={e.joints} of="joints" />
           )}
-          <div className="pt-6">
-            <OtherShops />
-          </div>
         </div>
         <aside className="flex flex-col gap-5">
           <Next evidence={e} />
           <Compare evidence={e} />
           <Belief evidence={e} />
         </aside>
+      </div>
+      <div className="pt-6">
+        <OtherShops />
       </div>
     </main>
   );
@@ -81,9 +81,14 @@ function All({ evidence: { all, otherShops, others } }: { evidence: Evidence }) 
   );
 }
 
+/** Whether none of the welds has a result. */
+const isNone = (tally: Line['tally']) => tally.held + tally.open === 0;
+
 /** How many of the welds were found open. */
 function Counted({ tally, of }: { tally: Line['tally']; of: string }) {
-  return (
+  return isNone(tally) ? (
+    <span className="text-soft">{texts.noneOfYoursInspected}</span>
+  ) : (
     <>
       <b className="text-[17px]">{tally.open}</b>{' '}
       <span className="text-soft">{texts.ofDelaminated({ value: tally.held + tally.open, of })}</span>
@@ -138,21 +143,23 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
                 <Counted tally={tally} of={of} />
               </td>
               <td className="w-64">
-                <RangeBar
-                  now={{ ...tally.limits, middle: tally.openShare }}
-                  before={ANY_SHARE}
-                  label={texts.to({
-                    low: showPercent(tally.limits.low),
-                    high: showPercent(tally.limits.high),
-                  })}
-                />
+                {!isNone(tally) && (
+                  <RangeBar
+                    now={{ ...tally.limits, middle: tally.openShare }}
+                    before={ANY_SHARE}
+                    label={texts.to({
+                      low: showPercent(tally.limits.low),
+                      high: showPercent(tally.limits.high),
+                    })}
+                  />
+                )}
                 <span className="block text-[14px] text-soft sm:hidden">
-                  <Share tally={tally} />
+                  {!isNone(tally) && <Share tally={tally} />}
                   {others && <Others tally={others} />}
                 </span>
               </td>
               <td className="text-[14px] text-soft max-sm:hidden">
-                <Share tally={tally} />
+                {!isNone(tally) && <Share tally={tally} />}
                 {others && <Others tally={others} />}
               </td>
             </tr>

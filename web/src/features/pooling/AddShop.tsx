@@ -21,7 +21,7 @@ export function AddShop({ onAdded }: { onAdded: (all: readonly OtherShop[]) => P
   });
   if (!given)
     return (
-      <p>
+      <p className="border-t border-rule pt-3">
         <FileButton
           name={texts.file}
           accept=".json,application/json"
@@ -37,7 +37,7 @@ export function AddShop({ onAdded }: { onAdded: (all: readonly OtherShop[]) => P
   const problem = add.error ? Problem.from(add.error) : null;
   return (
     <form
-      className="flex flex-wrap items-end gap-3"
+      className="flex flex-wrap items-end gap-3 border-t border-rule pt-3"
       onSubmit={(e) => {
         e.preventDefault();
         add.mutate(given);
