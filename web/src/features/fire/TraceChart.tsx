@@ -18,6 +18,8 @@ import { clock } from './course';
 
 const FROM_C = 500;
 const LEAST_TO_C = 1320;
+/** Half of the width of a minute’s label, px. */
+const TICK_ROOM = 20;
 const MARGIN = { left: 56, right: 12, top: 14, bottom: 40 };
 const METRIC_TICKS = [600, 800, 1000, 1200];
 const INCH_TICKS = [1000, 1500, 2000, 2300].map((f) => ((f - 32) * 5) / 9);
@@ -141,7 +143,7 @@ export function TraceChart({
             key={s}
             x={atSecond(frame, s)}
             y={foot + 34}
-            textAnchor="middle"
+            textAnchor={atSecond(frame, s) + TICK_ROOM > size.width ? 'end' : 'middle'}
             className="condensed fill-line text-[12px]"
           >
             {texts.min({ value: Math.round(s / 60) })}

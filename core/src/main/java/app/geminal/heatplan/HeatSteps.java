@@ -134,7 +134,7 @@ public final class HeatSteps {
             "how",
             heat == 1 ? Set.FIRST : voids && heat < weld.heats() ? Set.AROUND : Set.FIRM,
             "reduction",
-            Quantity.share(weld.reductionPerHeat()),
+            Quantity.aboutShare(weld.reductionPerHeat()),
             "bites",
             squeezing.bites()),
         HeatText.SET_WHEN.with());

@@ -150,7 +150,7 @@ public final class SessionReview {
         SessionText.REVIEW_SQUEEZED.with("well", well),
         SessionText.REVIEW_SQUEEZED_WHY.with(
             "pressed", Quantity.mm(mark.pressedMm()),
-            "part", Quantity.share(part),
+            "part", Quantity.aboutShare(part),
             "limit", Quantity.share(most)));
   }
 

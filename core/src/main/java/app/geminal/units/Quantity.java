@@ -7,6 +7,7 @@ package app.geminal.units;
  * @param value in the kind's stored unit
  */
 public record Quantity(QuantityKind kind, double value) {
+  private static final double HALVES_OF_A_PERCENT = 200;
 
   /** Refuses what is no number. */
   public Quantity {
@@ -68,6 +69,11 @@ public record Quantity(QuantityKind kind, double value) {
   /** A part of a whole, as a fraction. */
   public static Quantity share(double value) {
     return new Quantity(QuantityKind.SHARE, value);
+  }
+
+  /** A part of a whole that is only about so much: no closer than half a percent. */
+  public static Quantity aboutShare(double value) {
+    return share(Math.round(value * HALVES_OF_A_PERCENT) / HALVES_OF_A_PERCENT);
   }
 
   /** An angle, degrees. */

@@ -113,4 +113,10 @@ class QuantityTest {
   void whatIsNoNumberIsRefused() {
     assertThatThrownBy(() -> Quantity.mm(Double.NaN)).isInstanceOf(IllegalArgumentException.class);
   }
+
+  @Test
+  void whatIsOnlyAboutSoMuchIsSaidInHalvesOfAPercent() {
+    assertThat(Quantity.aboutShare(0.0274).format(Units.US)).isEqualTo("2.5%");
+    assertThat(Quantity.aboutShare(0.0999).format(Units.US)).isEqualTo("10%");
+  }
 }
