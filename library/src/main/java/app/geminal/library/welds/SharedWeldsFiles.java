@@ -75,14 +75,16 @@ public final class SharedWeldsFiles {
   /** The record as a document, one weld in a line. */
   public static String write(SharedWelds record) {
     String head =
-        "{\"format\":%s,\"version\":%s,\"shop\":%s,\"welds\":["
-            .formatted(
-                JSON.writeValueAsString(FORMAT.name()),
-                JSON.writeValueAsString(FORMAT.newest()),
-                JSON.writeValueAsString(record.shop()));
+        "{\"format\":"
+            + JSON.writeValueAsString(FORMAT.name())
+            + ",\"version\":"
+            + FORMAT.newest()
+            + ",\"shop\":"
+            + JSON.writeValueAsString(record.shop())
+            + ",\"welds\":[\n";
     return record.welds().stream()
         .map(weld -> JSON.writeValueAsString(Weld.of(weld)))
-        .collect(Collectors.joining(",\n", head + "\n", "\n]}\n"));
+        .collect(Collectors.joining(",\n", head, "\n]}\n"));
   }
 
   /**

@@ -18,6 +18,7 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.HexFormat;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.UnaryOperator;
@@ -33,6 +34,9 @@ import org.springframework.util.FileSystemUtils;
 
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
 class ArchiveTest {
+  /** What the demo shop has in tables that release 13 did not have. */
+  private static final List<String> SINCE_13 = List.of("pooled_record");
+
   private Path folder;
   private TestShop full;
   private TestShop empty;
@@ -213,7 +217,11 @@ class ArchiveTest {
     try (TestShop later = TestShop.empty()) {
       later.bean(ArchiveRestorer.class).takeIn(ofSchema("13"));
       for (String table : TableRepository.ALL) {
-        assertThat(later.dump(table)).as(table).isEqualTo(full.dump(table));
+        if (SINCE_13.contains(table)) {
+          assertThat(later.dump(table)).as(table).isEmpty();
+        } else {
+          assertThat(later.dump(table)).as(table).isEqualTo(full.dump(table));
+        }
       }
       assertThat(later.stagingDatabases()).as("nothing is left over").isEmpty();
       assertThatThrownBy(() -> later.bean(ArchiveRestorer.class).takeIn(ofSchema("13")))
