@@ -48,7 +48,7 @@ export function EvidenceView() {
 }
 
 function All({ evidence: { all, otherShops, others } }: { evidence: Evidence }) {
-  const decided = all.held + all.open;
+  const decided = judged(all);
   return (
     <section aria-label={texts.allWelds} className="border-y border-ink py-3">
       <p className="flex flex-wrap items-baseline gap-x-3">
@@ -74,33 +74,39 @@ function All({ evidence: { all, otherShops, others } }: { evidence: Evidence }) 
       </p>
       {otherShops > 0 && (
         <p className="text-soft">
-          {texts.otherShops({ shops: otherShops, open: others.open, decided: others.held + others.open })}
+          {texts.otherShops({ shops: otherShops, open: others.open, decided: judged(others) })}
         </p>
       )}
     </section>
   );
 }
 
-/** Whether none of the welds has a result. */
-const isNone = (tally: Line['tally']) => tally.held + tally.open === 0;
+/** Those that have a result. */
+const judged = (tally: Line['tally']) => tally.held + tally.open;
 
 /** How many of the welds were found open. */
 function Counted({ tally, of }: { tally: Line['tally']; of: string }) {
-  return isNone(tally) ? (
+  return judged(tally) === 0 ? (
     <span className="text-soft">{texts.noneOfYoursInspected}</span>
   ) : (
     <>
       <b className="text-[17px]">{tally.open}</b>{' '}
-      <span className="text-soft">{texts.ofDelaminated({ value: tally.held + tally.open, of })}</span>
+      <span className="text-soft">{texts.ofDelaminated({ value: judged(tally), of })}</span>
     </>
   );
 }
 
-/** The share that delaminates, where there are enough welds to say so. */
-function Share({ tally }: { tally: Line['tally'] }) {
-  return tally.tooFew
+/** The share that delaminates, where there are enough welds to say so, and below it other shops'. */
+function Share({ of: { tally, others } }: { of: Line }) {
+  const own = tally.tooFew
     ? texts.notEnoughWeldsYet2
     : texts.toDelaminate({ low: showPercent(tally.limits.low), high: showPercent(tally.limits.high) });
+  return (
+    <>
+      {judged(tally) > 0 && own}
+      {others && <Others tally={others} />}
+    </>
+  );
 }
 
 /** Welds of other shops, apart from the own ones. */
@@ -109,7 +115,7 @@ function Others({ tally }: { tally: Line['tally'] }) {
     <span className="block" data-others="">
       {texts.othersHere({
         open: tally.open,
-        decided: tally.held + tally.open,
+        decided: judged(tally),
         low: showPercent(tally.limits.low),
         high: showPercent(tally.limits.high),
       })}
@@ -131,36 +137,34 @@ function Table({ title, lines, of }: { title: string; lines: readonly Line[]; of
           </tr>
         </thead>
         <tbody>
-          {lines.map(({ level, tally, others }) => (
-            <tr key={level} className="border-t border-rule [&>td]:py-1.5 [&>td]:pr-4">
+          {lines.map((line) => (
+            <tr key={line.level} className="border-t border-rule [&>td]:py-1.5 [&>td]:pr-4">
               <td className="w-56 align-top">
-                {levelWords(level)}
+                {levelWords(line.level)}
                 <span className="block sm:hidden">
-                  <Counted tally={tally} of={of} />
+                  <Counted tally={line.tally} of={of} />
                 </span>
               </td>
               <td className="w-44 whitespace-nowrap max-sm:hidden">
-                <Counted tally={tally} of={of} />
+                <Counted tally={line.tally} of={of} />
               </td>
               <td className="w-64">
-                {!isNone(tally) && (
+                {judged(line.tally) > 0 && (
                   <RangeBar
-                    now={{ ...tally.limits, middle: tally.openShare }}
+                    now={{ ...line.tally.limits, middle: line.tally.openShare }}
                     before={ANY_SHARE}
                     label={texts.to({
-                      low: showPercent(tally.limits.low),
-                      high: showPercent(tally.limits.high),
+                      low: showPercent(line.tally.limits.low),
+                      high: showPercent(line.tally.limits.high),
                     })}
                   />
                 )}
                 <span className="block text-[14px] text-soft sm:hidden">
-                  {!isNone(tally) && <Share tally={tally} />}
-                  {others && <Others tally={others} />}
+                  <Share of={line} />
                 </span>
               </td>
               <td className="text-[14px] text-soft max-sm:hidden">
-                {!isNone(tally) && <Share tally={tally} />}
-                {others && <Others tally={others} />}
+                <Share of={line} />
               </td>
             </tr>
           ))}

@@ -121,6 +121,7 @@ class EvidenceController {
     List<List<WeldObservation>> pooledShops = pooled.used();
     List<WeldObservation> others = pooledShops.stream().flatMap(List::stream).toList();
     HoldModel model = chances.model();
+    HoldModel alone = pooledShops.isEmpty() ? model : HoldModel.of(own);
     WeldObservation usual = WeldObservation.asUsual(shops.defaults());
     return new EvidenceView(
         TallyView.of(Evidence.all(own)),
@@ -131,7 +132,7 @@ class EvidenceController {
             .toList(),
         lines(Evidence.byPosition(own, others)),
         ChanceView.of(model.predict(usual)),
-        ChanceView.of(HoldModel.of(own).predict(usual)),
+        ChanceView.of(alone.predict(usual)),
         ChanceView.of(HoldModel.of(List.of()).predict(usual)),
         HoldModel.SHOP_SPREAD,
         model.moves());

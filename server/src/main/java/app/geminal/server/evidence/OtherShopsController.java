@@ -116,7 +116,7 @@ class OtherShopsController {
             .map(PooledRecord::name)
             .findFirst()
             .orElse(null),
-        RecordDoubt.of(record.welds(), own, pooled.usedBeside(record)).stream()
+        RecordDoubt.of(record.welds(), own, record.countedBeside(all)).stream()
             .map(RecordDoubt::words)
             .toList(),
         record.addedAt(),
@@ -161,7 +161,7 @@ class OtherShopsController {
   EffectView effect(@PathVariable long id) {
     PooledRecord record = pooled.get(id);
     List<WeldObservation> own = book.past();
-    List<List<WeldObservation>> beside = pooled.usedBeside(record);
+    List<List<WeldObservation>> beside = record.countedBeside(pooled.all());
     List<List<WeldObservation>> with =
         Stream.concat(beside.stream(), Stream.of(record.welds().welds())).toList();
     WeldObservation usual = WeldObservation.asUsual(shops.defaults());

@@ -1,7 +1,9 @@
 package app.geminal.server.pooling;
 
+import app.geminal.evidence.WeldObservation;
 import app.geminal.pooling.SharedWelds;
 import java.time.Instant;
+import java.util.List;
 
 /**
  * The record of another shop, as it was given.
@@ -15,6 +17,14 @@ import java.time.Instant;
  */
 public record PooledRecord(
     long id, String name, SharedWelds welds, boolean used, Instant addedAt, String addedBy) {
+  /** Of all records those that are counted beside it; it takes the place of one of its shop. */
+  public List<List<WeldObservation>> countedBeside(List<PooledRecord> all) {
+    return all.stream()
+        .filter(r -> r.used() && !r.isOfSameShop(this))
+        .map(r -> r.welds.welds())
+        .toList();
+  }
+
   /** Whether it is another record of the same shop. */
   public boolean isOfSameShop(PooledRecord other) {
     return welds.shop().equals(other.welds.shop());

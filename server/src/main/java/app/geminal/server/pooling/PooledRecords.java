@@ -36,17 +36,10 @@ public class PooledRecords {
   /** Those that are counted, each a list. */
   @Transactional(readOnly = true)
   public List<List<WeldObservation>> used() {
-    return welds(records.all().stream().filter(PooledRecord::used).toList());
-  }
-
-  /** Those that are counted beside a record, which takes the place of one of its shop. */
-  @Transactional(readOnly = true)
-  public List<List<WeldObservation>> usedBeside(PooledRecord record) {
-    return welds(records.all().stream().filter(r -> r.used() && !r.isOfSameShop(record)).toList());
-  }
-
-  private static List<List<WeldObservation>> welds(List<PooledRecord> records) {
-    return records.stream().map(record -> record.welds().welds()).toList();
+    return records.all().stream()
+        .filter(PooledRecord::used)
+        .map(record -> record.welds().welds())
+        .toList();
   }
 
   /** Changes whenever other records are counted. */
@@ -81,10 +74,11 @@ public class PooledRecords {
   /** Counts a record in the place of an earlier one of its shop, or counts it no more. */
   @Transactional
   public void setUsed(long id, boolean used) {
-    PooledRecord record = get(id);
-    if (records.all().stream().noneMatch(r -> r.id() == id)) {
-      throw new NotFound(PoolingText.NO_RECORD.with("number", id));
-    }
+    PooledRecord record =
+        records.all().stream()
+            .filter(r -> r.id() == id)
+            .findFirst()
+            .orElseThrow(() -> new NotFound(PoolingText.NO_RECORD.with("number", id)));
     records.setUsed(record, used);
   }
 
