@@ -1803,10 +1803,10 @@ declare module 'texts/schedule/QuestionFields' {
   export const addACore: string;
   export const addACorePiece: string;
   export const searchRange: string;
-  export function chanceAllWeldsHoldIn100(values: { value: string | number; value2: string | number }): string;
+  export const chanceFromWeldMaps: string;
   export const timesComeFromShop: string;
   export const anEstimateUntilTheBookHas: string;
-  export function anEstimateCorrectedByTheWelds(values: { welds: string | number }): string;
+  export function anEstimateCorrectedByTheWelds(values: { welds: number }): string;
   export const never: string;
   export const allowed: string;
 }

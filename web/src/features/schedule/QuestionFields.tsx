@@ -169,10 +169,7 @@ export function QuestionFields({
       </details>
       {begun && (
         <p className="border-t border-line pt-2 text-[13px] leading-snug text-soft">
-          {texts.chanceAllWeldsHoldIn100({
-            value: (begun.chance.whole * 100).toFixed(0),
-            value2: (begun.chance.joint * 1000).toFixed(0),
-          })}
+          {texts.chanceFromWeldMaps}{' '}
           {begun.chance.welds === 0
             ? texts.anEstimateUntilTheBookHas
             : texts.anEstimateCorrectedByTheWelds({ welds: begun.chance.welds })}{' '}

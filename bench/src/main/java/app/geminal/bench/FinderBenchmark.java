@@ -1,5 +1,7 @@
 package app.geminal.bench;
 
+import app.geminal.evidence.HoldModel;
+import app.geminal.evidence.WeldObservation;
 import app.geminal.layup.Piece;
 import app.geminal.library.ShippedSteels;
 import app.geminal.schedule.Bounds;
@@ -16,6 +18,9 @@ import app.geminal.schedule.StartingSteel;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import app.geminal.weld.HoldChance;
+import app.geminal.weld.WeldChance;
+import app.geminal.weldmap.BondTable;
+import app.geminal.weldmap.Sample;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.TimeUnit;
@@ -75,15 +80,35 @@ public class FinderBenchmark {
         SearchLimits.of(shop));
   }
 
+  private final List<Sample> few = BondTable.usual();
+  private final WeldChance maps =
+      HoldModel.ofMaps(List.of())
+          .weldChance(tableOfMaps(), WeldObservation.asUsual(shop.defaults()));
+
   private SearchOutcome find(FinderQuestion question) {
-    return Finder.find(
-        question, steels, shop, HoldChance.prior(), SearchListener.NONE, Finder.USUAL_WORK);
+    return find(question, HoldChance.prior());
+  }
+
+  private SearchOutcome find(FinderQuestion question, WeldChance chance) {
+    return Finder.find(question, steels, shop, chance, SearchListener.NONE, Finder.USUAL_WORK);
   }
 
   /** Everything: turned, with sheets, folded, outer pieces thick. */
   @Benchmark
   public SearchOutcome full() {
     return find(full);
+  }
+
+  /** The same with the chance of each weld by its map, read off a table that is there. */
+  @Benchmark
+  public SearchOutcome fullByWeldMaps() {
+    return find(full, maps);
+  }
+
+  /** Making that table: once for two steels, a width and a shop. */
+  @Benchmark
+  public BondTable tableOfMaps() {
+    return BondTable.of(steels, shop, List.of("1084", "15N20"), 40, _ -> few);
   }
 
   /** The same with blocks of one height only, as it was before other heights were tried. */

@@ -1,5 +1,7 @@
 package app.geminal.cli;
 
+import app.geminal.evidence.HoldModel;
+import app.geminal.evidence.WeldObservation;
 import app.geminal.layup.Piece;
 import app.geminal.library.ShippedSteels;
 import app.geminal.notation.Shorthand;
@@ -27,7 +29,9 @@ import app.geminal.units.Lengths;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Unreadable;
 import app.geminal.validation.InvalidValue;
-import app.geminal.weld.HoldChance;
+import app.geminal.weld.WeldChance;
+import app.geminal.weldmap.BondTable;
+import app.geminal.weldmap.Sample;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.Callable;
@@ -110,7 +114,12 @@ final class Find implements Callable<Integer> {
       question = question(shop);
       outcome =
           Finder.find(
-              question, steels, shop, HoldChance.prior(), SearchListener.NONE, Finder.USUAL_WORK);
+              question,
+              steels,
+              shop,
+              chance(question, steels, shop),
+              SearchListener.NONE,
+              Finder.USUAL_WORK);
     } catch (InvalidValue bad) {
       throw new UnusableInput(CliText.at(bad.path(), bad.words()).read(habits.reader()));
     } catch (Unreadable bad) {
@@ -190,5 +199,13 @@ final class Find implements Callable<Integer> {
 
   private double mm(String length) {
     return Lengths.parseMm(length.strip(), units());
+  }
+
+  /** As weld maps say, in a shop without a record. */
+  private static WeldChance chance(FinderQuestion question, Steels steels, Shop shop) {
+    List<Sample> few = BondTable.usual();
+    BondTable maps =
+        BondTable.of(steels, shop, question.from().steels(), question.from().widthMm(), _ -> few);
+    return HoldModel.ofMaps(List.of()).weldChance(maps, WeldObservation.asUsual(shop.defaults()));
   }
 }

@@ -1,11 +1,14 @@
 package app.geminal.evidence;
 
 import app.geminal.weld.HoldChance;
+import app.geminal.weld.WeldChance;
 import app.geminal.weld.WeldOutcome;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.DoubleUnaryOperator;
+import java.util.stream.IntStream;
 import org.ojalgo.function.special.ErrorFunction;
 
 /**
@@ -59,6 +62,8 @@ public final class HoldModel {
 
   /** A map is a share of 64; it says no more than this, and its opposite. */
   private static final double SUREST_MAP = 0.98;
+
+  private static final int CURVE = 50;
 
   private static final double TAIL = (1 - Interval.LEVEL) / 2;
   private static final int HALVINGS = 60;
@@ -229,9 +234,33 @@ public final class HoldModel {
     return mean(scaled.stream().map(s -> odds(like, s)).toList());
   }
 
-  /** The same, as the Finder uses it for any number of joints. */
-  public HoldChance holdChance(WeldObservation like) {
-    return HoldChance.moved(logOdds(mean(like)) - prior(like), welds);
+  /**
+   * The mean for a weld like that, by the chance its map gives it; between {@value #CURVE} values
+   * of that it is taken to run straight.
+   */
+  private DoubleUnaryOperator ofMapChance(WeldObservation like) {
+    double[] means =
+        IntStream.rangeClosed(0, CURVE)
+            .mapToDouble(i -> mean(like.withMap((double) i / CURVE)))
+            .toArray();
+    return chance -> {
+      double at = Math.clamp(chance, 0, 1) * CURVE;
+      int below = Math.min((int) at, CURVE - 1);
+      return means[below] + (at - below) * (means[below + 1] - means[below]);
+    };
+  }
+
+  /**
+   * The mean for welds made like that, as the Finder asks for it.
+   *
+   * @param maps what their maps say
+   */
+  public WeldChance weldChance(WeldChance maps, WeldObservation like) {
+    DoubleUnaryOperator first = ofMapChance(like.ofFirstStack());
+    DoubleUnaryOperator later = ofMapChance(like);
+    return (isRestacked, heightMm, lengthMm, joints) ->
+        (isRestacked ? later : first)
+            .applyAsDouble(maps.of(isRestacked, heightMm, lengthMm, joints));
   }
 
   /** Log odds of a weld by one scale: normal round {@code at}. */

@@ -49,6 +49,12 @@ public record WeldObservation(
         List.of());
   }
 
+  /** The same made of the pieces of a first stack. */
+  public WeldObservation ofFirstStack() {
+    return new WeldObservation(
+        steels, protection, temperatureC, how.of(how.joints(), false), smith, outcome, joints);
+  }
+
   /** The same with what its weld map makes of it. */
   public WeldObservation withMap(double chance) {
     return new WeldObservation(

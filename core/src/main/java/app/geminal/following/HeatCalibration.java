@@ -152,11 +152,16 @@ public final class HeatCalibration {
 
   /** How the next stack in this forge may be; what is never learned is as always. */
   public List<Sample> ensemble(FacePrep faces) {
+    return ensemble(faces, Sample.ensemble());
+  }
+
+  /** The same made of other usual samples, of as many as these are. */
+  public List<Sample> ensemble(FacePrep faces, List<Sample> usual) {
     List<ShopUnknown> shown = shownBy(faces);
     MatrixStore<Double> picked = picked(shown);
     MatrixStore<Double> root = nextStack(picked, shown).getL();
     MatrixStore<Double> about = picked.multiply(middle);
-    return Sample.ensemble().stream().map(usual -> shifted(usual, shown, about, root)).toList();
+    return usual.stream().map(one -> shifted(one, shown, about, root)).toList();
   }
 
   private static Sample shifted(

@@ -109,11 +109,24 @@ public final class BarHeat {
 
     /** Mirrored height: what a plan uses; a tenth of the work, see {@link Soak}. */
     static final Cells PLANNING = new Cells(2, 3, 5, true, LONGEST_STEP_S);
+
+    Cells inSteps(double newLongestStepS) {
+      return new Cells(along, across, through, heightMirrored, newLongestStepS);
+    }
   }
 
   /** Steel at one temperature all through. */
   public BarHeat(Of what, double startC) {
     this(what, startC, Cells.FOLLOWING, SteelHeat.STEEL);
+  }
+
+  /**
+   * The same, followed in longer steps where less will do.
+   *
+   * @param longestStepS seconds
+   */
+  public BarHeat(Of what, double startC, double longestStepS) {
+    this(what, startC, Cells.FOLLOWING.inSteps(longestStepS), SteelHeat.STEEL);
   }
 
   BarHeat(Of what, double startC, Cells cells, Material material) {

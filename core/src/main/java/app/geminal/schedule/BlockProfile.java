@@ -39,7 +39,6 @@ final class BlockProfile {
   int cuts;
   int cools;
   int drawHeats;
-  double logChance;
 
   /** Mass of sheets laid in, {@code sheetA·start − sheetB}. */
   double sheetA;
@@ -132,7 +131,6 @@ final class BlockProfile {
     cuts = 0;
     cools = 0;
     drawHeats = 0;
-    logChance = 0;
     sheetA = 0;
     sheetB = 0;
     tallestMm = 0;
@@ -154,7 +152,6 @@ final class BlockProfile {
     cuts = before.cuts + newCuts;
     cools = before.cools + 1;
     drawHeats = before.drawHeats + piece.heats;
-    logChance = before.logChance;
     sheetA = before.sheetA;
     sheetB = before.sheetB;
     tallestMm = before.tallestMm;
@@ -178,7 +175,6 @@ final class BlockProfile {
   /** Notes what setting it asks of the shop. */
   void set(SearchContext r) {
     welds++;
-    logChance += r.logChance(joints);
     tallestMm = Math.max(tallestMm, heightMm);
     wideMm = Math.max(wideMm, Math.max(widthMm, heightMm));
     highMm = Math.max(highMm, Math.min(widthMm, heightMm));

@@ -7,7 +7,7 @@ package app.geminal.schedule;
  * @param faces joint faces
  * @param steel 10 g, or −1 mm of finished length where the steel is given
  * @param minutes of work and waiting
- * @param risk thousandths
+ * @param risk that not every weld holds, twentieths: no finer than it is known
  * @param distance layers
  * @param coarse part of the height that is broad sheets, %
  */
@@ -36,7 +36,7 @@ record Cost(
         faces,
         lengthIsGiven ? -Math.round(finishedMm) : Math.round(startKg * 100),
         Math.round(minutes),
-        Math.round((1 - chance) * 1000),
+        Math.round((1 - chance) * 20),
         distance,
         Math.round(coarsePercent));
   }

@@ -10,7 +10,7 @@ public enum Criterion {
   STEEL,
   /** Hours, waiting for a bar to cool included, in whole minutes. */
   TIME,
-  /** Chance that some weld does not hold, in thousandths. */
+  /** Chance that some weld does not hold, in twentieths. */
   RISK,
   /** Layers away from what is wanted. */
   DISTANCE,

@@ -43,6 +43,13 @@ final class Ending {
   private final double[] longA = new double[Bounds.MOST_RESTACKS + 1];
   private final double[] longB = new double[Bounds.MOST_RESTACKS + 1];
 
+  /** The blocks that are set, by depth: what their chance depends on, and lengths as above. */
+  private final double[] weldMm = new double[Bounds.MOST_RESTACKS + 1];
+
+  private final double[] weldA = new double[Bounds.MOST_RESTACKS + 1];
+  private final double[] weldB = new double[Bounds.MOST_RESTACKS + 1];
+  private final int[] weldJoints = new int[Bounds.MOST_RESTACKS + 1];
+
   /** The block last asked about; neighbours in a walk are often of one size. */
   private double blockWidth;
 
@@ -81,6 +88,14 @@ final class Ending {
   void noteBar(int depth, BarProfile bar) {
     longA[depth] = bar.a;
     longB[depth] = bar.b;
+  }
+
+  /** Notes a block that is about to be set at a depth. */
+  void noteWeld(int depth, BlockProfile block) {
+    weldMm[depth] = block.heightMm;
+    weldA[depth] = block.a;
+    weldB[depth] = block.b;
+    weldJoints[depth] = block.joints;
   }
 
   /** Notes how long the pieces are that were cut at a depth. */
@@ -176,6 +191,7 @@ final class Ending {
     double lengthA = block.a;
     double lengthB = block.b;
     if (block.loose) {
+      noteWeld(depth, block);
       block.set(r);
       lengthA *= r.setSpreads;
       lengthB = (lengthB + 2 * r.setSkinMm) * r.setSpreads;
@@ -228,12 +244,21 @@ final class Ending {
             kg,
             finishedMm,
             work.minutes(),
-            Math.exp(block.logChance),
+            chance(depth, block, startMm),
             aim.distance(countsVisible ? layers : block.shop),
             block.coarsePercent());
     shortlist.offer(
         cost,
         () -> new Candidate(schedule(depth, path), startMm, layers, cost, question.blockMm()));
+  }
+
+  /** That every weld on the way holds. A bar that is there and solid was not set first. */
+  private double chance(int depth, BlockProfile block, double startMm) {
+    double chance = 1;
+    for (int i = depth + 1 - block.welds; i <= depth; i++) {
+      chance *= r.chance.of(i > 0, weldMm[i], weldA[i] * startMm - weldB[i], weldJoints[i]);
+    }
+    return chance;
   }
 
   private Schedule schedule(int depth, Restacking[] path) {

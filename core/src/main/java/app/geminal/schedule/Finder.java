@@ -5,6 +5,7 @@ import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import app.geminal.validation.InvalidValue;
 import app.geminal.weld.HoldChance;
+import app.geminal.weld.WeldChance;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -36,7 +37,7 @@ public final class Finder implements SearchListener.Progress {
   private final FinderQuestion question;
   private final Steels steels;
   private final Shop shop;
-  private final HoldChance chance;
+  private final WeldChance chance;
   private final SearchListener watch;
   private final List<SearchContext> contexts;
   private final ParetoFront front = new ParetoFront();
@@ -45,7 +46,7 @@ public final class Finder implements SearchListener.Progress {
   private int of;
 
   private Finder(
-      FinderQuestion question, Steels steels, Shop shop, HoldChance chance, SearchListener watch) {
+      FinderQuestion question, Steels steels, Shop shop, WeldChance chance, SearchListener watch) {
     this.question = question;
     this.steels = steels;
     this.shop = shop;
@@ -58,7 +59,7 @@ public final class Finder implements SearchListener.Progress {
   /**
    * Searches.
    *
-   * @param chance what the shop's record says of its welds
+   * @param chance of each weld
    * @param work how much may be done for each start, see {@link #USUAL_WORK}; the same work gives
    *     the same answer
    * @throws InvalidValue when a steel is unknown
@@ -67,7 +68,7 @@ public final class Finder implements SearchListener.Progress {
       FinderQuestion question,
       Steels steels,
       Shop shop,
-      HoldChance chance,
+      WeldChance chance,
       SearchListener watch,
       long work) {
     return new Finder(question, steels, shop, chance, watch).find(work);
@@ -78,8 +79,8 @@ public final class Finder implements SearchListener.Progress {
    *
    * @throws InvalidValue when a steel is unknown or the question cannot be worked out
    */
-  public static void check(FinderQuestion question, Steels steels, Shop shop, HoldChance chance) {
-    var _ = new Finder(question, steels, shop, chance, SearchListener.NONE).starts();
+  public static void check(FinderQuestion question, Steels steels, Shop shop) {
+    var _ = new Finder(question, steels, shop, HoldChance.prior(), SearchListener.NONE).starts();
   }
 
   private SearchOutcome find(long work) {

@@ -11,7 +11,7 @@ import app.geminal.operation.Operation;
 import app.geminal.operation.SetWeld;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
-import app.geminal.weld.HoldChance;
+import app.geminal.weld.WeldChance;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -87,7 +87,7 @@ public record RankedSchedule(
    * the walk, which is a fault of ours and should not cost the smith the other ways.
    */
   static Optional<RankedSchedule> of(
-      Candidate candidate, FinderQuestion question, Steels steels, Shop shop, HoldChance chance) {
+      Candidate candidate, FinderQuestion question, Steels steels, Shop shop, WeldChance chance) {
     Schedule schedule = candidate.schedule();
     FinderQuestion asked = question.withBlockMm(candidate.blockMm());
     SchedulePlan planned = SchedulePlan.of(schedule, asked, candidate.lengthMm(), shop);
@@ -101,18 +101,20 @@ public record RankedSchedule(
     int welds = 0;
     double holds = 1;
     int joints = startJoints;
+    boolean isRestacked = false;
     double longest = before.lengthMm();
     double tallest = 0;
     Bars bars = before;
     for (int i = 0; i < planned.done().size(); i++) {
       if (planned.steps().get(i) instanceof SetWeld) {
         welds++;
-        holds *= chance.ofJoints(joints);
+        holds *= chance.of(isRestacked, bars.heightMm(), bars.lengthMm(), joints);
         tallest = Math.max(tallest, bars.heightMm());
       }
       Done done = planned.done().get(i);
       if (done.layers() instanceof Done.Layers.Joined joined) {
         joints = joined.joints();
+        isRestacked = true;
       }
       bars = done.bars();
       longest = Math.max(longest, bars.lengthMm());

@@ -111,11 +111,7 @@ public final class SchedulePlan {
   }
 
   static double widthMm(FinderQuestion question) {
-    return switch (question.from()) {
-      case StartingSteel.Stacks stacks -> stacks.widthMm();
-      case StartingSteel.Shelf shelf -> shelf.widthMm();
-      case StartingSteel.Bar bar -> bar.bars().widthMm();
-    };
+    return question.from().widthMm();
   }
 
   /** Height a bar is drawn to so that so many of them make a block, mm. */

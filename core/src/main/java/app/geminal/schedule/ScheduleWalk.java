@@ -134,6 +134,7 @@ final class ScheduleWalk {
     BarProfile there = set[depth];
     there.of(block);
     if (block.loose) {
+      ending.noteWeld(depth, block);
       block.set(r);
       if (!there.weld(r)) {
         return;

@@ -11,7 +11,7 @@ import app.geminal.shop.Tool;
 import app.geminal.steel.Deformation;
 import app.geminal.steel.FlowStress;
 import app.geminal.steel.Steels;
-import app.geminal.weld.HoldChance;
+import app.geminal.weld.WeldChance;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -20,8 +20,6 @@ import org.jspecify.annotations.Nullable;
 
 /** What stays the same for every schedule of one question, worked out once. */
 final class SearchContext {
-  private static final int MOST_JOINTS = 128;
-
   /** Higher than this, a bar under narrow dies resists no more than a tall one. */
   private static final double THIN_MM = 3;
 
@@ -61,13 +59,12 @@ final class SearchContext {
   final double[] barMm = new double[Bounds.MOST_CUT + 1];
 
   private final List<String> known = new ArrayList<>();
-  private final double[] logChance = new double[MOST_JOINTS + 1];
-  private final HoldChance chance;
+  final WeldChance chance;
 
   /** A piece laid in a joint: its steel by number, thickness in mm, mass in kg of a mm². */
   record Sheet(byte steel, double mm, double kgMm2) {}
 
-  SearchContext(FinderQuestion question, Steels steels, Shop shop, HoldChance chance) {
+  SearchContext(FinderQuestion question, Steels steels, Shop shop, WeldChance chance) {
     this.question = question;
     this.shop = shop;
     this.steels = steels;
@@ -104,9 +101,6 @@ final class SearchContext {
       barMm[pieces] = SchedulePlan.barMm(question.blockMm(), pieces);
     }
     mostOffMm = mostOffMm();
-    for (int joints = 0; joints <= MOST_JOINTS; joints++) {
-      logChance[joints] = Math.log(chance.ofJoints(joints));
-    }
   }
 
   private double flow(Map<String, Double> share, double celsius, Deformation how) {
@@ -188,10 +182,6 @@ final class SearchContext {
   /** Mass of a length of a start, kg per mm. */
   double kgPerMm(StartStack start) {
     return start.laid().stream().mapToDouble(this::kgMm2).sum() * widthMm;
-  }
-
-  double logChance(int joints) {
-    return joints <= MOST_JOINTS ? logChance[joints] : Math.log(chance.ofJoints(joints));
   }
 
   /** Force over the narrowest die on a weld, kN; 0 where it is far within what the press gives. */

@@ -10,6 +10,12 @@ import java.util.List;
 
 /** What the steel is at the beginning. */
 public sealed interface StartingSteel {
+  /** Width of what is laid, mm. */
+  double widthMm();
+
+  /** The first of the steels that are tried, as they are laid in turn; those in a bar. */
+  List<String> steels();
+
   /** Whether the length of the start is given, and not as long as the finished bar needs it. */
   default boolean givesLength() {
     return !(this instanceof Stacks);
@@ -28,6 +34,11 @@ public sealed interface StartingSteel {
       outside = Require.list("outside", outside, 1, 4);
       inside = Require.list("inside", inside, 1, 4);
       Require.lengthAbove("widthMm", widthMm, 0, Stack.WIDEST_MM);
+    }
+
+    @Override
+    public List<String> steels() {
+      return List.of(outside.getFirst().steel(), inside.getFirst().steel());
     }
   }
 
@@ -48,6 +59,11 @@ public sealed interface StartingSteel {
       List<Supply> outsideBars,
       List<Supply> insideBars)
       implements StartingSteel {
+    @Override
+    public List<String> steels() {
+      return List.of(outside.steel(), inside.steel());
+    }
+
     /** Checks every field. */
     public Shelf {
       Require.present("outside", outside);
@@ -98,6 +114,16 @@ public sealed interface StartingSteel {
    * @param bars one square-edged bar, its layers flat
    */
   record Bar(Bars bars) implements StartingSteel {
+    @Override
+    public double widthMm() {
+      return bars.widthMm();
+    }
+
+    @Override
+    public List<String> steels() {
+      return List.copyOf(bars.section().areaBySteel().keySet());
+    }
+
     private static final int MOST_KNOWN = 100_000;
 
     /** Checks what the search can take. */

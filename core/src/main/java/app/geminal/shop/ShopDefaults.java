@@ -102,6 +102,31 @@ public record ShopDefaults(
         true);
   }
 
+  /** The same where faces are prepared otherwise before they are laid together. */
+  public ShopDefaults withFaces(FacePrep newFaces) {
+    return new ShopDefaults(
+        atmosphere,
+        protection,
+        settingHeats,
+        setReduction,
+        weldTemperatureC,
+        soakMin,
+        tack,
+        jacket,
+        setTool,
+        drawTemperatureC,
+        drawHeatMin,
+        drawTool,
+        kerfMm,
+        endTrimMm,
+        faceGrindMm,
+        jacketMm,
+        finishGrindMm,
+        scaleFactor,
+        newFaces,
+        degreases);
+  }
+
   /** Scale one drawing heat takes off every face, mm. */
   public double drawSkinMm() {
     return scaleMm(drawTemperatureC, drawHeatMin);

@@ -29,20 +29,21 @@ final class JointCourse {
   /** Several welds of the same joints, in the order they are made; the bar after the last. */
   static JointCourse of(List<WeldSetup> course, Sample sample, PatchGrid grid) {
     WeldSetup first = course.getFirst();
-    BarHeat cold = cold(first, sample);
+    BarHeat cold = cold(first, sample, grid);
     JointCourse made =
         new JointCourse(first, sample, grid, cold, Joints.loose(first, sample, grid, cold));
     made.run();
     for (WeldSetup next : course.subList(1, course.size())) {
-      BarHeat again = cold(next, sample);
+      BarHeat again = cold(next, sample, grid);
       made = new JointCourse(next, sample, grid, again, made.joints.welded(next, again));
       made.run();
     }
     return made;
   }
 
-  private static BarHeat cold(WeldSetup setup, Sample sample) {
-    return new BarHeat(setup.bar().withGap(sample.get(Unknown.GAP_CONDUCTANCE)), COLD_C);
+  private static BarHeat cold(WeldSetup setup, Sample sample, PatchGrid grid) {
+    return new BarHeat(
+        setup.bar().withGap(sample.get(Unknown.GAP_CONDUCTANCE)), COLD_C, grid.stepS());
   }
 
   private void run() {

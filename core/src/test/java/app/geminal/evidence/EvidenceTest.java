@@ -180,7 +180,7 @@ class EvidenceTest {
       HoldModel model = HoldModel.of(shop.welds(welds));
       for (int i = 0; i < 20; i++) {
         WeldObservation next = shop.weld();
-        double p = model.holdChance(next).ofJoints(next.how().joints());
+        double p = model.mean(next);
         int bin = Math.min(9, (int) (p * 10));
         predicted[bin] += p;
         came[bin] += next.outcome() == WeldOutcome.HELD ? 1 : 0;
@@ -221,8 +221,7 @@ class EvidenceTest {
     assertThat(predicted.mean()).isLessThan(belief).isGreaterThan(belief - 0.12);
     assertThat(predicted.limits().low()).isLessThan(belief);
     assertThat(predicted.limits().high()).isGreaterThan(belief);
-    assertThat(none.holdChance(next).ofJoints(next.how().joints()))
-        .isCloseTo(predicted.mean(), within(1e-12));
+    assertThat(none.mean(next)).isCloseTo(predicted.mean(), within(1e-12));
   }
 
   @Test

@@ -63,14 +63,14 @@ class FinderTest {
 
   private static SearchOutcome find(FinderQuestion question) {
     return Finder.find(
-        question, TestSteels.ALL, SHOP, HoldChance.prior(), SearchListener.NONE, Finder.USUAL_WORK);
+        question, TestSteels.ALL, SHOP, new SlopedChance(), SearchListener.NONE, Finder.USUAL_WORK);
   }
 
   /** Every candidate of a question, not only the ones worth choosing. */
   private static List<Candidate> everything(FinderQuestion question, ExclusionTally tally) {
     List<Candidate> all = new ArrayList<>();
     Shortlist list = (_, candidate) -> all.add(candidate.get());
-    SearchContext r = new SearchContext(question, TestSteels.ALL, SHOP, HoldChance.prior());
+    SearchContext r = new SearchContext(question, TestSteels.ALL, SHOP, new SlopedChance());
     ScheduleWalk walk = new ScheduleWalk(r, list, tally, () -> true);
     int fewest = question.core().isEmpty() ? 0 : 1;
     for (int n = question.bounds().fewestPieces(); n <= question.bounds().mostPieces(); n++) {
@@ -223,7 +223,7 @@ class FinderTest {
   void farTooManyIsStoppedAndSaysHowFarItCame() {
     SearchOutcome outcome =
         Finder.find(
-            usual(100_000), TestSteels.ALL, SHOP, HoldChance.prior(), SearchListener.NONE, 50_000);
+            usual(100_000), TestSteels.ALL, SHOP, new SlopedChance(), SearchListener.NONE, 50_000);
     assertThat(outcome)
         .isInstanceOfSatisfying(
             SearchOutcome.Stopped.class,
@@ -250,7 +250,7 @@ class FinderTest {
           }
         };
     SearchOutcome outcome =
-        Finder.find(usual(300), TestSteels.ALL, SHOP, HoldChance.prior(), watch, Finder.USUAL_WORK);
+        Finder.find(usual(300), TestSteels.ALL, SHOP, new SlopedChance(), watch, Finder.USUAL_WORK);
     assertThat(outcome)
         .isInstanceOfSatisfying(
             SearchOutcome.Stopped.class, s -> assertThat(s.cancelled()).isTrue());
@@ -373,7 +373,7 @@ class FinderTest {
             question.withWithin(SearchLimits.of(byHand)),
             TestSteels.ALL,
             byHand,
-            HoldChance.prior(),
+            new SlopedChance(),
             SearchListener.NONE,
             Finder.USUAL_WORK);
     assertThat(outcome.census().ruledOut())
@@ -392,8 +392,8 @@ class FinderTest {
   @Test
   void aRecordMovesTheChance() {
     assertThat(HoldChance.prior().ofJoints(0)).isCloseTo(0.95, within(1e-12));
-    assertThat(HoldChance.moved(Math.log(1 / 19.0), 20).whole()).isCloseTo(0.5, within(1e-12));
-    assertThat(HoldChance.moved(0.5, 40).ofJoints(4)).isGreaterThan(HoldChance.prior().ofJoints(4));
+    assertThat(HoldChance.prior().of(true, 40, 200, 4))
+        .isCloseTo(0.95 * Math.pow(0.998, 4), within(1e-12));
   }
 
   /** Whatever thicknesses are asked for, with whatever sheet: an answer, never an exception. */
@@ -405,7 +405,7 @@ class FinderTest {
       FinderQuestion asked = random(random);
       assertThatCode(() ->
               Finder.find(
-                  asked, TestSteels.ALL, SHOP, HoldChance.prior(), SearchListener.NONE, 30_000))
+                  asked, TestSteels.ALL, SHOP, new SlopedChance(), SearchListener.NONE, 30_000))
           .as("seed %d, question %d: %s", seed, i, asked)
           .doesNotThrowAnyException();
     }

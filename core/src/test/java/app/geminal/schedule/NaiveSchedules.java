@@ -5,7 +5,6 @@ import app.geminal.layup.Piece;
 import app.geminal.operation.SetWeld;
 import app.geminal.shop.Shop;
 import app.geminal.shop.ShopDefaults;
-import app.geminal.weld.HoldChance;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -120,7 +119,7 @@ final class NaiveSchedules {
             work.faces,
             Math.round(work.kg * 100),
             Math.round(work.minutes),
-            Math.round((1 - work.chance) * 1000),
+            Math.round((1 - work.chance) * 20),
             question.aim().distance(count),
             Math.round(100 * work.coarseAtEnd));
     Schedule schedule = new Schedule(Optional.of(start), restacks);
@@ -140,6 +139,7 @@ final class NaiveSchedules {
     private double kg;
     private double minutes;
     private double chance = 1;
+    private boolean isRestacked;
     private int welds;
     private int faces;
     private int joints;
@@ -227,7 +227,8 @@ final class NaiveSchedules {
       layersBeforeSet = layers();
       tallest = Math.max(tallest, height());
       welds++;
-      chance *= HoldChance.prior().ofJoints(joints);
+      chance *= new SlopedChance().of(isRestacked, height(), length, joints);
+      isRestacked = true;
       minutes += NaiveSchedules.this.shop.taskTimes().stackMin() + weld.fireMin();
       skin(weld.skinMm(defaults));
       double volume = width * height() * length;

@@ -7,7 +7,7 @@ import app.geminal.operation.SetWeld;
 import app.geminal.server.pooling.PooledRecords;
 import app.geminal.server.shop.ShopService;
 import app.geminal.validation.InvalidValue;
-import app.geminal.weld.HoldChance;
+import app.geminal.weld.WeldChance;
 import app.geminal.weld.WeldConditions;
 import app.geminal.weld.WeldOutcome;
 import java.util.List;
@@ -36,10 +36,20 @@ public class WeldChances {
     this.shops = shops;
   }
 
-  /** How likely a weld holds, made as the shop usually makes it. */
+  /**
+   * How likely welds hold by the record, made as the shop usually makes them.
+   *
+   * @param maps what their maps say
+   */
   @Transactional(readOnly = true)
-  public HoldChance usual() {
-    return fitted().flat().holdChance(WeldObservation.asUsual(shops.defaults()));
+  public WeldChance recorded(WeldChance maps) {
+    return fitted().ofMaps().weldChance(maps, WeldObservation.asUsual(shops.defaults()));
+  }
+
+  /** Own welds with a map, which the record corrects maps by. */
+  @Transactional(readOnly = true)
+  public int mapped() {
+    return (int) book.past().stream().filter(w -> w.how().mapChance() != null).count();
   }
 
   /** What the record says where nothing is known of how a weld bonds. */

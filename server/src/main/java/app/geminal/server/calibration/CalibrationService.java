@@ -45,10 +45,16 @@ public class CalibrationService {
   /** What plans are calculated with. */
   @Transactional(readOnly = true)
   public HeatCalibration inPlans() {
+    return usedInPlans().calibration();
+  }
+
+  /** The same with the number of its row, 0 where nothing is used. */
+  @Transactional(readOnly = true)
+  public Known usedInPlans() {
     return calibration
         .used()
-        .map(row -> row.stored().in(shops.shop()))
-        .orElseGet(HeatCalibration::nothing);
+        .map(row -> new Known(row.id(), row.stored().in(shops.shop())))
+        .orElseGet(() -> new Known(0, HeatCalibration.nothing()));
   }
 
   /** What plans would be calculated with if a row were used. */

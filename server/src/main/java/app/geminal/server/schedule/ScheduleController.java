@@ -21,7 +21,7 @@ import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
-import app.geminal.weld.HoldChance;
+import app.geminal.weld.WeldChance;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
 import io.swagger.v3.oas.annotations.responses.ApiResponse;
@@ -48,6 +48,7 @@ class ScheduleController {
   private final SteelShelf shelf;
   private final ShopService shops;
   private final WeldChances chances;
+  private final BondTables tables;
   private final Accounts accounts;
   private final JsonMapper json;
 
@@ -56,6 +57,7 @@ class ScheduleController {
       SteelShelf shelf,
       ShopService shops,
       WeldChances chances,
+      BondTables tables,
       Accounts accounts,
       JsonMapper json) {
     this.accounts = accounts;
@@ -63,6 +65,7 @@ class ScheduleController {
     this.shelf = shelf;
     this.shops = shops;
     this.chances = chances;
+    this.tables = tables;
     this.json = json;
   }
 
@@ -103,14 +106,14 @@ class ScheduleController {
     Steels steels = shelf.steels();
     Shop shop = shops.shop();
     FinderQuestion question = asking.question(asked, steels, shop);
-    HoldChance chance = chances.usual();
-    Finder.check(question, steels, shop, chance);
+    Finder.check(question, steels, shop);
     try (Turns.Turn _ = turns.take(accounts.turnOf(who.getName()))) {
       SearchStream searchStream = new SearchStream(response, json, question, System::nanoTime);
       searchStream.send(
           new SearchLine.Begun(
-              question.within(), question.blockMm(), SearchLine.ChanceView.of(chance)));
+              question.within(), question.blockMm(), new SearchLine.ChanceView(chances.mapped())));
       try {
+        WeldChance chance = chances.recorded(tables.of(question.from(), steels, shop));
         SearchOutcome outcome =
             Finder.find(question, steels, shop, chance, searchStream, Finder.USUAL_WORK);
         searchStream.send(SearchLine.Ended.of(outcome, question));

@@ -9,7 +9,6 @@ import app.geminal.schedule.ScheduleExplanation;
 import app.geminal.schedule.SearchLimits;
 import app.geminal.schedule.SearchOutcome;
 import app.geminal.text.Message;
-import app.geminal.weld.HoldChance;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.ArrayList;
@@ -33,22 +32,16 @@ sealed interface SearchLine {
    *
    * @param within the limits as they were understood
    * @param blockMm height of the block when it is cut for restacking, mm
-   * @param chance what a weld is taken to hold with
+   * @param chance what chances are calculated from
    */
   record Begun(SearchLimits within, double blockMm, ChanceView chance) implements SearchLine {}
 
   /**
-   * What a weld is taken to hold with: for the whole of it, for each joint, and from how many.
+   * What chances are calculated from: weld maps of the shop, corrected by its record.
    *
-   * @param whole chance that all welds hold, 0 to 1
-   * @param joint chance that one joint holds, 0 to 1
-   * @param welds welds in the record it is estimated from
+   * @param welds own welds in the record that have a map
    */
-  record ChanceView(double whole, double joint, int welds) {
-    static ChanceView of(HoldChance chance) {
-      return new ChanceView(chance.whole(), chance.joint(), chance.welds());
-    }
-  }
+  record ChanceView(int welds) {}
 
   /**
    * How far it has come.
