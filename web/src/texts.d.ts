@@ -2783,6 +2783,7 @@ declare module 'texts/calibration/CalibrationPanel' {
   export const radiantHeatTakenUp: string;
   export const heatFromTheFlame: string;
   export const heatLostToDies: string;
+  export const howHardSteelResists: string;
   export const heatAcrossGroundFaces: string;
   export const heatAcrossScaledFaces: string;
   export const heatAcrossFacesAsFound: string;

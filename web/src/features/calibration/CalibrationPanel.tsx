@@ -22,6 +22,7 @@ const LABELS: Record<CalibrationFigure['of'], string> = {
   EMISSIVITY: texts.radiantHeatTakenUp,
   CONVECTION: texts.heatFromTheFlame,
   DIE_CONTACT: texts.heatLostToDies,
+  FLOW_STRESS: texts.howHardSteelResists,
   GAPS_GROUND: texts.heatAcrossGroundFaces,
   GAPS_CLEAN_SCALE: texts.heatAcrossScaledFaces,
   GAPS_AS_FOUND: texts.heatAcrossFacesAsFound,

@@ -63,14 +63,15 @@ public final class FollowedBar {
 
   private static final long SEED = 20_261_130;
 
-  /** What the heat of a bar hangs on. */
-  private static final Set<Unknown> OF_HEAT =
+  /** What the heat of a bar hangs on, and what else is seen of it. */
+  private static final Set<Unknown> SHOWN =
       EnumSet.of(
           Unknown.GAP_CONDUCTANCE,
           Unknown.EMISSIVITY,
           Unknown.CONVECTION,
           Unknown.CHAMBER_OFFSET,
           Unknown.DIE_CONTACT,
+          Unknown.FLOW_STRESS,
           Unknown.FUEL_LASTS);
 
   private final List<WeldSetup> course;
@@ -264,7 +265,7 @@ public final class FollowedBar {
     for (int i : chosen) {
       samples.add(members.get(i).sample());
     }
-    for (Unknown unknown : OF_HEAT) {
+    for (Unknown unknown : SHOWN) {
       Range range = unknown.range();
       double[] scores = scores(unknown);
       double middle = weights.mean(scores);

@@ -103,6 +103,10 @@ final class Member {
 
   Sighting.Shown shown(Surroundings around) {
     return new Sighting.Shown(
-        bar.topSkinC(around), bar.coreC(), redS, 60 * sample.get(Unknown.FUEL_LASTS));
+        bar.topSkinC(around),
+        bar.coreC(),
+        redS,
+        60 * sample.get(Unknown.FUEL_LASTS),
+        joints == null ? 0 : joints.squeezeKn());
   }
 }

@@ -14,6 +14,8 @@ public enum ShopUnknown {
   CHAMBER_OFFSET(Unknown.CHAMBER_OFFSET, null),
   /** How much heat the dies take. */
   DIE_CONTACT(Unknown.DIE_CONTACT, null),
+  /** How hard hot steel resists, by the gauge of the press. */
+  FLOW_STRESS(Unknown.FLOW_STRESS, null),
   /** How well heat crosses the gaps between ground faces. */
   GAPS_GROUND(Unknown.GAP_CONDUCTANCE, FacePrep.GROUND),
   /** The same between faces with tight mill scale. */

@@ -1,6 +1,7 @@
 package app.geminal.following;
 
 import app.geminal.heatplan.HeatSteps;
+import app.geminal.weldmap.Joints;
 import app.geminal.weldmap.Range;
 
 /** What an eye or an instrument says about a bar. */
@@ -19,8 +20,10 @@ public sealed interface Sighting {
    * @param coreC the coldest place inside, °C
    * @param redS seconds it has been red all through, so that a fuel soak burns
    * @param fuelLastsS seconds at red a fuel soak lasts
+   * @param squeezeKn what it resisted with at the end of the last squeeze, kN; 0 where the way of
+   *     the ram was not seen
    */
-  record Shown(double skinC, double coreC, double redS, double fuelLastsS) {
+  record Shown(double skinC, double coreC, double redS, double fuelLastsS, double squeezeKn) {
     double lagC() {
       return skinC - coreC;
     }
@@ -118,6 +121,29 @@ public sealed interface Sighting {
     @Override
     public double likelihood(Shown bar) {
       return near(bar.skinC() - celsius, WITHIN_K);
+    }
+  }
+
+  /**
+   * The force at the end of a squeeze, by the gauge of the press: the colder the steel, the harder
+   * it resists.
+   *
+   * @param kn above 0
+   * @param wayOff how far the way of the ram is off that was seen, one standard deviation in parts
+   *     of it
+   */
+  record SqueezeForce(double kn, double wayOff) implements Sighting {
+    /**
+     * How far the force of one squeeze is off, as a logarithm, what is unknown of the press and the
+     * steel apart: the bite is laid a little longer or shorter, and all bites of a weld alike. A
+     * guess.
+     */
+    private static final double WITHIN = 0.1;
+
+    @Override
+    public double likelihood(Shown bar) {
+      double within = Math.hypot(WITHIN, Joints.HARDENING * wayOff);
+      return bar.squeezeKn() > 0 ? near(Math.log(kn / bar.squeezeKn()), within) : 1;
     }
   }
 

@@ -7,12 +7,14 @@ import app.geminal.following.HeatCalibration;
 import app.geminal.following.Interval;
 import app.geminal.following.Look;
 import app.geminal.following.Place;
+import app.geminal.following.Sighting;
 import app.geminal.heat.HeatExposure;
 import app.geminal.heat.WorkingTime;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.heatplan.HeatStep;
 import app.geminal.shop.FacePrep;
+import app.geminal.shop.Press;
 import app.geminal.steel.Deformation;
 import app.geminal.text.Message;
 import app.geminal.weldmap.OpenJoint;
@@ -43,6 +45,12 @@ public final class HeatSession {
   /** A gauge of the press under this represents a ram that meets nothing, MPa. */
   private static final double LOADED_MPA = 1;
 
+  /** The gauge is read once a second: how far the time under load is off, s. */
+  private static final double SECONDS_OFF = 0.29;
+
+  /** From this part of its limit on, the gauge may show that the dies met their stops. */
+  private static final double AT_LIMIT = 0.95;
+
   /** Ready is in sight where the core may be this near to welding heat, K. */
   private static final double IN_SIGHT_K = 60;
 
@@ -51,7 +59,7 @@ public final class HeatSession {
   private final HeatPlan plan;
   private final HeatCalibration calibration;
   private final List<WeldSetup> course;
-  private final double ramMmS;
+  private final @Nullable Press press;
   private final FollowedBar following;
   private final List<LogMark> marks = new ArrayList<>();
   private final boolean[] done;
@@ -69,6 +77,11 @@ public final class HeatSession {
   private double loadedS;
   private double hottestC;
   private double peakMpa;
+  private double squeezeMpa;
+
+  /** Whether anything was seen of the bar that shows what it is at. */
+  private boolean isShown;
+
   private boolean squeezing;
   private boolean begun;
 
@@ -90,26 +103,26 @@ public final class HeatSession {
   /**
    * From cold, its joints not followed.
    *
-   * @param pressMmS the ram's speed under load
+   * @param press that it is squeezed with; null where there is none
    */
-  public HeatSession(HeatPlan plan, double pressMmS) {
-    this(plan, pressMmS, List.of(), HeatCalibration.nothing());
+  public HeatSession(HeatPlan plan, @Nullable Press press) {
+    this(plan, press, List.of(), HeatCalibration.nothing());
   }
 
   /**
    * From cold.
    *
-   * @param pressMmS the ram's speed under load
+   * @param press that it is squeezed with; null where there is none
    * @param course welds of its joints, those made before and this one; none where its joints are
    *     not followed
    * @param calibration what the shop had learned when it began
    */
   public HeatSession(
-      HeatPlan plan, double pressMmS, List<WeldSetup> course, HeatCalibration calibration) {
+      HeatPlan plan, @Nullable Press press, List<WeldSetup> course, HeatCalibration calibration) {
     this.plan = plan;
     this.calibration = calibration;
     this.course = List.copyOf(course);
-    this.ramMmS = pressMmS * (plan.isWeld() ? Deformation.FEATHERED : 1);
+    this.press = press;
     this.following = new FollowedBar(plan.bar(), COLD_C, ensemble(), course);
     this.done = new boolean[plan.steps().size()];
   }
@@ -118,7 +131,7 @@ public final class HeatSession {
     plan = that.plan;
     calibration = that.calibration;
     course = that.course;
-    ramMmS = that.ramMmS;
+    press = that.press;
     following = that.following.copy();
     marks.addAll(that.marks);
     done = that.done.clone();
@@ -136,6 +149,8 @@ public final class HeatSession {
     loadedS = that.loadedS;
     hottestC = that.hottestC;
     peakMpa = that.peakMpa;
+    squeezeMpa = that.squeezeMpa;
+    isShown = that.isShown;
     squeezing = that.squeezing;
     begun = that.begun;
     working = that.working;
@@ -164,6 +179,7 @@ public final class HeatSession {
       case LogSighting sighting -> {
         following.seen(sighting.what());
         seenAtS = nowS;
+        isShown = true;
         working = null;
       }
     }
@@ -192,6 +208,7 @@ public final class HeatSession {
       case SQUEEZE -> {
         squeezing = true;
         loadedS = 0;
+        squeezeMpa = 0;
         if (following.place() == Place.FIRE) {
           following.leavesFire();
         }
@@ -227,9 +244,10 @@ public final class HeatSession {
   private void letGo(boolean straightIn) {
     squeezing = false;
     following.released(reducedSoFar());
+    forceSeen();
     for (int i = marks.size() - 1; i >= 0; i--) {
       if (marks.get(i).logEntry().act() == ForgeAction.SQUEEZE) {
-        marks.set(i, marks.get(i).withPressed(loadedS * ramMmS));
+        marks.set(i, marks.get(i).withPressed(pressedMm()));
         break;
       }
     }
@@ -240,7 +258,24 @@ public final class HeatSession {
 
   /** Part of the height the ram was seen to take in this squeeze; 0 where no gauge says so. */
   private double reducedSoFar() {
-    return loadedS * ramMmS / plan.bar().heightMm();
+    return pressedMm() / plan.bar().heightMm();
+  }
+
+  private double pressedMm() {
+    return press == null
+        ? 0
+        : loadedS * press.speedMmS() * (plan.isWeld() ? Deformation.FEATHERED : 1);
+  }
+
+  /** What the gauge of the press says of the heat, unless the ram was stopped by its limit. */
+  private void forceSeen() {
+    if (press != null
+        && !course.isEmpty()
+        && squeezeMpa > LOADED_MPA
+        && squeezeMpa < AT_LIMIT * press.gaugeLimitMpa()) {
+      following.seen(new Sighting.SqueezeForce(press.knAt(squeezeMpa), SECONDS_OFF / loadedS));
+      isShown = true;
+    }
   }
 
   /** Whether the dies have been on it in this heat. */
@@ -275,6 +310,7 @@ public final class HeatSession {
     nowS += seconds;
     if (squeezing && pressMpa > LOADED_MPA) {
       loadedS += seconds;
+      squeezeMpa = Math.max(squeezeMpa, pressMpa);
       peakMpa = Math.max(peakMpa, pressMpa);
     }
     Estimate now = following.estimate();
@@ -456,9 +492,7 @@ public final class HeatSession {
 
   /** What the shop had learned when it began, and what was seen of this bar since. */
   public HeatCalibration calibration() {
-    return seenAtS == Double.NEGATIVE_INFINITY
-        ? calibration
-        : calibration.after(following, faces());
+    return isShown ? calibration.after(following, faces()) : calibration;
   }
 
   /** What the fire has taken so far. */

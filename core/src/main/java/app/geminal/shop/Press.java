@@ -44,6 +44,11 @@ public record Press(
         : ratedForceKn;
   }
 
+  /** What the ram gives while its gauge says so much, kN; 0 where its limit is not known. */
+  public double knAt(double gaugeMpa) {
+    return gaugeLimitMpa > 0 ? forceKn() * gaugeMpa / gaugeLimitMpa : 0;
+  }
+
   /**
    * Contact of one of its tools along the bar, mm: the round dies' for those, else the flat ones'.
    */

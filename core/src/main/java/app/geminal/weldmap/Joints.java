@@ -20,7 +20,7 @@ public final class Joints {
   public static final double RED_C = 650;
 
   /** Strain hardening, n of σ ∝ εⁿ: how far a press gets that lacks force. After Shida. */
-  private static final double HARDENING = 0.36;
+  public static final double HARDENING = 0.36;
 
   private final WeldSetup setup;
   private final Sample sample;
@@ -35,6 +35,8 @@ public final class Joints {
   private final boolean[] reached;
   private boolean isFlipped;
   private double burningS;
+  private double needKn;
+  private double squeezeKn;
 
   private Joints(
       WeldSetup setup, Sample sample, PatchGrid grid, BarHeat bar, List<PatchBond> patches) {
@@ -80,6 +82,8 @@ public final class Joints {
     System.arraycopy(reached, 0, copy.reached, 0, reached.length);
     copy.isFlipped = isFlipped;
     copy.burningS = burningS;
+    copy.needKn = needKn;
+    copy.squeezeKn = squeezeKn;
     return copy;
   }
 
@@ -143,8 +147,7 @@ public final class Joints {
   public void under(Bite bite) {
     WeldSetup.Squeeze squeeze = setup.squeeze();
     double flowMpa = squeeze.strength().mpaAt(bar.meanC()) * sample.get(Unknown.FLOW_STRESS);
-    double needKn =
-        Force.kn(setup.bar().widthMm(), bite.lengthMm(), setup.bar().heightMm(), flowMpa);
+    needKn = Force.kn(setup.bar().widthMm(), bite.lengthMm(), setup.bar().heightMm(), flowMpa);
     double reaches = Math.pow(Math.min(1, squeeze.haveKn() / needKn), 1 / HARDENING);
     for (int patch = 0; patch < grid.patches(); patch++) {
       if (bite.covers(grid.alongAt(patch) * setup.bar().lengthMm())) {
@@ -165,14 +168,28 @@ public final class Joints {
    * @param share how much of the way to the stop the ram was seen to move; above 1 past it
    */
   public void released(double share) {
+    squeezeKn = needKn * Math.pow(share, HARDENING);
     for (PatchBond.Squeezed squeeze : squeezed) {
       squeeze.moved(share);
     }
-    released();
+    closed();
   }
 
   /** The dies open, and how far the ram has moved was not seen: what its force was enough for. */
   public void released() {
+    closed();
+    squeezeKn = 0;
+  }
+
+  /**
+   * What it resisted with at the end of the last squeeze, kN; 0 where the way of the ram was not
+   * seen.
+   */
+  public double squeezeKn() {
+    return squeezeKn;
+  }
+
+  private void closed() {
     for (int i = 0; i < squeezed.length; i++) {
       if (!squeezed[i].isMissed()) {
         patches.get(i).squeezed(rules, squeezed[i]);

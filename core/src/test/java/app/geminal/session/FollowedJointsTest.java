@@ -7,10 +7,13 @@ import app.geminal.TestSteels;
 import app.geminal.billet.Run;
 import app.geminal.finding.ShopKnowledge;
 import app.geminal.following.HeatCalibration;
+import app.geminal.following.Interval;
+import app.geminal.following.ShopUnknown;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.heatplan.HeatPlanner;
 import app.geminal.notation.Shorthand;
+import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
 import app.geminal.units.UnitSystem;
 import app.geminal.weldmap.BondCause;
@@ -22,13 +25,14 @@ import app.geminal.weldmap.WeldMapper;
 import app.geminal.weldmap.WeldSetup;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import org.junit.jupiter.api.Test;
 
 /** The joints of a weld, followed through what was really done. */
 class FollowedJointsTest {
   private static final Shop SHOP = Shop.common();
   private static final String LINE = "7 (D 5, B 4) 38 x 120 > set 2 1180C borax 20min";
-  private static final double RAM_MM_S = 15;
+  private static final Press WITHOUT_LIMIT = new Press(0, 0, 220, 150, 60, 60, 10, 15);
   private static final double LOADED_MPA = 12;
 
   private final HeatPlanner heats =
@@ -42,7 +46,7 @@ class FollowedJointsTest {
   private final List<WeldSetup> course =
       new WeldMapper(TestSteels.ALL, SHOP, heats).course(run, "s1").orElseThrow();
   private final HeatSession session =
-      new HeatSession(plan, RAM_MM_S, course, HeatCalibration.nothing());
+      new HeatSession(plan, WITHOUT_LIMIT, course, HeatCalibration.nothing());
   private int made;
 
   private void tap(ForgeAction act) {
@@ -125,6 +129,50 @@ class FollowedJointsTest {
   void aSqueezeThatWasSeenToGoTooFarPullsTheEdgesOpen() {
     heat(20, 5, 6);
     assertThat(first().cause()).isEqualTo(FailureCause.REOPENED);
+  }
+
+  /** Pressed for a second at what the gauge says, 12 s after the fire; its core then. */
+  private Interval coreAfter(Press press, double mpa) {
+    HeatSession one = new HeatSession(plan, press, course, HeatCalibration.nothing());
+    one.done(new LogEntry("in", ForgeAction.IN, 0));
+    for (int s = 0; s < 1200; s++) {
+      one.passes(1, plan.window().chamberC(), 0);
+    }
+    one.done(new LogEntry("out", ForgeAction.OUT, one.nowS()));
+    one.passes(12, plan.window().chamberC(), 0);
+    one.done(new LogEntry("down", ForgeAction.SQUEEZE, one.nowS()));
+    one.passes(1, plan.window().chamberC(), mpa);
+    one.done(new LogEntry("up", ForgeAction.LET_GO, one.nowS()));
+    return one.estimate().core();
+  }
+
+  @Test
+  void theForceOfASqueezeSaysHowHotItWas() {
+    Press gauged = new Press(178, 20.7, 500, 380, 130, 130, 60, 15);
+    double usual = 0.4 * gauged.gaugeLimitMpa();
+    Interval unseen = coreAfter(WITHOUT_LIMIT, usual);
+    Interval soft = coreAfter(gauged, usual);
+    Interval hard = coreAfter(gauged, 1.6 * usual);
+    assertThat(hard.middle()).isLessThan(soft.middle() - 10);
+    assertThat(soft.halfWidth()).isLessThan(unseen.halfWidth());
+    assertThat(coreAfter(gauged, gauged.gaugeLimitMpa()))
+        .as("at its limit the dies may have met their stops")
+        .isEqualTo(coreAfter(WITHOUT_LIMIT, gauged.gaugeLimitMpa()));
+  }
+
+  @Test
+  void aSessionInWhichOnlyTheGaugeOfThePressWasSeenTeaches() {
+    Press gauged = Objects.requireNonNull(SHOP.press());
+    HeatSession one = new HeatSession(plan, gauged, course, HeatCalibration.nothing());
+    one.done(new LogEntry("in", ForgeAction.IN, 0));
+    one.passes(1200, plan.window().chamberC(), 0);
+    one.done(new LogEntry("down", ForgeAction.SQUEEZE, one.nowS()));
+    one.passes(1, plan.window().chamberC(), 3);
+    assertThat(one.calibration().heats()).isZero();
+    one.done(new LogEntry("up", ForgeAction.LET_GO, one.nowS()));
+    HeatCalibration after = one.calibration();
+    assertThat(after.heats()).isEqualTo(1);
+    assertThat(after.spread(ShopUnknown.FLOW_STRESS, ShopUnknown.FLOW_STRESS)).isLessThan(1);
   }
 
   @Test

@@ -12,6 +12,7 @@ import app.geminal.heatplan.HeatPlannerTest;
 import app.geminal.heatplan.HeatWindow;
 import app.geminal.session.HeatSession.StepState;
 import app.geminal.shop.Limits;
+import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
 import app.geminal.weld.AtmosphereProtection;
 import java.util.List;
@@ -20,10 +21,11 @@ import org.junit.jupiter.api.Test;
 /** One billet going through its heats, well and badly. */
 class HeatSessionTest {
   private static final double FORGE_C = 1240;
+  private static final Press PRESS = new Press(0, 0, 220, 150, 60, 60, 10, 15);
   private int made;
 
   private HeatSession dry() {
-    return new HeatSession(HeatPlannerTest.weld(AtmosphereProtection.DRY), 15);
+    return new HeatSession(HeatPlannerTest.weld(AtmosphereProtection.DRY), PRESS);
   }
 
   private void tap(HeatSession course, ForgeAction act) {
@@ -65,7 +67,7 @@ class HeatSessionTest {
     assertThat(shown.heats()).isEqualTo(1);
 
     HeatSession next =
-        new HeatSession(HeatPlannerTest.weld(AtmosphereProtection.DRY), 15, List.of(), shown);
+        new HeatSession(HeatPlannerTest.weld(AtmosphereProtection.DRY), PRESS, List.of(), shown);
     tap(next, ForgeAction.IN);
     wait(next, 3600);
     assertThat(next.estimate().core().middle()).isGreaterThan(FORGE_C + 8);
@@ -95,7 +97,7 @@ class HeatSessionTest {
   @Test
   void everyProtectionCanBeFollowedToItsEnd() {
     for (AtmosphereProtection protection : AtmosphereProtection.values()) {
-      HeatSession course = new HeatSession(HeatPlannerTest.weld(protection), 15);
+      HeatSession course = new HeatSession(HeatPlannerTest.weld(protection), PRESS);
       obey(course);
       assertThat(course.stepStates()).as(protection.word()).containsOnly(StepState.DONE);
     }
@@ -107,7 +109,7 @@ class HeatSessionTest {
         new HeatSession(
             HeatPlannerTest.plan(
                 "5 (D 3, B 2) 30 x 120 > set 3 > draw 30 x 6, 3 heats", "s2", Shop.common()),
-            15);
+            PRESS);
     obey(course);
     assertThat(course.stepStates()).containsOnly(StepState.DONE);
   }
@@ -217,7 +219,7 @@ class HeatSessionTest {
     tap(fuelled, ForgeAction.IN);
     assertThat(SessionReview.of(fuelled, Limits.common()))
         .anyMatch(l -> l.kind() == ReviewNote.Kind.SEAMS && !l.well());
-    HeatSession fluxed = new HeatSession(HeatPlannerTest.weld(AtmosphereProtection.BORAX), 15);
+    HeatSession fluxed = new HeatSession(HeatPlannerTest.weld(AtmosphereProtection.BORAX), PRESS);
     tap(fluxed, ForgeAction.IN);
     wait(fluxed, 20);
     tap(fluxed, ForgeAction.FLUX);
@@ -233,7 +235,7 @@ class HeatSessionTest {
 
   @Test
   void fluxComesAtDullRed() {
-    HeatSession course = new HeatSession(HeatPlannerTest.weld(AtmosphereProtection.BORAX), 15);
+    HeatSession course = new HeatSession(HeatPlannerTest.weld(AtmosphereProtection.BORAX), PRESS);
     tap(course, ForgeAction.IN);
     assertThat(Advice.of(course).why().toString()).contains("dull red");
     wait(course, 240);

@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/** The table against the maps it stands in for. */
+/** The table against full weld maps of the same stacks. */
 class BondTableTest {
   private static final int STACKS = 40;
   private static final double WIDTH_MM = 40;

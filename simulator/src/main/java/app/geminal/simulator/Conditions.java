@@ -55,7 +55,7 @@ public record Conditions(
     };
   }
 
-  private static Conditions with(TrueHeat heat, TrueFaces faces, WeldSetup plan) {
+  static Conditions with(TrueHeat heat, TrueFaces faces, WeldSetup plan) {
     return new Conditions(
         heat,
         faces,

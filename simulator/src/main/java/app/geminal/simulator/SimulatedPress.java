@@ -23,6 +23,7 @@ public final class SimulatedPress {
   private static final double STEP_S = 0.05;
 
   private final Press press;
+  private final double resists;
   private @Nullable BarHeat work;
   private double widthMm;
   private double heightMm;
@@ -33,9 +34,19 @@ public final class SimulatedPress {
   private double gaugeMpa;
   private double pressedMm;
 
-  /** With its ram up and nothing under it. */
+  /** With its ram up and nothing under it; steel resists as it usually does. */
   public SimulatedPress(Press press) {
+    this(press, 1);
+  }
+
+  /**
+   * With its ram up and nothing under it.
+   *
+   * @param resists how hard its gauge says steel resists, times the usual
+   */
+  public SimulatedPress(Press press, double resists) {
     this.press = press;
+    this.resists = resists;
   }
 
   /** A bar is under the ram, as much of it as the press can take at setting heat. */
@@ -88,7 +99,7 @@ public final class SimulatedPress {
         new Deformation(
             Math.log((heightMm + pressedMm) / heightMm),
             Math.max(SLOWEST, valve * Deformation.PRESS_PER_S));
-    double need = Force.kn(widthMm, biteMm, heightMm, flowMpa(work.meanC(), how));
+    double need = resists * Force.kn(widthMm, biteMm, heightMm, flowMpa(work.meanC(), how));
     double have = press.forceKn();
     if (need <= have && heightMm > 2) {
       double moved = press.speedMmS() * valve * seconds;

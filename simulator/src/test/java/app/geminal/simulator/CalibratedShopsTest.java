@@ -32,15 +32,13 @@ class CalibratedShopsTest {
   private static final double IN_SIGHT_K = 120;
   private static final double THERMOMETER_K = 15;
 
-  /** The gaps of a stack are up to so many times as good, or as bad, as is usual in its shop. */
-  private static final double STACK = Math.E;
-
   private static List<Shop> shops;
 
   /** A shop as it is, and what it has learned. */
   private static final class Shop {
     private final Random random;
     private final TrueHeat usual;
+    private final TrueShop truth;
     private final double firstC;
     private final double lastC;
     private HeatCalibration calibration = HeatCalibration.nothing();
@@ -48,6 +46,7 @@ class CalibratedShopsTest {
     Shop(int number) {
       random = new Random(31L * number + 5);
       usual = TrueHeat.drawn(random);
+      truth = new TrueShop(usual, 1);
       firstC = halfWidthByTheGauge();
       for (int heat = 0; heat < HEATS; heat++) {
         FollowedBar bar = followed(true);
@@ -67,9 +66,7 @@ class CalibratedShopsTest {
 
     /** A stack of this shop, followed until it is ready. */
     private FollowedBar followed(boolean isRead) {
-      double gap = usual.gapWM2K() * Math.pow(STACK, between(0, 1) - between(0, 1));
-      TrueHeat stack =
-          new TrueHeat(gap, usual.emissivity(), usual.convectionWM2K(), usual.gaugeOffsetC());
+      TrueHeat stack = truth.stack(random);
       BarHeat.Of of =
           BarHeat.Of.solid(between(25, 55), between(25, 75), between(100, 250))
               .loose(between(1.5, 8));

@@ -1,8 +1,11 @@
 package app.geminal.simulator;
 
 import app.geminal.following.FollowedBar;
+import app.geminal.following.HeatCalibration;
+import app.geminal.following.Interval;
 import app.geminal.following.Look;
 import app.geminal.following.Place;
+import app.geminal.following.Sighting;
 import app.geminal.heat.Atmosphere;
 import app.geminal.heat.BarHeat;
 import app.geminal.heat.Soak;
@@ -34,6 +37,7 @@ import org.jspecify.annotations.Nullable;
  */
 final class TrueWeld {
   private static final Press SLOW = new Press(0, 0, 220, 150, 60, 60, 10, 25);
+  private static final Press GAUGED = new Press(178, 20.7, 500, 380, 130, 60, 10, 25);
   private static final Press FAST = new Press(0, 0, 2500, 150, 60, 60, 10, 400);
   private static final double STEP_S = 5;
   private static final double LONGEST_S = 3600;
@@ -41,6 +45,7 @@ final class TrueWeld {
   private static final double IN_SIGHT_K = 60;
   private static final int LOOKS = 2;
   private static final double HOTTER_K = 40;
+  private static final double BITE_OFF = 0.05;
 
   /** What is done otherwise than the plan and the session say. */
   enum Habit {
@@ -82,7 +87,16 @@ final class TrueWeld {
   private final SimulatedEye eye;
   private final TrueJoints truth;
   private final FollowedBar followed;
+  private final double resists;
   private final List<Double> afterS = new ArrayList<>();
+  private final List<Squeezed> squeezes = new ArrayList<>();
+
+  /** What was said of the core after a squeeze, and what it was. */
+  record Squeezed(Interval said, double trueC) {
+    boolean holds() {
+      return said.low() <= trueC && trueC <= said.high();
+    }
+  }
 
   private TrueWeld(
       Random random,
@@ -91,6 +105,19 @@ final class TrueWeld {
       Press press,
       boolean isRamSeen,
       Set<Habit> habits) {
+    this(random, plan, conditions, press, isRamSeen, habits, 1, Sample.ensemble());
+  }
+
+  private TrueWeld(
+      Random random,
+      WeldSetup plan,
+      Conditions conditions,
+      Press press,
+      boolean isRamSeen,
+      Set<Habit> habits,
+      double resists,
+      List<Sample> ensemble) {
+    this.resists = resists;
     this.random = random;
     this.plan = plan;
     this.press = press;
@@ -101,7 +128,7 @@ final class TrueWeld {
     eye = new SimulatedEye(random);
     real = heat.bar(plan.bar());
     truth = new TrueJoints(plan, conditions, real, random);
-    followed = new FollowedBar(plan.bar(), 20, Sample.ensemble(), List.of(plan));
+    followed = new FollowedBar(plan.bar(), 20, ensemble, List.of(plan));
     double setC = plan.fire().chamberC() + (habits.contains(Habit.HOTTER) ? HOTTER_K : 0);
     forge =
         new SimulatedForge(
@@ -128,6 +155,26 @@ final class TrueWeld {
     Conditions drawn = Conditions.drawn(random, plan);
     Conditions conditions = drill == null ? drawn : drawn.in(drill);
     return new TrueWeld(random, plan, conditions, press, isRamSeen, habits);
+  }
+
+  /**
+   * One of the stacks of a shop whose press has a gauge; it is taken out by the clock.
+   *
+   * @param number of the stack
+   * @param isSeen whether the log says how far the ram moved and with what force
+   */
+  static TrueWeld gauged(TrueShop shop, int number, boolean isSeen, HeatCalibration calibration) {
+    Random random = new Random(5_000_011L * number);
+    WeldSetup plan = plan(random, GAUGED, false);
+    return new TrueWeld(
+        random,
+        plan,
+        Conditions.with(shop.stack(random), TrueFaces.drawn(random), plan),
+        GAUGED,
+        isSeen,
+        Set.of(Habit.BY_THE_CLOCK),
+        shop.resists(),
+        calibration.ensemble(FacePrep.GROUND));
   }
 
   /** The stack of the drills: seven pieces, 1 1/2 × 4 in, borax, two heats. */
@@ -288,7 +335,7 @@ final class TrueWeld {
 
   private double squeeze() {
     double asked = plan.squeeze().reduction() * force();
-    SimulatedPress ram = new SimulatedPress(press);
+    SimulatedPress ram = new SimulatedPress(press, resists);
     ram.lay(real, plan.bar());
     ram.feather(Deformation.FEATHERED);
     ram.ram(true);
@@ -306,6 +353,11 @@ final class TrueWeld {
     followed.squeezed();
     followed.advance(seconds, forge.gaugeC());
     followed.released(isRamSeen ? reduced : 0);
+    if (isRamSeen && ram.gaugeMpa() > 0) {
+      double kn = press.knAt(ram.gaugeMpa()) * Math.exp(BITE_OFF * random.nextGaussian());
+      followed.seen(new Sighting.SqueezeForce(kn, 0));
+    }
+    squeezes.add(new Squeezed(followed.estimate().core(), real.coreC()));
     return seconds;
   }
 
@@ -323,6 +375,16 @@ final class TrueWeld {
   /** What has really become of it. */
   TrueJoints truth() {
     return truth;
+  }
+
+  /** What was said of the core after each squeeze. */
+  List<Squeezed> squeezes() {
+    return List.copyOf(squeezes);
+  }
+
+  /** What it adds to what was learned of the shop. */
+  HeatCalibration after(HeatCalibration before) {
+    return before.after(followed, FacePrep.GROUND);
   }
 
   /** What the plan alone makes of its joints. */

@@ -228,9 +228,8 @@ final class LiveSession {
   }
 
   private TrackedBillet fresh(Session.Billet billet, HeatCalibration calibration) {
-    double ramMmS = shop.press() == null ? 0 : shop.press().speedMmS();
     return new TrackedBillet(
-        new HeatSession(billet.plan(), ramMmS, billet.heat().welds(), calibration));
+        new HeatSession(billet.plan(), shop.press(), billet.heat().welds(), calibration));
   }
 
   /** Continues with a billet to this second. */
