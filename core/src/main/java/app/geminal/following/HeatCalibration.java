@@ -248,6 +248,9 @@ public final class HeatCalibration {
       }
       apart.add(off);
     }
+    // Few that count are nearer to their own mean than to the true one; uncorrected, every heat
+    // would narrow what it shows nothing of.
+    double few = weights.effective() / (weights.effective() - 1);
     R064Store spread = R064Store.FACTORY.make(scores.size(), scores.size());
     for (int i = 0; i < scores.size(); i++) {
       for (int j = 0; j < scores.size(); j++) {
@@ -255,7 +258,7 @@ public final class HeatCalibration {
         for (int m = 0; m < products.length; m++) {
           products[m] *= apart.get(j)[m];
         }
-        spread.set(i, j, weights.mean(products));
+        spread.set(i, j, few * weights.mean(products));
       }
     }
     return spread;

@@ -25,7 +25,7 @@ import org.junit.jupiter.api.Test;
  * twice by a thermometer in the hand: on the way, and when it is ready.
  */
 class CalibratedShopsTest {
-  private static final int USUAL = 16;
+  private static final int USUAL = 24;
   private static final int HEATS = 10;
   private static final double STEP_S = 5;
   private static final double LONGEST_S = 5400;

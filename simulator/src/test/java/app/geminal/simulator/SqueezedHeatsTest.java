@@ -15,8 +15,8 @@ import org.junit.jupiter.api.Test;
 
 /**
  * What the gauge of the press says of the core, in shops that were drawn by another hand: {@value
- * #USUAL} of them, or as many as {@code -Dgeminal.shops} says, of {@value #WELDS} welds each. No
- * one looks at the bars.
+ * #USUAL} of them, or as many as {@code -Dgeminal.shops} says, of {@value #WELDS} welds each.
+ * Nothing else is seen of the bars.
  */
 class SqueezedHeatsTest {
   private static final int USUAL = 24;
