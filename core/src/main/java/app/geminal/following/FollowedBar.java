@@ -63,15 +63,14 @@ public final class FollowedBar {
 
   private static final long SEED = 20_261_130;
 
-  /** What the heat of a bar hangs on, and what else is seen of it. */
-  private static final Set<Unknown> SHOWN =
+  /** What the heat of a bar hangs on. */
+  private static final Set<Unknown> OF_HEAT =
       EnumSet.of(
           Unknown.GAP_CONDUCTANCE,
           Unknown.EMISSIVITY,
           Unknown.CONVECTION,
           Unknown.CHAMBER_OFFSET,
           Unknown.DIE_CONTACT,
-          Unknown.FLOW_STRESS,
           Unknown.FUEL_LASTS);
 
   private final List<WeldSetup> course;
@@ -87,6 +86,7 @@ public final class FollowedBar {
   private @Nullable Estimate estimate;
 
   private int bites;
+  private boolean isForceSeen;
 
   /** A bar at one temperature, in a shop of which nothing is known. */
   public FollowedBar(BarHeat.Of of, double startC) {
@@ -110,6 +110,7 @@ public final class FollowedBar {
     course = that.course;
     isFluxed = that.isFluxed;
     bites = that.bites;
+    isForceSeen = that.isForceSeen;
     members = that.members.stream().map(Member::copy).toList();
     weights = that.weights;
     drawn = that.drawn;
@@ -251,6 +252,7 @@ public final class FollowedBar {
 
   /** Something is seen of it now. */
   public void seen(Sighting what) {
+    isForceSeen |= what instanceof Sighting.SqueezeForce;
     weights = weights.times(Weights.figures(members, m -> what.likelihood(m.shown(around(m)))));
     estimate = null;
     if (weights.effective() < RESAMPLED_BELOW * members.size()) {
@@ -265,7 +267,7 @@ public final class FollowedBar {
     for (int i : chosen) {
       samples.add(members.get(i).sample());
     }
-    for (Unknown unknown : SHOWN) {
+    for (Unknown unknown : shown()) {
       Range range = unknown.range();
       double[] scores = scores(unknown);
       double middle = weights.mean(scores);
@@ -282,6 +284,19 @@ public final class FollowedBar {
     }
     members = fresh;
     weights = Weights.even(members.size());
+  }
+
+  private Set<Unknown> shown() {
+    Set<Unknown> shown = EnumSet.copyOf(OF_HEAT);
+    if (isForceSeen) {
+      shown.add(Unknown.FLOW_STRESS);
+    }
+    return shown;
+  }
+
+  /** Whether it was seen with what force it was squeezed. */
+  boolean isForceSeen() {
+    return isForceSeen;
   }
 
   private Surroundings around(Member member) {

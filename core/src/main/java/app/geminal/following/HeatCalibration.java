@@ -213,7 +213,10 @@ public final class HeatCalibration {
    * @param faces how those of its joints were prepared
    */
   public HeatCalibration after(FollowedBar bar, FacePrep faces) {
-    List<ShopUnknown> shown = shownBy(faces);
+    List<ShopUnknown> shown =
+        shownBy(faces).stream()
+            .filter(each -> each != ShopUnknown.FLOW_STRESS || bar.isForceSeen())
+            .toList();
     MatrixStore<Double> picked = picked(shown);
     Cholesky<Double> before = nextStack(picked, shown);
     // All that is learned, given one stack: a regression on what that shows (the smoothing step of

@@ -21,12 +21,14 @@ import org.junit.jupiter.api.Test;
 
 /**
  * What shops learn of their forges, which were drawn by another hand: {@value #USUAL} shops, or as
- * many as {@code -Dgeminal.shops} says, {@value #HEATS} heats each. In every heat the skin is read
- * twice by a thermometer in the hand: on the way, and when it is ready.
+ * many as {@code -Dgeminal.shops} says, {@value #USUAL_HEATS} heats each, or as many as {@code
+ * -Dgeminal.heats} says. In every heat the skin is read twice by a thermometer in the hand: on the
+ * way, and when it is ready.
  */
 class CalibratedShopsTest {
   private static final int USUAL = 24;
-  private static final int HEATS = 10;
+  private static final int USUAL_HEATS = 10;
+  private static final int HEATS = Integer.getInteger("geminal.heats", USUAL_HEATS);
   private static final double STEP_S = 5;
   private static final double LONGEST_S = 5400;
   private static final double IN_SIGHT_K = 120;
