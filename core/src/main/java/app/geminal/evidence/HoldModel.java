@@ -234,6 +234,11 @@ public final class HoldModel {
     return mean(scaled.stream().map(s -> odds(like, s)).toList());
   }
 
+  /** Of the shop, that are in it. */
+  public int welds() {
+    return welds;
+  }
+
   /**
    * The mean for a weld like that, by the chance its map gives it; between {@value #CURVE} values
    * of that it is taken to run straight.

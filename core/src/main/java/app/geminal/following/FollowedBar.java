@@ -86,7 +86,9 @@ public final class FollowedBar {
   private @Nullable Estimate estimate;
 
   private int bites;
-  private boolean isForceSeen;
+
+  /** What is seen of it: its heat, and how hard it resists once a squeeze was measured. */
+  private final Set<Unknown> shown = EnumSet.copyOf(OF_HEAT);
 
   /** A bar at one temperature, in a shop of which nothing is known. */
   public FollowedBar(BarHeat.Of of, double startC) {
@@ -110,7 +112,7 @@ public final class FollowedBar {
     course = that.course;
     isFluxed = that.isFluxed;
     bites = that.bites;
-    isForceSeen = that.isForceSeen;
+    shown.addAll(that.shown);
     members = that.members.stream().map(Member::copy).toList();
     weights = that.weights;
     drawn = that.drawn;
@@ -252,7 +254,9 @@ public final class FollowedBar {
 
   /** Something is seen of it now. */
   public void seen(Sighting what) {
-    isForceSeen |= what instanceof Sighting.SqueezeForce;
+    if (what instanceof Sighting.SqueezeForce) {
+      shown.add(Unknown.FLOW_STRESS);
+    }
     weights = weights.times(Weights.figures(members, m -> what.likelihood(m.shown(around(m)))));
     estimate = null;
     if (weights.effective() < RESAMPLED_BELOW * members.size()) {
@@ -267,7 +271,7 @@ public final class FollowedBar {
     for (int i : chosen) {
       samples.add(members.get(i).sample());
     }
-    for (Unknown unknown : shown()) {
+    for (Unknown unknown : shown) {
       Range range = unknown.range();
       double[] scores = scores(unknown);
       double middle = weights.mean(scores);
@@ -286,17 +290,9 @@ public final class FollowedBar {
     weights = Weights.even(members.size());
   }
 
-  private Set<Unknown> shown() {
-    Set<Unknown> shown = EnumSet.copyOf(OF_HEAT);
-    if (isForceSeen) {
-      shown.add(Unknown.FLOW_STRESS);
-    }
-    return shown;
-  }
-
-  /** Whether it was seen with what force it was squeezed. */
-  boolean isForceSeen() {
-    return isForceSeen;
+  /** Whether anything that was seen of it can say something of an unknown. */
+  boolean shows(Unknown unknown) {
+    return shown.contains(unknown);
   }
 
   private Surroundings around(Member member) {

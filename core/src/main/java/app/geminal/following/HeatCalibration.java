@@ -214,9 +214,7 @@ public final class HeatCalibration {
    */
   public HeatCalibration after(FollowedBar bar, FacePrep faces) {
     List<ShopUnknown> shown =
-        shownBy(faces).stream()
-            .filter(each -> each != ShopUnknown.FLOW_STRESS || bar.isForceSeen())
-            .toList();
+        shownBy(faces).stream().filter(each -> bar.shows(each.unknown())).toList();
     MatrixStore<Double> picked = picked(shown);
     Cholesky<Double> before = nextStack(picked, shown);
     // All that is learned, given one stack: a regression on what that shows (the smoothing step of

@@ -41,9 +41,6 @@ public final class BondTable implements WeldChance {
   private static final int CORNERS = 8;
   private static final int MOST_JOINTS = 200;
 
-  private final double[] first;
-  private final double[] restacked;
-
   /** By the number of joints: where it is among the numbers of pieces, and that all are clean. */
   private static final double[] PIECES_AT =
       IntStream.rangeClosed(0, MOST_JOINTS)
@@ -54,6 +51,9 @@ public final class BondTable implements WeldChance {
       IntStream.rangeClosed(0, MOST_JOINTS)
           .mapToDouble(joints -> Math.pow(WeldMap.CLEAN_JOINT, joints))
           .toArray();
+
+  private final double[] first;
+  private final double[] restacked;
 
   private BondTable(double[] first, double[] restacked) {
     this.first = first;
@@ -157,8 +157,7 @@ public final class BondTable implements WeldChance {
               List.of(),
               List.of());
       HeatPlanner heats = new HeatPlanner(steels, shop, ShopKnowledge.nothing(), Map.of());
-      return new WeldMapper(steels, shop, heats, ensembles)
-          .course(Run.of(plan, steels, shop.defaults()), "w");
+      return new WeldMapper(steels, shop, heats).course(Run.of(plan, steels, shop.defaults()), "w");
     }
   }
 

@@ -7,6 +7,7 @@ import app.geminal.steel.Composition;
 import app.geminal.steel.Deformation;
 import app.geminal.steel.FlowStress;
 import app.geminal.steel.OutOfRange;
+import java.util.Random;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -21,6 +22,7 @@ public final class SimulatedPress {
   private static final double COLD_MPA = 400;
   private static final double SETTING_C = 1130;
   private static final double STEP_S = 0.05;
+  private static final double RESISTS_WITHIN = 0.09;
 
   private final Press press;
   private final double resists;
@@ -47,6 +49,11 @@ public final class SimulatedPress {
   public SimulatedPress(Press press, double resists) {
     this.press = press;
     this.resists = resists;
+  }
+
+  /** How hard steel resists in one press of many: nine in ten are within 15 % of the usual. */
+  public static double resists(Random random) {
+    return Math.exp(RESISTS_WITHIN * random.nextGaussian());
   }
 
   /** A bar is under the ram, as much of it as the press can take at setting heat. */

@@ -39,7 +39,6 @@ class CalibratedShopsTest {
   /** A shop as it is, and what it has learned. */
   private static final class Shop {
     private final Random random;
-    private final TrueHeat usual;
     private final TrueShop truth;
     private final double firstC;
     private final double lastC;
@@ -47,8 +46,7 @@ class CalibratedShopsTest {
 
     Shop(int number) {
       random = new Random(31L * number + 5);
-      usual = TrueHeat.drawn(random);
-      truth = new TrueShop(usual, 1);
+      truth = new TrueShop(TrueHeat.drawn(random), 1);
       firstC = halfWidthByTheGauge();
       for (int heat = 0; heat < HEATS; heat++) {
         FollowedBar bar = followed(true);
@@ -76,7 +74,7 @@ class CalibratedShopsTest {
       double setC = aimC + Soak.CHAMBER_OVER_C;
       BarHeat real = stack.bar(of);
       SimulatedForge forge = new SimulatedForge(random.nextLong(), setC, setC);
-      forge.offset(-usual.gaugeOffsetC());
+      forge.offset(-truth.heat().gaugeOffsetC());
       forge.put(this, real, stack);
       FollowedBar bar = new FollowedBar(of, 20, calibration.ensemble(FacePrep.GROUND), List.of());
       bar.put(Place.FIRE);
@@ -134,11 +132,11 @@ class CalibratedShopsTest {
     Map<ShopUnknown, Double> shares =
         Map.of(
             ShopUnknown.CHAMBER_OFFSET,
-            share(ShopUnknown.CHAMBER_OFFSET, s -> s.usual.gaugeOffsetC()),
+            share(ShopUnknown.CHAMBER_OFFSET, s -> s.truth.heat().gaugeOffsetC()),
             ShopUnknown.EMISSIVITY,
-            share(ShopUnknown.EMISSIVITY, s -> s.usual.emissivity()),
+            share(ShopUnknown.EMISSIVITY, s -> s.truth.heat().emissivity()),
             ShopUnknown.GAPS_GROUND,
-            share(ShopUnknown.GAPS_GROUND, s -> s.usual.gapWM2K()));
+            share(ShopUnknown.GAPS_GROUND, s -> s.truth.heat().gapWM2K()));
     assertThat(shares.values()).as("%s", shares).allMatch(share -> share >= 0.8);
   }
 }

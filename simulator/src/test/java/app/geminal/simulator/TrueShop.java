@@ -12,12 +12,9 @@ record TrueShop(TrueHeat heat, double resists) {
   /** The gaps of a stack are up to so many times as good, or as bad, as is usual in its shop. */
   private static final double STACK = Math.E;
 
-  /** Nine in ten are within 15 %. */
-  private static final double RESISTS_WITHIN = 0.09;
-
   /** One of many. */
   static TrueShop drawn(Random random) {
-    return new TrueShop(TrueHeat.drawn(random), Math.exp(RESISTS_WITHIN * random.nextGaussian()));
+    return new TrueShop(TrueHeat.drawn(random), SimulatedPress.resists(random));
   }
 
   /** A stack in its forge. */

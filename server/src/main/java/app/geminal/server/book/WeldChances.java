@@ -46,10 +46,10 @@ public class WeldChances {
     return fitted().ofMaps().weldChance(maps, WeldObservation.asUsual(shops.defaults()));
   }
 
-  /** Own welds with a map, which the record corrects maps by. */
+  /** Own judged welds with a map, which the record corrects maps by. */
   @Transactional(readOnly = true)
   public int mapped() {
-    return (int) book.past().stream().filter(w -> w.how().mapChance() != null).count();
+    return fitted().ofMaps().welds();
   }
 
   /** What the record says where nothing is known of how a weld bonds. */

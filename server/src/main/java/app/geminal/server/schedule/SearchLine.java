@@ -39,7 +39,7 @@ sealed interface SearchLine {
   /**
    * What chances are calculated from: weld maps of the shop, corrected by its record.
    *
-   * @param welds own welds in the record that have a map
+   * @param welds own judged welds in the record that have a map
    */
   record ChanceView(int welds) {}
 

@@ -37,8 +37,6 @@ final class PracticeRun {
 
   private static final double LEAN_ABOVE = 1.05;
 
-  private static final double RESISTS_WITHIN = 0.09;
-
   private final SimulatedForge forge;
   private final SimulatedPress press;
   private final List<Bar> bars = new ArrayList<>();
@@ -112,13 +110,9 @@ final class PracticeRun {
     offC = bars.getFirst().takesUp.gaugeOffsetC();
     forge = new SimulatedForge(seed, set + offC, set + offC);
     forge.offset(-offC);
-    this.press = new SimulatedPress(press, drill == null ? resists(new Random(~seed)) : 1);
+    this.press =
+        new SimulatedPress(press, drill == null ? SimulatedPress.resists(new Random(~seed)) : 1);
     this.flame = bars.getFirst().flame;
-  }
-
-  /** Steel in a press is harder or softer than is believed: nine in ten are within 15 %. */
-  private static double resists(Random random) {
-    return Math.exp(RESISTS_WITHIN * random.nextGaussian());
   }
 
   void done(int place, ForgeAction act) {
