@@ -71,17 +71,18 @@ export function WayList({
   if (all === 0) return null;
   return (
     <section aria-label={texts.recommendedSchedules} className="pt-3 phone:overflow-x-auto" ref={scrolls}>
-      <table className="w-full border-collapse">
-        <thead>
-          <tr className="border-b border-ink text-left">
-            <th className="condensed py-1 text-[13px] font-normal text-soft">
+      {/* On a narrow screen each schedule has its drawing above its figures. */}
+      <table className="w-full border-collapse max-lg:block">
+        <thead className="max-lg:block">
+          <tr className="border-b border-ink text-left max-lg:grid max-lg:grid-cols-6">
+            <th className="condensed py-1 text-[13px] font-normal text-soft max-lg:col-span-full">
               {ways.length === all ? texts.drawnToOneScale : texts.ofSelected({ length: ways.length, all })}
             </th>
             {COLUMNS.map((c) => (
               <th
                 key={c.axis}
                 aria-sort={by === c.axis ? 'ascending' : 'none'}
-                className="px-2 py-1 text-right text-[13px]"
+                className="px-2 py-1 text-right text-[13px] max-lg:px-1"
               >
                 <button
                   type="button"
@@ -95,10 +96,10 @@ export function WayList({
                 </button>
               </th>
             ))}
-            <th className="w-36" />
+            <th className="w-36 max-lg:hidden" />
           </tr>
         </thead>
-        <tbody>
+        <tbody className="max-lg:block">
           {shown.map((way, i) => (
             <WayRow
               key={keyOf(way)}
@@ -154,11 +155,11 @@ const WayRow = memo(function WayRow({
   return (
     <tr
       data-way={way.words}
-      className={`border-b border-rule align-bottom ${isMarked ? 'bg-raised' : ''}`}
+      className={`border-b border-rule align-bottom max-lg:grid max-lg:grid-cols-6 max-lg:items-baseline ${isMarked ? 'bg-raised' : ''}`}
       onPointerEnter={() => onMark(keyOf(way))}
       onPointerLeave={() => onMark(null)}
     >
-      <td className="py-2 pr-3">
+      <td className="py-2 pr-3 max-lg:col-span-full max-lg:pr-0 max-lg:pb-0">
         <div ref={measure}>
           <NestedFigure
             shapes={way.shapes}
@@ -182,7 +183,7 @@ const WayRow = memo(function WayRow({
           </span>
         </p>
       </td>
-      <td className="px-2 py-2 text-right">
+      <td className="px-2 py-2 text-right max-lg:px-1">
         <b className="text-lg">{way.visible.toLocaleString('en')}</b>
         {way.shop !== way.visible && (
           <span className="condensed block text-[12px] text-soft">
@@ -190,14 +191,14 @@ const WayRow = memo(function WayRow({
           </span>
         )}
       </td>
-      <td className="px-2 py-2 text-right">{way.welds}</td>
-      <td className="px-2 py-2 text-right">{way.faces}</td>
-      <td className="px-2 py-2 text-right whitespace-nowrap">
+      <td className="px-2 py-2 text-right max-lg:px-1">{way.welds}</td>
+      <td className="px-2 py-2 text-right max-lg:px-1">{way.faces}</td>
+      <td className="px-2 py-2 text-right whitespace-nowrap max-lg:px-1">
         {given ? <Length mm={way.finishedMm} unit /> : <Mass kg={way.startKg} />}
       </td>
-      <td className="px-2 py-2 text-right whitespace-nowrap">{hours(way.minutes)}</td>
-      <td className="px-2 py-2 text-right whitespace-nowrap">{showPercent(way.chance)}</td>
-      <td className="py-2 pl-3 text-right whitespace-nowrap">
+      <td className="px-2 py-2 text-right whitespace-nowrap max-lg:px-1">{hours(way.minutes)}</td>
+      <td className="px-2 py-2 text-right whitespace-nowrap max-lg:px-1">{showPercent(way.chance)}</td>
+      <td className="py-2 pl-3 text-right whitespace-nowrap max-lg:col-span-full max-lg:pt-0 max-lg:pr-1">
         <label className="pr-3 text-[14px]">
           <input
             type="checkbox"
