@@ -80,7 +80,7 @@ public class PictureBenchmark {
   }
 
   private SectionView sight() {
-    return SectionView.of(Field.of(run, defaults, 12), new View.Face(false, 1.5), 0);
+    return SectionView.of(Field.of(run, 12), new View.Face(false, 1.5), 0);
   }
 
   /** A painted picture as a file for the screen. */

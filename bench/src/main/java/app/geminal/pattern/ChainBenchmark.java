@@ -2,6 +2,7 @@ package app.geminal.pattern;
 
 import app.geminal.bar.Size;
 import app.geminal.billet.Run;
+import app.geminal.geometry.Point;
 import app.geminal.library.ShippedSteels;
 import app.geminal.notation.Shorthand;
 import app.geminal.operation.Grind;
@@ -48,7 +49,7 @@ public class ChainBenchmark {
               defaults),
           ShippedSteels.read(),
           defaults);
-  private final Field field = Field.of(run, defaults, 12);
+  private final Field field = Field.of(run, 12);
   private final FlatLayers layers =
       FlatLayers.of(run.stages().get(TWISTED - 1).bars().layers(), FlatLayers.MOST).orElseThrow();
   private final double[] x = new double[POINTS];
@@ -87,7 +88,7 @@ public class ChainBenchmark {
       z[i] = random.nextDouble() * ground.height();
       point.begin(x[i], y[i], z[i], 0);
       field.chain().land(point);
-      if (Math.abs(point.height() - height(x[i], y[i], z[i])) > 1e-9) {
+      if (Math.abs(point.z - height(x[i], y[i], z[i])) > 1e-9) {
         apart++;
       }
     }
@@ -140,8 +141,8 @@ public class ChainBenchmark {
     int sum = 0;
     for (int i = 0; i < POINTS; i++) {
       point.begin(x[i], y[i], z[i], 0);
-      field.chain().land(point);
-      sum += point.layers.at(point.height());
+      FlatLayers into = field.chain().land(point);
+      sum += into.at(point.z);
     }
     return sum;
   }

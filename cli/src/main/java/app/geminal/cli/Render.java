@@ -86,7 +86,7 @@ final class Render implements Callable<Integer> {
     Source source = Source.of(plan, units(), defaults);
     try {
       Run run = Run.of(source.file().plan(), source.steels(), defaults);
-      Field field = Field.of(run, defaults, stage == null ? run.stages().size() - 1 : stage);
+      Field field = Field.of(run, stage == null ? run.stages().size() - 1 : stage);
       SectionView sight = SectionView.of(field, view(field, defaults), bar);
       Pane pane = Pane.whole(sight, width);
       List<String> steels = field.steels();

@@ -141,7 +141,7 @@ final class GoldenOutputs {
       double z = bars.section().heightMm() * random.nextDouble();
       int bar = random.nextInt(Math.max(1, bars.count()));
       Spot spot = new Spot(bar, x, x + 5, y, y + 1, z, z);
-      for (FlawTracker.At at : FlawTracker.of(run, DEFAULTS, "", stage, spot)) {
+      for (FlawTracker.At at : FlawTracker.of(run, "", stage, spot)) {
         all.append(stage).append(": ").append(at).append('\n');
       }
     }

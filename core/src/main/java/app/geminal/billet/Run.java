@@ -241,7 +241,7 @@ public record Run(
         gone,
         meeting,
         done.fits(),
-        done.placed(),
+        done.changes(),
         Optional.empty());
   }
 

@@ -1,10 +1,10 @@
 package app.geminal.billet;
 
 import app.geminal.bar.Bars;
+import app.geminal.geometry.ShapeChange;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
 import app.geminal.operation.Fit;
-import app.geminal.operation.PlacedBar;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -24,7 +24,7 @@ import java.util.Set;
  *     before they met too
  * @param meeting steels of which two faces met in a new joint
  * @param fits how parts met the bar
- * @param placed what is where in a block laid together in this step, else empty
+ * @param changes what was done to the bars in this step, in order
  * @param planned the bars as calculated, where they were measured otherwise
  */
 public record Stage(
@@ -39,7 +39,7 @@ public record Stage(
     long gone,
     Set<String> meeting,
     List<Fit> fits,
-    List<PlacedBar> placed,
+    List<ShapeChange> changes,
     Optional<Bars> planned) {
 
   /** The bars as calculated, measured or not. */
@@ -71,7 +71,7 @@ public record Stage(
         gone,
         meeting,
         fits,
-        placed,
+        changes,
         Optional.of(bars));
   }
 }

@@ -1,13 +1,15 @@
 package app.geminal.flaw;
 
-import app.geminal.bar.Bars;
 import app.geminal.bar.Size;
-import app.geminal.billet.Part;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
-import app.geminal.operation.LayUp;
-import app.geminal.operation.Operation;
-import app.geminal.shop.ShopDefaults;
+import app.geminal.geometry.BarChange;
+import app.geminal.geometry.Block;
+import app.geminal.geometry.Box;
+import app.geminal.geometry.Destination;
+import app.geminal.geometry.Gathering;
+import app.geminal.geometry.ShapeChange;
+import app.geminal.geometry.Source;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -17,12 +19,9 @@ import java.util.stream.Stream;
  * its piece into the restack, and with a part into the billet it is laid into.
  */
 public final class FlawTracker {
-  private final ForwardMap forecast;
   private final List<At> places = new ArrayList<>();
 
-  private FlawTracker(ShopDefaults defaults) {
-    this.forecast = new ForwardMap(defaults);
-  }
+  private FlawTracker() {}
 
   /**
    * A flaw at one stage.
@@ -38,12 +37,11 @@ public final class FlawTracker {
    * Everywhere a flaw has been since it was found, in the order of the work. Where a stage has
    * none, the steel with the flaw in it is gone.
    *
-   * @param defaults as the Run was worked through with
    * @param part path of the part's names it was found in, empty for the Run itself
    * @param stage it was found at
    */
-  public static List<At> of(Run run, ShopDefaults defaults, String part, int stage, Spot spot) {
-    FlawTracker travel = new FlawTracker(defaults);
+  public static List<At> of(Run run, String part, int stage, Spot spot) {
+    FlawTracker travel = new FlawTracker();
     travel.through(run, "", part, stage, spot);
     return List.copyOf(travel.places);
   }
@@ -69,34 +67,67 @@ public final class FlawTracker {
             .map(At::spot)
             .toList();
     if (inner.stop().isEmpty() && !ends.isEmpty()) {
-      joining(run, prefix, run.plan().part(name).orElseThrow(), inner.last().bars(), ends);
+      joining(run, prefix, name, ends);
     }
   }
 
   /** Bars of a part are used up in the order they are numbered. */
-  private void joining(Run run, String prefix, Part part, Bars bars, List<Spot> ends) {
+  private void joining(Run run, String prefix, String part, List<Spot> ends) {
     int used = 0;
     for (int i = 1; i < run.stages().size(); i++) {
       Stage now = run.stages().get(i);
-      int first = used;
-      boolean up = !(operation(now) instanceof LayUp);
-      List<Spot> joined =
-          ends.stream()
-              .flatMap(s -> ForwardMap.ofPart(s, part.name(), bars, first, now, up))
-              .flatMap(s -> measured(s, now))
-              .toList();
+      List<Spot> joined = new ArrayList<>();
+      for (ShapeChange change : now.changes()) {
+        if (change instanceof Block block) {
+          Source source = new Source.PartBars(part);
+          int index = block.sources().indexOf(source);
+          int taken = block.perBlock(source) * now.calculated().count();
+          for (Spot end : ends) {
+            int nth = end.bar() - used;
+            if (index >= 0 && nth >= 0 && nth < taken) {
+              block
+                  .forward(index, end.inBar(nth).box())
+                  .flatMap(box -> measured(box, now))
+                  .forEach(box -> joined.add(Spot.of(box)));
+            }
+          }
+          used += taken;
+        }
+      }
       from(run, prefix, i, joined);
-      used += now.calculated().count() * ForwardMap.perBlock(now, part.name());
     }
   }
 
-  private static Stream<Spot> measured(Spot spot, Stage now) {
+  private static Stream<Box> measured(Box box, Stage now) {
+    if (now.planned().isEmpty()) {
+      return Stream.of(box);
+    }
     Size to = Size.of(now.bars());
-    return MovingSpot.of(spot).stretched(Size.of(now.calculated()), to).in(to).stream();
+    return box.stretched(Size.of(now.calculated()), to).in(to).stream();
   }
 
-  private static Operation operation(Stage stage) {
-    return stage.step().orElseThrow().operation();
+  /** Where the steel of a box is after one stage's changes. */
+  private static Destination after(Box box, Stage now) {
+    List<Box> here = List.of(box);
+    List<Box> aside = new ArrayList<>();
+    for (ShapeChange change : now.changes()) {
+      List<Box> next = new ArrayList<>();
+      for (Box each : here) {
+        switch (change) {
+          case BarChange alone -> {
+            Destination destination = alone.forward(each);
+            next.addAll(destination.here());
+            aside.addAll(destination.aside());
+          }
+          case Gathering gathering -> {
+            int own = gathering.sources().indexOf(new Source.OwnBars());
+            gathering.forward(own, each).forEach(next::add);
+          }
+        }
+      }
+      here = next;
+    }
+    return new Destination(here.stream().flatMap(b -> measured(b, now)).toList(), aside);
   }
 
   private void from(Run run, String prefix, int stage, List<Spot> spots) {
@@ -104,14 +135,13 @@ public final class FlawTracker {
     List<Spot> here = spots;
     for (int i = stage; i < run.stages().size() && !here.isEmpty(); i++) {
       if (i > stage) {
-        Bars before = run.stages().get(i - 1).bars();
         Stage now = run.stages().get(i);
         int at = i;
         List<Spot> next = new ArrayList<>();
         for (Spot s : here) {
-          SpotDestination went = forecast.after(s, before, now);
-          next.addAll(went.here());
-          went.aside().forEach(a -> places.add(new At(part, at, a, true)));
+          Destination there = after(s.box(), now);
+          there.here().forEach(box -> next.add(Spot.of(box)));
+          there.aside().forEach(box -> places.add(new At(part, at, Spot.of(box), true)));
         }
         here = next;
       }

@@ -3,12 +3,11 @@ package app.geminal.flaw;
 import app.geminal.bar.Bars;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
+import app.geminal.geometry.Block;
+import app.geminal.geometry.Folded;
+import app.geminal.geometry.PlacedBar;
+import app.geminal.geometry.ShapeChange;
 import app.geminal.layup.Piece;
-import app.geminal.operation.Fold;
-import app.geminal.operation.PlacedBar;
-import app.geminal.operation.Restack;
-import app.geminal.operation.Sandwich;
-import app.geminal.shop.ShopDefaults;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -26,7 +25,7 @@ public final class LatestJoints {
    * @param stage of the Run
    * @return empty where none was laid or where they do not lie level
    */
-  public static List<Double> of(Run run, ShopDefaults defaults, int stage) {
+  public static List<Double> of(Run run, int stage) {
     int laid = run.laidAt(stage);
     List<Double> heights = heights(run, laid);
     Bars bars = run.stages().get(laid).bars();
@@ -42,7 +41,7 @@ public final class LatestJoints {
               bars.widthMm() / 2,
               Math.min(z, high),
               Math.min(z, high));
-      FlawTracker.of(run, defaults, "", laid, middle).stream()
+      FlawTracker.of(run, "", laid, middle).stream()
           .filter(at -> at.part().isEmpty() && at.stage() == stage && !at.aside())
           .map(FlawTracker.At::spot)
           .filter(s -> s.toZMm() - s.fromZMm() < 1e-6)
@@ -58,16 +57,16 @@ public final class LatestJoints {
       return below(run.plan().stack().pieces().stream().map(Piece::solidMm).toList(), 1);
     }
     double measured = stage.bars().section().heightMm() / stage.calculated().section().heightMm();
-    return switch (stage.step().orElseThrow().operation()) {
-      case Restack _, Sandwich _ ->
-          below(stage.placed().stream().map(PlacedBar::sizeMm).toList(), measured);
-      case Fold fold -> {
-        int bars = 1 << fold.folds();
-        double each = stage.calculated().section().heightMm() / bars;
-        yield below(Collections.nCopies(bars, each), measured);
+    int folds = 0;
+    for (ShapeChange change : stage.changes()) {
+      if (change instanceof Block block && block.isUp()) {
+        return below(block.placed().stream().map(PlacedBar::sizeMm).toList(), measured);
       }
-      default -> List.of();
-    };
+      folds += change instanceof Folded ? 1 : 0;
+    }
+    int bars = 1 << folds;
+    double each = stage.calculated().section().heightMm() / bars;
+    return below(Collections.nCopies(bars, each), measured);
   }
 
   private static List<Double> below(List<Double> thicknesses, double factor) {

@@ -1,5 +1,7 @@
 package app.geminal.flaw;
 
+import app.geminal.geometry.Box;
+import app.geminal.geometry.LineSpan;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 
@@ -46,8 +48,23 @@ public record Spot(
     return (fromXMm + toXMm) / 2;
   }
 
-  Spot(int bar, LineSpan along, LineSpan across, LineSpan up) {
-    this(bar, along.from(), along.to(), across.from(), across.to(), up.from(), up.to());
+  static Spot of(Box box) {
+    return new Spot(
+        box.bar(),
+        box.x().from(),
+        box.x().to(),
+        box.y().from(),
+        box.y().to(),
+        box.z().from(),
+        box.z().to());
+  }
+
+  Box box() {
+    return new Box(
+        bar,
+        new LineSpan(fromXMm, toXMm),
+        new LineSpan(fromYMm, toYMm),
+        new LineSpan(fromZMm, toZMm));
   }
 
   /** The same place in another bar. */

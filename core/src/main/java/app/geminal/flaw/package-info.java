@@ -5,9 +5,9 @@
  * joints of a stage lie, so that one of them can be pointed at.
  *
  * <p>Model: a flaw is a box in one bar. Straight work (set, draw, trim, grind, cut, restack, fold,
- * tiles) carries it exactly, as the field's own maps do backwards. Work that turns or bends the
- * section (twist, corners, rolling up, grooves) carries its place along the bar, and across the bar
- * it may then be anywhere.
+ * tiles) carries it exactly, by the changes of shape that the field follows backwards. Work that
+ * turns or bends the section (twist, corners, rolling up, grooves) carries its place along the bar,
+ * and across the bar it may then be anywhere.
  */
 @NullMarked
 package app.geminal.flaw;

@@ -2,7 +2,7 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
-import app.geminal.bar.Side;
+import app.geminal.geometry.SkinOff;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
@@ -101,18 +101,14 @@ public record Blade(
     }
     double sides = Math.max(0, bars.widthMm() - widthMm) / 2;
     double faces = Math.max(0, bars.heightMm() - spineMm) / 2;
-    Bars cut = bars.withLength(Math.min(lengthMm, bars.lengthMm()));
-    Bars blade =
-        cut.without(Side.LEFT, sides)
-            .without(Side.RIGHT, sides)
-            .without(Side.BOTTOM, faces)
-            .without(Side.TOP, faces)
-            .withForm(Form.BLADE, boxShare());
-    return Done.of(
-            blade,
-            new Loss(LossKind.TRIM, bars.amount().minus(cut.amount())),
-            new Loss(LossKind.GRINDING, cut.amount().minus(blade.amount())))
-        .with(Done.KEPT);
+    Done cut =
+        Done.of(bars)
+            .losing(LossKind.TRIM, SkinOff.ends(bars, 0, Math.max(0, bars.lengthMm() - lengthMm)));
+    double up = faces * bars.fill();
+    Done flat = cut.then(SkinOff.sides(cut.bars(), sides, up, up));
+    Bars blade = flat.bars().withForm(Form.BLADE, boxShare());
+    return flat.with(blade)
+        .withLosses(new Loss(LossKind.GRINDING, cut.bars().amount().minus(blade.amount())));
   }
 
   private static boolean isMissing(double wanted, double there) {

@@ -4,6 +4,13 @@ import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.bar.Section;
 import app.geminal.bar.Side;
+import app.geminal.bar.Size;
+import app.geminal.geometry.Block;
+import app.geminal.geometry.PlacedBar;
+import app.geminal.geometry.PlacedBar.What.OwnBar;
+import app.geminal.geometry.PlacedBar.What.PartOf;
+import app.geminal.geometry.PlacedBar.What.Sheet;
+import app.geminal.geometry.Reorientation;
 import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Laid;
 import app.geminal.layup.PartBar;
@@ -12,9 +19,6 @@ import app.geminal.layup.Turn;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
-import app.geminal.operation.PlacedBar.What.OwnBar;
-import app.geminal.operation.PlacedBar.What.PartOf;
-import app.geminal.operation.PlacedBar.What.Sheet;
 import app.geminal.units.Quantity;
 import app.geminal.validation.OrderedCopies;
 import java.util.ArrayList;
@@ -71,6 +75,7 @@ final class BlockBuilder {
   private final Map<String, Integer> taken = new TreeMap<>();
   private final Map<Turn, Section> ways = new EnumMap<>(Turn.class);
   private final Map<Piece, Member> sheets = new HashMap<>();
+  private final Map<String, Size> partSizes = new TreeMap<>();
   private final List<Fit> fits = new ArrayList<>();
   private final Set<String> fitted = new HashSet<>();
   private Amount added = Amount.NONE;
@@ -130,7 +135,7 @@ final class BlockBuilder {
 
   /** A bar at hand. */
   void own(Turn turn) {
-    Section section = ways.computeIfAbsent(turn, t -> turned(own.section(), t));
+    Section section = ways.computeIfAbsent(turn, t -> Reorientation.turned(own.section(), t));
     PlacedBar place = PlacedBar.of(new OwnBar(owns++), turn, ownShims);
     add(new Member(section, own.fill(), own.lengthMm(), true, place), ownShims);
     shopCount = Math.addExact(shopCount, own.shopCount());
@@ -149,8 +154,9 @@ final class BlockBuilder {
   private void part(PartBar bar) {
     Bars bars = bench.part(bar.part()).orElseThrow();
     int nth = taken.merge(bar.part(), 1, Integer::sum) - 1;
+    partSizes.put(bar.part(), Size.of(bars));
     PlacedBar place = PlacedBar.of(new PartOf(bar.part(), nth), bar.turn(), bar.shims());
-    Section section = turned(bars.section(), bar.turn());
+    Section section = Reorientation.turned(bars.section(), bar.turn());
     Member member = new Member(section, bars.fill(), bars.lengthMm(), true, place);
     joined = joined.plus(member.amount());
     add(member, bar.shims());
@@ -222,15 +228,6 @@ final class BlockBuilder {
     return new Member(Section.level(upright, piece.solidMm()), 1, length, false, place);
   }
 
-  private static Section turned(Section section, Turn turn) {
-    return switch (turn) {
-      case SAME -> section;
-      case OVER -> section.turnedOver();
-      case END -> section.mirroredAcross();
-      case QUARTER -> section.quarterTurned();
-    };
-  }
-
   /**
    * The block.
    *
@@ -284,11 +281,18 @@ final class BlockBuilder {
         Optional.empty(),
         OrderedCopies.copyOf(takenInAll),
         List.copyOf(fits),
-        cut.stream()
-            .map(m ->
-                m.place()
-                    .withSizeMm(axis == Axis.UP ? m.section().heightMm() : m.section().widthMm()))
-            .toList());
+        List.of(
+            new Block(
+                axis == Axis.UP,
+                Size.of(block),
+                cut.stream()
+                    .map(m ->
+                        m.place()
+                            .withSizeMm(
+                                axis == Axis.UP ? m.section().heightMm() : m.section().widthMm()))
+                    .toList(),
+                Size.of(own),
+                partSizes)));
   }
 
   /** What became of the layers: counted along the same line as the block is. */

@@ -1,6 +1,8 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
+import app.geminal.bar.Size;
+import app.geminal.geometry.Sawn;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
@@ -88,11 +90,14 @@ public record Cut(int pieces, double kerfMm, double eachMm) implements Operation
                   Quantity.mm(bars.lengthMm())),
           OperationText.CUT_FEWER_PIECES.with());
     }
-    Bars cut = bars.times(Math.multiplyExact(bars.count(), pieces)).withLength(length);
+    Size size = Size.of(bars);
+    Done sawn =
+        Done.of(bars).then(new Sawn(pieces, kerfMm, new Size(length, size.width(), size.height())));
+    Bars cut = sawn.bars();
     Bars offcut = bars.withLength(marks(bars.lengthMm()).leftMm());
     Loss kerf = new Loss(LossKind.KERF, bars.amount().minus(cut.amount()).minus(offcut.amount()));
     return offcut.lengthMm() > 0
-        ? Done.of(cut, kerf, new Loss(LossKind.TRIM, offcut.amount()))
-        : Done.of(cut, kerf);
+        ? sawn.withLosses(kerf, new Loss(LossKind.TRIM, offcut.amount()))
+        : sawn.withLosses(kerf);
   }
 }

@@ -1,6 +1,7 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
+import app.geminal.geometry.RoundHollows;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
@@ -66,7 +67,8 @@ public record Dimples(
           OperationText.FLATTEN_FURTHER_OR_LEAVE_THIS_EMPTY.with());
     }
     double hollows = hollows(bars.widthMm(), bars.lengthMm()) * (bothFaces ? 2 : 1);
-    return Flattening.forged(scaled, hollows * hollowMm3(), height);
+    return new Flattening(new RoundHollows(pitchMm, diameterMm / 2, depthMm), bothFaces, height)
+        .forged(scaled, hollows * hollowMm3());
   }
 
   /** The same hollows to another depth. */

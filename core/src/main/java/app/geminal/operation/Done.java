@@ -1,9 +1,13 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
+import app.geminal.geometry.BarChange;
+import app.geminal.geometry.ShapeChange;
 import app.geminal.ledger.Amount;
 import app.geminal.ledger.Loss;
+import app.geminal.ledger.LossKind;
 import app.geminal.validation.OrderedCopies;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -20,7 +24,7 @@ import java.util.Set;
  * @param aside bars that left for another billet
  * @param taken bars used, by the name of their part
  * @param fits how parts met the bar
- * @param placed what is where in a block that was laid together, else empty
+ * @param changes what was done to the bars, in order; where their steel is afterwards follows
  */
 public record Done(
     Bars bars,
@@ -31,7 +35,7 @@ public record Done(
     Optional<Bars> aside,
     Map<String, Integer> taken,
     List<Fit> fits,
-    List<PlacedBar> placed)
+    List<ShapeChange> changes)
     implements OperationResult {
 
   /** What a step does to the layers on the counting line. */
@@ -86,21 +90,43 @@ public record Done(
   }
 
   Done with(Layers newLayers) {
-    return new Done(bars, losses, added, joined, newLayers, aside, taken, fits, placed);
+    return new Done(bars, losses, added, joined, newLayers, aside, taken, fits, changes);
+  }
+
+  /** Then the bars are changed. */
+  Done then(BarChange change) {
+    return by(change, change.of(bars));
+  }
+
+  /** Then steel is taken off, and lost. */
+  Done losing(LossKind kind, BarChange change) {
+    Done changed = then(change);
+    return changed.withLosses(new Loss(kind, bars.amount().minus(changed.bars.amount())));
+  }
+
+  /** The bars that a change made of them. */
+  Done by(ShapeChange change, Bars newBars) {
+    List<ShapeChange> all = new ArrayList<>(changes);
+    all.add(change);
+    return new Done(newBars, losses, added, joined, layers, aside, taken, fits, List.copyOf(all));
   }
 
   Done with(Bars newBars) {
-    return new Done(newBars, losses, added, joined, layers, aside, taken, fits, placed);
+    return new Done(newBars, losses, added, joined, layers, aside, taken, fits, changes);
   }
 
   Done withLosses(Loss... more) {
-    List<Loss> all = new java.util.ArrayList<>(losses);
+    List<Loss> all = new ArrayList<>(losses);
     all.addAll(List.of(more));
-    return new Done(bars, List.copyOf(all), added, joined, layers, aside, taken, fits, placed);
+    return new Done(bars, List.copyOf(all), added, joined, layers, aside, taken, fits, changes);
+  }
+
+  Done withAdded(Amount newSteel) {
+    return new Done(bars, losses, newSteel, joined, layers, aside, taken, fits, changes);
   }
 
   Done withAside(Bars bars) {
     return new Done(
-        this.bars, losses, added, joined, layers, Optional.of(bars), taken, fits, placed);
+        this.bars, losses, added, joined, layers, Optional.of(bars), taken, fits, changes);
   }
 }

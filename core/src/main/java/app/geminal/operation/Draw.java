@@ -1,6 +1,11 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
+import app.geminal.bar.Form;
+import app.geminal.geometry.BarChange;
+import app.geminal.geometry.DiscTurn;
+import app.geminal.geometry.Stretch;
+import app.geminal.geometry.Turning;
 import app.geminal.layup.Stack;
 import app.geminal.shop.Tool;
 import app.geminal.steel.Deformation;
@@ -54,14 +59,18 @@ public record Draw(double widthMm, double heightMm, int heats, Tool tool) implem
               Quantity.mm(before.heightMm())),
           OperationText.CHOOSE_SMALLER_WIDTH_OR_HEIGHT.with());
     }
-    Bars after = before.reshaped(widthMm, heightMm);
-    if (after.lengthMm() > LONGEST_MM) {
+    BarChange drawn =
+        before.form() == Form.ROUND
+            ? DiscTurn.toSection(before, widthMm, heightMm, Turning.NONE)
+            : Stretch.toSection(before, widthMm, heightMm);
+    Done after = scaled.then(drawn);
+    if (after.bars().lengthMm() > LONGEST_MM) {
       return new Impossible(
           "heightMm",
-          OperationText.BAR_TOO_LONG.with("length", Quantity.mm(after.lengthMm())),
+          OperationText.BAR_TOO_LONG.with("length", Quantity.mm(after.bars().lengthMm())),
           OperationText.CHOOSE_BIGGER_SECTION_OR_CUT_BAR.with());
     }
-    return scaled.with(after);
+    return after;
   }
 
   /** What one heat does to the steel of bars as they are before; all heats take the same part. */

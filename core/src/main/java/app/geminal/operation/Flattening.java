@@ -1,7 +1,8 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.bar.Section;
+import app.geminal.bar.Size;
+import app.geminal.geometry.FilledHollows;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Quantity;
@@ -11,19 +12,20 @@ import app.geminal.units.Quantity;
  * the bar is forged down until they are flush, which makes it longer. Pressed ones are steel moved
  * aside, and what is proud is ground off. Either way the counting line keeps its layers, thinned
  * alike: what it loses in a land it keeps in a hollow. Package use only.
+ *
+ * @param hollows how deep they are where
+ * @param bothFaces whether both broad faces have them
+ * @param heightMm to go down to
  */
-final class Flattening {
+record Flattening(FilledHollows.Hollows hollows, boolean bothFaces, double heightMm) {
   private static final double LEAST_LEFT_MM = 0.01;
 
-  private Flattening() {}
-
   /**
-   * Ground or drilled hollows, then forged to a height.
+   * Ground or drilled hollows, then forged down.
    *
    * @param removedMm3 from each bar
-   * @param heightMm to forge to
    */
-  static OperationResult forged(Done scaled, double removedMm3, double heightMm) {
+  OperationResult forged(Done scaled, double removedMm3) {
     Bars bars = scaled.bars();
     double solid = bars.widthMm() * bars.section().heightMm() * bars.lengthMm() * bars.boxShare();
     if (removedMm3 >= solid || heightMm <= LEAST_LEFT_MM) {
@@ -33,15 +35,19 @@ final class Flattening {
           OperationText.MAKE_THEM_SHALLOWER_OR_BAR_THICKER.with());
     }
     double left = 1 - removedMm3 / solid;
-    Loss ground = new Loss(LossKind.GRINDING, bars.amount().times(1 - left));
     double length = bars.lengthMm() * left * bars.section().heightMm() / heightMm;
-    Bars flat =
-        bars.withSection(flattened(bars.section(), heightMm)).withFill(1).withLength(length);
-    return scaled.with(flat).withLosses(ground).with(Done.MOVED);
+    return scaled
+        .then(filled(bars, length, false, 0))
+        .withLosses(new Loss(LossKind.GRINDING, bars.amount().times(1 - left)))
+        .with(Done.MOVED);
   }
 
-  /** Pressed hollows, what is proud ground off down to a height. */
-  static OperationResult ground(Done scaled, double heightMm) {
+  /**
+   * Pressed hollows, what is proud ground off.
+   *
+   * @param meanMm how deep the hollows of one face are on average
+   */
+  OperationResult ground(Done scaled, double meanMm) {
     Bars bars = scaled.bars();
     if (heightMm <= LEAST_LEFT_MM) {
       return new Impossible(
@@ -50,15 +56,14 @@ final class Flattening {
               "height", Quantity.mm(bars.heightMm())),
           OperationText.PRESS_THEM_SHALLOWER_OR_MAKE_BAR.with());
     }
-    Bars flat = bars.withSection(flattened(bars.section(), heightMm)).withFill(1);
     return scaled
-        .with(flat)
-        .withLosses(new Loss(LossKind.GRINDING, bars.amount().minus(flat.amount())))
+        .losing(LossKind.GRINDING, filled(bars, bars.lengthMm(), true, meanMm))
         .with(Done.MOVED);
   }
 
-  private static Section flattened(Section section, double heightMm) {
-    Section flat = section.resized(section.widthMm(), heightMm);
-    return Section.wrought(flat.up(), flat.across(), flat);
+  private FilledHollows filled(Bars bars, double lengthMm, boolean isPressed, double meanMm) {
+    Size before = Size.of(bars);
+    Size after = new Size(lengthMm, before.width(), heightMm);
+    return new FilledHollows(hollows, bothFaces, before, after, isPressed, meanMm);
   }
 }

@@ -1,14 +1,13 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.bar.Form;
-import app.geminal.bar.Section;
+import app.geminal.bar.Size;
+import app.geminal.geometry.Folded;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 import java.util.HashSet;
-import java.util.List;
 import java.util.Set;
 
 /**
@@ -34,31 +33,30 @@ public record Fold(double endLossMm, int folds) implements Operation {
 
   @Override
   public OperationResult applyTo(Bars bars, OperationContext bench) {
-    double length = bars.lengthMm();
-    Section section = bars.section();
-    long shop = bars.shopCount();
+    Done folded = Done.of(bars);
     int joints = 0;
     long before = bars.visibleCount();
     Set<String> meeting = new HashSet<>();
     for (int i = 0; i < folds; i++) {
-      length = (length - endLossMm) / 2;
-      if (length <= 0) {
+      Bars now = folded.bars();
+      Folded over = new Folded(Size.of(now), endLossMm);
+      if (over.lengthMm() <= 0) {
         return new Impossible(
             "endLossMm",
             OperationText.BENT_END_TAKES_BAR.with(
-                "end", Quantity.mm(endLossMm), "length", Quantity.mm(2 * length + endLossMm)),
+                "end", Quantity.mm(endLossMm), "length", Quantity.mm(now.lengthMm())),
             OperationText.DRAW_BAR_LONGER_BEFORE_FOLDING.with());
       }
-      meeting.add(section.up().topSteel());
-      section = Section.stacked(List.of(section, section.mirroredUp()));
-      shop = Math.multiplyExact(shop, 2L);
+      meeting.add(now.section().up().topSteel());
+      folded = folded.then(over);
       joints = 2 * joints + 1;
       before = Math.multiplyExact(before, 2L);
     }
-    Bars after = new Bars(bars.count(), length, section, shop, true, bars.fill(), Form.BAR, 1);
+    Bars after = folded.bars();
     Loss end = new Loss(LossKind.TRIM, bars.amount().minus(after.amount()));
-    boolean across = section.isCountedAcross();
-    return Done.of(after, end)
+    boolean across = after.section().isCountedAcross();
+    return folded
+        .withLosses(end)
         .with(
             across
                 ? new Done.Layers.Joined(joints, after.visibleCount())

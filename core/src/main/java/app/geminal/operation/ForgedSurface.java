@@ -1,6 +1,8 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
+import app.geminal.bar.Size;
+import app.geminal.geometry.SurfaceNoise;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
@@ -30,6 +32,6 @@ public record ForgedSurface(double amplitudeMm, double scaleMm, int seed) implem
               "amplitude", Quantity.mm(amplitudeMm), "height", Quantity.mm(bars.heightMm())),
           OperationText.USE_LESS_DISPLACEMENT.with());
     }
-    return Done.of(bars);
+    return Done.of(bars).then(new SurfaceNoise(amplitudeMm, scaleMm, seed, Size.of(bars)));
   }
 }

@@ -2,12 +2,12 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
+import app.geminal.bar.Size;
+import app.geminal.geometry.Tiled;
 import app.geminal.layup.Turn;
-import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
-import java.util.List;
 
 /**
  * Each bar cut in four and tiled two by two, neighbours as mirror images: twice as wide, twice as
@@ -35,28 +35,12 @@ public record FourWay(Turn turn, double kerfMm) implements Operation {
               "kerf", Quantity.mm(kerfMm), "length", Quantity.mm(bars.lengthMm())),
           OperationText.DRAW_BAR_LONGER_FIRST.with());
     }
-    Section tile =
-        switch (turn) {
-          case SAME -> bars.section();
-          case OVER -> bars.section().turnedOver();
-          case END -> bars.section().mirroredAcross();
-          case QUARTER -> bars.section().quarterTurned();
-        };
-    Section row = Section.beside(List.of(tile, tile.mirroredAcross()));
-    Section block = Section.stacked(List.of(row, row.mirroredUp()));
-    Bars tiled =
-        new Bars(
-            bars.count(),
-            length,
-            block,
-            Math.multiplyExact(bars.shopCount(), 2L),
-            true,
-            bars.fill(),
-            bars.form(),
-            1);
-    boolean across = block.isCountedAcross();
+    Size size = Size.of(bars);
+    Tiled tiles = new Tiled(turn, new Size(length, size.width(), size.height()), kerfMm);
+    Done tiled = Done.of(bars).losing(LossKind.KERF, tiles);
+    Section tile = tiles.tile(bars);
+    boolean across = tiled.bars().section().isCountedAcross();
     long before = 2 * (across ? tile.across() : tile.up()).visibleCount();
-    return Done.of(tiled, new Loss(LossKind.KERF, bars.amount().minus(tiled.amount())))
-        .with(new Done.Layers.Joined(2, before));
+    return tiled.with(new Done.Layers.Joined(2, before));
   }
 }

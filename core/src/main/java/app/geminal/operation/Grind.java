@@ -1,8 +1,7 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.bar.Side;
-import app.geminal.ledger.Loss;
+import app.geminal.geometry.SkinOff;
 import app.geminal.ledger.LossKind;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
@@ -32,7 +31,8 @@ public record Grind(double bottomMm, double topMm) implements Operation {
               "grinding", Quantity.mm(bottomMm + topMm), "height", Quantity.mm(bars.heightMm())),
           OperationText.GRIND_LESS_OR_MAKE_BAR_THICKER.with());
     }
-    Bars after = bars.without(Side.BOTTOM, bottomMm).without(Side.TOP, topMm);
-    return Done.of(after, new Loss(LossKind.GRINDING, bars.amount().minus(after.amount())));
+    return Done.of(bars)
+        .losing(
+            LossKind.GRINDING, SkinOff.sides(bars, 0, bottomMm * bars.fill(), topMm * bars.fill()));
   }
 }

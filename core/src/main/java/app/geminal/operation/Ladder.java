@@ -1,6 +1,7 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
+import app.geminal.geometry.Grooves;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
@@ -68,12 +69,12 @@ public record Ladder(
               "height", Quantity.mm(height), "flush", Quantity.mm(flush)),
           OperationText.FLATTEN_FURTHER_OR_LEAVE_THIS_EMPTY.with());
     }
+    Flattening flat = new Flattening(new Grooves(pitchMm, widthMm, depthMm), bothFaces, height);
     if (pressed) {
-      return Flattening.ground(scaled, height);
+      return flat.ground(scaled, meanDepthMm());
     }
     double groove = ROUNDED * widthMm * depthMm * bars.widthMm();
-    return Flattening.forged(
-        scaled, groove * grooves(bars.lengthMm()) * (bothFaces ? 2 : 1), height);
+    return flat.forged(scaled, groove * grooves(bars.lengthMm()) * (bothFaces ? 2 : 1));
   }
 
   /** The same grooves to another depth. */

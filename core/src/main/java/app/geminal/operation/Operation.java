@@ -7,8 +7,8 @@ import java.util.Map;
 
 /**
  * One kind of step. A new kind is a new record here, and the compiler names every place to correct.
- * Each record holds its own rules together: what becomes of sizes and steel, and of the layers on
- * the counting lines. Where a point of the result was before is package pattern's business.
+ * Each record holds its own rules together: what becomes of sizes and steel, of the layers on the
+ * counting lines, and by which changes of shape, so that every place can be followed both ways.
  */
 public sealed interface Operation
     permits SetWeld,

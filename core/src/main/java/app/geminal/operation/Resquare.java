@@ -2,8 +2,8 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
-import app.geminal.layers.Face;
-import app.geminal.layers.LayerSequence;
+import app.geminal.geometry.Corner;
+import app.geminal.geometry.DiscTurn;
 import app.geminal.layup.Stack;
 import app.geminal.units.Quantity;
 import app.geminal.units.QuantityKind;
@@ -23,7 +23,6 @@ import app.geminal.validation.Require;
  */
 public record Resquare(double angleDeg, double sideMm, int heats) implements Heated {
   private static final double FLATTEST = 1.15;
-  private static final double NOTHING = 1e-6;
 
   /** Checks every field. */
   public Resquare {
@@ -55,27 +54,8 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
           OperationText.SQUARE_AT_MOST.with("most", Quantity.mm(whole)),
           OperationText.USE_SMALLER_SIDE_OR_LEAVE.with());
     }
-    boolean acrossFirst = from.isCountedAcross();
-    LayerSequence layers = from.counted();
-    double along = Math.toRadians(angleDeg);
-    LayerSequence leaning = crossed(layers, Math.cos(along), side);
-    LayerSequence lying = crossed(layers, Math.sin(along), side);
-    Bars square = scaled.bars().reshaped(side, side);
-    Section turned =
-        Section.wrought(
-            acrossFirst ? lying : leaning, acrossFirst ? leaning : lying, square.section());
-    return scaled.with(square.withSection(turned)).with(Done.MOVED);
-  }
-
-  /** What a line through the middle crosses that leaves the layers' normal by an angle. */
-  private static LayerSequence crossed(LayerSequence layers, double cosine, double side) {
-    double part = Math.min(1, Math.sqrt(2) * Math.abs(cosine));
-    double height = layers.thicknessMm();
-    if (part < NOTHING) {
-      return LayerSequence.band(layers.steelAt(height / 2), side);
-    }
-    double off = height * (1 - part) / 2;
-    LayerSequence left = layers.without(Face.BOTTOM, off).without(Face.TOP, off);
-    return left.scaledBy(side / left.thicknessMm());
+    return scaled
+        .then(DiscTurn.toSection(scaled.bars(), side, side, new Corner(angleDeg)))
+        .with(Done.MOVED);
   }
 }

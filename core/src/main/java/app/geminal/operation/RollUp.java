@@ -3,6 +3,9 @@ package app.geminal.operation;
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.bar.Section;
+import app.geminal.bar.Size;
+import app.geminal.geometry.RolledStrip;
+import app.geminal.geometry.Spiral;
 import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Laid;
 import app.geminal.layup.Piece;
@@ -12,7 +15,6 @@ import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -88,16 +90,11 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
             square ? Form.BAR : Form.ROUND,
             share);
     long before = counted.strips() * layers.visibleCount() + (core == null ? 0 : 1);
-    return new Done(
-        roll,
-        scaled.losses(),
-        added,
-        Amount.NONE,
-        new Done.Layers.Joined(1, before),
-        Optional.empty(),
-        Map.of(),
-        List.of(),
-        List.of());
+    String middle = core == null ? null : core.steel();
+    return scaled
+        .by(new RolledStrip(Size.of(strip), spiral, middle, square, Size.of(roll)), roll)
+        .withAdded(added)
+        .with(new Done.Layers.Joined(1, before));
   }
 
   /**

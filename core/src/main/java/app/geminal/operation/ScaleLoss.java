@@ -1,9 +1,7 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.bar.Section;
-import app.geminal.bar.Side;
-import app.geminal.ledger.Loss;
+import app.geminal.geometry.SkinOff;
 import app.geminal.ledger.LossKind;
 import app.geminal.shop.ShopDefaults;
 import java.util.function.Function;
@@ -35,18 +33,10 @@ final class ScaleLoss {
     if (skinMm <= 0) {
       return Done.of(bars);
     }
-    Section section = bars.section();
-    double least = Math.min(section.widthMm(), section.heightMm());
+    double least = Math.min(bars.section().widthMm(), bars.section().heightMm());
     if (bars.lengthMm() - 2 * skinMm <= 0 || least - 2 * skinMm <= LEAST_LEFT_MM) {
       return new Impossible("", why.with(), OperationText.PLAN_FEWER_HEATS.with());
     }
-    Section core =
-        section
-            .without(Side.BOTTOM, skinMm)
-            .without(Side.TOP, skinMm)
-            .without(Side.LEFT, skinMm)
-            .without(Side.RIGHT, skinMm);
-    Bars left = bars.withSection(core).withLength(bars.lengthMm() - 2 * skinMm);
-    return Done.of(left, new Loss(kind, bars.amount().minus(left.amount())));
+    return Done.of(bars).losing(kind, SkinOff.everywhere(bars, skinMm));
   }
 }

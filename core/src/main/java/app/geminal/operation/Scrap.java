@@ -1,6 +1,8 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
+import app.geminal.bar.Size;
+import app.geminal.geometry.Renumbered;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import java.util.List;
@@ -28,9 +30,10 @@ public record Scrap(List<Integer> which) implements Operation {
     if (missing.isPresent()) {
       return missing.get();
     }
-    return Done.of(
-        bars.times(bars.count() - which.size()),
-        new Loss(LossKind.SCRAP, bars.times(which.size()).amount()));
+    int stay = bars.count() - which.size();
+    return Done.of(bars)
+        .then(new Renumbered(order(bars.count()), stay, false, Size.of(bars)))
+        .withLosses(new Loss(LossKind.SCRAP, bars.times(which.size()).amount()));
   }
 
   /** Where bars of so many come from, in the order they are numbered afterwards; counted from 0. */

@@ -1,6 +1,9 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
+import app.geminal.bar.Size;
+import app.geminal.geometry.Parted;
+import app.geminal.geometry.Renumbered;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
@@ -83,7 +86,9 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
     if (missing.isPresent()) {
       return missing.get();
     }
-    return Done.of(bars.times(bars.count() - pieces)).withAside(bars.times(pieces));
+    return Done.of(bars)
+        .then(new Renumbered(order(bars.count()), bars.count() - pieces, true, Size.of(bars)))
+        .withAside(bars.times(pieces));
   }
 
   private OperationResult lengths(Bars bars) {
@@ -95,9 +100,15 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
               "length", Quantity.mm(bars.lengthMm()), "aside", Quantity.mm(lengthMm + kerfMm)),
           OperationText.SET_ASIDE_LESS.with());
     }
-    Bars stays = bars.withLength(left);
+    Size size = Size.of(bars);
+    Done parted =
+        Done.of(bars)
+            .then(new Parted(new Size(left, size.width(), size.height()), kerfMm, lengthMm));
     Bars goes = bars.withLength(lengthMm);
-    Loss kerf = new Loss(LossKind.KERF, bars.amount().minus(stays.amount()).minus(goes.amount()));
-    return Done.of(stays, kerf).withAside(goes);
+    return parted
+        .withLosses(
+            new Loss(
+                LossKind.KERF, bars.amount().minus(parted.bars().amount()).minus(goes.amount())))
+        .withAside(goes);
   }
 }

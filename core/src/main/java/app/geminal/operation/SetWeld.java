@@ -1,7 +1,8 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.bar.Section;
+import app.geminal.bar.Size;
+import app.geminal.geometry.Stretch;
 import app.geminal.ledger.LossKind;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.shop.Tool;
@@ -144,20 +145,21 @@ public record SetWeld(
             : ScaleLoss.takenFrom(bars, skinMm(defaults));
     return switch (skinned) {
       case Impossible no -> no;
-      case Done skinless -> skinless.with(squeezed(skinless.bars()).welded());
+      case Done skinless -> {
+        Done set = skinless.then(squeezed(skinless.bars()));
+        yield set.with(set.bars().welded());
+      }
     };
   }
 
-  private Bars squeezed(Bars bars) {
+  private Stretch squeezed(Bars bars) {
     double height = bars.heightMm() * (1 - reduction);
-    Section solid = bars.section();
-    if (height >= solid.heightMm()) {
-      return bars.withFill(solid.heightMm() / height);
+    Size solid = Size.of(bars);
+    if (height >= solid.height()) {
+      return new Stretch(solid, solid, solid.height() / height);
     }
-    double spread = Math.sqrt(solid.heightMm() / height);
-    return bars.withFill(1)
-        .withSection(solid.resized(bars.widthMm() * spread, height))
-        .withLength(bars.lengthMm() * spread);
+    double spread = Math.sqrt(solid.height() / height);
+    return new Stretch(solid, new Size(solid.length() * spread, solid.width() * spread, height), 1);
   }
 
   /** What the weld takes off every face, mm: scale of all its heats, or the skin of a jacket. */

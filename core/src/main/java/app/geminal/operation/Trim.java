@@ -1,7 +1,7 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.bar.Side;
+import app.geminal.geometry.SkinOff;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
@@ -47,7 +47,10 @@ public record Trim(double frontMm, double backMm, double sidesMm) implements Ope
               "trimmed", Quantity.mm(2 * sidesMm), "width", Quantity.mm(bars.widthMm())),
           OperationText.TRIM_LESS_OFF_EDGES.with());
     }
-    Bars left = bars.without(Side.LEFT, sidesMm).without(Side.RIGHT, sidesMm).withLength(length);
-    return Done.of(left, new Loss(LossKind.TRIM, bars.amount().minus(left.amount())));
+    Done left =
+        Done.of(bars)
+            .then(SkinOff.sides(bars, sidesMm, 0, 0))
+            .then(SkinOff.ends(bars, frontMm, backMm));
+    return left.withLosses(new Loss(LossKind.TRIM, bars.amount().minus(left.bars().amount())));
   }
 }

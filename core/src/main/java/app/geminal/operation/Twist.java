@@ -2,6 +2,9 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
+import app.geminal.geometry.DiscTurn;
+import app.geminal.geometry.Turning;
+import app.geminal.geometry.Twisted;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
@@ -73,12 +76,20 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
         scaled -> {
           Section from = scaled.bars().section();
           double side = Math.sqrt(from.widthMm() * from.heightMm() * scaled.bars().boxShare());
-          Bars square = scaled.bars().reshaped(side, side);
-          Section section = square.section();
+          double length = scaled.bars().reshaped(side, side).lengthMm();
           return scaled
-              .with(square.withSection(Section.wrought(section.up(), section.across(), section)))
+              .then(DiscTurn.toSection(scaled.bars(), side, side, turning(length)))
               .with(Done.MOVED);
         });
+  }
+
+  private Turning turning(double lengthMm) {
+    double perMm = 2 * Math.PI * turns / lengthMm;
+    return switch (hand) {
+      case RIGHT -> new Twisted(perMm, 0);
+      case LEFT -> new Twisted(-perMm, 0);
+      case BOTH -> new Twisted(perMm, lengthMm / sections);
+    };
   }
 
   /**

@@ -2,7 +2,12 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.bar.Section;
+import app.geminal.bar.Size;
+import app.geminal.geometry.BowedLayers;
+import app.geminal.geometry.Reorientation;
+import app.geminal.geometry.Stretch;
 import app.geminal.layup.Stack;
+import app.geminal.layup.Turn;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
@@ -50,8 +55,12 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
           OperationText.BOW_TOO_LARGE.with("bow", Quantity.mm(bowMm), "width", Quantity.mm(width)),
           OperationText.USE_SMALLER_BOW.with());
     }
-    Section flat = stood.resized(width, height);
-    Section pressed = bowMm == 0 ? flat : Section.wrought(flat.up(), flat.across(), flat);
-    return scaled.with(scaled.bars().withFill(1).withSection(pressed)).with(Done.MOVED);
+    Size before = Size.of(scaled.bars());
+    Size after = new Size(before.length(), width, height);
+    Done pressed =
+        scaled
+            .then(new Reorientation(Turn.QUARTER, before))
+            .then(new Stretch(before.onEdge(), after, 1));
+    return (bowMm == 0 ? pressed : pressed.then(new BowedLayers(bowMm, after))).with(Done.MOVED);
   }
 }

@@ -1,10 +1,13 @@
 package app.geminal.pattern;
 
+import app.geminal.geometry.InverseMap;
+import app.geminal.geometry.LinearStretch;
+import app.geminal.geometry.Point;
 import java.util.ArrayList;
 import java.util.List;
 
 /** The history of one bar, last step first: straight steps, then an end. */
-final class Chain {
+final class Chain implements End {
   private final InverseMap[] steps;
   private final End end;
 
@@ -17,15 +20,16 @@ final class Chain {
     return new Chain(end);
   }
 
-  void land(Point p) {
+  @Override
+  public FlatLayers land(Point p) {
     for (InverseMap step : steps) {
       step.back(p);
     }
-    end.land(p);
+    return end.land(p);
   }
 
   /** The chain with steps done later, the last of them first; neighbours that can be one are. */
-  Chain after(InverseMap... later) {
+  Chain after(List<InverseMap> later) {
     List<InverseMap> all = new ArrayList<>();
     for (InverseMap step : later) {
       add(all, step);

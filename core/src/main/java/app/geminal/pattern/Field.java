@@ -3,7 +3,7 @@ package app.geminal.pattern;
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.billet.Run;
-import app.geminal.shop.ShopDefaults;
+import app.geminal.geometry.Point;
 import app.geminal.validation.Require;
 import java.util.List;
 import java.util.Optional;
@@ -33,17 +33,16 @@ public final class Field {
   /**
    * The field of a stage.
    *
-   * @param defaults as the Run was worked through with
    * @param stage 0 for the stack, up to the Run's last
    */
-  public static Field of(Run run, ShopDefaults defaults, int stage) {
-    return of(run, defaults, stage, FlatLayers.MOST);
+  public static Field of(Run run, int stage) {
+    return of(run, stage, FlatLayers.MOST);
   }
 
   /** Flat bars of more layers than that are followed joint by joint. */
-  static Field of(Run run, ShopDefaults defaults, int stage, int mostListed) {
+  static Field of(Run run, int stage, int mostListed) {
     Require.count("stage", stage, 0, run.stages().size() - 1);
-    History history = new History(run, defaults, mostListed);
+    History history = new History(run, mostListed);
     Chain chain = history.upTo(stage);
     Bars bars = run.stages().get(stage).bars();
     return new Field(chain, history.isFlat(), bars, BladeShape.at(run, stage));
@@ -66,8 +65,8 @@ public final class Field {
       return Optional.empty();
     }
     p.begin(xMm, yMm, zMm, bar);
-    chain.land(p);
-    return Optional.of(p.layers.steel(p.layers.at(p.height())));
+    FlatLayers layers = chain.land(p);
+    return Optional.of(layers.steel(layers.at(p.z)));
   }
 
   /** The blade the bars are ground to, if they are. */

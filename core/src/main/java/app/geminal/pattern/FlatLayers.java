@@ -1,5 +1,6 @@
 package app.geminal.pattern;
 
+import app.geminal.geometry.Point;
 import app.geminal.layers.Layer;
 import app.geminal.layers.LayerSequence;
 import java.util.List;
@@ -53,8 +54,8 @@ final class FlatLayers implements End {
   }
 
   @Override
-  public void land(Point p) {
-    p.layers = this;
+  public FlatLayers land(Point p) {
+    return this;
   }
 
   int count() {

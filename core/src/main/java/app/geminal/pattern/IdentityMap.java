@@ -1,9 +1,13 @@
 package app.geminal.pattern;
 
-/** Leaves a point where it is. */
+import app.geminal.geometry.Point;
+
+/** Leaves a point where it is, at bars of which the layers are not asked for. */
 enum IdentityMap implements End {
   HERE;
 
   @Override
-  public void land(Point p) {}
+  public FlatLayers land(Point p) {
+    return FlatLayers.NOTHING;
+  }
 }

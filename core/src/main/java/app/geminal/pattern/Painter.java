@@ -1,5 +1,6 @@
 package app.geminal.pattern;
 
+import app.geminal.geometry.Point;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
@@ -178,10 +179,9 @@ public final class Painter {
     private void follow(int line, Corners corners) {
       double up = pane.atRow(line);
       for (int i = 0; i < corners.height.length; i++) {
-        boolean there = sight.look(pane.atColumn(i), up, point);
-        corners.layers[i] = there ? point.layers : FlatLayers.NOTHING;
+        corners.layers[i] = sight.look(pane.atColumn(i), up, point);
         corners.way[i] = point.way;
-        corners.height[i] = point.height();
+        corners.height[i] = point.z;
       }
     }
 
@@ -256,10 +256,12 @@ public final class Painter {
         random = random * 0x2C1B3C6D + 0x297A2D39;
         double right = ((cell & 3) + (random >>> 8 & 0xFFF) / 4096.0) / 4;
         double down = ((cell >> 2) + (random >>> 20) / 4096.0) / 4;
-        if (sight.look(pane.atColumn(column + right), pane.atRow(row + down), point)) {
+        FlatLayers layers =
+            sight.look(pane.atColumn(column + right), pane.atRow(row + down), point);
+        if (layers != FlatLayers.NOTHING) {
           hits++;
-          use(point.layers);
-          blend.point(point.height(), one);
+          use(layers);
+          blend.point(point.z, one);
           for (int c = 0; c < mixed.length; c++) {
             mixed[c] += one[c];
           }

@@ -1,5 +1,6 @@
 package app.geminal.pattern;
 
+import app.geminal.geometry.Point;
 import app.geminal.layers.Layer;
 import app.geminal.validation.InvalidValue;
 import java.util.ArrayList;
@@ -79,15 +80,10 @@ public record ScanLine(List<Layer> layers, long count) {
     }
 
     private Place place(double at) {
-      boolean there = sight.look(right + alongRight * at, up + alongUp * at, point);
-      return there
-          ? new Place(
-              at,
-              point.layers,
-              point.way,
-              point.height(),
-              point.layers.steel(point.layers.at(point.height())))
-          : new Place(at, FlatLayers.NOTHING, 0, 0, "");
+      FlatLayers pile = sight.look(right + alongRight * at, up + alongUp * at, point);
+      return pile == FlatLayers.NOTHING
+          ? new Place(at, FlatLayers.NOTHING, 0, 0, "")
+          : new Place(at, pile, point.way, point.z, pile.steel(pile.at(point.z)));
     }
 
     private void between(Place from, Place to, int depth) {

@@ -3,6 +3,7 @@ package app.geminal.pattern;
 import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.bar.Size;
+import app.geminal.geometry.Point;
 import app.geminal.layers.Layer;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
@@ -100,12 +101,13 @@ public final class SectionView {
   }
 
   /**
-   * Puts a point where you look and follows it to its layers; false where there is no steel.
+   * Puts a point where you look and follows it to its layers; {@link FlatLayers#NOTHING} where
+   * there is no steel.
    *
    * @param right mm from the left of the view
    * @param up mm from its lower edge
    */
-  boolean look(double right, double up, Point p) {
+  FlatLayers look(double right, double up, Point p) {
     switch (view) {
       case View.End(double x) -> p.begin(x, right, up, bar);
       case View.Face(boolean under, double depth) ->
@@ -113,15 +115,14 @@ public final class SectionView {
       case View.Along(double y) -> p.begin(right, y, up, bar);
       case View.Bevel(_, double x, double y) -> {
         if (!laid.isWithin(right, up)) {
-          return false;
+          return FlatLayers.NOTHING;
         }
         p.begin(x + right, y + up, box.height() / 2 + laid.halfMm(right, up), bar);
       }
     }
     if (!field.has(p.x, p.y, p.z)) {
-      return false;
+      return FlatLayers.NOTHING;
     }
-    field.chain().land(p);
-    return true;
+    return field.chain().land(p);
   }
 }

@@ -147,8 +147,7 @@ public final class WeldMapper {
     }
     Bars before = run.stages().get(stage - 1).bars();
     double high = before.section().heightMm();
-    List<Double> joints =
-        LatestJoints.of(run, shop.defaults(), stage - 1).stream().map(z -> z / high).toList();
+    List<Double> joints = LatestJoints.of(run, stage - 1).stream().map(z -> z / high).toList();
     return joints.isEmpty()
         ? Optional.empty()
         : heats

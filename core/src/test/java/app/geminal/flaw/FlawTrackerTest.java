@@ -37,7 +37,7 @@ class FlawTrackerTest {
   }
 
   private static List<FlawTracker.At> from(Run run, int stage, Spot spot) {
-    return FlawTracker.of(run, PRACTICE, "", stage, spot);
+    return FlawTracker.of(run, "", stage, spot);
   }
 
   @Test
@@ -110,15 +110,14 @@ class FlawTrackerTest {
     double width = part.last().bars().widthMm();
     double high = part.last().bars().section().heightMm();
     double far = run.stages().get(1).bars().widthMm();
-    List<FlawTracker.At> first =
-        FlawTracker.of(run, PRACTICE, "edge", 2, new Spot(0, 10, 20, 1, 2, 3, 3));
+    List<FlawTracker.At> first = FlawTracker.of(run, "edge", 2, new Spot(0, 10, 20, 1, 2, 3, 3));
     assertThat(first.getFirst().part()).isEqualTo("edge");
     FlawTracker.At laid = first.getLast();
     assertThat(laid.part()).isEmpty();
     assertThat(laid.stage()).isEqualTo(2);
     assertThat(laid.spot().fromYMm()).isCloseTo(far + width - 2, within(1e-6));
     assertThat(laid.spot().fromZMm()).isCloseTo(high - 3, within(1e-6));
-    assertThat(FlawTracker.of(run, PRACTICE, "edge", 2, new Spot(1, 10, 20, 1, 2, 3, 3)))
+    assertThat(FlawTracker.of(run, "edge", 2, new Spot(1, 10, 20, 1, 2, 3, 3)))
         .as("the second bar of the part is not used")
         .hasSize(1);
   }
@@ -133,16 +132,16 @@ class FlawTrackerTest {
             SetWeld.of(PRACTICE),
             new Draw(40, 30, 4, Tool.FLAT),
             new Fold(10, 2));
-    assertThat(LatestJoints.of(run, PRACTICE, 0)).containsExactly(10.0, 20.0);
-    List<Double> set = LatestJoints.of(run, PRACTICE, 1);
+    assertThat(LatestJoints.of(run, 0)).containsExactly(10.0, 20.0);
+    List<Double> set = LatestJoints.of(run, 1);
     double high = run.stages().get(1).bars().heightMm();
     assertThat(set).hasSize(2);
     assertThat(set.getFirst() + set.getLast())
         .as("even about the middle")
         .isCloseTo(high, within(1e-6));
     double each = run.stages().get(2).bars().heightMm();
-    assertThat(LatestJoints.of(run, PRACTICE, 3).getFirst()).isCloseTo(each, within(1e-9));
-    assertThat(LatestJoints.of(run, PRACTICE, 5)).hasSize(2);
-    assertThat(LatestJoints.of(run, PRACTICE, 6)).hasSize(3);
+    assertThat(LatestJoints.of(run, 3).getFirst()).isCloseTo(each, within(1e-9));
+    assertThat(LatestJoints.of(run, 5)).hasSize(2);
+    assertThat(LatestJoints.of(run, 6)).hasSize(3);
   }
 }

@@ -120,7 +120,7 @@ class CountingLineTest {
    * two layers on edge meet on the line, either is right.
    */
   private static Stream<Long> scanned(Run run, Stage stage) {
-    Field field = Field.of(run, TestViews.PRACTICE, run.stages().indexOf(stage));
+    Field field = Field.of(run, run.stages().indexOf(stage));
     SectionView end = TestViews.end(field);
     Section section = stage.bars().section();
     double hair = 1e-7;

@@ -98,27 +98,6 @@ class FieldTest {
   }
 
   @Test
-  void bothFacesShowTheirGroovesHalfAPitchApart() {
-    Grooves grooves = new Grooves(20, 10, 3);
-    FilledHollows forged = new FilledHollows(grooves, true, 16, 12, false, 0);
-    assertThat(cameFrom(forged, 50, 12)).as("bottom of a groove on top").isEqualTo(13);
-    assertThat(cameFrom(forged, 50, 0)).as("between grooves below").isEqualTo(0);
-    assertThat(cameFrom(forged, 40, 0)).as("bottom of a groove below").isEqualTo(3);
-    assertThat(cameFrom(forged, 40, 12)).as("between grooves on top").isEqualTo(16);
-    // Pressed by a die with steel to spare, and ground flush to the bottoms.
-    FilledHollows pressed = new FilledHollows(grooves, false, 16, 13, true, 1);
-    assertThat(cameFrom(pressed, 50, 13)).isCloseTo(13 * 16 / 14.0, within(1e-9));
-    assertThat(cameFrom(pressed, 40, 13)).isCloseTo(13 * 16 / 17.0, within(1e-9));
-  }
-
-  private static double cameFrom(FilledHollows hollowed, double x, double z) {
-    Point p = new Point();
-    p.begin(x, 5, z, 0);
-    hollowed.back(p);
-    return p.z;
-  }
-
-  @Test
   void piecesOfTheSawComeFromAlongTheBar() {
     Field pieces = TestViews.last("(D 20, B 20) 40 x 200 > draw 16 x 16 > twist 1 > cut 2");
     Size box = Size.of(pieces.bars());
@@ -137,41 +116,6 @@ class FieldTest {
     assertThat(steel(turned, 0.5, 0.125, 0.75)).isEqualTo("B");
     assertThat(steel(turned, 0.5, 0.375, 0.75)).isEqualTo("D");
     assertThat(steel(turned, 0.5, 0.25, 0.25)).isEqualTo("M");
-  }
-
-  @Test
-  void aBowPushesLayersOutInTheMiddleAndKeepsThemWhereTheyAreOnAverage() {
-    BowedLayers bowed = new BowedLayers(4, 30, 20);
-    double mean = 0;
-    Point p = new Point();
-    for (int i = 0; i < 1000; i++) {
-      p.begin(0, 15, (i + 0.5) / 50, 0);
-      bowed.back(p);
-      mean += (15 - p.y) / 1000;
-    }
-    assertThat(mean).isCloseTo(0, within(1e-3));
-    p.begin(0, 15, 10, 0);
-    bowed.back(p);
-    assertThat(15 - p.y).isCloseTo(4.0 / 3, within(1e-9));
-  }
-
-  @Test
-  void layersNeverCrossUnderUnevenForging() {
-    SurfaceNoise humps = new SurfaceNoise(4.9, 12, 5, 10);
-    SplittableRandom random = new SplittableRandom(3);
-    Point p = new Point();
-    for (int i = 0; i < 2000; i++) {
-      double x = random.nextDouble(0, 200);
-      double y = random.nextDouble(0, 40);
-      double below = -1;
-      for (double z = 0; z <= 10; z += 0.05) {
-        p.begin(x, y, z, 0);
-        humps.back(p);
-        assertThat(p.z).isBetween(z - 4.9, z + 4.9).isBetween(0.0, 10.0);
-        assertThat(p.z).isGreaterThanOrEqualTo(below);
-        below = p.z;
-      }
-    }
   }
 
   @Test

@@ -10,6 +10,7 @@ import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.flaw.FlawTracker;
 import app.geminal.flaw.Spot;
+import app.geminal.geometry.Point;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Draw;
 import app.geminal.operation.Fold;
@@ -85,20 +86,19 @@ class FlawMapsTest {
     SplittableRandom random = new SplittableRandom(seed);
     for (int i = 0; i < POINTS; i++) {
       int earlier = random.nextInt(last + 1);
-      Chain back = new History(run, PRACTICE, 1000).between(earlier, last);
+      Chain back = new History(run, 1000).between(earlier, last);
       Point p = new Point();
       double x = random.nextDouble() * bars.lengthMm();
       double y = random.nextDouble() * bars.widthMm();
       double z = random.nextDouble() * bars.section().heightMm();
       int bar = random.nextInt(bars.count());
       p.begin(x, y, z, bar);
-      back.land(p);
-      if (p.layers != FlatLayers.NOTHING) {
+      if (back.land(p) != FlatLayers.NOTHING) {
         continue; // It came from a sheet or a part laid in since.
       }
       Spot speck = speck(p, run.stages().get(earlier).bars());
       List<Spot> ends =
-          FlawTracker.of(run, PRACTICE, "", earlier, speck).stream()
+          FlawTracker.of(run, "", earlier, speck).stream()
               .filter(at -> at.stage() == last && !at.aside())
               .map(FlawTracker.At::spot)
               .toList();
@@ -181,10 +181,10 @@ class FlawMapsTest {
     meet(run, 7);
     // Of 1 to 5 the second is given up, then the first and the last of four set aside.
     Spot inFourth = new Spot(3, 1, 2, 1, 2, 1, 2);
-    assertThat(FlawTracker.of(run, PRACTICE, "", 2, inFourth))
+    assertThat(FlawTracker.of(run, "", 2, inFourth))
         .extracting(at -> at.spot().bar())
         .containsExactly(3, 2, 1, 0);
-    assertThat(FlawTracker.of(run, PRACTICE, "", 2, inFourth.inBar(1))).as("scrapped").hasSize(1);
-    assertThat(FlawTracker.of(run, PRACTICE, "", 2, inFourth.inBar(4)).getLast().aside()).isTrue();
+    assertThat(FlawTracker.of(run, "", 2, inFourth.inBar(1))).as("scrapped").hasSize(1);
+    assertThat(FlawTracker.of(run, "", 2, inFourth.inBar(4)).getLast().aside()).isTrue();
   }
 }

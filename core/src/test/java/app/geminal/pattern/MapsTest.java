@@ -7,6 +7,7 @@ import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.bar.Size;
 import app.geminal.billet.Run;
+import app.geminal.geometry.Point;
 import java.util.Arrays;
 import java.util.SplittableRandom;
 import org.junit.jupiter.params.ParameterizedTest;

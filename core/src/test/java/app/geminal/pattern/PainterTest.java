@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.geminal.TestSteels;
+import app.geminal.geometry.Point;
 import app.geminal.operation.Blade;
 import app.geminal.validation.InvalidValue;
 import java.util.Arrays;
@@ -69,10 +70,11 @@ class PainterTest {
     for (int i = 0; i < 1024; i++) {
       double right = pane.atColumn(column + (i % 32 + 0.5) / 32);
       double up = pane.atRow(row + (Math.floorDiv(i, 32) + 0.5) / 32);
-      if (!sight.look(right, up, p)) {
+      FlatLayers layers = sight.look(right, up, p);
+      if (layers == FlatLayers.NOTHING) {
         return Double.NaN;
       }
-      sum += TestViews.TONES.light(p.layers.steel(p.layers.at(p.height())), 0);
+      sum += TestViews.TONES.light(layers.steel(layers.at(p.z)), 0);
     }
     return sum / 1024;
   }

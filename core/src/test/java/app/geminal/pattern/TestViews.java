@@ -28,7 +28,7 @@ final class TestViews {
   }
 
   static Field last(Run run) {
-    return Field.of(run, PRACTICE, run.stages().size() - 1);
+    return Field.of(run, run.stages().size() - 1);
   }
 
   static Field last(String line) {
@@ -37,7 +37,7 @@ final class TestViews {
 
   /** As if no bar were ever flat: everything is followed joint by joint. */
   static Field lastUnlisted(Run run) {
-    return Field.of(run, PRACTICE, run.stages().size() - 1, 0);
+    return Field.of(run, run.stages().size() - 1, 0);
   }
 
   static SectionView end(Field field) {

@@ -52,7 +52,7 @@ class ShippedPatternsTest {
   void countsAreThePictures(String id, long visible, long crossed) {
     Run run = run(PATTERNS.stream().filter(p -> p.id().equals(id)).findFirst().orElseThrow());
     assertThat(run.last().visibleCount()).isEqualTo(visible);
-    Field field = Field.of(run, SHOP.defaults(), run.stages().size() - 1);
+    Field field = Field.of(run, run.stages().size() - 1);
     SectionView end = SectionView.of(field, new View.End(field.bars().lengthMm() / 2), 0);
     double middle = end.widthMm() * 0.49;
     // Uneven forging and hollows bring layers to the face or take them; never many.

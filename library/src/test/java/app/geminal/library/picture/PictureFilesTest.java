@@ -38,7 +38,7 @@ class PictureFilesTest {
 
   private static SectionView end(String line) {
     Run run = Run.of(Shorthand.parse(line, UnitSystem.METRIC, PRACTICE), STEELS, PRACTICE);
-    Field field = Field.of(run, PRACTICE, run.stages().size() - 1);
+    Field field = Field.of(run, run.stages().size() - 1);
     return SectionView.of(field, new View.End(field.bars().lengthMm() / 2), 0);
   }
 

@@ -12,7 +12,6 @@ import app.geminal.server.book.Entries;
 import app.geminal.server.book.EntryView;
 import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
-import app.geminal.shop.ShopDefaults;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -49,8 +48,7 @@ class Flaws {
     if (looks.stream().allMatch(l -> l.flaws().isEmpty())) {
       return List.of();
     }
-    ShopDefaults defaults = shops.defaults();
-    Run run = Run.of(billet.plan(), shelf.steels(), defaults);
+    Run run = Run.of(billet.plan(), shelf.steels(), shops.defaults());
     Set<String> steps =
         billet.plan().allSteps().stream().map(Plan.Placed::path).collect(Collectors.toSet());
     List<FlawView> views = new ArrayList<>();
@@ -65,7 +63,7 @@ class Flaws {
                 .filter(d -> d.flawId().equals(flaw.id()) && isKept(d, steps))
                 .sorted(Comparator.comparing(Disposition::at))
                 .toList();
-        views.add(view(e.id(), flaw, look, about, looks, run, defaults));
+        views.add(view(e.id(), flaw, look, about, looks, run));
       }
     }
     return views;
@@ -93,10 +91,9 @@ class Flaws {
 
   /** Heights of the joints that lie level after a step, lowest first, mm. */
   List<Double> seams(Billet billet, String stepPath) {
-    ShopDefaults defaults = shops.defaults();
-    return Run.of(billet.plan(), shelf.steels(), defaults)
+    return Run.of(billet.plan(), shelf.steels(), shops.defaults())
         .find(stepPath)
-        .map(f -> LatestJoints.of(f.run(), defaults, f.stage()))
+        .map(f -> LatestJoints.of(f.run(), f.stage()))
         .orElse(List.of());
   }
 
@@ -111,15 +108,14 @@ class Flaws {
       Inspection look,
       List<Disposition> about,
       List<Inspection> looks,
-      Run run,
-      ShopDefaults defaults) {
+      Run run) {
     Optional<Run.Found> found = run.find(look.stepKey());
     if (found.isEmpty()) {
       return new FlawView(
           entryId, flaw, look.stepKey(), "", -1, List.of(), about, FlawView.State.LOST);
     }
     Run.Found at = found.get();
-    List<FlawTracker.At> places = FlawTracker.of(run, defaults, at.part(), at.stage(), flaw.spot());
+    List<FlawTracker.At> places = FlawTracker.of(run, at.part(), at.stage(), flaw.spot());
     return new FlawView(
         entryId,
         flaw,

@@ -18,7 +18,6 @@ import app.geminal.server.book.Entries;
 import app.geminal.server.book.EntryBody;
 import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
-import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Text;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Units;
@@ -154,10 +153,9 @@ class Winter {
 
   /** The look at a bar's first weld that found one of its joints open at the end. */
   void look(Billet billet, String smith) {
-    ShopDefaults defaults = shops.defaults();
-    Run run = Run.of(billet.plan(), shelf.steels(), defaults);
+    Run run = Run.of(billet.plan(), shelf.steels(), shops.defaults());
     String step = billet.plan().setWelds().getFirst().path();
-    List<Double> seams = LatestJoints.of(run, defaults, 1);
+    List<Double> seams = LatestJoints.of(run, 1);
     int thirdFromTop = seams.size() - 2;
     double z = Objects.requireNonNull(seams.get(thirdFromTop - 1));
     Flaw flaw =

@@ -181,7 +181,7 @@ class Pictures implements DisposableBean {
     if (run.stop().isPresent() && wanted.stage() >= run.stages().size()) {
       throw new InvalidValue("stage", run.stop().get().why().reason());
     }
-    Field field = Field.of(run, defaults, wanted.stage());
+    Field field = Field.of(run, wanted.stage());
     SectionView sight = wanted.sight(field);
     List<String> of = field.steels();
     return new Seen(sight, wanted.pane(sight), of, Tones.of(of, steels));

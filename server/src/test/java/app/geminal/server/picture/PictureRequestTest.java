@@ -33,7 +33,7 @@ class PictureRequestTest {
   @CsvSource({"FACE, 31.8", "UNDER, 31.8", "ALONG, 15.9", "END, 21.2"})
   void aLongBarIsShownAcrossAndAnEndWhole(View.From from, double heightMm) {
     PictureRequest wanted = wanted(from, null);
-    SectionView sight = wanted.sight(Field.of(RUN, PRACTICE, 0));
+    SectionView sight = wanted.sight(Field.of(RUN, 0));
     Pane pane = wanted.pane(sight);
     assertThat(pane.heightMm()).isCloseTo(heightMm, within(1e-9));
     assertThat(pane.widthMm() / pane.heightMm()).isCloseTo(1.5, within(1e-9));
@@ -45,7 +45,7 @@ class PictureRequestTest {
   @CsvSource({"FACE", "END"})
   void aPartAskedForIsThatPart(View.From from) {
     PictureRequest wanted = wanted(from, new PictureRequest.PartOfView(3, 4, 9, 6));
-    assertThat(wanted.pane(wanted.sight(Field.of(RUN, PRACTICE, 0))))
+    assertThat(wanted.pane(wanted.sight(Field.of(RUN, 0))))
         .isEqualTo(new Pane(3, 4, 9, 6, 900, 600));
   }
 }

@@ -1,4 +1,4 @@
-package app.geminal.operation;
+package app.geminal.geometry;
 
 import app.geminal.layup.Piece;
 import app.geminal.layup.Turn;
@@ -38,15 +38,18 @@ public record PlacedBar(
     record Sheet(String steel) implements What {}
   }
 
-  static PlacedBar of(What what, Turn turn, List<Piece> shims) {
+  /** As it came, of no size yet. */
+  public static PlacedBar of(What what, Turn turn, List<Piece> shims) {
     return new PlacedBar(what, turn, shims, 0, 0, 0);
   }
 
-  PlacedBar skipping(double moreYMm, double moreZMm) {
+  /** With more gone from its left edge and its underside. */
+  public PlacedBar skipping(double moreYMm, double moreZMm) {
     return new PlacedBar(what, turn, shims, sizeMm, skipYMm + moreYMm, skipZMm + moreZMm);
   }
 
-  PlacedBar withSizeMm(double newSizeMm) {
+  /** Of that size. */
+  public PlacedBar withSizeMm(double newSizeMm) {
     return new PlacedBar(what, turn, shims, newSizeMm, skipYMm, skipZMm);
   }
 }

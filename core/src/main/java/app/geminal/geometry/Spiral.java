@@ -1,4 +1,4 @@
-package app.geminal.operation;
+package app.geminal.geometry;
 
 import app.geminal.layers.LayerSequence;
 import java.util.ArrayList;
@@ -47,8 +47,24 @@ public record Spiral(double thicknessMm, double coreRadiusMm, double radiusMm) {
     return (radiusMm - coreRadiusMm) / thicknessMm;
   }
 
+  /** Area of the strip from its inner end to an angle, mm². */
+  double sweptMm2(double angle) {
+    double core2 = coreRadiusMm * coreRadiusMm;
+    double radius2 = radiusMm * radiusMm;
+    double outer = sectorMm2(Math.min(angle, lastTurn()));
+    outer += Math.max(0, angle - lastTurn()) * radius2 / 2;
+    double inner = Math.min(angle, TURN) * core2 / 2;
+    return outer - inner - sectorMm2(Math.max(0, angle - TURN));
+  }
+
+  /** Area between the middle and a spiral that begins at the core. */
+  private double sectorMm2(double angle) {
+    double grown = thicknessMm * angle / TURN;
+    return angle * (coreRadiusMm * coreRadiusMm / 2 + coreRadiusMm * grown / 2 + grown * grown / 6);
+  }
+
   /** How often a line from the core to the outside meets the strip. */
-  int turns(double direction) {
+  public int turns(double direction) {
     int met = (direction > 0 ? 1 : 0) + whole(direction);
     return insideMm(direction + TURN * (whole(direction) + 1)) < radiusMm - LEAST_MM
         ? met + 1
@@ -66,7 +82,7 @@ public record Spiral(double thicknessMm, double coreRadiusMm, double radiusMm) {
    * @param strip its layers, bottom to top, as thick as the strip
    * @param direction of the line, 0 to a full turn, radians
    */
-  List<LayerSequence> outwards(LayerSequence strip, double direction) {
+  public List<LayerSequence> outwards(LayerSequence strip, double direction) {
     LayerSequence turned = strip.turned();
     List<LayerSequence> crossed = new ArrayList<>();
     if (direction > 0) {

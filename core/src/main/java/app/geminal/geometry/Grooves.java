@@ -1,13 +1,8 @@
-package app.geminal.pattern;
-
-import app.geminal.operation.Ladder;
+package app.geminal.geometry;
 
 /** Rounded grooves across the bar, the first of the top half a pitch from the bench stop. */
-record Grooves(double pitchMm, double widthMm, double deepestMm) implements FilledHollows.Hollows {
-
-  static Grooves of(Ladder ladder) {
-    return new Grooves(ladder.pitchMm(), ladder.widthMm(), ladder.depthMm());
-  }
+public record Grooves(double pitchMm, double widthMm, double deepestMm)
+    implements FilledHollows.Hollows {
 
   @Override
   public double depthAt(double x, double y, boolean underside) {

@@ -1,7 +1,8 @@
-package app.geminal.pattern;
+package app.geminal.geometry;
 
 /** Moves a point of a result to where it was before a step. Implementations keep no state. */
 @FunctionalInterface
-interface InverseMap {
+public interface InverseMap {
+  /** Moves it there. */
   void back(Point p);
 }

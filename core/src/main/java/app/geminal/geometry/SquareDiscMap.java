@@ -1,4 +1,4 @@
-package app.geminal.pattern;
+package app.geminal.geometry;
 
 import app.geminal.bar.Size;
 

@@ -1,16 +1,12 @@
-package app.geminal.pattern;
-
-import app.geminal.operation.Dimples;
+package app.geminal.geometry;
 
 /** Round hollows, caps of a ball, in rows along the bar, every second row half a pitch further. */
-record RoundHollows(double pitchMm, double radiusMm, double deepestMm, double ballMm)
+public record RoundHollows(double pitchMm, double radiusMm, double deepestMm)
     implements FilledHollows.Hollows {
 
-  static RoundHollows of(Dimples dimples) {
-    double radius = dimples.diameterMm() / 2;
-    double depth = dimples.depthMm();
-    return new RoundHollows(
-        dimples.pitchMm(), radius, depth, (radius * radius + depth * depth) / (2 * depth));
+  /** Radius of the ball. */
+  private double ballMm() {
+    return (radiusMm * radiusMm + deepestMm * deepestMm) / (2 * deepestMm);
   }
 
   @Override
@@ -20,9 +16,10 @@ record RoundHollows(double pitchMm, double radiusMm, double deepestMm, double ba
     boolean shifted = ((long) row & 1) != (underside ? 1 : 0);
     double pitches = x / pitchMm - (shifted ? 0 : 0.5);
     double along = (pitches - Math.rint(pitches)) * pitchMm;
+    double ball = ballMm();
     double square = along * along + across * across;
     return square >= radiusMm * radiusMm
         ? 0
-        : Math.max(0, Math.sqrt(ballMm * ballMm - square) - ballMm + deepestMm);
+        : Math.max(0, Math.sqrt(ball * ball - square) - ball + deepestMm);
   }
 }

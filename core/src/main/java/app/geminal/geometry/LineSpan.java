@@ -1,15 +1,14 @@
-package app.geminal.flaw;
+package app.geminal.geometry;
 
 import java.util.Optional;
 
 /** From here to there along one line, mm; may lie outside the bar while it is being moved. */
-record LineSpan(double from, double to) {
+public record LineSpan(double from, double to) {
   /** What rounding puts outside by this much is still inside, mm. */
   private static final double DUST_MM = 1e-7;
 
-  /** In either order. */
-  static LineSpan of(double one, double other) {
-    return new LineSpan(Math.min(one, other), Math.max(one, other));
+  boolean holds(double at, double offMm) {
+    return at >= from - offMm && at <= to + offMm;
   }
 
   LineSpan plus(double mm) {

@@ -1,9 +1,10 @@
-package app.geminal.pattern;
+package app.geminal.geometry;
 
 import app.geminal.bar.Size;
 
 /** Stretched and shifted along each of the three directions: v → v·by + plus. */
-record LinearStretch(double byX, double plusX, double byY, double plusY, double byZ, double plusZ)
+public record LinearStretch(
+    double byX, double plusX, double byY, double plusY, double byZ, double plusZ)
     implements InverseMap {
 
   static LinearStretch shift(double x, double y, double z) {
@@ -15,7 +16,7 @@ record LinearStretch(double byX, double plusX, double byY, double plusY, double 
   }
 
   /** Takes a point of a bar to where it was when the bar had another size. */
-  static LinearStretch between(Size size, Size source) {
+  public static LinearStretch between(Size size, Size source) {
     return scale(
         source.length() / size.length(),
         source.width() / size.width(),
@@ -23,7 +24,7 @@ record LinearStretch(double byX, double plusX, double byY, double plusY, double 
   }
 
   /** This first, then another, as one. */
-  LinearStretch then(LinearStretch next) {
+  public LinearStretch then(LinearStretch next) {
     return new LinearStretch(
         byX * next.byX,
         plusX * next.byX + next.plusX,
@@ -33,7 +34,7 @@ record LinearStretch(double byX, double plusX, double byY, double plusY, double 
         plusZ * next.byZ + next.plusZ);
   }
 
-  boolean isNothing() {
+  public boolean isNothing() {
     return equals(shift(0, 0, 0));
   }
 

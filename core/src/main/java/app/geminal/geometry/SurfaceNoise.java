@@ -1,4 +1,9 @@
-package app.geminal.pattern;
+package app.geminal.geometry;
+
+import app.geminal.bar.Bars;
+import app.geminal.bar.Size;
+import java.util.List;
+import java.util.OptionalDouble;
 
 /**
  * Layers pushed up and down by uneven forging: most at the faces, not at all in the middle, top and
@@ -10,8 +15,8 @@ package app.geminal.pattern;
  * joined by a curve with a steady second derivative. Steel flows more along a bar than across it,
  * which this does not know.
  */
-record SurfaceNoise(double amplitudeMm, double scaleMm, int seed, double heightMm)
-    implements InverseMap {
+public record SurfaceNoise(double amplitudeMm, double scaleMm, int seed, Size bar)
+    implements BarChange {
   /** A hump and its hollow take two or three places of the grid. */
   private static final double GRID = 0.5;
 
@@ -21,10 +26,42 @@ record SurfaceNoise(double amplitudeMm, double scaleMm, int seed, double heightM
   private static final double SIN = Math.sin(0.6);
 
   @Override
-  public void back(Point p) {
-    double up = 2 * p.z / heightMm - 1;
-    double push = amplitudeMm * Math.abs(up) * noise(p.x, p.y, up > 0 ? seed : ~seed);
-    p.z = Math.clamp(p.z - push, 0, heightMm);
+  public Bars of(Bars bars) {
+    return bars;
+  }
+
+  @Override
+  public List<InverseMap> back() {
+    return List.of(p -> p.z = Math.clamp(p.z - push(p.x, p.y, p.z), 0, bar.height()));
+  }
+
+  private double push(double x, double y, double z) {
+    double up = 2 * z / bar.height() - 1;
+    return amplitudeMm * Math.abs(up) * noise(x, y, up > 0 ? seed : ~seed);
+  }
+
+  @Override
+  public boolean forward(Point p) {
+    // What was pushed out of the bar is not there; what shows there instead comes from the face.
+    OptionalDouble z = Roots.rising(at -> at - push(p.x, p.y, at) - p.z, 0, bar.height());
+    p.z = z.orElse(p.z);
+    return z.isPresent();
+  }
+
+  @Override
+  public Destination forward(Box box) {
+    LineSpan up = new LineSpan(box.z().from() - amplitudeMm, box.z().to() + amplitudeMm);
+    return Destination.here(new Box(box.bar(), box.x(), box.y(), up).in(bar));
+  }
+
+  @Override
+  public VolumeRange localVolume() {
+    return new VolumeRange(0.85, 1.15);
+  }
+
+  @Override
+  public boolean keepsLayersFlat() {
+    return false;
   }
 
   private double noise(double x, double y, int surface) {
