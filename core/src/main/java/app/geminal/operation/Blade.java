@@ -33,6 +33,20 @@ public record Blade(
     double taper,
     double tangMm)
     implements Operation {
+  /** What it is called, and its fields. */
+  public static final OperationKind<Blade> KIND =
+      OperationKind.of(
+          "blade",
+          Blade.class,
+          OperationField.of("profile", FieldType.choice(Blade.Profile.class)),
+          OperationField.of("lengthMm", FieldType.FIGURE),
+          OperationField.of("widthMm", FieldType.FIGURE),
+          OperationField.of("spineMm", FieldType.FIGURE),
+          OperationField.of("edgeMm", FieldType.FIGURE),
+          OperationField.of("bevelMm", FieldType.FIGURE),
+          OperationField.of("taper", FieldType.FIGURE),
+          OperationField.of("tangMm", FieldType.FIGURE));
+
   /** A tang is taken as half as wide as the blade. */
   private static final double TANG_SHARE = 0.5;
 

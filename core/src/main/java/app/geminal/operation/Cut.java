@@ -20,6 +20,15 @@ import java.util.List;
  * @param eachMm length of each piece, or 0 to share out the whole bar; to 3000
  */
 public record Cut(int pieces, double kerfMm, double eachMm) implements Operation {
+  /** What it is called, and its fields. */
+  public static final OperationKind<Cut> KIND =
+      OperationKind.of(
+          "cut",
+          Cut.class,
+          OperationField.of("pieces", FieldType.COUNT),
+          OperationField.of("kerfMm", FieldType.FIGURE),
+          OperationField.of("eachMm", FieldType.FIGURE).otherwise(0.0));
+
   private static final double DUST_MM = 1e-9;
 
   /** Checks every field. */

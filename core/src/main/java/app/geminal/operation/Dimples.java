@@ -24,6 +24,17 @@ public record Dimples(
     double flattenToMm,
     int heats)
     implements Heated {
+  /** What it is called, and its fields. */
+  public static final OperationKind<Dimples> KIND =
+      OperationKind.of(
+          "dimples",
+          Dimples.class,
+          OperationField.of("pitchMm", FieldType.FIGURE),
+          OperationField.of("diameterMm", FieldType.FIGURE),
+          OperationField.of("depthMm", FieldType.FIGURE),
+          OperationField.of("bothFaces", FieldType.YES_NO).otherwise(false),
+          OperationField.of("flattenToMm", FieldType.FIGURE).otherwise(0.0),
+          OperationField.of("heats", FieldType.COUNT));
 
   /** Checks every field. */
   public Dimples {

@@ -21,6 +21,16 @@ import app.geminal.validation.Require;
  * @param tool what draws it; decides how much of the height enters width
  */
 public record Draw(double widthMm, double heightMm, int heats, Tool tool) implements Heated {
+  /** What it is called, and its fields. */
+  public static final OperationKind<Draw> KIND =
+      OperationKind.of(
+          "draw",
+          Draw.class,
+          OperationField.of("widthMm", FieldType.FIGURE),
+          OperationField.of("heightMm", FieldType.FIGURE),
+          OperationField.of("heats", FieldType.COUNT),
+          OperationField.of("tool", FieldType.choice(Tool.class)).otherwise(Tool.ROUND));
+
   /** Longest bar a draw may make, mm. */
   static final double LONGEST_MM = 20_000;
 

@@ -19,6 +19,13 @@ import java.util.Set;
  * @param folds one after the other before the next weld; 1 to 6
  */
 public record Fold(double endLossMm, int folds) implements Operation {
+  /** What it is called, and its fields. */
+  public static final OperationKind<Fold> KIND =
+      OperationKind.of(
+          "fold",
+          Fold.class,
+          OperationField.of("endLossMm", FieldType.FIGURE),
+          OperationField.of("folds", FieldType.COUNT).otherwise(1));
 
   /** Checks both fields. */
   public Fold {

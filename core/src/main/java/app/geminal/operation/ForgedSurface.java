@@ -15,6 +15,14 @@ import app.geminal.validation.Require;
  * @param seed which surface it is; the same number is always the same surface
  */
 public record ForgedSurface(double amplitudeMm, double scaleMm, int seed) implements Operation {
+  /** What it is called, and its fields. */
+  public static final OperationKind<ForgedSurface> KIND =
+      OperationKind.of(
+          "uneven",
+          ForgedSurface.class,
+          OperationField.of("amplitudeMm", FieldType.FIGURE),
+          OperationField.of("scaleMm", FieldType.FIGURE),
+          OperationField.of("seed", FieldType.COUNT));
 
   /** Checks every field. */
   public ForgedSurface {

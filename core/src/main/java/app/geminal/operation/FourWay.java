@@ -18,6 +18,13 @@ import app.geminal.validation.Require;
  * @param kerfMm width of the saw cuts; 0 to 20
  */
 public record FourWay(Turn turn, double kerfMm) implements Operation {
+  /** What it is called, and its fields. */
+  public static final OperationKind<FourWay> KIND =
+      OperationKind.of(
+          "fourway",
+          FourWay.class,
+          OperationField.of("turn", FieldType.choice(Turn.class)).otherwise(Turn.SAME),
+          OperationField.of("kerfMm", FieldType.FIGURE));
 
   /** Checks both fields. */
   public FourWay {

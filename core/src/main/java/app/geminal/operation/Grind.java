@@ -14,6 +14,14 @@ import app.geminal.validation.Require;
  * @param topMm off the top face; 0 to 100
  */
 public record Grind(double bottomMm, double topMm) implements Operation {
+  /** What it is called, and its fields. */
+  public static final OperationKind<Grind> KIND =
+      OperationKind.of(
+          "grind",
+          Grind.class,
+          OperationField.of("bottomMm", FieldType.FIGURE),
+          OperationField.of("topMm", FieldType.FIGURE));
+
   private static final double LEAST_LEFT_MM = 0.01;
 
   /** Checks both fields. */

@@ -26,6 +26,19 @@ public record Ladder(
     double flattenToMm,
     int heats)
     implements Heated {
+  /** What it is called, and its fields. */
+  public static final OperationKind<Ladder> KIND =
+      OperationKind.of(
+          "ladder",
+          Ladder.class,
+          OperationField.of("pitchMm", FieldType.FIGURE),
+          OperationField.of("widthMm", FieldType.FIGURE),
+          OperationField.of("depthMm", FieldType.FIGURE),
+          OperationField.of("bothFaces", FieldType.YES_NO).otherwise(false),
+          OperationField.of("pressed", FieldType.YES_NO).otherwise(false),
+          OperationField.of("flattenToMm", FieldType.FIGURE).otherwise(0.0),
+          OperationField.of("heats", FieldType.COUNT));
+
   /** Area of a rounded groove over width times depth; a parabola. */
   private static final double ROUNDED = 2.0 / 3;
 

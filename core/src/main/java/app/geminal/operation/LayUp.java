@@ -25,6 +25,16 @@ import java.util.Map;
 public record LayUp(
     List<Turn> turns, List<Laid> left, List<Laid> right, List<Piece> shims, double faceGrindMm)
     implements Operation {
+  /** What it is called, and its fields. */
+  public static final OperationKind<LayUp> KIND =
+      OperationKind.of(
+          "layup",
+          LayUp.class,
+          OperationField.of("turns", FieldType.choices(Turn.class)),
+          OperationField.of("left", FieldType.LAID),
+          OperationField.of("right", FieldType.LAID),
+          OperationField.of("shims", FieldType.PIECES),
+          OperationField.of("faceGrindMm", FieldType.FIGURE).otherwise(0.0));
 
   /** Checks every field and copies the lists. */
   public LayUp {

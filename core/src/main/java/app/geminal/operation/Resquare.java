@@ -22,6 +22,15 @@ import app.geminal.validation.Require;
  * @param heats 1 to 60; each costs scale at the shop's drawing heat
  */
 public record Resquare(double angleDeg, double sideMm, int heats) implements Heated {
+  /** What it is called, and its fields. */
+  public static final OperationKind<Resquare> KIND =
+      OperationKind.of(
+          "resquare",
+          Resquare.class,
+          OperationField.of("angleDeg", FieldType.FIGURE),
+          OperationField.of("sideMm", FieldType.FIGURE),
+          OperationField.of("heats", FieldType.COUNT));
+
   private static final double FLATTEST = 1.15;
 
   /** Checks every field. */

@@ -25,6 +25,15 @@ public record Restack(List<Turn> turns, List<Laid> between, double faceGrindMm)
   /** Every second bar turned over. */
   public static final List<Turn> EVERY_SECOND = List.of(Turn.SAME, Turn.OVER);
 
+  /** What it is called, and its fields. */
+  public static final OperationKind<Restack> KIND =
+      OperationKind.of(
+          "restack",
+          Restack.class,
+          OperationField.of("turns", FieldType.choices(Turn.class)).otherwise(Restack.ALL_SAME),
+          OperationField.of("between", FieldType.LAID),
+          OperationField.of("faceGrindMm", FieldType.FIGURE).otherwise(0.0));
+
   /** Checks every field and copies the lists. */
   public Restack {
     turns = Require.list("turns", turns, 1, 60);

@@ -30,6 +30,14 @@ import org.jspecify.annotations.Nullable;
  * @param heats 1 to 60; each costs scale at the shop's drawing heat
  */
 public record RollUp(boolean square, @Nullable Piece core, int heats) implements Heated {
+  /** What it is called, and its fields. */
+  public static final OperationKind<RollUp> KIND =
+      OperationKind.of(
+          "roll",
+          RollUp.class,
+          OperationField.of("square", FieldType.YES_NO).otherwise(false),
+          OperationField.of("core", FieldType.PIECE),
+          OperationField.of("heats", FieldType.COUNT));
 
   /** Checks the heats. */
   public RollUp {

@@ -19,6 +19,14 @@ import java.util.Map;
  */
 public record Sandwich(List<Laid> below, List<Laid> above, double faceGrindMm)
     implements Operation {
+  /** What it is called, and its fields. */
+  public static final OperationKind<Sandwich> KIND =
+      OperationKind.of(
+          "sandwich",
+          Sandwich.class,
+          OperationField.of("below", FieldType.LAID),
+          OperationField.of("above", FieldType.LAID),
+          OperationField.of("faceGrindMm", FieldType.FIGURE).otherwise(0.0));
 
   /** Checks every field and copies the lists. */
   public Sandwich {

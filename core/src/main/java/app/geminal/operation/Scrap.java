@@ -13,6 +13,9 @@ import java.util.List;
  * @param which of them, counted from 1; 1 to 60 different ones
  */
 public record Scrap(List<Integer> which) implements Operation {
+  /** What it is called, and its fields. */
+  public static final OperationKind<Scrap> KIND =
+      OperationKind.of("scrap", Scrap.class, OperationField.of("which", FieldType.BARS));
 
   /** Checks and copies the list. */
   public Scrap {

@@ -25,6 +25,15 @@ import org.jspecify.annotations.Nullable;
  */
 public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer> which)
     implements Operation {
+  /** What it is called, and its fields. */
+  public static final OperationKind<SetAside> KIND =
+      OperationKind.of(
+          "aside",
+          SetAside.class,
+          OperationField.of("pieces", FieldType.COUNT),
+          OperationField.of("lengthMm", FieldType.FIGURE),
+          OperationField.of("kerfMm", FieldType.FIGURE),
+          OperationField.of("which", FieldType.BARS));
 
   /** Checks every field; either pieces or a length. Which ones may be missing. */
   public SetAside(int pieces, double lengthMm, double kerfMm, @Nullable List<Integer> which) {

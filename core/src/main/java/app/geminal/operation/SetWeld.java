@@ -50,6 +50,22 @@ public record SetWeld(
     int bites,
     @Nullable Method method)
     implements Operation {
+  /** What it is called, and its fields. */
+  public static final OperationKind<SetWeld> KIND =
+      OperationKind.of(
+          "set",
+          SetWeld.class,
+          OperationField.of("heats", FieldType.COUNT),
+          OperationField.of("reduction", FieldType.FIGURE),
+          OperationField.of("temperatureC", FieldType.FIGURE),
+          OperationField.of("soakMin", FieldType.FIGURE),
+          OperationField.of("protection", FieldType.choice(AtmosphereProtection.class))
+              .stored("school"),
+          OperationField.of("tack", FieldType.choice(Tack.class)).otherwise(Tack.SIDES),
+          OperationField.of("jacket", FieldType.choice(Jacket.class)).otherwise(Jacket.BEAD),
+          OperationField.of("tool", FieldType.choice(Tool.class)).otherwise(Tool.FLAT),
+          OperationField.of("bites", FieldType.COUNT).otherwise(0),
+          OperationField.of("method", FieldType.choice(Method.class)).leftOut(Method.FORGE));
 
   /** Checks every field. */
   public SetWeld {

@@ -16,6 +16,14 @@ import app.geminal.validation.Require;
  * @param sidesMm off each edge; 0 to 1000
  */
 public record Trim(double frontMm, double backMm, double sidesMm) implements Operation {
+  /** What it is called, and its fields. */
+  public static final OperationKind<Trim> KIND =
+      OperationKind.of(
+          "trim",
+          Trim.class,
+          OperationField.of("frontMm", FieldType.FIGURE),
+          OperationField.of("backMm", FieldType.FIGURE),
+          OperationField.of("sidesMm", FieldType.FIGURE).otherwise(0.0));
 
   /** Checks every field. */
   public Trim {

@@ -21,6 +21,17 @@ import app.geminal.validation.Require;
  */
 public record Twist(double turns, int sections, Hand hand, boolean rounded, int heats)
     implements Heated {
+  /** What it is called, and its fields. */
+  public static final OperationKind<Twist> KIND =
+      OperationKind.of(
+          "twist",
+          Twist.class,
+          OperationField.of("turns", FieldType.FIGURE),
+          OperationField.of("sections", FieldType.COUNT),
+          OperationField.of("hand", FieldType.choice(Twist.Hand.class)),
+          OperationField.of("rounded", FieldType.YES_NO).otherwise(false),
+          OperationField.of("heats", FieldType.COUNT));
+
   /** Fewer turns than this are no twist. */
   public static final double FEWEST_TURNS = 0.05;
 

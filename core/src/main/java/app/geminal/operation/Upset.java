@@ -21,6 +21,14 @@ import app.geminal.validation.Require;
  * @param heats 1 to 60; each costs scale at the shop's drawing heat
  */
 public record Upset(double reduction, double bowMm, int heats) implements Heated {
+  /** What it is called, and its fields. */
+  public static final OperationKind<Upset> KIND =
+      OperationKind.of(
+          "upset",
+          Upset.class,
+          OperationField.of("reduction", FieldType.FIGURE),
+          OperationField.of("bowMm", FieldType.FIGURE).otherwise(0.0),
+          OperationField.of("heats", FieldType.COUNT));
 
   /** Checks every field. */
   public Upset {

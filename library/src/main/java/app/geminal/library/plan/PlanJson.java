@@ -7,28 +7,10 @@ import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
 import app.geminal.library.text.MessageJson;
 import app.geminal.measurement.Measurement;
-import app.geminal.operation.Blade;
-import app.geminal.operation.Cut;
-import app.geminal.operation.Dimples;
-import app.geminal.operation.Draw;
-import app.geminal.operation.Fold;
-import app.geminal.operation.ForgedSurface;
-import app.geminal.operation.FourWay;
-import app.geminal.operation.Grind;
-import app.geminal.operation.Ladder;
-import app.geminal.operation.LayUp;
 import app.geminal.operation.Operation;
-import app.geminal.operation.Resquare;
-import app.geminal.operation.Restack;
-import app.geminal.operation.RollUp;
-import app.geminal.operation.Sandwich;
-import app.geminal.operation.Scrap;
+import app.geminal.operation.OperationKinds;
 import app.geminal.operation.SetAside;
 import app.geminal.operation.SetWeld;
-import app.geminal.operation.Trim;
-import app.geminal.operation.Twist;
-import app.geminal.operation.Upset;
-import app.geminal.operation.Watch;
 import app.geminal.shop.Shop;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.shop.TaskTimes;
@@ -53,6 +35,7 @@ import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.MapperFeature;
 import tools.jackson.databind.deser.jdk.NumberDeserializers;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.jsontype.NamedType;
 import tools.jackson.databind.module.SimpleModule;
 
 /**
@@ -74,6 +57,10 @@ public final class PlanJson {
     builder
         .changeDefaultVisibility(v -> v.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
         .addMixIn(Operation.class, OperationJson.class)
+        .registerSubtypes(
+            OperationKinds.ALL.stream()
+                .map(kind -> new NamedType(kind.type(), kind.name()))
+                .toArray(NamedType[]::new))
         .addMixIn(Laid.class, LaidJson.class)
         .addMixIn(Piece.class, PieceJson.class)
         .addMixIn(PartBar.class, PartBarJson.class)
@@ -110,30 +97,8 @@ public final class PlanJson {
     }
   }
 
+  /** Kinds of step are named where each is. */
   @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
-  @JsonSubTypes({
-    @JsonSubTypes.Type(value = SetWeld.class, name = "set"),
-    @JsonSubTypes.Type(value = Draw.class, name = "draw"),
-    @JsonSubTypes.Type(value = Trim.class, name = "trim"),
-    @JsonSubTypes.Type(value = Grind.class, name = "grind"),
-    @JsonSubTypes.Type(value = Cut.class, name = "cut"),
-    @JsonSubTypes.Type(value = SetAside.class, name = "aside"),
-    @JsonSubTypes.Type(value = Scrap.class, name = "scrap"),
-    @JsonSubTypes.Type(value = Watch.class, name = "watch"),
-    @JsonSubTypes.Type(value = Restack.class, name = "restack"),
-    @JsonSubTypes.Type(value = Fold.class, name = "fold"),
-    @JsonSubTypes.Type(value = Twist.class, name = "twist"),
-    @JsonSubTypes.Type(value = Resquare.class, name = "resquare"),
-    @JsonSubTypes.Type(value = Upset.class, name = "upset"),
-    @JsonSubTypes.Type(value = RollUp.class, name = "roll"),
-    @JsonSubTypes.Type(value = FourWay.class, name = "fourway"),
-    @JsonSubTypes.Type(value = Ladder.class, name = "ladder"),
-    @JsonSubTypes.Type(value = Dimples.class, name = "dimples"),
-    @JsonSubTypes.Type(value = ForgedSurface.class, name = "uneven"),
-    @JsonSubTypes.Type(value = Sandwich.class, name = "sandwich"),
-    @JsonSubTypes.Type(value = LayUp.class, name = "layup"),
-    @JsonSubTypes.Type(value = Blade.class, name = "blade"),
-  })
   private interface OperationJson {}
 
   /** A piece has a steel, a bar of a part has a part. */

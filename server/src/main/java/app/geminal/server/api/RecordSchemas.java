@@ -1,5 +1,7 @@
 package app.geminal.server.api;
 
+import app.geminal.operation.OperationKind;
+import app.geminal.operation.OperationKinds;
 import app.geminal.text.Message;
 import com.fasterxml.jackson.annotation.JsonCreator;
 import com.fasterxml.jackson.annotation.JsonInclude;
@@ -197,10 +199,22 @@ class RecordSchemas implements ModelConverter {
           return info != null && info.use() == JsonTypeInfo.Id.NAME;
         })
         .flatMap(of ->
-            Arrays.stream(of.getAnnotation(JsonSubTypes.class).value())
-                .filter(sub -> sub.value() == type)
-                .map(sub -> new Kind(of.getAnnotation(JsonTypeInfo.class).property(), sub.name())))
+            name(type, of).stream()
+                .map(name -> new Kind(of.getAnnotation(JsonTypeInfo.class).property(), name)))
         .findFirst();
+  }
+
+  private static Optional<String> name(Class<?> type, Class<?> among) {
+    JsonSubTypes named = among.getAnnotation(JsonSubTypes.class);
+    return named == null
+        ? OperationKinds.ALL.stream()
+            .filter(kind -> kind.type() == type)
+            .<String>map(OperationKind::name)
+            .findFirst()
+        : Arrays.stream(named.value())
+            .filter(sub -> sub.value() == type)
+            .map(JsonSubTypes.Type::name)
+            .findFirst();
   }
 
   private static Stream<Class<?>> superTypes(Class<?> type) {

@@ -1,0 +1,106 @@
+package app.geminal.operation;
+
+import java.lang.reflect.Constructor;
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.Method;
+import java.lang.reflect.RecordComponent;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * One kind of step as everything else works with it: what it is called, and its fields, which are
+ * the components of its record in their order.
+ *
+ * @param <O> the record
+ */
+public final class OperationKind<O extends Operation> {
+  private final String name;
+  private final Class<O> type;
+  private final Constructor<O> constructor;
+  private final Map<OperationField, Method> fields = new LinkedHashMap<>();
+
+  private OperationKind(String name, Class<O> type, List<OperationField> fields) {
+    RecordComponent[] components = type.getRecordComponents();
+    List<String> names = Arrays.stream(components).map(RecordComponent::getName).toList();
+    if (!names.equals(fields.stream().map(OperationField::name).toList())) {
+      throw new IllegalArgumentException(
+          "The fields of " + name + " are not the components of its record: " + names);
+    }
+    this.name = name;
+    this.type = type;
+    for (int i = 0; i < components.length; i++) {
+      this.fields.put(fields.get(i), components[i].getAccessor());
+    }
+    try {
+      constructor =
+          type.getConstructor(
+              Arrays.stream(components).map(RecordComponent::getType).toArray(Class<?>[]::new));
+    } catch (NoSuchMethodException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+  }
+
+  /** A kind with the fields of its record, in order. */
+  static <O extends Record & Operation> OperationKind<O> of(
+      String name, Class<O> type, OperationField... fields) {
+    return new OperationKind<>(name, type, List.of(fields));
+  }
+
+  /** In plans as JSON, in stored plans and as the first word in shorthand. */
+  public String name() {
+    return name;
+  }
+
+  /** Its record. */
+  public Class<O> type() {
+    return type;
+  }
+
+  /** Its fields, in order. */
+  public List<OperationField> fields() {
+    return List.copyOf(fields.keySet());
+  }
+
+  /** What a field of a step of this kind holds. */
+  public @Nullable Object get(Operation operation, OperationField field) {
+    try {
+      return accessor(field).invoke(operation);
+    } catch (IllegalAccessException | InvocationTargetException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+  }
+
+  private Method accessor(OperationField field) {
+    Method accessor = fields.get(field);
+    if (accessor == null) {
+      throw new IllegalArgumentException(name + " has no field " + field.name());
+    }
+    return accessor;
+  }
+
+  /**
+   * A step of this kind.
+   *
+   * @param value of each field, as its type says
+   * @throws app.geminal.validation.InvalidValue where a value breaks its rule
+   */
+  public O make(Function<OperationField, @Nullable Object> value) {
+    List<@Nullable Object> values = new ArrayList<>();
+    fields.keySet().forEach(field -> values.add(value.apply(field)));
+    try {
+      return constructor.newInstance(values.toArray());
+    } catch (InvocationTargetException refused) {
+      if (refused.getCause() instanceof RuntimeException why) {
+        throw why;
+      }
+      throw new IllegalStateException(refused);
+    } catch (ReflectiveOperationException impossible) {
+      throw new IllegalStateException(impossible);
+    }
+  }
+}
