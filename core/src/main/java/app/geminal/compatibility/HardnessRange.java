@@ -1,5 +1,6 @@
 package app.geminal.compatibility;
 
+import app.geminal.numeric.Polyline;
 import app.geminal.steel.Hardening;
 import app.geminal.steel.Hardness;
 import java.util.LinkedHashMap;
@@ -21,17 +22,9 @@ public record HardnessRange(OptionalDouble layeredHrc, OptionalDouble evenedHrc,
   public static final double PLUS_MINUS_HRC = 1.5;
 
   /** As-quenched hardness of plain steels by carbon, from the shipped 10xx rows. */
-  private static final double[][] PLAIN = {
-    {0.10, 38},
-    {0.18, 44},
-    {0.30, 51},
-    {0.40, 56},
-    {0.50, 60},
-    {0.60, 63},
-    {0.75, 65},
-    {0.97, 66},
-    {2.2, 66}
-  };
+  private static final Polyline PLAIN =
+      Polyline.through(
+          0.10, 38, 0.18, 44, 0.30, 51, 0.40, 56, 0.50, 60, 0.60, 63, 0.75, 65, 0.97, 66, 2.2, 66);
 
   static Optional<HardnessRange> of(
       List<Member> members, OptionalDouble meanCarbon, double temperC) {
@@ -64,11 +57,6 @@ public record HardnessRange(OptionalDouble layeredHrc, OptionalDouble evenedHrc,
 
   /** Straight between plain steels. */
   static double asQuenched(double carbon) {
-    int i = 1;
-    while (i < PLAIN.length - 1 && carbon > PLAIN[i][0]) {
-      i++;
-    }
-    double part = (carbon - PLAIN[i - 1][0]) / (PLAIN[i][0] - PLAIN[i - 1][0]);
-    return PLAIN[i - 1][1] + Math.clamp(part, 0, 1) * (PLAIN[i][1] - PLAIN[i - 1][1]);
+    return PLAIN.at(carbon);
   }
 }

@@ -1,5 +1,6 @@
 package app.geminal.evidence;
 
+import app.geminal.numeric.Border;
 import app.geminal.weld.HoldChance;
 import app.geminal.weld.WeldChance;
 import app.geminal.weld.WeldOutcome;
@@ -66,7 +67,7 @@ public final class HoldModel {
   private static final int CURVE = 50;
 
   private static final double TAIL = (1 - Interval.LEVEL) / 2;
-  private static final int HALVINGS = 60;
+  private static final double NO_ODDS = 1e-13;
   private static final double FURTHEST_ODDS = 50;
 
   /** An amount in the log odds of a weld: how it spreads, and what it is multiplied with. */
@@ -287,18 +288,13 @@ public final class HoldModel {
 
   /** The chance that has that much of the doubt below it. */
   private static double below(List<Odds> odds, double share) {
-    double low = -FURTHEST_ODDS;
-    double high = FURTHEST_ODDS;
-    for (int i = 0; i < HALVINGS; i++) {
-      double middle = (low + high) / 2;
-      double there = odds.stream().mapToDouble(o -> o.weight() * o.below(middle)).sum();
-      if (there < share) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return LogisticFit.chance((low + high) / 2);
+    Border border =
+        Border.between(
+            -FURTHEST_ODDS,
+            FURTHEST_ODDS,
+            NO_ODDS,
+            at -> odds.stream().mapToDouble(o -> o.weight() * o.below(at)).sum() < share);
+    return LogisticFit.chance(border.middle());
   }
 
   private Odds odds(WeldObservation like, Scaled by) {

@@ -1,5 +1,6 @@
 package app.geminal.evidence;
 
+import app.geminal.numeric.Border;
 import app.geminal.validation.Require;
 
 /**
@@ -13,7 +14,7 @@ public record Interval(double low, double high) {
   /** How often the limits hold the truth. */
   public static final double LEVEL = 0.9;
 
-  private static final int HALVINGS = 60;
+  private static final double NOTHING = 1e-15;
 
   /** Limits for a share that was seen {@code hits} times in {@code n}; all of 0 to 1 for none. */
   public static Interval of(int hits, int n) {
@@ -30,17 +31,8 @@ public record Interval(double low, double high) {
     for (int i = 0; i < hits; i++) {
       choices += Math.log((double) (n - i) / (hits - i));
     }
-    double low = 0;
-    double high = 1;
-    for (int i = 0; i < HALVINGS; i++) {
-      double middle = (low + high) / 2;
-      if (atLeast(hits, n, choices, middle) < chance) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return (low + high) / 2;
+    double logChoices = choices;
+    return Border.between(0, 1, NOTHING, p -> atLeast(hits, n, logChoices, p) < chance).middle();
   }
 
   /**

@@ -1,5 +1,7 @@
 package app.geminal.forging;
 
+import app.geminal.numeric.Border;
+
 /**
  * What a press needs, after the slab method as Schey gives it: F = K · σ · A. K is {@code 1 +
  * µw(3L−w)/(6hL)} where the dies cover a face w ≤ L of a bar h high, and for a bite b shorter than
@@ -12,6 +14,9 @@ public final class Force {
 
   /** The narrowest die worth having, mm; under it dies cut. */
   public static final double NARROWEST_DIE_MM = 12;
+
+  /** No one sets a bite finer. */
+  private static final double BITE_WITHIN_MM = 0.1;
 
   private static final double FRICTION = 0.4;
   private static final double CHILL = 1.35;
@@ -78,16 +83,8 @@ public final class Force {
     if (kn(widthMm, leastMm, heightMm, flowMpa) > forceKn) {
       return 0;
     }
-    double low = leastMm;
-    double high = mostMm;
-    while (high - low > 0.1) {
-      double middle = (low + high) / 2;
-      if (kn(widthMm, middle, heightMm, flowMpa) <= forceKn) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return low;
+    return Border.between(
+            leastMm, mostMm, BITE_WITHIN_MM, mm -> kn(widthMm, mm, heightMm, flowMpa) <= forceKn)
+        .last();
   }
 }

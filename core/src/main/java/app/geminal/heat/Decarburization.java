@@ -1,5 +1,6 @@
 package app.geminal.heat;
 
+import app.geminal.numeric.Border;
 import app.geminal.validation.Require;
 import org.ojalgo.function.special.ErrorFunction;
 
@@ -49,16 +50,6 @@ public final class Decarburization {
   }
 
   private static double inverseErfc(double value) {
-    double low = 0;
-    double high = 6;
-    while (high - low > SLACK) {
-      double middle = (low + high) / 2;
-      if (ErrorFunction.erfc(middle) > value) {
-        low = middle;
-      } else {
-        high = middle;
-      }
-    }
-    return (low + high) / 2;
+    return Border.between(0, 6, SLACK, at -> ErrorFunction.erfc(at) > value).middle();
   }
 }

@@ -1,5 +1,7 @@
 package app.geminal.heat;
 
+import app.geminal.numeric.Polyline;
+
 /**
  * How steel of about 0.8 % carbon takes up and passes on heat, against temperature. Straight lines
  * between tabulated points; the change to austenite and the loss of magnetism near 735 °C stand as
@@ -7,10 +9,14 @@ package app.geminal.heat;
  * stainless conducts half as well below 800 °C.
  */
 final class SteelHeat implements Material {
-  private static final double[] CONDUCT_AT = {20, 500, 700, 800, 1000, 1200, 1400};
-  private static final double[] CONDUCT_W_MK = {48, 36, 30, 25, 27, 29.6, 31};
-  private static final double[] HOLD_AT = {20, 500, 700, 800, 1400};
-  private static final double[] HOLD_J_KGK = {480, 650, 800, 630, 660};
+  /** W/(m·K) by °C. */
+  private static final Polyline CONDUCTS =
+      Polyline.through(20, 48, 500, 36, 700, 30, 800, 25, 1000, 27, 1200, 29.6, 1400, 31);
+
+  /** J/(kg·K) by °C. */
+  private static final Polyline HOLDS =
+      Polyline.through(20, 480, 500, 650, 700, 800, 800, 630, 1400, 660);
+
   private static final double CHANGE_FROM_C = 705;
   private static final double CHANGE_TO_C = 765;
   private static final double CHANGE_J_KG = 80_000;
@@ -35,11 +41,9 @@ final class SteelHeat implements Material {
   private SteelHeat() {
     for (int i = 0; i < ROWS; i++) {
       double celsius = i * STEP_C;
-      conduct[i] = between(celsius, CONDUCT_AT, CONDUCT_W_MK);
+      conduct[i] = CONDUCTS.at(celsius);
       boolean changing = celsius > CHANGE_FROM_C && celsius < CHANGE_TO_C;
-      hold[i] =
-          between(celsius, HOLD_AT, HOLD_J_KGK)
-              + (changing ? CHANGE_J_KG / (CHANGE_TO_C - CHANGE_FROM_C) : 0);
+      hold[i] = HOLDS.at(celsius) + (changing ? CHANGE_J_KG / (CHANGE_TO_C - CHANGE_FROM_C) : 0);
       content[i] = i == 0 ? 0 : content[i - 1] + STEP_C * (hold[i - 1] + hold[i]) / 2;
     }
     celsiusAt = new double[(int) (content[ROWS - 1] / STEP_J_KG) + 1];
@@ -92,18 +96,5 @@ final class SteelHeat implements Material {
 
   private static int nearest(double celsius) {
     return (int) Math.clamp(celsius / STEP_C + 0.5, 0, ROWS - 1);
-  }
-
-  private static double between(double x, double[] at, double[] value) {
-    if (x <= at[0]) {
-      return value[0];
-    }
-    for (int i = 1; i < at.length; i++) {
-      if (x <= at[i]) {
-        double part = (x - at[i - 1]) / (at[i] - at[i - 1]);
-        return value[i - 1] + part * (value[i] - value[i - 1]);
-      }
-    }
-    return value[value.length - 1];
   }
 }

@@ -4,6 +4,7 @@ import app.geminal.billet.Part;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Run;
 import app.geminal.layup.Stack;
+import app.geminal.numeric.Border;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steels;
 import java.util.function.DoubleFunction;
@@ -148,16 +149,8 @@ public final class Backwards {
     if (low >= high || enough.test(low)) {
       return Math.min(low, high);
     }
-    double not = low;
-    double yes = high;
-    while (yes - not > TOLERANCE_MM) {
-      double middle = (not + yes) / 2;
-      if (enough.test(middle)) {
-        yes = middle;
-      } else {
-        not = middle;
-      }
-    }
+    double yes =
+        high - low > TOLERANCE_MM ? Border.between(high, low, TOLERANCE_MM, enough).last() : high;
     double rounded = Math.rint(Math.ceil(yes / ROUNDED_MM)) / 10;
     return rounded <= high || (rounded <= Stack.LONGEST_MM && enough.test(rounded)) ? rounded : yes;
   }

@@ -1,5 +1,6 @@
 package app.geminal.steel;
 
+import app.geminal.numeric.Polyline;
 import app.geminal.units.Temperatures;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,8 +20,8 @@ public final class FlowStress {
   private static final double SLOWEST = 0.1;
   private static final double FASTEST = 100;
   private static final double MPA_PER_KGF_MM2 = 9.807;
-  private static final double[] CHROMIUM = {0, 1.5, 5, 12, 18};
-  private static final double[] FACTOR = {1, 1.07, 1.25, 1.75, 2.0};
+  private static final Polyline BY_CHROMIUM =
+      Polyline.through(0, 1, 1.5, 1.07, 5, 1.25, 12, 1.75, 18, 2.0);
   private static final double LEDEBURITE = 2.2;
   private static final double MANGANESE_AUSTENITE = 2.1;
 
@@ -107,11 +108,6 @@ public final class FlowStress {
     if (c.manganese() > 10) {
       return MANGANESE_AUSTENITE;
     }
-    int i = 1;
-    while (i < CHROMIUM.length - 1 && c.chromium() > CHROMIUM[i]) {
-      i++;
-    }
-    double part = (c.chromium() - CHROMIUM[i - 1]) / (CHROMIUM[i] - CHROMIUM[i - 1]);
-    return FACTOR[i - 1] + Math.clamp(part, 0, 1) * (FACTOR[i] - FACTOR[i - 1]);
+    return BY_CHROMIUM.at(c.chromium());
   }
 }

@@ -1,10 +1,12 @@
 package app.geminal.steel;
 
+import app.geminal.numeric.Polyline;
 import app.geminal.validation.InvalidValue;
 import java.util.Map;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.stream.DoubleStream;
 
 /**
  * Hardness after tempering once or twice for one to two hours, HRC by °C, ±1.5 HRC; straight lines
@@ -13,9 +15,15 @@ import java.util.TreeMap;
  */
 public final class TemperCurve {
   private final NavigableMap<Double, Double> hrcByC;
+  private final Polyline curve;
 
   private TemperCurve(NavigableMap<Double, Double> hrcByC) {
     this.hrcByC = hrcByC;
+    this.curve =
+        Polyline.through(
+            hrcByC.entrySet().stream()
+                .flatMapToDouble(point -> DoubleStream.of(point.getKey(), point.getValue()))
+                .toArray());
   }
 
   /** From points, at least one. */
@@ -42,16 +50,7 @@ public final class TemperCurve {
 
   /** Hardness after a temper, HRC; empty outside the points. */
   public Optional<Double> hrcAt(double temperC) {
-    Map.Entry<Double, Double> below = hrcByC.floorEntry(temperC);
-    Map.Entry<Double, Double> above = hrcByC.ceilingEntry(temperC);
-    if (below == null || above == null) {
-      return Optional.empty();
-    }
-    if (above.getKey().equals(below.getKey())) {
-      return Optional.of(below.getValue());
-    }
-    double part = (temperC - below.getKey()) / (above.getKey() - below.getKey());
-    return Optional.of(below.getValue() + part * (above.getValue() - below.getValue()));
+    return curve.covers(temperC) ? Optional.of(curve.at(temperC)) : Optional.empty();
   }
 
   /** The points, °C to HRC. */
