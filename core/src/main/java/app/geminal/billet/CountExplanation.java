@@ -2,14 +2,8 @@ package app.geminal.billet;
 
 import app.geminal.bar.Section;
 import app.geminal.bar.SideBySide;
-import app.geminal.layup.Laid;
-import app.geminal.operation.Fold;
-import app.geminal.operation.FourWay;
-import app.geminal.operation.LayUp;
-import app.geminal.operation.Operation;
-import app.geminal.operation.Restack;
-import app.geminal.operation.RollUp;
-import app.geminal.operation.Sandwich;
+import app.geminal.operation.CountText;
+import app.geminal.operation.Laying;
 import app.geminal.text.Message;
 import app.geminal.units.Quantity;
 import java.util.ArrayList;
@@ -92,7 +86,13 @@ public final class CountExplanation {
         "pieces",
         pieces,
         "joints",
-        ofJoints(stack),
+        CountText.OF_JOINTS.with(
+            "joints",
+            stack.joints(),
+            "all",
+            stack.merged() == stack.joints(),
+            "merged",
+            stack.merged()),
         "merged",
         stack.merged(),
         "visible",
@@ -100,96 +100,17 @@ public final class CountExplanation {
   }
 
   private static Message joinWords(Stage before, Stage after) {
-    Operation operation = after.step().map(Step::operation).orElseThrow();
-    return switch (operation) {
-      case Restack restack -> restackWords(restack, before, after);
-      case Fold fold when fold.folds() == 1 && after.bars().section().isLevel() ->
-          CountText.FOLD.with(
-              "steel",
-              before.bars().layers().topSteel(),
-              "before",
-              before.visibleCount(),
-              "visible",
-              after.visibleCount());
-      case Fold fold -> sumWords(CountText.FOLDED.with("times", fold.folds()), after);
-      case Sandwich _ -> sumWords(CountText.CLADDING.with("core", before.visibleCount()), after);
-      case LayUp layUp ->
-          sumWords(
-              CountText.SIDE_BY_SIDE.with(
-                  "bars", before.bars().count() + things(layUp.left(), layUp.right())),
-              after);
-      case RollUp _ -> sumWords(CountText.ROLLED.with("strip", before.visibleCount()), after);
-      case FourWay _ -> sumWords(CountText.TILES.with(), after);
-      default -> throw new IllegalStateException("Only stacking makes joints.");
-    };
-  }
-
-  private static int things(List<Laid> some, List<Laid> others) {
-    return some.size() + others.size();
-  }
-
-  private static Message sumWords(Message what, Stage after) {
-    return CountText.SUM.with(
-        "what",
-        what,
-        "sum",
-        after.visibleCount() + after.merged(),
-        "merged",
-        after.merged(),
-        "visible",
-        after.visibleCount());
-  }
-
-  private static Message restackWords(Restack restack, Stage before, Stage after) {
-    int bars = before.bars().count();
-    if (after.bars().section().isCountedAcross()) {
-      return CountText.ON_EDGE.with("bars", bars, "visible", after.visibleCount());
-    }
-    long met = after.visibleCount() + after.merged();
-    long came = met + after.gone();
-    long between = (bars - 1L) * restack.between().size();
-    boolean alike = came == bars * before.visibleCount() + between;
-    Message words =
-        CountText.RESTACKED.with(
-            "bars",
-            bars,
-            "alike",
-            alike,
-            "each",
-            before.visibleCount(),
-            "between",
-            between,
-            "came",
-            came);
-    if (after.gone() > 0) {
-      words = then(words, CountText.GROUND_AWAY.with("layers", after.gone()));
-    }
-    if (after.merged() == 0) {
-      return then(words, CountText.NONE_MERGE.with("gone", after.gone(), "came", came, "met", met));
-    }
-    return then(
-        words,
-        CountText.MERGE.with(
-            "joints",
-            ofJoints(after),
-            "steel",
-            after.meeting().size() == 1 ? after.meeting().iterator().next() : "none",
-            "came",
-            came,
-            "gone",
-            after.gone(),
-            "merged",
-            after.merged(),
-            "visible",
-            after.visibleCount()));
-  }
-
-  private static Message then(Message first, Message next) {
-    return CountText.THEN.with("first", first, "next", next);
-  }
-
-  private static Message ofJoints(Stage laid) {
-    return CountText.OF_JOINTS.with(
-        "joints", laid.joints(), "all", laid.merged() == laid.joints(), "merged", laid.merged());
+    return after
+        .step()
+        .map(Step::operation)
+        .orElseThrow()
+        .whyCounted(
+            new Laying(
+                before.bars(),
+                after.bars(),
+                after.joints(),
+                after.merged(),
+                after.gone(),
+                after.meeting()));
   }
 }

@@ -86,14 +86,8 @@ public final class Checks {
       case Upset _ -> WeldChecks.notWelded(at);
       case RollUp _ -> WeldChecks.notWelded(at);
       case FourWay _ -> both(WeldChecks.notWelded(at), PatternChecks.square(at));
-      case Ladder ladder ->
-          both(
-              WeldChecks.notWelded(at),
-              PatternChecks.hollows(at, ladder.depthMm(), ladder.deepMm(), ladder));
-      case Dimples dimples ->
-          both(
-              WeldChecks.notWelded(at),
-              PatternChecks.hollows(at, dimples.depthMm(), dimples.deepMm(), dimples));
+      case Ladder ladder -> both(WeldChecks.notWelded(at), PatternChecks.hollows(at, ladder));
+      case Dimples dimples -> both(WeldChecks.notWelded(at), PatternChecks.hollows(at, dimples));
       case Blade blade -> both(WeldChecks.notWelded(at), PatternChecks.blade(at, blade));
       case ForgedSurface _ -> WeldChecks.notWelded(at);
       case Sandwich sandwich -> FaceChecks.sandwich(at, sandwich);

@@ -2,19 +2,10 @@ package app.geminal.finding;
 
 import app.geminal.bar.Bars;
 import app.geminal.forging.Force;
-import app.geminal.operation.Dimples;
-import app.geminal.operation.Draw;
-import app.geminal.operation.Ladder;
-import app.geminal.operation.Resquare;
-import app.geminal.operation.RollUp;
+import app.geminal.operation.HotWork;
 import app.geminal.operation.SetWeld;
-import app.geminal.operation.Twist;
-import app.geminal.operation.Upset;
 import app.geminal.shop.Forge;
 import app.geminal.shop.Press;
-import app.geminal.shop.Shop;
-import app.geminal.shop.Tool;
-import app.geminal.steel.Deformation;
 import app.geminal.steel.FlowStress;
 import app.geminal.units.Quantity;
 import java.util.ArrayList;
@@ -30,16 +21,16 @@ final class MachineChecks {
   private MachineChecks() {}
 
   static List<Finding> of(StepContext at) {
-    Optional<Heat> heat = heat(at);
-    if (heat.isEmpty()) {
+    Optional<HotWork> work = at.operation().hotWork(at.before(), at.shop().defaults());
+    if (work.isEmpty()) {
       return List.of();
     }
     List<Finding> found = new ArrayList<>();
-    Tool tool = heat.get().tool();
-    opening(at, tool).ifPresent(found::add);
+    HotWork heat = work.get();
+    opening(at, heat).ifPresent(found::add);
     chamber(at).ifPresent(found::add);
     tooHeavy(at).ifPresent(found::add);
-    force(at, heat.get()).ifPresent(found::add);
+    force(at, heat).ifPresent(found::add);
     burners(at).ifPresent(found::add);
     if (at.operation() instanceof SetWeld weld) {
       narrowDies(at, weld).ifPresent(found::add);
@@ -47,32 +38,9 @@ final class MachineChecks {
     return found;
   }
 
-  /** A step that enters the fire: what shapes it, and how hot it is. */
-  private record Heat(Tool tool, double celsius, Deformation how) {}
-
-  private static Optional<Heat> heat(StepContext at) {
-    Shop shop = at.shop();
-    double drawn = shop.defaults().drawTemperatureC();
-    Tool usual = shop.defaults().drawTool();
-    return switch (at.operation()) {
-      case SetWeld weld -> Optional.of(new Heat(weld.tool(), weld.temperatureC(), weld.squeeze()));
-      case Draw draw -> Optional.of(new Heat(draw.tool(), drawn, draw.each(at.before())));
-      case Upset upset ->
-          Optional.of(
-              new Heat(
-                  usual == Tool.MILL ? Tool.FLAT : usual,
-                  drawn,
-                  Deformation.ofDraw(upset.reductionPerHeat())));
-      case Twist _, Resquare _, RollUp _, Ladder _, Dimples _ ->
-          Optional.of(new Heat(Tool.HAMMER, drawn, Deformation.USUAL));
-      default -> Optional.empty();
-    };
-  }
-
-  private static Optional<Finding> opening(StepContext at, Tool tool) {
-    double height =
-        at.operation() instanceof Upset ? at.before().widthMm() : at.before().heightMm();
-    OptionalDouble room = at.shop().roomMm(tool);
+  private static Optional<Finding> opening(StepContext at, HotWork heat) {
+    double height = heat.isOnEdge() ? at.before().widthMm() : at.before().heightMm();
+    OptionalDouble room = at.shop().roomMm(heat.tool());
     if (room.isEmpty() || height <= room.getAsDouble()) {
       return Optional.empty();
     }
@@ -80,7 +48,7 @@ final class MachineChecks {
         Finding.of(FindingKind.PRESS_OPENING, Severity.ERROR, at.stage())
             .against(height, room.getAsDouble())
             .figures(
-                "tool", tool,
+                "tool", heat.tool(),
                 "height", Quantity.mm(height),
                 "room", Quantity.mm(room.getAsDouble()))
             .found());
@@ -135,7 +103,7 @@ final class MachineChecks {
             .found());
   }
 
-  private static Optional<Finding> force(StepContext at, Heat heat) {
+  private static Optional<Finding> force(StepContext at, HotWork heat) {
     Press press = at.shop().press();
     FlowStress.Mix mix =
         FlowStress.ofMix(
@@ -145,7 +113,7 @@ final class MachineChecks {
       return Optional.empty();
     }
     Bars bars = at.before();
-    boolean onEdge = at.operation() instanceof Upset;
+    boolean onEdge = heat.isOnEdge();
     double width = onEdge ? bars.heightMm() : bars.widthMm();
     double height = onEdge ? bars.widthMm() : bars.heightMm();
     double wanted = Math.min(press.dieMm(heat.tool()), bars.lengthMm());

@@ -13,28 +13,9 @@ import app.geminal.compatibility.Role;
 import app.geminal.compatibility.SteelQuestion;
 import app.geminal.layup.Laid;
 import app.geminal.layup.Piece;
-import app.geminal.operation.Blade;
-import app.geminal.operation.Cut;
-import app.geminal.operation.Dimples;
-import app.geminal.operation.Draw;
-import app.geminal.operation.Fold;
-import app.geminal.operation.ForgedSurface;
-import app.geminal.operation.FourWay;
-import app.geminal.operation.Grind;
-import app.geminal.operation.Ladder;
-import app.geminal.operation.LayUp;
 import app.geminal.operation.Operation;
-import app.geminal.operation.Resquare;
-import app.geminal.operation.Restack;
-import app.geminal.operation.RollUp;
 import app.geminal.operation.Sandwich;
-import app.geminal.operation.Scrap;
-import app.geminal.operation.SetAside;
 import app.geminal.operation.SetWeld;
-import app.geminal.operation.Trim;
-import app.geminal.operation.Twist;
-import app.geminal.operation.Upset;
-import app.geminal.operation.Watch;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
@@ -119,7 +100,10 @@ final class PairChecks {
             && IntStream.range(0, count / 2)
                 .allMatch(i -> pieces.get(i).equals(pieces.get(count - 1 - i)));
     boolean layersStay =
-        plan.steps().stream().filter(s -> !s.off()).map(Step::operation).allMatch(PairChecks::stay);
+        plan.steps().stream()
+            .filter(s -> !s.off())
+            .map(Step::operation)
+            .allMatch(Operation::keepsTheMiddle);
     String core = pieces.get(count / 2).steel();
     long ofCore = pieces.stream().filter(p -> p.steel().equals(core)).count();
     if (!mirrored || !layersStay || ofCore > 1) {
@@ -129,14 +113,6 @@ final class PairChecks {
     pieces.forEach(p -> roles.put(p.steel(), Role.CLADDING));
     roles.put(core, Role.EDGE);
     return roles;
-  }
-
-  private static boolean stay(Operation operation) {
-    return switch (operation) {
-      case SetWeld _, Draw _, Trim _, Grind _, Cut _, SetAside _, Scrap _, Watch _ -> true;
-      case Ladder _, Dimples _, ForgedSurface _, Blade _, Sandwich _ -> true;
-      case Restack _, Fold _, FourWay _, Twist _, RollUp _, Resquare _, Upset _, LayUp _ -> false;
-    };
   }
 
   private static void clad(Stage before, Sandwich sandwich, Map<String, Role> roles) {

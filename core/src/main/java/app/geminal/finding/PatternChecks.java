@@ -6,11 +6,9 @@ import app.geminal.billet.Stage;
 import app.geminal.billet.Step;
 import app.geminal.layers.Layer;
 import app.geminal.operation.Blade;
-import app.geminal.operation.Dimples;
 import app.geminal.operation.ForgedSurface;
 import app.geminal.operation.Grind;
-import app.geminal.operation.Ladder;
-import app.geminal.operation.Operation;
+import app.geminal.operation.Hollowed;
 import app.geminal.operation.Twist;
 import app.geminal.pattern.BandWidth;
 import app.geminal.steel.Steel;
@@ -76,7 +74,9 @@ final class PatternChecks {
   }
 
   /** Grooves and dimples. */
-  static List<Finding> hollows(StepContext at, double depthMm, double deepMm, Operation hollows) {
+  static List<Finding> hollows(StepContext at, Hollowed hollows) {
+    double depthMm = hollows.depthMm();
+    double deepMm = hollows.deepMm();
     List<Finding> found = new ArrayList<>();
     Bars before = at.before();
     double height = before.heightMm();
@@ -92,7 +92,7 @@ final class PatternChecks {
                   "height", Quantity.mm(height),
                   "limit", Quantity.share(limit),
                   "safe", Quantity.mm(safe))
-              .instead(shallower(hollows, safe))
+              .instead(hollows.withDepthMm(safe))
               .found());
     }
     blade(at)
@@ -108,14 +108,6 @@ final class PatternChecks {
                   .found());
         });
     return found;
-  }
-
-  private static Operation shallower(Operation hollows, double depthMm) {
-    return switch (hollows) {
-      case Ladder ladder -> ladder.withDepthMm(depthMm);
-      case Dimples dimples -> dimples.withDepthMm(depthMm);
-      default -> hollows;
-    };
   }
 
   /** The blade that is ground later in the plan. */

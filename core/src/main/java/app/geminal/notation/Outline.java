@@ -7,6 +7,7 @@ import app.geminal.layup.Stack;
 import app.geminal.layup.Turn;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Draw;
+import app.geminal.operation.FirstGuess;
 import app.geminal.operation.Operation;
 import app.geminal.operation.Restack;
 import app.geminal.operation.SetWeld;
@@ -51,7 +52,7 @@ public final class Outline {
       steps.add(
           new Draw(
               stack.widthMm(),
-              Math.max(Suggestion.round(stack.heightMm() / round.cut()), 2),
+              Math.max(FirstGuess.mm(stack.heightMm() / round.cut()), 2),
               HEATS_PER_DRAW,
               defaults.drawTool()));
       steps.add(new Trim(defaults.endTrimMm(), defaults.endTrimMm(), 0));

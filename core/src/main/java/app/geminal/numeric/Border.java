@@ -9,7 +9,7 @@ import java.util.function.DoublePredicate;
  * @param next place where it was not
  */
 public record Border(double last, double next) {
-  /** A double has no more digits than so many halvings tell. */
+  /** A double has no more digits than so many halvings give. */
   private static final int MOST_HALVINGS = 1100;
 
   /**

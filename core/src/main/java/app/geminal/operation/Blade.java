@@ -38,6 +38,16 @@ public record Blade(
       OperationKind.of(
           "blade",
           Blade.class,
+          (bars, shop) ->
+              new Blade(
+                  Profile.DROP,
+                  Math.floor(bars.lengthMm()),
+                  Math.floor(bars.widthMm()),
+                  FirstGuess.mm(Math.max(0.5, bars.heightMm() - 2 * shop.finishGrindMm() - 0.5)),
+                  0.3,
+                  Math.floor(bars.widthMm()) * 0.8,
+                  0.3,
+                  Math.floor(bars.lengthMm() / 3)),
           OperationField.of("profile", FieldType.choice(Blade.Profile.class)),
           OperationField.of("lengthMm", FieldType.FIGURE),
           OperationField.of("widthMm", FieldType.FIGURE),

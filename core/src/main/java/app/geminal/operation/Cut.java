@@ -25,6 +25,7 @@ public record Cut(int pieces, double kerfMm, double eachMm) implements Operation
       OperationKind.of(
           "cut",
           Cut.class,
+          (_, shop) -> equal(FirstGuess.PIECES, shop.kerfMm()),
           OperationField.of("pieces", FieldType.COUNT),
           OperationField.of("kerfMm", FieldType.FIGURE),
           OperationField.of("eachMm", FieldType.FIGURE).otherwise(0.0));

@@ -23,12 +23,20 @@ public record Dimples(
     boolean bothFaces,
     double flattenToMm,
     int heats)
-    implements Heated {
+    implements Heated, Hollowed {
   /** What it is called, and its fields. */
   public static final OperationKind<Dimples> KIND =
       OperationKind.of(
           "dimples",
           Dimples.class,
+          (bars, _) ->
+              new Dimples(
+                  FirstGuess.mm(FirstGuess.thin(bars) * 1.5),
+                  FirstGuess.mm(FirstGuess.thin(bars) * 0.8),
+                  FirstGuess.mm(bars.heightMm() / 4),
+                  false,
+                  0,
+                  2),
           OperationField.of("pitchMm", FieldType.FIGURE),
           OperationField.of("diameterMm", FieldType.FIGURE),
           OperationField.of("depthMm", FieldType.FIGURE),
@@ -50,7 +58,7 @@ public record Dimples(
     return widthMm / pitchMm * lengthMm / pitchMm;
   }
 
-  /** How much of a height the hollows of all faces take, mm. */
+  @Override
   public double deepMm() {
     return bothFaces ? 2 * depthMm : depthMm;
   }
@@ -82,7 +90,7 @@ public record Dimples(
         .forged(scaled, hollows * hollowMm3());
   }
 
-  /** The same hollows to another depth. */
+  @Override
   public Dimples withDepthMm(double newDepthMm) {
     return new Dimples(pitchMm, diameterMm, newDepthMm, bothFaces, 0, heats);
   }

@@ -7,10 +7,12 @@ import app.geminal.geometry.DiscTurn;
 import app.geminal.geometry.Stretch;
 import app.geminal.geometry.Turning;
 import app.geminal.layup.Stack;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.shop.Tool;
 import app.geminal.steel.Deformation;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
+import java.util.Optional;
 
 /**
  * Drawing out to a section. Volume is kept less scale; the length follows from it.
@@ -26,6 +28,12 @@ public record Draw(double widthMm, double heightMm, int heats, Tool tool) implem
       OperationKind.of(
           "draw",
           Draw.class,
+          (bars, shop) ->
+              new Draw(
+                  FirstGuess.mm(bars.widthMm()),
+                  FirstGuess.mm(bars.heightMm() / 2),
+                  FirstGuess.DRAW_HEATS,
+                  shop.drawTool()),
           OperationField.of("widthMm", FieldType.FIGURE),
           OperationField.of("heightMm", FieldType.FIGURE),
           OperationField.of("heats", FieldType.COUNT),
@@ -103,5 +111,10 @@ public record Draw(double widthMm, double heightMm, int heats, Tool tool) implem
   /** The same draw to another height. */
   public Draw withHeightMm(double newHeightMm) {
     return new Draw(widthMm, newHeightMm, heats, tool);
+  }
+
+  @Override
+  public Optional<HotWork> hotWork(Bars before, ShopDefaults defaults) {
+    return Optional.of(new HotWork(tool, defaults.drawTemperatureC(), each(before), false));
   }
 }

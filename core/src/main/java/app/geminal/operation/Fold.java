@@ -5,6 +5,7 @@ import app.geminal.bar.Size;
 import app.geminal.geometry.Folded;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
+import app.geminal.text.Message;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 import java.util.HashSet;
@@ -24,6 +25,7 @@ public record Fold(double endLossMm, int folds) implements Operation {
       OperationKind.of(
           "fold",
           Fold.class,
+          (bars, _) -> once(FirstGuess.mm(Math.min(2 * bars.heightMm(), bars.lengthMm() / 4))),
           OperationField.of("endLossMm", FieldType.FIGURE),
           OperationField.of("folds", FieldType.COUNT).otherwise(1));
 
@@ -68,5 +70,24 @@ public record Fold(double endLossMm, int folds) implements Operation {
             across
                 ? new Done.Layers.Joined(joints, after.visibleCount())
                 : new Done.Layers.Joined(joints, before, 0, meeting));
+  }
+
+  @Override
+  public boolean keepsTheMiddle() {
+    return false;
+  }
+
+  @Override
+  public Message whyCounted(Laying laid) {
+    if (folds == 1 && laid.after().section().isLevel()) {
+      return CountText.FOLD.with(
+          "steel",
+          laid.before().layers().topSteel(),
+          "before",
+          laid.before().visibleCount(),
+          "visible",
+          laid.visible());
+    }
+    return laid.sum(CountText.FOLDED.with("times", folds));
   }
 }

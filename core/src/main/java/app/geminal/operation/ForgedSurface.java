@@ -20,6 +20,7 @@ public record ForgedSurface(double amplitudeMm, double scaleMm, int seed) implem
       OperationKind.of(
           "uneven",
           ForgedSurface.class,
+          (bars, _) -> new ForgedSurface(Math.min(0.8, bars.heightMm() / 6), 12, 1),
           OperationField.of("amplitudeMm", FieldType.FIGURE),
           OperationField.of("scaleMm", FieldType.FIGURE),
           OperationField.of("seed", FieldType.COUNT));

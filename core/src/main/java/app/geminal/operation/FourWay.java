@@ -6,6 +6,7 @@ import app.geminal.bar.Size;
 import app.geminal.geometry.Tiled;
 import app.geminal.layup.Turn;
 import app.geminal.ledger.LossKind;
+import app.geminal.text.Message;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
@@ -23,6 +24,7 @@ public record FourWay(Turn turn, double kerfMm) implements Operation {
       OperationKind.of(
           "fourway",
           FourWay.class,
+          (_, shop) -> new FourWay(Turn.SAME, shop.kerfMm()),
           OperationField.of("turn", FieldType.choice(Turn.class)).otherwise(Turn.SAME),
           OperationField.of("kerfMm", FieldType.FIGURE));
 
@@ -49,5 +51,15 @@ public record FourWay(Turn turn, double kerfMm) implements Operation {
     boolean across = tiled.bars().section().isCountedAcross();
     long before = 2 * (across ? tile.across() : tile.up()).visibleCount();
     return tiled.with(new Done.Layers.Joined(2, before));
+  }
+
+  @Override
+  public boolean keepsTheMiddle() {
+    return false;
+  }
+
+  @Override
+  public Message whyCounted(Laying laid) {
+    return laid.sum(CountText.TILES.with());
   }
 }

@@ -19,6 +19,7 @@ public record Grind(double bottomMm, double topMm) implements Operation {
       OperationKind.of(
           "grind",
           Grind.class,
+          (_, shop) -> new Grind(shop.faceGrindMm(), shop.faceGrindMm()),
           OperationField.of("bottomMm", FieldType.FIGURE),
           OperationField.of("topMm", FieldType.FIGURE));
 

@@ -1,6 +1,10 @@
 package app.geminal.operation;
 
+import app.geminal.bar.Bars;
 import app.geminal.shop.ShopDefaults;
+import app.geminal.shop.Tool;
+import app.geminal.steel.Deformation;
+import java.util.Optional;
 
 /** A step at the shop's drawing heat, in so many heats; each takes a skin of scale off the bar. */
 public sealed interface Heated extends Operation
@@ -9,8 +13,15 @@ public sealed interface Heated extends Operation
   /** How many, 1 to 60. */
   int heats();
 
-  /** Scale off every face before the bar is shaped, mm; see {@link ScaleLoss}. */
+  @Override
   default double skinMm(ShopDefaults defaults) {
     return heats() * defaults.drawSkinMm();
+  }
+
+  /** By hammer, at the shop's drawing heat. */
+  @Override
+  default Optional<HotWork> hotWork(Bars before, ShopDefaults defaults) {
+    return Optional.of(
+        new HotWork(Tool.HAMMER, defaults.drawTemperatureC(), Deformation.USUAL, false));
   }
 }

@@ -25,12 +25,21 @@ public record Ladder(
     boolean pressed,
     double flattenToMm,
     int heats)
-    implements Heated {
+    implements Heated, Hollowed {
   /** What it is called, and its fields. */
   public static final OperationKind<Ladder> KIND =
       OperationKind.of(
           "ladder",
           Ladder.class,
+          (bars, _) ->
+              new Ladder(
+                  FirstGuess.mm(FirstGuess.thin(bars) * 2),
+                  FirstGuess.mm(FirstGuess.thin(bars)),
+                  FirstGuess.mm(bars.heightMm() / 4),
+                  false,
+                  false,
+                  0,
+                  2),
           OperationField.of("pitchMm", FieldType.FIGURE),
           OperationField.of("widthMm", FieldType.FIGURE),
           OperationField.of("depthMm", FieldType.FIGURE),
@@ -61,7 +70,7 @@ public record Ladder(
     return ROUNDED * widthMm * depthMm / pitchMm;
   }
 
-  /** How much of a height the grooves of all faces take, mm. */
+  @Override
   public double deepMm() {
     return bothFaces ? 2 * depthMm : depthMm;
   }
@@ -90,7 +99,7 @@ public record Ladder(
     return flat.forged(scaled, groove * grooves(bars.lengthMm()) * (bothFaces ? 2 : 1));
   }
 
-  /** The same grooves to another depth. */
+  @Override
   public Ladder withDepthMm(double newDepthMm) {
     return new Ladder(pitchMm, widthMm, newDepthMm, bothFaces, pressed, 0, heats);
   }

@@ -4,6 +4,7 @@ import app.geminal.bar.Bars;
 import app.geminal.layup.Laid;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Turn;
+import app.geminal.text.Message;
 import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -30,6 +31,13 @@ public record LayUp(
       OperationKind.of(
           "layup",
           LayUp.class,
+          (bars, shop) ->
+              new LayUp(
+                  Restack.ALL_SAME,
+                  List.of(new Piece(FirstGuess.steel(bars), FirstGuess.mm(bars.widthMm() / 4))),
+                  List.of(),
+                  List.of(),
+                  shop.faceGrindMm()),
           OperationField.of("turns", FieldType.choices(Turn.class)),
           OperationField.of("left", FieldType.LAID),
           OperationField.of("right", FieldType.LAID),
@@ -85,5 +93,16 @@ public record LayUp(
   /** The same with other shims on the bars at hand. */
   public LayUp withShims(List<Piece> newShims) {
     return new LayUp(turns, left, right, newShims, faceGrindMm);
+  }
+
+  @Override
+  public boolean keepsTheMiddle() {
+    return false;
+  }
+
+  @Override
+  public Message whyCounted(Laying laid) {
+    return laid.sum(
+        CountText.SIDE_BY_SIDE.with("bars", laid.before().count() + left.size() + right.size()));
   }
 }

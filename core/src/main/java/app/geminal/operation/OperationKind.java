@@ -1,5 +1,7 @@
 package app.geminal.operation;
 
+import app.geminal.bar.Bars;
+import app.geminal.shop.ShopDefaults;
 import java.lang.reflect.Constructor;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
@@ -9,6 +11,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.BiFunction;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 
@@ -21,10 +24,15 @@ import org.jspecify.annotations.Nullable;
 public final class OperationKind<O extends Operation> {
   private final String name;
   private final Class<O> type;
+  private final BiFunction<Bars, ShopDefaults, O> guess;
   private final Constructor<O> constructor;
   private final Map<OperationField, Method> fields = new LinkedHashMap<>();
 
-  private OperationKind(String name, Class<O> type, List<OperationField> fields) {
+  private OperationKind(
+      String name,
+      Class<O> type,
+      BiFunction<Bars, ShopDefaults, O> guess,
+      List<OperationField> fields) {
     RecordComponent[] components = type.getRecordComponents();
     List<String> names = Arrays.stream(components).map(RecordComponent::getName).toList();
     if (!names.equals(fields.stream().map(OperationField::name).toList())) {
@@ -33,6 +41,7 @@ public final class OperationKind<O extends Operation> {
     }
     this.name = name;
     this.type = type;
+    this.guess = guess;
     for (int i = 0; i < components.length; i++) {
       this.fields.put(fields.get(i), components[i].getAccessor());
     }
@@ -45,10 +54,18 @@ public final class OperationKind<O extends Operation> {
     }
   }
 
-  /** A kind with the fields of its record, in order. */
+  /**
+   * A kind of step.
+   *
+   * @param guess a first one for the bars at hand in a shop of such habits, meant to be changed
+   * @param fields of its record, in order
+   */
   static <O extends Record & Operation> OperationKind<O> of(
-      String name, Class<O> type, OperationField... fields) {
-    return new OperationKind<>(name, type, List.of(fields));
+      String name,
+      Class<O> type,
+      BiFunction<Bars, ShopDefaults, O> guess,
+      OperationField... fields) {
+    return new OperationKind<>(name, type, guess, List.of(fields));
   }
 
   /** In plans as JSON, in stored plans and as the first word in shorthand. */
@@ -59,6 +76,11 @@ public final class OperationKind<O extends Operation> {
   /** Its record. */
   public Class<O> type() {
     return type;
+  }
+
+  /** A first step of this kind for the bars at hand, meant to be changed. */
+  public O guess(Bars bars, ShopDefaults defaults) {
+    return guess.apply(bars, defaults);
   }
 
   /** Its fields, in order. */

@@ -27,6 +27,7 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
       OperationKind.of(
           "resquare",
           Resquare.class,
+          (_, _) -> new Resquare(45, 0, 2),
           OperationField.of("angleDeg", FieldType.FIGURE),
           OperationField.of("sideMm", FieldType.FIGURE),
           OperationField.of("heats", FieldType.COUNT));
@@ -66,5 +67,10 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
     return scaled
         .then(DiscTurn.toSection(scaled.bars(), side, side, new Corner(angleDeg)))
         .with(Done.MOVED);
+  }
+
+  @Override
+  public boolean keepsTheMiddle() {
+    return false;
   }
 }

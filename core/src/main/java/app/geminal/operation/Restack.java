@@ -3,6 +3,7 @@ package app.geminal.operation;
 import app.geminal.bar.Bars;
 import app.geminal.layup.Laid;
 import app.geminal.layup.Turn;
+import app.geminal.text.Message;
 import app.geminal.validation.Require;
 import java.util.List;
 import java.util.Map;
@@ -30,6 +31,7 @@ public record Restack(List<Turn> turns, List<Laid> between, double faceGrindMm)
       OperationKind.of(
           "restack",
           Restack.class,
+          (_, shop) -> new Restack(ALL_SAME, List.of(), shop.faceGrindMm()),
           OperationField.of("turns", FieldType.choices(Turn.class)).otherwise(Restack.ALL_SAME),
           OperationField.of("between", FieldType.LAID),
           OperationField.of("faceGrindMm", FieldType.FIGURE).otherwise(0.0));
@@ -85,5 +87,57 @@ public record Restack(List<Turn> turns, List<Laid> between, double faceGrindMm)
   /** The same restack, its joint faces ground. */
   public Restack withFaceGrindMm(double newFaceGrindMm) {
     return new Restack(turns, between, newFaceGrindMm);
+  }
+
+  @Override
+  public boolean keepsTheMiddle() {
+    return false;
+  }
+
+  @Override
+  public Message whyCounted(Laying laid) {
+    int bars = laid.before().count();
+    if (laid.after().section().isCountedAcross()) {
+      return CountText.ON_EDGE.with("bars", bars, "visible", laid.visible());
+    }
+    long met = laid.visible() + laid.merged();
+    long came = met + laid.gone();
+    long sheets = (bars - 1L) * between.size();
+    Message words =
+        CountText.RESTACKED.with(
+            "bars",
+            bars,
+            "alike",
+            came == bars * laid.before().visibleCount() + sheets,
+            "each",
+            laid.before().visibleCount(),
+            "between",
+            sheets,
+            "came",
+            came);
+    if (laid.gone() > 0) {
+      words = then(words, CountText.GROUND_AWAY.with("layers", laid.gone()));
+    }
+    return then(
+        words,
+        laid.merged() == 0
+            ? CountText.NONE_MERGE.with("gone", laid.gone(), "came", came, "met", met)
+            : CountText.MERGE.with(
+                "joints",
+                laid.ofJoints(),
+                "steel",
+                laid.meeting().size() == 1 ? laid.meeting().iterator().next() : "none",
+                "came",
+                came,
+                "gone",
+                laid.gone(),
+                "merged",
+                laid.merged(),
+                "visible",
+                laid.visible()));
+  }
+
+  private static Message then(Message first, Message next) {
+    return CountText.THEN.with("first", first, "next", next);
   }
 }

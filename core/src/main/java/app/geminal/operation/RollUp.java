@@ -10,6 +10,7 @@ import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Laid;
 import app.geminal.layup.Piece;
 import app.geminal.ledger.Amount;
+import app.geminal.text.Message;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 import java.util.ArrayList;
@@ -35,6 +36,7 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
       OperationKind.of(
           "roll",
           RollUp.class,
+          (_, _) -> new RollUp(true, null, 2),
           OperationField.of("square", FieldType.YES_NO).otherwise(false),
           OperationField.of("core", FieldType.PIECE),
           OperationField.of("heats", FieldType.COUNT));
@@ -124,5 +126,15 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
     }
     through.addAll(after);
     return new Crossing(LayerSequence.join(through), spiral.turns(from) + spiral.turns(to));
+  }
+
+  @Override
+  public boolean keepsTheMiddle() {
+    return false;
+  }
+
+  @Override
+  public Message whyCounted(Laying laid) {
+    return laid.sum(CountText.ROLLED.with("strip", laid.before().visibleCount()));
   }
 }

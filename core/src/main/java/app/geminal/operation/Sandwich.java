@@ -2,7 +2,9 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.layup.Laid;
+import app.geminal.layup.Piece;
 import app.geminal.layup.Turn;
+import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import java.util.ArrayList;
@@ -24,6 +26,8 @@ public record Sandwich(List<Laid> below, List<Laid> above, double faceGrindMm)
       OperationKind.of(
           "sandwich",
           Sandwich.class,
+          (bars, shop) ->
+              bothSides(List.of(new Piece(FirstGuess.steel(bars), 3)), shop.faceGrindMm()),
           OperationField.of("below", FieldType.LAID),
           OperationField.of("above", FieldType.LAID),
           OperationField.of("faceGrindMm", FieldType.FIGURE).otherwise(0.0));
@@ -69,5 +73,10 @@ public record Sandwich(List<Laid> below, List<Laid> above, double faceGrindMm)
     laying.own(Turn.SAME);
     laying.all(above);
     return laying.block(bars.count(), faceGrindMm);
+  }
+
+  @Override
+  public Message whyCounted(Laying laid) {
+    return laid.sum(CountText.CLADDING.with("core", laid.before().visibleCount()));
   }
 }

@@ -15,7 +15,11 @@ import java.util.List;
 public record Scrap(List<Integer> which) implements Operation {
   /** What it is called, and its fields. */
   public static final OperationKind<Scrap> KIND =
-      OperationKind.of("scrap", Scrap.class, OperationField.of("which", FieldType.BARS));
+      OperationKind.of(
+          "scrap",
+          Scrap.class,
+          (bars, _) -> new Scrap(List.of(bars.count())),
+          OperationField.of("which", FieldType.BARS));
 
   /** Checks and copies the list. */
   public Scrap {

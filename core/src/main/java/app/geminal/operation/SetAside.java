@@ -30,6 +30,10 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
       OperationKind.of(
           "aside",
           SetAside.class,
+          (bars, shop) ->
+              bars.count() > 1
+                  ? bars(1)
+                  : length(FirstGuess.mm(bars.lengthMm() / 4), shop.kerfMm()),
           OperationField.of("pieces", FieldType.COUNT),
           OperationField.of("lengthMm", FieldType.FIGURE),
           OperationField.of("kerfMm", FieldType.FIGURE),

@@ -13,6 +13,7 @@ import app.geminal.weld.Jacket;
 import app.geminal.weld.Method;
 import app.geminal.weld.Tack;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -55,6 +56,7 @@ public record SetWeld(
       OperationKind.of(
           "set",
           SetWeld.class,
+          (_, shop) -> of(shop),
           OperationField.of("heats", FieldType.COUNT),
           OperationField.of("reduction", FieldType.FIGURE),
           OperationField.of("temperatureC", FieldType.FIGURE),
@@ -178,7 +180,8 @@ public record SetWeld(
     return new Stretch(solid, new Size(solid.length() * spread, solid.width() * spread, height), 1);
   }
 
-  /** What the weld takes off every face, mm: scale of all its heats, or the skin of a jacket. */
+  /** Scale of all its heats, or the skin of a jacket. */
+  @Override
   public double skinMm(ShopDefaults defaults) {
     if (isSealed()) {
       return defaults.jacketMm();
@@ -245,5 +248,10 @@ public record SetWeld(
   public SetWeld withBites(int newBites) {
     return new SetWeld(
         heats, reduction, temperatureC, soakMin, protection, tack, jacket, tool, newBites, method);
+  }
+
+  @Override
+  public Optional<HotWork> hotWork(Bars before, ShopDefaults defaults) {
+    return Optional.of(new HotWork(tool, temperatureC, squeeze(), false));
   }
 }

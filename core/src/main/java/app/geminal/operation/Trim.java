@@ -21,6 +21,7 @@ public record Trim(double frontMm, double backMm, double sidesMm) implements Ope
       OperationKind.of(
           "trim",
           Trim.class,
+          (_, shop) -> new Trim(shop.endTrimMm(), shop.endTrimMm(), 0),
           OperationField.of("frontMm", FieldType.FIGURE),
           OperationField.of("backMm", FieldType.FIGURE),
           OperationField.of("sidesMm", FieldType.FIGURE).otherwise(0.0));

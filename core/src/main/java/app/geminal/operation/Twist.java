@@ -26,6 +26,13 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
       OperationKind.of(
           "twist",
           Twist.class,
+          (bars, _) ->
+              new Twist(
+                  Math.max(1, Math.floor(bars.lengthMm() / (6 * FirstGuess.thin(bars)))),
+                  1,
+                  Hand.RIGHT,
+                  true,
+                  3),
           OperationField.of("turns", FieldType.FIGURE),
           OperationField.of("sections", FieldType.COUNT),
           OperationField.of("hand", FieldType.choice(Twist.Hand.class)),
@@ -121,5 +128,10 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
   /** The same twist in fewer or more turns. */
   public Twist withTurns(double newTurns) {
     return new Twist(newTurns, sections, hand, rounded, heats);
+  }
+
+  @Override
+  public boolean keepsTheMiddle() {
+    return false;
   }
 }

@@ -8,8 +8,12 @@ import app.geminal.geometry.Reorientation;
 import app.geminal.geometry.Stretch;
 import app.geminal.layup.Stack;
 import app.geminal.layup.Turn;
+import app.geminal.shop.ShopDefaults;
+import app.geminal.shop.Tool;
+import app.geminal.steel.Deformation;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
+import java.util.Optional;
 
 /**
  * Rolled a quarter turn, so that the layers stand on edge, and pressed down on them. The length
@@ -26,6 +30,7 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
       OperationKind.of(
           "upset",
           Upset.class,
+          (_, _) -> new Upset(0.3, 0, 2),
           OperationField.of("reduction", FieldType.FIGURE),
           OperationField.of("bowMm", FieldType.FIGURE).otherwise(0.0),
           OperationField.of("heats", FieldType.COUNT));
@@ -70,5 +75,21 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
             .then(new Reorientation(Turn.QUARTER, before))
             .then(new Stretch(before.onEdge(), after, 1));
     return (bowMm == 0 ? pressed : pressed.then(new BowedLayers(bowMm, after))).with(Done.MOVED);
+  }
+
+  @Override
+  public boolean keepsTheMiddle() {
+    return false;
+  }
+
+  @Override
+  public Optional<HotWork> hotWork(Bars before, ShopDefaults defaults) {
+    Tool usual = defaults.drawTool();
+    return Optional.of(
+        new HotWork(
+            usual == Tool.MILL ? Tool.FLAT : usual,
+            defaults.drawTemperatureC(),
+            Deformation.ofDraw(reductionPerHeat()),
+            true));
   }
 }

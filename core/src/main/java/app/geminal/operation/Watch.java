@@ -5,7 +5,8 @@ import app.geminal.bar.Bars;
 /** Nothing is done to the bar; a flaw in it is looked at again here before the work continues. */
 public record Watch() implements Operation {
   /** What it is called, and its fields. */
-  public static final OperationKind<Watch> KIND = OperationKind.of("watch", Watch.class);
+  public static final OperationKind<Watch> KIND =
+      OperationKind.of("watch", Watch.class, (_, _) -> new Watch());
 
   @Override
   public boolean needsSquare() {

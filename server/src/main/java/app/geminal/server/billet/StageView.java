@@ -13,8 +13,6 @@ import app.geminal.measurement.PieceYield;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Draw;
 import app.geminal.operation.Fit;
-import app.geminal.operation.Heated;
-import app.geminal.operation.SetWeld;
 import app.geminal.shop.Shop;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steels;
@@ -109,7 +107,8 @@ record StageView(
       Measurement measured = stage.step().map(Step::measured).orElse(null);
       List<Message> words = new ArrayList<>();
       words.addAll(
-          MeasurementDifference.of(planned, real).words(planned, real, scaleMm(stage, defaults)));
+          MeasurementDifference.of(planned, real)
+              .words(planned, real, stage.step().orElseThrow().operation().skinMm(defaults)));
       if (measured != null && measured.massKg() != null && measured.lengthMm() != null) {
         words.add(
             MeasurementDifference.scales(measured.massKg(), real.times(1).amount().massKg(steels)));
@@ -123,14 +122,6 @@ record StageView(
           planned.lengthMm(),
           planned.amount().massKg(steels),
           words);
-    }
-
-    private static double scaleMm(Stage stage, ShopDefaults defaults) {
-      return switch (stage.step().orElseThrow().operation()) {
-        case SetWeld weld -> weld.skinMm(defaults);
-        case Heated heated -> heated.skinMm(defaults);
-        default -> 0;
-      };
     }
   }
 

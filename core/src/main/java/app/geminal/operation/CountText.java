@@ -1,9 +1,9 @@
-package app.geminal.billet;
+package app.geminal.operation;
 
 import app.geminal.text.MessageKey;
 
 /** What is said of a layer count. */
-enum CountText implements MessageKey {
+public enum CountText implements MessageKey {
   GONE_SINCE,
   NOMINAL,
   THEN,
