@@ -14,6 +14,8 @@ import java.util.StringJoiner;
 
 /** An evaluation for reading in a terminal. */
 record EvaluationText(Units units, ShopDefaults defaults) {
+  /** Less is what rounding leaves. */
+  private static final double LEAST_KG = 1e-6;
 
   String of(Evaluation evaluation, Run run) {
     StringJoiner text = new StringJoiner("\n");
@@ -74,7 +76,7 @@ record EvaluationText(Units units, ShopDefaults defaults) {
     ledger
         .lostKg()
         .forEach((kind, kg) -> {
-          if (kg > 0) {
+          if (kg > LEAST_KG) {
             lost.add(CliText.LOST.with("kind", kind, "mass", Quantity.kg(kg)));
           }
         });

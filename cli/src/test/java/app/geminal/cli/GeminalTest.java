@@ -43,6 +43,16 @@ class GeminalTest {
   }
 
   @Test
+  void whatRoundingLeavesIsNoLoss() {
+    run(
+        "evaluate",
+        "--inch",
+        "(1084 0.0984, 15N20 1/16, D2 1/16, 15N20 0.22, D2 5/32, 1084 0.228) 2.232 x 5.618"
+            + " > set 2 24% > draw 1.575 x 0.445 > cut 5, kerf 1/64 > restack same, ground 1/64");
+    assertThat(out.toString()).contains("Lost: ").doesNotContain("0.0000").doesNotContain("trim ");
+  }
+
+  @Test
   void inchesAndAnPresetCanBeAskedFor() {
     assertThat(
             run(
