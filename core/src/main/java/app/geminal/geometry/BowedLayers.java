@@ -46,7 +46,7 @@ public record BowedLayers(double bowMm, Size bar) implements BarChange {
 
   @Override
   public Destination forward(Box box) {
-    return Destination.here(box.anywhereAcross(bar).in(bar));
+    return Destination.here(box.anywhereAcross(bar.length(), bar));
   }
 
   @Override

@@ -44,9 +44,14 @@ public record Box(int bar, LineSpan x, LineSpan y, LineSpan z) {
     return new Box(other, x, y, z);
   }
 
-  /** As long as it is, and anywhere in the section of a bar of that size. */
-  Box anywhereAcross(Size size) {
-    return new Box(bar, x, new LineSpan(0, size.width()), new LineSpan(0, size.height()));
+  /** Stretched along the bar as one of a length becomes one of another, and anywhere across it. */
+  Optional<Box> anywhereAcross(double lengthMm, Size after) {
+    return new Box(
+            bar,
+            x.times(after.length() / lengthMm),
+            new LineSpan(0, after.width()),
+            new LineSpan(0, after.height()))
+        .in(after);
   }
 
   /** What of it is in a bar of that size, empty where nothing is. */

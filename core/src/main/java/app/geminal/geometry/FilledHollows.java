@@ -83,9 +83,7 @@ public record FilledHollows(
 
   @Override
   public Destination forward(Box box) {
-    LineSpan along = box.x().times(after.length() / before.length());
-    Box there = new Box(box.bar(), along, box.y(), box.z());
-    return Destination.here(there.anywhereAcross(after).in(after));
+    return Destination.here(box.anywhereAcross(before.length(), after));
   }
 
   @Override

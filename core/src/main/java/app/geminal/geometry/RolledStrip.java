@@ -97,7 +97,7 @@ public record RolledStrip(
       return Stream.empty();
     }
     Box along = new Box(box.bar(), box.y(), box.y(), box.z());
-    return along.anywhereAcross(after).in(after).stream();
+    return along.anywhereAcross(after.length(), after).stream();
   }
 
   @Override

@@ -28,7 +28,6 @@ import org.junit.jupiter.params.provider.MethodSource;
 class ShapeChangesTest {
   private static final int POINTS = 4000;
   private static final double NEAR_MM = 1e-6;
-  private static final double STEP_MM = 1e-5;
 
   private static final Size BAR = new Size(240, 30, 20);
 
@@ -164,7 +163,7 @@ class ShapeChangesTest {
     int n = 0;
     for (int tries = 0; n < POINTS && tries < 20 * POINTS; tries++) {
       Point p = somewhere(after, random);
-      double volume = volume(each.change(), p);
+      double volume = LocalVolume.at(p, at -> back(each.change(), at));
       if (!Double.isNaN(volume)) {
         volumes[n++] = volume;
       }
@@ -174,40 +173,6 @@ class ShapeChangesTest {
     VolumeRange said = each.change().localVolume();
     assertThat(volumes[n / 10]).isGreaterThan(said.tenth() - 1e-4);
     assertThat(volumes[9 * n / 10]).isLessThan(said.ninetieth() + 1e-4);
-  }
-
-  /** Determinant of the map's derivative; NaN where neighbours come another way. */
-  private static double volume(BarChange change, Point at) {
-    double[][] slopes = new double[3][];
-    for (int i = 0; i < 3; i++) {
-      Point later = moved(change, at, i, STEP_MM);
-      Point behind = moved(change, at, i, -STEP_MM);
-      if (later.way != behind.way || later.bar != behind.bar) {
-        return Double.NaN;
-      }
-      slopes[i] =
-          new double[] {
-            (later.x - behind.x) / (2 * STEP_MM),
-            (later.y - behind.y) / (2 * STEP_MM),
-            (later.z - behind.z) / (2 * STEP_MM)
-          };
-    }
-    double[] a = slopes[0];
-    double[] b = slopes[1];
-    double[] c = slopes[2];
-    return Math.abs(
-        a[0] * (b[1] * c[2] - b[2] * c[1])
-            - a[1] * (b[0] * c[2] - b[2] * c[0])
-            + a[2] * (b[0] * c[1] - b[1] * c[0]));
-  }
-
-  private static Point moved(BarChange change, Point at, int axis, double by) {
-    Point p = copy(at);
-    p.x += axis == 0 ? by : 0;
-    p.y += axis == 1 ? by : 0;
-    p.z += axis == 2 ? by : 0;
-    back(change, p);
-    return p;
   }
 
   static Stream<Block> blocks() {

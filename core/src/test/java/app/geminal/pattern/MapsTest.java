@@ -7,6 +7,7 @@ import app.geminal.bar.Bars;
 import app.geminal.bar.Form;
 import app.geminal.bar.Size;
 import app.geminal.billet.Run;
+import app.geminal.geometry.LocalVolume;
 import app.geminal.geometry.Point;
 import java.util.Arrays;
 import java.util.SplittableRandom;
@@ -21,7 +22,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 class MapsTest {
   private static final String BAR = "8 (D 2.5, B 2.5) 24 x 240 > ";
   private static final int POINTS = 20_000;
-  private static final double STEP = 1e-5;
 
   @ParameterizedTest(name = "{0}")
   @CsvSource(
@@ -68,11 +68,12 @@ class MapsTest {
     while (n < POINTS) {
       double[] at = somewhere(field, random);
       int bar = random.nextInt(field.bars().count());
-      Point p = landed(field, at, bar, new double[3]);
+      Point p = place(at, bar);
+      field.chain().land(p);
       assertThat(p.x).isBetween(-1e-6, source.length() + 1e-6);
       assertThat(p.y).isBetween(-1e-6, source.width() + 1e-6);
       assertThat(p.z).isBetween(-1e-6, source.height() + 1e-6);
-      double volume = volume(field, at, bar);
+      double volume = LocalVolume.at(place(at, bar), q -> field.chain().land(q));
       if (!Double.isNaN(volume)) {
         local[n++] = volume;
       }
@@ -100,39 +101,9 @@ class MapsTest {
     }
   }
 
-  private static Point landed(Field field, double[] at, int bar, double[] off) {
+  private static Point place(double[] at, int bar) {
     Point p = new Point();
-    p.begin(at[0] + off[0], at[1] + off[1], at[2] + off[2], bar);
-    field.chain().land(p);
+    p.begin(at[0], at[1], at[2], bar);
     return p;
-  }
-
-  /** NaN where the neighbours came another way: between them is a joint or a cut. */
-  private static double volume(Field field, double[] at, int bar) {
-    double[][] slopes = new double[3][];
-    int way = landed(field, at, bar, new double[3]).way;
-    for (int i = 0; i < 3; i++) {
-      double[] off = new double[3];
-      off[i] = STEP;
-      Point later = landed(field, at, bar, off);
-      off[i] = -STEP;
-      Point behind = landed(field, at, bar, off);
-      if (later.way != way || behind.way != way) {
-        return Double.NaN;
-      }
-      slopes[i] =
-          new double[] {
-            (later.x - behind.x) / (2 * STEP),
-            (later.y - behind.y) / (2 * STEP),
-            (later.z - behind.z) / (2 * STEP)
-          };
-    }
-    double[] a = slopes[0];
-    double[] b = slopes[1];
-    double[] c = slopes[2];
-    return Math.abs(
-        a[0] * (b[1] * c[2] - b[2] * c[1])
-            - a[1] * (b[0] * c[2] - b[2] * c[0])
-            + a[2] * (b[0] * c[1] - b[1] * c[0]));
   }
 }

@@ -72,6 +72,7 @@ record CalibrationView(
         Objects.equals(newestRow, used.map(CalibrationRow::id).orElse(null)),
         used.isPresent(),
         Arrays.stream(ShopUnknown.values())
+            .filter(ShopUnknown::isLearned)
             .map(each ->
                 new FigureView(
                     each,
