@@ -67,7 +67,7 @@ public final class HoldModel {
   private static final int CURVE = 50;
 
   private static final double TAIL = (1 - Interval.LEVEL) / 2;
-  private static final double NO_ODDS = 1e-13;
+  private static final double NO_ODDS = 100 * 0x1p-60;
   private static final double FURTHEST_ODDS = 50;
 
   /** An amount in the log odds of a weld: how it spreads, and what it is multiplied with. */

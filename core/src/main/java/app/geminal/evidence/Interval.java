@@ -14,7 +14,8 @@ public record Interval(double low, double high) {
   /** How often the limits hold the truth. */
   public static final double LEVEL = 0.9;
 
-  private static final double NOTHING = 1e-15;
+  /** Shares nearer to each other than this are the same. */
+  private static final double NOTHING = 0x1p-60;
 
   /** Limits for a share that was seen {@code hits} times in {@code n}; all of 0 to 1 for none. */
   public static Interval of(int hits, int n) {
