@@ -87,11 +87,6 @@ public final class FollowedBar {
 
   private int bites;
 
-  /** Part of the true spread of an unknown that is left in the samples; drawing them takes some. */
-  private double spreadKept = 1;
-
-  private boolean wasBetweenDies;
-
   /** What is seen of it: its heat, and how hard it resists once a squeeze was measured. */
   private final Set<Unknown> shown = EnumSet.copyOf(OF_HEAT);
 
@@ -118,8 +113,6 @@ public final class FollowedBar {
     isFluxed = that.isFluxed;
     bites = that.bites;
     shown.addAll(that.shown);
-    spreadKept = that.spreadKept;
-    wasBetweenDies = that.wasBetweenDies;
     members = that.members.stream().map(Member::copy).toList();
     weights = that.weights;
     drawn = that.drawn;
@@ -136,7 +129,6 @@ public final class FollowedBar {
   /** It is put somewhere; the time until now must have been reported. */
   public void put(Place where) {
     place = where;
-    wasBetweenDies |= where == Place.DIES;
     estimate = null;
   }
 
@@ -295,23 +287,12 @@ public final class FollowedBar {
       fresh.add(members.get(chosen[i]).as(samples.get(i)));
     }
     members = fresh;
-    spreadKept *= part(weights);
     weights = Weights.even(members.size());
-  }
-
-  /** Few samples that count are nearer to their own mean than to the true one. */
-  private static double part(Weights weights) {
-    return 1 - 1 / weights.effective();
-  }
-
-  /** Part of the true spread of an unknown that is in the samples as they are weighted. */
-  double spreadShown() {
-    return spreadKept * part(weights);
   }
 
   /** Whether anything that was seen of it can say something of an unknown. */
   boolean shows(Unknown unknown) {
-    return shown.contains(unknown) && (unknown != Unknown.DIE_CONTACT || wasBetweenDies);
+    return shown.contains(unknown);
   }
 
   private Surroundings around(Member member) {

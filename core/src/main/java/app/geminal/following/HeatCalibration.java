@@ -214,9 +214,7 @@ public final class HeatCalibration {
    */
   public HeatCalibration after(FollowedBar bar, FacePrep faces) {
     List<ShopUnknown> shown =
-        shownBy(faces).stream()
-            .filter(each -> each.isLearned() && bar.shows(each.unknown()))
-            .toList();
+        shownBy(faces).stream().filter(each -> bar.shows(each.unknown())).toList();
     MatrixStore<Double> picked = picked(shown);
     Cholesky<Double> before = nextStack(picked, shown);
     // All that is learned, given one stack: a regression on what that shows (the smoothing step of
@@ -224,7 +222,7 @@ public final class HeatCalibration {
     MatrixStore<Double> gain = spread.multiply(picked.transpose()).multiply(before.getInverse());
     List<double[]> scores = shown.stream().map(each -> bar.scores(each.unknown())).toList();
     MatrixStore<Double> moved = middle(scores, bar.weights()).subtract(picked.multiply(middle));
-    MatrixStore<Double> narrowed = spread(scores, bar).subtract(before.reconstruct());
+    MatrixStore<Double> narrowed = spread(scores, bar.weights()).subtract(before.reconstruct());
     MatrixStore<Double> now = gain.multiply(moved).add(middle);
     MatrixStore<Double> spreadNow = gain.multiply(narrowed).multiply(gain.transpose()).add(spread);
     return new HeatCalibration(
@@ -241,8 +239,7 @@ public final class HeatCalibration {
     return middle;
   }
 
-  private static MatrixStore<Double> spread(List<double[]> scores, FollowedBar bar) {
-    Weights weights = bar.weights();
+  private static MatrixStore<Double> spread(List<double[]> scores, Weights weights) {
     List<double[]> apart = new ArrayList<>();
     for (double[] each : scores) {
       double mean = weights.mean(each);
@@ -252,8 +249,9 @@ public final class HeatCalibration {
       }
       apart.add(off);
     }
-    // Uncorrected, every heat would narrow what it shows nothing of.
-    double wider = 1 / bar.spreadShown();
+    // Few that count are nearer to their own mean than to the true one; uncorrected, every heat
+    // would narrow what it shows nothing of.
+    double few = weights.effective() / (weights.effective() - 1);
     R064Store spread = R064Store.FACTORY.make(scores.size(), scores.size());
     for (int i = 0; i < scores.size(); i++) {
       for (int j = 0; j < scores.size(); j++) {
@@ -261,7 +259,7 @@ public final class HeatCalibration {
         for (int m = 0; m < products.length; m++) {
           products[m] *= apart.get(j)[m];
         }
-        spread.set(i, j, wider * weights.mean(products));
+        spread.set(i, j, few * weights.mean(products));
       }
     }
     return spread;

@@ -8,7 +8,7 @@ import org.jspecify.annotations.Nullable;
 public enum ShopUnknown {
   /** How well the steel takes up what the chamber radiates. */
   EMISSIVITY(Unknown.EMISSIVITY, null),
-  /** How much heat the flame carries to it; never learned. */
+  /** How much heat the flame carries to it. */
   CONVECTION(Unknown.CONVECTION, null),
   /** How much hotter the chamber is than its gauge, as it is set, says. */
   CHAMBER_OFFSET(Unknown.CHAMBER_OFFSET, null),
@@ -34,14 +34,6 @@ public enum ShopUnknown {
   /** What it is of one heat. */
   public Unknown unknown() {
     return unknown;
-  }
-
-  /**
-   * Whether heats show it. How fast a bar heats says how much it takes up from chamber and flame
-   * together, and most is from the chamber: of the flame alone it says next to nothing.
-   */
-  public boolean isLearned() {
-    return this != CONVECTION;
   }
 
   /** Whether a stack with such faces shows it. */

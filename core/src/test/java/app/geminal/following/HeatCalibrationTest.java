@@ -76,18 +76,6 @@ class HeatCalibrationTest {
             Math.log(HeatCalibration.nothing().of(ShopUnknown.GAPS_GROUND).middle()), within(0.2));
   }
 
-  @Test
-  void ofTheFlameAndOfDiesThatNeverTouchedItNothingIsLearned() {
-    HeatCalibration calibration = HeatCalibration.nothing();
-    for (int heat = 0; heat < 10; heat++) {
-      calibration = after(calibration, GAUGE_C + 20);
-    }
-    for (ShopUnknown none : List.of(ShopUnknown.CONVECTION, ShopUnknown.DIE_CONTACT)) {
-      assertThat(calibration.middle(none)).isZero();
-      assertThat(calibration.spread(none, none)).isCloseTo(1, within(1e-9));
-    }
-  }
-
   /** Gaps of another stack are another matter: less is known of the next than of the usual. */
   @Test
   void theNextStackIsLessCertainThanWhatIsUsual() {

@@ -72,7 +72,6 @@ record CalibrationView(
         Objects.equals(newestRow, used.map(CalibrationRow::id).orElse(null)),
         used.isPresent(),
         Arrays.stream(ShopUnknown.values())
-            .filter(ShopUnknown::isLearned)
             .map(each ->
                 new FigureView(
                     each,
