@@ -96,16 +96,21 @@ public record Bars(
    * thicken alike.
    */
   public Bars reshaped(double newWidthMm, double newHeightMm) {
-    double solid = widthMm() * section.heightMm() * boxShare * lengthMm;
     return new Bars(
         count,
-        solid / (newWidthMm * newHeightMm),
+        lengthAsMm(newWidthMm, newHeightMm),
         section.resized(newWidthMm, newHeightMm),
         shopCount,
         loose,
         1,
         Form.BAR,
         1);
+  }
+
+  /** Length of solid square bars of another section that keeps their volume, mm. */
+  public double lengthAsMm(double newWidthMm, double newHeightMm) {
+    double solid = widthMm() * section.heightMm() * boxShare * lengthMm;
+    return solid / (newWidthMm * newHeightMm);
   }
 
   /** The same bars with another section of the same kind of steel; the length stays. */

@@ -4,6 +4,7 @@ import app.geminal.bar.Size;
 import app.geminal.layup.Turn;
 import app.geminal.validation.OrderedCopies;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -17,6 +18,7 @@ public final class Block implements Gathering {
   private final Size size;
   private final List<PlacedBar> placed;
   private final List<Source> sources;
+  private final Map<Source, Integer> perBlock = new LinkedHashMap<>();
   private final double[] fromMm;
   private final Member[] members;
 
@@ -37,6 +39,7 @@ public final class Block implements Gathering {
     SequencedSet<Source> all = new LinkedHashSet<>();
     for (PlacedBar bar : placed) {
       all.add(source(bar));
+      perBlock.merge(source(bar), 1, Integer::sum);
       if (!bar.shims().isEmpty()) {
         all.add(new Source.Shims(bar.shims()));
       }
@@ -89,7 +92,7 @@ public final class Block implements Gathering {
 
   /** How many bars of a source each block takes. */
   public int perBlock(Source source) {
-    return (int) placed.stream().filter(bar -> source(bar).equals(source)).count();
+    return perBlock.getOrDefault(source, 0);
   }
 
   @Override

@@ -22,7 +22,7 @@ public record DiscTurn(Size before, Size after, boolean wasRound, Turning turnin
   public static DiscTurn toSection(Bars bars, double widthMm, double heightMm, Turning turning) {
     return new DiscTurn(
         Size.of(bars),
-        Size.of(bars.reshaped(widthMm, heightMm)),
+        new Size(bars.lengthAsMm(widthMm, heightMm), widthMm, heightMm),
         bars.form() == Form.ROUND,
         turning);
   }
@@ -38,9 +38,7 @@ public record DiscTurn(Size before, Size after, boolean wasRound, Turning turnin
     List<InverseMap> steps = new ArrayList<>();
     steps.add(SquareDiscMap.unit(after));
     steps.add(SquareDiscMap::round);
-    if (!(turning instanceof Turning.None)) {
-      steps.add(turning.turned(-1));
-    }
+    steps.add(turning.turned(-1));
     if (!wasRound) {
       steps.add(SquareDiscMap::square);
     }

@@ -5,7 +5,7 @@ import app.geminal.bar.Size;
 /** Whether points are in a bar. */
 final class Inside {
   /** What rounding puts outside by this much is still inside, mm. */
-  private static final double DUST_MM = 1e-7;
+  static final double DUST_MM = 1e-7;
 
   private Inside() {}
 

@@ -16,10 +16,11 @@ public record RoundHollows(double pitchMm, double radiusMm, double deepestMm)
     boolean shifted = ((long) row & 1) != (underside ? 1 : 0);
     double pitches = x / pitchMm - (shifted ? 0 : 0.5);
     double along = (pitches - Math.rint(pitches)) * pitchMm;
-    double ball = ballMm();
     double square = along * along + across * across;
-    return square >= radiusMm * radiusMm
-        ? 0
-        : Math.max(0, Math.sqrt(ball * ball - square) - ball + deepestMm);
+    if (square >= radiusMm * radiusMm) {
+      return 0;
+    }
+    double ball = ballMm();
+    return Math.max(0, Math.sqrt(ball * ball - square) - ball + deepestMm);
   }
 }

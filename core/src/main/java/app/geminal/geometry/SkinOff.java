@@ -22,30 +22,22 @@ public record SkinOff(
 
   /** The same off all six faces. */
   public static SkinOff everywhere(Bars bars, double mm) {
-    return of(bars, bars.lengthMm() - 2 * mm, new SkinOff(Size.of(bars), mm, mm, mm, mm, mm));
+    return new SkinOff(Size.of(bars).without(mm), mm, mm, mm, mm, mm);
   }
 
   /** Off both ends. */
   public static SkinOff ends(Bars bars, double frontMm, double backMm) {
-    double length = bars.lengthMm() - frontMm - backMm;
-    return of(bars, length, new SkinOff(Size.of(bars), frontMm, 0, 0, 0, 0));
+    Size size = Size.of(bars);
+    double length = size.length() - frontMm - backMm;
+    return new SkinOff(new Size(length, size.width(), size.height()), frontMm, 0, 0, 0, 0);
   }
 
   /** Off both edges and the broad faces. */
   public static SkinOff sides(Bars bars, double edgesMm, double bottomMm, double topMm) {
-    return of(
-        bars, bars.lengthMm(), new SkinOff(Size.of(bars), 0, edgesMm, edgesMm, bottomMm, topMm));
-  }
-
-  private static SkinOff of(Bars bars, double lengthMm, SkinOff off) {
-    Size size = Size.of(off.of(bars));
-    return new SkinOff(
-        new Size(lengthMm, size.width(), size.height()),
-        off.frontMm,
-        off.leftMm,
-        off.rightMm,
-        off.bottomMm,
-        off.topMm);
+    Size size = Size.of(bars);
+    Size after =
+        new Size(size.length(), size.width() - 2 * edgesMm, size.height() - bottomMm - topMm);
+    return new SkinOff(after, 0, edgesMm, edgesMm, bottomMm, topMm);
   }
 
   @Override

@@ -15,7 +15,8 @@ public record Stretch(Size before, Size after, double fill) implements BarChange
 
   /** To another section; the length keeps the volume. */
   public static Stretch toSection(Bars bars, double widthMm, double heightMm) {
-    return new Stretch(Size.of(bars), Size.of(bars.reshaped(widthMm, heightMm)), 1);
+    double length = bars.lengthAsMm(widthMm, heightMm);
+    return new Stretch(Size.of(bars), new Size(length, widthMm, heightMm), 1);
   }
 
   @Override

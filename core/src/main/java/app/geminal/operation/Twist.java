@@ -94,7 +94,7 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
         scaled -> {
           Section from = scaled.bars().section();
           double side = Math.sqrt(from.widthMm() * from.heightMm() * scaled.bars().boxShare());
-          double length = scaled.bars().reshaped(side, side).lengthMm();
+          double length = scaled.bars().lengthAsMm(side, side);
           return scaled
               .then(DiscTurn.toSection(scaled.bars(), side, side, turning(length)))
               .with(Done.MOVED);
