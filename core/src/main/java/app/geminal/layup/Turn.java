@@ -1,7 +1,9 @@
 package app.geminal.layup;
 
+import app.geminal.text.Worded;
+
 /** Which way a bar is laid. */
-public enum Turn {
+public enum Turn implements Worded {
   /** As it came off the saw. */
   SAME("same"),
   /** Turned over: bottom up. */
@@ -17,7 +19,7 @@ public enum Turn {
     this.word = word;
   }
 
-  /** The word used in shorthand. */
+  @Override
   public String word() {
     return word;
   }

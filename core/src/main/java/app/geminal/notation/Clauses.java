@@ -4,7 +4,6 @@ import app.geminal.text.Message;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -45,12 +44,12 @@ final class Clauses {
 
   /** What is before a word: {@code 4 heats}. */
   Optional<Span> before(String word) {
-    return take("(?is)(.+?)\\s*\\b" + word);
+    return take("(?is)(.+?)\\s*\\b(?:" + word + ")");
   }
 
-  /** A word alone. */
+  /** A word alone; never where there is no word. */
   boolean flag(String word) {
-    return take("(?is)(" + word + ")").isPresent();
+    return !word.isEmpty() && take("(?is)(" + word + ")").isPresent();
   }
 
   private Optional<Span> take(String form) {
@@ -62,20 +61,6 @@ final class Clauses {
       }
     }
     return Optional.empty();
-  }
-
-  int heats(int usual) {
-    return before("heats?").map(Reading::count).orElse(usual);
-  }
-
-  /** One of a few words standing alone, else what is usual. */
-  <T> T oneOf(T[] values, Function<T, String> wordOf, T usual) {
-    for (T value : values) {
-      if (flag(wordOf.apply(value))) {
-        return value;
-      }
-    }
-    return usual;
   }
 
   /** Every clause must have been read. */

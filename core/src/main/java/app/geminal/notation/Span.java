@@ -26,6 +26,12 @@ record Span(String text, int from) {
     return new Span(left.strip(), from + text.length() - left.length());
   }
 
+  /** Without what may be at its end. */
+  Span without(String end) {
+    Matcher m = Pattern.compile("(?is)(.*?)(?:" + end + ")?").matcher(text);
+    return m.matches() ? part(0, m.end(1)) : this;
+  }
+
   Span part(int start, int end) {
     return new Span(text.substring(start, end), from + start).stripped();
   }

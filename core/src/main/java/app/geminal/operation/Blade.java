@@ -6,6 +6,7 @@ import app.geminal.geometry.SkinOff;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
+import app.geminal.text.Worded;
 import app.geminal.units.Quantity;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
@@ -38,6 +39,7 @@ public record Blade(
       OperationKind.of(
           "blade",
           Blade.class,
+          ShorthandText.AFTER_BLADE,
           (bars, shop) ->
               new Blade(
                   Profile.DROP,
@@ -48,20 +50,24 @@ public record Blade(
                   Math.floor(bars.widthMm()) * 0.8,
                   0.3,
                   Math.floor(bars.lengthMm() / 3)),
-          OperationField.of("profile", FieldType.choice(Blade.Profile.class)),
-          OperationField.of("lengthMm", FieldType.FIGURE),
-          OperationField.of("widthMm", FieldType.FIGURE),
-          OperationField.of("spineMm", FieldType.FIGURE),
-          OperationField.of("edgeMm", FieldType.FIGURE),
-          OperationField.of("bevelMm", FieldType.FIGURE),
-          OperationField.of("taper", FieldType.FIGURE),
-          OperationField.of("tangMm", FieldType.FIGURE));
+          OperationField.of(
+              "profile",
+              FieldType.choice(Blade.Profile.class),
+              Said.byChoice().usually(Profile.DROP).always()),
+          OperationField.of(
+              "lengthMm", FieldType.LENGTH, Said.alone().ifMissing(ShorthandText.WRITE_BLADE_SIZE)),
+          OperationField.of("widthMm", FieldType.LENGTH, Said.by()),
+          OperationField.of("spineMm", FieldType.LENGTH, Said.by()),
+          OperationField.of("edgeMm", FieldType.LENGTH, Said.after("edge").usually(0.0)),
+          OperationField.of("bevelMm", FieldType.LENGTH, Said.after("bevel").usuallyAs("widthMm")),
+          OperationField.of("taper", FieldType.SHARE, Said.after("taper").usually(0.0)),
+          OperationField.of("tangMm", FieldType.LENGTH, Said.after("tang").usually(0.0)));
 
   /** A tang is taken as half as wide as the blade. */
   private static final double TANG_SHARE = 0.5;
 
   /** Outline of a blade, by how much of its box it fills before the bevels; rough. */
-  public enum Profile {
+  public enum Profile implements Worded {
     /** Spine falls to a straight edge. */
     SHEEPSFOOT("sheepsfoot", 0.95),
     /** Spine drops a little to the point. */
@@ -77,7 +83,7 @@ public record Blade(
       this.share = share;
     }
 
-    /** The word used in shorthand. */
+    @Override
     public String word() {
       return word;
     }

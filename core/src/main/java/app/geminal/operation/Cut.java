@@ -6,6 +6,7 @@ import app.geminal.geometry.Sawn;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 import java.util.ArrayList;
@@ -25,10 +26,14 @@ public record Cut(int pieces, double kerfMm, double eachMm) implements Operation
       OperationKind.of(
           "cut",
           Cut.class,
+          ShorthandText.AFTER_CUT,
           (_, shop) -> equal(FirstGuess.PIECES, shop.kerfMm()),
-          OperationField.of("pieces", FieldType.COUNT),
-          OperationField.of("kerfMm", FieldType.FIGURE),
-          OperationField.of("eachMm", FieldType.FIGURE).otherwise(0.0));
+          OperationField.of(
+              "pieces", FieldType.COUNT, Said.alone().ifMissing(ShorthandText.WRITE_PIECES_TO_CUT)),
+          OperationField.of(
+              "kerfMm", FieldType.LENGTH, Said.after("kerf").usuallyIn(ShopDefaults::kerfMm)),
+          OperationField.of("eachMm", FieldType.LENGTH, Said.after("each").usually(0.0))
+              .otherwise(0.0));
 
   private static final double DUST_MM = 1e-9;
 

@@ -29,6 +29,7 @@ public record Dimples(
       OperationKind.of(
           "dimples",
           Dimples.class,
+          ShorthandText.AFTER_DIMPLES,
           (bars, _) ->
               new Dimples(
                   FirstGuess.mm(FirstGuess.thin(bars) * 1.5),
@@ -37,12 +38,13 @@ public record Dimples(
                   false,
                   0,
                   2),
-          OperationField.of("pitchMm", FieldType.FIGURE),
-          OperationField.of("diameterMm", FieldType.FIGURE),
-          OperationField.of("depthMm", FieldType.FIGURE),
-          OperationField.of("bothFaces", FieldType.YES_NO).otherwise(false),
-          OperationField.of("flattenToMm", FieldType.FIGURE).otherwise(0.0),
-          OperationField.of("heats", FieldType.COUNT));
+          OperationField.of("pitchMm", FieldType.LENGTH, Said.after("pitch")),
+          OperationField.of("diameterMm", FieldType.LENGTH, Said.after("across")),
+          OperationField.of("depthMm", FieldType.LENGTH, Said.after("depth")),
+          OperationField.of("bothFaces", FieldType.YES_NO, Said.yesBy("both")).otherwise(false),
+          OperationField.of("flattenToMm", FieldType.LENGTH, Said.after("to").usually(0.0))
+              .otherwise(0.0),
+          OperationField.of("heats", FieldType.COUNT, Said.before("heat").usually(1).always()));
 
   /** Checks every field. */
   public Dimples {

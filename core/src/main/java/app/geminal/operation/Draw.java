@@ -28,16 +28,22 @@ public record Draw(double widthMm, double heightMm, int heats, Tool tool) implem
       OperationKind.of(
           "draw",
           Draw.class,
+          ShorthandText.AFTER_DRAW,
           (bars, shop) ->
               new Draw(
                   FirstGuess.mm(bars.widthMm()),
                   FirstGuess.mm(bars.heightMm() / 2),
                   FirstGuess.DRAW_HEATS,
                   shop.drawTool()),
-          OperationField.of("widthMm", FieldType.FIGURE),
-          OperationField.of("heightMm", FieldType.FIGURE),
-          OperationField.of("heats", FieldType.COUNT),
-          OperationField.of("tool", FieldType.choice(Tool.class)).otherwise(Tool.ROUND));
+          OperationField.of(
+              "widthMm", FieldType.LENGTH, Said.alone().ifMissing(ShorthandText.WRITE_BOTH_SIDES)),
+          OperationField.of("heightMm", FieldType.LENGTH, Said.by()),
+          OperationField.of("heats", FieldType.COUNT, Said.before("heat").usually(1).always()),
+          OperationField.of(
+                  "tool",
+                  FieldType.choice(Tool.class),
+                  Said.byChoice().usuallyIn(ShopDefaults::drawTool))
+              .otherwise(Tool.ROUND));
 
   /** Longest bar a draw may make, mm. */
   static final double LONGEST_MM = 20_000;

@@ -1,9 +1,26 @@
 package app.geminal.operation;
 
+import app.geminal.text.Worded;
+
 /** What a field of a step holds. */
 public sealed interface FieldType {
-  /** A figure, in the unit of its name. */
-  FieldType FIGURE = new Figure();
+  /** A length, mm. */
+  FieldType LENGTH = new Figure(Measure.LENGTH);
+
+  /** A part of something, 0 to 1. */
+  FieldType SHARE = new Figure(Measure.SHARE);
+
+  /** An angle, degrees. */
+  FieldType ANGLE = new Figure(Measure.ANGLE);
+
+  /** A temperature, °C. */
+  FieldType TEMPERATURE = new Figure(Measure.TEMPERATURE);
+
+  /** A time, minutes. */
+  FieldType TIME = new Figure(Measure.TIME);
+
+  /** A plain number. */
+  FieldType NUMBER = new Figure(Measure.NUMBER);
 
   /** A whole number. */
   FieldType COUNT = new Count();
@@ -23,8 +40,8 @@ public sealed interface FieldType {
   /** One piece or none. */
   FieldType PIECE = new OnePiece();
 
-  /** A figure, in the unit of its name. */
-  record Figure() implements FieldType {}
+  /** A figure, in the unit of what it measures. */
+  record Figure(Measure of) implements FieldType {}
 
   /** A whole number. */
   record Count() implements FieldType {}
@@ -33,10 +50,10 @@ public sealed interface FieldType {
   record YesNo() implements FieldType {}
 
   /** One of a few. */
-  record Choice<E extends Enum<E>>(Class<E> of) implements FieldType {}
+  record Choice<E extends Enum<E> & Worded>(Class<E> of) implements FieldType {}
 
   /** Some of a few, in order, each perhaps several times. */
-  record Choices<E extends Enum<E>>(Class<E> of) implements FieldType {}
+  record Choices<E extends Enum<E> & Worded>(Class<E> of) implements FieldType {}
 
   /** Numbers of bars, counted from 1. */
   record BarNumbers() implements FieldType {}
@@ -51,12 +68,12 @@ public sealed interface FieldType {
   record OnePiece() implements FieldType {}
 
   /** One of an enum's constants. */
-  static <E extends Enum<E>> FieldType choice(Class<E> of) {
+  static <E extends Enum<E> & Worded> FieldType choice(Class<E> of) {
     return new Choice<>(of);
   }
 
   /** Some of an enum's constants. */
-  static <E extends Enum<E>> FieldType choices(Class<E> of) {
+  static <E extends Enum<E> & Worded> FieldType choices(Class<E> of) {
     return new Choices<>(of);
   }
 }

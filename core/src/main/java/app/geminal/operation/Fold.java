@@ -25,9 +25,12 @@ public record Fold(double endLossMm, int folds) implements Operation {
       OperationKind.of(
           "fold",
           Fold.class,
+          ShorthandText.AFTER_FOLD,
           (bars, _) -> once(FirstGuess.mm(Math.min(2 * bars.heightMm(), bars.lengthMm() / 4))),
-          OperationField.of("endLossMm", FieldType.FIGURE),
-          OperationField.of("folds", FieldType.COUNT).otherwise(1));
+          OperationField.of(
+              "endLossMm", FieldType.LENGTH, Said.apartAfter("end").usually(0.0).always()),
+          OperationField.of("folds", FieldType.COUNT, Said.beforeSame("times").usually(1))
+              .otherwise(1));
 
   /** Checks both fields. */
   public Fold {

@@ -20,10 +20,15 @@ public record ForgedSurface(double amplitudeMm, double scaleMm, int seed) implem
       OperationKind.of(
           "uneven",
           ForgedSurface.class,
+          ShorthandText.AFTER_UNEVEN,
           (bars, _) -> new ForgedSurface(Math.min(0.8, bars.heightMm() / 6), 12, 1),
-          OperationField.of("amplitudeMm", FieldType.FIGURE),
-          OperationField.of("scaleMm", FieldType.FIGURE),
-          OperationField.of("seed", FieldType.COUNT));
+          OperationField.of(
+              "amplitudeMm",
+              FieldType.LENGTH,
+              Said.alone().ifMissing(ShorthandText.WRITE_DISPLACEMENT)),
+          OperationField.of(
+              "scaleMm", FieldType.LENGTH, Said.after("scale").usually(12.0).always()),
+          OperationField.of("seed", FieldType.COUNT, Said.after("seed").usually(1).always()));
 
   /** Checks every field. */
   public ForgedSurface {

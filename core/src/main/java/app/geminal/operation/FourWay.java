@@ -6,6 +6,7 @@ import app.geminal.bar.Size;
 import app.geminal.geometry.Tiled;
 import app.geminal.layup.Turn;
 import app.geminal.ledger.LossKind;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.text.Message;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
@@ -24,9 +25,13 @@ public record FourWay(Turn turn, double kerfMm) implements Operation {
       OperationKind.of(
           "fourway",
           FourWay.class,
+          ShorthandText.AFTER_FOURWAY,
           (_, shop) -> new FourWay(Turn.SAME, shop.kerfMm()),
-          OperationField.of("turn", FieldType.choice(Turn.class)).otherwise(Turn.SAME),
-          OperationField.of("kerfMm", FieldType.FIGURE));
+          OperationField.of(
+                  "turn", FieldType.choice(Turn.class), Said.byChoice().usually(Turn.SAME).always())
+              .otherwise(Turn.SAME),
+          OperationField.of(
+              "kerfMm", FieldType.LENGTH, Said.after("kerf").usuallyIn(ShopDefaults::kerfMm)));
 
   /** Checks both fields. */
   public FourWay {

@@ -3,6 +3,7 @@ package app.geminal.operation;
 import app.geminal.bar.Bars;
 import app.geminal.geometry.SkinOff;
 import app.geminal.ledger.LossKind;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
@@ -19,9 +20,14 @@ public record Grind(double bottomMm, double topMm) implements Operation {
       OperationKind.of(
           "grind",
           Grind.class,
+          ShorthandText.AFTER_GRIND,
           (_, shop) -> new Grind(shop.faceGrindMm(), shop.faceGrindMm()),
-          OperationField.of("bottomMm", FieldType.FIGURE),
-          OperationField.of("topMm", FieldType.FIGURE));
+          OperationField.of(
+              "bottomMm",
+              FieldType.LENGTH,
+              Said.alone().usuallyIn(ShopDefaults::faceGrindMm).always()),
+          OperationField.of(
+              "topMm", FieldType.LENGTH, Said.alone().usuallyAs("bottomMm").always()));
 
   private static final double LEAST_LEFT_MM = 0.01;
 

@@ -31,6 +31,7 @@ public record Ladder(
       OperationKind.of(
           "ladder",
           Ladder.class,
+          ShorthandText.AFTER_LADDER,
           (bars, _) ->
               new Ladder(
                   FirstGuess.mm(FirstGuess.thin(bars) * 2),
@@ -40,13 +41,14 @@ public record Ladder(
                   false,
                   0,
                   2),
-          OperationField.of("pitchMm", FieldType.FIGURE),
-          OperationField.of("widthMm", FieldType.FIGURE),
-          OperationField.of("depthMm", FieldType.FIGURE),
-          OperationField.of("bothFaces", FieldType.YES_NO).otherwise(false),
-          OperationField.of("pressed", FieldType.YES_NO).otherwise(false),
-          OperationField.of("flattenToMm", FieldType.FIGURE).otherwise(0.0),
-          OperationField.of("heats", FieldType.COUNT));
+          OperationField.of("pitchMm", FieldType.LENGTH, Said.after("pitch")),
+          OperationField.of("widthMm", FieldType.LENGTH, Said.after("width")),
+          OperationField.of("depthMm", FieldType.LENGTH, Said.after("depth")),
+          OperationField.of("bothFaces", FieldType.YES_NO, Said.yesBy("both")).otherwise(false),
+          OperationField.of("pressed", FieldType.YES_NO, Said.yesBy("pressed")).otherwise(false),
+          OperationField.of("flattenToMm", FieldType.LENGTH, Said.after("to").usually(0.0))
+              .otherwise(0.0),
+          OperationField.of("heats", FieldType.COUNT, Said.before("heat").usually(1).always()));
 
   /** Area of a rounded groove over width times depth; a parabola. */
   private static final double ROUNDED = 2.0 / 3;

@@ -31,6 +31,7 @@ public record LayUp(
       OperationKind.of(
           "layup",
           LayUp.class,
+          ShorthandText.AFTER_LAYUP,
           (bars, shop) ->
               new LayUp(
                   Restack.ALL_SAME,
@@ -38,11 +39,15 @@ public record LayUp(
                   List.of(),
                   List.of(),
                   shop.faceGrindMm()),
-          OperationField.of("turns", FieldType.choices(Turn.class)),
-          OperationField.of("left", FieldType.LAID),
-          OperationField.of("right", FieldType.LAID),
-          OperationField.of("shims", FieldType.PIECES),
-          OperationField.of("faceGrindMm", FieldType.FIGURE).otherwise(0.0));
+          OperationField.of(
+              "turns",
+              FieldType.choices(Turn.class),
+              Said.alone().usually(Restack.ALL_SAME).always()),
+          OperationField.of("left", FieldType.LAID, Said.after("left").usually(List.of())),
+          OperationField.of("right", FieldType.LAID, Said.after("right").usually(List.of())),
+          OperationField.of("shims", FieldType.PIECES, Said.after("shim").usually(List.of())),
+          OperationField.of("faceGrindMm", FieldType.LENGTH, Said.after("ground").usually(0.0))
+              .otherwise(0.0));
 
   /** Checks every field and copies the lists. */
   public LayUp {

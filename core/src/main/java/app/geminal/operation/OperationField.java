@@ -8,6 +8,7 @@ import org.jspecify.annotations.Nullable;
  *
  * @param name of the record's component that holds it
  * @param type what it holds
+ * @param said how shorthand says it
  * @param storedName its name in stored plans
  * @param otherwise what it was in plans stored before there was such a field, null where every plan
  *     has it
@@ -16,28 +17,29 @@ import org.jspecify.annotations.Nullable;
 public record OperationField(
     String name,
     FieldType type,
+    Said said,
     String storedName,
     @Nullable Object otherwise,
     @Nullable Object leftOut) {
 
   /** A field that every stored plan has. */
-  static OperationField of(String name, FieldType type) {
-    return new OperationField(name, type, name, null, null);
+  public static OperationField of(String name, FieldType type, Said said) {
+    return new OperationField(name, type, said, name, null, null);
   }
 
   /** What it was before there was such a field. */
-  OperationField otherwise(Object value) {
-    return new OperationField(name, type, storedName, value, leftOut);
+  public OperationField otherwise(Object value) {
+    return new OperationField(name, type, said, storedName, value, leftOut);
   }
 
   /** Has another name in stored plans. */
-  OperationField stored(String as) {
-    return new OperationField(name, type, as, otherwise, leftOut);
+  public OperationField stored(String as) {
+    return new OperationField(name, type, said, as, otherwise, leftOut);
   }
 
   /** Where it is that, stored plans do not say so. */
-  OperationField leftOut(Object value) {
-    return new OperationField(name, type, storedName, value, value);
+  public OperationField leftOut(Object value) {
+    return new OperationField(name, type, said, storedName, value, value);
   }
 
   /** What it is in a stored plan that does not have it; empty where every plan has it. */

@@ -2,6 +2,8 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.shop.ShopDefaults;
+import app.geminal.text.Message;
+import app.geminal.text.MessageKey;
 import java.lang.reflect.Constructor;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
@@ -24,14 +26,18 @@ import org.jspecify.annotations.Nullable;
 public final class OperationKind<O extends Operation> {
   private final String name;
   private final Class<O> type;
+  private final MessageKey afterwards;
   private final BiFunction<Bars, ShopDefaults, O> guess;
   private final Constructor<O> constructor;
+  private final boolean isInAnyOrder;
   private final Map<OperationField, Method> fields = new LinkedHashMap<>();
 
   private OperationKind(
       String name,
       Class<O> type,
+      MessageKey afterwards,
       BiFunction<Bars, ShopDefaults, O> guess,
+      boolean isInAnyOrder,
       List<OperationField> fields) {
     RecordComponent[] components = type.getRecordComponents();
     List<String> names = Arrays.stream(components).map(RecordComponent::getName).toList();
@@ -41,7 +47,9 @@ public final class OperationKind<O extends Operation> {
     }
     this.name = name;
     this.type = type;
+    this.afterwards = afterwards;
     this.guess = guess;
+    this.isInAnyOrder = isInAnyOrder;
     for (int i = 0; i < components.length; i++) {
       this.fields.put(fields.get(i), components[i].getAccessor());
     }
@@ -57,15 +65,27 @@ public final class OperationKind<O extends Operation> {
   /**
    * A kind of step.
    *
+   * @param afterwards what to answer where something else than its fields is said after its name
    * @param guess a first one for the bars at hand in a shop of such habits, meant to be changed
    * @param fields of its record, in order
    */
-  static <O extends Record & Operation> OperationKind<O> of(
+  public static <O extends Record & Operation> OperationKind<O> of(
       String name,
       Class<O> type,
+      MessageKey afterwards,
       BiFunction<Bars, ShopDefaults, O> guess,
       OperationField... fields) {
-    return new OperationKind<>(name, type, guess, List.of(fields));
+    return new OperationKind<>(name, type, afterwards, guess, false, List.of(fields));
+  }
+
+  /** The same, its fields said in any order, with or without commas: each is known by its unit. */
+  OperationKind<O> inAnyOrder() {
+    return new OperationKind<>(name, type, afterwards, guess, true, fields());
+  }
+
+  /** Whether its fields are said in any order, each known by its unit. */
+  public boolean isInAnyOrder() {
+    return isInAnyOrder;
   }
 
   /** In plans as JSON, in stored plans and as the first word in shorthand. */
@@ -76,6 +96,11 @@ public final class OperationKind<O extends Operation> {
   /** Its record. */
   public Class<O> type() {
     return type;
+  }
+
+  /** What shorthand answers where something else than its fields is said after its name. */
+  public Message afterwards() {
+    return afterwards.with();
   }
 
   /** A first step of this kind for the bars at hand, meant to be changed. */

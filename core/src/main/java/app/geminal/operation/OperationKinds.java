@@ -46,6 +46,11 @@ public final class OperationKinds {
     return Optional.ofNullable(BY_NAME.get(name));
   }
 
+  /** The kind that shorthand calls that; a weld is called set or weld. */
+  public static Optional<OperationKind<? extends Operation>> said(String word) {
+    return word.equals("weld") ? Optional.of(SetWeld.KIND) : named(word);
+  }
+
   /** The kind a step is of. */
   public static OperationKind<? extends Operation> of(Operation operation) {
     return Optional.ofNullable(BY_TYPE.get(operation.getClass())).orElseThrow();

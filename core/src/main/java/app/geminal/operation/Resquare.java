@@ -27,10 +27,11 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
       OperationKind.of(
           "resquare",
           Resquare.class,
+          ShorthandText.AFTER_RESQUARE,
           (_, _) -> new Resquare(45, 0, 2),
-          OperationField.of("angleDeg", FieldType.FIGURE),
-          OperationField.of("sideMm", FieldType.FIGURE),
-          OperationField.of("heats", FieldType.COUNT));
+          OperationField.of("angleDeg", FieldType.ANGLE, Said.alone().usually(45.0).always()),
+          OperationField.of("sideMm", FieldType.LENGTH, Said.after("to").usually(0.0)),
+          OperationField.of("heats", FieldType.COUNT, Said.before("heat").usually(1).always()));
 
   private static final double FLATTEST = 1.15;
 

@@ -31,10 +31,14 @@ public record Restack(List<Turn> turns, List<Laid> between, double faceGrindMm)
       OperationKind.of(
           "restack",
           Restack.class,
+          ShorthandText.AFTER_RESTACK,
           (_, shop) -> new Restack(ALL_SAME, List.of(), shop.faceGrindMm()),
-          OperationField.of("turns", FieldType.choices(Turn.class)).otherwise(Restack.ALL_SAME),
-          OperationField.of("between", FieldType.LAID),
-          OperationField.of("faceGrindMm", FieldType.FIGURE).otherwise(0.0));
+          OperationField.of(
+                  "turns", FieldType.choices(Turn.class), Said.alone().usually(ALL_SAME).always())
+              .otherwise(Restack.ALL_SAME),
+          OperationField.of("between", FieldType.LAID, Said.after("with").usually(List.of())),
+          OperationField.of("faceGrindMm", FieldType.LENGTH, Said.after("ground").usually(0.0))
+              .otherwise(0.0));
 
   /** Checks every field and copies the lists. */
   public Restack {

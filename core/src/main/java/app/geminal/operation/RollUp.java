@@ -36,10 +36,13 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
       OperationKind.of(
           "roll",
           RollUp.class,
+          ShorthandText.AFTER_ROLL,
           (_, _) -> new RollUp(true, null, 2),
-          OperationField.of("square", FieldType.YES_NO).otherwise(false),
-          OperationField.of("core", FieldType.PIECE),
-          OperationField.of("heats", FieldType.COUNT));
+          OperationField.of(
+                  "square", FieldType.YES_NO, Said.either("square", "round").usually(true).always())
+              .otherwise(false),
+          OperationField.of("core", FieldType.PIECE, Said.after("core").usually(null)),
+          OperationField.of("heats", FieldType.COUNT, Said.before("heat").usually(1).always()));
 
   /** Checks the heats. */
   public RollUp {

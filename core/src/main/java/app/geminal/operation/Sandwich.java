@@ -26,11 +26,19 @@ public record Sandwich(List<Laid> below, List<Laid> above, double faceGrindMm)
       OperationKind.of(
           "sandwich",
           Sandwich.class,
+          ShorthandText.AFTER_SANDWICH,
           (bars, shop) ->
               bothSides(List.of(new Piece(FirstGuess.steel(bars), 3)), shop.faceGrindMm()),
-          OperationField.of("below", FieldType.LAID),
-          OperationField.of("above", FieldType.LAID),
-          OperationField.of("faceGrindMm", FieldType.FIGURE).otherwise(0.0));
+          OperationField.of("below", FieldType.LAID, Said.after("below").usually(List.of())),
+          OperationField.of(
+              "above",
+              FieldType.LAID,
+              Said.after("above")
+                  .usually(List.of())
+                  .mirroredBy("below")
+                  .ifMissing(ShorthandText.WRITE_CLADDING)),
+          OperationField.of("faceGrindMm", FieldType.LENGTH, Said.after("ground").usually(0.0))
+              .otherwise(0.0));
 
   /** Checks every field and copies the lists. */
   public Sandwich {

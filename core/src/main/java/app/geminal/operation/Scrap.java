@@ -18,8 +18,10 @@ public record Scrap(List<Integer> which) implements Operation {
       OperationKind.of(
           "scrap",
           Scrap.class,
+          ShorthandText.AFTER_SCRAP,
           (bars, _) -> new Scrap(List.of(bars.count())),
-          OperationField.of("which", FieldType.BARS));
+          OperationField.of(
+              "which", FieldType.BARS, Said.alone().ifMissing(ShorthandText.WRITE_BARS_SCRAPPED)));
 
   /** Checks and copies the list. */
   public Scrap {

@@ -7,10 +7,12 @@ import app.geminal.geometry.Renumbered;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Quantity;
 import app.geminal.validation.InvalidValue;
 import app.geminal.validation.Require;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
@@ -30,14 +32,35 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
       OperationKind.of(
           "aside",
           SetAside.class,
+          ShorthandText.AFTER_ASIDE,
           (bars, shop) ->
               bars.count() > 1
                   ? bars(1)
                   : length(FirstGuess.mm(bars.lengthMm() / 4), shop.kerfMm()),
-          OperationField.of("pieces", FieldType.COUNT),
-          OperationField.of("lengthMm", FieldType.FIGURE),
-          OperationField.of("kerfMm", FieldType.FIGURE),
-          OperationField.of("which", FieldType.BARS));
+          OperationField.of(
+              "pieces",
+              FieldType.COUNT,
+              Said.alone()
+                  .usuallyBy(SetAside::impliedPieces)
+                  .ifMissing(ShorthandText.WRITE_BARS_ASIDE)),
+          OperationField.of("lengthMm", FieldType.LENGTH, Said.after("length").usually(0.0)),
+          OperationField.of(
+              "kerfMm", FieldType.LENGTH, Said.after("kerf").usuallyBy(SetAside::impliedKerf)),
+          OperationField.of("which", FieldType.BARS, Said.after("bars").usually(List.of())));
+
+  /** As many as are named, or none where a length is. */
+  private static Usual.Value impliedPieces(ShopDefaults shop, Map<String, @Nullable Object> said) {
+    int named = said.get("which") instanceof List<?> which ? which.size() : 0;
+    return named > 0 || isLength(said) ? Usual.Value.of(named) : Usual.Value.MUST_BE_SAID;
+  }
+
+  private static Usual.Value impliedKerf(ShopDefaults shop, Map<String, @Nullable Object> said) {
+    return Usual.Value.of(isLength(said) ? shop.kerfMm() : 0.0);
+  }
+
+  private static boolean isLength(Map<String, @Nullable Object> said) {
+    return said.get("lengthMm") instanceof Double mm && mm > 0;
+  }
 
   /** Checks every field; either pieces or a length. Which ones may be missing. */
   public SetAside(int pieces, double lengthMm, double kerfMm, @Nullable List<Integer> which) {

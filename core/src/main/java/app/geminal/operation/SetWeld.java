@@ -54,20 +54,50 @@ public record SetWeld(
   /** What it is called, and its fields. */
   public static final OperationKind<SetWeld> KIND =
       OperationKind.of(
-          "set",
-          SetWeld.class,
-          (_, shop) -> of(shop),
-          OperationField.of("heats", FieldType.COUNT),
-          OperationField.of("reduction", FieldType.FIGURE),
-          OperationField.of("temperatureC", FieldType.FIGURE),
-          OperationField.of("soakMin", FieldType.FIGURE),
-          OperationField.of("protection", FieldType.choice(AtmosphereProtection.class))
-              .stored("school"),
-          OperationField.of("tack", FieldType.choice(Tack.class)).otherwise(Tack.SIDES),
-          OperationField.of("jacket", FieldType.choice(Jacket.class)).otherwise(Jacket.BEAD),
-          OperationField.of("tool", FieldType.choice(Tool.class)).otherwise(Tool.FLAT),
-          OperationField.of("bites", FieldType.COUNT).otherwise(0),
-          OperationField.of("method", FieldType.choice(Method.class)).leftOut(Method.FORGE));
+              "set",
+              SetWeld.class,
+              ShorthandText.AFTER_SET,
+              (_, shop) -> of(shop),
+              OperationField.of(
+                  "heats",
+                  FieldType.COUNT,
+                  Said.alone("heat").usuallyIn(ShopDefaults::settingHeats).always()),
+              OperationField.of(
+                  "reduction", FieldType.SHARE, Said.alone().usuallyIn(ShopDefaults::setReduction)),
+              OperationField.of(
+                  "temperatureC",
+                  FieldType.TEMPERATURE,
+                  Said.alone().usuallyIn(ShopDefaults::weldTemperatureC)),
+              OperationField.of(
+                  "soakMin", FieldType.TIME, Said.alone().usuallyIn(ShopDefaults::soakMin)),
+              OperationField.of(
+                      "protection",
+                      FieldType.choice(AtmosphereProtection.class),
+                      Said.byChoice().usuallyIn(ShopDefaults::protection))
+                  .stored("school"),
+              OperationField.of(
+                      "tack",
+                      FieldType.choice(Tack.class),
+                      Said.byChoice().usuallyIn(ShopDefaults::tack))
+                  .otherwise(Tack.SIDES),
+              OperationField.of(
+                      "jacket",
+                      FieldType.choice(Jacket.class),
+                      Said.byChoice().usuallyIn(ShopDefaults::jacket))
+                  .otherwise(Jacket.BEAD),
+              OperationField.of(
+                      "tool",
+                      FieldType.choice(Tool.class),
+                      Said.byChoice().usuallyIn(ShopDefaults::setTool))
+                  .otherwise(Tool.FLAT),
+              OperationField.of("bites", FieldType.COUNT, Said.before("bite").usually(0))
+                  .otherwise(0),
+              OperationField.of(
+                      "method",
+                      FieldType.choice(Method.class),
+                      Said.byChoice().usually(Method.FORGE))
+                  .leftOut(Method.FORGE))
+          .inAnyOrder();
 
   /** Checks every field. */
   public SetWeld {

@@ -5,6 +5,7 @@ import app.geminal.geometry.SkinOff;
 import app.geminal.layup.Stack;
 import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
+import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
@@ -21,10 +22,15 @@ public record Trim(double frontMm, double backMm, double sidesMm) implements Ope
       OperationKind.of(
           "trim",
           Trim.class,
+          ShorthandText.AFTER_TRIM,
           (_, shop) -> new Trim(shop.endTrimMm(), shop.endTrimMm(), 0),
-          OperationField.of("frontMm", FieldType.FIGURE),
-          OperationField.of("backMm", FieldType.FIGURE),
-          OperationField.of("sidesMm", FieldType.FIGURE).otherwise(0.0));
+          OperationField.of(
+              "frontMm",
+              FieldType.LENGTH,
+              Said.alone().usuallyIn(ShopDefaults::endTrimMm).always()),
+          OperationField.of("backMm", FieldType.LENGTH, Said.alone().usuallyAs("frontMm").always()),
+          OperationField.of("sidesMm", FieldType.LENGTH, Said.after("sides").usually(0.0))
+              .otherwise(0.0));
 
   /** Checks every field. */
   public Trim {

@@ -5,6 +5,7 @@ import app.geminal.bar.Section;
 import app.geminal.geometry.DiscTurn;
 import app.geminal.geometry.Turning;
 import app.geminal.geometry.Twisted;
+import app.geminal.text.Worded;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
@@ -26,6 +27,7 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
       OperationKind.of(
           "twist",
           Twist.class,
+          ShorthandText.AFTER_TWIST,
           (bars, _) ->
               new Twist(
                   Math.max(1, Math.floor(bars.lengthMm() / (6 * FirstGuess.thin(bars)))),
@@ -33,11 +35,13 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
                   Hand.RIGHT,
                   true,
                   3),
-          OperationField.of("turns", FieldType.FIGURE),
-          OperationField.of("sections", FieldType.COUNT),
-          OperationField.of("hand", FieldType.choice(Twist.Hand.class)),
-          OperationField.of("rounded", FieldType.YES_NO).otherwise(false),
-          OperationField.of("heats", FieldType.COUNT));
+          OperationField.of(
+              "turns", FieldType.NUMBER, Said.alone("turn").ifMissing(ShorthandText.WRITE_TURNS)),
+          OperationField.of("sections", FieldType.COUNT, Said.before("section").usually(1)),
+          OperationField.of(
+              "hand", FieldType.choice(Twist.Hand.class), Said.byChoice().usually(Hand.RIGHT)),
+          OperationField.of("rounded", FieldType.YES_NO, Said.noBy("square")).otherwise(false),
+          OperationField.of("heats", FieldType.COUNT, Said.before("heat").usually(1).always()));
 
   /** Fewer turns than this are no twist. */
   public static final double FEWEST_TURNS = 0.05;
@@ -45,7 +49,7 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
   private static final double FLATTEST = 1.5;
 
   /** Which way a bar is twisted. */
-  public enum Hand {
+  public enum Hand implements Worded {
     RIGHT("right"),
     LEFT("left"),
     /** One section right, the next left. */
@@ -57,7 +61,7 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
       this.word = word;
     }
 
-    /** The word used in shorthand. */
+    @Override
     public String word() {
       return word;
     }

@@ -30,10 +30,13 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
       OperationKind.of(
           "upset",
           Upset.class,
+          ShorthandText.AFTER_UPSET,
           (_, _) -> new Upset(0.3, 0, 2),
-          OperationField.of("reduction", FieldType.FIGURE),
-          OperationField.of("bowMm", FieldType.FIGURE).otherwise(0.0),
-          OperationField.of("heats", FieldType.COUNT));
+          OperationField.of(
+              "reduction", FieldType.SHARE, Said.alone().ifMissing(ShorthandText.WRITE_REDUCTION)),
+          OperationField.of("bowMm", FieldType.LENGTH, Said.after("bow").usually(0.0))
+              .otherwise(0.0),
+          OperationField.of("heats", FieldType.COUNT, Said.before("heat").usually(1).always()));
 
   /** Checks every field. */
   public Upset {

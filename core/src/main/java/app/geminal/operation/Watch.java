@@ -6,7 +6,8 @@ import app.geminal.bar.Bars;
 public record Watch() implements Operation {
   /** What it is called, and its fields. */
   public static final OperationKind<Watch> KIND =
-      OperationKind.of("watch", Watch.class, (_, _) -> new Watch());
+      OperationKind.of(
+          "watch", Watch.class, ShorthandText.WRITE_NOTHING_AFTER_WATCH, (_, _) -> new Watch());
 
   @Override
   public boolean needsSquare() {

@@ -1,7 +1,9 @@
 package app.geminal.shop;
 
+import app.geminal.text.Worded;
+
 /** What shapes the bar. */
-public enum Tool {
+public enum Tool implements Worded {
   /** Press with wide flat dies: even thickness, sets a whole face. */
   FLAT("flat"),
   /** Press with narrow rounded dies: length for little width. */
@@ -22,7 +24,7 @@ public enum Tool {
     return this == FLAT || this == ROUND;
   }
 
-  /** The word used in shorthand. */
+  @Override
   public String word() {
     return word;
   }

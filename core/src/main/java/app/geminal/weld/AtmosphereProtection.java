@@ -1,10 +1,11 @@
 package app.geminal.weld;
 
 import app.geminal.text.Message;
+import app.geminal.text.Worded;
 import app.geminal.units.Quantity;
 
 /** The ways of keeping oxygen out of a joint. All four are in real use. */
-public enum AtmosphereProtection {
+public enum AtmosphereProtection implements Worded {
   /** Open with borax on the seams. */
   BORAX("borax"),
   /** Soaked in fuel before the first heat, no flux after. */
@@ -22,7 +23,7 @@ public enum AtmosphereProtection {
     this.word = word;
   }
 
-  /** The word used in shorthand. */
+  @Override
   public String word() {
     return word;
   }

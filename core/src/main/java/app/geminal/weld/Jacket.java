@@ -1,7 +1,9 @@
 package app.geminal.weld;
 
+import app.geminal.text.Worded;
+
 /** How a sealed stack is closed. Means nothing for the open kinds of atmosphere protection. */
-public enum Jacket {
+public enum Jacket implements Worded {
   /** A bead round every seam, no room inside. */
   BEAD("bead"),
   /** A sheet-steel can with a vent of 2 to 3 mm. */
@@ -15,7 +17,7 @@ public enum Jacket {
     this.word = word;
   }
 
-  /** The word used in shorthand. */
+  @Override
   public String word() {
     return word;
   }

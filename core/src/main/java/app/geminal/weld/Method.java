@@ -1,6 +1,7 @@
 package app.geminal.weld;
 
 import app.geminal.steel.WeldWindow;
+import app.geminal.text.Worded;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
@@ -9,7 +10,7 @@ import org.jspecify.annotations.Nullable;
  * chosen judge the step.
  */
 @SuppressWarnings("ImmutableEnumChecker")
-public enum Method {
+public enum Method implements Worded {
   /** Steel on steel at welding heat, the ordinary way. */
   FORGE("forge", null),
   /** Copper kept solid: sealed, one heat, a steady press. */
@@ -28,7 +29,7 @@ public enum Method {
     this.window = window;
   }
 
-  /** The word used in shorthand. */
+  @Override
   public String word() {
     return word;
   }

@@ -1,7 +1,9 @@
 package app.geminal.weld;
 
+import app.geminal.text.Worded;
+
 /** What holds a dry stack together until it is set. */
-public enum Tack {
+public enum Tack implements Worded {
   /** Tacked at the ends only; they are cut off later. */
   ENDS("ends"),
   /** A bead on each side as well, ground flush. */
@@ -17,7 +19,7 @@ public enum Tack {
     this.word = word;
   }
 
-  /** The word used in shorthand. */
+  @Override
   public String word() {
     return word;
   }

@@ -127,7 +127,7 @@ class ShorthandTest {
         "13 (1075 3.2) 38 x 150 > [cut 1]~Enter 2 to 60",
         "13 (1075 3.2) 38 x 150 > [draw 38]~the section",
         "13 (1075 3.2) 38 x 150 > [draw 0 x 5]~Enter more than",
-        "13 (1075 3.2) 38 x 150 > set 3 [muddy]~Protection",
+        "13 (1075 3.2) 38 x 150 > set 3 [muddy]~one of: borax",
         "13 (1075 3.2) 38 x 150 > set 3 [!]~After set",
         "13 (1075 3.2) 38 x 150 > restack [sideways]~same, turned",
         "[999999 (1075 3.2)] 38 x 150~at most 500",

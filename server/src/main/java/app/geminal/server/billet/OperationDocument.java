@@ -10,6 +10,7 @@ import app.geminal.operation.OperationKinds;
 import app.geminal.server.stored.DocumentReader;
 import app.geminal.server.stored.DocumentWriter;
 import app.geminal.server.stored.Names;
+import app.geminal.text.Worded;
 import app.geminal.validation.InvalidValue;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -75,12 +76,12 @@ final class OperationDocument {
     }
   }
 
-  private static <E extends Enum<E>> void writeOne(
+  private static <E extends Enum<E> & Worded> void writeOne(
       DocumentWriter out, String name, FieldType.Choice<E> choice, Object value) {
     out.one(name, choice.of().cast(value), Names.of(choice.of()));
   }
 
-  private static <E extends Enum<E>> void writeSome(
+  private static <E extends Enum<E> & Worded> void writeSome(
       DocumentWriter out, String name, FieldType.Choices<E> choices, List<?> values) {
     out.ones(name, cast(values, choices.of()), Names.of(choices.of()));
   }

@@ -1,0 +1,104 @@
+package app.geminal.notation;
+
+import app.geminal.operation.FieldType;
+import app.geminal.operation.Measure;
+import app.geminal.operation.Operation;
+import app.geminal.operation.OperationField;
+import app.geminal.operation.OperationKind;
+import app.geminal.operation.Wording;
+import app.geminal.shop.ShopDefaults;
+import app.geminal.text.Worded;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.jspecify.annotations.Nullable;
+
+/**
+ * Reads a step whose fields are said in any order, with or without commas: each figure is known by
+ * its unit, each word by itself. {@code set 3 8% 1180C 15min dry}. Package use only.
+ */
+final class AnyOrderReader {
+  private static final Pattern PART =
+      Pattern.compile(
+          "(?i)(\\d+(?:\\.\\d+)?|\\.\\d+)\\s*(%|min|°?\\s*[CF]\\b|\\p{L}+)?|(\\p{L}+)|[\\s,]+");
+
+  private final OperationKind<?> kind;
+  private final FieldWords values;
+
+  /** Every word that is alone, with the field it is of; no word means two things. */
+  private final Map<String, OperationField> byWord = new LinkedHashMap<>();
+
+  AnyOrderReader(OperationKind<?> kind, FieldWords values) {
+    this.kind = kind;
+    this.values = values;
+    for (OperationField field : kind.fields()) {
+      if (field.type() instanceof FieldType.Choice<?> choice) {
+        for (Worded each : FieldWords.words(choice)) {
+          byWord.put(each.word(), field);
+        }
+      }
+    }
+  }
+
+  Operation read(Span text, ShopDefaults defaults) {
+    Map<String, @Nullable Object> read = new HashMap<>();
+    Matcher m = PART.matcher(text.text());
+    int at = 0;
+    while (at < text.text().length()) {
+      m.region(at, text.text().length());
+      if (!m.lookingAt()) {
+        throw text.after(at).misread(kind.afterwards());
+      }
+      at = m.end();
+      if (m.group(1) != null) {
+        boolean isUnit = m.group(2) != null && field(m.group(2)).isPresent();
+        at = m.group(2) == null || isUnit ? m.end() : m.end(1);
+        Span figure = text.part(m.start(), isUnit ? m.end() : m.end(1));
+        OperationField field =
+            field(isUnit ? m.group(2) : "").orElseThrow(() -> figure.misread(kind.afterwards()));
+        Span counted =
+            field.type() instanceof FieldType.Count ? text.part(m.start(1), m.end(1)) : figure;
+        read.put(field.name(), values.read(field.type(), counted));
+      } else if (m.group(3) != null) {
+        Span word = text.part(m.start(3), m.end(3));
+        OperationField field = byWord.get(word.text().toLowerCase(Locale.ROOT));
+        if (field == null) {
+          throw word.misread(
+              NotationText.WRITE_ONE_OF.with("words", String.join(", ", byWord.keySet())));
+        }
+        read.put(field.name(), values.read(field.type(), word));
+      }
+    }
+    return StepReader.made(kind, read, defaults);
+  }
+
+  /** The field whose figures carry that unit; without one they are counted. */
+  private Optional<OperationField> field(String unit) {
+    String said = unit.toLowerCase(Locale.ROOT);
+    return kind.fields().stream().filter(field -> isOf(field, said)).findFirst();
+  }
+
+  private static boolean isOf(OperationField field, String unit) {
+    return switch (field.type()) {
+      case FieldType.Count _ ->
+          switch (field.said().wording()) {
+            case Wording.Alone alone -> unit.isEmpty() || isCounted(unit, alone.unit());
+            case Wording.Before before -> isCounted(unit, before.one());
+            default -> false;
+          };
+      case FieldType.Figure figure when figure.of() == Measure.SHARE -> unit.equals("%");
+      case FieldType.Figure figure when figure.of() == Measure.TIME -> unit.equals("min");
+      case FieldType.Figure figure when figure.of() == Measure.TEMPERATURE ->
+          unit.matches("°?\\s*[cf]");
+      default -> false;
+    };
+  }
+
+  private static boolean isCounted(String unit, String one) {
+    return unit.equals(one) || unit.equals(one + "s");
+  }
+}
