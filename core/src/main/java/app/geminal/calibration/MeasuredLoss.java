@@ -8,12 +8,14 @@ import app.geminal.measurement.Measurement;
 import app.geminal.operation.Cut;
 import app.geminal.operation.Draw;
 import app.geminal.operation.Grind;
+import app.geminal.operation.Operation;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Trim;
 import app.geminal.shop.ShopDefaults;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.ojalgo.random.TDistribution;
@@ -81,29 +83,40 @@ public record MeasuredLoss(
       if (now.isOff()) {
         continue;
       }
-      switch (now.step().orElseThrow().operation()) {
-        case Cut cut
-            when loss == MeasuredLossKind.KERF && cut.eachMm() == 0 && bothLong(before, now) ->
-            seen.add(
-                (before.bars().lengthMm() - cut.pieces() * now.bars().lengthMm())
-                    / (cut.pieces() - 1));
-        case Trim trim
-            when loss == MeasuredLossKind.TRIM && bothLong(before, now) && bothEnds(trim) ->
-            seen.add((before.bars().lengthMm() - now.bars().lengthMm()) / 2);
-        case Grind _ when loss == MeasuredLossKind.GRIND && bothHigh(before, now) ->
-            seen.add((before.bars().heightMm() - now.bars().heightMm()) / 2);
-        case Draw _ when loss == MeasuredLossKind.SCALE && bothWhole(before, now) ->
-            seen.add(scale(before, now, defaults));
-        case SetWeld weld
-            when loss == MeasuredLossKind.SCALE
-                && !weld.isSealed()
-                && bothWhole(before, now)
-                && !before.bars().hasVoids() ->
-            seen.add(scale(before, now, defaults));
-        default -> {}
-      }
+      Operation step = now.step().orElseThrow().operation();
+      at(loss, step, before, now, defaults).ifPresent(seen::add);
     }
     return seen.stream().filter(Double::isFinite).toList();
+  }
+
+  private static OptionalDouble at(
+      MeasuredLossKind loss, Operation step, Stage before, Stage now, ShopDefaults defaults) {
+    return switch (loss) {
+      case KERF ->
+          step instanceof Cut cut && cut.eachMm() == 0 && bothLong(before, now)
+              ? OptionalDouble.of(
+                  (before.bars().lengthMm() - cut.pieces() * now.bars().lengthMm())
+                      / (cut.pieces() - 1))
+              : OptionalDouble.empty();
+      case TRIM ->
+          step instanceof Trim trim && bothEnds(trim) && bothLong(before, now)
+              ? OptionalDouble.of((before.bars().lengthMm() - now.bars().lengthMm()) / 2)
+              : OptionalDouble.empty();
+      case GRIND ->
+          step instanceof Grind && bothHigh(before, now)
+              ? OptionalDouble.of((before.bars().heightMm() - now.bars().heightMm()) / 2)
+              : OptionalDouble.empty();
+      case SCALE ->
+          scales(step, before) && bothWhole(before, now)
+              ? OptionalDouble.of(scale(before, now, defaults))
+              : OptionalDouble.empty();
+    };
+  }
+
+  /** Whether all the steel it takes is scale, and no voids close in it. */
+  private static boolean scales(Operation step, Stage before) {
+    return step instanceof Draw
+        || (step instanceof SetWeld weld && !weld.isSealed() && !before.bars().hasVoids());
   }
 
   private static boolean bothEnds(Trim trim) {

@@ -3,11 +3,8 @@ package app.geminal.finding;
 import app.geminal.bar.Bars;
 import app.geminal.billet.Run;
 import app.geminal.billet.Stage;
-import app.geminal.billet.Step;
 import app.geminal.heat.Diffusion;
 import app.geminal.heat.Homogenization;
-import app.geminal.operation.Draw;
-import app.geminal.operation.SetWeld;
 import app.geminal.shop.ShopDefaults;
 
 /** How far carbon evens out between the layers in the fire that a plan gives them. */
@@ -21,8 +18,8 @@ final class CarbonHomogenization {
   private CarbonHomogenization() {}
 
   /**
-   * Part of the first difference that is left at the end, 0 to 1: the welds at their heat and time
-   * and the drawing heats as the shop takes them, each at the mean layer the bar has then.
+   * Part of the first difference that is left at the end, 0 to 1: every step in the fire at its
+   * heat and time, each at the mean layer the bar has then.
    */
   static double carbonApart(Run run, ShopDefaults defaults) {
     double fourier = 0;
@@ -31,15 +28,11 @@ final class CarbonHomogenization {
         continue;
       }
       fourier +=
-          switch (stage.step().map(Step::operation).orElse(null)) {
-            case SetWeld weld -> part(stage.bars(), weld.temperatureC(), weld.fireMin());
-            case Draw draw ->
-                part(
-                    stage.bars(),
-                    defaults.drawTemperatureC(),
-                    draw.heats() * defaults.drawHeatMin());
-            case null, default -> 0;
-          };
+          stage
+              .step()
+              .flatMap(step -> step.operation().atHeat(defaults))
+              .map(heat -> part(stage.bars(), heat.celsius(), heat.minutes()))
+              .orElse(0.0);
     }
     return Homogenization.differenceLeft(fourier);
   }

@@ -1,28 +1,9 @@
 package app.geminal.finding;
 
 import app.geminal.billet.Run;
-import app.geminal.operation.Blade;
-import app.geminal.operation.Cut;
-import app.geminal.operation.Dimples;
-import app.geminal.operation.Draw;
-import app.geminal.operation.Fold;
-import app.geminal.operation.ForgedSurface;
-import app.geminal.operation.FourWay;
-import app.geminal.operation.Grind;
 import app.geminal.operation.Heated;
-import app.geminal.operation.Ladder;
-import app.geminal.operation.LayUp;
-import app.geminal.operation.Resquare;
-import app.geminal.operation.Restack;
-import app.geminal.operation.RollUp;
-import app.geminal.operation.Sandwich;
-import app.geminal.operation.Scrap;
-import app.geminal.operation.SetAside;
-import app.geminal.operation.SetWeld;
-import app.geminal.operation.Trim;
-import app.geminal.operation.Twist;
-import app.geminal.operation.Upset;
-import app.geminal.operation.Watch;
+import app.geminal.operation.Hollowed;
+import app.geminal.operation.Operation;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import java.util.ArrayList;
@@ -66,39 +47,16 @@ public final class Checks {
   }
 
   private static List<Finding> step(StepContext at) {
-    return switch (at.operation()) {
-      case SetWeld weld -> {
-        List<Finding> found = new ArrayList<>(WeldChecks.of(at, weld));
-        found.addAll(SoakChecks.of(at, weld));
-        found.addAll(OxygenChecks.of(at, weld));
-        yield found;
-      }
-      case Cut cut -> {
-        List<Finding> found = new ArrayList<>(WeldChecks.notWelded(at));
-        found.addAll(FinishChecks.cutPieces(at, cut));
-        yield found;
-      }
-      case Draw draw -> both(WeldChecks.notWelded(at), DrawChecks.of(at, draw));
-      case Fold _ -> both(WeldChecks.notWelded(at), FaceChecks.fold(at));
-      case Restack restack -> both(WeldChecks.notWelded(at), FaceChecks.restack(at, restack));
-      case Twist twist -> both(WeldChecks.notWelded(at), PatternChecks.twist(at, twist));
-      case Resquare _ -> both(WeldChecks.notWelded(at), PatternChecks.square(at));
-      case Upset _ -> WeldChecks.notWelded(at);
-      case RollUp _ -> WeldChecks.notWelded(at);
-      case FourWay _ -> both(WeldChecks.notWelded(at), PatternChecks.square(at));
-      case Ladder ladder -> both(WeldChecks.notWelded(at), PatternChecks.hollows(at, ladder));
-      case Dimples dimples -> both(WeldChecks.notWelded(at), PatternChecks.hollows(at, dimples));
-      case Blade blade -> both(WeldChecks.notWelded(at), PatternChecks.blade(at, blade));
-      case ForgedSurface _ -> WeldChecks.notWelded(at);
-      case Sandwich sandwich -> FaceChecks.sandwich(at, sandwich);
-      case LayUp layUp -> FaceChecks.layUp(at, layUp);
-      case Trim _, Grind _, SetAside _, Scrap _, Watch _ -> List.of();
-    };
-  }
-
-  private static List<Finding> both(List<Finding> some, List<Finding> others) {
-    List<Finding> all = new ArrayList<>(some);
-    all.addAll(others);
-    return all;
+    Operation operation = at.operation();
+    List<Finding> found = new ArrayList<>();
+    if (operation.needsSolidBars()) {
+      found.addAll(WeldChecks.notWelded(at));
+    }
+    operation.meeting().ifPresent(meeting -> found.addAll(FaceChecks.of(at, meeting)));
+    if (operation instanceof Hollowed hollowed) {
+      found.addAll(PatternChecks.hollows(at, hollowed));
+    }
+    KindChecks.ALL.forEach(checks -> found.addAll(checks.of(at)));
+    return found;
   }
 }

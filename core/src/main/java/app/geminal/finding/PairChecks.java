@@ -11,10 +11,8 @@ import app.geminal.compatibility.ReasonKind;
 import app.geminal.compatibility.ReasonWeight;
 import app.geminal.compatibility.Role;
 import app.geminal.compatibility.SteelQuestion;
-import app.geminal.layup.Laid;
 import app.geminal.layup.Piece;
 import app.geminal.operation.Operation;
-import app.geminal.operation.Sandwich;
 import app.geminal.operation.SetWeld;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.steel.Steel;
@@ -31,7 +29,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import java.util.stream.Stream;
 
 /**
  * What the pair of steels says about each weld: asked once for every new combination of steels and
@@ -58,8 +55,8 @@ final class PairChecks {
       if (stage.isOff()) {
         continue;
       }
-      if (operation instanceof Sandwich sandwich) {
-        clad(run.stages().get(i - 1), sandwich, roles);
+      if (operation.cladsACore()) {
+        clad(run.stages().get(i - 1), operation, roles);
       }
       Map<String, Double> areas = run.stages().get(i - 1).bars().section().areaBySteel();
       if (operation instanceof SetWeld weld
@@ -115,9 +112,10 @@ final class PairChecks {
     return roles;
   }
 
-  private static void clad(Stage before, Sandwich sandwich, Map<String, Role> roles) {
+  private static void clad(Stage before, Operation cladding, Map<String, Role> roles) {
     Set<String> core = before.bars().section().areaBySteel().keySet();
-    Stream.<Laid>concat(sandwich.below().stream(), sandwich.above().stream())
+    cladding.laid().values().stream()
+        .flatMap(List::stream)
         .filter(Piece.class::isInstance)
         .map(l -> ((Piece) l).steel())
         .filter(s -> !core.contains(s))

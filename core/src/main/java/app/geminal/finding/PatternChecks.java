@@ -6,8 +6,6 @@ import app.geminal.billet.Stage;
 import app.geminal.billet.Step;
 import app.geminal.layers.Layer;
 import app.geminal.operation.Blade;
-import app.geminal.operation.ForgedSurface;
-import app.geminal.operation.Grind;
 import app.geminal.operation.Hollowed;
 import app.geminal.operation.Twist;
 import app.geminal.pattern.BandWidth;
@@ -150,11 +148,7 @@ final class PatternChecks {
     for (int i = 1; i < at.stage(); i++) {
       Stage stage = at.run().stages().get(i);
       if (!stage.isOff()) {
-        switch (stage.step().map(Step::operation).orElseThrow()) {
-          case ForgedSurface surface -> left += 2 * surface.amplitudeMm();
-          case Grind grind -> left = Math.max(0, left - grind.bottomMm() - grind.topMm());
-          default -> {}
-        }
+        left = stage.step().map(Step::operation).orElseThrow().unevenMm(left);
       }
     }
     return left;

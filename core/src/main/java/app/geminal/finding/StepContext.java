@@ -12,27 +12,32 @@ import app.geminal.shop.Shop;
 import app.geminal.steel.Steel;
 import app.geminal.steel.Steels;
 import java.util.List;
+import java.util.Optional;
 
 /**
- * One step of a Run, with all a check may look at. Package use only.
+ * One step of a Run, with all a check may look at.
  *
  * @param stage the stage the step leads to; 1 is the first step's
  */
-record StepContext(Run run, int stage, Shop shop, Steels steels) {
+public record StepContext(Run run, int stage, Shop shop, Steels steels) {
 
-  Operation operation() {
+  /** The step itself. */
+  public Operation operation() {
     return now().step().map(Step::operation).orElseThrow();
   }
 
-  Stage now() {
+  /** What it leads to. */
+  public Stage now() {
     return run.stages().get(stage);
   }
 
-  Bars before() {
+  /** The bars before it. */
+  public Bars before() {
     return run.stages().get(stage - 1).bars();
   }
 
-  Limits limits() {
+  /** The shop's limits. */
+  public Limits limits() {
     return shop.limits();
   }
 
@@ -51,13 +56,13 @@ record StepContext(Run run, int stage, Shop shop, Steels steels) {
   }
 
   /** The step that laid what is loose now, empty when it is the stack itself. */
-  java.util.Optional<Operation> laidBy() {
+  Optional<Operation> laidBy() {
     for (int i = stage - 1; i > 0; i--) {
       if (run.stages().get(i).joints() > 0) {
         return run.stages().get(i).step().map(Step::operation);
       }
     }
-    return java.util.Optional.empty();
+    return Optional.empty();
   }
 
   /** Whether this is the first weld that is done in the Run. */

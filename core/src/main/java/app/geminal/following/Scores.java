@@ -17,7 +17,7 @@ import org.ojalgo.matrix.store.R064Store;
  * Unknown#range}: a row for each unknown, a column for each member.
  */
 final class Scores {
-  /** Kept between members that agree in something, so that they can be told apart again. */
+  /** Members that agree in everything are spread so much apart again. */
   private static final double LEAST_VARIANCE = 1e-6;
 
   private final List<Unknown> unknowns;

@@ -3,10 +3,7 @@ package app.geminal.heatplan;
 import app.geminal.bar.Bars;
 import app.geminal.forging.StopLadder;
 import app.geminal.operation.Operation;
-import app.geminal.operation.Resquare;
 import app.geminal.operation.SetWeld;
-import app.geminal.operation.Twist;
-import app.geminal.operation.Upset;
 import app.geminal.shop.Shop;
 import app.geminal.shop.Tool;
 import app.geminal.text.Message;
@@ -67,9 +64,7 @@ final class Checklist {
   }
 
   private static ChecklistItem handle(List<Operation> after) {
-    boolean corners =
-        after.stream()
-            .anyMatch(o -> o instanceof Resquare || o instanceof Twist || o instanceof Upset);
+    boolean corners = after.stream().anyMatch(Operation::isHeldOverCorners);
     return ChecklistItem.of(HeatText.LAY_HANDLE.with("corners", corners));
   }
 

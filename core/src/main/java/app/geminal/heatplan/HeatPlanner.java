@@ -91,11 +91,11 @@ public final class HeatPlanner {
   }
 
   private Optional<HeatPlan> of(Run run, int stage, String path) {
-    return switch (run.stages().get(stage).step().map(Step::operation).orElseThrow()) {
-      case SetWeld weld -> Optional.of(weld(run, stage, path, weld));
-      case Draw draw -> Optional.of(draw(run, stage, path, draw));
-      default -> Optional.empty();
-    };
+    Operation step = run.stages().get(stage).step().map(Step::operation).orElseThrow();
+    if (step instanceof SetWeld weld) {
+      return Optional.of(weld(run, stage, path, weld));
+    }
+    return step instanceof Draw draw ? Optional.of(draw(run, stage, path, draw)) : Optional.empty();
   }
 
   private HeatPlan weld(Run run, int stage, String path, SetWeld weld) {

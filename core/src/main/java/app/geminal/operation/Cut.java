@@ -115,4 +115,9 @@ public record Cut(int pieces, double kerfMm, double eachMm) implements Operation
         ? sawn.withLosses(kerf, new Loss(LossKind.TRIM, offcut.amount()))
         : sawn.withLosses(kerf);
   }
+
+  @Override
+  public Work work() {
+    return Work.ofCuts(1, pieces - 1);
+  }
 }

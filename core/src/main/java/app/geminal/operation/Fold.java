@@ -9,6 +9,7 @@ import app.geminal.text.Message;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 import java.util.HashSet;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -92,5 +93,15 @@ public record Fold(double endLossMm, int folds) implements Operation {
           laid.visible());
     }
     return laid.sum(CountText.FOLDED.with("times", folds));
+  }
+
+  @Override
+  public Optional<Meeting> meeting() {
+    return Optional.of(new Meeting(BarFace.TOP, 0, null));
+  }
+
+  @Override
+  public Work work() {
+    return Work.ofCuts(1, folds);
   }
 }

@@ -48,4 +48,9 @@ public record ForgedSurface(double amplitudeMm, double scaleMm, int seed) implem
     }
     return Done.of(bars).then(new SurfaceNoise(amplitudeMm, scaleMm, seed, Size.of(bars)));
   }
+
+  @Override
+  public double unevenMm(double beforeMm) {
+    return beforeMm + 2 * amplitudeMm;
+  }
 }

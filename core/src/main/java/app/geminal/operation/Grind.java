@@ -6,6 +6,8 @@ import app.geminal.ledger.LossKind;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
+import java.util.EnumSet;
+import java.util.Set;
 
 /**
  * Grinding the broad faces of every bar: to bright metal, or to the finished thickness. Faces that
@@ -49,5 +51,27 @@ public record Grind(double bottomMm, double topMm) implements Operation {
     return Done.of(bars)
         .losing(
             LossKind.GRINDING, SkinOff.sides(bars, 0, bottomMm * bars.fill(), topMm * bars.fill()));
+  }
+
+  @Override
+  public boolean needsSolidBars() {
+    return false;
+  }
+
+  @Override
+  public Set<BarFace> brightens() {
+    Set<BarFace> faces = EnumSet.noneOf(BarFace.class);
+    if (topMm > 0) {
+      faces.add(BarFace.TOP);
+      if (bottomMm > 0) {
+        faces.add(BarFace.BROAD);
+      }
+    }
+    return faces;
+  }
+
+  @Override
+  public double unevenMm(double beforeMm) {
+    return Math.max(0, beforeMm - bottomMm - topMm);
   }
 }

@@ -7,8 +7,7 @@ import app.geminal.steel.Deformation;
 import java.util.Optional;
 
 /** A step at the shop's drawing heat, in so many heats; each takes a skin of scale off the bar. */
-public sealed interface Heated extends Operation
-    permits Draw, Twist, Resquare, Upset, RollUp, Ladder, Dimples {
+public interface Heated extends Operation {
 
   /** How many, 1 to 60. */
   int heats();
@@ -23,5 +22,15 @@ public sealed interface Heated extends Operation
   default Optional<HotWork> hotWork(Bars before, ShopDefaults defaults) {
     return Optional.of(
         new HotWork(Tool.HAMMER, defaults.drawTemperatureC(), Deformation.USUAL, false));
+  }
+
+  @Override
+  default Optional<AtHeat> atHeat(ShopDefaults defaults) {
+    return Optional.of(new AtHeat(defaults.drawTemperatureC(), heats() * defaults.drawHeatMin()));
+  }
+
+  @Override
+  default Work work() {
+    return Work.ofHeats(heats());
   }
 }

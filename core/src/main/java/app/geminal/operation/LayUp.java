@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * All bars at hand laid side by side, with other bars to their left and right: edge, core, spine.
@@ -109,5 +110,21 @@ public record LayUp(
   public Message whyCounted(Laying laid) {
     return laid.sum(
         CountText.SIDE_BY_SIDE.with("bars", laid.before().count() + left.size() + right.size()));
+  }
+
+  @Override
+  public boolean needsSolidBars() {
+    return false;
+  }
+
+  @Override
+  public Optional<Meeting> meeting() {
+    return Optional.of(
+        new Meeting(BarFace.SIDES, faceGrindMm, mm -> new LayUp(turns, left, right, shims, mm)));
+  }
+
+  @Override
+  public int timesLaid(String field, int bars) {
+    return field.equals("shims") ? bars : 1;
   }
 }

@@ -7,28 +7,15 @@ import app.geminal.text.Message;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 
 /**
- * One kind of step. A new kind is a new record here, and the compiler names every place to correct.
- * Each record holds its own rules together: what becomes of sizes and steel, of the layers on the
- * counting lines, and by which changes of shape, so that every place can be followed both ways.
+ * A step. Each kind is a record that holds its own rules together: what becomes of sizes and steel,
+ * of the layers on the counting lines, by which changes of shape, so that every place can be
+ * followed both ways, and what it asks of forge, saw and smith. Everything else asks these
+ * questions and knows no kinds.
  */
-public sealed interface Operation
-    permits SetWeld,
-        Heated,
-        Trim,
-        Grind,
-        Cut,
-        SetAside,
-        Scrap,
-        Watch,
-        Restack,
-        Fold,
-        FourWay,
-        ForgedSurface,
-        Sandwich,
-        LayUp,
-        Blade {
+public interface Operation {
 
   /**
    * What becomes of the bars.
@@ -41,6 +28,60 @@ public sealed interface Operation
   /** What is laid to the bars, by the name of the field that says so. */
   default Map<String, List<? extends Laid>> laid() {
     return Map.of();
+  }
+
+  /**
+   * How often what is laid to the bars is taken from stock.
+   *
+   * @param field of {@link #laid}
+   * @param bars at hand
+   */
+  default int timesLaid(String field, int bars) {
+    return bars;
+  }
+
+  /** Whether what is laid to the bars is cladding round a core. */
+  default boolean cladsACore() {
+    return false;
+  }
+
+  /** Whether all joints must be set and all voids closed before it. */
+  default boolean needsSolidBars() {
+    return true;
+  }
+
+  /** Faces of the bars at hand that it lays together; empty where it lays none. */
+  default Optional<Meeting> meeting() {
+    return Optional.empty();
+  }
+
+  /** Faces that are bright after it. */
+  default Set<BarFace> brightens() {
+    return Set.of();
+  }
+
+  /**
+   * How much an uneven surface still has to lose until it is flat, both faces, mm.
+   *
+   * @param beforeMm the same before it
+   */
+  default double unevenMm(double beforeMm) {
+    return beforeMm;
+  }
+
+  /** Whether the bar is held over its corners in it. */
+  default boolean isHeldOverCorners() {
+    return false;
+  }
+
+  /** Time it gives the steel in the fire; empty where the bar stays cold. */
+  default Optional<AtHeat> atHeat(ShopDefaults defaults) {
+    return Optional.empty();
+  }
+
+  /** What of it takes a smith's time. */
+  default Work work() {
+    return Work.NONE;
   }
 
   /** Whether the step needs square-edged bars: a round one rolls away under it. */

@@ -1,15 +1,17 @@
 package app.geminal.operation;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.ServiceLoader;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Every kind of step there is. */
 public final class OperationKinds {
-  /** All, in the order they are listed. */
-  public static final List<OperationKind<? extends Operation>> ALL =
+  private static final List<OperationKind<? extends Operation>> HERE =
       List.of(
           SetWeld.KIND,
           Draw.KIND,
@@ -33,6 +35,16 @@ public final class OperationKinds {
           LayUp.KIND,
           Blade.KIND);
 
+  private static final List<OperationKind<? extends Operation>> FURTHER =
+      ServiceLoader.load(Further.class).stream()
+          .<OperationKind<? extends Operation>>map(further -> further.get().kind())
+          .sorted(Comparator.comparing(OperationKind::name))
+          .toList();
+
+  /** All, in the order they are listed. */
+  public static final List<OperationKind<? extends Operation>> ALL =
+      Stream.concat(HERE.stream(), FURTHER.stream()).toList();
+
   private static final Map<String, OperationKind<? extends Operation>> BY_NAME =
       ALL.stream().collect(Collectors.toMap(OperationKind::name, Function.identity()));
 
@@ -40,6 +52,17 @@ public final class OperationKinds {
       ALL.stream().collect(Collectors.toMap(OperationKind::type, Function.identity()));
 
   private OperationKinds() {}
+
+  /** A kind of step that is at home in another package; found as a service. */
+  public interface Further {
+    /** The kind. */
+    OperationKind<? extends Operation> kind();
+  }
+
+  /** Those at home in other packages. */
+  public static List<OperationKind<? extends Operation>> further() {
+    return FURTHER;
+  }
 
   /** The kind of that name, empty where there is none. */
   public static Optional<OperationKind<? extends Operation>> named(String name) {

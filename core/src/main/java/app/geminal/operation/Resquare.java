@@ -74,4 +74,9 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
   public boolean keepsTheMiddle() {
     return false;
   }
+
+  @Override
+  public boolean isHeldOverCorners() {
+    return true;
+  }
 }

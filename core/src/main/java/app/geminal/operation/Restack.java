@@ -7,6 +7,7 @@ import app.geminal.text.Message;
 import app.geminal.validation.Require;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * All bars at hand laid on each other, perhaps with the same pieces in every gap: a bright sheet
@@ -143,5 +144,15 @@ public record Restack(List<Turn> turns, List<Laid> between, double faceGrindMm)
 
   private static Message then(Message first, Message next) {
     return CountText.THEN.with("first", first, "next", next);
+  }
+
+  @Override
+  public Optional<Meeting> meeting() {
+    return Optional.of(new Meeting(BarFace.BROAD, faceGrindMm, this::withFaceGrindMm));
+  }
+
+  @Override
+  public int timesLaid(String field, int bars) {
+    return bars - 1;
   }
 }

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Each bar at hand as a core between other steel: sides for a blade, a wrap of iron.
@@ -86,5 +87,21 @@ public record Sandwich(List<Laid> below, List<Laid> above, double faceGrindMm)
   @Override
   public Message whyCounted(Laying laid) {
     return laid.sum(CountText.CLADDING.with("core", laid.before().visibleCount()));
+  }
+
+  @Override
+  public boolean needsSolidBars() {
+    return false;
+  }
+
+  @Override
+  public Optional<Meeting> meeting() {
+    return Optional.of(
+        new Meeting(BarFace.BROAD, faceGrindMm, mm -> new Sandwich(below, above, mm)));
+  }
+
+  @Override
+  public boolean cladsACore() {
+    return true;
   }
 }

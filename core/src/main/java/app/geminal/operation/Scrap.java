@@ -49,4 +49,9 @@ public record Scrap(List<Integer> which) implements Operation {
   public List<Integer> order(int count) {
     return BarSelection.order(which, count);
   }
+
+  @Override
+  public boolean needsSolidBars() {
+    return false;
+  }
 }

@@ -147,4 +147,9 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
                 LossKind.KERF, bars.amount().minus(parted.bars().amount()).minus(goes.amount())))
         .withAside(goes);
   }
+
+  @Override
+  public boolean needsSolidBars() {
+    return false;
+  }
 }

@@ -284,4 +284,19 @@ public record SetWeld(
   public Optional<HotWork> hotWork(Bars before, ShopDefaults defaults) {
     return Optional.of(new HotWork(tool, temperatureC, squeeze(), false));
   }
+
+  @Override
+  public boolean needsSolidBars() {
+    return false;
+  }
+
+  @Override
+  public Optional<AtHeat> atHeat(ShopDefaults defaults) {
+    return Optional.of(new AtHeat(temperatureC, fireMin()));
+  }
+
+  @Override
+  public Work work() {
+    return new Work(1, fireMin(), 0, 0, 0);
+  }
 }

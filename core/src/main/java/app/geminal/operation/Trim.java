@@ -8,6 +8,7 @@ import app.geminal.ledger.LossKind;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
+import java.util.Set;
 
 /**
  * Cutting off ragged ends and edges.
@@ -67,5 +68,21 @@ public record Trim(double frontMm, double backMm, double sidesMm) implements Ope
             .then(SkinOff.sides(bars, sidesMm, 0, 0))
             .then(SkinOff.ends(bars, frontMm, backMm));
     return left.withLosses(new Loss(LossKind.TRIM, bars.amount().minus(left.bars().amount())));
+  }
+
+  @Override
+  public boolean needsSolidBars() {
+    return false;
+  }
+
+  @Override
+  public Set<BarFace> brightens() {
+    return sidesMm > 0 ? Set.of(BarFace.SIDES) : Set.of();
+  }
+
+  /** Both ends. */
+  @Override
+  public Work work() {
+    return Work.ofCuts(0, 2);
   }
 }

@@ -138,4 +138,9 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
   public boolean keepsTheMiddle() {
     return false;
   }
+
+  @Override
+  public boolean isHeldOverCorners() {
+    return true;
+  }
 }

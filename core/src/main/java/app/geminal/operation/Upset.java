@@ -95,4 +95,9 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
             Deformation.ofDraw(reductionPerHeat()),
             true));
   }
+
+  @Override
+  public boolean isHeldOverCorners() {
+    return true;
+  }
 }

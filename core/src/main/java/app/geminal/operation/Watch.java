@@ -18,4 +18,9 @@ public record Watch() implements Operation {
   public OperationResult applyTo(Bars bars, OperationContext bench) {
     return Done.of(bars);
   }
+
+  @Override
+  public boolean needsSolidBars() {
+    return false;
+  }
 }

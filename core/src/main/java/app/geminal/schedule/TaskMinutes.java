@@ -1,12 +1,8 @@
 package app.geminal.schedule;
 
-import app.geminal.operation.Cut;
 import app.geminal.operation.Done;
-import app.geminal.operation.Draw;
-import app.geminal.operation.Fold;
 import app.geminal.operation.Operation;
-import app.geminal.operation.SetWeld;
-import app.geminal.operation.Trim;
+import app.geminal.operation.Work;
 import app.geminal.shop.Shop;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.shop.TaskTimes;
@@ -31,6 +27,9 @@ public record TaskMinutes(
     double sawMin,
     double gasKg) {
   private static final double MIN_PER_HOUR = 60;
+
+  /** The bar cools once more at the end. */
+  private static final Work COLD = new Work(0, 0, 0, 1, 0);
 
   /** All of it. */
   public double minutes() {
@@ -60,36 +59,18 @@ public record TaskMinutes(
   /** What a schedule's own steps take. */
   static TaskMinutes of(SchedulePlan planned, int startJoints, Shop shop) {
     int joints = startJoints;
-    int welds = 0;
-    double weldMin = 0;
-    int drawHeats = 0;
-    int cools = 1;
-    int cuts = 0;
     for (Done done : planned.done()) {
       joints += done.layers() instanceof Done.Layers.Joined joined ? joined.joints() : 0;
     }
-    for (Operation operation : planned.steps()) {
-      switch (operation) {
-        case SetWeld weld -> {
-          welds++;
-          weldMin += weld.fireMin();
-        }
-        case Draw draw -> drawHeats += draw.heats();
-        case Trim _ -> cuts += 2;
-        case Cut cut -> {
-          cools++;
-          cuts += cut.pieces() - 1;
-        }
-        case Fold fold -> {
-          cools++;
-          cuts += fold.folds();
-        }
-        default -> {
-          // Laying takes the time of its faces.
-        }
-      }
-    }
+    Work work = planned.steps().stream().map(Operation::work).reduce(COLD, Work::plus);
     return of(
-        shop.taskTimes(), shop.defaults(), 2 * joints, welds, weldMin, drawHeats, cools, cuts);
+        shop.taskTimes(),
+        shop.defaults(),
+        2 * joints,
+        work.welds(),
+        work.weldMin(),
+        work.heats(),
+        work.cools(),
+        work.cuts());
   }
 }

@@ -62,16 +62,10 @@ public record Need(String steel, double thicknessMm, double widthMm, double leng
   }
 
   private static void laid(Step step, Bars before, Map<List<Object>, Integer> into) {
-    int times =
-        switch (step.operation()) {
-          case app.geminal.operation.Restack _ -> before.count() - 1;
-          case app.geminal.operation.LayUp _ -> 1;
-          default -> before.count();
-        };
     step.operation()
         .laid()
         .forEach((field, things) -> {
-          int each = field.equals("shims") ? before.count() : times;
+          int each = step.operation().timesLaid(field, before.count());
           pieces(things).forEach(p -> add(into, p, before.widthMm(), before.lengthMm(), each));
         });
   }
