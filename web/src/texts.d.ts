@@ -499,14 +499,7 @@ declare module 'texts/billet/StagePanel' {
 }
 
 declare module 'texts/billet/StepFields' {
-  export const betweenTheBarsBottomFirst: string;
-  export const underTheCoreBottomFirst: string;
-  export const onTheCoreBottomFirst: string;
-  export const toTheLeftOutermostFirst: string;
-  export const toTheRightOutermostLast: string;
-  export const shimsOnEachBarBottomFirst: string;
   export const addShim: string;
-  export const aroundACoreThicknessDiameter: string;
   export const addCore: string;
 }
 
@@ -641,130 +634,17 @@ declare module 'texts/billet/merge' {
 
 declare module 'texts/billet/plan' {
   export const forge: string;
-  export const setWeld: string;
-  export const draw: string;
-  export const twist: string;
-  export const reSquare: string;
-  export const upsetOnEdge: string;
-  export const rollUp: string;
   export const bench: string;
-  export const trim: string;
-  export const cut: string;
-  export const grind: string;
-  export const setAside: string;
-  export const scrap: string;
-  export const watch: string;
-  export const ladder: string;
-  export const dimples: string;
-  export const unevenSurface: string;
-  export const blade: string;
   export const stack: string;
-  export const restack: string;
-  export const fold: string;
-  export const fourWay: string;
-  export const sandwich: string;
-  export const layUp: string;
-  export const forgeWeld: string;
-  export const copperSolid: string;
-  export const copperMolten: string;
   export const bare: string;
   export const galvanised: string;
   export const plated: string;
   export const painted: string;
-  export const flux: string;
-  export const fuelSoak: string;
-  export const fluxOverFuel: string;
-  export const sealed: string;
-  export const flatDies: string;
-  export const roundDies: string;
-  export const hammer: string;
-  export const mill: string;
-  export const endsTacked: string;
-  export const sideBeadsGroundFlush: string;
-  export const sideBeadsNotGround: string;
-  export const wired: string;
-  export const beadAroundTheJoints: string;
-  export const canWithVent: string;
-  export const sealedCanNoVent: string;
-  export const sheepsfoot: string;
-  export const dropPoint: string;
-  export const spear: string;
-  export const sameWayUp: string;
-  export const turnedOver: string;
-  export const endForEnd: string;
-  export const onEdge: string;
 }
 
 declare module 'texts/billet/runRows' {
   export function barsEach(values: { count: number }): string;
   export function wideHighLongVisibleLayersNominal(values: { bars: string | number; widthMm: string | number; heightMm: string | number; lengthMm: string | number; visibleCount: string | number; shopCount: string | number }): string;
-}
-
-declare module 'texts/billet/stepFigures' {
-  export const heats: string;
-  export const jointFacesGround: string;
-  export const kerf: string;
-  export const settingHeats: string;
-  export const heat: string;
-  export const soakFromCold: string;
-  export const reduction: string;
-  export const bites0AsNeeded: string;
-  export const toWidth: string;
-  export const toHeight: string;
-  export const front: string;
-  export const back: string;
-  export const eachEdge: string;
-  export const bottom: string;
-  export const top: string;
-  export const pieces: string;
-  export const each0Equal: string;
-  export const bars: string;
-  export const orThisLengthOfEach: string;
-  export const lostAtEachBend: string;
-  export const folds: string;
-  export const turns: string;
-  export const sections: string;
-  export const angle: string;
-  export const newSide0Automatic: string;
-  export const bow: string;
-  export const pitch: string;
-  export const grooveWidth: string;
-  export const depth: string;
-  export const flattenTo0Flush: string;
-  export const across: string;
-  export const displacement: string;
-  export const wavelength: string;
-  export const surfaceNumber: string;
-  export const jointSidesGround: string;
-  export const length: string;
-  export const width: string;
-  export const spine: string;
-  export const atTheEdge: string;
-  export const bevelHeight: string;
-  export const taper: string;
-  export const tang: string;
-  export const tool: string;
-  export const method: string;
-  export const atmosphereProtection: string;
-  export const closedBy: string;
-  export const heldBy: string;
-  export const hand: string;
-  export const bothInTurn: string;
-  export const tiles: string;
-  export const profile: string;
-  export const beforeTwisting: string;
-  export const forgedRound: string;
-  export const leftSquare: string;
-  export const forged: string;
-  export const leftRound: string;
-  export const grooves: string;
-  export const pressedIn: string;
-  export const groundIn: string;
-  export const on: string;
-  export const bothFaces: string;
-  export const oneFace: string;
-  export const right: string;
-  export const left: string;
 }
 
 declare module 'texts/billet/useBillet' {

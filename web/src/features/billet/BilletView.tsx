@@ -29,7 +29,6 @@ import {
   type Place,
 } from './parts';
 import {
-  KINDS,
   laidOf,
   withChange,
   withCopy,
@@ -43,6 +42,7 @@ import {
   type Operation,
   type Plan,
 } from './plan';
+import { KINDS } from './stepKinds';
 import { RunView } from './RunView';
 import { stageOfStep } from './runRows';
 import { ShorthandLine } from './ShorthandLine';

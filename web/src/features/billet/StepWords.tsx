@@ -4,7 +4,6 @@ import { Fragment, type ReactNode } from 'react';
 import { Length, Temperature } from '../../ui/Words';
 import {
   isPartBar,
-  kindName,
   PROTECTION_NAMES,
   TOOL_WORDS,
   TURN_WORDS,
@@ -14,6 +13,7 @@ import {
   type Stack,
   type Turn,
 } from './plan';
+import { fieldsOf, isFigure, kindName, valueOf } from './stepKinds';
 
 /** The name of a step. */
 export const stepTitle = (o: Operation) =>
@@ -77,7 +77,8 @@ const laid = (label: string, things: readonly Laid[]) =>
   ) : null;
 
 /** What a step does, in one line. */
-export function StepWords({ operation: o }: { operation: Operation }) {
+export function StepWords({ operation }: { operation: Operation }) {
+  const o = operation;
   switch (o.kind) {
     case 'set':
       return (
@@ -225,7 +226,29 @@ export function StepWords({ operation: o }: { operation: Operation }) {
           <Length mm={o.lengthMm} /> × <Length mm={o.widthMm} /> × <Length mm={o.spineMm} />
         </>
       );
+    default:
+      return <FigureWords operation={operation} />;
   }
+}
+
+/** The lengths and counts of a step that has no sentence of its own. */
+function FigureWords({ operation }: { operation: Operation }) {
+  return (
+    <Between
+      parts={fieldsOf(operation.kind)
+        .filter(isFigure)
+        .map((f) => (
+          <Fragment key={f.name}>
+            {f.label}{' '}
+            {f.holds === 'length' ? (
+              <Length mm={Number(valueOf(operation, f.name))} />
+            ) : (
+              Number(valueOf(operation, f.name))
+            )}
+          </Fragment>
+        ))}
+    />
+  );
 }
 
 /** What a stack is made of, in one line. */

@@ -1,14 +1,11 @@
 import * as texts from 'texts/billet/plan';
 import type { Sent } from '../../lib/api';
+import { fieldsOf, KINDS, optionsOf, valueOf } from './stepKinds';
 /** A plan as the core knows it. Lengths are mm, temperatures °C. No React in here. */
-
-import type { Blade } from '../picture/api';
 
 export type AtmosphereProtection = 'BORAX' | 'DRY' | 'BOTH' | 'SEALED';
 export type Turn = 'SAME' | 'OVER' | 'END' | 'QUARTER';
 export type Tool = 'FLAT' | 'ROUND' | 'HAMMER' | 'MILL';
-export type Tack = 'ENDS' | 'SIDES' | 'SIDES_PROUD' | 'WIRE';
-export type Jacket = 'BEAD' | 'VENTED' | 'CLOSED';
 export type Method = 'FORGE' | 'COPPER_SOLID' | 'COPPER_MOLTEN';
 export type Coating = 'NONE' | 'ZINC' | 'PLATED' | 'PAINTED';
 
@@ -40,59 +37,13 @@ export type Wanted = Sent['BilletWantedPieces'];
 
 export type Plan = Sent['BilletPlan'];
 
-export interface KindOf {
-  readonly kind: Kind;
-  readonly name: string;
-  readonly letter: string;
-}
+const PLACES = { FORGE: texts.forge, BENCH: texts.bench, STACK: texts.stack };
 
 /** The kinds of step by where they are done, with the letter that adds one. */
-export const KIND_GROUPS: readonly { readonly at: string; readonly kinds: readonly KindOf[] }[] = [
-  {
-    at: texts.forge,
-    kinds: [
-      { kind: 'set', name: texts.setWeld, letter: 'w' },
-      { kind: 'draw', name: texts.draw, letter: 'd' },
-      { kind: 'twist', name: texts.twist, letter: 'x' },
-      { kind: 'resquare', name: texts.reSquare, letter: 'q' },
-      { kind: 'upset', name: texts.upsetOnEdge, letter: 'u' },
-      { kind: 'roll', name: texts.rollUp, letter: 'o' },
-    ],
-  },
-  {
-    at: texts.bench,
-    kinds: [
-      { kind: 'trim', name: texts.trim, letter: 't' },
-      { kind: 'cut', name: texts.cut, letter: 'c' },
-      { kind: 'grind', name: texts.grind, letter: 'g' },
-      { kind: 'aside', name: texts.setAside, letter: 'a' },
-      { kind: 'scrap', name: texts.scrap, letter: 'j' },
-      { kind: 'watch', name: texts.watch, letter: 'h' },
-      { kind: 'ladder', name: texts.ladder, letter: 'n' },
-      { kind: 'dimples', name: texts.dimples, letter: 'm' },
-      { kind: 'uneven', name: texts.unevenSurface, letter: 'e' },
-      { kind: 'blade', name: texts.blade, letter: 'k' },
-    ],
-  },
-  {
-    at: texts.stack,
-    kinds: [
-      { kind: 'restack', name: texts.restack, letter: 'r' },
-      { kind: 'fold', name: texts.fold, letter: 'f' },
-      { kind: 'fourway', name: texts.fourWay, letter: '4' },
-      { kind: 'sandwich', name: texts.sandwich, letter: 'y' },
-      { kind: 'layup', name: texts.layUp, letter: 'b' },
-    ],
-  },
-];
-
-export const KINDS: readonly KindOf[] = KIND_GROUPS.flatMap((g) => g.kinds);
-
-export const METHOD_WORDS: Record<Method, string> = {
-  FORGE: texts.forgeWeld,
-  COPPER_SOLID: texts.copperSolid,
-  COPPER_MOLTEN: texts.copperMolten,
-};
+export const KIND_GROUPS = Object.entries(PLACES).map(([place, at]) => ({
+  at,
+  kinds: KINDS.filter((k) => k.at === place),
+}));
 
 export const COATING_WORDS: Record<Coating, string> = {
   NONE: texts.bare,
@@ -101,67 +52,27 @@ export const COATING_WORDS: Record<Coating, string> = {
   PAINTED: texts.painted,
 };
 
-export const PROTECTION_NAMES: Record<AtmosphereProtection, string> = {
-  BORAX: texts.flux,
-  DRY: texts.fuelSoak,
-  BOTH: texts.fluxOverFuel,
-  SEALED: texts.sealed,
-};
+/** Values of a field of a kind of step. */
+type Shown<K extends Kind, F extends string> =
+  Extract<Operation, { kind: K }> extends { readonly [f in F]: infer V extends string } ? V : never;
 
-export const TOOL_WORDS: Record<Tool, string> = {
-  FLAT: texts.flatDies,
-  ROUND: texts.roundDies,
-  HAMMER: texts.hammer,
-  MILL: texts.mill,
-};
+export const PROTECTION_NAMES = optionsOf<AtmosphereProtection>('set', 'protection');
 
-export const TACK_WORDS: Record<Tack, string> = {
-  ENDS: texts.endsTacked,
-  SIDES: texts.sideBeadsGroundFlush,
-  SIDES_PROUD: texts.sideBeadsNotGround,
-  WIRE: texts.wired,
-};
+export const TOOL_WORDS = optionsOf<Tool>('draw', 'tool');
 
-export const JACKET_WORDS: Record<Jacket, string> = {
-  BEAD: texts.beadAroundTheJoints,
-  VENTED: texts.canWithVent,
-  CLOSED: texts.sealedCanNoVent,
-};
+export const TACK_WORDS = optionsOf<Shown<'set', 'tack'>>('set', 'tack');
 
-export const PROFILE_WORDS: Record<Blade['profile'], string> = {
-  SHEEPSFOOT: texts.sheepsfoot,
-  DROP: texts.dropPoint,
-  SPEAR: texts.spear,
-};
+export const JACKET_WORDS = optionsOf<Shown<'set', 'jacket'>>('set', 'jacket');
 
-export const TURN_WORDS: Record<Turn, string> = {
-  SAME: texts.sameWayUp,
-  OVER: texts.turnedOver,
-  END: texts.endForEnd,
-  QUARTER: texts.onEdge,
-};
+export const PROFILE_WORDS = optionsOf<Shown<'blade', 'profile'>>('blade', 'profile');
 
-export const kindName = (kind: Kind) => KINDS.find((k) => k.kind === kind)?.name ?? kind;
+export const TURN_WORDS = optionsOf<Turn>('fourway', 'turn');
 
 /** Lists of what a step lays to the bar, by field. */
-export function laidOf(o: Operation): readonly (readonly [field: string, laid: readonly Laid[]])[] {
-  switch (o.kind) {
-    case 'restack':
-      return [['between', o.between]];
-    case 'sandwich':
-      return [
-        ['below', o.below],
-        ['above', o.above],
-      ];
-    case 'layup':
-      return [
-        ['left', o.left],
-        ['right', o.right],
-      ];
-    default:
-      return [];
-  }
-}
+export const laidOf = (o: Operation): readonly (readonly [field: string, laid: readonly Laid[]])[] =>
+  fieldsOf(o.kind)
+    .filter((f) => f.holds === 'laid')
+    .map((f) => [f.name, valueOf(o, f.name) as readonly Laid[]]);
 
 /** The names of parts a step uses, each once. */
 export const partsOf = (o: Operation): readonly string[] => [

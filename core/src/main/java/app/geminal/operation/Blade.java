@@ -37,7 +37,7 @@ public record Blade(
   /** What it is called, and its fields. */
   public static final OperationKind<Blade> KIND =
       OperationKind.of(
-          "blade",
+          new StepName("blade", StepName.At.BENCH, 'k'),
           Blade.class,
           ShorthandText.AFTER_BLADE,
           (bars, shop) ->

@@ -24,7 +24,7 @@ public record Cut(int pieces, double kerfMm, double eachMm) implements Operation
   /** What it is called, and its fields. */
   public static final OperationKind<Cut> KIND =
       OperationKind.of(
-          "cut",
+          new StepName("cut", StepName.At.BENCH, 'c'),
           Cut.class,
           ShorthandText.AFTER_CUT,
           (_, shop) -> equal(FirstGuess.PIECES, shop.kerfMm()),

@@ -27,7 +27,7 @@ public record Dimples(
   /** What it is called, and its fields. */
   public static final OperationKind<Dimples> KIND =
       OperationKind.of(
-          "dimples",
+          new StepName("dimples", StepName.At.BENCH, 'm'),
           Dimples.class,
           ShorthandText.AFTER_DIMPLES,
           (bars, _) ->

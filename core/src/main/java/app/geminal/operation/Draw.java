@@ -26,7 +26,7 @@ public record Draw(double widthMm, double heightMm, int heats, Tool tool) implem
   /** What it is called, and its fields. */
   public static final OperationKind<Draw> KIND =
       OperationKind.of(
-          "draw",
+          new StepName("draw", StepName.At.FORGE, 'd'),
           Draw.class,
           ShorthandText.AFTER_DRAW,
           (bars, shop) ->

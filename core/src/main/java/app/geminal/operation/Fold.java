@@ -24,7 +24,7 @@ public record Fold(double endLossMm, int folds) implements Operation {
   /** What it is called, and its fields. */
   public static final OperationKind<Fold> KIND =
       OperationKind.of(
-          "fold",
+          new StepName("fold", StepName.At.STACK, 'f'),
           Fold.class,
           ShorthandText.AFTER_FOLD,
           (bars, _) -> once(FirstGuess.mm(Math.min(2 * bars.heightMm(), bars.lengthMm() / 4))),

@@ -18,7 +18,7 @@ public record ForgedSurface(double amplitudeMm, double scaleMm, int seed) implem
   /** What it is called, and its fields. */
   public static final OperationKind<ForgedSurface> KIND =
       OperationKind.of(
-          "uneven",
+          new StepName("uneven", StepName.At.BENCH, 'e'),
           ForgedSurface.class,
           ShorthandText.AFTER_UNEVEN,
           (bars, _) -> new ForgedSurface(Math.min(0.8, bars.heightMm() / 6), 12, 1),

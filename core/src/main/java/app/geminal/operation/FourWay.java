@@ -23,7 +23,7 @@ public record FourWay(Turn turn, double kerfMm) implements Operation {
   /** What it is called, and its fields. */
   public static final OperationKind<FourWay> KIND =
       OperationKind.of(
-          "fourway",
+          new StepName("fourway", StepName.At.STACK, '4'),
           FourWay.class,
           ShorthandText.AFTER_FOURWAY,
           (_, shop) -> new FourWay(Turn.SAME, shop.kerfMm()),

@@ -20,7 +20,7 @@ public record Grind(double bottomMm, double topMm) implements Operation {
   /** What it is called, and its fields. */
   public static final OperationKind<Grind> KIND =
       OperationKind.of(
-          "grind",
+          new StepName("grind", StepName.At.BENCH, 'g'),
           Grind.class,
           ShorthandText.AFTER_GRIND,
           (_, shop) -> new Grind(shop.faceGrindMm(), shop.faceGrindMm()),

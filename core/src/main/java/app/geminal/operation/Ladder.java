@@ -29,7 +29,7 @@ public record Ladder(
   /** What it is called, and its fields. */
   public static final OperationKind<Ladder> KIND =
       OperationKind.of(
-          "ladder",
+          new StepName("ladder", StepName.At.BENCH, 'n'),
           Ladder.class,
           ShorthandText.AFTER_LADDER,
           (bars, _) ->

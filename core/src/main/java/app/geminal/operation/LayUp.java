@@ -30,7 +30,7 @@ public record LayUp(
   /** What it is called, and its fields. */
   public static final OperationKind<LayUp> KIND =
       OperationKind.of(
-          "layup",
+          new StepName("layup", StepName.At.STACK, 'b'),
           LayUp.class,
           ShorthandText.AFTER_LAYUP,
           (bars, shop) ->

@@ -13,6 +13,7 @@ import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.BiFunction;
 import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
@@ -24,7 +25,7 @@ import org.jspecify.annotations.Nullable;
  * @param <O> the record
  */
 public final class OperationKind<O extends Operation> {
-  private final String name;
+  private final StepName name;
   private final Class<O> type;
   private final MessageKey afterwards;
   private final BiFunction<Bars, ShopDefaults, O> guess;
@@ -33,7 +34,7 @@ public final class OperationKind<O extends Operation> {
   private final Map<OperationField, Method> fields = new LinkedHashMap<>();
 
   private OperationKind(
-      String name,
+      StepName name,
       Class<O> type,
       MessageKey afterwards,
       BiFunction<Bars, ShopDefaults, O> guess,
@@ -43,7 +44,7 @@ public final class OperationKind<O extends Operation> {
     List<String> names = Arrays.stream(components).map(RecordComponent::getName).toList();
     if (!names.equals(fields.stream().map(OperationField::name).toList())) {
       throw new IllegalArgumentException(
-          "The fields of " + name + " are not the components of its record: " + names);
+          "The fields of " + name.word() + " are not the components of its record: " + names);
     }
     this.name = name;
     this.type = type;
@@ -70,7 +71,7 @@ public final class OperationKind<O extends Operation> {
    * @param fields of its record, in order
    */
   public static <O extends Record & Operation> OperationKind<O> of(
-      String name,
+      StepName name,
       Class<O> type,
       MessageKey afterwards,
       BiFunction<Bars, ShopDefaults, O> guess,
@@ -90,7 +91,35 @@ public final class OperationKind<O extends Operation> {
 
   /** In plans as JSON, in stored plans and as the first word in shorthand. */
   public String name() {
-    return name;
+    return name.word();
+  }
+
+  /** Where it is done. */
+  public StepName.At at() {
+    return name.at();
+  }
+
+  /** The letter on a keyboard that adds one. */
+  public char letter() {
+    return name.letter();
+  }
+
+  /** What pages call it. */
+  public Message title() {
+    return StepText.of(name()).with();
+  }
+
+  /** What pages call one of its fields; those of bars and their turns have a place of their own. */
+  public Optional<Message> label(OperationField field) {
+    return switch (field.type()) {
+      case FieldType.Choices<?> _, FieldType.BarNumbers _ -> Optional.empty();
+      default -> Optional.of(StepText.of(name(), field.name()).with());
+    };
+  }
+
+  /** What pages call a yes or a no of one of its fields. */
+  public Message answer(OperationField field, boolean yes) {
+    return StepText.of(name(), field.name(), yes ? "yes" : "no").with();
   }
 
   /** Its record. */
@@ -125,7 +154,7 @@ public final class OperationKind<O extends Operation> {
   private Method accessor(OperationField field) {
     Method accessor = fields.get(field);
     if (accessor == null) {
-      throw new IllegalArgumentException(name + " has no field " + field.name());
+      throw new IllegalArgumentException(name.word() + " has no field " + field.name());
     }
     return accessor;
   }

@@ -25,7 +25,7 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
   /** What it is called, and its fields. */
   public static final OperationKind<Resquare> KIND =
       OperationKind.of(
-          "resquare",
+          new StepName("resquare", StepName.At.FORGE, 'q'),
           Resquare.class,
           ShorthandText.AFTER_RESQUARE,
           (_, _) -> new Resquare(45, 0, 2),

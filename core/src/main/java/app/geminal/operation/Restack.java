@@ -30,7 +30,7 @@ public record Restack(List<Turn> turns, List<Laid> between, double faceGrindMm)
   /** What it is called, and its fields. */
   public static final OperationKind<Restack> KIND =
       OperationKind.of(
-          "restack",
+          new StepName("restack", StepName.At.STACK, 'r'),
           Restack.class,
           ShorthandText.AFTER_RESTACK,
           (_, shop) -> new Restack(ALL_SAME, List.of(), shop.faceGrindMm()),

@@ -34,7 +34,7 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
   /** What it is called, and its fields. */
   public static final OperationKind<RollUp> KIND =
       OperationKind.of(
-          "roll",
+          new StepName("roll", StepName.At.FORGE, 'o'),
           RollUp.class,
           ShorthandText.AFTER_ROLL,
           (_, _) -> new RollUp(true, null, 2),

@@ -25,7 +25,7 @@ public record Sandwich(List<Laid> below, List<Laid> above, double faceGrindMm)
   /** What it is called, and its fields. */
   public static final OperationKind<Sandwich> KIND =
       OperationKind.of(
-          "sandwich",
+          new StepName("sandwich", StepName.At.STACK, 'y'),
           Sandwich.class,
           ShorthandText.AFTER_SANDWICH,
           (bars, shop) ->

@@ -16,7 +16,7 @@ public record Scrap(List<Integer> which) implements Operation {
   /** What it is called, and its fields. */
   public static final OperationKind<Scrap> KIND =
       OperationKind.of(
-          "scrap",
+          new StepName("scrap", StepName.At.BENCH, 'j'),
           Scrap.class,
           ShorthandText.AFTER_SCRAP,
           (bars, _) -> new Scrap(List.of(bars.count())),

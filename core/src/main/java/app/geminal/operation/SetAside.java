@@ -30,7 +30,7 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
   /** What it is called, and its fields. */
   public static final OperationKind<SetAside> KIND =
       OperationKind.of(
-          "aside",
+          new StepName("aside", StepName.At.BENCH, 'a'),
           SetAside.class,
           ShorthandText.AFTER_ASIDE,
           (bars, shop) ->

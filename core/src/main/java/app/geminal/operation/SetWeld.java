@@ -54,7 +54,7 @@ public record SetWeld(
   /** What it is called, and its fields. */
   public static final OperationKind<SetWeld> KIND =
       OperationKind.of(
-              "set",
+              new StepName("set", StepName.At.FORGE, 'w'),
               SetWeld.class,
               ShorthandText.AFTER_SET,
               (_, shop) -> of(shop),

@@ -21,7 +21,7 @@ public record Trim(double frontMm, double backMm, double sidesMm) implements Ope
   /** What it is called, and its fields. */
   public static final OperationKind<Trim> KIND =
       OperationKind.of(
-          "trim",
+          new StepName("trim", StepName.At.BENCH, 't'),
           Trim.class,
           ShorthandText.AFTER_TRIM,
           (_, shop) -> new Trim(shop.endTrimMm(), shop.endTrimMm(), 0),

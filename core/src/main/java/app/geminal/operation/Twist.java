@@ -25,7 +25,7 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
   /** What it is called, and its fields. */
   public static final OperationKind<Twist> KIND =
       OperationKind.of(
-          "twist",
+          new StepName("twist", StepName.At.FORGE, 'x'),
           Twist.class,
           ShorthandText.AFTER_TWIST,
           (bars, _) ->

@@ -28,7 +28,7 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
   /** What it is called, and its fields. */
   public static final OperationKind<Upset> KIND =
       OperationKind.of(
-          "upset",
+          new StepName("upset", StepName.At.FORGE, 'u'),
           Upset.class,
           ShorthandText.AFTER_UPSET,
           (_, _) -> new Upset(0.3, 0, 2),

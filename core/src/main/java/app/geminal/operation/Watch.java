@@ -7,7 +7,10 @@ public record Watch() implements Operation {
   /** What it is called, and its fields. */
   public static final OperationKind<Watch> KIND =
       OperationKind.of(
-          "watch", Watch.class, ShorthandText.WRITE_NOTHING_AFTER_WATCH, (_, _) -> new Watch());
+          new StepName("watch", StepName.At.BENCH, 'h'),
+          Watch.class,
+          ShorthandText.WRITE_NOTHING_AFTER_WATCH,
+          (_, _) -> new Watch());
 
   @Override
   public boolean needsSquare() {

@@ -3,6 +3,9 @@ package app.geminal.text;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.geminal.operation.FieldType;
+import app.geminal.operation.OperationField;
+import app.geminal.operation.OperationKinds;
 import app.geminal.units.Quantity;
 import app.geminal.units.Units;
 import com.ibm.icu.text.MessageFormat;
@@ -42,6 +45,16 @@ class CatalogueTest {
         }
       }
     }
+    OperationKinds.ALL.forEach(kind -> {
+      keys.add(kind.title().key());
+      for (OperationField field : kind.fields()) {
+        kind.label(field).ifPresent(label -> keys.add(label.key()));
+        if (field.type() instanceof FieldType.YesNo) {
+          keys.add(kind.answer(field, true).key());
+          keys.add(kind.answer(field, false).key());
+        }
+      }
+    });
     return keys;
   }
 
