@@ -83,18 +83,21 @@ final class AnyOrderReader {
   }
 
   private static boolean isOf(OperationField field, String unit) {
-    return switch (field.type()) {
-      case FieldType.Count _ ->
-          switch (field.said().wording()) {
-            case Wording.Alone alone -> unit.isEmpty() || isCounted(unit, alone.unit());
-            case Wording.Before before -> isCounted(unit, before.one());
-            default -> false;
-          };
-      case FieldType.Figure figure when figure.of() == Measure.SHARE -> unit.equals("%");
-      case FieldType.Figure figure when figure.of() == Measure.TIME -> unit.equals("min");
-      case FieldType.Figure figure when figure.of() == Measure.TEMPERATURE ->
-          unit.matches("°?\\s*[cf]");
-      default -> false;
+    if (field.type() instanceof FieldType.Count) {
+      return field.said().wording() instanceof Wording.Alone alone
+          ? unit.isEmpty() || isCounted(unit, alone.unit())
+          : field.said().wording() instanceof Wording.Before before
+              && isCounted(unit, before.one());
+    }
+    return field.type() instanceof FieldType.Figure figure && isUnit(unit, figure.of());
+  }
+
+  private static boolean isUnit(String said, Measure of) {
+    return switch (of) {
+      case SHARE -> said.equals("%");
+      case TIME -> said.equals("min");
+      case TEMPERATURE -> said.matches("°?\\s*[cf]");
+      case LENGTH, ANGLE, NUMBER -> false;
     };
   }
 

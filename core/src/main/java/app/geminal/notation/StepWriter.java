@@ -55,16 +55,16 @@ final class StepWriter {
     return switch (wording) {
       case Wording.Alone _, Wording.By _ -> 0;
       case Wording.Before _ -> kind.isInAnyOrder() ? 2 : 1;
-      default -> 1;
+      case Wording.After _, Wording.YesByWord _, Wording.ByChoice _ -> 1;
     };
   }
 
   private static String between(Wording wording, boolean isFirst) {
-    return switch (wording) {
-      case Wording.By _ -> " x ";
-      case Wording.After after when after.isApart() -> ", ";
-      default -> isFirst ? " " : ", ";
-    };
+    if (wording instanceof Wording.By) {
+      return " x ";
+    }
+    boolean isApart = wording instanceof Wording.After after && after.isApart();
+    return isFirst && !isApart ? " " : ", ";
   }
 
   private static boolean isMirrored(OperationField field, Map<String, @Nullable Object> all) {
@@ -81,15 +81,15 @@ final class StepWriter {
     if (value == null || (!said.isAlways() && isUsual(said, value, all))) {
       return "";
     }
-    if (said.wording() instanceof Wording.YesByWord word) {
-      return (boolean) value ? word.yes() : word.no();
-    }
-    String figure = values.write(field.type(), value);
     return switch (said.wording()) {
-      case Wording.After after when !isMirrored -> after.word() + " " + figure;
+      case Wording.After after ->
+          (isMirrored ? "" : after.word() + " ") + values.write(field.type(), value);
       case Wording.Before before ->
-          figure + " " + (value.equals(1) ? before.one() : before.several());
-      default -> figure;
+          values.write(field.type(), value)
+              + " "
+              + (value.equals(1) ? before.one() : before.several());
+      case Wording.YesByWord word -> (boolean) value ? word.yes() : word.no();
+      case Wording.Alone _, Wording.By _, Wording.ByChoice _ -> values.write(field.type(), value);
     };
   }
 

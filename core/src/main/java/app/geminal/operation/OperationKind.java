@@ -113,7 +113,14 @@ public final class OperationKind<O extends Operation> {
   public Optional<Message> label(OperationField field) {
     return switch (field.type()) {
       case FieldType.Choices<?> _, FieldType.BarNumbers _ -> Optional.empty();
-      default -> Optional.of(StepText.of(name(), field.name()).with());
+      case FieldType.Figure _,
+          FieldType.Count _,
+          FieldType.YesNo _,
+          FieldType.Choice<?> _,
+          FieldType.LaidList _,
+          FieldType.PieceList _,
+          FieldType.OnePiece _ ->
+          Optional.of(StepText.of(name(), field.name()).with());
     };
   }
 
@@ -178,5 +185,10 @@ public final class OperationKind<O extends Operation> {
     } catch (ReflectiveOperationException impossible) {
       throw new IllegalStateException(impossible);
     }
+  }
+
+  @Override
+  public String toString() {
+    return name();
   }
 }
