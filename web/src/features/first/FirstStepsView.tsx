@@ -3,14 +3,10 @@ import { useState, type ComponentType } from 'react';
 import { useNavigate } from 'react-router';
 import { Button } from '../../ui/Button';
 import { FirstBillet } from './FirstBillet';
+import type { Question } from './question';
 import { ShelfQuestion } from './ShelfQuestion';
 import { ToolsQuestion } from './ToolsQuestion';
 import { UnitsQuestion } from './UnitsQuestion';
-
-/** What a question is given: it calls `onDone` once its answer is stored. */
-export interface Question {
-  readonly onDone: () => void;
-}
 
 interface Step {
   readonly title: string;

@@ -7,7 +7,7 @@ import { LoadFailed } from '../../ui/Notice';
 import { MeasureField } from '../../ui/MeasureField';
 import { steelsQuery } from '../steel/api';
 import { addBar } from '../stock/api';
-import type { Question } from './FirstStepsView';
+import type { Question } from './question';
 import { barOf, usualSteels, type ShelfRow } from './usualSteels';
 
 /** Steels most smiths have, to tick with the size of their bars. */

@@ -6,7 +6,7 @@ import { Button } from '../../ui/Button';
 import { LoadFailed } from '../../ui/Notice';
 import { Length, Quantity } from '../../ui/Words';
 import { changeShop, presetsQuery, shopQuery, type Shop } from '../shop/api';
-import type { Question } from './FirstStepsView';
+import type { Question } from './question';
 
 /** Forge, press and hammer, from presets close to most shops. */
 export function ToolsQuestion({ onDone }: Question) {

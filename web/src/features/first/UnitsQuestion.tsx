@@ -5,7 +5,7 @@ import { METRIC, show, US, type UnitSystem } from '../../units';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { sessionQuery, setUnits } from '../account/session';
-import type { Question } from './FirstStepsView';
+import type { Question } from './question';
 
 /** The units everything is shown in; typing takes both. */
 export function UnitsQuestion({ onDone }: Question) {
