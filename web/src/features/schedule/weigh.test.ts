@@ -93,7 +93,7 @@ describe('ways', () => {
 
   it('say their time in hours and minutes', () => {
     expect(hours(35.4)).toBe('35 min');
-    expect(hours(605)).toBe('10 h 05');
+    expect(hours(605)).toBe('10 h 5 min');
   });
 });
 
@@ -108,8 +108,8 @@ describe('words', () => {
   it.each([
     [0, '0 min'],
     [59.4, '59 min'],
-    [59.6, '1 h 00'],
-    [580, '9 h 40'],
+    [59.6, '1 h'],
+    [580, '9 h 40 min'],
   ])('%d minutes are %s', (minutes, shown) => {
     expect(hours(minutes)).toBe(shown);
   });

@@ -89,8 +89,10 @@ export const keyOf = ({ words, blockMm, schedule: { start } }: Way): string =>
     ? `${words}, ${start.outside.thicknessMm} ${start.inside.thicknessMm}, ${blockMm}`
     : `${words}, ${blockMm}`;
 
-/** "9 h 40", "35 min". */
+/** "9 h 40 min", "2 h", "35 min". */
 export function hours(minutes: number): string {
   const whole = Math.round(minutes);
-  return whole < 60 ? `${whole} min` : `${Math.floor(whole / 60)} h ${String(whole % 60).padStart(2, '0')}`;
+  const full = Math.floor(whole / 60);
+  const rest = whole % 60;
+  return [full > 0 && `${full} h`, (rest > 0 || full === 0) && `${rest} min`].filter(Boolean).join(' ');
 }
