@@ -1,5 +1,6 @@
 package app.geminal.server.api;
 
+import app.geminal.operation.Operation;
 import app.geminal.operation.OperationKind;
 import app.geminal.operation.OperationKinds;
 import app.geminal.text.Message;
@@ -83,7 +84,7 @@ class RecordSchemas implements ModelConverter {
   private static boolean isOurs(Class<?> type) {
     return type.getName().startsWith(OURS)
         && type != Message.class
-        && (type.isRecord() || type.isSealed());
+        && (type.isRecord() || type.isSealed() || type == Operation.class);
   }
 
   private static Schema<?> reference(String name) {
@@ -181,8 +182,11 @@ class RecordSchemas implements ModelConverter {
     }
   }
 
-  /** What a sealed type can be in the end. */
+  /** What a sealed type can be in the end; steps are of the kinds there are. */
   private static Stream<Class<?>> leaves(Class<?> type) {
+    if (type == Operation.class) {
+      return OperationKinds.ALL.stream().map(OperationKind::type);
+    }
     return type.isSealed()
         ? Arrays.stream(type.getPermittedSubclasses()).flatMap(RecordSchemas::leaves)
         : Stream.of(type);
