@@ -27,12 +27,12 @@ public final class Weights {
   }
 
   /** How many members there are. */
-  public int members() {
+  int members() {
     return each.length;
   }
 
   /** How much one of them counts, 0 to 1. */
-  public double of(int member) {
+  double of(int member) {
     return each[member];
   }
 
