@@ -1,7 +1,8 @@
 import * as texts from 'texts/billet/StepWords';
 import { showPercent } from '../../units';
 import { Fragment, type ReactNode } from 'react';
-import { Length, Temperature } from '../../ui/Words';
+import type { Measure } from '../../ui/MeasureField';
+import { Length, Quantity, Temperature } from '../../ui/Words';
 import {
   isPartBar,
   PROTECTION_NAMES,
@@ -231,23 +232,28 @@ export function StepWords({ operation }: { operation: Operation }) {
   }
 }
 
-/** The lengths and counts of a step that has no sentence of its own. */
-function FigureWords({ operation }: { operation: Operation }) {
+/** The figures of a step that has no sentence of its own. */
+export function FigureWords({ operation }: { operation: Operation }) {
   return (
     <Between
       parts={fieldsOf(operation.kind)
         .filter(isFigure)
         .map((f) => (
           <Fragment key={f.name}>
-            {f.label}{' '}
-            {f.holds === 'length' ? (
-              <Length mm={Number(valueOf(operation, f.name))} />
-            ) : (
-              Number(valueOf(operation, f.name))
-            )}
+            {f.label} <FigureOf holds={f.holds} value={Number(valueOf(operation, f.name))} />
           </Fragment>
         ))}
     />
+  );
+}
+
+function FigureOf({ holds, value }: { holds: Measure; value: number }) {
+  if (holds === 'count' || holds === 'number') return value;
+  if (holds === 'length') return <Length mm={value} />;
+  return holds === 'minutes' ? (
+    <Quantity kind="time" value={value * 60} />
+  ) : (
+    <Quantity kind={holds} value={value} />
   );
 }
 

@@ -1,12 +1,12 @@
 import * as texts from 'texts/billet/plan';
 import type { Sent } from '../../lib/api';
 import { fieldsOf, KINDS, optionsOf, valueOf } from './stepKinds';
+
 /** A plan as the core knows it. Lengths are mm, temperatures °C. No React in here. */
 
 export type AtmosphereProtection = 'BORAX' | 'DRY' | 'BOTH' | 'SEALED';
 export type Turn = 'SAME' | 'OVER' | 'END' | 'QUARTER';
 export type Tool = 'FLAT' | 'ROUND' | 'HAMMER' | 'MILL';
-export type Method = 'FORGE' | 'COPPER_SOLID' | 'COPPER_MOLTEN';
 export type Coating = 'NONE' | 'ZINC' | 'PLATED' | 'PAINTED';
 
 /** What is not said of a piece is as the stack, solid, and bare. */

@@ -26,6 +26,9 @@ final class AnyOrderReader {
       Pattern.compile(
           "(?i)(\\d+(?:\\.\\d+)?|\\.\\d+)\\s*(%|min|°?\\s*[CF]\\b|\\p{L}+)?|(\\p{L}+)|[\\s,]+");
 
+  /** The unit of a figure that has none. */
+  private static final String COUNTED = "";
+
   private final OperationKind<?> kind;
   private final FieldWords values;
 
@@ -55,14 +58,15 @@ final class AnyOrderReader {
       }
       at = m.end();
       if (m.group(1) != null) {
-        boolean isUnit = m.group(2) != null && field(m.group(2)).isPresent();
-        at = m.group(2) == null || isUnit ? m.end() : m.end(1);
-        Span figure = text.part(m.start(), isUnit ? m.end() : m.end(1));
+        Optional<OperationField> byUnit = Optional.ofNullable(m.group(2)).flatMap(this::field);
+        // What follows a figure and is no unit is a word of its own.
+        at = byUnit.isPresent() ? m.end() : m.end(1);
+        Span figure = text.part(m.start(), at);
         OperationField field =
-            field(isUnit ? m.group(2) : "").orElseThrow(() -> figure.misread(kind.afterwards()));
-        Span counted =
-            field.type() instanceof FieldType.Count ? text.part(m.start(1), m.end(1)) : figure;
-        read.put(field.name(), values.read(field.type(), counted));
+            byUnit.or(() -> field(COUNTED)).orElseThrow(() -> figure.misread(kind.afterwards()));
+        boolean isCount = field.type() instanceof FieldType.Count;
+        Span said = isCount ? text.part(m.start(1), m.end(1)) : figure;
+        read.put(field.name(), values.read(field.type(), said));
       } else if (m.group(3) != null) {
         Span word = text.part(m.start(3), m.end(3));
         OperationField field = byWord.get(word.text().toLowerCase(Locale.ROOT));
@@ -85,7 +89,7 @@ final class AnyOrderReader {
   private static boolean isOf(OperationField field, String unit) {
     if (field.type() instanceof FieldType.Count) {
       return field.said().wording() instanceof Wording.Alone alone
-          ? unit.isEmpty() || isCounted(unit, alone.unit())
+          ? unit.equals(COUNTED) || isCounted(unit, alone.unit())
           : field.said().wording() instanceof Wording.Before before
               && isCounted(unit, before.one());
     }

@@ -61,7 +61,7 @@ record Reading(UnitSystem units, ShopDefaults defaults, boolean rounded) {
   /** A fraction written as 8% or 12.5 %. */
   static double percent(Span text) {
     String figure = text.text().replaceFirst("\\s*%$", "");
-    if (figure.equals(text.text()) || !figure.matches("\\d{1,3}(\\.\\d{1,20})?")) {
+    if (figure.equals(text.text()) || !figure.matches("\\d{1,3}(\\.\\d{1,20})?|\\.\\d{1,20}")) {
       throw text.misread(NotationText.WRITE_PERCENTAGE.with());
     }
     return new BigDecimal(figure).movePointLeft(2).doubleValue();

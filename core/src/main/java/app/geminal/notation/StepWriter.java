@@ -14,6 +14,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -35,13 +36,11 @@ final class StepWriter {
     kind.fields().forEach(field -> all.put(field.name(), kind.get(operation, field)));
     List<OperationField> fields = new ArrayList<>(kind.fields());
     fields.sort(Comparator.comparingInt(field -> place(kind, field.said().wording())));
-    boolean isMirrored = fields.stream().anyMatch(field -> isMirrored(field, all));
+    Optional<OperationField> mirrored = fields.stream().filter(f -> isMirrored(f, all)).findFirst();
+    mirrored.ifPresent(field -> fields.removeIf(f -> f.name().equals(field.said().mirror())));
     StringBuilder words = new StringBuilder(kind.name());
     for (OperationField field : fields) {
-      boolean isImage =
-          isMirrored
-              && fields.stream().anyMatch(other -> field.name().equals(other.said().mirror()));
-      String clause = isImage ? "" : clause(field, all, isMirrored(field, all));
+      String clause = clause(field, all, mirrored.filter(field::equals).isPresent());
       if (!clause.isEmpty()) {
         boolean isFirst = words.length() == kind.name().length();
         words.append(between(field.said().wording(), isFirst || kind.isInAnyOrder()));

@@ -1,5 +1,6 @@
 package app.geminal.schedule;
 
+import app.geminal.operation.Work;
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -231,11 +232,12 @@ final class Ending {
             r.taskTimes,
             r.defaults,
             block.faces,
-            block.welds,
-            block.welds * r.setMin,
-            block.drawHeats,
-            block.cools + 1,
-            block.cuts + r.trimCuts);
+            new Work(
+                block.welds,
+                block.welds * r.setMin,
+                block.drawHeats,
+                block.cools + 1,
+                block.cuts + r.trimCuts));
     Cost cost =
         Cost.of(
             block.welds,

@@ -36,24 +36,16 @@ public record TaskMinutes(
     return prepareMin + stackMin + weldMin + drawMin + coolMin + sawMin;
   }
 
-  static TaskMinutes of(
-      TaskTimes taskTimes,
-      ShopDefaults defaults,
-      int faces,
-      int welds,
-      double weldMin,
-      int drawHeats,
-      int cools,
-      int cuts) {
-    double drawMin = drawHeats * defaults.drawHeatMin();
+  static TaskMinutes of(TaskTimes taskTimes, ShopDefaults defaults, int faces, Work work) {
+    double drawMin = work.heats() * defaults.drawHeatMin();
     return new TaskMinutes(
         faces * taskTimes.facePrepMin(),
-        welds * taskTimes.stackMin(),
-        weldMin,
+        work.welds() * taskTimes.stackMin(),
+        work.weldMin(),
         drawMin,
-        cools * taskTimes.coolMin(),
-        cuts * taskTimes.sawMin(),
-        (weldMin + drawMin) / MIN_PER_HOUR * taskTimes.gasKgHour());
+        work.cools() * taskTimes.coolMin(),
+        work.cuts() * taskTimes.sawMin(),
+        (work.weldMin() + drawMin) / MIN_PER_HOUR * taskTimes.gasKgHour());
   }
 
   /** What a schedule's own steps take. */
@@ -63,14 +55,6 @@ public record TaskMinutes(
       joints += done.layers() instanceof Done.Layers.Joined joined ? joined.joints() : 0;
     }
     Work work = planned.steps().stream().map(Operation::work).reduce(COLD, Work::plus);
-    return of(
-        shop.taskTimes(),
-        shop.defaults(),
-        2 * joints,
-        work.welds(),
-        work.weldMin(),
-        work.heats(),
-        work.cools(),
-        work.cuts());
+    return of(shop.taskTimes(), shop.defaults(), 2 * joints, work);
   }
 }

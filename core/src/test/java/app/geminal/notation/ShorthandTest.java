@@ -101,6 +101,7 @@ class ShorthandTest {
         "(D 3) 38 x 100 > trim 5~(D 3) 38 x 100 > trim 5, 5",
         "(D 3) 38 x 100 > grind~(D 3) 38 x 100 > grind 0.3, 0.3",
         "(D 3) 38 x 100 > set 3 1180 c~(D 3) 38 x 100 > set 3",
+        "(D 3) 38 x 100 > set .5%, 4 heats dry 2bites~(D 3) 38 x 100 > set 4 0.5% dry 2 bites",
         "(D 3) 38 x 100 > twist 6 turns~(D 3) 38 x 100 > twist 6, 1 heat",
         "(D 3) 38 x 100 > resquare~(D 3) 38 x 100 > resquare 45, 1 heat",
         "(D 3) 38 x 100 > restack turned with (B 1)~(D 3) 38 x 100 > restack turned, with (B 1)",
