@@ -11,7 +11,6 @@ import app.geminal.validation.Require;
 import app.geminal.weldmap.Bite;
 import app.geminal.weldmap.Joints;
 import app.geminal.weldmap.OpenJoint;
-import app.geminal.weldmap.Range;
 import app.geminal.weldmap.Sample;
 import app.geminal.weldmap.Unknown;
 import app.geminal.weldmap.Weights;
@@ -19,6 +18,7 @@ import app.geminal.weldmap.WeldMap;
 import app.geminal.weldmap.WeldMapWords;
 import app.geminal.weldmap.WeldSetup;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
@@ -28,6 +28,7 @@ import java.util.function.Consumer;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
+import org.ojalgo.matrix.store.MatrixStore;
 
 /**
  * Follows one bar through fire and air second by second: what its skin and core are likely at, from
@@ -58,7 +59,7 @@ public final class FollowedBar {
   /** Members are drawn again by weight once so small a part of them counts. */
   private static final double RESAMPLED_BELOW = 0.5;
 
-  /** What is kept of a member that is drawn again; the rest is spread about the middle of all. */
+  /** How much members that are drawn again are as they were; the rest is chance. */
   private static final double KEPT = 0.95;
 
   private static final long SEED = 20_261_130;
@@ -267,21 +268,11 @@ public final class FollowedBar {
   private void resample() {
     SplittableRandom random = new SplittableRandom(SEED + drawn++);
     int[] chosen = weights.drawn(members.size(), random.nextDouble());
-    List<Sample> samples = new ArrayList<>();
-    for (int i : chosen) {
-      samples.add(members.get(i).sample());
-    }
-    for (Unknown unknown : shown) {
-      Range range = unknown.range();
-      double[] scores = scores(unknown);
-      double middle = weights.mean(scores);
-      double spread = Math.sqrt(weights.variance(scores) * (1 - KEPT * KEPT));
-      for (int i = 0; i < samples.size(); i++) {
-        double score = range.score(samples.get(i).get(unknown));
-        double moved = KEPT * score + (1 - KEPT) * middle + spread * random.nextGaussian();
-        samples.set(i, samples.get(i).with(unknown, range.atScore(moved)));
-      }
-    }
+    List<Sample> again = IntStream.of(chosen).mapToObj(i -> members.get(i).sample()).toList();
+    MatrixStore<Double> middle = scores(shown).middle(weights);
+    MatrixStore<Double> spread = scores(shown).believedSpread(weights);
+    List<Sample> samples =
+        Scores.of(again, shown).scattered(KEPT, spread, random).matched(middle, spread).in(again);
     List<Member> fresh = new ArrayList<>();
     for (int i = 0; i < chosen.length; i++) {
       fresh.add(members.get(chosen[i]).as(samples.get(i)));
@@ -324,9 +315,9 @@ public final class FollowedBar {
         .most(possible);
   }
 
-  /** What each member takes an unknown to be, in standard deviations of its range. */
-  double[] scores(Unknown of) {
-    return Weights.figures(members, m -> of.range().score(m.sample().get(of)));
+  /** What each member takes unknowns to be. */
+  Scores scores(Collection<Unknown> of) {
+    return Scores.of(members.stream().map(Member::sample).toList(), of);
   }
 
   /** How much each member counts. */

@@ -5,8 +5,6 @@ import app.geminal.validation.Require;
 import app.geminal.weldmap.Range;
 import app.geminal.weldmap.Sample;
 import app.geminal.weldmap.Unknown;
-import app.geminal.weldmap.Weights;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.ojalgo.matrix.decomposition.Cholesky;
@@ -157,27 +155,18 @@ public final class HeatCalibration {
 
   /** The same made of other usual samples, of as many as these are. */
   public List<Sample> ensemble(FacePrep faces, List<Sample> usual) {
+    if (heats == 0) {
+      return usual;
+    }
     List<ShopUnknown> shown = shownBy(faces);
     MatrixStore<Double> picked = picked(shown);
-    MatrixStore<Double> root = nextStack(picked, shown).getL();
-    MatrixStore<Double> about = picked.multiply(middle);
-    return usual.stream().map(one -> shifted(one, shown, about, root)).toList();
+    return Scores.of(usual, unknowns(shown))
+        .matched(picked.multiply(middle), nextStack(picked, shown))
+        .in(usual);
   }
 
-  private static Sample shifted(
-      Sample usual, List<ShopUnknown> shown, MatrixStore<Double> about, MatrixStore<Double> root) {
-    R064Store apart = R064Store.FACTORY.make(shown.size(), 1);
-    for (int i = 0; i < shown.size(); i++) {
-      Unknown unknown = shown.get(i).unknown();
-      apart.set(i, 0, unknown.range().score(usual.get(unknown)));
-    }
-    MatrixStore<Double> scores = root.multiply(apart).add(about);
-    Sample sample = usual;
-    for (int i = 0; i < shown.size(); i++) {
-      Unknown unknown = shown.get(i).unknown();
-      sample = sample.with(unknown, unknown.range().atScore(scores.doubleValue(i, 0)));
-    }
-    return sample;
+  private static List<Unknown> unknowns(List<ShopUnknown> of) {
+    return of.stream().map(ShopUnknown::unknown).toList();
   }
 
   private static List<ShopUnknown> shownBy(FacePrep faces) {
@@ -193,17 +182,21 @@ public final class HeatCalibration {
     return picked;
   }
 
-  /** The spread of the next stack, factored: its own gaps are about what is usual. */
-  private Cholesky<Double> nextStack(MatrixStore<Double> picked, List<ShopUnknown> shown) {
+  private static MatrixStore<Double> inverse(MatrixStore<Double> spread) {
+    Cholesky<Double> factored = Cholesky.R064.make();
+    factored.decompose(spread);
+    return factored.getInverse();
+  }
+
+  /** The spread of the next stack: its own gaps are about what is usual. */
+  private R064Store nextStack(MatrixStore<Double> picked, List<ShopUnknown> shown) {
     R064Store all = R064Store.FACTORY.copy(picked.multiply(spread).multiply(picked.transpose()));
     for (int i = 0; i < shown.size(); i++) {
       if (shown.get(i).isOfTheStack()) {
         all.add(i, i, STACK * STACK);
       }
     }
-    Cholesky<Double> factored = Cholesky.R064.make();
-    factored.decompose(all);
-    return factored;
+    return all;
   }
 
   /**
@@ -216,52 +209,18 @@ public final class HeatCalibration {
     List<ShopUnknown> shown =
         shownBy(faces).stream().filter(each -> bar.shows(each.unknown())).toList();
     MatrixStore<Double> picked = picked(shown);
-    Cholesky<Double> before = nextStack(picked, shown);
+    MatrixStore<Double> before = nextStack(picked, shown);
     // All that is learned, given one stack: a regression on what that shows (the smoothing step of
     // Rauch, Tung and Striebel 1965, with what the members have come to in place of the later one).
-    MatrixStore<Double> gain = spread.multiply(picked.transpose()).multiply(before.getInverse());
-    List<double[]> scores = shown.stream().map(each -> bar.scores(each.unknown())).toList();
-    MatrixStore<Double> moved = middle(scores, bar.weights()).subtract(picked.multiply(middle));
-    MatrixStore<Double> narrowed = spread(scores, bar.weights()).subtract(before.reconstruct());
+    MatrixStore<Double> gain = spread.multiply(picked.transpose()).multiply(inverse(before));
+    Scores scores = bar.scores(unknowns(shown));
+    MatrixStore<Double> moved = scores.middle(bar.weights()).subtract(picked.multiply(middle));
+    MatrixStore<Double> narrowed = scores.spread(bar.weights()).subtract(before);
     MatrixStore<Double> now = gain.multiply(moved).add(middle);
     MatrixStore<Double> spreadNow = gain.multiply(narrowed).multiply(gain.transpose()).add(spread);
     return new HeatCalibration(
         heats + 1,
         now.multiply(1 - FORGOTTEN),
         spreadNow.multiply(1 - FORGOTTEN).add(beforeAnything().multiply(FORGOTTEN)));
-  }
-
-  private static MatrixStore<Double> middle(List<double[]> scores, Weights weights) {
-    R064Store middle = R064Store.FACTORY.make(scores.size(), 1);
-    for (int i = 0; i < scores.size(); i++) {
-      middle.set(i, 0, weights.mean(scores.get(i)));
-    }
-    return middle;
-  }
-
-  private static MatrixStore<Double> spread(List<double[]> scores, Weights weights) {
-    List<double[]> apart = new ArrayList<>();
-    for (double[] each : scores) {
-      double mean = weights.mean(each);
-      double[] off = new double[each.length];
-      for (int m = 0; m < each.length; m++) {
-        off[m] = each[m] - mean;
-      }
-      apart.add(off);
-    }
-    // Few that count are nearer to their own mean than to the true one; uncorrected, every heat
-    // would narrow what it shows nothing of.
-    double few = weights.effective() / (weights.effective() - 1);
-    R064Store spread = R064Store.FACTORY.make(scores.size(), scores.size());
-    for (int i = 0; i < scores.size(); i++) {
-      for (int j = 0; j < scores.size(); j++) {
-        double[] products = apart.get(i).clone();
-        for (int m = 0; m < products.length; m++) {
-          products[m] *= apart.get(j)[m];
-        }
-        spread.set(i, j, few * weights.mean(products));
-      }
-    }
-    return spread;
   }
 }

@@ -17,7 +17,7 @@ public record Range(double low, double high, boolean isFactor) {
   public static final double AT_95 = 1.6448536269514722;
 
   /** Nothing is sampled further out than this, in standard deviations. */
-  private static final double FURTHEST = 2.5;
+  private static final double FURTHEST = 3.5;
 
   /** Checks the order. */
   public Range {

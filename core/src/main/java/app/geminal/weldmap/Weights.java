@@ -27,12 +27,12 @@ public final class Weights {
   }
 
   /** How many members there are. */
-  int members() {
+  public int members() {
     return each.length;
   }
 
   /** How much one of them counts, 0 to 1. */
-  double of(int member) {
+  public double of(int member) {
     return each[member];
   }
 

@@ -135,6 +135,8 @@ class CalibratedShopsTest {
             share(ShopUnknown.CHAMBER_OFFSET, s -> s.truth.heat().gaugeOffsetC()),
             ShopUnknown.EMISSIVITY,
             share(ShopUnknown.EMISSIVITY, s -> s.truth.heat().emissivity()),
+            ShopUnknown.CONVECTION,
+            share(ShopUnknown.CONVECTION, s -> s.truth.heat().convectionWM2K()),
             ShopUnknown.GAPS_GROUND,
             share(ShopUnknown.GAPS_GROUND, s -> s.truth.heat().gapWM2K()));
     assertThat(shares.values()).as("%s", shares).allMatch(share -> share >= 0.8);
