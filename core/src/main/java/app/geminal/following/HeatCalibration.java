@@ -161,6 +161,7 @@ public final class HeatCalibration {
     List<ShopUnknown> shown = shownBy(faces);
     MatrixStore<Double> picked = picked(shown);
     return Scores.of(usual, unknowns(shown))
+        .inPairs()
         .matched(picked.multiply(middle), nextStack(picked, shown))
         .in(usual);
   }

@@ -94,6 +94,21 @@ final class Scores {
   }
 
   /**
+   * The first half of them, and each the other way round. What the members then say of something
+   * that nothing shows cancels out, and is not taken for knowledge.
+   */
+  Scores inPairs() {
+    R064Store paired = each.copy();
+    int half = Math.toIntExact(each.countColumns() / 2);
+    for (int m = half; m < 2 * half; m++) {
+      for (int i = 0; i < unknowns.size(); i++) {
+        paired.set(i, m, -each.doubleValue(i, m - half));
+      }
+    }
+    return new Scores(unknowns, paired);
+  }
+
+  /**
    * The same, moved and stretched until they have just this middle and this spread, where each
    * counts alike. What chance made of a small ensemble would otherwise be taken for knowledge, heat
    * after heat.

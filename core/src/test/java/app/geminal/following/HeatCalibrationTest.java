@@ -76,6 +76,19 @@ class HeatCalibrationTest {
             Math.log(HeatCalibration.nothing().of(ShopUnknown.GAPS_GROUND).middle()), within(0.2));
   }
 
+  /** Chance in so few members would move it, a little in every heat. */
+  @Test
+  void whatDoesNotShowIsNotLearnedInThirtyHeatsEither() {
+    HeatCalibration calibration = HeatCalibration.nothing();
+    for (int heat = 0; heat < 30; heat++) {
+      calibration = after(calibration, GAUGE_C + 20);
+    }
+    for (ShopUnknown none : List.of(ShopUnknown.CONVECTION, ShopUnknown.DIE_CONTACT)) {
+      assertThat(calibration.middle(none)).isCloseTo(0, within(0.25));
+      assertThat(calibration.spread(none, none)).isCloseTo(1, within(0.4));
+    }
+  }
+
   /** Gaps of another stack are another matter: less is known of the next than of the usual. */
   @Test
   void theNextStackIsLessCertainThanWhatIsUsual() {

@@ -108,4 +108,20 @@ class ScoresTest {
     assertThat(scores.believedSpread(first(20)).doubleValue(0, 1))
         .isCloseTo(0.99 * scores.spread(first(20)).doubleValue(0, 1), within(1e-12));
   }
+
+  /** Whatever even rule weighs them: what does not depend on an unknown says nothing of it. */
+  @Test
+  void pairsCancelWhatNothingShows() {
+    Scores paired = Scores.of(USUAL, TWO).inPairs().matched(MIDDLE, RIDGE);
+    List<Sample> samples = paired.in(USUAL);
+    double[] likelihoods =
+        Weights.figures(
+            samples,
+            s -> {
+              double off = Unknown.CHAMBER_OFFSET.range().score(s.get(Unknown.CHAMBER_OFFSET)) + 1;
+              return Math.exp(-8 * off * off);
+            });
+    double moved = paired.middle(ALIKE.times(likelihoods)).doubleValue(0, 0);
+    assertThat(moved).isCloseTo(0.5, within(1e-4));
+  }
 }
