@@ -89,12 +89,14 @@ class SqueezedHeatsTest {
 
   /**
    * Not by much: the force says how hot the whole section is, and only as well as it is known how
-   * hard that steel resists.
+   * hard that steel resists. In a shop that has learned from six welds it mostly says again what it
+   * said before, and that is in the next core already.
    */
   @Test
   void theForceOfASqueezeNarrowsTheCoreAndItIsStillThere() {
     assertThat(halfWidthC(Shop::first)).isLessThan(0.99 * halfWidthC(Shop::firstUnseen));
-    assertThat(halfWidthC(Shop::next)).isLessThan(0.99 * halfWidthC(Shop::nextUnseen));
+    assertThat(halfWidthC(Shop::next)).isLessThan(0.95 * halfWidthC(Shop::first));
+    assertThat(halfWidthC(Shop::nextUnseen)).isLessThan(0.95 * halfWidthC(Shop::firstUnseen));
     assertThat(holds(Shop::first)).isGreaterThan(0.87);
     assertThat(holds(Shop::next)).isGreaterThan(0.87);
   }
