@@ -1,9 +1,6 @@
 package app.geminal.operation;
 
 import app.geminal.bar.Bars;
-import app.geminal.validation.InvalidValue;
-import app.geminal.validation.Require;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -14,18 +11,6 @@ import java.util.stream.IntStream;
  */
 final class BarSelection {
   private BarSelection() {}
-
-  /** A list of different numbers, copied. */
-  static List<Integer> of(String field, List<Integer> which, int least, int most) {
-    List<Integer> bars = Require.list(field, which, least, most);
-    for (int i = 0; i < bars.size(); i++) {
-      Require.count(field + "/" + i, bars.get(i), 1, 10_000);
-    }
-    if (new HashSet<>(bars).size() < bars.size()) {
-      throw new InvalidValue(field, OperationText.SAME_BAR_TWICE.with());
-    }
-    return bars;
-  }
 
   /** Why these are not there, empty when all of them are. */
   static Optional<Impossible> missing(String field, List<Integer> which, Bars bars) {

@@ -55,13 +55,19 @@ public record Blade(
               FieldType.choice(Blade.Profile.class),
               Said.byChoice().usually(Profile.DROP).always()),
           OperationField.of(
-              "lengthMm", FieldType.LENGTH, Said.alone().ifMissing(ShorthandText.WRITE_BLADE_SIZE)),
-          OperationField.of("widthMm", FieldType.LENGTH, Said.by()),
-          OperationField.of("spineMm", FieldType.LENGTH, Said.by()),
-          OperationField.of("edgeMm", FieldType.LENGTH, Said.after("edge").usually(0.0)),
-          OperationField.of("bevelMm", FieldType.LENGTH, Said.after("bevel").usuallyAs("widthMm")),
-          OperationField.of("taper", FieldType.SHARE, Said.after("taper").usually(0.0)),
-          OperationField.of("tangMm", FieldType.LENGTH, Said.after("tang").usually(0.0)));
+              "lengthMm",
+              FieldType.lengthAboveZero(Stack.LONGEST_MM),
+              Said.alone().ifMissing(ShorthandText.WRITE_BLADE_SIZE)),
+          OperationField.of("widthMm", FieldType.lengthAboveZero(Stack.WIDEST_MM), Said.by()),
+          OperationField.of("spineMm", FieldType.lengthAboveZero(100), Said.by()),
+          OperationField.of("edgeMm", FieldType.length(100), Said.after("edge").usually(0.0)),
+          OperationField.of(
+              "bevelMm",
+              FieldType.lengthAboveZero(Stack.WIDEST_MM),
+              Said.after("bevel").usuallyAs("widthMm")),
+          OperationField.of("taper", FieldType.share(0.9), Said.after("taper").usually(0.0)),
+          OperationField.of(
+              "tangMm", FieldType.length(Stack.LONGEST_MM), Said.after("tang").usually(0.0)));
 
   /** A tang is taken as half as wide as the blade. */
   private static final double TANG_SHARE = 0.5;
@@ -91,13 +97,9 @@ public record Blade(
 
   /** Checks every field. */
   public Blade {
-    Require.present("profile", profile);
-    Require.lengthAbove("lengthMm", lengthMm, 0, Stack.LONGEST_MM);
-    Require.lengthAbove("widthMm", widthMm, 0, Stack.WIDEST_MM);
-    Require.lengthAbove("spineMm", spineMm, 0, 100);
+    KIND.check(profile, lengthMm, widthMm, spineMm, edgeMm, bevelMm, taper, tangMm);
     Require.lengthUpTo("edgeMm", edgeMm, spineMm);
     Require.lengthAbove("bevelMm", bevelMm, 0, widthMm);
-    Require.number("taper", taper, 0, 0.9);
     Require.lengthUpTo("tangMm", tangMm, lengthMm);
     if (tangMm == lengthMm) {
       throw new InvalidValue("tangMm", OperationText.TANG_IS_AS_LONG_AS_WHOLE.with());

@@ -29,10 +29,13 @@ public record Cut(int pieces, double kerfMm, double eachMm) implements Operation
           ShorthandText.AFTER_CUT,
           (_, shop) -> equal(FirstGuess.PIECES, shop.kerfMm()),
           OperationField.of(
-              "pieces", FieldType.COUNT, Said.alone().ifMissing(ShorthandText.WRITE_PIECES_TO_CUT)),
+              "pieces",
+              FieldType.count(1, 60),
+              Said.alone().ifMissing(ShorthandText.WRITE_PIECES_TO_CUT)),
           OperationField.of(
-              "kerfMm", FieldType.LENGTH, Said.after("kerf").usuallyIn(ShopDefaults::kerfMm)),
-          OperationField.of("eachMm", FieldType.LENGTH, Said.after("each").usually(0.0))
+              "kerfMm", FieldType.length(20), Said.after("kerf").usuallyIn(ShopDefaults::kerfMm)),
+          OperationField.of(
+                  "eachMm", FieldType.length(Stack.LONGEST_MM), Said.after("each").usually(0.0))
               .otherwise(0.0));
 
   private static final double DUST_MM = 1e-9;
@@ -40,8 +43,7 @@ public record Cut(int pieces, double kerfMm, double eachMm) implements Operation
   /** Checks every field. */
   public Cut {
     Require.count("pieces", pieces, eachMm > 0 ? 1 : 2, 60);
-    Require.lengthUpTo("kerfMm", kerfMm, 20);
-    Require.lengthUpTo("eachMm", eachMm, Stack.LONGEST_MM);
+    KIND.check(pieces, kerfMm, eachMm);
   }
 
   /** The whole bar into equal pieces. */

@@ -2,6 +2,7 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.geometry.RoundHollows;
+import app.geminal.layup.Stack;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
@@ -38,21 +39,19 @@ public record Dimples(
                   false,
                   0,
                   2),
-          OperationField.of("pitchMm", FieldType.LENGTH, Said.after("pitch")),
-          OperationField.of("diameterMm", FieldType.LENGTH, Said.after("across")),
-          OperationField.of("depthMm", FieldType.LENGTH, Said.after("depth")),
-          OperationField.of("bothFaces", FieldType.YES_NO, Said.yesBy("both")).otherwise(false),
-          OperationField.of("flattenToMm", FieldType.LENGTH, Said.after("to").usually(0.0))
+          OperationField.of("pitchMm", FieldType.lengthAboveZero(500), Said.after("pitch")),
+          OperationField.of("diameterMm", FieldType.lengthAboveZero(500), Said.after("across")),
+          OperationField.of("depthMm", FieldType.lengthAboveZero(100), Said.after("depth")),
+          OperationField.of("bothFaces", FieldType.yesNo(), Said.yesBy("both")).otherwise(false),
+          OperationField.of(
+                  "flattenToMm", FieldType.length(Stack.WIDEST_MM), Said.after("to").usually(0.0))
               .otherwise(0.0),
-          OperationField.of("heats", FieldType.COUNT, Said.before("heat").usually(1).always()));
+          OperationField.of("heats", FieldType.heats(), Said.before("heat").usually(1).always()));
 
   /** Checks every field. */
   public Dimples {
-    Require.lengthAbove("pitchMm", pitchMm, 0, 500);
+    KIND.check(pitchMm, diameterMm, depthMm, bothFaces, flattenToMm, heats);
     Require.lengthAbove("diameterMm", diameterMm, 0, pitchMm);
-    Require.lengthAbove("depthMm", depthMm, 0, 100);
-    Require.lengthUpTo("flattenToMm", flattenToMm, 1000);
-    Require.count("heats", heats, 1, 60);
   }
 
   /** Hollows on one face, those at the rim in part: an even share of steel. */

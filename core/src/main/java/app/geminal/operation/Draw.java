@@ -11,7 +11,6 @@ import app.geminal.shop.ShopDefaults;
 import app.geminal.shop.Tool;
 import app.geminal.steel.Deformation;
 import app.geminal.units.Quantity;
-import app.geminal.validation.Require;
 import java.util.Optional;
 
 /**
@@ -36,9 +35,11 @@ public record Draw(double widthMm, double heightMm, int heats, Tool tool) implem
                   FirstGuess.DRAW_HEATS,
                   shop.drawTool()),
           OperationField.of(
-              "widthMm", FieldType.LENGTH, Said.alone().ifMissing(ShorthandText.WRITE_BOTH_SIDES)),
-          OperationField.of("heightMm", FieldType.LENGTH, Said.by()),
-          OperationField.of("heats", FieldType.COUNT, Said.before("heat").usually(1).always()),
+              "widthMm",
+              FieldType.lengthAboveZero(Stack.WIDEST_MM),
+              Said.alone().ifMissing(ShorthandText.WRITE_BOTH_SIDES)),
+          OperationField.of("heightMm", FieldType.lengthAboveZero(Stack.WIDEST_MM), Said.by()),
+          OperationField.of("heats", FieldType.heats(), Said.before("heat").usually(1).always()),
           OperationField.of(
                   "tool",
                   FieldType.choice(Tool.class),
@@ -50,10 +51,7 @@ public record Draw(double widthMm, double heightMm, int heats, Tool tool) implem
 
   /** Checks every field. */
   public Draw {
-    Require.lengthAbove("widthMm", widthMm, 0, Stack.WIDEST_MM);
-    Require.lengthAbove("heightMm", heightMm, 0, Stack.WIDEST_MM);
-    Require.count("heats", heats, 1, 60);
-    Require.present("tool", tool);
+    KIND.check(widthMm, heightMm, heats, tool);
   }
 
   @Override

@@ -7,7 +7,6 @@ import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.text.Message;
 import app.geminal.units.Quantity;
-import app.geminal.validation.Require;
 import java.util.HashSet;
 import java.util.Optional;
 import java.util.Set;
@@ -29,14 +28,13 @@ public record Fold(double endLossMm, int folds) implements Operation {
           ShorthandText.AFTER_FOLD,
           (bars, _) -> once(FirstGuess.mm(Math.min(2 * bars.heightMm(), bars.lengthMm() / 4))),
           OperationField.of(
-              "endLossMm", FieldType.LENGTH, Said.apartAfter("end").usually(0.0).always()),
-          OperationField.of("folds", FieldType.COUNT, Said.beforeSame("times").usually(1))
+              "endLossMm", FieldType.length(500), Said.apartAfter("end").usually(0.0).always()),
+          OperationField.of("folds", FieldType.count(1, 6), Said.beforeSame("times").usually(1))
               .otherwise(1));
 
   /** Checks both fields. */
   public Fold {
-    Require.lengthUpTo("endLossMm", endLossMm, 500);
-    Require.count("folds", folds, 1, 6);
+    KIND.check(endLossMm, folds);
   }
 
   /** Folded once. */

@@ -4,7 +4,6 @@ import app.geminal.bar.Bars;
 import app.geminal.bar.Size;
 import app.geminal.geometry.SurfaceNoise;
 import app.geminal.units.Quantity;
-import app.geminal.validation.Require;
 
 /**
  * Uneven forging on purpose: the layers under the faces are pushed up and down, and grinding flat
@@ -24,17 +23,18 @@ public record ForgedSurface(double amplitudeMm, double scaleMm, int seed) implem
           (bars, _) -> new ForgedSurface(Math.min(0.8, bars.heightMm() / 6), 12, 1),
           OperationField.of(
               "amplitudeMm",
-              FieldType.LENGTH,
+              FieldType.lengthAboveZero(20),
               Said.alone().ifMissing(ShorthandText.WRITE_DISPLACEMENT)),
           OperationField.of(
-              "scaleMm", FieldType.LENGTH, Said.after("scale").usually(12.0).always()),
-          OperationField.of("seed", FieldType.COUNT, Said.after("seed").usually(1).always()));
+              "scaleMm",
+              FieldType.lengthAboveZero(500),
+              Said.after("scale").usually(12.0).always()),
+          OperationField.of(
+              "seed", FieldType.count(0, 1_000_000), Said.after("seed").usually(1).always()));
 
   /** Checks every field. */
   public ForgedSurface {
-    Require.lengthAbove("amplitudeMm", amplitudeMm, 0, 20);
-    Require.lengthAbove("scaleMm", scaleMm, 0, 500);
-    Require.count("seed", seed, 0, 1_000_000);
+    KIND.check(amplitudeMm, scaleMm, seed);
   }
 
   @Override

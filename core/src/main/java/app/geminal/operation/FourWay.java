@@ -9,7 +9,6 @@ import app.geminal.ledger.LossKind;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.text.Message;
 import app.geminal.units.Quantity;
-import app.geminal.validation.Require;
 
 /**
  * Each bar cut in four and tiled two by two, neighbours as mirror images: twice as wide, twice as
@@ -31,12 +30,11 @@ public record FourWay(Turn turn, double kerfMm) implements Operation {
                   "turn", FieldType.choice(Turn.class), Said.byChoice().usually(Turn.SAME).always())
               .otherwise(Turn.SAME),
           OperationField.of(
-              "kerfMm", FieldType.LENGTH, Said.after("kerf").usuallyIn(ShopDefaults::kerfMm)));
+              "kerfMm", FieldType.length(20), Said.after("kerf").usuallyIn(ShopDefaults::kerfMm)));
 
   /** Checks both fields. */
   public FourWay {
-    Require.present("turn", turn);
-    Require.lengthUpTo("kerfMm", kerfMm, 20);
+    KIND.check(turn, kerfMm);
   }
 
   @Override

@@ -5,7 +5,6 @@ import app.geminal.geometry.SkinOff;
 import app.geminal.ledger.LossKind;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Quantity;
-import app.geminal.validation.Require;
 import java.util.EnumSet;
 import java.util.Set;
 
@@ -26,17 +25,16 @@ public record Grind(double bottomMm, double topMm) implements Operation {
           (_, shop) -> new Grind(shop.faceGrindMm(), shop.faceGrindMm()),
           OperationField.of(
               "bottomMm",
-              FieldType.LENGTH,
+              FieldType.length(100),
               Said.alone().usuallyIn(ShopDefaults::faceGrindMm).always()),
           OperationField.of(
-              "topMm", FieldType.LENGTH, Said.alone().usuallyAs("bottomMm").always()));
+              "topMm", FieldType.length(100), Said.alone().usuallyAs("bottomMm").always()));
 
   private static final double LEAST_LEFT_MM = 0.01;
 
   /** Checks both fields. */
   public Grind {
-    Require.lengthUpTo("bottomMm", bottomMm, 100);
-    Require.lengthUpTo("topMm", topMm, 100);
+    KIND.check(bottomMm, topMm);
   }
 
   @Override

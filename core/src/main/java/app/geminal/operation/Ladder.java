@@ -2,6 +2,7 @@ package app.geminal.operation;
 
 import app.geminal.bar.Bars;
 import app.geminal.geometry.Grooves;
+import app.geminal.layup.Stack;
 import app.geminal.units.Quantity;
 import app.geminal.validation.Require;
 
@@ -41,25 +42,23 @@ public record Ladder(
                   false,
                   0,
                   2),
-          OperationField.of("pitchMm", FieldType.LENGTH, Said.after("pitch")),
-          OperationField.of("widthMm", FieldType.LENGTH, Said.after("width")),
-          OperationField.of("depthMm", FieldType.LENGTH, Said.after("depth")),
-          OperationField.of("bothFaces", FieldType.YES_NO, Said.yesBy("both")).otherwise(false),
-          OperationField.of("pressed", FieldType.YES_NO, Said.yesBy("pressed")).otherwise(false),
-          OperationField.of("flattenToMm", FieldType.LENGTH, Said.after("to").usually(0.0))
+          OperationField.of("pitchMm", FieldType.lengthAboveZero(500), Said.after("pitch")),
+          OperationField.of("widthMm", FieldType.lengthAboveZero(500), Said.after("width")),
+          OperationField.of("depthMm", FieldType.lengthAboveZero(100), Said.after("depth")),
+          OperationField.of("bothFaces", FieldType.yesNo(), Said.yesBy("both")).otherwise(false),
+          OperationField.of("pressed", FieldType.yesNo(), Said.yesBy("pressed")).otherwise(false),
+          OperationField.of(
+                  "flattenToMm", FieldType.length(Stack.WIDEST_MM), Said.after("to").usually(0.0))
               .otherwise(0.0),
-          OperationField.of("heats", FieldType.COUNT, Said.before("heat").usually(1).always()));
+          OperationField.of("heats", FieldType.heats(), Said.before("heat").usually(1).always()));
 
   /** Area of a rounded groove over width times depth; a parabola. */
   private static final double ROUNDED = 2.0 / 3;
 
   /** Checks every field. */
   public Ladder {
-    Require.lengthAbove("pitchMm", pitchMm, 0, 500);
+    KIND.check(pitchMm, widthMm, depthMm, bothFaces, pressed, flattenToMm, heats);
     Require.lengthAbove("widthMm", widthMm, 0, pitchMm);
-    Require.lengthAbove("depthMm", depthMm, 0, 100);
-    Require.lengthUpTo("flattenToMm", flattenToMm, 1000);
-    Require.count("heats", heats, 1, 60);
   }
 
   /** Grooves on one face of a bar of that length, the last one in part: an even share of steel. */

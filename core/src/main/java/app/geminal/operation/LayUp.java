@@ -5,7 +5,6 @@ import app.geminal.layup.Laid;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Turn;
 import app.geminal.text.Message;
-import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -42,21 +41,21 @@ public record LayUp(
                   shop.faceGrindMm()),
           OperationField.of(
               "turns",
-              FieldType.choices(Turn.class),
+              FieldType.choices(Turn.class, 60),
               Said.alone().usually(Restack.ALL_SAME).always()),
-          OperationField.of("left", FieldType.LAID, Said.after("left").usually(List.of())),
-          OperationField.of("right", FieldType.LAID, Said.after("right").usually(List.of())),
-          OperationField.of("shims", FieldType.PIECES, Said.after("shim").usually(List.of())),
-          OperationField.of("faceGrindMm", FieldType.LENGTH, Said.after("ground").usually(0.0))
+          OperationField.of("left", FieldType.laid(20), Said.after("left").usually(List.of())),
+          OperationField.of("right", FieldType.laid(20), Said.after("right").usually(List.of())),
+          OperationField.of("shims", FieldType.pieces(5), Said.after("shim").usually(List.of())),
+          OperationField.of("faceGrindMm", FieldType.length(20), Said.after("ground").usually(0.0))
               .otherwise(0.0));
 
   /** Checks every field and copies the lists. */
   public LayUp {
-    turns = Require.list("turns", turns, 1, 60);
-    left = Require.list("left", left, 0, 20);
-    right = Require.list("right", right, 0, 20);
-    shims = Require.list("shims", shims, 0, 5);
-    Require.lengthUpTo("faceGrindMm", faceGrindMm, 20);
+    KIND.check(turns, left, right, shims, faceGrindMm);
+    turns = List.copyOf(turns);
+    left = List.copyOf(left);
+    right = List.copyOf(right);
+    shims = List.copyOf(shims);
   }
 
   @Override

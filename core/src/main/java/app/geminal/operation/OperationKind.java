@@ -109,6 +109,11 @@ public final class OperationKind<O extends Operation> {
     return StepText.of(name()).with();
   }
 
+  /** What it does to the bars, in a line. */
+  public Message means() {
+    return StepText.of(name(), "means").with();
+  }
+
   /** What pages call one of its fields; those of bars and their turns have a place of their own. */
   public Optional<Message> label(OperationField field) {
     return switch (field.type()) {
@@ -147,6 +152,19 @@ public final class OperationKind<O extends Operation> {
   /** Its fields, in order. */
   public List<OperationField> fields() {
     return List.copyOf(fields.keySet());
+  }
+
+  /**
+   * Checks what a step of this kind is made of, before it is.
+   *
+   * @param values of its fields, in their order
+   * @throws app.geminal.validation.InvalidValue where one is missing or out of its bounds
+   */
+  public void check(@Nullable Object... values) {
+    int i = 0;
+    for (OperationField field : fields.keySet()) {
+      FieldCheck.of(field, values[i++]);
+    }
   }
 
   /** What a field of a step of this kind holds. */

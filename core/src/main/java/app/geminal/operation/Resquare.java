@@ -6,8 +6,6 @@ import app.geminal.geometry.Corner;
 import app.geminal.geometry.DiscTurn;
 import app.geminal.layup.Stack;
 import app.geminal.units.Quantity;
-import app.geminal.units.QuantityKind;
-import app.geminal.validation.Require;
 
 /**
  * Forged on its corners to a new square whose sides lie at an angle to the old ones, so that layers
@@ -29,17 +27,17 @@ public record Resquare(double angleDeg, double sideMm, int heats) implements Hea
           Resquare.class,
           ShorthandText.AFTER_RESQUARE,
           (_, _) -> new Resquare(45, 0, 2),
-          OperationField.of("angleDeg", FieldType.ANGLE, Said.alone().usually(45.0).always()),
-          OperationField.of("sideMm", FieldType.LENGTH, Said.after("to").usually(0.0)),
-          OperationField.of("heats", FieldType.COUNT, Said.before("heat").usually(1).always()));
+          OperationField.of(
+              "angleDeg", FieldType.angle(1, 90), Said.alone().usually(45.0).always()),
+          OperationField.of(
+              "sideMm", FieldType.length(Stack.WIDEST_MM), Said.after("to").usually(0.0)),
+          OperationField.of("heats", FieldType.heats(), Said.before("heat").usually(1).always()));
 
   private static final double FLATTEST = 1.15;
 
   /** Checks every field. */
   public Resquare {
-    Require.quantity(QuantityKind.ANGLE, "angleDeg", angleDeg, 1, 90);
-    Require.lengthUpTo("sideMm", sideMm, Stack.WIDEST_MM);
-    Require.count("heats", heats, 1, 60);
+    KIND.check(angleDeg, sideMm, heats);
   }
 
   @Override

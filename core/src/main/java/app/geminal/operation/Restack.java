@@ -4,7 +4,6 @@ import app.geminal.bar.Bars;
 import app.geminal.layup.Laid;
 import app.geminal.layup.Turn;
 import app.geminal.text.Message;
-import app.geminal.validation.Require;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -35,17 +34,19 @@ public record Restack(List<Turn> turns, List<Laid> between, double faceGrindMm)
           ShorthandText.AFTER_RESTACK,
           (_, shop) -> new Restack(ALL_SAME, List.of(), shop.faceGrindMm()),
           OperationField.of(
-                  "turns", FieldType.choices(Turn.class), Said.alone().usually(ALL_SAME).always())
+                  "turns",
+                  FieldType.choices(Turn.class, 60),
+                  Said.alone().usually(ALL_SAME).always())
               .otherwise(Restack.ALL_SAME),
-          OperationField.of("between", FieldType.LAID, Said.after("with").usually(List.of())),
-          OperationField.of("faceGrindMm", FieldType.LENGTH, Said.after("ground").usually(0.0))
+          OperationField.of("between", FieldType.laid(20), Said.after("with").usually(List.of())),
+          OperationField.of("faceGrindMm", FieldType.length(20), Said.after("ground").usually(0.0))
               .otherwise(0.0));
 
   /** Checks every field and copies the lists. */
   public Restack {
-    turns = Require.list("turns", turns, 1, 60);
-    between = Require.list("between", between, 0, 20);
-    Require.lengthUpTo("faceGrindMm", faceGrindMm, 20);
+    KIND.check(turns, between, faceGrindMm);
+    turns = List.copyOf(turns);
+    between = List.copyOf(between);
   }
 
   /** Bars only, their faces as they are. */

@@ -12,7 +12,6 @@ import app.geminal.layup.Piece;
 import app.geminal.ledger.Amount;
 import app.geminal.text.Message;
 import app.geminal.units.Quantity;
-import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -39,14 +38,16 @@ public record RollUp(boolean square, @Nullable Piece core, int heats) implements
           ShorthandText.AFTER_ROLL,
           (_, _) -> new RollUp(true, null, 2),
           OperationField.of(
-                  "square", FieldType.YES_NO, Said.either("square", "round").usually(true).always())
+                  "square",
+                  FieldType.yesNo(),
+                  Said.either("square", "round").usually(true).always())
               .otherwise(false),
-          OperationField.of("core", FieldType.PIECE, Said.after("core").usually(null)),
-          OperationField.of("heats", FieldType.COUNT, Said.before("heat").usually(1).always()));
+          OperationField.of("core", FieldType.piece(), Said.after("core").usually(null)),
+          OperationField.of("heats", FieldType.heats(), Said.before("heat").usually(1).always()));
 
   /** Checks the heats. */
   public RollUp {
-    Require.count("heats", heats, 1, 60);
+    KIND.check(square, core, heats);
   }
 
   @Override

@@ -6,7 +6,6 @@ import app.geminal.layup.Piece;
 import app.geminal.layup.Turn;
 import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
-import app.geminal.validation.Require;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,22 +29,22 @@ public record Sandwich(List<Laid> below, List<Laid> above, double faceGrindMm)
           ShorthandText.AFTER_SANDWICH,
           (bars, shop) ->
               bothSides(List.of(new Piece(FirstGuess.steel(bars), 3)), shop.faceGrindMm()),
-          OperationField.of("below", FieldType.LAID, Said.after("below").usually(List.of())),
+          OperationField.of("below", FieldType.laid(20), Said.after("below").usually(List.of())),
           OperationField.of(
               "above",
-              FieldType.LAID,
+              FieldType.laid(20),
               Said.after("above")
                   .usually(List.of())
                   .mirroredBy("below")
                   .ifMissing(ShorthandText.WRITE_CLADDING)),
-          OperationField.of("faceGrindMm", FieldType.LENGTH, Said.after("ground").usually(0.0))
+          OperationField.of("faceGrindMm", FieldType.length(20), Said.after("ground").usually(0.0))
               .otherwise(0.0));
 
   /** Checks every field and copies the lists. */
   public Sandwich {
-    below = Require.list("below", below, 0, 20);
-    above = Require.list("above", above, 0, 20);
-    Require.lengthUpTo("faceGrindMm", faceGrindMm, 20);
+    KIND.check(below, above, faceGrindMm);
+    below = List.copyOf(below);
+    above = List.copyOf(above);
     if (below.isEmpty() && above.isEmpty()) {
       throw new InvalidValue("above", OperationText.SANDWICH_NEEDS_CLADDING_AROUND_ITS_CORE.with());
     }

@@ -21,11 +21,14 @@ public record Scrap(List<Integer> which) implements Operation {
           ShorthandText.AFTER_SCRAP,
           (bars, _) -> new Scrap(List.of(bars.count())),
           OperationField.of(
-              "which", FieldType.BARS, Said.alone().ifMissing(ShorthandText.WRITE_BARS_SCRAPPED)));
+              "which",
+              FieldType.bars(1, 60),
+              Said.alone().ifMissing(ShorthandText.WRITE_BARS_SCRAPPED)));
 
   /** Checks and copies the list. */
   public Scrap {
-    which = BarSelection.of("which", which, 1, 60);
+    KIND.check(which);
+    which = List.copyOf(which);
   }
 
   @Override

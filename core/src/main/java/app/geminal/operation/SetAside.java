@@ -10,7 +10,6 @@ import app.geminal.ledger.LossKind;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Quantity;
 import app.geminal.validation.InvalidValue;
-import app.geminal.validation.Require;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -39,14 +38,15 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
                   : length(FirstGuess.mm(bars.lengthMm() / 4), shop.kerfMm()),
           OperationField.of(
               "pieces",
-              FieldType.COUNT,
+              FieldType.count(0, FieldType.BarNumbers.MOST_BARS),
               Said.alone()
                   .usuallyBy(SetAside::impliedPieces)
                   .ifMissing(ShorthandText.WRITE_BARS_ASIDE)),
-          OperationField.of("lengthMm", FieldType.LENGTH, Said.after("length").usually(0.0)),
           OperationField.of(
-              "kerfMm", FieldType.LENGTH, Said.after("kerf").usuallyBy(SetAside::impliedKerf)),
-          OperationField.of("which", FieldType.BARS, Said.after("bars").usually(List.of())));
+              "lengthMm", FieldType.length(Stack.LONGEST_MM), Said.after("length").usually(0.0)),
+          OperationField.of(
+              "kerfMm", FieldType.length(20), Said.after("kerf").usuallyBy(SetAside::impliedKerf)),
+          OperationField.of("which", FieldType.bars(0, 60), Said.after("bars").usually(List.of())));
 
   /** As many as are named, or none where a length is. */
   private static Usual.Value impliedPieces(ShopDefaults shop, Map<String, @Nullable Object> said) {
@@ -64,16 +64,15 @@ public record SetAside(int pieces, double lengthMm, double kerfMm, List<Integer>
 
   /** Checks every field; either pieces or a length. Which ones may be missing. */
   public SetAside(int pieces, double lengthMm, double kerfMm, @Nullable List<Integer> which) {
-    Require.count("pieces", pieces, 0, 10_000);
-    Require.lengthUpTo("lengthMm", lengthMm, Stack.LONGEST_MM);
-    Require.lengthUpTo("kerfMm", kerfMm, 20);
+    List<Integer> named = Objects.requireNonNullElse(which, List.of());
+    KIND.check(pieces, lengthMm, kerfMm, named);
     if ((pieces > 0) == (lengthMm > 0)) {
       throw new InvalidValue("pieces", OperationText.ASIDE_BARS_OR_LENGTH.with());
     }
     this.pieces = pieces;
     this.lengthMm = lengthMm;
     this.kerfMm = kerfMm;
-    this.which = BarSelection.of("which", Objects.requireNonNullElse(which, List.of()), 0, 60);
+    this.which = List.copyOf(named);
     if (!this.which.isEmpty() && this.which.size() != pieces) {
       throw new InvalidValue(
           "which",

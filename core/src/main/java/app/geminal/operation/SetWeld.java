@@ -7,7 +7,6 @@ import app.geminal.ledger.LossKind;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.shop.Tool;
 import app.geminal.steel.Deformation;
-import app.geminal.validation.Require;
 import app.geminal.weld.AtmosphereProtection;
 import app.geminal.weld.Jacket;
 import app.geminal.weld.Method;
@@ -60,16 +59,18 @@ public record SetWeld(
               (_, shop) -> of(shop),
               OperationField.of(
                   "heats",
-                  FieldType.COUNT,
+                  FieldType.count(1, 20),
                   Said.alone("heat").usuallyIn(ShopDefaults::settingHeats).always()),
               OperationField.of(
-                  "reduction", FieldType.SHARE, Said.alone().usuallyIn(ShopDefaults::setReduction)),
+                  "reduction",
+                  FieldType.share(0.5),
+                  Said.alone().usuallyIn(ShopDefaults::setReduction)),
               OperationField.of(
                   "temperatureC",
-                  FieldType.TEMPERATURE,
+                  FieldType.temperature(600, 1500),
                   Said.alone().usuallyIn(ShopDefaults::weldTemperatureC)),
               OperationField.of(
-                  "soakMin", FieldType.TIME, Said.alone().usuallyIn(ShopDefaults::soakMin)),
+                  "soakMin", FieldType.minutes(240), Said.alone().usuallyIn(ShopDefaults::soakMin)),
               OperationField.of(
                       "protection",
                       FieldType.choice(AtmosphereProtection.class),
@@ -90,7 +91,7 @@ public record SetWeld(
                       FieldType.choice(Tool.class),
                       Said.byChoice().usuallyIn(ShopDefaults::setTool))
                   .otherwise(Tool.FLAT),
-              OperationField.of("bites", FieldType.COUNT, Said.before("bite").usually(0))
+              OperationField.of("bites", FieldType.count(0, 50), Said.before("bite").usually(0))
                   .otherwise(0),
               OperationField.of(
                       "method",
@@ -101,17 +102,10 @@ public record SetWeld(
 
   /** Checks every field. */
   public SetWeld {
-    Require.count("heats", heats, 1, 20);
-    Require.number("reduction", reduction, 0, 0.5);
-    Require.temperature("temperatureC", temperatureC, 600, 1500);
-    Require.minutes("soakMin", soakMin, 0, 240);
-    Require.present("protection", protection);
-    Require.present("tack", tack);
-    Require.present("jacket", jacket);
-    Require.present("tool", tool);
-    Require.count("bites", bites, 0, 50);
     // Welds were stored before there was more than one way.
     method = method == null ? Method.FORGE : method;
+    KIND.check(
+        heats, reduction, temperatureC, soakMin, protection, tack, jacket, tool, bites, method);
   }
 
   /** An ordinary forge weld. */

@@ -7,7 +7,6 @@ import app.geminal.ledger.Loss;
 import app.geminal.ledger.LossKind;
 import app.geminal.shop.ShopDefaults;
 import app.geminal.units.Quantity;
-import app.geminal.validation.Require;
 import java.util.Set;
 
 /**
@@ -27,17 +26,19 @@ public record Trim(double frontMm, double backMm, double sidesMm) implements Ope
           (_, shop) -> new Trim(shop.endTrimMm(), shop.endTrimMm(), 0),
           OperationField.of(
               "frontMm",
-              FieldType.LENGTH,
+              FieldType.length(Stack.LONGEST_MM),
               Said.alone().usuallyIn(ShopDefaults::endTrimMm).always()),
-          OperationField.of("backMm", FieldType.LENGTH, Said.alone().usuallyAs("frontMm").always()),
-          OperationField.of("sidesMm", FieldType.LENGTH, Said.after("sides").usually(0.0))
+          OperationField.of(
+              "backMm",
+              FieldType.length(Stack.LONGEST_MM),
+              Said.alone().usuallyAs("frontMm").always()),
+          OperationField.of(
+                  "sidesMm", FieldType.length(Stack.WIDEST_MM), Said.after("sides").usually(0.0))
               .otherwise(0.0));
 
   /** Checks every field. */
   public Trim {
-    Require.lengthUpTo("frontMm", frontMm, Stack.LONGEST_MM);
-    Require.lengthUpTo("backMm", backMm, Stack.LONGEST_MM);
-    Require.lengthUpTo("sidesMm", sidesMm, Stack.WIDEST_MM);
+    KIND.check(frontMm, backMm, sidesMm);
   }
 
   @Override

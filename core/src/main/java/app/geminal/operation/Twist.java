@@ -7,7 +7,6 @@ import app.geminal.geometry.Turning;
 import app.geminal.geometry.Twisted;
 import app.geminal.text.Worded;
 import app.geminal.units.Quantity;
-import app.geminal.validation.Require;
 
 /**
  * Twisting round the length and forging square again. The section keeps its area less scale and
@@ -22,6 +21,9 @@ import app.geminal.validation.Require;
  */
 public record Twist(double turns, int sections, Hand hand, boolean rounded, int heats)
     implements Heated {
+  /** Fewer turns than this are no twist. */
+  public static final double FEWEST_TURNS = 0.05;
+
   /** What it is called, and its fields. */
   public static final OperationKind<Twist> KIND =
       OperationKind.of(
@@ -36,15 +38,14 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
                   true,
                   3),
           OperationField.of(
-              "turns", FieldType.NUMBER, Said.alone("turn").ifMissing(ShorthandText.WRITE_TURNS)),
-          OperationField.of("sections", FieldType.COUNT, Said.before("section").usually(1)),
+              "turns",
+              FieldType.number(FEWEST_TURNS, 200),
+              Said.alone("turn").ifMissing(ShorthandText.WRITE_TURNS)),
+          OperationField.of("sections", FieldType.count(1, 50), Said.before("section").usually(1)),
           OperationField.of(
               "hand", FieldType.choice(Twist.Hand.class), Said.byChoice().usually(Hand.RIGHT)),
-          OperationField.of("rounded", FieldType.YES_NO, Said.noBy("square")).otherwise(false),
-          OperationField.of("heats", FieldType.COUNT, Said.before("heat").usually(1).always()));
-
-  /** Fewer turns than this are no twist. */
-  public static final double FEWEST_TURNS = 0.05;
+          OperationField.of("rounded", FieldType.yesNo(), Said.noBy("square")).otherwise(false),
+          OperationField.of("heats", FieldType.heats(), Said.before("heat").usually(1).always()));
 
   private static final double FLATTEST = 1.5;
 
@@ -69,10 +70,7 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
 
   /** Checks every field. */
   public Twist {
-    Require.number("turns", turns, FEWEST_TURNS, 200);
-    Require.count("sections", sections, 1, 50);
-    Require.present("hand", hand);
-    Require.count("heats", heats, 1, 60);
+    KIND.check(turns, sections, hand, rounded, heats);
   }
 
   @Override

@@ -12,7 +12,6 @@ import app.geminal.shop.ShopDefaults;
 import app.geminal.shop.Tool;
 import app.geminal.steel.Deformation;
 import app.geminal.units.Quantity;
-import app.geminal.validation.Require;
 import java.util.Optional;
 
 /**
@@ -33,16 +32,16 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
           ShorthandText.AFTER_UPSET,
           (_, _) -> new Upset(0.3, 0, 2),
           OperationField.of(
-              "reduction", FieldType.SHARE, Said.alone().ifMissing(ShorthandText.WRITE_REDUCTION)),
-          OperationField.of("bowMm", FieldType.LENGTH, Said.after("bow").usually(0.0))
+              "reduction",
+              FieldType.share(0.8),
+              Said.alone().ifMissing(ShorthandText.WRITE_REDUCTION)),
+          OperationField.of("bowMm", FieldType.length(200), Said.after("bow").usually(0.0))
               .otherwise(0.0),
-          OperationField.of("heats", FieldType.COUNT, Said.before("heat").usually(1).always()));
+          OperationField.of("heats", FieldType.heats(), Said.before("heat").usually(1).always()));
 
   /** Checks every field. */
   public Upset {
-    Require.number("reduction", reduction, 0, 0.8);
-    Require.lengthUpTo("bowMm", bowMm, 200);
-    Require.count("heats", heats, 1, 60);
+    KIND.check(reduction, bowMm, heats);
   }
 
   @Override

@@ -47,6 +47,7 @@ class CatalogueTest {
     }
     OperationKinds.ALL.forEach(kind -> {
       keys.add(kind.title().key());
+      keys.add(kind.means().key());
       for (OperationField field : kind.fields()) {
         kind.label(field).ifPresent(label -> keys.add(label.key()));
         if (field.type() instanceof FieldType.YesNo) {
