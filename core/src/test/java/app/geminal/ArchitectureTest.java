@@ -27,6 +27,7 @@ class ArchitectureTest {
             "java.math..",
             "java.time..",
             "org.jspecify..",
+            "com.google.auto.service..",
             "com.google.errorprone.annotations..",
             "org.ojalgo..",
             "com.ibm.icu..")

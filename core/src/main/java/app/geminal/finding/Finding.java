@@ -6,15 +6,15 @@ import app.geminal.operation.Operation;
 import app.geminal.text.Message;
 import app.geminal.text.MessageKey;
 import app.geminal.text.Topic;
-import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /**
  * One thing found in a plan.
@@ -47,10 +47,10 @@ public record Finding(
 
   /** Every family a check can find. */
   public static Set<String> families() {
-    return Stream.<Topic>concat(
-            Arrays.stream(FindingKind.values()), Arrays.stream(ReasonKind.values()))
-        .map(Topic::family)
-        .collect(Collectors.toUnmodifiableSet());
+    List<Topic> all = new ArrayList<>(List.of(FindingKind.values()));
+    all.addAll(List.of(ReasonKind.values()));
+    all.addAll(KindChecks.furtherTopics());
+    return all.stream().map(Topic::family).collect(Collectors.toUnmodifiableSet());
   }
 
   /** The matter's name in the interface, stable across releases. */
@@ -88,12 +88,13 @@ public record Finding(
     return remedy.map(_ -> kind.text(Topic.Part.REMEDY, figures));
   }
 
-  static Builder of(Topic kind, Severity severity, int stage) {
+  /** A finding to be put together, at a stage of a Run. */
+  public static Builder of(Topic kind, Severity severity, int stage) {
     return new Builder(kind, severity, stage);
   }
 
-  /** Puts a finding together; what is not said stays empty. Package use only. */
-  static final class Builder {
+  /** Puts a finding together; what is not said stays empty. */
+  public static final class Builder {
     private final Topic kind;
     private final Severity severity;
     private final int stage;
@@ -110,51 +111,60 @@ public record Finding(
       this.stage = stage;
     }
 
-    Builder safety() {
+    /** People can be hurt. */
+    public Builder safety() {
       safety = true;
       return this;
     }
 
-    Builder about(String thing) {
+    /** The piece, joint, face or part it speaks about. */
+    public Builder about(String thing) {
       about = thing;
       return this;
     }
 
-    Builder against(double actually, double most) {
+    /** What is planned, and where the line is drawn. */
+    public Builder against(double actually, double most) {
       actual = OptionalDouble.of(actually);
       limit = OptionalDouble.of(most);
       return this;
     }
 
     /** Figures of its texts, each after its name. */
-    Builder figures(Object... namesAndFigures) {
+    public Builder figures(Object... namesAndFigures) {
       figures.putAll(MessageKey.figures(namesAndFigures));
       return this;
     }
 
-    Builder figures(Map<String, Object> more) {
+    /** Figures of its texts, by name. */
+    public Builder figures(Map<String, Object> more) {
       figures.putAll(more);
       return this;
     }
 
-    Builder instead(Operation operation) {
+    /** Remedied by another step in its place. */
+    public Builder instead(Operation operation) {
       return remedy(Optional.of(new Remedy.Instead(operation)));
     }
 
-    Builder before(Operation operation) {
+    /** Remedied by a step before it. */
+    public Builder before(Operation operation) {
       return remedy(Optional.of(new Remedy.Before(operation)));
     }
 
-    Builder restacked(Stack stack) {
+    /** Remedied by another stack. */
+    public Builder restacked(Stack stack) {
       return remedy(Optional.of(new Remedy.Restacked(stack)));
     }
 
-    Builder remedy(Optional<? extends Remedy> one) {
+    /** Remedied so, where it can be. */
+    public Builder remedy(Optional<? extends Remedy> one) {
       remedy = one.map(r -> r);
       return this;
     }
 
-    Finding found() {
+    /** The finding. */
+    public Finding found() {
       return new Finding(kind, severity, safety, stage, about, actual, limit, figures, remedy);
     }
   }

@@ -8,6 +8,7 @@ import app.geminal.operation.Operation;
 import app.geminal.operation.Resquare;
 import app.geminal.operation.SetWeld;
 import app.geminal.operation.Twist;
+import app.geminal.text.Topic;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.ServiceLoader;
@@ -28,7 +29,13 @@ public record KindChecks<O extends Operation>(
   public interface Further {
     /** All of them. */
     List<KindChecks<?>> checks();
+
+    /** All they can find. */
+    List<? extends Topic> topics();
   }
+
+  private static final List<Further> FURTHER =
+      ServiceLoader.load(Further.class).stream().map(ServiceLoader.Provider::get).toList();
 
   static final List<KindChecks<?>> ALL = all();
 
@@ -45,8 +52,13 @@ public record KindChecks<O extends Operation>(
                 new KindChecks<>(Resquare.class, (at, _) -> PatternChecks.square(at)),
                 new KindChecks<>(FourWay.class, (at, _) -> PatternChecks.square(at)),
                 new KindChecks<>(Blade.class, PatternChecks::blade)));
-    ServiceLoader.load(Further.class).forEach(further -> all.addAll(further.checks()));
+    FURTHER.forEach(further -> all.addAll(further.checks()));
     return List.copyOf(all);
+  }
+
+  /** All that kinds at home elsewhere can find. */
+  static List<Topic> furtherTopics() {
+    return FURTHER.stream().<Topic>flatMap(further -> further.topics().stream()).toList();
   }
 
   List<Finding> of(StepContext at) {

@@ -3,20 +3,11 @@ package app.geminal.geometry;
 import app.geminal.bar.Bars;
 import java.util.List;
 
-/** A change of bars by themselves: nothing is laid to them. */
-public sealed interface BarChange extends ShapeChange
-    permits SkinOff,
-        Stretch,
-        Reorientation,
-        DiscTurn,
-        BowedLayers,
-        FilledHollows,
-        SurfaceNoise,
-        Sawn,
-        Parted,
-        Renumbered,
-        Folded,
-        Tiled {
+/**
+ * A change of bars by themselves: nothing is laid to them. Open, for kinds of steps that are at
+ * home in other packages.
+ */
+public non-sealed interface BarChange extends ShapeChange {
 
   /** The bars afterwards. */
   Bars of(Bars bars);

@@ -15,7 +15,7 @@ import java.util.Optional;
 public record Box(int bar, LineSpan x, LineSpan y, LineSpan z) {
 
   /** Moved within its bar. */
-  Box by(double alongMm, double acrossMm, double upMm) {
+  public Box by(double alongMm, double acrossMm, double upMm) {
     return new Box(bar, x.plus(alongMm), y.plus(acrossMm), z.plus(upMm));
   }
 
@@ -29,7 +29,7 @@ public record Box(int bar, LineSpan x, LineSpan y, LineSpan z) {
   }
 
   /** As it is when a bar of that size is laid another way. */
-  Box turned(Turn turn, Size size) {
+  public Box turned(Turn turn, Size size) {
     return switch (turn) {
       case SAME -> this;
       case OVER -> new Box(bar, x, y.mirrored(size.width()), z.mirrored(size.height()));

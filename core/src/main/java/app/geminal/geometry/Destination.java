@@ -11,13 +11,16 @@ import java.util.stream.Stream;
  * @param aside in bars set aside, counted by themselves
  */
 public record Destination(List<Box> here, List<Box> aside) {
-  static final Destination GONE = new Destination(List.of(), List.of());
+  /** The steel is gone. */
+  public static final Destination GONE = new Destination(List.of(), List.of());
 
-  static Destination here(Optional<Box> box) {
+  /** In bars at hand, or gone. */
+  public static Destination here(Optional<Box> box) {
     return here(box.stream());
   }
 
-  static Destination here(Stream<Box> boxes) {
+  /** In bars at hand, in some boxes. */
+  public static Destination here(Stream<Box> boxes) {
     return new Destination(boxes.toList(), List.of());
   }
 

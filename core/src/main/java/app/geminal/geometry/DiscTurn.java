@@ -68,7 +68,7 @@ public record DiscTurn(Size before, Size after, boolean wasRound, Turning turnin
   @Override
   public VolumeRange localVolume() {
     // A square forged round loses at its corners what a round forged square gains there.
-    return wasRound ? new VolumeRange(0.69, 1.27) : new VolumeRange(0.78, 1.15);
+    return wasRound ? new VolumeRange(0.69, 1.27) : new VolumeRange(0.77, 1.16);
   }
 
   @Override

@@ -88,7 +88,8 @@ public record FilledHollows(
 
   @Override
   public VolumeRange localVolume() {
-    return new VolumeRange(0.85, 1.15);
+    double gone = 1 - after.height() / before.height();
+    return new VolumeRange(1 - gone, 1 + gone);
   }
 
   @Override

@@ -68,15 +68,19 @@ public record Done(
     }
   }
 
-  static final Layers KEPT = new Layers.Kept();
-  static final Layers MOVED = new Layers.Moved();
+  /** Nothing, or whole layers off the outside. */
+  public static final Layers KEPT = new Layers.Kept();
+
+  /** They lie another way now and are counted again. */
+  public static final Layers MOVED = new Layers.Moved();
 
   /** Nothing happens. */
   public static Done unchanged(Bars bars) {
     return of(bars);
   }
 
-  static Done of(Bars bars, Loss... losses) {
+  /** Bars as they are, and what they lost. */
+  public static Done of(Bars bars, Loss... losses) {
     return new Done(
         bars,
         List.of(losses),
@@ -89,17 +93,18 @@ public record Done(
         List.of());
   }
 
-  Done with(Layers newLayers) {
+  /** The same, with what it did to the layers. */
+  public Done with(Layers newLayers) {
     return new Done(bars, losses, added, joined, newLayers, aside, taken, fits, changes);
   }
 
   /** Then the bars are changed. */
-  Done then(BarChange change) {
+  public Done then(BarChange change) {
     return by(change, change.of(bars));
   }
 
   /** Then steel is taken off, and lost. */
-  Done losing(LossKind kind, BarChange change) {
+  public Done losing(LossKind kind, BarChange change) {
     Done changed = then(change);
     return changed.withLosses(new Loss(kind, bars.amount().minus(changed.bars.amount())));
   }
@@ -115,7 +120,8 @@ public record Done(
     return new Done(newBars, losses, added, joined, layers, aside, taken, fits, changes);
   }
 
-  Done withLosses(Loss... more) {
+  /** The same, more steel lost. */
+  public Done withLosses(Loss... more) {
     List<Loss> all = new ArrayList<>(losses);
     all.addAll(List.of(more));
     return new Done(bars, List.copyOf(all), added, joined, layers, aside, taken, fits, changes);

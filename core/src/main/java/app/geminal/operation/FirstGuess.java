@@ -15,7 +15,7 @@ public final class FirstGuess {
   }
 
   /** The smaller side of each bar, mm. */
-  static double thin(Bars bars) {
+  public static double thin(Bars bars) {
     return Math.min(bars.widthMm(), bars.heightMm());
   }
 

@@ -8,9 +8,9 @@ import java.util.function.Function;
 
 /**
  * Scale taken off all six faces of a bar. Calculated on the surface before the bar is shaped, which
- * slightly understates a long draw. Package use only.
+ * slightly understates a long draw.
  */
-final class ScaleLoss {
+public final class ScaleLoss {
   private static final double LEAST_LEFT_MM = 0.01;
 
   private ScaleLoss() {}
@@ -21,7 +21,7 @@ final class ScaleLoss {
   }
 
   /** Skin of so many heats at the shop's drawing heat, then whatever the step itself does. */
-  static OperationResult inHeats(
+  public static OperationResult inHeats(
       Heated step, Bars bars, ShopDefaults defaults, Function<Done, OperationResult> afterwards) {
     return switch (takenFrom(bars, step.skinMm(defaults))) {
       case Impossible no -> no;

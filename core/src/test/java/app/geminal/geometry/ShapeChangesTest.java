@@ -9,12 +9,12 @@ import app.geminal.bar.Size;
 import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Piece;
 import app.geminal.layup.Turn;
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -103,76 +103,36 @@ class ShapeChangesTest {
   @Test
   void noKindOfChangeIsLeftOut() {
     assertThat(cases().stream().<Class<?>>map(c -> c.change().getClass()).distinct().toList())
-        .containsExactlyInAnyOrder(BarChange.class.getPermittedSubclasses());
+        .containsExactlyInAnyOrderElementsOf(
+            new ClassFileImporter()
+                .importPackagesOf(BarChange.class).stream()
+                    .filter(type -> type.isAssignableTo(BarChange.class) && !type.isInterface())
+                    .<Class<?>>map(JavaClass::reflect)
+                    .toList());
   }
 
   @ParameterizedTest(name = "{0}")
   @MethodSource("cases")
   void whatGoesForwardsComesBack(Case each) {
-    SplittableRandom random = new SplittableRandom(11);
-    int there = 0;
-    for (int i = 0; i < POINTS; i++) {
-      Point from = somewhere(each.before(), random);
-      Point p = copy(from);
-      if (each.change().forward(p)) {
-        there++;
-        assertThat(isIn(p, each.change().of(each.before()), NEAR_MM)).as("%s", show(p)).isTrue();
-        Point image = copy(p);
-        back(each.change(), p);
-        assertThat(show(p)).as("from %s by %s", show(from), show(image)).isEqualTo(show(from));
-      }
-    }
-    assertThat(there).isGreaterThan(POINTS / 4);
+    ShapeChangeLaws.whatGoesForwardsComesBack(each.before(), each.change());
   }
 
   @ParameterizedTest(name = "{0}")
   @MethodSource("cases")
   void boxesHoldWhatWasInThem(Case each) {
-    SplittableRandom random = new SplittableRandom(12);
-    for (int i = 0; i < POINTS / 4; i++) {
-      Point p = somewhere(each.before(), random);
-      Box box = around(p, random);
-      if (each.change().forward(p)) {
-        Destination there = each.change().forward(box);
-        assertThat(there.here()).as("%s", show(p)).anyMatch(b -> b.holds(p, NEAR_MM));
-      }
-    }
+    ShapeChangeLaws.boxesHoldWhatWasInThem(each.before(), each.change());
   }
 
   @ParameterizedTest(name = "{0}")
   @MethodSource("cases")
   void steelThatIsNotThereAnyMoreIsGone(Case each) {
-    SplittableRandom random = new SplittableRandom(13);
-    double there = 0;
-    for (int i = 0; i < 10 * POINTS; i++) {
-      there += each.change().forward(somewhere(each.before(), random)) ? 1 : 0;
-    }
-    Bars after = each.change().of(each.before());
-    double left = after.amount().volumeMm3() / each.before().amount().volumeMm3();
-    // What uneven forging pushes out of one place comes in at another.
-    double off = each.change() instanceof SurfaceNoise ? 0.06 : 0.012;
-    assertThat(there / (10 * POINTS)).isCloseTo(Math.min(1, left), within(off));
+    ShapeChangeLaws.steelThatIsNotThereAnyMoreIsGone(each.before(), each.change());
   }
 
   @ParameterizedTest(name = "{0}")
   @MethodSource("cases")
   void everyPieceKeepsItsVolumeAsFarAsIsSaid(Case each) {
-    SplittableRandom random = new SplittableRandom(14);
-    Bars after = each.change().of(each.before());
-    double[] volumes = new double[POINTS];
-    int n = 0;
-    for (int tries = 0; n < POINTS && tries < 20 * POINTS; tries++) {
-      Point p = somewhere(after, random);
-      double volume = LocalVolume.at(p, at -> back(each.change(), at));
-      if (!Double.isNaN(volume)) {
-        volumes[n++] = volume;
-      }
-    }
-    assertThat(n).isEqualTo(POINTS);
-    Arrays.sort(volumes);
-    VolumeRange said = each.change().localVolume();
-    assertThat(volumes[n / 10]).isGreaterThan(said.tenth() - 1e-4);
-    assertThat(volumes[9 * n / 10]).isLessThan(said.ninetieth() + 1e-4);
+    ShapeChangeLaws.everyPieceKeepsItsVolumeAsFarAsIsSaid(each.before(), each.change());
   }
 
   static Stream<Block> blocks() {
@@ -210,7 +170,7 @@ class ShapeChangesTest {
           || block.sources().get(source) instanceof Source.PartBars) {
         double high = block.sources().get(source) instanceof Source.OwnBars ? 20 : 12;
         // Of two equal blocks.
-        Point from = somewhere(bars(4, new Size(240, 30, high)), random);
+        Point from = ShapeChangeLaws.somewhere(bars(4, new Size(240, 30, high)), random);
         there += comesBack(block, source, from, random) ? 1 : 0;
       }
     }
@@ -219,16 +179,16 @@ class ShapeChangesTest {
 
   private static boolean comesBack(
       Gathering gathering, int source, Point from, SplittableRandom random) {
-    Point p = copy(from);
-    Box box = around(from, random);
+    Point p = ShapeChangeLaws.copy(from);
+    Box box = ShapeChangeLaws.around(from, random);
     if (!gathering.forward(source, p)) {
       return false;
     }
-    Point image = copy(p);
+    Point image = ShapeChangeLaws.copy(p);
     assertThat(gathering.forward(source, box)).anyMatch(b -> b.holds(image, NEAR_MM));
     gathering.back().forEach(step -> step.back(p));
     assertThat(gathering.backInto(p)).isEqualTo(source);
-    assertThat(show(p)).isEqualTo(show(from));
+    assertThat(ShapeChangeLaws.show(p)).isEqualTo(ShapeChangeLaws.show(from));
     return true;
   }
 
@@ -245,7 +205,7 @@ class ShapeChangesTest {
   void aRolledStripUnrolls(RolledStrip roll) {
     SplittableRandom random = new SplittableRandom(16);
     for (int i = 0; i < POINTS; i++) {
-      Point from = somewhere(bars(1, roll.strip()), random);
+      Point from = ShapeChangeLaws.somewhere(bars(1, roll.strip()), random);
       // Where an end tapers out, rounding hides its thickness.
       if (from.x > 1 && from.x < roll.strip().length() - 1) {
         assertThat(comesBack(roll, 0, from, random)).isTrue();
@@ -288,12 +248,12 @@ class ShapeChangesTest {
     Point p = new Point();
     for (int i = 0; i < 1000; i++) {
       p.begin(0, 15, (i + 0.5) / 50, 0);
-      back(bowed, p);
+      ShapeChangeLaws.back(bowed, p);
       mean += (15 - p.y) / 1000;
     }
     assertThat(mean).isCloseTo(0, within(1e-3));
     p.begin(0, 15, 10, 0);
-    back(bowed, p);
+    ShapeChangeLaws.back(bowed, p);
     assertThat(15 - p.y).isCloseTo(4.0 / 3, within(1e-9));
   }
 
@@ -308,7 +268,7 @@ class ShapeChangesTest {
       double below = -1;
       for (double z = 0; z <= 10; z += 0.05) {
         p.begin(x, y, z, 0);
-        back(humps, p);
+        ShapeChangeLaws.back(humps, p);
         assertThat(p.z).isBetween(z - 4.9, z + 4.9).isBetween(0.0, 10.0);
         assertThat(p.z).isGreaterThanOrEqualTo(below);
         below = p.z;
@@ -319,64 +279,11 @@ class ShapeChangesTest {
   private static double cameFrom(FilledHollows hollowed, double x, double z) {
     Point p = new Point();
     p.begin(x, 5, z, 0);
-    back(hollowed, p);
+    ShapeChangeLaws.back(hollowed, p);
     return p.z;
   }
 
   private static Size bar(double heightMm) {
     return new Size(200, 40, heightMm);
-  }
-
-  private static void back(BarChange change, Point p) {
-    change.back().forEach(step -> step.back(p));
-  }
-
-  private static Point somewhere(Bars bars, SplittableRandom random) {
-    while (true) {
-      Point p = new Point();
-      p.begin(
-          random.nextDouble() * bars.lengthMm(),
-          random.nextDouble() * bars.widthMm(),
-          random.nextDouble() * bars.section().heightMm(),
-          random.nextInt(bars.count()));
-      if (isIn(p, bars, 0)) {
-        return p;
-      }
-    }
-  }
-
-  private static boolean isIn(Point p, Bars bars, double offMm) {
-    Size size = Size.of(bars);
-    double y = 2 * p.y / size.width() - 1;
-    double z = 2 * p.z / size.height() - 1;
-    return p.bar < bars.count()
-        && Optional.of(new Box(p.bar, span(size.length()), span(size.width()), span(size.height())))
-            .filter(b -> b.holds(p, offMm))
-            .isPresent()
-        && (bars.form() != Form.ROUND || y * y + z * z <= 1 + offMm);
-  }
-
-  private static LineSpan span(double length) {
-    return new LineSpan(0, length);
-  }
-
-  private static Box around(Point p, SplittableRandom random) {
-    double off = random.nextDouble(3);
-    return new Box(
-        p.bar,
-        new LineSpan(p.x - off, p.x + 1),
-        new LineSpan(p.y - 1, p.y + off),
-        new LineSpan(p.z - off, p.z + off));
-  }
-
-  private static Point copy(Point of) {
-    Point p = new Point();
-    p.begin(of.x, of.y, of.z, of.bar);
-    return p;
-  }
-
-  /** To the hundred-thousandth of a millimetre. */
-  private static String show(Point p) {
-    return "%.5f %.5f %.5f of %d".formatted(p.x + 0.0, p.y + 0.0, p.z + 0.0, p.bar);
   }
 }

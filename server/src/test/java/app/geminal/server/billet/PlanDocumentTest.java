@@ -3,11 +3,13 @@ package app.geminal.server.billet;
 import static app.geminal.server.billet.PlanDocument.PLAN;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.geminal.bar.Bars;
 import app.geminal.billet.Origin;
 import app.geminal.billet.Part;
 import app.geminal.billet.Plan;
 import app.geminal.billet.Step;
 import app.geminal.billet.WantedPieces;
+import app.geminal.layers.LayerSequence;
 import app.geminal.layup.Coating;
 import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
@@ -57,40 +59,50 @@ class PlanDocumentTest {
   private static final Piece CABLE = new Piece("cable", 12, 40, 200, 0.7, Coating.ZINC);
   private static final PartBar BAR = new PartBar("core", Turn.QUARTER, List.of(PIECE));
 
+  private static final Bars SOME = Bars.level(1, 40, 300, LayerSequence.band("1075", 30), 1, false);
+
+  /** Those at home in packages of their own are tried as they are first guessed. */
   private static final List<Operation> ALL =
-      List.of(
-          new SetWeld(
-              3,
-              0.08,
-              1176.6666666666667,
-              15,
-              AtmosphereProtection.BOTH,
-              Tack.WIRE,
-              Jacket.CLOSED,
-              Tool.HAMMER,
-              2,
-              Method.COPPER_SOLID),
-          new Draw(38.1, 6.35, 3, Tool.MILL),
-          new Trim(1, 2, 0.5),
-          new Grind(0.2, 0.3),
-          new Cut(4, 1.6, 0),
-          new SetAside(1, 0, 1.6, List.of()),
-          new Scrap(List.of(1, 2)),
-          new Watch(),
-          new Restack(Restack.EVERY_SECOND, List.of(PIECE, BAR), 0.4),
-          new Fold(5, 2),
-          new Twist(3.5, 2, Twist.Hand.BOTH, true, 2),
-          new Resquare(45, 20, 2),
-          new Upset(0.2, 1, 2),
-          new RollUp(true, PIECE, 3),
-          new FourWay(Turn.OVER, 1.6),
-          new Ladder(12, 6, 1, true, false, 0, 1),
-          new Dimples(12, 8, 1, false, 0, 1),
-          new ForgedSurface(0.3, 6, 7),
-          new Sandwich(List.of(PIECE), List.of(BAR, PIECE), 0.1),
-          new LayUp(
-              List.of(Turn.SAME, Turn.END), List.of(BAR), List.of(PIECE), List.of(PIECE), 0.1),
-          new Blade(Blade.Profile.DROP, 200, 30, 4, 0.5, 20, 0.3, 90));
+      Stream.<Operation>concat(
+              here().stream(),
+              OperationKinds.further().stream()
+                  .map(kind -> kind.guess(SOME, ShopDefaults.common())))
+          .toList();
+
+  private static List<Operation> here() {
+    return List.of(
+        new SetWeld(
+            3,
+            0.08,
+            1176.6666666666667,
+            15,
+            AtmosphereProtection.BOTH,
+            Tack.WIRE,
+            Jacket.CLOSED,
+            Tool.HAMMER,
+            2,
+            Method.COPPER_SOLID),
+        new Draw(38.1, 6.35, 3, Tool.MILL),
+        new Trim(1, 2, 0.5),
+        new Grind(0.2, 0.3),
+        new Cut(4, 1.6, 0),
+        new SetAside(1, 0, 1.6, List.of()),
+        new Scrap(List.of(1, 2)),
+        new Watch(),
+        new Restack(Restack.EVERY_SECOND, List.of(PIECE, BAR), 0.4),
+        new Fold(5, 2),
+        new Twist(3.5, 2, Twist.Hand.BOTH, true, 2),
+        new Resquare(45, 20, 2),
+        new Upset(0.2, 1, 2),
+        new RollUp(true, PIECE, 3),
+        new FourWay(Turn.OVER, 1.6),
+        new Ladder(12, 6, 1, true, false, 0, 1),
+        new Dimples(12, 8, 1, false, 0, 1),
+        new ForgedSurface(0.3, 6, 7),
+        new Sandwich(List.of(PIECE), List.of(BAR, PIECE), 0.1),
+        new LayUp(List.of(Turn.SAME, Turn.END), List.of(BAR), List.of(PIECE), List.of(PIECE), 0.1),
+        new Blade(Blade.Profile.DROP, 200, 30, 4, 0.5, 20, 0.3, 90));
+  }
 
   private static Plan whole() {
     List<Step> steps = new ArrayList<>();
