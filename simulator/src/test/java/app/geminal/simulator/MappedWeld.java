@@ -65,14 +65,14 @@ record MappedWeld(int number, double planned, double logged, boolean isSound) {
         IntStream.range(0, truth.joints()).allMatch(truth::isSound));
   }
 
-  /** Writes the first so many into a file: {@code main(number, file)}. */
+  /** Writes welds of these numbers into a file: {@code main(from, to, file)}, the last not. */
   static void main(String[] given) throws IOException {
     Stream<String> lines =
-        IntStream.range(0, Integer.parseInt(given[0]))
+        IntStream.range(Integer.parseInt(given[0]), Integer.parseInt(given[1]))
             .parallel()
             .mapToObj(number -> made(number).line());
     Files.write(
-        Path.of(given[1]), Stream.concat(Stream.of("number,planned,logged,sound"), lines).toList());
+        Path.of(given[2]), Stream.concat(Stream.of("number,planned,logged,sound"), lines).toList());
   }
 
   private String line() {

@@ -31,7 +31,7 @@ import org.junit.jupiter.api.Test;
 class MapsAndOutcomesTest {
   private static final String FILE = "mapped-welds.csv";
   private static final int MADE_AGAIN = 6;
-  private static final int SHOPS = 10;
+  private static final int SHOPS = 4;
   private static final int RECORD = 400;
   private static final int TENTHS = 10;
 
