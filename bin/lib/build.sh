@@ -8,7 +8,7 @@ build_is_current() {
   [[ $GEMINAL_INSTALLED == false ]] || return 0
   [[ -f $GEMINAL_APP/built ]] || return 1
   local newer
-  newer=$(find "$GEMINAL_ROOT/pom.xml" "$GEMINAL_ROOT"/{core,library,simulator,server}/{pom.xml,src/main} \
+  newer=$(find "$GEMINAL_ROOT/pom.xml" "$GEMINAL_ROOT"/{core,library,vision,simulator,server}/{pom.xml,src/main} \
     "$GEMINAL_ROOT"/web/{pom.xml,package.json,package-lock.json,index.html,vite.config.ts,src,public} \
     "$GEMINAL_ROOT"/docs/openapi.json "$GEMINAL_ROOT"/bin/lib/build* -newer "$GEMINAL_APP/built" -print -quit 2>/dev/null)
   [[ -z $newer ]]
@@ -27,7 +27,7 @@ build_application() {
   say "building (the first time takes a few minutes) …"
   local log=$GEMINAL_ROOT/var/build.log
   mkdir -p "$GEMINAL_ROOT/var"
-  if ! (cd "$GEMINAL_ROOT" && mvn -B -pl core,library,simulator,web,server -DskipTests package) >"$log" 2>&1; then
+  if ! (cd "$GEMINAL_ROOT" && mvn -B -pl core,library,vision,simulator,web,server -DskipTests package) >"$log" 2>&1; then
     grep -E 'ERROR|WARNING.*\.java' "$log" | head -n 10 >&2
     fail "the build failed; all of it stands in $log."
   fi

@@ -49,7 +49,9 @@ enum CliText implements MessageKey {
   WRITE_WITH,
   WRITTEN,
   OTHER_SHOP,
-  POOLED;
+  POOLED,
+  WRITE_LINE,
+  COUNTED;
 
   @Override
   public String section() {

@@ -16,6 +16,7 @@ import picocli.CommandLine.Spec;
     version = "geminal 0.1.0",
     synopsisSubcommandLabel = "COMMAND",
     subcommands = {
+      Count.class,
       Evaluate.class,
       Find.class,
       ListSteels.class,

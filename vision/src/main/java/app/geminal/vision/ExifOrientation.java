@@ -1,4 +1,4 @@
-package app.geminal.server.book;
+package app.geminal.vision;
 
 import com.drew.imaging.jpeg.JpegMetadataReader;
 import com.drew.imaging.jpeg.JpegProcessingException;
@@ -15,7 +15,7 @@ import java.util.List;
  *
  * @param orientation 1 to 8
  */
-record ExifOrientation(int orientation) {
+public record ExifOrientation(int orientation) {
 
   /** Only this of all that may be in a file is ever unpacked. */
   private static final List<JpegSegmentMetadataReader> EXIF = List.of(new ExifReader());
@@ -34,12 +34,12 @@ record ExifOrientation(int orientation) {
   }
 
   /** Whether width and height change places. */
-  boolean isTurned() {
+  public boolean isTurned() {
     return orientation >= 5;
   }
 
   /** From the picture as it came, of that size, to upright. */
-  AffineTransform transform(int width, int height) {
+  public AffineTransform transform(int width, int height) {
     return switch (orientation) {
       case 2 -> new AffineTransform(-1, 0, 0, 1, width, 0);
       case 3 -> new AffineTransform(-1, 0, 0, -1, width, height);

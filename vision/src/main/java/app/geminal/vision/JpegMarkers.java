@@ -1,4 +1,4 @@
-package app.geminal.server.book;
+package app.geminal.vision;
 
 import app.geminal.validation.InvalidValue;
 
@@ -38,14 +38,14 @@ final class JpegMarkers {
         return;
       }
       if (marker == START_OF_SCAN && ++scans > MOST_SCANS) {
-        throw new InvalidValue("photo", BookText.THIS_PICTURE_IS_NOT_CAMERA_JPEG.with());
+        throw new InvalidValue("photo", VisionText.NOT_A_CAMERA_JPEG.with());
       }
       if (marker == PROGRESSIVE && i + 8 < file.length) {
         long pixels = (long) two(file, i + 5) * two(file, i + 7);
         if (pixels > MOST_PROGRESSIVE_PIXELS) {
           throw new InvalidValue(
               "photo",
-              BookText.PROGRESSIVE_TOO_LARGE.with(
+              VisionText.PROGRESSIVE_TOO_LARGE.with(
                   "millions", pixels / 1_000_000, "most", MOST_PROGRESSIVE_PIXELS / 1_000_000));
         }
       }

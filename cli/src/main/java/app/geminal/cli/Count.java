@@ -1,0 +1,78 @@
+package app.geminal.cli;
+
+import app.geminal.units.Units;
+import app.geminal.validation.InvalidValue;
+import app.geminal.vision.LayerCount;
+import app.geminal.vision.LayerCounter;
+import app.geminal.vision.Line;
+import app.geminal.vision.Photograph;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/** How many layers a photograph shows along a line. */
+@Command(name = "count", resourceBundle = "app.geminal.cli.usage", mixinStandardHelpOptions = true)
+final class Count implements Callable<Integer> {
+  @Parameters(paramLabel = "PHOTO", descriptionKey = "geminal.count.photo")
+  private Path photo;
+
+  @Option(names = "--line", paramLabel = "X1,Y1,X2,Y2", descriptionKey = "geminal.count.line")
+  private @Nullable String line;
+
+  @Option(names = "--json", descriptionKey = "geminal.count.json")
+  private boolean json;
+
+  @Spec private CommandSpec spec;
+
+  @SuppressWarnings("NullAway.Init")
+  Count() {}
+
+  @Override
+  public Integer call() {
+    Photograph photograph = Photograph.read(file());
+    LayerCount count =
+        line == null ? LayerCounter.of(photograph) : LayerCounter.along(photograph, line(line));
+    spec.commandLine().getOut().println(json ? Output.json(CountJson.of(count)) : words(count));
+    return count.refused().isPresent() ? Geminal.NO : 0;
+  }
+
+  private byte[] file() {
+    try {
+      return Files.readAllBytes(photo);
+    } catch (IOException e) {
+      throw new UnusableInput(CliText.NO_FILE.with("file", photo.toString()).read(Units.METRIC));
+    }
+  }
+
+  private static Line line(String given) {
+    try {
+      double[] at = Arrays.stream(given.split(",", -1)).mapToDouble(Double::parseDouble).toArray();
+      if (at.length == 4) {
+        return new Line(at[0], at[1], at[2], at[3]);
+      }
+    } catch (NumberFormatException e) {
+      // Said below.
+    } catch (InvalidValue e) {
+      throw new UnusableInput(e.words().read(Units.METRIC));
+    }
+    throw new UnusableInput(CliText.WRITE_LINE.with("given", given).read(Units.METRIC));
+  }
+
+  private static String words(LayerCount count) {
+    return count
+        .refused()
+        .map(why -> why.read(Units.METRIC))
+        .orElseGet(() ->
+            CliText.COUNTED
+                .with("count", count.count(), "low", count.low(), "high", count.high())
+                .read(Units.METRIC));
+  }
+}

@@ -1,0 +1,21 @@
+package app.geminal.counted;
+
+import app.geminal.text.MessageKey;
+
+/** The texts of this package. */
+enum CountedText implements MessageKey {
+  PIECE_LEFT_OUT,
+  PIECE_TWICE,
+  LAYER_GROUND_AWAY,
+  BARS_FEWER,
+  BARS_MORE,
+  BARS_LAID_OTHERWISE,
+  STEP_LEFT_OUT,
+  STEP_TWICE,
+  DOUBLE_LAYERS_COUNTED;
+
+  @Override
+  public String section() {
+    return "counted";
+  }
+}
