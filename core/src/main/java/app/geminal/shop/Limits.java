@@ -19,7 +19,9 @@ import app.geminal.validation.Require;
  * @param meltMarginC closer to the solidus than this, metal may run
  * @param firstSetReduction harder on the first set splits the sides, fraction
  * @param grooveDepth deeper leaves too little between grooves, fraction of the thickness
- * @param twistShear more surface shear than this opens seams in all but skilled hands
+ * @param twistShear more surface shear than this opens seams in all but skilled hands: γ = 2π·r·n/L
+ *     of {@code Twist.shear}, no unit; usually 1.5, to 3 with an even heat and a practised hand
+ *     (bench rule, ± a third)
  * @param smallestSquareMm a smaller square cannot be ground and put together again
  * @param finestLayerMm finer than this the eye reads grey
  * @param widestBandMm a bright or soft layer shows wider than this on a bevel
@@ -70,6 +72,23 @@ public record Limits(
   /** The defaults. */
   public static Limits common() {
     return new Limits(
-        60, 5.5, 100, 900, 2, 100, 1.5, 0.2, 1000, 1260, 30, 0.10, 0.45, 1.5, 12, 0.05, 2, 600);
+        /* shortestPieceMm= */ 60,
+        /* heaviestKg= */ 5.5,
+        /* tallestStackMm= */ 100,
+        /* longestBarMm= */ 900,
+        /* outerPieceMm= */ 2,
+        /* longStackMm= */ 100,
+        /* sizesDifferMm= */ 1.5,
+        /* heightsDifferMm= */ 0.2,
+        /* nothingBondsBelowC= */ 1000,
+        /* overheatedAboveC= */ 1260,
+        /* meltMarginC= */ 30,
+        /* firstSetReduction= */ 0.10,
+        /* grooveDepth= */ 0.45,
+        /* twistShear= */ 1.5,
+        /* smallestSquareMm= */ 12,
+        /* finestLayerMm= */ 0.05,
+        /* widestBandMm= */ 2,
+        /* mostLayersSeen= */ 600);
   }
 }

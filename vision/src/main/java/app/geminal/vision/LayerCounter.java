@@ -8,7 +8,9 @@ import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.IntStream;
+import org.jspecify.annotations.Nullable;
 
 /**
  * Counts the layers along a line across an etched end, face or edge. A ribbon beside the line is
@@ -30,13 +32,20 @@ public final class LayerCounter {
   private static final double LEAST_OUTER = 0.4;
 
   private static final double MOST_OUTER = 1.7;
-  private static final double MOST_WEAK = 1.5;
+
+  /** The same where the edge is weak, to that of the nearest layer of the same steel. */
+  private static final double LEAST_WEAK = 0.7;
+
+  private static final double MOST_WEAK = 1.4;
+
+  /** A camera keeps colour at half the sharpness of brightness, and a JPEG smears it, px. */
+  private static final double SMEARED_PX = 3;
 
   /** A line that begins so little of a layer before a boundary begins at the bar's edge. */
-  private static final double AT_THE_EDGE = 0.35;
+  private static final double AT_THE_EDGE = 0.55;
 
   /** The bar's edge may be weaker than other boundaries. */
-  private static final double WEAK = 0.06;
+  private static final double WEAK = 0.07;
 
   /** A bench that differs from a steel by less of the contrast looks like it. */
   private static final double ALIKE = 0.1;
@@ -54,6 +63,9 @@ public final class LayerCounter {
 
   /** Parts of the ribbon that are counted alone. */
   private static final int PARTS = 3;
+
+  /** Lines to either side that are tried where one has too wide a range. */
+  private static final int BESIDE = 2;
 
   /** Thinner than this share of what one in five layers is thinner than, it is a scratch. */
   private static final double SCRATCH = 0.45;
@@ -84,7 +96,7 @@ public final class LayerCounter {
    * @throws InvalidValue where the line is not on the picture or too short
    */
   public static LayerCount along(Photograph photograph, Line line) {
-    if (!photograph.holds(line.x1(), line.y1()) || !photograph.holds(line.x2(), line.y2())) {
+    if (!isOn(photograph, line)) {
       throw new InvalidValue(
           "line",
           VisionText.LINE_OFF_PICTURE.with(
@@ -93,23 +105,62 @@ public final class LayerCounter {
     if (line.lengthPx() < SHORTEST_LINE_PX) {
       throw new InvalidValue("line", VisionText.LINE_TOO_SHORT.with());
     }
-    return new LayerCounter(photograph, line).count();
+    Counted first = new LayerCounter(photograph, line).count();
+    Counted best = first;
+    if (first.isWide()) {
+      for (int side : new int[] {-1, 1}) {
+        Counted next = first;
+        for (int n = 0; n < BESIDE && next.ribbon != null; n++) {
+          Line beside = next.ribbon.beside(side);
+          if (!isOn(photograph, beside)) {
+            break;
+          }
+          next = new LayerCounter(photograph, beside).count();
+          if (2 * next.width() < best.width()) {
+            best = next;
+          }
+        }
+      }
+    }
+    return best.count.on(line);
+  }
+
+  private static boolean isOn(Photograph photograph, Line line) {
+    return photograph.holds(line.x1(), line.y1()) && photograph.holds(line.x2(), line.y2());
+  }
+
+  /**
+   * What came of one line.
+   *
+   * @param ribbon along it; null where nothing was counted
+   */
+  private record Counted(LayerCount count, @Nullable Ribbon ribbon) {
+    int width() {
+      return count.refused().isPresent() ? Integer.MAX_VALUE / 2 : count.high() - count.low();
+    }
+
+    /** A wider range has a reason that is perhaps not everywhere: scale, a finger. */
+    boolean isWide() {
+      return ribbon != null && width() > 2 + count.count() / 40;
+    }
   }
 
   private static int half(Line line) {
     return Math.clamp(Math.round(line.lengthPx() / 8), NARROWEST_HALF_PX, WIDEST_HALF_PX);
   }
 
-  private LayerCount count() {
+  private Counted count() {
     int half = half(line);
-    float[][] alone = Ribbon.threads(photograph, line, 0, half);
+    float[][] alone = new Ribbon(photograph, line, 0, half).threads();
     Boundaries first = new Boundaries(Profile.of(alone), 0, alone[0].length - 1);
     if (first.contrast() < LEAST_CONTRAST) {
       return refused(0, VisionText.NO_LAYERS.with());
     }
     double thickness = thickness(first.places(Boundaries.USUAL, 0), line.lengthPx());
     double beyond = Math.ceil(Math.clamp(4 * thickness, LEAST_BEYOND_PX, MOST_BEYOND_PX));
-    float[][] threads = Ribbon.threads(photograph, line, beyond, half);
+    Ribbon ribbon = new Ribbon(photograph, line, beyond, half);
+    float[][] threads = ribbon.threads();
+    Warmth warmth = new Warmth(ribbon.warmth(), beyond);
     List<Boundaries> parts = new ArrayList<>();
     for (int part = 0; part < PARTS; part++) {
       parts.add(
@@ -120,7 +171,7 @@ public final class LayerCounter {
     }
     Boundaries all = boundaries(threads, beyond);
     thickness = thickness(all.places(Boundaries.USUAL, thickness), line.lengthPx());
-    Reading usual = reading(all, parts, beyond, Boundaries.USUAL, thickness);
+    Reading usual = reading(all, warmth, parts, beyond, Boundaries.USUAL, thickness);
     if (usual.layers.size() < 2) {
       return refused(usual.layers.size(), VisionText.NO_LAYERS.with());
     }
@@ -130,19 +181,21 @@ public final class LayerCounter {
           usual.layers.size(), VisionText.LAYERS_TOO_FINE.with("atLeast", usual.layers.size()));
     }
     List<Reading> others = new ArrayList<>(List.of(usual));
-    others.add(reading(all, List.of(), beyond, STRICT, thickness));
-    others.add(reading(all, List.of(), beyond, LENIENT, thickness));
+    others.add(reading(all, warmth, List.of(), beyond, STRICT, thickness));
+    others.add(reading(all, warmth, List.of(), beyond, LENIENT, thickness));
     for (Boundaries part : parts) {
-      others.add(reading(part, List.of(), beyond, Boundaries.USUAL, thickness));
+      others.add(reading(part, warmth, List.of(), beyond, Boundaries.USUAL, thickness));
     }
     int count = usual.layers.size();
     int low = others.stream().mapToInt(r -> r.layers.size() - r.doubtful).min().orElse(count);
     int high = others.stream().mapToInt(r -> r.layers.size() + r.perhaps).max().orElse(count);
-    return new LayerCount(line, count, low, high, usual.layers, Optional.empty());
+    return new Counted(
+        new LayerCount(line, count, low, high, usual.layers, Optional.empty()), ribbon);
   }
 
-  private LayerCount refused(int atLeast, Message why) {
-    return new LayerCount(line, atLeast, atLeast, atLeast, List.of(), Optional.of(why));
+  private Counted refused(int atLeast, Message why) {
+    return new Counted(
+        new LayerCount(line, atLeast, atLeast, atLeast, List.of(), Optional.of(why)), null);
   }
 
   private Boundaries boundaries(float[][] threads, double beyond) {
@@ -159,7 +212,12 @@ public final class LayerCounter {
   private record Reading(List<Layer> layers, int doubtful, int perhaps) {}
 
   private Reading reading(
-      Boundaries all, List<Boundaries> parts, double beyond, double share, double thickness) {
+      Boundaries all,
+      Warmth warmth,
+      List<Boundaries> parts,
+      double beyond,
+      double share,
+      double thickness) {
     List<Double> places =
         confirmed(all.places(share, thickness), parts, thickness).stream()
             .map(place -> place - beyond)
@@ -174,9 +232,9 @@ public final class LayerCounter {
       layers.add(new Layer(within.get(i), within.get(i + 1)));
     }
     int[] doubts = new int[2];
-    Edge first = new Edge(all, beyond, thickness, within, -1, 0);
+    Edge first = new Edge(all, warmth, beyond, thickness, within, -1, 0);
     first.layer(doubts).ifPresent(layers::addFirst);
-    Edge last = new Edge(all, beyond, thickness, within, 1, end);
+    Edge last = new Edge(all, warmth, beyond, thickness, within, 1, end);
     last.layer(doubts).ifPresent(layers::addLast);
     int faded =
         layers.stream()
@@ -248,7 +306,13 @@ public final class LayerCounter {
    * @param end of the line there, px
    */
   private record Edge(
-      Boundaries all, double beyond, double thickness, List<Double> within, int side, double end) {
+      Boundaries all,
+      Warmth warmth,
+      double beyond,
+      double thickness,
+      List<Double> within,
+      int side,
+      double end) {
 
     /**
      * The layer between the outermost boundary on the line and the bar's edge, where there is one.
@@ -266,21 +330,32 @@ public final class LayerCounter {
         thinner = Math.min(thinner, next);
         thicker = Math.max(thicker, next);
       }
+      OptionalDouble colour = warmth.edge(outer, side, thicker);
       double drawn = (end - outer) * side;
-      if (drawn < AT_THE_EDGE * thinner) {
+      if (colour.isEmpty() && drawn < AT_THE_EDGE * thinner) {
         return Optional.empty();
       }
+      // The next but one is of the same steel, where there are two.
+      double like = within.size() < 3 ? thickness : Math.abs(at(1) - at(2));
+      double smeared = Math.max(SMEARED_PX, thinner / 2);
       for (double share : new double[] {Boundaries.USUAL, WEAK}) {
-        double shortest = LEAST_OUTER * thinner;
-        double longest = (share == WEAK ? MOST_WEAK : MOST_OUTER) * thicker;
+        double shortest = share == WEAK ? LEAST_WEAK * like : LEAST_OUTER * thinner;
+        double longest = share == WEAK ? MOST_WEAK * like : MOST_OUTER * thicker;
         Optional<Double> edge =
             all.places(share, thickness).stream()
                 .map(place -> place - beyond)
                 .filter(p -> (p - outer) * side > shortest && (p - outer) * side < longest)
+                .filter(p -> colour.isEmpty() || Math.abs(p - colour.getAsDouble()) < smeared)
                 .min(Comparator.comparingDouble(p -> Math.abs(p - outer)));
         if (edge.isPresent()) {
           return edge.map(p -> between(outer, p));
         }
+      }
+      if (colour.isPresent()) {
+        double off = (colour.getAsDouble() - outer) * side;
+        return off > Math.max(SMEARED_PX, LEAST_OUTER * thinner)
+            ? Optional.of(between(outer, colour.getAsDouble()))
+            : Optional.empty();
       }
       if (!isAlike(outer)) {
         return Optional.empty();

@@ -33,41 +33,69 @@ final class Ribbon {
   private final int length;
   private final int half;
 
-  private Ribbon(Photograph photograph, Line line, double beyondPx, int half) {
+  private final float[][] places;
+  private final float[][] threads;
+
+  /**
+   * Of a line.
+   *
+   * @param beyondPx how far it continues before and after the line
+   * @param half how far it reaches to both sides, px
+   */
+  Ribbon(Photograph photograph, Line line, double beyondPx, int half) {
     this.photograph = photograph;
     this.line = line;
     this.half = half;
     beginPx = -Math.ceil(beyondPx);
     length = (int) Math.ceil(line.lengthPx() - 2 * beginPx) + 1;
-  }
-
-  /**
-   * Its threads: brightness along the line, one sample each pixel from {@code -beyondPx}.
-   *
-   * @param beyondPx how far it continues before and after the line
-   * @param half how far it reaches to both sides, px
-   */
-  static float[][] threads(Photograph photograph, Line line, double beyondPx, int half) {
-    return new Ribbon(photograph, line, beyondPx, half).threads();
-  }
-
-  private float[][] threads() {
-    float[][] places = new float[2 * half + 1][length];
-    for (float[] place : places) {
+    float[][] followed = new float[2 * half + 1][length];
+    for (float[] place : followed) {
       for (int i = 0; i < length; i++) {
         place[i] = i;
       }
     }
     for (int pass = 0; pass < PASSES; pass++) {
-      places = followed(places, slants(sampled(places)));
+      followed = followed(followed, slants(sampled(photograph::toneAt, followed)));
     }
-    float[][] straight = sampled(places);
+    places = followed;
+    threads = aligned(inThreads(sampled(photograph::toneAt, places)));
+  }
+
+  /** Its threads: brightness along the line, one sample each pixel from before its beginning. */
+  float[][] threads() {
+    return threads;
+  }
+
+  /** How warm the colour is along the line, the mean of all threads. */
+  float[] warmth() {
+    float[][] samples = sampled(photograph::warmthAt, places);
+    return mean(samples, 0, samples.length);
+  }
+
+  /**
+   * The line that crosses the same layers at one of its edges.
+   *
+   * @param side −1 or 1
+   */
+  Line beside(int side) {
+    float[] there = places[half + side * half];
+    double first = beginPx + there[(int) -beginPx];
+    double last = beginPx + there[length - 1 - (int) -beginPx];
+    double x = line.x1() - side * half * line.alongY();
+    double y = line.y1() + side * half * line.alongX();
+    return new Line(
+        x + first * line.alongX(),
+        y + first * line.alongY(),
+        x + last * line.alongX(),
+        y + last * line.alongY());
+  }
+
+  private static float[][] inThreads(float[][] straight) {
     int threads = straight.length / THREAD_PX;
     int first = (straight.length - threads * THREAD_PX) / 2;
-    return aligned(
-        IntStream.range(0, threads)
-            .mapToObj(t -> mean(straight, first + t * THREAD_PX, THREAD_PX))
-            .toArray(float[][]::new));
+    return IntStream.range(0, threads)
+        .mapToObj(t -> mean(straight, first + t * THREAD_PX, THREAD_PX))
+        .toArray(float[][]::new);
   }
 
   /**
@@ -145,8 +173,14 @@ final class Ribbon {
     return mean;
   }
 
-  /** Brightness at the places along the line that each column has, by columns across it. */
-  private float[][] sampled(float[][] places) {
+  /** What is sampled of a picture. */
+  @FunctionalInterface
+  private interface Sampled {
+    float at(double x, double y);
+  }
+
+  /** Of the places along the line that each column has, by columns across it. */
+  private float[][] sampled(Sampled what, float[][] places) {
     double alongX = line.alongX();
     double alongY = line.alongY();
     float[][] samples = new float[places.length][length];
@@ -157,7 +191,7 @@ final class Ribbon {
           double y = line.y1() + (column - half) * alongX;
           for (int i = 0; i < length; i++) {
             double along = beginPx + places[column][i];
-            samples[column][i] = photograph.toneAt(x + along * alongX, y + along * alongY);
+            samples[column][i] = what.at(x + along * alongX, y + along * alongY);
           }
         });
     return samples;

@@ -160,7 +160,11 @@ final class PaintedPhotograph {
   }
 
   BufferedImage painted(Hardness hardness) {
+    // Wood is brown, a cloth may be blue, a steel plate is grey.
+    double tint = random.nextInt(3) == 0 ? 0 : 0.12 * random.nextGaussian();
+    double cast = 0.03 * random.nextGaussian();
     double[] light = new double[columns * rows];
+    boolean[] bench = new boolean[columns * rows];
     double ground = 20 + random.nextDouble() * 215;
     double grain = random.nextDouble() * 12;
     double grainTurn = random.nextDouble() * Math.PI;
@@ -168,6 +172,9 @@ final class PaintedPhotograph {
     for (int y = 0; y < rows; y++) {
       for (int x = 0; x < columns; x++) {
         light[y * columns + x] = toneAt(x, y, ground, grain, grainTurn, grainPx);
+        double[] straight = bent(x + 0.5, y + 0.5, bend);
+        double[] at = mapped(toFlat, straight[0], straight[1]);
+        bench[y * columns + x] = Double.isNaN(flat.toneAt(at[0], at[1]));
       }
     }
     for (int i = random.nextInt(hardness.dirt() + 1); i > 0; i--) {
@@ -186,8 +193,9 @@ final class PaintedPhotograph {
     int[] pixels = new int[columns * rows];
     for (int i = 0; i < pixels.length; i++) {
       int tone = (int) Math.clamp(light[i] + random.nextGaussian() * noise, 0, 255);
-      int warm = Math.clamp(tone + 4, 0, 255);
-      int cold = Math.clamp(tone - 6, 0, 255);
+      double warmth = cast + (bench[i] ? tint : 0);
+      int warm = Math.clamp(Math.round(tone * (1 + warmth)), 0, 255);
+      int cold = Math.clamp(Math.round(tone * (1 - warmth)), 0, 255);
       pixels[i] = warm << 16 | tone << 8 | cold;
     }
     image.setRGB(0, 0, columns, rows, pixels, 0, columns);
