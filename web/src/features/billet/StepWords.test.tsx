@@ -12,3 +12,12 @@ it('says the figures of a step without a sentence of its own, each in its unit',
   );
   expect(container.textContent).toBe('Reduction 30% · Bow 4 · Heats 2');
 });
+
+it('leaves out what is 0, which is as usual', () => {
+  const { container } = render(
+    <Units value={METRIC}>
+      <FigureWords operation={{ kind: 'accordion', pitchMm: 25, depthMm: 30, flattenToMm: 0, heats: 3 }} />
+    </Units>,
+  );
+  expect(container.textContent).toBe('Pitch 25 · Depth of each cut 30 · Heats 3');
+});

@@ -232,12 +232,13 @@ export function StepWords({ operation }: { operation: Operation }) {
   }
 }
 
-/** The figures of a step that has no sentence of its own. */
+/** The figures of a step that has no sentence of its own; what is 0 is as usual, and not said. */
 export function FigureWords({ operation }: { operation: Operation }) {
   return (
     <Between
       parts={fieldsOf(operation.kind)
         .filter(isFigure)
+        .filter((f) => valueOf(operation, f.name) !== 0)
         .map((f) => (
           <Fragment key={f.name}>
             {f.label} <FigureOf holds={f.holds} value={Number(valueOf(operation, f.name))} />
