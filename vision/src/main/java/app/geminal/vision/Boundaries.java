@@ -46,15 +46,6 @@ final class Boundaries {
     return contrast;
   }
 
-  /** Mean standard error of the profile. */
-  double meanNoise() {
-    double sum = 0;
-    for (float each : noise) {
-      sum += each;
-    }
-    return sum / noise.length;
-  }
-
   /** Brightness at a sample. */
   double toneAt(double sample) {
     return tones[Math.clamp(Math.round(sample), 0, tones.length - 1)];

@@ -53,11 +53,7 @@ final class Confirmation {
 
   /** Without stripes far thinner than the thin layers: scratches that run along the layers. */
   private static List<Double> withoutScratches(List<Double> places) {
-    double[] sorted =
-        IntStream.range(1, places.size())
-            .mapToDouble(i -> places.get(i) - places.get(i - 1))
-            .sorted()
-            .toArray();
+    double[] sorted = Stripes.gaps(places);
     if (sorted.length < 5) {
       return places;
     }

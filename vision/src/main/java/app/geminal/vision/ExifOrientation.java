@@ -6,6 +6,7 @@ import com.drew.imaging.jpeg.JpegSegmentMetadataReader;
 import com.drew.metadata.exif.ExifIFD0Directory;
 import com.drew.metadata.exif.ExifReader;
 import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.util.List;
@@ -16,6 +17,8 @@ import java.util.List;
  * @param orientation 1 to 8
  */
 public record ExifOrientation(int orientation) {
+  /** The picture is upright as it is. */
+  static final ExifOrientation UPRIGHT = new ExifOrientation(1);
 
   /** Only this of all that may be in a file is ever unpacked. */
   private static final List<JpegSegmentMetadataReader> EXIF = List.of(new ExifReader());
@@ -29,13 +32,22 @@ public record ExifOrientation(int orientation) {
       Integer said = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
       return new ExifOrientation(said == null || said < 1 || said > 8 ? 1 : said);
     } catch (JpegProcessingException | IOException | RuntimeException e) {
-      return new ExifOrientation(1);
+      return UPRIGHT;
     }
   }
 
   /** Whether width and height change places. */
-  public boolean isTurned() {
+  private boolean isTurned() {
     return orientation >= 5;
+  }
+
+  /**
+   * An empty picture that holds one of that size once it is upright.
+   *
+   * @param type of {@link BufferedImage}
+   */
+  public BufferedImage canvas(int width, int height, int type) {
+    return new BufferedImage(isTurned() ? height : width, isTurned() ? width : height, type);
   }
 
   /** From the picture as it came, of that size, to upright. */

@@ -20,9 +20,4 @@ public record LayerCount(
   public LayerCount {
     layers = List.copyOf(layers);
   }
-
-  /** The same for another line, which crosses the same layers. */
-  LayerCount on(Line other) {
-    return new LayerCount(other, count, low, high, layers, refused);
-  }
 }

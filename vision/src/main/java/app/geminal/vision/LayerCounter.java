@@ -4,7 +4,6 @@ import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -61,7 +60,8 @@ public final class LayerCounter {
   }
 
   /**
-   * Counts along a line.
+   * Counts along a line, or along one beside it that crosses the same layers where something covers
+   * them on this one; the answer says which.
    *
    * @throws InvalidValue where the line is not on the picture or too short
    */
@@ -92,7 +92,7 @@ public final class LayerCounter {
         }
       }
     }
-    return best.count.on(line);
+    return best.count;
   }
 
   private static boolean isOn(Photograph photograph, Line line) {
@@ -144,8 +144,7 @@ public final class LayerCounter {
     if (usual.layers.size() < 2) {
       return refused(usual.layers.size(), VisionText.NO_LAYERS.with());
     }
-    double median = median(usual.layers);
-    if (median < THINNEST_PX) {
+    if (median(usual.layers) < THINNEST_PX) {
       return refused(
           usual.layers.size(), VisionText.LAYERS_TOO_FINE.with("atLeast", usual.layers.size()));
     }
@@ -200,13 +199,8 @@ public final class LayerCounter {
     if (places.size() < 3) {
       return lengthPx / Math.max(1, places.size());
     }
-    List<Double> all =
-        new ArrayList<>(
-            IntStream.range(1, places.size())
-                .mapToObj(i -> places.get(i) - places.get(i - 1))
-                .toList());
-    Collections.sort(all);
-    return all.get(all.size() / 2);
+    double[] sorted = Stripes.gaps(places);
+    return sorted[sorted.length / 2];
   }
 
   private static double median(List<Layer> layers) {

@@ -11,6 +11,14 @@ import java.awt.image.DataBufferByte;
  * <p>Memory is two bytes for each pixel once it is read.
  */
 public final class Photograph {
+  private static final int GREY = 128;
+
+  /** Keeps the noise of what is nearly black from looking like colour. */
+  private static final int DARK = 40;
+
+  /** Longer sides are read at every second pixel, and so on. */
+  private static final int LONGEST_PX = 4500;
+
   private final int widthPx;
   private final int heightPx;
   private final byte[] tones;
@@ -23,14 +31,6 @@ public final class Photograph {
     this.warmths = warmths;
   }
 
-  private static final int GREY = 128;
-
-  /** Keeps the noise of what is nearly black from looking like colour. */
-  private static final int DARK = 40;
-
-  /** Longer sides are read at every second pixel, and so on. */
-  private static final int LONGEST_PX = 4500;
-
   /**
    * From a JPEG or PNG file, upright.
    *
@@ -38,33 +38,22 @@ public final class Photograph {
    */
   public static Photograph read(byte[] file) {
     PictureFile sent = PictureFile.read(file, LONGEST_PX);
-    BufferedImage picture = sent.picture();
-    ExifOrientation upright = sent.upright();
-    if (upright.orientation() == 1) {
-      return of(picture);
-    }
-    int width = picture.getWidth();
-    int height = picture.getHeight();
-    BufferedImage turned =
-        new BufferedImage(
-            upright.isTurned() ? height : width,
-            upright.isTurned() ? width : height,
-            BufferedImage.TYPE_3BYTE_BGR);
-    Graphics2D g = turned.createGraphics();
-    g.drawImage(picture, upright.transform(width, height), null);
-    g.dispose();
-    return of(turned);
+    return of(sent.picture(), sent.upright());
   }
 
   /** Of a picture that is already upright. */
   public static Photograph of(BufferedImage picture) {
+    return of(picture, ExifOrientation.UPRIGHT);
+  }
+
+  private static Photograph of(BufferedImage picture, ExifOrientation upright) {
     int width = picture.getWidth();
     int height = picture.getHeight();
-    BufferedImage grey = new BufferedImage(width, height, BufferedImage.TYPE_3BYTE_BGR);
-    Graphics2D g = grey.createGraphics();
-    g.drawImage(picture, 0, 0, null);
+    BufferedImage painted = upright.canvas(width, height, BufferedImage.TYPE_3BYTE_BGR);
+    Graphics2D g = painted.createGraphics();
+    g.drawImage(picture, upright.transform(width, height), null);
     g.dispose();
-    byte[] bgr = ((DataBufferByte) grey.getRaster().getDataBuffer()).getData();
+    byte[] bgr = ((DataBufferByte) painted.getRaster().getDataBuffer()).getData();
     byte[] tones = new byte[width * height];
     byte[] warmths = new byte[width * height];
     for (int i = 0; i < tones.length; i++) {
@@ -74,7 +63,7 @@ public final class Photograph {
       tones[i] = (byte) ((29 * blue + 150 * green + 77 * red + 128) >> 8);
       warmths[i] = (byte) (GREY + 127 * (red - blue) / (red + blue + DARK));
     }
-    return new Photograph(width, height, tones, warmths);
+    return new Photograph(painted.getWidth(), painted.getHeight(), tones, warmths);
   }
 
   /** Columns. */

@@ -52,11 +52,7 @@ final class Photo {
     double scale = Math.min(1, (double) LONGEST_PX / Math.max(sent.getWidth(), sent.getHeight()));
     int width = (int) Math.max(1, Math.rint(sent.getWidth() * scale));
     int height = (int) Math.max(1, Math.rint(sent.getHeight() * scale));
-    BufferedImage kept =
-        new BufferedImage(
-            upright.isTurned() ? height : width,
-            upright.isTurned() ? width : height,
-            BufferedImage.TYPE_INT_RGB);
+    BufferedImage kept = upright.canvas(width, height, BufferedImage.TYPE_INT_RGB);
     Graphics2D g = kept.createGraphics();
     g.setColor(Color.WHITE);
     g.fillRect(0, 0, kept.getWidth(), kept.getHeight());
