@@ -1,6 +1,6 @@
 # shellcheck shell=bash
 # Counts what passed and failed over all parts. Source after common.sh.
-passed=0 failed=0 summary=''
+passed=0 failed=0 summary='' failures=''
 
 add_up() {
   passed=$((passed + $2))
@@ -10,6 +10,14 @@ add_up() {
 
 # summary_seconds SECONDS: how long the part that was counted last took.
 summary_seconds() { summary=${summary%$'\n'}$(printf '  %5d s' "$1")$'\n'; }
+
+# surefire_failures MODULE: the tests that failed, a line each, with what was wrong.
+surefire_failures() {
+  cat "$1"/target/surefire-reports/TEST-*.xml 2>/dev/null | awk '
+    function field(name) { return match($0, " " name "=\"[^\"]*\"") ? substr($0, RSTART + length(name) + 3, RLENGTH - length(name) - 4) : "" }
+    /<testcase / { test = field("classname") "." field("name") }
+    /<(failure|error)[ >]/ { print "    " test ": " substr(field("message"), 1, 300) }' || true
+}
 
 # tally_check NAME LOG COMMAND...: a check that passes or fails as a whole.
 tally_check() {
@@ -39,6 +47,8 @@ tally_surefire() {
     [[ $bad -gt 0 ]] || { bad=1 tests=$((tests + 1)); }
   fi
   add_up "$module" $((tests - bad)) "$bad"
+  # Under the counts, where they are read last: the log of a long run is not at hand everywhere.
+  [[ $bad == 0 ]] || failures+=$(surefire_failures "$module")$'\n'
 }
 
 # Runs every check of the pages, keeping each one's outcome in a file; run inside web/.
@@ -68,6 +78,6 @@ tally_pages() {
 }
 
 tally_end() {
-  printf '\n%s%d passed, %d failed\n' "$summary" "$passed" "$failed"
+  printf '\n%s%s%d passed, %d failed\n' "$summary" "$failures" "$passed" "$failed"
   [[ $failed == 0 && $passed -gt 0 ]]
 }

@@ -496,6 +496,7 @@ declare module 'texts/billet/StagePanel' {
   export const onAverage: string;
   export function voids(values: { value: string | number }): string;
   export function visibleLayersNominal(values: { value: string | number }): string;
+  export const countLayers: string;
 }
 
 declare module 'texts/billet/StepFields' {
@@ -704,6 +705,7 @@ declare module 'texts/book/EntryLine' {
   export const treated: string;
   export function deleteWhatWasAt(values: { value: string | number; billetName: string | number }): string;
   export const noted: string;
+  export const counted: string;
 }
 
 declare module 'texts/book/LineFrame' {
@@ -792,6 +794,8 @@ declare module 'texts/book/lines' {
   export function flawAt(values: { flaw: string | number; from: string | number; to: string | number }): string;
   export const done: string;
   export const note: string;
+  export function counted(values: { count: number }): string;
+  export function countedRange(values: { count: number; low: string | number; high: string | number }): string;
 }
 
 declare module 'texts/card/CardView' {
@@ -2257,6 +2261,9 @@ declare module 'texts/help/views' {
   export const billetsBenchTitle: string;
   export const billetsBenchAbout: string;
   export const billetsBenchNext: string;
+  export const billetsCountTitle: string;
+  export const billetsCountAbout: string;
+  export const billetsCountNext: string;
 }
 
 declare module 'texts/glossary/terms' {
@@ -2503,6 +2510,7 @@ declare module 'texts/bench/BenchStep' {
   export const wide: string;
   export const high: string;
   export const long: string;
+  export const countLayers: string;
 }
 
 declare module 'texts/bench/BenchActions' {
@@ -2714,4 +2722,46 @@ declare module 'texts/pooling/OwnRecord' {
   export function unnamed(values: { unnamed: number }): string;
   export const theFile: string;
   export const save: string;
+}
+
+declare module 'texts/photograph/CountView' {
+  export const loadingTheBillet: string;
+  export const noSuchStep: string;
+  export const takePhoto: string;
+  export const choosePhoto: string;
+  export const countLayers: string;
+  export const after: string;
+  export const etchAndPhotograph: string;
+  export const notAPicture: string;
+  export const counting: string;
+  export const cancel: string;
+  export const dragTheLine: string;
+  export const tapABoundary: string;
+  export const undo: string;
+  export function step(values: { step: string | number; title: string | number }): string;
+  export const count: string;
+  export function layers(values: { count: number }): string;
+  export function range(values: { low: string | number; high: string | number }): string;
+  export function asPlanned(values: { planned: string | number }): string;
+  export function plannedInRange(values: { planned: string | number }): string;
+  export function planned(values: { planned: string | number; off: string | number; more: string | number }): string;
+  export const whatWouldGiveIt: string;
+  export const noSingleSlip: string;
+  export const layersCounted: string;
+  export const enterACount: string;
+  export const note: string;
+  export const keptInThe: string;
+  export const book: string;
+  export const saving: string;
+  export const keepInTheBook: string;
+}
+
+declare module 'texts/photograph/CountStrip' {
+  export function boundaries(values: { count: number }): string;
+}
+
+declare module 'texts/photograph/PhotographWithLine' {
+  export const photograph: string;
+  export const beginningOfTheLine: string;
+  export const endOfTheLine: string;
 }

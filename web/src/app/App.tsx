@@ -34,6 +34,7 @@ const VIEWS: Record<string, ComponentType> = {
   '/billets/:id/finish': view(() => import('../features/hardening/HardeningView'), 'HardeningView'),
   '/billets/:id/card': view(() => import('../features/card/CardView'), 'CardView'),
   '/billets/:id/bench': view(() => import('../features/bench/BenchView'), 'BenchView'),
+  '/billets/:id/count': view(() => import('../features/photograph/CountView'), 'CountView'),
   '/fire': view(() => import('../features/fire/FireHome'), 'FireHome'),
   '/finder': view(() => import('../features/schedule/FinderView'), 'FinderView'),
   '/steels': view(() => import('../features/steel/SteelsView'), 'SteelsView'),

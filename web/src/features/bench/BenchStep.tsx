@@ -1,5 +1,6 @@
 import * as texts from 'texts/bench/BenchStep';
 import type { ReactNode } from 'react';
+import { Link } from 'react-router';
 import { Length, Words } from '../../ui/Words';
 import type { Billet, Stage } from '../billet/api';
 import { FindingMark, shownAt } from '../billet/FindingMark';
@@ -37,6 +38,16 @@ export function BenchStep({ billet, step }: { billet: Billet; step: StepToWork }
           <Words of={f.action} />
         </p>
       ))}
+      {after && after.count > 0 && (
+        <p className="border-t border-rule py-2">
+          <Link
+            to={`/billets/${billet.id}/count?step=${encodeURIComponent(step.path)}`}
+            className="inline-flex min-h-11 items-center underline decoration-line underline-offset-4"
+          >
+            {texts.countLayers}
+          </Link>
+        </p>
+      )}
       {operation.kind === 'set' && (
         <WeldLog
           billetId={billet.id}

@@ -148,7 +148,13 @@ export function StagePanel({
             onMeasured={onMeasured}
           />
           <p className="border-t border-rule py-2">
-            <Button onClick={() => setLooking(true)}>{texts.addInspection}</Button>
+            <Button onClick={() => setLooking(true)}>{texts.addInspection}</Button>{' '}
+            <Link
+              to={`/billets/${billet.id}/count?step=${encodeURIComponent(stepPath)}`}
+              className="ml-3 underline decoration-line underline-offset-4 hover:decoration-ink"
+            >
+              {texts.countLayers}
+            </Link>
           </p>
           {looking && (
             <InspectionDialog

@@ -15,6 +15,7 @@ function withNote({ says }: Entry, note: string): Says {
   if (says.disposition) return { disposition: { ...says.disposition, note } };
   if (says.measured) return { measured: { ...says.measured, note } };
   if (says.noted) return { noted: { ...says.noted, note } };
+  if (says.counted) return { counted: { ...says.counted, note } };
   return says.treated ? { treated: { ...says.treated, note } } : says;
 }
 

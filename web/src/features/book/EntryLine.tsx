@@ -14,6 +14,7 @@ const KIND_WORDS: Record<Entry['kind'], string> = {
   MEASURED: texts.measured,
   TREATED: texts.treated,
   NOTED: texts.noted,
+  COUNTED: texts.counted,
 };
 
 /** A look, a decision, a measure or work after the weld. */

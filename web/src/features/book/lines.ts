@@ -70,6 +70,10 @@ export function entryWords({ says }: Entry): string {
       .filter((w) => w !== '')
       .join(', ');
   }
+  if (says.counted) {
+    const { count, low, high } = says.counted;
+    return low === high ? texts.counted({ count }) : texts.countedRange({ count, low, high });
+  }
   if (says.noted) return says.noted.done ? texts.done : texts.note;
   return '';
 }
@@ -81,6 +85,7 @@ export const noteOf = ({ says }: Entry) =>
   says.measured?.note ??
   says.treated?.note ??
   says.noted?.note ??
+  says.counted?.note ??
   '';
 
 const wordsOf = (line: Line) =>

@@ -59,6 +59,12 @@ const VIEWS: Readonly<Record<string, ViewHelp>> = {
     next: texts.billetsBenchNext,
     terms: ['kerf', 'kissBlock', 'settingWeld'],
   },
+  '/billets/count': {
+    title: texts.billetsCountTitle,
+    about: texts.billetsCountAbout,
+    next: texts.billetsCountNext,
+    terms: ['layerCount', 'etch', 'contrast'],
+  },
   '/finder': {
     title: texts.finderTitle,
     about: texts.finderAbout,

@@ -22,7 +22,9 @@ import java.util.stream.IntStream;
  * left.
  *
  * <p>Counted across: the line that went up through the bar. On the line up all is one steel, as it
- * is where layers run straight along the bar; a twisted one shows more there.
+ * is where layers run straight along the bar; a twisted one shows more there. Where the section was
+ * not the same from edge to edge, the count is that of the middle of each piece: its ends show the
+ * old edges.
  *
  * @param pieces how many, at least 1
  * @param pitchMm length of each as it was, and so the height afterwards

@@ -12,7 +12,8 @@ enum CountedText implements MessageKey {
   BARS_LAID_OTHERWISE,
   STEP_LEFT_OUT,
   STEP_TWICE,
-  DOUBLE_LAYERS_COUNTED;
+  DOUBLE_LAYERS_COUNTED,
+  BOUNDARIES_NEED_A_LINE;
 
   @Override
   public String section() {

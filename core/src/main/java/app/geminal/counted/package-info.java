@@ -1,5 +1,6 @@
 /**
- * What may explain a count that is not the plan's. Entry class: {@link
+ * Layers counted on a bar, and what may explain a count that is not the plan's. Entry classes:
+ * {@link app.geminal.counted.LayersCounted}, a count as it is kept, and {@link
  * app.geminal.counted.CountDifference}, which changes one thing in the plan at a time, works it
  * through, and keeps the changes that give what was counted.
  *

@@ -3,6 +3,7 @@ package app.geminal.pattern;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.RandomPlans;
+import app.geminal.accordion.Accordion;
 import app.geminal.bar.Section;
 import app.geminal.billet.CountExplanation;
 import app.geminal.billet.Plan;
@@ -74,7 +75,8 @@ class CountingLineTest {
         boolean rolled = isRoll(now);
         if (now.bars().count() == 0
             || now.visibleCount() > 20_000
-            || bends(run.plan(), rolled ? i - 1 : i)) {
+            || bends(run.plan(), rolled ? i - 1 : i)
+            || changesAlong(run, i)) {
           break;
         }
         assertThat(scanned(run, now))
@@ -92,6 +94,15 @@ class CountingLineTest {
 
   private static boolean isRoll(Stage stage) {
     return stage.step().map(Step::operation).filter(RollUp.class::isInstance).isPresent();
+  }
+
+  /**
+   * Opened like an accordion, what lay beside the line follows it along the bar: its front end
+   * shows the old edge, not the line, where the section was not the same from edge to edge.
+   */
+  private static boolean changesAlong(Run run, int stage) {
+    return run.stages().get(stage).step().orElseThrow().operation() instanceof Accordion
+        && !run.stages().get(stage - 1).bars().section().isLevel();
   }
 
   /** Whether a layer is bent by then, so that two straight lines no longer represent everything. */

@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 /**
  * Finds a line across the layers of an etched end where none is drawn: of all places where the
  * picture is striped one way, the largest, through its middle and a little beyond it at both ends.
+ * It is looked at from near and from farther away, since thick layers are stripes only from there.
  */
 public final class EndFinder {
   private static final int CELLS_ACROSS = 70;
@@ -21,6 +22,9 @@ public final class EndFinder {
   /** Cells with less than this share of the usual change in brightness are bare. */
   private static final double BARE = 0.12;
 
+  /** From farther away, less change in brightness than this is the light on the bench. */
+  private static final double LEAST = 120;
+
   /** Neighbours belong together where their stripes run the same way, radians. */
   private static final double TOGETHER = Math.toRadians(22);
 
@@ -29,6 +33,14 @@ public final class EndFinder {
 
   /** How far the line continues beyond the last striped cell, cells. */
   private static final double BEYOND = 1.5;
+
+  /** The farthest it is looked at from: so many pixels are one. */
+  private static final int FARTHEST = 16;
+
+  private static final int SMALLEST_SEEN_PX = 70;
+
+  /** What is seen from farther away must be so much larger, since its place is less sure. */
+  private static final double LARGER = 2.5;
 
   private final Photograph photograph;
   private final int cell;
@@ -52,8 +64,30 @@ public final class EndFinder {
 
   /** The line; empty where nothing is striped. */
   public static Optional<Line> line(Photograph photograph) {
-    return new EndFinder(photograph).found();
+    Optional<Striped> best = Optional.empty();
+    Photograph seen = photograph;
+    for (int scale = 1; scale <= FARTHEST && smaller(seen) >= SMALLEST_SEEN_PX; scale *= 2) {
+      Optional<Striped> there = new EndFinder(seen).found(scale);
+      if (there.isPresent()
+          && (best.isEmpty() || there.get().areaPx() > LARGER * best.get().areaPx())) {
+        best = there;
+      }
+      seen = seen.halved();
+    }
+    return best.map(Striped::line);
   }
+
+  private static int smaller(Photograph of) {
+    return Math.min(of.widthPx(), of.heightPx());
+  }
+
+  /**
+   * A place that is striped one way.
+   *
+   * @param areaPx how large, px of the picture from near
+   * @param line across it
+   */
+  private record Striped(double areaPx, Line line) {}
 
   private void measureRow(int row) {
     for (int column = 0; column < columns; column++) {
@@ -80,10 +114,11 @@ public final class EndFinder {
     way[i] = 0.5 * Math.atan2(2 * xy, xx - yy);
   }
 
-  private Optional<Line> found() {
+  private Optional<Striped> found(int scale) {
     double[] sorted = energy.clone();
     Arrays.sort(sorted);
-    double usual = sorted[(int) (0.97 * (sorted.length - 1))];
+    double usual =
+        Math.max(sorted[(int) (0.97 * (sorted.length - 1))], scale == 1 ? 0 : LEAST / BARE);
     int[] group = new int[energy.length];
     double best = 0;
     int bestGroup = 0;
@@ -101,7 +136,15 @@ public final class EndFinder {
     int[] cells = IntStream.range(0, group.length).filter(i -> group[i] == chosen).toArray();
     return bestGroup == 0 || cells.length < FEWEST_CELLS
         ? Optional.empty()
-        : Optional.of(across(cells, usual));
+        : Optional.of(
+            new Striped(
+                cells.length * Math.pow(cell * scale, 2),
+                faceToFace(across(cells, usual), scale).times(scale)));
+  }
+
+  /** Cells end near enough to the faces where layers are thin. */
+  private Line faceToFace(Line line, int scale) {
+    return scale == 1 ? line : Faces.on(photograph, line);
   }
 
   private boolean isStriped(int i, double usual) {

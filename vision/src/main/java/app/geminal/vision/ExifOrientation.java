@@ -50,6 +50,40 @@ public record ExifOrientation(int orientation) {
     return new BufferedImage(isTurned() ? height : width, isTurned() ? width : height, type);
   }
 
+  /** Where the pixels of a picture of that size are once it is upright. */
+  Upright of(int width, int height) {
+    AffineTransform to = transform(width, height);
+    int wide = isTurned() ? height : width;
+    int high = isTurned() ? width : height;
+    double x = to.getScaleX() + to.getShearX();
+    double y = to.getScaleY() + to.getShearY();
+    // A pixel's middle is half a pixel from its corner, in whichever direction it turns.
+    int first =
+        (int) Math.floor(to.getTranslateY() + y / 2) * wide
+            + (int) Math.floor(to.getTranslateX() + x / 2);
+    return new Upright(
+        wide,
+        high,
+        first,
+        (int) (to.getScaleX() + to.getShearY() * wide),
+        (int) (to.getShearX() + to.getScaleY() * wide));
+  }
+
+  /**
+   * Places of pixels in an upright picture, row by row from the top left.
+   *
+   * @param widthPx columns of the upright picture
+   * @param heightPx rows of it
+   * @param first place of the pixel that came first
+   * @param perColumn from there to the next that came in its row
+   * @param perRow from there to the one that came below it
+   */
+  record Upright(int widthPx, int heightPx, int first, int perColumn, int perRow) {
+    int of(int column, int row) {
+      return first + column * perColumn + row * perRow;
+    }
+  }
+
   /** From the picture as it came, of that size, to upright. */
   public AffineTransform transform(int width, int height) {
     return switch (orientation) {

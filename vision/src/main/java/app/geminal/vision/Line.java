@@ -26,6 +26,11 @@ public record Line(double x1, double y1, double x2, double y2) {
     return Math.hypot(x2 - x1, y2 - y1);
   }
 
+  /** The same line on a picture so many times as large. */
+  Line times(double scale) {
+    return new Line(x1 * scale, y1 * scale, x2 * scale, y2 * scale);
+  }
+
   /** Part of its direction that is to the right. */
   double alongX() {
     return (x2 - x1) / lengthPx();

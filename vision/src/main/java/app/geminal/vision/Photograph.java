@@ -1,14 +1,17 @@
 package app.geminal.vision;
 
+import app.geminal.vision.ExifOrientation.Upright;
+import java.awt.AlphaComposite;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import java.util.stream.IntStream;
 
 /**
  * A photograph as it is measured, upright: for each pixel its brightness and how warm its colour
  * is.
  *
- * <p>Memory is two bytes for each pixel once it is read.
+ * <p>Memory is two bytes for each pixel once it is read, five while it is.
  */
 public final class Photograph {
   private static final int GREY = 128;
@@ -16,8 +19,8 @@ public final class Photograph {
   /** Keeps the noise of what is nearly black from looking like colour. */
   private static final int DARK = 40;
 
-  /** Longer sides are read at every second pixel, and so on. */
-  private static final int LONGEST_PX = 4500;
+  /** So many rows are painted at a time, so that no second picture is ever in memory. */
+  private static final int STRIP_ROWS = 64;
 
   private final int widthPx;
   private final int heightPx;
@@ -37,7 +40,7 @@ public final class Photograph {
    * @throws app.geminal.validation.InvalidValue when it cannot be read or is too large
    */
   public static Photograph read(byte[] file) {
-    PictureFile sent = PictureFile.read(file, LONGEST_PX);
+    PictureFile sent = PictureFile.read(file);
     return of(sent.picture(), sent.upright());
   }
 
@@ -46,24 +49,34 @@ public final class Photograph {
     return of(picture, ExifOrientation.UPRIGHT);
   }
 
-  private static Photograph of(BufferedImage picture, ExifOrientation upright) {
+  static Photograph of(BufferedImage picture, ExifOrientation upright) {
     int width = picture.getWidth();
     int height = picture.getHeight();
-    BufferedImage painted = upright.canvas(width, height, BufferedImage.TYPE_3BYTE_BGR);
-    Graphics2D g = painted.createGraphics();
-    g.drawImage(picture, upright.transform(width, height), null);
-    g.dispose();
-    byte[] bgr = ((DataBufferByte) painted.getRaster().getDataBuffer()).getData();
+    Upright place = upright.of(width, height);
     byte[] tones = new byte[width * height];
     byte[] warmths = new byte[width * height];
-    for (int i = 0; i < tones.length; i++) {
-      int blue = bgr[3 * i] & 0xff;
-      int green = bgr[3 * i + 1] & 0xff;
-      int red = bgr[3 * i + 2] & 0xff;
-      tones[i] = (byte) ((29 * blue + 150 * green + 77 * red + 128) >> 8);
-      warmths[i] = (byte) (GREY + 127 * (red - blue) / (red + blue + DARK));
+    BufferedImage strip =
+        new BufferedImage(width, Math.min(STRIP_ROWS, height), BufferedImage.TYPE_3BYTE_BGR);
+    byte[] bgr = ((DataBufferByte) strip.getRaster().getDataBuffer()).getData();
+    Graphics2D g = strip.createGraphics();
+    g.setComposite(AlphaComposite.Src);
+    for (int top = 0; top < height; top += STRIP_ROWS) {
+      g.drawImage(picture, 0, -top, null);
+      int bottom = Math.min(height, top + STRIP_ROWS);
+      for (int row = top; row < bottom; row++) {
+        for (int column = 0; column < width; column++) {
+          int i = 3 * ((row - top) * width + column);
+          int blue = bgr[i] & 0xff;
+          int green = bgr[i + 1] & 0xff;
+          int red = bgr[i + 2] & 0xff;
+          int there = place.of(column, row);
+          tones[there] = (byte) ((29 * blue + 150 * green + 77 * red + 128) >> 8);
+          warmths[there] = (byte) (GREY + 127 * (red - blue) / (red + blue + DARK));
+        }
+      }
     }
-    return new Photograph(painted.getWidth(), painted.getHeight(), tones, warmths);
+    g.dispose();
+    return new Photograph(place.widthPx(), place.heightPx(), tones, warmths);
   }
 
   /** Columns. */
@@ -74,6 +87,31 @@ public final class Photograph {
   /** Rows. */
   public int heightPx() {
     return heightPx;
+  }
+
+  /** At half the size: each pixel the mean of four. */
+  Photograph halved() {
+    int width = Math.max(1, widthPx / 2);
+    int height = Math.max(1, heightPx / 2);
+    return new Photograph(
+        width, height, halved(tones, width, height), halved(warmths, width, height));
+  }
+
+  private byte[] halved(byte[] of, int width, int height) {
+    byte[] half = new byte[width * height];
+    IntStream.range(0, height)
+        .parallel()
+        .forEach(row -> {
+          for (int column = 0; column < width; column++) {
+            int sum =
+                at(of, 2 * column, 2 * row)
+                    + at(of, 2 * column + 1, 2 * row)
+                    + at(of, 2 * column, 2 * row + 1)
+                    + at(of, 2 * column + 1, 2 * row + 1);
+            half[row * width + column] = (byte) ((sum + 2) / 4);
+          }
+        });
+    return half;
   }
 
   /** Whether a place is on it. */

@@ -21,17 +21,16 @@ import javax.imageio.stream.MemoryCacheImageInputStream;
  */
 public record PictureFile(BufferedImage picture, ExifOrientation upright) {
   private static final long MOST_PIXELS = 60_000_000;
+  private static final long MOST_READ = 24_000_000;
   private static final int LONGEST_SENT_PX = 20_000;
   private static final Set<String> FORMATS = Set.of("JPEG", "png");
 
   /**
-   * Reads one.
+   * Reads one; of more than 24 million pixels every second in each row and column, and so on.
    *
-   * @param longestPx a side that is more than twice as long is read at every second pixel, and so
-   *     on
    * @throws InvalidValue when it is no JPEG or PNG, or too large to be a photograph
    */
-  public static PictureFile read(byte[] file, int longestPx) {
+  public static PictureFile read(byte[] file) {
     JpegMarkers.requirePhotograph(file);
     try (ImageInputStream in = new MemoryCacheImageInputStream(new ByteArrayInputStream(file))) {
       Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
@@ -44,7 +43,7 @@ public record PictureFile(BufferedImage picture, ExifOrientation upright) {
           throw unreadable();
         }
         reader.setInput(in, /* seekForwardOnly= */ true, /* ignoreMetadata= */ true);
-        return new PictureFile(sampled(reader, longestPx), ExifOrientation.of(file));
+        return new PictureFile(sampled(reader), ExifOrientation.of(file));
       } finally {
         reader.dispose();
       }
@@ -56,7 +55,7 @@ public record PictureFile(BufferedImage picture, ExifOrientation upright) {
     }
   }
 
-  private static BufferedImage sampled(ImageReader reader, int longestPx) throws IOException {
+  private static BufferedImage sampled(ImageReader reader) throws IOException {
     int width = reader.getWidth(0);
     int height = reader.getHeight(0);
     long pixels = (long) width * height;
@@ -73,7 +72,10 @@ public record PictureFile(BufferedImage picture, ExifOrientation upright) {
               "longest",
               LONGEST_SENT_PX));
     }
-    int every = Math.max(1, Math.max(width, height) / longestPx);
+    int every = 1;
+    while ((long) Math.ceilDiv(width, every) * Math.ceilDiv(height, every) > MOST_READ) {
+      every++;
+    }
     ImageReadParam how = reader.getDefaultReadParam();
     how.setSourceSubsampling(every, every, 0, 0);
     return reader.read(0, how);

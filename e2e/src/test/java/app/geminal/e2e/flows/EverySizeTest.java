@@ -35,6 +35,7 @@ class EverySizeTest extends Story {
           "/billets/1/card",
           "/billets/1/bench",
           "/billets/3/bench",
+          "/billets/3/count",
           "/device",
           "/finder",
           "/fire",

@@ -115,6 +115,7 @@ class EveryViewTest extends Story {
                 "/billets/5/inside",
                 "/billets/1/finish",
                 "/billets/6/finish",
+                "/billets/3/count",
                 "/billets/4/heat?step=s1",
                 "/billets/7/heat?step=s1",
                 "/finder",

@@ -1,5 +1,6 @@
 package app.geminal.server.book;
 
+import app.geminal.counted.LayersCounted;
 import app.geminal.flaw.Disposition;
 import app.geminal.flaw.Inspection;
 import app.geminal.hardening.Treatment;
@@ -20,13 +21,15 @@ import org.jspecify.annotations.Nullable;
  * @param measured a bar as measured after a step
  * @param treated work after the weld
  * @param noted something about a step, perhaps that it is done
+ * @param counted layers counted on a bar
  */
 public record EntryBody(
     @JsonAlias("looked") @Nullable Inspection inspection,
     @JsonAlias("decided") @Nullable Disposition disposition,
     @Nullable MeasuredBar measured,
     @Nullable Treatment treated,
-    @Nullable StepNote noted) {
+    @Nullable StepNote noted,
+    @Nullable LayersCounted counted) {
 
   /**
    * A bar as measured.
@@ -76,12 +79,13 @@ public record EntryBody(
     DECIDED,
     MEASURED,
     TREATED,
-    NOTED
+    NOTED,
+    COUNTED
   }
 
   /** Exactly one of them is said. */
   public EntryBody {
-    if (Stream.of(inspection, disposition, measured, treated, noted)
+    if (Stream.of(inspection, disposition, measured, treated, noted, counted)
             .filter(Objects::nonNull)
             .count()
         != 1) {
@@ -104,6 +108,9 @@ public record EntryBody(
     }
     if (noted != null) {
       return new Common(Kind.NOTED, noted.stepKey(), noted.at());
+    }
+    if (counted != null) {
+      return new Common(Kind.COUNTED, counted.stepKey(), counted.at());
     }
     return new Common(Kind.TREATED, null, Objects.requireNonNull(treated).at());
   }

@@ -1,5 +1,6 @@
 package app.geminal.server.book;
 
+import app.geminal.counted.LayersCounted;
 import app.geminal.flaw.Disposition;
 import app.geminal.flaw.Flaw;
 import app.geminal.flaw.FlawKind;
@@ -17,7 +18,9 @@ import app.geminal.weld.WeldOutcome;
 import java.util.LinkedHashSet;
 import java.util.List;
 
-/** An entry of the Book as it is stored: one of looked, decided, measured, treated, noted. */
+/**
+ * An entry of the Book as it is stored: one of looked, decided, measured, treated, noted, counted.
+ */
 final class EntryDocument {
   static final Document<EntryBody> WRITTEN =
       new Document<>(StoredKind.ENTRY, List.of(), EntryDocument::written, EntryDocument::written);
@@ -37,7 +40,8 @@ final class EntryDocument {
         in.inOrNull("decided", EntryDocument::disposition),
         in.inOrNull("measured", EntryDocument::measured),
         in.inOrNull("treated", EntryDocument::treated),
-        in.inOrNull("noted", EntryDocument::noted));
+        in.inOrNull("noted", EntryDocument::noted),
+        in.inOrNull("counted", EntryDocument::counted));
   }
 
   static DocumentWriter written(EntryBody w) {
@@ -46,7 +50,8 @@ final class EntryDocument {
         .in("decided", w.disposition(), EntryDocument::disposition)
         .in("measured", w.measured(), EntryDocument::measured)
         .in("treated", w.treated(), EntryDocument::treated)
-        .in("noted", w.noted(), EntryDocument::noted);
+        .in("noted", w.noted(), EntryDocument::noted)
+        .in("counted", w.counted(), EntryDocument::counted);
   }
 
   private static Inspection inspection(DocumentReader in) {
@@ -156,6 +161,43 @@ final class EntryDocument {
         .at("at", n.at())
         .is("done", n.done())
         .text("note", n.note());
+  }
+
+  private static LayersCounted counted(DocumentReader in) {
+    return new LayersCounted(
+        in.text("stepKey"),
+        in.at("at"),
+        in.whole("count"),
+        in.whole("low"),
+        in.whole("high"),
+        in.inOrNull("line", EntryDocument::line),
+        in.numbers("boundaries"),
+        in.text("note", ""));
+  }
+
+  private static DocumentWriter counted(LayersCounted c) {
+    return new DocumentWriter()
+        .text("stepKey", c.stepKey())
+        .at("at", c.at())
+        .whole("count", c.count())
+        .whole("low", c.low())
+        .whole("high", c.high())
+        .in("line", c.line(), EntryDocument::line)
+        .numbers("boundaries", c.boundaries())
+        .text("note", c.note());
+  }
+
+  private static LayersCounted.CountLine line(DocumentReader in) {
+    return new LayersCounted.CountLine(
+        in.number("x1"), in.number("y1"), in.number("x2"), in.number("y2"));
+  }
+
+  private static DocumentWriter line(LayersCounted.CountLine l) {
+    return new DocumentWriter()
+        .number("x1", l.x1())
+        .number("y1", l.y1())
+        .number("x2", l.x2())
+        .number("y2", l.y2());
   }
 
   private static Treatment treated(DocumentReader in) {

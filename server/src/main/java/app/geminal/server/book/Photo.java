@@ -40,7 +40,7 @@ final class Photo {
    * @throws InvalidValue when it is no JPEG or PNG, or too large to be a photograph
    */
   static Photo of(byte[] file) {
-    PictureFile sent = PictureFile.read(file, 2 * LONGEST_PX);
+    PictureFile sent = PictureFile.read(file);
     try {
       return painted(sent.picture(), sent.upright());
     } catch (IOException e) {

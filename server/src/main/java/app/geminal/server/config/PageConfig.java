@@ -29,6 +29,7 @@ class PageConfig implements WebMvcConfigurer {
           "/billets/*/finish",
           "/billets/*/card",
           "/billets/*/bench",
+          "/billets/*/count",
           "/fire",
           "/fire/*",
           "/finder",

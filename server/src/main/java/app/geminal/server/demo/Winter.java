@@ -174,6 +174,7 @@ class Winter {
             null,
             List.of(flaw),
             "Handle end, left edge ground bright.");
-    entries.add(billet.id(), billet.plan(), new EntryBody(look, null, null, null, null), smith);
+    entries.add(
+        billet.id(), billet.plan(), new EntryBody(look, null, null, null, null, null), smith);
   }
 }

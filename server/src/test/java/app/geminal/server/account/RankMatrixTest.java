@@ -105,7 +105,8 @@ class RankMatrixTest extends ShopTest {
           "POST /api/v1/forge-sessions/{id}/readings",
           "POST /api/v1/billets/{id}/welds",
           "POST /api/v1/billets/{id}/entries",
-          "POST /api/v1/book/entries/{id}/photos");
+          "POST /api/v1/book/entries/{id}/photos",
+          "POST /api/v1/photographs/count");
 
   private static final Set<String> OWNERS =
       Set.of(

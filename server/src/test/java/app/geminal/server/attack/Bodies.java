@@ -299,6 +299,7 @@ final class Bodies {
             "/api/v1/billets/1/card.pdf",
             "/api/v1/billets/1/hardening",
             "/api/v1/billets/1/flaws",
+            "/api/v1/billets/1/count?count=60&low=59&high=61&step=" + step,
             "/api/v1/billets/1/stored",
             "/api/v1/billets/1",
             "/api/v1/forge-sessions/" + fire,

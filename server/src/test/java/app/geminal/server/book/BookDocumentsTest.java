@@ -6,6 +6,7 @@ import static app.geminal.server.book.HistoryDocument.WAS_WELD;
 import static app.geminal.server.book.WeldConditionsDocument.HOW;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.geminal.counted.LayersCounted;
 import app.geminal.flaw.Disposition;
 import app.geminal.flaw.Flaw;
 import app.geminal.flaw.FlawKind;
@@ -60,10 +61,12 @@ class BookDocumentsTest {
               null,
               null,
               null,
+              null,
               null),
           new EntryBody(
               null,
               new Disposition(FLAW, Disposition.Decision.TRIM, "b", AT, "with the saw"),
+              null,
               null,
               null,
               null),
@@ -71,6 +74,7 @@ class BookDocumentsTest {
               null,
               null,
               new EntryBody.MeasuredBar("a", AT, new Measurement(38.1, 12.0, null, 1.25), ""),
+              null,
               null,
               null),
           new EntryBody(
@@ -87,13 +91,30 @@ class BookDocumentsTest {
                   List.of(63.5, 64.0),
                   Treatment.File.SKATES,
                   "straight"),
+              null,
               null),
           new EntryBody(
               null,
               null,
               null,
               null,
-              new EntryBody.StepNote("core/a", AT, true, "sawn on the wrong side of the mark")));
+              new EntryBody.StepNote("core/a", AT, true, "sawn on the wrong side of the mark"),
+              null),
+          new EntryBody(
+              null,
+              null,
+              null,
+              null,
+              null,
+              new LayersCounted(
+                  "core/a",
+                  AT,
+                  61,
+                  60,
+                  62,
+                  new LayersCounted.CountLine(0.25, 0.125, 0.25, 0.875),
+                  List.of(-0.01, 0.5, 1.02),
+                  "etched 20 s")));
 
   private static final List<WeldView> WELDS_BEFORE =
       HOWS.stream()

@@ -1,0 +1,148 @@
+package app.geminal.server.photograph;
+
+import app.geminal.counted.LayersCounted.CountLine;
+import app.geminal.server.account.Accounts;
+import app.geminal.server.account.Rank;
+import app.geminal.server.account.RequiredRank;
+import app.geminal.server.turn.Turns;
+import app.geminal.text.Message;
+import app.geminal.validation.InvalidValue;
+import app.geminal.vision.Layer;
+import app.geminal.vision.LayerCount;
+import app.geminal.vision.LayerCounter;
+import app.geminal.vision.Line;
+import app.geminal.vision.Photograph;
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Content;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.io.IOException;
+import java.io.InputStream;
+import java.security.Principal;
+import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Layers counted in a photograph; nothing is stored. */
+@RestController
+class CountController {
+  /** Two pictures are unpacked at once, one for each person: 120 MB each at the most. */
+  private final Turns turns =
+      new Turns(
+          2, 1, Duration.ofSeconds(30), PhotographText.OTHER_PHOTOGRAPHS_ARE_BEING_READ.with());
+
+  private final Accounts accounts;
+
+  CountController(Accounts accounts) {
+    this.accounts = accounts;
+  }
+
+  /**
+   * What was counted along a line.
+   *
+   * @param count of layers; at least so many where it is refused
+   * @param low the fewest it may be
+   * @param high the most it may be
+   * @param refused why it cannot be counted one by one, null where it can
+   * @param line along which it was counted, perhaps beside the one that was asked for; null where
+   *     no striped place was found
+   * @param boundaries of the layers along the line, in order, 0 where it begins and 1 where it ends
+   */
+  record CountView(
+      int count,
+      int low,
+      int high,
+      @Nullable Message refused,
+      @Nullable CountLine line,
+      List<Double> boundaries) {
+
+    static CountView of(LayerCount count, Photograph photograph) {
+      Line line = count.line();
+      double length = line.lengthPx();
+      List<Double> places = new ArrayList<>();
+      for (Layer layer : count.layers()) {
+        if (places.isEmpty()) {
+          places.add(layer.fromPx() / length);
+        }
+        places.add(layer.toPx() / length);
+      }
+      return new CountView(
+          count.count(),
+          count.low(),
+          count.high(),
+          count.refused().orElse(null),
+          length == 0 ? null : share(line, photograph),
+          places);
+    }
+
+    private static CountLine share(Line line, Photograph on) {
+      return new CountLine(
+          share(line.x1(), on.widthPx()),
+          share(line.y1(), on.heightPx()),
+          share(line.x2(), on.widthPx()),
+          share(line.y2(), on.heightPx()));
+    }
+
+    private static double share(double px, int ofPx) {
+      return Math.clamp(px / ofPx, 0, 1);
+    }
+  }
+
+  /**
+   * Counts the layers of an etched end, face or edge in a photograph: JPEG or PNG.
+   *
+   * @param line where to count: {@code x1,y1,x2,y2}, shares of the upright picture's width and
+   *     height from 0 to 1; left out, a line across the largest striped place
+   */
+  @Operation(operationId = "countLayers")
+  @PostMapping(
+      value = "/api/v1/photographs/count",
+      consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
+  @RequiredRank(Rank.APPRENTICE)
+  @io.swagger.v3.oas.annotations.parameters.RequestBody(
+      required = true,
+      content = {
+        @Content(
+            mediaType = MediaType.IMAGE_JPEG_VALUE,
+            schema = @Schema(type = "string", format = "binary")),
+        @Content(
+            mediaType = MediaType.IMAGE_PNG_VALUE,
+            schema = @Schema(type = "string", format = "binary"))
+      })
+  CountView count(
+      InputStream photograph, @RequestParam(required = false) @Nullable String line, Principal who)
+      throws IOException {
+    CountLine asked = line == null ? null : line(line);
+    byte[] file = photograph.readAllBytes();
+    try (Turns.Turn _ = turns.take(accounts.turnOf(who.getName()))) {
+      Photograph read = Photograph.read(file);
+      return CountView.of(
+          asked == null ? LayerCounter.of(read) : LayerCounter.along(read, on(read, asked)), read);
+    }
+  }
+
+  private static Line on(Photograph photograph, CountLine line) {
+    return new Line(
+        line.x1() * photograph.widthPx(),
+        line.y1() * photograph.heightPx(),
+        line.x2() * photograph.widthPx(),
+        line.y2() * photograph.heightPx());
+  }
+
+  private static CountLine line(String given) {
+    try {
+      double[] at = Stream.of(given.split(",", -1)).mapToDouble(Double::parseDouble).toArray();
+      if (at.length == 4) {
+        return new CountLine(at[0], at[1], at[2], at[3]);
+      }
+    } catch (NumberFormatException notNumbers) {
+      // Said below.
+    }
+    throw new InvalidValue("line", PhotographText.WRITE_LINE.with("given", given));
+  }
+}

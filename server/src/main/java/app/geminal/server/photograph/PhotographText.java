@@ -1,0 +1,14 @@
+package app.geminal.server.photograph;
+
+import app.geminal.server.text.ServerKey;
+
+/** The texts of this package. */
+enum PhotographText implements ServerKey {
+  OTHER_PHOTOGRAPHS_ARE_BEING_READ,
+  WRITE_LINE;
+
+  @Override
+  public String section() {
+    return "photograph";
+  }
+}
