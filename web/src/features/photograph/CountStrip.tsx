@@ -28,7 +28,7 @@ export function CountStrip({
   }, [picture, line, from, to, wide]);
   const at = (share: number) => ((share - from) / (to - from)) * wide;
   return (
-    <div ref={frame} className="overflow-x-auto border border-line">
+    <div ref={frame} className="shrink-0 overflow-x-auto border border-line">
       <div className="relative" style={{ width: wide, height: HIGH_PX }}>
         <canvas ref={canvas} width={wide} height={HIGH_PX} className="absolute inset-0" aria-hidden />
         <svg

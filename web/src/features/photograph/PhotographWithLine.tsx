@@ -6,7 +6,7 @@ import type { CountLine } from './api';
 import type { Reading } from './layers';
 
 /** Of the window; what is below stays in sight on a phone. */
-const HIGHEST = 0.46;
+const HIGHEST = 0.36;
 const HANDLE_PX = 44;
 /** One press of an arrow key moves an end by so much of the picture. */
 const KEY_STEP = 0.01;
@@ -47,7 +47,7 @@ export function PhotographWithLine({
     setDrawn(null);
   };
   return (
-    <div ref={frame}>
+    <div ref={frame} className="shrink-0">
       <div className="relative mx-auto" style={{ width, height }}>
         <canvas
           ref={canvas}

@@ -19,9 +19,11 @@ import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalLong;
 
 /**
  * Finds what explains a count that is not the plan's: single slips, each tried by working the
@@ -42,6 +44,7 @@ public final class CountDifference {
   private final Steels steels;
   private final ShopDefaults defaults;
   private final Map<String, Slip> slips = new LinkedHashMap<>();
+  private final Map<String, GroundAway> ground = new HashMap<>();
 
   private CountDifference(Run run, int stage, Steels steels, ShopDefaults defaults) {
     this.run = run;
@@ -85,6 +88,7 @@ public final class CountDifference {
       groundAway(i);
       step(i);
     }
+    groundAway(stage);
   }
 
   /** Two slips in the same words are one. */
@@ -93,13 +97,18 @@ public final class CountDifference {
   }
 
   private void tried(int at, Message words, Plan changed, int counted) {
+    count(changed, counted).ifPresent(layers -> keep(new Slip(at, words, changed, layers)));
+  }
+
+  /** Layers visible at a stage of a changed plan; empty where it cannot have been worked so. */
+  private OptionalLong count(Plan changed, int counted) {
     try {
-      Run otherwise = Run.of(changed, steels, defaults);
-      if (otherwise.stages().size() > counted) {
-        keep(new Slip(at, words, changed, otherwise.stages().get(counted).visibleCount()));
-      }
+      List<Stage> stages = Run.of(changed, steels, defaults).stages();
+      return stages.size() > counted
+          ? OptionalLong.of(stages.get(counted).visibleCount())
+          : OptionalLong.empty();
     } catch (InvalidValue notAPlan) {
-      // It cannot have been worked so.
+      return OptionalLong.empty();
     }
   }
 
@@ -151,11 +160,35 @@ public final class CountDifference {
   }
 
   private void ground(int after, int faces, Grind grind) {
-    tried(
-        after,
-        CountedText.LAYER_GROUND_AWAY.with("faces", faces, "step", after),
-        run.plan().withStepAfter(after, grind),
-        stage + 1);
+    Plan changed = run.plan().withStepAfter(after, grind);
+    count(changed, stage + 1)
+        .ifPresent(layers -> {
+          String same = faces + "/" + layers;
+          GroundAway before = ground.get(same);
+          if (before == null || before.last() < after - 1) {
+            ground.put(same, new GroundAway(faces, after, after, changed, layers));
+          } else {
+            ground.put(same, before.until(after));
+          }
+          GroundAway now = ground.get(same);
+          slips.put(same + "/" + now.first(), now.slip());
+        });
+  }
+
+  /** The same grinding after any of several stages in a row. */
+  private record GroundAway(int faces, int first, int last, Plan plan, long layers) {
+    GroundAway until(int after) {
+      return new GroundAway(faces, first, after, plan, layers);
+    }
+
+    Slip slip() {
+      Message words =
+          first == last
+              ? CountedText.LAYER_GROUND_AWAY.with("faces", faces, "step", first)
+              : CountedText.LAYER_GROUND_AWAY_BETWEEN.with(
+                  "faces", faces, "first", first, "last", last);
+      return new Slip(first, words, plan, layers);
+    }
   }
 
   private void step(int i) {

@@ -67,6 +67,17 @@ class CountDifferenceTest {
   }
 
   @Test
+  void theSameGrindingInARowIsSaidOnce() {
+    List<Slip> slips = explained(59, 59, 59);
+    assertThat(slips)
+        .extracting(slip -> slip.words().read(Units.METRIC))
+        .filteredOn(text -> text.contains("both faces"))
+        .containsExactly(
+            "The outer layer was ground or scaled away on both faces, "
+                + "after one of the steps 4 to 5.");
+  }
+
+  @Test
   void whatNoSlipGivesIsNotExplained() {
     assertThat(explained(7000, 6990, 7010)).isEmpty();
   }

@@ -54,9 +54,10 @@ class CountLayersTest extends Story {
   void aPhotographIsCountedBesideThePlanAndKept() throws IOException {
     SignInPage.at(page, shop).asDemo();
     page.setViewportSize(390, 844);
-    page.navigate(shop.at("/billets/3/bench"));
-    page.getByText("Cut the pieces").waitFor();
-    for (int i = 0; i < 3; i++) {
+    page.navigate(shop.at("/billets/2/bench"));
+    Locator step = page.locator("h1");
+    step.waitFor();
+    while (!step.innerText().startsWith("Restack")) {
       button("Next").click();
     }
     page.getByText("Count layers in a photo").click();
@@ -85,7 +86,7 @@ class CountLayersTest extends Story {
   @Test
   void whatIsNoPictureIsRefusedAndAnotherMayBeChosen() throws IOException {
     SignInPage.at(page, shop).asDemo();
-    page.navigate(shop.at("/billets/3/count"));
+    page.navigate(shop.at("/billets/2/count"));
     page.getByLabel("Choose photo")
         .last()
         .setInputFiles(new FilePayload("note.png", "image/png", new byte[] {1, 2, 3}));
