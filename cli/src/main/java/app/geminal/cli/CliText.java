@@ -51,7 +51,9 @@ enum CliText implements MessageKey {
   OTHER_SHOP,
   POOLED,
   WRITE_LINE,
-  COUNTED;
+  COUNTED,
+  MEASURED,
+  CARD_WRITTEN;
 
   @Override
   public String section() {

@@ -6,8 +6,6 @@ import app.geminal.vision.LayerCount;
 import app.geminal.vision.LayerCounter;
 import app.geminal.vision.Line;
 import app.geminal.vision.Photograph;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.concurrent.Callable;
@@ -37,19 +35,11 @@ final class Count implements Callable<Integer> {
 
   @Override
   public Integer call() {
-    Photograph photograph = Photograph.read(file());
+    Photograph photograph = PhotoFile.read(photo);
     LayerCount count =
         line == null ? LayerCounter.of(photograph) : LayerCounter.along(photograph, line(line));
     spec.commandLine().getOut().println(json ? Output.json(CountJson.of(count)) : words(count));
     return count.refused().isPresent() ? Geminal.NO : 0;
-  }
-
-  private byte[] file() {
-    try {
-      return Files.readAllBytes(photo);
-    } catch (IOException e) {
-      throw new UnusableInput(CliText.NO_FILE.with("file", photo.toString()).read(Units.METRIC));
-    }
   }
 
   private static Line line(String given) {

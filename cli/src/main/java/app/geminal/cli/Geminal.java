@@ -17,6 +17,8 @@ import picocli.CommandLine.Spec;
     synopsisSubcommandLabel = "COMMAND",
     subcommands = {
       Count.class,
+      Measure.class,
+      PrintCard.class,
       Evaluate.class,
       Find.class,
       ListSteels.class,

@@ -1,6 +1,7 @@
 package app.geminal.vision;
 
 import app.geminal.vision.ExifOrientation.Upright;
+import boofcv.struct.image.GrayU8;
 import java.awt.AlphaComposite;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
@@ -87,6 +88,13 @@ public final class Photograph {
   /** Rows. */
   public int heightPx() {
     return heightPx;
+  }
+
+  /** A copy of its brightness, for what finds squares in pictures. */
+  GrayU8 gray() {
+    GrayU8 gray = new GrayU8(widthPx, heightPx);
+    System.arraycopy(tones, 0, gray.data, 0, tones.length);
+    return gray;
   }
 
   /** At half the size: each pixel the mean of four. */

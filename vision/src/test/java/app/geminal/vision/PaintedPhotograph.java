@@ -160,12 +160,16 @@ final class PaintedPhotograph {
   }
 
   BufferedImage painted(Hardness hardness) {
+    return painted(hardness, 20 + random.nextDouble() * 215);
+  }
+
+  /** On a bench of a given brightness. */
+  BufferedImage painted(Hardness hardness, double ground) {
     // Wood is brown, a cloth may be blue, a steel plate is grey.
     double tint = random.nextInt(3) == 0 ? 0 : 0.12 * random.nextGaussian();
     double cast = 0.03 * random.nextGaussian();
     double[] light = new double[columns * rows];
     boolean[] bench = new boolean[columns * rows];
-    double ground = 20 + random.nextDouble() * 215;
     double grain = random.nextDouble() * 12;
     double grainTurn = random.nextDouble() * Math.PI;
     double grainPx = 8 + random.nextDouble() * 60;

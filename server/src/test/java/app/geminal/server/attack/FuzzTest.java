@@ -195,6 +195,7 @@ class FuzzTest extends ShopTest {
     missing.removeAll(
         List.of(
             "POST /api/v1/book/entries/{id}/photos",
+            "POST /api/v1/photographs/count",
             "POST /api/v1/archives",
             "POST /api/v1/hidden-notes/{id}/show",
             "POST /api/v1/tokens/{id}/revoke",
