@@ -23,7 +23,7 @@ export function PhotographWithLine({
   picture: ImageBitmap;
   line: CountLine | null;
   reading: Reading | null;
-  /** The line was drawn anew. */
+  /** The line was drawn again, by a person. */
   onLine: (line: CountLine) => void;
 }) {
   const [frame, room] = useWidth();

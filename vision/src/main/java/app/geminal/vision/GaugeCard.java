@@ -5,8 +5,8 @@ import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * A printed card that lies beside the steel and gives scale and plane: a square of black and white
- * cells in each corner, each with a number of its own, and a ruler to check the printer with.
+ * A printed card that is laid beside the steel and gives scale and plane: a square of black and
+ * white cells in each corner, each with a number of its own, and a ruler to check the printer with.
  * Places are mm from the card's top left corner, x to the right and y down.
  */
 public enum GaugeCard {

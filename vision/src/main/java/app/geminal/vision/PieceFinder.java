@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.stream.IntStream;
 
 /**
- * Finds pieces of steel on the plane of a card: what differs from what all lies on, is no card, and
- * fills a rectangle.
+ * Finds pieces of steel on the plane of a card: what differs from the ground, is no card, and fills
+ * a rectangle.
  */
 final class PieceFinder {
   /**
@@ -98,7 +98,7 @@ final class PieceFinder {
         .toList();
   }
 
-  /** Whether it goes on beyond the picture, so that its end is not seen. */
+  /** Whether it reaches beyond the picture, so that its end is not seen. */
   private boolean isAtRim(int[] cells) {
     long atRim =
         IntStream.of(cells)

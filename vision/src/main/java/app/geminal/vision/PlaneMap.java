@@ -5,7 +5,7 @@ import java.util.stream.IntStream;
 
 /**
  * A photograph as seen straight from above, coarsely: brightness and warmth of the colour for each
- * cell of the plane, and how far both are from those of what all lies on.
+ * cell of the plane, and how far both are from those of the ground.
  */
 final class PlaneMap {
   private static final int LONGEST_CELLS = 480;
@@ -13,7 +13,7 @@ final class PlaneMap {
   /** A camera that looks along the plane sees far; no bar is so far away, mm. */
   private static final double FARTHEST_MM = 1500;
 
-  /** The rim of the picture that is taken for what all lies on, share of its sides. */
+  /** The rim of the picture that is taken for the ground, share of its sides. */
   private static final double RIM = 0.06;
 
   private static final double LEAST_TONE_SPREAD = 6;
@@ -121,8 +121,8 @@ final class PlaneMap {
   }
 
   /**
-   * How far each cell is from what all lies on, in its own spreads; 0 where nothing is shown. What
-   * all lies on is what most of the picture's rim shows, brighter towards one side perhaps.
+   * How far each cell is from the ground, in its own spreads; 0 where nothing is shown. The ground
+   * is what most of the picture's rim shows, brighter towards one side perhaps.
    */
   double[] fromGround() {
     int[] rim = IntStream.range(0, tones.length).filter(i -> shown[i] && isRim(i)).toArray();
@@ -137,7 +137,7 @@ final class PlaneMap {
     return off;
   }
 
-  /** What tells a piece from what it lies on, in brightness and warmth together. */
+  /** How a piece differs from the ground, in brightness and warmth together. */
   Side.Look look(PieceFinder.Rough piece) {
     int[] rim = IntStream.range(0, tones.length).filter(i -> shown[i] && isRim(i)).toArray();
     double tone = median(Arrays.stream(rim).mapToDouble(i -> tones[i]).toArray());

@@ -7,7 +7,7 @@ import java.util.stream.IntStream;
 
 /**
  * One edge of a piece, followed along the photograph: places where the picture changes fastest from
- * the piece to what it lies on, those that agree on a line.
+ * the piece to the ground, those that agree on a line.
  *
  * @param places of the edge on the picture, px, in order along it
  * @param share of the places that were tried

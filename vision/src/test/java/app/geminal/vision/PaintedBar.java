@@ -28,7 +28,7 @@ record PaintedBar(BufferedImage picture, double longMm, double shortMm) {
     double mx = SCENE_WIDE_MM / 2 + 10 * (random.nextDouble() - 0.5);
     double my = 98 + 6 * (random.nextDouble() - 0.5);
     double tone = 50 + 150 * random.nextDouble();
-    // Steel is laid on something that it can be told from.
+    // Steel is laid on something darker or brighter.
     double apart = 40 + 80 * random.nextDouble();
     double ground = tone > 125 ? tone - apart : tone + apart;
     double scale = 12 * random.nextDouble();
