@@ -30,6 +30,10 @@ record Side(List<Spot> places, double share) {
   private static final double MOST_BOW_MM = 0.6;
 
   private static final double MOST_BOW = 0.04;
+
+  /** A sawn end is no further from square; what is, is a finger or a scratch. */
+  private static final double MOST_TURNED = Math.toRadians(12);
+
   private static final int TRIES = 150;
   private static final int FEWEST = 8;
 
@@ -79,7 +83,7 @@ record Side(List<Spot> places, double share) {
         found.add(on.plus(into * inwardX, into * inwardY));
       }
     }
-    List<Spot> agreed = agreeing(found);
+    List<Spot> agreed = agreeing(found, Math.atan2(to.y() - from.y(), to.x() - from.x()));
     double share = agreed.size() / (double) steps;
     return share < AGREED
         ? NONE
@@ -128,8 +132,12 @@ record Side(List<Spot> places, double share) {
     return (at + off - half) * step;
   }
 
-  /** Those near the line that most of them are near; the line may be bent a little. */
-  private static List<Spot> agreeing(List<Spot> found) {
+  /**
+   * Those near the line that most of them are near; the line may be bent a little.
+   *
+   * @param angle that the edge has, roughly
+   */
+  private static List<Spot> agreeing(List<Spot> found, double angle) {
     if (found.size() < FEWEST) {
       return List.of();
     }
@@ -138,7 +146,8 @@ record Side(List<Spot> places, double share) {
     for (int i = 0; i < TRIES; i++) {
       Spot a = found.get(random.nextInt(found.size()));
       Spot b = found.get(random.nextInt(found.size()));
-      if (a.to(b) < 0.3 * found.getFirst().to(found.getLast())) {
+      if (a.to(b) < 0.3 * found.getFirst().to(found.getLast())
+          || turned(a, b, angle) > MOST_TURNED) {
         continue;
       }
       List<Spot> near = found.stream().filter(p -> off(a, b, p) < 2 * AGREE_MM).toList();
@@ -160,6 +169,11 @@ record Side(List<Spot> places, double share) {
             })
             .toArray();
     return IntStream.of(kept).mapToObj(agreed::get).toList();
+  }
+
+  /** How far the line through two places is turned from an angle, radians. */
+  private static double turned(Spot a, Spot b, double angle) {
+    return Math.abs(Math.IEEEremainder(Math.atan2(b.y() - a.y(), b.x() - a.x()) - angle, Math.PI));
   }
 
   private static double off(Spot a, Spot b, Spot p) {

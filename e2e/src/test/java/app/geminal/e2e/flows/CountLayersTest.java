@@ -52,12 +52,11 @@ class CountLayersTest extends Story {
 
   @Test
   void aPhotographIsCountedBesideThePlanAndKept() throws IOException {
-    SignInPage.at(page, shop).asDemo();
+    SignInPage.at(page, shop).asDemo().billets().first().waitFor();
     page.setViewportSize(390, 844);
     page.navigate(shop.at("/billets/2/bench"));
-    Locator step = page.locator("h1");
-    step.waitFor();
-    while (!step.innerText().startsWith("Restack")) {
+    button("Next").waitFor();
+    while (button("Next").isEnabled()) {
       button("Next").click();
     }
     page.getByText("Count layers in a photo").click();
@@ -85,7 +84,7 @@ class CountLayersTest extends Story {
 
   @Test
   void whatIsNoPictureIsRefusedAndAnotherMayBeChosen() throws IOException {
-    SignInPage.at(page, shop).asDemo();
+    SignInPage.at(page, shop).asDemo().billets().first().waitFor();
     page.navigate(shop.at("/billets/2/count"));
     page.getByLabel("Choose photo")
         .last()
