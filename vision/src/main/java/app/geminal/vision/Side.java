@@ -153,6 +153,9 @@ record Side(List<Spot> places, double share) {
       List<Spot> near = found.stream().filter(p -> off(a, b, p) < 2 * AGREE_MM).toList();
       best = near.size() > best.size() ? near : best;
     }
+    if (best.size() < FEWEST) {
+      return List.of();
+    }
     Straight line = Straight.through(best);
     List<Spot> agreed = best;
     double[] bow = line.bow(agreed);

@@ -1,6 +1,7 @@
 package app.geminal.vision;
 
 import java.awt.image.BufferedImage;
+import java.util.OptionalDouble;
 import java.util.Random;
 
 /**
@@ -53,6 +54,7 @@ record PaintedBar(BufferedImage picture, double longMm, double shortMm) {
     double pxPerMm = (widePx - RIM_PX) / IN_VIEW_MM;
     PaintedPhotograph photograph =
         new PaintedPhotograph(seed + 1, flat, SCENE_WIDE_MM, SCENE_HIGH_MM, pxPerMm, how);
-    return new PaintedBar(photograph.painted(how, Math.max(15, ground)), length, width);
+    return new PaintedBar(
+        photograph.painted(how, OptionalDouble.of(Math.max(15, ground))), length, width);
   }
 }

@@ -5,6 +5,7 @@ import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.util.OptionalDouble;
 import java.util.Random;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
@@ -160,16 +161,17 @@ final class PaintedPhotograph {
   }
 
   BufferedImage painted(Hardness hardness) {
-    return painted(hardness, 20 + random.nextDouble() * 215);
+    return painted(hardness, OptionalDouble.empty());
   }
 
-  /** On a bench of a given brightness. */
-  BufferedImage painted(Hardness hardness, double ground) {
+  /** On a bench of a given brightness, or of any. */
+  BufferedImage painted(Hardness hardness, OptionalDouble bench) {
     // Wood is brown, a cloth may be blue, a steel plate is grey.
     double tint = random.nextInt(3) == 0 ? 0 : 0.12 * random.nextGaussian();
     double cast = 0.03 * random.nextGaussian();
     double[] light = new double[columns * rows];
-    boolean[] bench = new boolean[columns * rows];
+    boolean[] bare = new boolean[columns * rows];
+    double ground = bench.isPresent() ? bench.getAsDouble() : 20 + random.nextDouble() * 215;
     double grain = random.nextDouble() * 12;
     double grainTurn = random.nextDouble() * Math.PI;
     double grainPx = 8 + random.nextDouble() * 60;
@@ -178,7 +180,7 @@ final class PaintedPhotograph {
         light[y * columns + x] = toneAt(x, y, ground, grain, grainTurn, grainPx);
         double[] straight = bent(x + 0.5, y + 0.5, bend);
         double[] at = mapped(toFlat, straight[0], straight[1]);
-        bench[y * columns + x] = Double.isNaN(flat.toneAt(at[0], at[1]));
+        bare[y * columns + x] = Double.isNaN(flat.toneAt(at[0], at[1]));
       }
     }
     for (int i = random.nextInt(hardness.dirt() + 1); i > 0; i--) {
@@ -197,7 +199,7 @@ final class PaintedPhotograph {
     int[] pixels = new int[columns * rows];
     for (int i = 0; i < pixels.length; i++) {
       int tone = (int) Math.clamp(light[i] + random.nextGaussian() * noise, 0, 255);
-      double warmth = cast + (bench[i] ? tint : 0);
+      double warmth = cast + (bare[i] ? tint : 0);
       int warm = Math.clamp(Math.round(tone * (1 + warmth)), 0, 255);
       int cold = Math.clamp(Math.round(tone * (1 - warmth)), 0, 255);
       pixels[i] = warm << 16 | tone << 8 | cold;
