@@ -1,6 +1,9 @@
 import { useRef } from 'react';
 import { Button, type ButtonProps } from './Button';
 
+/** Files that are taken as photographs. */
+export const PHOTOS = 'image/jpeg,image/png';
+
 /** A button that asks for a file; the same file can be given again after it was edited. */
 export function FileButton({
   name,

@@ -14,6 +14,16 @@ export function Notice({ title, children }: { title: string; children: ReactNode
   );
 }
 
+/** What was refused or failed, in place, with its remedy and figures in the reader's units. */
+export function Refusal({ error }: { error: unknown }) {
+  const { detail, remedy } = Problem.from(error);
+  return (
+    <p role="alert">
+      ▲ <Words of={`${detail} ${remedy}`} />
+    </p>
+  );
+}
+
 /** A failed load, with a way to try again. */
 export function LoadFailed({ error, again }: { error: unknown; again: () => void }) {
   const problem = Problem.from(error);

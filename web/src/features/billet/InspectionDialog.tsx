@@ -2,15 +2,16 @@ import * as texts from 'texts/billet/InspectionDialog';
 import { useQuery } from '@tanstack/react-query';
 import { Dialog } from 'radix-ui';
 import { useState } from 'react';
-import { Problem } from '../../lib/http';
 import { uuid } from '../../lib/uuid';
 import { Button } from '../../ui/Button';
 import { CameraButton } from '../../ui/CameraButton';
 import { Choice } from '../../ui/Choice';
 import { Field, INPUT } from '../../ui/Field';
+import { PHOTOS } from '../../ui/FileButton';
 import { MeasureField } from '../../ui/MeasureField';
+import { Refusal } from '../../ui/Notice';
 import { Select } from '../../ui/Select';
-import { Length, useUnits, Words } from '../../ui/Words';
+import { Length, useUnits } from '../../ui/Words';
 import { FLAW_WORDS, WAY_WORDS, type Way } from '../book/api';
 import { useWriteEntry } from '../book/useWriteEntry';
 import type { Stage } from './api';
@@ -58,7 +59,6 @@ export function InspectionDialog({
   });
   const change = (id: string, edit: Partial<FlawDraft>) =>
     setDrafts(drafts.map((d) => (d.id === id ? { ...d, ...edit } : d)));
-  const problem = write.error ? Problem.from(write.error) : null;
 
   return (
     <Dialog.Root open modal={false} onOpenChange={(open) => !open && onClose()}>
@@ -167,7 +167,7 @@ export function InspectionDialog({
                 <input
                   {...parts}
                   type="file"
-                  accept="image/jpeg,image/png"
+                  accept={PHOTOS}
                   multiple
                   className="w-full text-[14px]"
                   onChange={(e) => setPhotos([...(e.target.files ?? [])])}
@@ -182,11 +182,7 @@ export function InspectionDialog({
               {photos.length > 0 && <span role="status">{texts.photos({ photos: photos.length })}</span>}
             </span>
           </div>
-          {problem && (
-            <p role="alert">
-              ▲ <Words of={`${problem.detail} ${problem.remedy}`} />
-            </p>
-          )}
+          {write.error && <Refusal error={write.error} />}
           <span className="flex gap-3">
             <Button
               weight="strong"

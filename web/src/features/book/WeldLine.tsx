@@ -3,11 +3,11 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { JointGlyph } from '../../figures/JointGlyph';
-import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { Field, INPUT } from '../../ui/Field';
 import { MeasureField } from '../../ui/MeasureField';
+import { Refusal } from '../../ui/Notice';
 import { Temperature, Words } from '../../ui/Words';
 import { PROTECTION_NAMES } from '../billet/plan';
 import { changeWeld, OUTCOME_WORDS, weldBeforeQuery, type Weld, type WeldOutcome } from './api';
@@ -76,7 +76,6 @@ function WeldEditor({ weld, onDone }: { weld: Weld; onDone: () => void }) {
       onDone();
     },
   });
-  const problem = store.error ? Problem.from(store.error) : null;
   return (
     <form
       aria-label={texts.edit({ stepTitle: weld.stepTitle })}
@@ -118,11 +117,7 @@ function WeldEditor({ weld, onDone }: { weld: Weld; onDone: () => void }) {
         </Button>
         <Button onClick={onDone}>{texts.cancel}</Button>
       </div>
-      {problem && (
-        <p role="alert">
-          ▲ <Words of={`${problem.detail} ${problem.remedy}`} />
-        </p>
-      )}
+      {store.error && <Refusal error={store.error} />}
       {before.data && before.data.length > 0 && (
         <ul className="text-[14px] text-soft" aria-label={texts.history}>
           {before.data.map((b) => (

@@ -1,12 +1,13 @@
 import * as texts from 'texts/hardening/TreatmentFields';
 import { useState } from 'react';
-import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { CameraButton } from '../../ui/CameraButton';
 import { Field, INPUT } from '../../ui/Field';
+import { PHOTOS } from '../../ui/FileButton';
 import { MeasureField } from '../../ui/MeasureField';
+import { Refusal } from '../../ui/Notice';
 import { Select } from '../../ui/Select';
-import { Words } from '../../ui/Words';
+import { TextField } from '../../ui/TextField';
 import { FILE_WORDS, TREATMENT_WORDS, type TreatmentKind } from '../book/api';
 import { useWriteEntry } from '../book/useWriteEntry';
 import type { HardeningPlan } from './api';
@@ -56,7 +57,6 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
     setFigures({ ...figures, ...change });
     return null;
   };
-  const problem = write.error ? Problem.from(write.error) : null;
   return (
     <form
       aria-label={texts.logTreatment}
@@ -143,23 +143,13 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
           />
         </div>
       )}
-      <Field label={texts.noteAndResult}>
-        {(parts) => (
-          <input
-            {...parts}
-            className={INPUT}
-            maxLength={2000}
-            value={note}
-            onChange={(e) => setNote(e.target.value)}
-          />
-        )}
-      </Field>
+      <TextField label={texts.noteAndResult} value={note} longest={2000} error={null} onChange={setNote} />
       <Field label={texts.photo}>
         {(parts) => (
           <input
             {...parts}
             type="file"
-            accept="image/jpeg,image/png"
+            accept={PHOTOS}
             className="w-full text-[14px]"
             onChange={(e) => setPhoto(e.target.files?.[0] ?? null)}
           />
@@ -169,11 +159,7 @@ export function TreatmentFields({ billetId, plan }: { billetId: number; plan: Ha
         <CameraButton label={texts.takePhoto} onPhotos={(taken) => setPhoto(taken[0] ?? null)} />
         {photo && <span role="status">{photo.name}</span>}
       </span>
-      {problem && (
-        <p role="alert">
-          ▲ <Words of={`${problem.detail} ${problem.remedy}`} />
-        </p>
-      )}
+      {write.error && <Refusal error={write.error} />}
       <Button weight="strong" type="submit" disabled={write.isPending || unread !== undefined}>
         {texts.logTreatment}
       </Button>

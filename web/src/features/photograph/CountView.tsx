@@ -2,13 +2,13 @@ import * as texts from 'texts/photograph/CountView';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { Problem } from '../../lib/http';
 import { Button } from '../../ui/Button';
 import { CameraButton } from '../../ui/CameraButton';
 import { Field, INPUT } from '../../ui/Field';
-import { FileButton } from '../../ui/FileButton';
-import { LoadFailed } from '../../ui/Notice';
+import { FileButton, PHOTOS } from '../../ui/FileButton';
+import { LoadFailed, Refusal } from '../../ui/Notice';
 import { Select } from '../../ui/Select';
+import { TextField } from '../../ui/TextField';
 import { Words } from '../../ui/Words';
 import { placeOf } from '../bench/place';
 import { billetQuery, type Billet } from '../billet/api';
@@ -20,7 +20,6 @@ import { tapped, typed, type Reading } from './layers';
 import { PhotographWithLine } from './PhotographWithLine';
 import { useCount } from './useCount';
 
-const PICTURES = 'image/jpeg,image/png';
 const MOST_LAYERS = 100_000;
 
 /** Layers counted on an etched end in a photograph, beside those of the plan. */
@@ -56,7 +55,7 @@ function Open({ billet }: { billet: Billet }) {
         weight={chosen ? 'plain' : 'strong'}
         onPhotos={([file]) => choose(file)}
       />
-      <FileButton name={texts.choosePhoto} accept={PICTURES} onFile={choose}>
+      <FileButton name={texts.choosePhoto} accept={PHOTOS} onFile={choose}>
         {texts.choosePhoto}
       </FileButton>
     </span>
@@ -142,21 +141,14 @@ function stepOptions(billet: Billet, open: string, title: string): Record<string
   return Object.fromEntries(own.some(([key]) => key === open) ? own : [[open, title], ...own]);
 }
 
-function Refusal({ error }: { error: unknown }) {
-  const { detail, remedy } = Problem.from(error);
-  return (
-    <p role="alert">
-      ▲ <Words of={`${detail} ${remedy}`} />
-    </p>
-  );
-}
-
 /** The count, large, and the plan's beside it with what may explain a difference. */
 function Figure({ billet, step, reading }: { billet: Billet; step: string; reading: Reading }) {
   const { count, low, high } = reading;
   const beside = useQuery({ ...besidePlanQuery(billet.id, step, { count, low, high }), enabled: count > 0 });
   if (count === 0) return null;
   const planned = beside.data?.planned;
+  const slips = beside.data?.slips ?? [];
+  const isInRange = planned !== undefined && planned >= low && planned <= high;
   return (
     <section aria-label={texts.count} className="grid grid-cols-[auto_1fr] gap-x-6 border-t border-ink pt-2">
       <p>
@@ -171,7 +163,7 @@ function Figure({ billet, step, reading }: { billet: Billet; step: string; readi
           <p className="text-lg">
             {planned === count
               ? texts.asPlanned({ planned })
-              : planned >= low && planned <= high
+              : isInRange
                 ? texts.plannedInRange({ planned })
                 : texts.planned({
                     planned,
@@ -179,11 +171,11 @@ function Figure({ billet, step, reading }: { billet: Billet; step: string; readi
                     more: count > planned ? 'more' : 'fewer',
                   })}
           </p>
-          {beside.data && beside.data.slips.length > 0 && (
+          {slips.length > 0 && (
             <>
               <p className="pt-1 text-soft">{texts.whatWouldGiveIt}</p>
               <ul>
-                {beside.data.slips.map((slip) => (
+                {slips.map((slip) => (
                   <li key={slip.words}>
                     <b>{slip.layers.toLocaleString('en')}</b> <Words of={slip.words} />
                   </li>
@@ -191,10 +183,7 @@ function Figure({ billet, step, reading }: { billet: Billet; step: string; readi
               </ul>
             </>
           )}
-          {beside.data &&
-            planned !== count &&
-            (planned < low || planned > high) &&
-            beside.data.slips.length === 0 && <p className="pt-1 text-soft">{texts.noSingleSlip}</p>}
+          {!isInRange && slips.length === 0 && <p className="pt-1 text-soft">{texts.noSingleSlip}</p>}
         </div>
       )}
     </section>
@@ -261,17 +250,7 @@ function Keep({
             />
           )}
         </Field>
-        <Field label={texts.note}>
-          {(parts) => (
-            <input
-              {...parts}
-              className={INPUT}
-              maxLength={2000}
-              value={note}
-              onChange={(e) => setNote(e.target.value)}
-            />
-          )}
-        </Field>
+        <TextField label={texts.note} value={note} longest={2000} error={null} onChange={setNote} />
       </div>
       {write.error && <Refusal error={write.error} />}
       <div className="flex flex-wrap items-center gap-3 pb-4">

@@ -37,10 +37,7 @@ export function PhotographWithLine({
   }, [picture, width, height]);
   const shown = drawn ?? line;
   const put = (end: 1 | 2, x: number, y: number) => {
-    if (!shown) return null;
-    const moved = { ...shown, [`x${end}`]: within(x), [`y${end}`]: within(y) };
-    setDrawn(moved);
-    return moved;
+    if (shown) setDrawn({ ...shown, [`x${end}`]: within(x), [`y${end}`]: within(y) });
   };
   const settle = (moved: CountLine | null) => {
     if (moved && moved !== line) onLine(moved);

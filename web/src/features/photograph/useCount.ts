@@ -3,7 +3,7 @@ import { useRef, useState } from 'react';
 import { countLayers, type CountLine } from './api';
 import { MIDDLE, readingOf, type Reading } from './layers';
 
-/** A photograph that was chosen, and what has been counted in it so far: the last is shown, each can be undone. */
+/** A photograph that was chosen. */
 interface Chosen {
   readonly file: File;
   readonly picture: ImageBitmap;
@@ -11,7 +11,7 @@ interface Chosen {
 
 const NOTHING: readonly Reading[] = [];
 
-/** Counts in one photograph at a time. */
+/** Counts in one photograph at a time: of all that was counted in it the last is shown, and each can be undone. */
 export function useCount() {
   const [chosen, setChosen] = useState<Chosen | null>(null);
   const [readings, setReadings] = useState(NOTHING);
@@ -61,6 +61,8 @@ export function useCount() {
       keep(change(last));
     },
     choose: async (file: File) => {
+      // Where the next cannot be opened, none is, and another may be chosen.
+      setChosen(null);
       setReadings(NOTHING);
       setRefused(null);
       setUnreadable(false);

@@ -7,7 +7,6 @@ import app.geminal.vision.LayerCounter;
 import app.geminal.vision.Line;
 import app.geminal.vision.Photograph;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -43,17 +42,15 @@ final class Count implements Callable<Integer> {
   }
 
   private static Line line(String given) {
+    double[] at =
+        Line.numbers(given)
+            .orElseThrow(() ->
+                new UnusableInput(CliText.WRITE_LINE.with("given", given).read(Units.METRIC)));
     try {
-      double[] at = Arrays.stream(given.split(",", -1)).mapToDouble(Double::parseDouble).toArray();
-      if (at.length == 4) {
-        return new Line(at[0], at[1], at[2], at[3]);
-      }
-    } catch (NumberFormatException e) {
-      // Said below.
+      return new Line(at[0], at[1], at[2], at[3]);
     } catch (InvalidValue e) {
       throw new UnusableInput(e.words().read(Units.METRIC));
     }
-    throw new UnusableInput(CliText.WRITE_LINE.with("given", given).read(Units.METRIC));
   }
 
   private static String words(LayerCount count) {

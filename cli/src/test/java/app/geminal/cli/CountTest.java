@@ -7,8 +7,6 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import javax.imageio.ImageIO;
@@ -16,22 +14,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
-import picocli.CommandLine;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-class CountTest {
-  private final StringWriter out = new StringWriter();
-  private final StringWriter err = new StringWriter();
-
+class CountTest extends ShellTest {
   @TempDir private Path folder;
-
-  private int run(String... words) {
-    CommandLine line = Geminal.commandLine();
-    line.setOut(new PrintWriter(out));
-    line.setErr(new PrintWriter(err));
-    return line.execute(words);
-  }
 
   /** Eleven layers, 12 px each, on a bench: 200 wide, from row 60. */
   private Path eleven() throws IOException {

@@ -15,17 +15,8 @@ import picocli.CommandLine;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-class GeminalTest {
+class GeminalTest extends ShellTest {
   private static final Path EXAMPLES = Path.of("../docs/formats/examples");
-  private final StringWriter out = new StringWriter();
-  private final StringWriter err = new StringWriter();
-
-  private int run(String... words) {
-    CommandLine line = Geminal.commandLine();
-    line.setOut(new PrintWriter(out));
-    line.setErr(new PrintWriter(err));
-    return line.execute(words);
-  }
 
   @Test
   void shorthandIsEvaluated() {

@@ -4,28 +4,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.awt.image.BufferedImage;
 import java.io.IOException;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import picocli.CommandLine;
 
-class MeasureTest {
-  private final StringWriter out = new StringWriter();
-  private final StringWriter err = new StringWriter();
-
+class MeasureTest extends ShellTest {
   @TempDir private Path folder;
-
-  private int run(String... words) {
-    CommandLine line = Geminal.commandLine();
-    line.setOut(new PrintWriter(out));
-    line.setErr(new PrintWriter(err));
-    return line.execute(words);
-  }
 
   @Test
   void aPictureWithoutACardIsRefused() throws IOException {

@@ -3,26 +3,13 @@ package app.geminal.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
-import picocli.CommandLine;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-class WeldmapTest {
+class WeldmapTest extends ShellTest {
   private static final String COLD = "7 (1075 3.2, 15N20 1.6) 38 x 150 > set 2 6% borax 5min";
-
-  private final StringWriter out = new StringWriter();
-  private final StringWriter err = new StringWriter();
-
-  private int run(String... words) {
-    CommandLine line = Geminal.commandLine();
-    line.setOut(new PrintWriter(out));
-    line.setErr(new PrintWriter(err));
-    return line.execute(words);
-  }
 
   private JsonNode json(String... words) {
     assertThat(run(words)).as(err.toString()).isZero();

@@ -30,7 +30,9 @@ public record LayersCounted(
     @Nullable CountLine line,
     List<Double> boundaries,
     String note) {
-  private static final int MOST = 100_000;
+  /** The most layers that a count may have. */
+  public static final int MOST_LAYERS = 100_000;
+
   private static final int MOST_BOUNDARIES = 2_000;
 
   /**
@@ -63,9 +65,9 @@ public record LayersCounted(
       @Nullable String note) {
     this.stepKey = Require.text("stepKey", stepKey, 120);
     this.at = Require.present("at", at);
-    this.count = Require.count("count", count, 1, MOST);
+    this.count = Require.count("count", count, 1, MOST_LAYERS);
     this.low = Require.count("low", low, 0, count);
-    this.high = Require.count("high", high, count, MOST);
+    this.high = Require.count("high", high, count, MOST_LAYERS);
     this.line = line;
     this.boundaries =
         Require.list(
@@ -78,9 +80,6 @@ public record LayersCounted(
     if (line == null && !this.boundaries.isEmpty()) {
       throw new InvalidValue("line", CountedText.BOUNDARIES_NEED_A_LINE.with());
     }
-    this.note = Objects.requireNonNullElse(note, "");
-    if (!this.note.isEmpty()) {
-      Require.text("note", this.note, 2000);
-    }
+    this.note = Require.note(note, 2000);
   }
 }

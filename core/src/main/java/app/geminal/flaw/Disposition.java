@@ -2,7 +2,6 @@ package app.geminal.flaw;
 
 import app.geminal.validation.Require;
 import java.time.Instant;
-import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -38,9 +37,6 @@ public record Disposition(
     this.decision = Require.present("decision", decision);
     this.stepKey = stepKey == null ? null : Require.text("stepKey", stepKey, 120);
     this.at = Require.present("at", at);
-    this.note = Objects.requireNonNullElse(note, "");
-    if (!this.note.isEmpty()) {
-      Require.text("note", this.note, 500);
-    }
+    this.note = Require.note(note, 500);
   }
 }

@@ -51,10 +51,7 @@ public record Inspection(
     if (new HashSet<>(this.flaws.stream().map(Flaw::id).toList()).size() < this.flaws.size()) {
       throw new InvalidValue("flaws", FlawText.TWO_FLAWS_HAVE_SAME_ID.with());
     }
-    this.note = Objects.requireNonNullElse(note, "");
-    if (!this.note.isEmpty()) {
-      Require.text("note", this.note, 2000);
-    }
+    this.note = Require.note(note, 2000);
   }
 
   /** What it says of the weld: the worst that was found. */

@@ -126,6 +126,11 @@ public final class Require {
     return value;
   }
 
+  /** Free words, at most so many characters; empty where nothing was said. */
+  public static String note(@Nullable String words, int most) {
+    return words == null || words.isEmpty() ? "" : text("note", words, most);
+  }
+
   /** A list copied, its size within the bounds and no item missing. */
   public static <T> List<T> list(String field, @Nullable List<T> items, int least, int most) {
     List<T> there = present(field, items);

@@ -176,14 +176,10 @@ public final class BarMeasurer {
     Plane plane = plane(bend, card.onPicture());
     double cost = Math.pow(bend / USUAL_BEND, 2);
     double corner = LEAST_CORNER_PX * 1.5;
-    for (int i = 0; i < card.onCard().size(); i++) {
-      Spot at = card.onCard().get(i);
-      double off = plane.onPicture(at.x(), at.y()).to(card.onPicture().get(i));
-      cost += off * off / (corner * corner);
-    }
+    cost += cornerSquares(plane) / (corner * corner);
     for (Sides piece : pieces) {
       for (Side side : piece.all()) {
-        List<Spot> places = onPlane(plane, side);
+        List<Spot> places = plane.onPlane(side.places());
         double[] bow = Straight.through(places).bow(places);
         double half = places.getFirst().to(places.getLast()) / 2;
         // A forged edge is bowed by some thousandths of its length.
@@ -193,10 +189,6 @@ public final class BarMeasurer {
       }
     }
     return cost;
-  }
-
-  private static List<Spot> onPlane(Plane plane, Side side) {
-    return side.places().stream().map(p -> plane.onPlane(p.x(), p.y())).toList();
   }
 
   /** Figures of a piece. */
@@ -215,7 +207,7 @@ public final class BarMeasurer {
     double[] edges =
         piece.all().stream()
             .mapToDouble(side -> {
-              List<Spot> places = onPlane(plane, side);
+              List<Spot> places = plane.onPlane(side.places());
               double spread = Math.max(LEAST_EDGE_MM, Straight.through(places).spread(places));
               return Math.hypot(
                   EDGE_ITSELF_MM, spread / Math.sqrt(Math.max(1, places.size() / TOGETHER)));
@@ -252,18 +244,23 @@ public final class BarMeasurer {
   }
 
   private double cornerSpread(Plane plane) {
-    double sum = 0;
-    int n = card.onCard().size();
-    for (int i = 0; i < n; i++) {
-      Spot at = card.onCard().get(i);
-      sum += Math.pow(plane.onPicture(at.x(), at.y()).to(card.onPicture().get(i)), 2);
-    }
     // Two figures a corner, and nine that were fitted.
-    return Math.max(LEAST_CORNER_PX, Math.sqrt(sum / Math.max(1, 2 * n - 9)));
+    int free = Math.max(1, 2 * card.onCard().size() - 9);
+    return Math.max(LEAST_CORNER_PX, Math.sqrt(cornerSquares(plane) / free));
+  }
+
+  /** Sum of the squares of how far corners are from where the plane has them, px². */
+  private double cornerSquares(Plane plane) {
+    List<Spot> there = plane.onPicture(card.onCard());
+    return IntStream.range(0, there.size())
+        .mapToDouble(i -> there.get(i).to(card.onPicture().get(i)))
+        .map(off -> off * off)
+        .sum();
   }
 
   private Figures figures(Sides piece, Plane plane, double[] movedMm) {
-    List<List<Spot>> places = piece.all().stream().map(side -> onPlane(plane, side)).toList();
+    List<List<Spot>> places =
+        piece.all().stream().map(side -> plane.onPlane(side.places())).toList();
     List<Straight> lines = places.stream().map(Straight::through).toList();
     Spot a = lines.get(0).crossing(lines.get(2));
     Spot b = lines.get(0).crossing(lines.get(3));
@@ -290,7 +287,7 @@ public final class BarMeasurer {
         Math.abs(atFirst - atLast),
         Math.abs(bow),
         square,
-        List.of(a, b, c, d).stream().map(p -> plane.onPicture(p.x(), p.y())).toList());
+        plane.onPicture(List.of(a, b, c, d)));
   }
 
   private static double outOfSquare(Straight side, Straight end) {

@@ -154,12 +154,7 @@ final class Boundaries {
 
   /** The steepest place to a part of a pixel, by a parabola through three slopes. */
   private double exact(int i) {
-    double before = slope(i - 1);
-    double at = slope(i);
-    double after = slope(i + 1);
-    double bend = before - 2 * at + after;
-    double off = bend < 0 ? Math.clamp(0.5 * (before - after) / bend, -0.5, 0.5) : 0;
-    return i + 0.5 + off;
+    return i + 0.5 + Parabola.peak(slope(i - 1), slope(i), slope(i + 1));
   }
 
   private static float[] smoothed(float[] of) {

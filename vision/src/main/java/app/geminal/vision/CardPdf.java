@@ -16,7 +16,6 @@ import org.apache.pdfbox.util.Matrix;
 public final class CardPdf {
   private static final double POINTS_PER_MM = 72 / 25.4;
   private static final double MARGIN_MM = 25;
-  private static final double STROKE_MM = 0.15;
   private static final float CUT_MM = 0.1f;
   private static final float LETTERS_MM = 2.6f;
 
@@ -58,34 +57,21 @@ public final class CardPdf {
     page.setLineWidth(CUT_MM);
     page.addRect(0, 0, (float) card.widthMm(), (float) card.heightMm());
     page.stroke();
-    double cell = card.squareMm() / GaugeCard.CELLS;
-    for (GaugeCard.Square square : card.squares()) {
-      for (int row = 0; row < GaugeCard.CELLS; row++) {
-        for (int column = 0; column < GaugeCard.CELLS; column++) {
-          if (GaugeCard.isBlackCell(square.number(), column, row)) {
-            fill(
-                square.leftMm() + column * cell,
-                card.heightMm() - square.topMm() - (row + 1) * cell,
-                cell,
-                cell);
-          }
-        }
-      }
+    for (GaugeCard.Mark mark : card.marks()) {
+      page.setNonStrokingColor(mark.isBlack() ? 0f : 1f);
+      page.addRect(
+          (float) mark.leftMm(),
+          (float) (card.heightMm() - mark.topMm() - mark.heightMm()),
+          (float) mark.widthMm(),
+          (float) mark.heightMm());
+      page.fill();
     }
-    double left = (card.widthMm() - card.rulerMm()) / 2;
-    for (int mm = 0; mm <= card.rulerMm(); mm++) {
-      fill(left + mm - STROKE_MM / 2, card.heightMm() / 2, STROKE_MM, GaugeCard.strokeMm(mm));
-    }
+    page.setNonStrokingColor(0f);
     page.beginText();
     page.setFont(new PDType1Font(Standard14Fonts.FontName.HELVETICA), LETTERS_MM);
-    page.newLineAtOffset((float) left, (float) (card.heightMm() / 2 - 3.6));
+    page.newLineAtOffset((float) card.rulerLeftMm(), (float) (card.heightMm() / 2 - 3.6));
     page.showText(VisionText.RULER_IS.with("mm", (int) card.rulerMm()).read(Units.METRIC));
     page.endText();
     page.restoreGraphicsState();
-  }
-
-  private void fill(double x, double y, double wide, double high) throws IOException {
-    page.addRect((float) x, (float) y, (float) wide, (float) high);
-    page.fill();
   }
 }

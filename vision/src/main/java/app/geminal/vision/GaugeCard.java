@@ -1,5 +1,6 @@
 package app.geminal.vision;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
@@ -16,9 +17,10 @@ public enum GaugeCard {
   POSTCARD(148, 105, 30, 6, 120, 4);
 
   /** Cells along the side of a square, its black border of two on every side among them. */
-  static final int CELLS = 8;
+  private static final int CELLS = 8;
 
   private static final int BORDER = 2;
+  private static final double STROKE_MM = 0.15;
 
   private final double widthMm;
   private final double heightMm;
@@ -48,8 +50,24 @@ public enum GaugeCard {
    * @param number that its cells spell
    * @param leftMm of its top left corner
    * @param topMm of its top left corner
+   * @param sideMm its side
    */
-  record Square(int number, double leftMm, double topMm) {}
+  record Square(int number, double leftMm, double topMm, double sideMm) {
+    /** Top left, top right, bottom right, bottom left. */
+    List<Spot> corners() {
+      Spot first = new Spot(leftMm, topMm);
+      return List.of(
+          first, first.plus(sideMm, 0), first.plus(sideMm, sideMm), first.plus(0, sideMm));
+    }
+  }
+
+  /**
+   * A rectangle of black or of white to paint over those before it.
+   *
+   * @param leftMm of its top left corner
+   * @param topMm of its top left corner
+   */
+  record Mark(double leftMm, double topMm, double widthMm, double heightMm, boolean isBlack) {}
 
   /** Width, mm. */
   public double widthMm() {
@@ -59,11 +77,6 @@ public enum GaugeCard {
   /** Height, mm. */
   public double heightMm() {
     return heightMm;
-  }
-
-  /** Side of a square, mm. */
-  double squareMm() {
-    return squareMm;
   }
 
   /** Length of the ruler, mm. */
@@ -76,10 +89,10 @@ public enum GaugeCard {
     double right = widthMm - marginMm - squareMm;
     double bottom = heightMm - marginMm - squareMm;
     return List.of(
-        new Square(firstNumber, marginMm, marginMm),
-        new Square(firstNumber + 1, right, marginMm),
-        new Square(firstNumber + 2, right, bottom),
-        new Square(firstNumber + 3, marginMm, bottom));
+        new Square(firstNumber, marginMm, marginMm, squareMm),
+        new Square(firstNumber + 1, right, marginMm, squareMm),
+        new Square(firstNumber + 2, right, bottom, squareMm),
+        new Square(firstNumber + 3, marginMm, bottom, squareMm));
   }
 
   /** The card that has a square of a number, where one has. */
@@ -88,25 +101,39 @@ public enum GaugeCard {
         .filter(card -> number >= card.firstNumber && number < card.firstNumber + 4);
   }
 
-  /** Whether the card is black at a place of it. */
-  boolean isBlack(double xMm, double yMm) {
-    return squares().stream().anyMatch(square -> isBlack(square, xMm, yMm)) || isRuler(xMm, yMm);
+  /** Everything on the card but its words, in the order to paint it on white. */
+  List<Mark> marks() {
+    List<Mark> marks = new ArrayList<>();
+    double cell = squareMm / CELLS;
+    for (Square square : squares()) {
+      // White cells on black: between black ones a printer would leave hairlines.
+      marks.add(new Mark(square.leftMm(), square.topMm(), squareMm, squareMm, true));
+      for (int row = 0; row < CELLS; row++) {
+        for (int column = 0; column < CELLS; column++) {
+          if (!isBlackCell(square.number(), column, row)) {
+            double left = square.leftMm() + column * cell;
+            marks.add(new Mark(left, square.topMm() + row * cell, cell, cell, false));
+          }
+        }
+      }
+    }
+    for (int mm = 0; mm <= rulerMm; mm++) {
+      double left = rulerLeftMm() + mm - STROKE_MM / 2;
+      marks.add(new Mark(left, heightMm / 2 - strokeMm(mm), STROKE_MM, strokeMm(mm), true));
+    }
+    return marks;
   }
 
-  private boolean isBlack(Square square, double xMm, double yMm) {
-    double x = xMm - square.leftMm();
-    double y = yMm - square.topMm();
-    if (x < 0 || y < 0 || x >= squareMm || y >= squareMm) {
-      return false;
-    }
-    return isBlackCell(square.number(), (int) (x * CELLS / squareMm), (int) (y * CELLS / squareMm));
+  /** Where the ruler begins, and the words below it. */
+  double rulerLeftMm() {
+    return (widthMm - rulerMm) / 2;
   }
 
   /**
    * Whether a cell of a square is black: the border is, of the sixteen cells inside the bottom left
    * one is and the other corners are not, and the rest spell the number row by row from the bottom.
    */
-  static boolean isBlackCell(int number, int column, int row) {
+  private static boolean isBlackCell(int number, int column, int row) {
     int x = column - BORDER;
     int y = row - BORDER;
     int inside = CELLS - 2 * BORDER;
@@ -131,19 +158,8 @@ public enum GaugeCard {
     return i == 0 || i == last || i == last * (last + 1) || i == (last + 1) * (last + 1) - 1;
   }
 
-  /** Strokes of the ruler across the middle: 1 mm apart, longer at 5 and at 10. */
-  private boolean isRuler(double xMm, double yMm) {
-    double along = xMm - (widthMm - rulerMm) / 2;
-    long stroke = Math.round(along);
-    if (stroke < 0 || stroke > rulerMm || Math.abs(along - stroke) > 0.075) {
-      return false;
-    }
-    double up = heightMm / 2 - yMm;
-    return up >= 0 && up <= strokeMm(stroke);
-  }
-
-  /** How high a stroke of the ruler is, mm. */
-  static double strokeMm(long mm) {
+  /** How high a stroke of the ruler is: longer at 5 and at 10 mm. */
+  private static double strokeMm(int mm) {
     if (mm % 10 == 0) {
       return 5;
     }

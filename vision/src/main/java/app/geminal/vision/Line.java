@@ -1,6 +1,8 @@
 package app.geminal.vision;
 
 import app.geminal.validation.Require;
+import java.util.Arrays;
+import java.util.Optional;
 
 /**
  * A straight line on a picture, px.
@@ -19,6 +21,16 @@ public record Line(double x1, double y1, double x2, double y2) {
     Require.number("y1", y1, -FARTHEST_PX, FARTHEST_PX);
     Require.number("x2", x2, -FARTHEST_PX, FARTHEST_PX);
     Require.number("y2", y2, -FARTHEST_PX, FARTHEST_PX);
+  }
+
+  /** The four numbers of {@code x1,y1,x2,y2}; empty where it is not four numbers. */
+  public static Optional<double[]> numbers(String given) {
+    try {
+      double[] at = Arrays.stream(given.split(",", -1)).mapToDouble(Double::parseDouble).toArray();
+      return at.length == 4 ? Optional.of(at) : Optional.empty();
+    } catch (NumberFormatException notNumbers) {
+      return Optional.empty();
+    }
   }
 
   /** Its length, px. */

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
+import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 
 /**
@@ -77,13 +78,13 @@ final class PieceFinder {
     for (int i = 0; i < piece.length; i++) {
       if (piece[i] && !seen[i]) {
         int[] cells = together(i, seen);
-        if (cells.length * map.cellMm() * map.cellMm() < SMALLEST_MM2 || isAtRim(cells)) {
+        double area = cells.length * map.cellMm() * map.cellMm();
+        if (area < SMALLEST_MM2 || isAtRim(cells)) {
           continue;
         }
         Rectangle around =
             Rectangle.filledBy(IntStream.of(cells).mapToObj(map::middle).toList(), map.cellMm());
-        boolean isFilled = cells.length * map.cellMm() * map.cellMm() > FILLED * around.area();
-        if (around.shortMm() >= SMALLEST_SIDE_MM && isFilled) {
+        if (around.shortMm() >= SMALLEST_SIDE_MM && area > FILLED * around.area()) {
           all.add(
               new Rough(
                   around,
@@ -148,27 +149,30 @@ final class PieceFinder {
    * Each cell takes the value where any in reach has it; first along the rows, then the columns.
    */
   private boolean[] spread(boolean[] of, boolean value) {
-    boolean[] along = new boolean[of.length];
-    boolean[] both = new boolean[of.length];
-    int rows = of.length / columns;
+    boolean[] along = spread(of, value, i -> i % columns, columns, 1);
+    return spread(along, value, i -> i / columns, of.length / columns, columns);
+  }
+
+  /**
+   * One way.
+   *
+   * @param place of a cell in its row or column
+   * @param places in each of them
+   * @param apart from one to the next
+   */
+  private static boolean[] spread(
+      boolean[] of, boolean value, IntUnaryOperator place, int places, int apart) {
+    boolean[] spread = new boolean[of.length];
     for (int i = 0; i < of.length; i++) {
-      along[i] = of[i];
-      for (int d = -SMOOTH_CELLS; d <= SMOOTH_CELLS; d++) {
-        int column = i % columns + d;
-        if (column >= 0 && column < columns && of[i + d] == value) {
-          along[i] = value;
-        }
+      int here = place.applyAsInt(i);
+      int first = Math.max(0, here - SMOOTH_CELLS);
+      int last = Math.min(places - 1, here + SMOOTH_CELLS);
+      boolean any = false;
+      for (int there = first; there <= last && !any; there++) {
+        any = of[i + (there - here) * apart] == value;
       }
+      spread[i] = any ? value : of[i];
     }
-    for (int i = 0; i < of.length; i++) {
-      both[i] = along[i];
-      for (int d = -SMOOTH_CELLS; d <= SMOOTH_CELLS; d++) {
-        int row = i / columns + d;
-        if (row >= 0 && row < rows && along[i + d * columns] == value) {
-          both[i] = value;
-        }
-      }
-    }
-    return both;
+    return spread;
   }
 }

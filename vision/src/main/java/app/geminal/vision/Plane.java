@@ -5,6 +5,7 @@ import boofcv.struct.geo.AssociatedPair;
 import java.util.List;
 import java.util.stream.IntStream;
 import org.ejml.data.DMatrixRMaj;
+import org.ejml.dense.row.CommonOps_DDRM;
 
 /**
  * The plane of a gauge card in a photograph: from places on the picture to mm on the plane and
@@ -52,6 +53,16 @@ final class Plane {
     return mapped(toPlane, straight.x(), straight.y());
   }
 
+  /** The same for several. */
+  List<Spot> onPlane(List<Spot> px) {
+    return px.stream().map(p -> onPlane(p.x(), p.y())).toList();
+  }
+
+  /** Where several places of the plane are seen, px. */
+  List<Spot> onPicture(List<Spot> mm) {
+    return mm.stream().map(p -> onPicture(p.x(), p.y())).toList();
+  }
+
   /** Pixels to a mm at a place of the plane, the mean of both directions. */
   double pxPerMm(double xMm, double yMm) {
     Spot here = onPicture(xMm, yMm);
@@ -67,7 +78,7 @@ final class Plane {
 
   private static double[] inverse(double[] m) {
     DMatrixRMaj inverse = new DMatrixRMaj(3, 3, true, m.clone());
-    org.ejml.dense.row.CommonOps_DDRM.invert(inverse);
+    CommonOps_DDRM.invert(inverse);
     return inverse.data;
   }
 }

@@ -31,12 +31,17 @@ final class PlaneMap {
   private final double top;
   private final double cellMm;
   private final int columns;
-  private final int rows;
   private final double[] tones;
   private final double[] warmths;
 
   /** Cells that the picture shows. */
   private final boolean[] shown;
+
+  /** Cells of the ground along the rim of the picture. */
+  private final int[] rim;
+
+  private final double rimTone;
+  private final double rimWarmth;
 
   PlaneMap(Photograph photograph, Plane plane) {
     this.photograph = photograph;
@@ -60,11 +65,14 @@ final class PlaneMap {
     double high = Arrays.stream(y).max().orElse(0) - top;
     cellMm = Math.max(wide, high) / LONGEST_CELLS;
     columns = Math.max(1, (int) (wide / cellMm));
-    rows = Math.max(1, (int) (high / cellMm));
+    int rows = Math.max(1, (int) (high / cellMm));
     tones = new double[columns * rows];
     warmths = new double[columns * rows];
     shown = new boolean[columns * rows];
     IntStream.range(0, rows).parallel().forEach(this::sampleRow);
+    rim = IntStream.range(0, tones.length).filter(i -> shown[i] && isRim(i)).toArray();
+    rimTone = median(Arrays.stream(rim).mapToDouble(this::tone).toArray());
+    rimWarmth = median(Arrays.stream(rim).mapToDouble(this::warmth).toArray());
   }
 
   private void sampleRow(int row) {
@@ -72,19 +80,22 @@ final class PlaneMap {
       int i = row * columns + column;
       Spot middle = plane.onPicture(left + (column + 0.5) * cellMm, top + (row + 0.5) * cellMm);
       shown[i] = photograph.holds(middle.x(), middle.y());
-      for (int k = 0; k < 9 && shown[i]; k++) {
-        Spot at =
-            plane.onPicture(
-                left + (column + (k % 3 + 0.5) / 3) * cellMm,
-                top + (row + (third(k) + 0.5) / 3) * cellMm);
-        tones[i] += photograph.toneAt(at.x(), at.y()) / 9;
-        warmths[i] += photograph.warmthAt(at.x(), at.y()) / 9;
+      if (shown[i]) {
+        sample(i, column, row);
       }
     }
   }
 
-  private static int third(int of) {
-    return of / 3;
+  /** The mean of nine places of a cell. */
+  private void sample(int i, int column, int row) {
+    for (double down = 0.5; down < 3; down++) {
+      for (double right = 0.5; right < 3; right++) {
+        Spot at =
+            plane.onPicture(left + (column + right / 3) * cellMm, top + (row + down / 3) * cellMm);
+        tones[i] += photograph.toneAt(at.x(), at.y()) / 9;
+        warmths[i] += photograph.warmthAt(at.x(), at.y()) / 9;
+      }
+    }
   }
 
   private int rowOf(int i) {
@@ -93,10 +104,6 @@ final class PlaneMap {
 
   int columns() {
     return columns;
-  }
-
-  int rows() {
-    return rows;
   }
 
   double cellMm() {
@@ -125,11 +132,10 @@ final class PlaneMap {
    * is what most of the picture's rim shows, brighter towards one side perhaps.
    */
   double[] fromGround() {
-    int[] rim = IntStream.range(0, tones.length).filter(i -> shown[i] && isRim(i)).toArray();
     // Light falls on all of it by shares, so that differences are those of logarithms.
     double[] tone =
-        off(Arrays.stream(tones).map(t -> Math.log(t + DARK)).toArray(), rim, LEAST_SHARE_SPREAD);
-    double[] warmth = off(warmths, rim, LEAST_WARMTH_SPREAD);
+        off(Arrays.stream(tones).map(t -> Math.log(t + DARK)).toArray(), LEAST_SHARE_SPREAD);
+    double[] warmth = off(warmths, LEAST_WARMTH_SPREAD);
     double[] off = new double[tones.length];
     for (int i = 0; i < off.length; i++) {
       off[i] = shown[i] ? Math.hypot(tone[i], warmth[i]) : 0;
@@ -139,16 +145,13 @@ final class PlaneMap {
 
   /** How a piece differs from the ground, in brightness and warmth together. */
   Side.Look look(PieceFinder.Rough piece) {
-    int[] rim = IntStream.range(0, tones.length).filter(i -> shown[i] && isRim(i)).toArray();
-    double tone = median(Arrays.stream(rim).mapToDouble(i -> tones[i]).toArray());
-    double warmth = median(Arrays.stream(rim).mapToDouble(i -> warmths[i]).toArray());
-    double dTone = piece.tone() - tone;
-    double dWarmth = piece.warmth() - warmth;
+    double dTone = piece.tone() - rimTone;
+    double dWarmth = piece.warmth() - rimWarmth;
     double perTone = dTone / (LEAST_TONE_SPREAD * LEAST_TONE_SPREAD);
     double perWarmth = dWarmth / (LEAST_WARMTH_SPREAD * LEAST_WARMTH_SPREAD);
     double whole = perTone * dTone + perWarmth * dWarmth + 1e-9;
     return new Side.Look(
-        perTone / whole, perWarmth / whole, (perTone * tone + perWarmth * warmth) / whole);
+        perTone / whole, perWarmth / whole, (perTone * rimTone + perWarmth * rimWarmth) / whole);
   }
 
   private boolean isRim(int i) {
@@ -160,7 +163,7 @@ final class PlaneMap {
   }
 
   /** From a plane through most of the rim's values, in spreads of the rim around it. */
-  private double[] off(double[] of, int[] rim, double leastSpread) {
+  private double[] off(double[] of, double leastSpread) {
     double[] fit = {median(Arrays.stream(rim).mapToDouble(i -> of[i]).toArray()), 0, 0};
     double spread = leastSpread;
     for (int round = 0; round < ROUNDS; round++) {

@@ -93,12 +93,10 @@ record SeenCard(GaugeCard card, List<Spot> onCard, List<Spot> onPicture) {
   }
 
   private Optional<SeenCard> followed(Photograph photograph, Plane plane, GaugeCard.Square square) {
-    double side = card.squareMm();
-    Spot first = new Spot(square.leftMm(), square.topMm());
-    List<Spot> corners =
-        List.of(first, first.plus(side, 0), first.plus(side, side), first.plus(0, side));
-    double black = tone(photograph, plane, first, side, BORDER_MIDDLE);
-    double white = tone(photograph, plane, first, side, -OUTSIDE);
+    List<Spot> corners = square.corners();
+    double side = square.sideMm();
+    double black = tone(photograph, plane, square, BORDER_MIDDLE);
+    double white = tone(photograph, plane, square, -OUTSIDE);
     if (white - black < LEAST_CONTRAST) {
       return Optional.empty();
     }
@@ -113,8 +111,7 @@ record SeenCard(GaugeCard card, List<Spot> onCard, List<Spot> onPicture) {
       if (!edge.isSeen()) {
         return Optional.empty();
       }
-      edges.add(
-          Straight.through(edge.places().stream().map(p -> plane.onPlane(p.x(), p.y())).toList()));
+      edges.add(Straight.through(plane.onPlane(edge.places())));
     }
     List<Spot> seen = new ArrayList<>();
     for (int i = 0; i < 4; i++) {
@@ -129,7 +126,9 @@ record SeenCard(GaugeCard card, List<Spot> onCard, List<Spot> onPicture) {
 
   /** The median brightness along all four sides of a square, so many mm inside it. */
   private static double tone(
-      Photograph photograph, Plane plane, Spot first, double side, double insideMm) {
+      Photograph photograph, Plane plane, GaugeCard.Square square, double insideMm) {
+    Spot first = square.corners().getFirst();
+    double side = square.sideMm();
     double[] tones = new double[4 * SAMPLES];
     for (int i = 0; i < tones.length; i++) {
       int along = i / 4;
@@ -149,13 +148,11 @@ record SeenCard(GaugeCard card, List<Spot> onCard, List<Spot> onPicture) {
   }
 
   private static SeenCard square(GaugeCard card, int number, Polygon2D_F64 corners) {
-    double side = card.squareMm();
     GaugeCard.Square square =
         card.squares().stream().filter(s -> s.number() == number).findFirst().orElseThrow();
-    Spot first = new Spot(square.leftMm(), square.topMm());
     return new SeenCard(
         card,
-        List.of(first, first.plus(side, 0), first.plus(side, side), first.plus(0, side)),
+        square.corners(),
         corners.vertexes.toList().stream().map(p -> new Spot(p.x, p.y)).toList());
   }
 

@@ -3,7 +3,6 @@ package app.geminal.vision;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import java.util.stream.IntStream;
 
 /**
  * One edge of a piece, followed along the photograph: places where the picture changes fastest from
@@ -85,9 +84,7 @@ record Side(List<Spot> places, double share) {
     }
     List<Spot> agreed = agreeing(found, Math.atan2(to.y() - from.y(), to.x() - from.x()));
     double share = agreed.size() / (double) steps;
-    return share < AGREED
-        ? NONE
-        : new Side(agreed.stream().map(p -> plane.onPicture(p.x(), p.y())).toList(), share);
+    return share < AGREED ? NONE : new Side(plane.onPicture(agreed), share);
   }
 
   boolean isSeen() {
@@ -126,9 +123,7 @@ record Side(List<Spot> places, double share) {
     if (best < CLEAR || at <= over || at + over + 1 >= values.length) {
       return Double.NaN;
     }
-    double bendOf = rise[at - 1] - 2 * rise[at] + rise[at + 1];
-    double off =
-        bendOf < 0 ? Math.clamp(0.5 * (rise[at - 1] - rise[at + 1]) / bendOf, -0.5, 0.5) : 0;
+    double off = Parabola.peak(rise[at - 1], rise[at], rise[at + 1]);
     return (at + off - half) * step;
   }
 
@@ -138,40 +133,41 @@ record Side(List<Spot> places, double share) {
    * @param angle that the edge has, roughly
    */
   private static List<Spot> agreeing(List<Spot> found, double angle) {
-    if (found.size() < FEWEST) {
+    List<Spot> near = nearOneLine(found, angle);
+    if (near.size() < FEWEST) {
       return List.of();
     }
-    Random random = new Random(found.size());
-    List<Spot> best = List.of();
-    for (int i = 0; i < TRIES; i++) {
-      Spot a = found.get(random.nextInt(found.size()));
-      Spot b = found.get(random.nextInt(found.size()));
-      if (a.to(b) < 0.3 * found.getFirst().to(found.getLast())
-          || turned(a, b, angle) > MOST_TURNED) {
-        continue;
-      }
-      List<Spot> near = found.stream().filter(p -> off(a, b, p) < 2 * AGREE_MM).toList();
-      best = near.size() > best.size() ? near : best;
-    }
-    if (best.size() < FEWEST) {
-      return List.of();
-    }
-    Straight line = Straight.through(best);
-    List<Spot> agreed = best;
-    double[] bow = line.bow(agreed);
-    double half = agreed.getFirst().to(agreed.getLast()) / 2;
+    Straight line = Straight.through(near);
+    double[] bow = line.bow(near);
+    double half = near.getFirst().to(near.getLast()) / 2;
     if (Math.abs(bow[2]) * half * half > Math.max(MOST_BOW_MM, MOST_BOW * half)) {
       return List.of();
     }
-    int[] kept =
-        IntStream.range(0, agreed.size())
-            .filter(i -> {
-              double x = line.along(agreed.get(i));
-              return Math.abs(line.off(agreed.get(i)) - bow[0] - bow[1] * x - bow[2] * x * x)
-                  < AGREE_MM;
-            })
-            .toArray();
-    return IntStream.of(kept).mapToObj(agreed::get).toList();
+    return near.stream()
+        .filter(p -> {
+          double x = line.along(p);
+          return Math.abs(line.off(p) - bow[0] - bow[1] * x - bow[2] * x * x) < AGREE_MM;
+        })
+        .toList();
+  }
+
+  /** Of lines through two of them, those near the one that most are near. */
+  private static List<Spot> nearOneLine(List<Spot> found, double angle) {
+    List<Spot> most = List.of();
+    if (found.size() < FEWEST) {
+      return most;
+    }
+    double apart = 0.3 * found.getFirst().to(found.getLast());
+    Random random = new Random(found.size());
+    for (int i = 0; i < TRIES; i++) {
+      Spot a = found.get(random.nextInt(found.size()));
+      Spot b = found.get(random.nextInt(found.size()));
+      if (a.to(b) >= apart && turned(a, b, angle) <= MOST_TURNED) {
+        List<Spot> near = found.stream().filter(p -> off(a, b, p) < 2 * AGREE_MM).toList();
+        most = near.size() > most.size() ? near : most;
+      }
+    }
+    return most;
   }
 
   /** How far the line through two places is turned from an angle, radians. */

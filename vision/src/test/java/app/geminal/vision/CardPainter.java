@@ -7,10 +7,10 @@ import java.awt.Graphics2D;
 import java.awt.RenderingHints;
 import java.awt.geom.Rectangle2D;
 import java.awt.image.BufferedImage;
+import java.util.List;
 
 /** Draws gauge cards onto pictures. */
 final class CardPainter {
-  private static final double STROKE_MM = 0.15;
 
   private CardPainter() {}
 
@@ -29,39 +29,31 @@ final class CardPainter {
     return picture;
   }
 
+  /** Whether the card is black at a place of it, mm: the last mark there says it. */
+  static boolean isBlack(List<GaugeCard.Mark> lastFirst, double xMm, double yMm) {
+    for (GaugeCard.Mark mark : lastFirst) {
+      double x = xMm - mark.leftMm();
+      double y = yMm - mark.topMm();
+      if (x >= 0 && y >= 0 && x < mark.widthMm() && y < mark.heightMm()) {
+        return mark.isBlack();
+      }
+    }
+    return false;
+  }
+
   /** Onto what is scaled to mm, its top left corner at 0, 0. */
   static void paint(Graphics2D g, GaugeCard card) {
     g.setColor(Color.WHITE);
     g.fill(new Rectangle2D.Double(0, 0, card.widthMm(), card.heightMm()));
+    for (GaugeCard.Mark mark : card.marks()) {
+      g.setColor(mark.isBlack() ? Color.BLACK : Color.WHITE);
+      g.fill(new Rectangle2D.Double(mark.leftMm(), mark.topMm(), mark.widthMm(), mark.heightMm()));
+    }
     g.setColor(Color.BLACK);
-    double cell = card.squareMm() / GaugeCard.CELLS;
-    for (GaugeCard.Square square : card.squares()) {
-      g.fill(
-          new Rectangle2D.Double(
-              square.leftMm(), square.topMm(), card.squareMm(), card.squareMm()));
-      g.setColor(Color.WHITE);
-      for (int row = 0; row < GaugeCard.CELLS; row++) {
-        for (int column = 0; column < GaugeCard.CELLS; column++) {
-          if (!GaugeCard.isBlackCell(square.number(), column, row)) {
-            g.fill(
-                new Rectangle2D.Double(
-                    square.leftMm() + column * cell, square.topMm() + row * cell, cell, cell));
-          }
-        }
-      }
-      g.setColor(Color.BLACK);
-    }
-    double left = (card.widthMm() - card.rulerMm()) / 2;
-    for (int mm = 0; mm <= card.rulerMm(); mm++) {
-      double high = GaugeCard.strokeMm(mm);
-      g.fill(
-          new Rectangle2D.Double(
-              left + mm - STROKE_MM / 2, card.heightMm() / 2 - high, STROKE_MM, high));
-    }
     g.setFont(new Font(Font.SANS_SERIF, Font.PLAIN, 1).deriveFont(2.6f));
     g.drawString(
         VisionText.RULER_IS.with("mm", (int) card.rulerMm()).read(Units.METRIC),
-        (float) left,
+        (float) card.rulerLeftMm(),
         (float) (card.heightMm() / 2 + 3.6));
   }
 }

@@ -1,6 +1,7 @@
 package app.geminal.vision;
 
 import java.awt.image.BufferedImage;
+import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Random;
 
@@ -38,12 +39,13 @@ record PaintedBar(BufferedImage picture, double longMm, double shortMm) {
     double cardX = 5 + 100 * random.nextDouble();
     double cardY = 6 * random.nextDouble();
     GaugeCard card = GaugeCard.POCKET;
+    List<GaugeCard.Mark> marks = card.marks().reversed();
     PaintedPhotograph.Flat flat =
         (x, y) -> {
           double u = (x - cardX) * Math.cos(cardAngle) + (y - cardY) * Math.sin(cardAngle);
           double v = (y - cardY) * Math.cos(cardAngle) - (x - cardX) * Math.sin(cardAngle);
           if (u >= 0 && v >= 0 && u <= card.widthMm() && v <= card.heightMm()) {
-            return card.isBlack(u, v) ? 28 : 225;
+            return CardPainter.isBlack(marks, u, v) ? 28 : 225;
           }
           double a = (x - mx) * Math.cos(angle) + (y - my) * Math.sin(angle);
           double b = (y - my) * Math.cos(angle) - (x - mx) * Math.sin(angle);

@@ -2,6 +2,7 @@ package app.geminal.server.billet;
 
 import app.geminal.billet.Run;
 import app.geminal.counted.CountDifference;
+import app.geminal.counted.LayersCounted;
 import app.geminal.server.problem.NotFound;
 import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
@@ -19,8 +20,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** Layers that were counted on a billet beside those of its plan; nothing is stored. */
 @RestController
 class CountedController {
-  private static final int MOST = 100_000;
-
   private final BilletService billets;
   private final SteelShelf shelf;
   private final ShopService shops;
@@ -65,9 +64,9 @@ class CountedController {
       @RequestParam int count,
       @RequestParam int low,
       @RequestParam int high) {
-    Require.count("count", count, 0, MOST);
+    Require.count("count", count, 0, LayersCounted.MOST_LAYERS);
     Require.count("low", low, 0, count);
-    Require.count("high", high, count, MOST);
+    Require.count("high", high, count, LayersCounted.MOST_LAYERS);
     Steels steels = shelf.steels();
     ShopDefaults defaults = shops.defaults();
     Run.Found found =

@@ -45,10 +45,7 @@ public record EntryBody(
       this.stepKey = Require.text("stepKey", stepKey, 120);
       this.at = Require.present("at", at);
       this.sizes = Require.present("sizes", sizes);
-      this.note = Objects.requireNonNullElse(note, "");
-      if (!this.note.isEmpty()) {
-        Require.text("note", this.note, 500);
-      }
+      this.note = Require.note(note, 500);
     }
   }
 
@@ -66,10 +63,7 @@ public record EntryBody(
       this.stepKey = Require.text("stepKey", stepKey, 120);
       this.at = Require.present("at", at);
       this.done = done;
-      this.note = Objects.requireNonNullElse(note, "");
-      if (!this.note.isEmpty()) {
-        Require.text("note", this.note, 500);
-      }
+      this.note = Require.note(note, 500);
     }
   }
 

@@ -2,13 +2,12 @@ package app.geminal.server.book;
 
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
+import app.geminal.server.api.PhotographBody;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
 import app.geminal.server.turn.Turns;
 import app.geminal.validation.Require;
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.io.InputStream;
 import java.security.Principal;
@@ -102,16 +101,7 @@ class EntryController {
       consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
   @ResponseStatus(HttpStatus.CREATED)
   @RequiredRank(Rank.APPRENTICE)
-  @io.swagger.v3.oas.annotations.parameters.RequestBody(
-      required = true,
-      content = {
-        @Content(
-            mediaType = MediaType.IMAGE_JPEG_VALUE,
-            schema = @Schema(type = "string", format = "binary")),
-        @Content(
-            mediaType = MediaType.IMAGE_PNG_VALUE,
-            schema = @Schema(type = "string", format = "binary"))
-      })
+  @PhotographBody
   EntryView addPhoto(@PathVariable long id, InputStream file, Principal who) throws IOException {
     entries.get(id);
     byte[] bytes = file.readAllBytes();

@@ -4,6 +4,7 @@ import app.geminal.counted.LayersCounted.CountLine;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
+import app.geminal.server.api.PhotographBody;
 import app.geminal.server.turn.Turns;
 import app.geminal.text.Message;
 import app.geminal.validation.InvalidValue;
@@ -13,15 +14,12 @@ import app.geminal.vision.LayerCounter;
 import app.geminal.vision.Line;
 import app.geminal.vision.Photograph;
 import io.swagger.v3.oas.annotations.Operation;
-import io.swagger.v3.oas.annotations.media.Content;
-import io.swagger.v3.oas.annotations.media.Schema;
 import java.io.IOException;
 import java.io.InputStream;
 import java.security.Principal;
 import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -104,16 +102,7 @@ class CountController {
       value = "/api/v1/photographs/count",
       consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
   @RequiredRank(Rank.APPRENTICE)
-  @io.swagger.v3.oas.annotations.parameters.RequestBody(
-      required = true,
-      content = {
-        @Content(
-            mediaType = MediaType.IMAGE_JPEG_VALUE,
-            schema = @Schema(type = "string", format = "binary")),
-        @Content(
-            mediaType = MediaType.IMAGE_PNG_VALUE,
-            schema = @Schema(type = "string", format = "binary"))
-      })
+  @PhotographBody
   CountView count(
       InputStream photograph, @RequestParam(required = false) @Nullable String line, Principal who)
       throws IOException {
@@ -135,14 +124,10 @@ class CountController {
   }
 
   private static CountLine line(String given) {
-    try {
-      double[] at = Stream.of(given.split(",", -1)).mapToDouble(Double::parseDouble).toArray();
-      if (at.length == 4) {
-        return new CountLine(at[0], at[1], at[2], at[3]);
-      }
-    } catch (NumberFormatException notNumbers) {
-      // Said below.
-    }
-    throw new InvalidValue("line", PhotographText.WRITE_LINE.with("given", given));
+    double[] at =
+        Line.numbers(given)
+            .orElseThrow(
+                () -> new InvalidValue("line", PhotographText.WRITE_LINE.with("given", given)));
+    return new CountLine(at[0], at[1], at[2], at[3]);
   }
 }
