@@ -39,9 +39,11 @@ public record Dimples(
                   false,
                   0,
                   2),
-          OperationField.of("pitchMm", FieldType.lengthAboveZero(500), Said.after("pitch")),
+          OperationField.of("pitchMm", FieldType.lengthAboveZero(500), Said.after("pitch"))
+              .shown(OperationField.Shows.BY_REPEAT),
           OperationField.of("diameterMm", FieldType.lengthAboveZero(500), Said.after("across")),
-          OperationField.of("depthMm", FieldType.lengthAboveZero(100), Said.after("depth")),
+          OperationField.of("depthMm", FieldType.lengthAboveZero(100), Said.after("depth"))
+              .shown(OperationField.Shows.BY_SHAPE),
           OperationField.of("bothFaces", FieldType.yesNo(), Said.yesBy("both")).otherwise(false),
           OperationField.of(
                   "flattenToMm", FieldType.length(Stack.WIDEST_MM), Said.after("to").usually(0.0))

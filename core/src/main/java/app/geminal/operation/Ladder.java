@@ -42,9 +42,11 @@ public record Ladder(
                   false,
                   0,
                   2),
-          OperationField.of("pitchMm", FieldType.lengthAboveZero(500), Said.after("pitch")),
+          OperationField.of("pitchMm", FieldType.lengthAboveZero(500), Said.after("pitch"))
+              .shown(OperationField.Shows.BY_REPEAT),
           OperationField.of("widthMm", FieldType.lengthAboveZero(500), Said.after("width")),
-          OperationField.of("depthMm", FieldType.lengthAboveZero(100), Said.after("depth")),
+          OperationField.of("depthMm", FieldType.lengthAboveZero(100), Said.after("depth"))
+              .shown(OperationField.Shows.BY_SHAPE),
           OperationField.of("bothFaces", FieldType.yesNo(), Said.yesBy("both")).otherwise(false),
           OperationField.of("pressed", FieldType.yesNo(), Said.yesBy("pressed")).otherwise(false),
           OperationField.of(

@@ -38,9 +38,10 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
                   true,
                   3),
           OperationField.of(
-              "turns",
-              FieldType.number(FEWEST_TURNS, 200),
-              Said.alone("turn").ifMissing(ShorthandText.WRITE_TURNS)),
+                  "turns",
+                  FieldType.number(FEWEST_TURNS, 200),
+                  Said.alone("turn").ifMissing(ShorthandText.WRITE_TURNS))
+              .shown(OperationField.Shows.BY_REPEAT),
           OperationField.of("sections", FieldType.count(1, 50), Said.before("section").usually(1)),
           OperationField.of(
               "hand", FieldType.choice(Twist.Hand.class), Said.byChoice().usually(Hand.RIGHT)),

@@ -36,7 +36,8 @@ public record Upset(double reduction, double bowMm, int heats) implements Heated
               FieldType.share(0.8),
               Said.alone().ifMissing(ShorthandText.WRITE_REDUCTION)),
           OperationField.of("bowMm", FieldType.length(200), Said.after("bow").usually(0.0))
-              .otherwise(0.0),
+              .otherwise(0.0)
+              .shown(OperationField.Shows.BY_SHAPE),
           OperationField.of("heats", FieldType.heats(), Said.before("heat").usually(1).always()));
 
   /** Checks every field. */

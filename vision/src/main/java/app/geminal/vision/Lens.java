@@ -10,6 +10,7 @@ package app.geminal.vision;
  */
 record Lens(double bend, int widthPx, int heightPx) {
   private static final int ROUNDS = 20;
+  private static final double EXACT_PX = 1e-4;
 
   static Lens of(Photograph photograph, double bend) {
     return new Lens(bend, photograph.widthPx(), photograph.heightPx());
@@ -33,6 +34,9 @@ record Lens(double bend, int widthPx, int heightPx) {
     }
     for (int i = 0; i < ROUNDS; i++) {
       Spot there = straight(x, y);
+      if (there.to(straight) < EXACT_PX) {
+        break;
+      }
       x += straight.x() - there.x();
       y += straight.y() - there.y();
     }
