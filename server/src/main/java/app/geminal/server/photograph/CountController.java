@@ -1,13 +1,10 @@
 package app.geminal.server.photograph;
 
 import app.geminal.counted.LayersCounted.CountLine;
-import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
 import app.geminal.server.api.PhotographBody;
-import app.geminal.server.turn.Turns;
 import app.geminal.text.Message;
-import app.geminal.validation.InvalidValue;
 import app.geminal.vision.Layer;
 import app.geminal.vision.LayerCount;
 import app.geminal.vision.LayerCounter;
@@ -17,7 +14,6 @@ import io.swagger.v3.oas.annotations.Operation;
 import java.io.IOException;
 import java.io.InputStream;
 import java.security.Principal;
-import java.time.Duration;
 import java.util.ArrayList;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -29,15 +25,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** Layers counted in a photograph; nothing is stored. */
 @RestController
 class CountController {
-  /** Two pictures are unpacked at once, one for each person: 120 MB each at the most. */
-  private final Turns turns =
-      new Turns(
-          2, 1, Duration.ofSeconds(30), PhotographText.OTHER_PHOTOGRAPHS_ARE_BEING_READ.with());
+  private final Photographs photographs;
 
-  private final Accounts accounts;
-
-  CountController(Accounts accounts) {
-    this.accounts = accounts;
+  CountController(Photographs photographs) {
+    this.photographs = photographs;
   }
 
   /**
@@ -107,12 +98,13 @@ class CountController {
       InputStream photograph, @RequestParam(required = false) @Nullable String line, Principal who)
       throws IOException {
     CountLine asked = line == null ? null : line(line);
-    byte[] file = photograph.readAllBytes();
-    try (Turns.Turn _ = turns.take(accounts.turnOf(who.getName()))) {
-      Photograph read = Photograph.read(file);
-      return CountView.of(
-          asked == null ? LayerCounter.of(read) : LayerCounter.along(read, on(read, asked)), read);
-    }
+    return photographs.read(
+        photograph,
+        who,
+        read ->
+            CountView.of(
+                asked == null ? LayerCounter.of(read) : LayerCounter.along(read, on(read, asked)),
+                read));
   }
 
   private static Line on(Photograph photograph, CountLine line) {
@@ -124,10 +116,7 @@ class CountController {
   }
 
   private static CountLine line(String given) {
-    double[] at =
-        Line.numbers(given)
-            .orElseThrow(
-                () -> new InvalidValue("line", PhotographText.WRITE_LINE.with("given", given)));
-    return new CountLine(at[0], at[1], at[2], at[3]);
+    List<Double> at = Shares.of(given, 4, "line");
+    return new CountLine(at.get(0), at.get(1), at.get(2), at.get(3));
   }
 }

@@ -5,7 +5,10 @@ import app.geminal.server.text.ServerKey;
 /** The texts of this package. */
 enum PhotographText implements ServerKey {
   OTHER_PHOTOGRAPHS_ARE_BEING_READ,
-  WRITE_LINE;
+  WRITE_SHARES,
+  CORNERS_IN_ORDER,
+  NO_SUCH_BAR,
+  STEP_NOT_REACHED;
 
   @Override
   public String section() {

@@ -106,7 +106,10 @@ class RankMatrixTest extends ShopTest {
           "POST /api/v1/billets/{id}/welds",
           "POST /api/v1/billets/{id}/entries",
           "POST /api/v1/book/entries/{id}/photos",
-          "POST /api/v1/photographs/count");
+          "POST /api/v1/photographs/count",
+          "POST /api/v1/photographs/measure",
+          "POST /api/v1/billets/{id}/pattern-fit",
+          "POST /api/v1/billets/{id}/dark-lines");
 
   private static final Set<String> OWNERS =
       Set.of(

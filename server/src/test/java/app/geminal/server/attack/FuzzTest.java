@@ -196,6 +196,9 @@ class FuzzTest extends ShopTest {
         List.of(
             "POST /api/v1/book/entries/{id}/photos",
             "POST /api/v1/photographs/count",
+            "POST /api/v1/photographs/measure",
+            "POST /api/v1/billets/{id}/pattern-fit",
+            "POST /api/v1/billets/{id}/dark-lines",
             "POST /api/v1/archives",
             "POST /api/v1/hidden-notes/{id}/show",
             "POST /api/v1/tokens/{id}/revoke",
