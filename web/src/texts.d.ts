@@ -497,6 +497,10 @@ declare module 'texts/billet/StagePanel' {
   export function voids(values: { value: string | number }): string;
   export function visibleLayersNominal(values: { value: string | number }): string;
   export const countLayers: string;
+  export const inPhotograph: string;
+  export const measureInPhotograph: string;
+  export const comparePattern: string;
+  export const findFlaws: string;
 }
 
 declare module 'texts/billet/StepFields' {
@@ -2264,6 +2268,15 @@ declare module 'texts/help/views' {
   export const billetsCountTitle: string;
   export const billetsCountAbout: string;
   export const billetsCountNext: string;
+  export const billetsMeasureTitle: string;
+  export const billetsMeasureAbout: string;
+  export const billetsMeasureNext: string;
+  export const billetsCompareTitle: string;
+  export const billetsCompareAbout: string;
+  export const billetsCompareNext: string;
+  export const billetsFlawsTitle: string;
+  export const billetsFlawsAbout: string;
+  export const billetsFlawsNext: string;
 }
 
 declare module 'texts/glossary/terms' {
@@ -2511,6 +2524,7 @@ declare module 'texts/bench/BenchStep' {
   export const high: string;
   export const long: string;
   export const countLayers: string;
+  export const measureInPhotograph: string;
 }
 
 declare module 'texts/bench/BenchActions' {
@@ -2725,20 +2739,11 @@ declare module 'texts/pooling/OwnRecord' {
 }
 
 declare module 'texts/photograph/CountView' {
-  export const loadingTheBillet: string;
-  export const noSuchStep: string;
-  export const takePhoto: string;
-  export const choosePhoto: string;
-  export const countLayers: string;
-  export const after: string;
   export const etchAndPhotograph: string;
-  export const notAPicture: string;
   export const counting: string;
-  export const cancel: string;
   export const dragTheLine: string;
   export const tapABoundary: string;
   export const undo: string;
-  export function step(values: { step: string | number; title: string | number }): string;
   export const count: string;
   export function layers(values: { count: number }): string;
   export function range(values: { low: string | number; high: string | number }): string;
@@ -2750,10 +2755,6 @@ declare module 'texts/photograph/CountView' {
   export const layersCounted: string;
   export const enterACount: string;
   export const note: string;
-  export const keptInThe: string;
-  export const book: string;
-  export const saving: string;
-  export const keepInTheBook: string;
 }
 
 declare module 'texts/photograph/CountStrip' {
@@ -2761,7 +2762,128 @@ declare module 'texts/photograph/CountStrip' {
 }
 
 declare module 'texts/photograph/PhotographWithLine' {
-  export const photograph: string;
   export const beginningOfTheLine: string;
   export const endOfTheLine: string;
+}
+
+declare module 'texts/photograph/PhotographPage' {
+  export const loadingTheBillet: string;
+  export const noSuchStep: string;
+  export const takePhoto: string;
+  export const choosePhoto: string;
+  export const countLayers: string;
+  export const after: string;
+  export const notAPicture: string;
+  export function step(values: { step: string | number; title: string | number }): string;
+  export const photograph: string;
+  export const measure: string;
+  export const comparePattern: string;
+  export const findFlaws: string;
+}
+
+declare module 'texts/photograph/Working' {
+  export const cancel: string;
+}
+
+declare module 'texts/photograph/SaveInBook' {
+  export const keptInThe: string;
+  export const book: string;
+  export const saving: string;
+  export const keepInTheBook: string;
+}
+
+declare module 'texts/photograph/MarkedPhotograph' {
+  export const photograph: string;
+}
+
+declare module 'texts/photograph/PhotographWithCorners' {
+  export const upperLeft: string;
+  export const upperRight: string;
+  export const lowerRight: string;
+  export const lowerLeft: string;
+}
+
+declare module 'texts/photograph/BarSelect' {
+  export const bar: string;
+  export function barOf(values: { bar: string | number; count: string | number }): string;
+}
+
+declare module 'texts/photograph/MeasureView' {
+  export const layTheCard: string;
+  export const printTheCard: string;
+  export const measuring: string;
+  export const pieces: string;
+  export const length: string;
+  export const width: string;
+  export const height: string;
+  export const notUsed: string;
+  export const taper: string;
+  export const bow: string;
+  export function outOfSquare(values: { degrees: string | number }): string;
+  export const use: string;
+  export function meanOfAll(values: { count: string | number }): string;
+  export function piece(values: { number: string | number }): string;
+  export const longSideIs: string;
+  export const shortSideIs: string;
+  export const planned: string;
+  export function inThePlanOnly(values: { detail: string | number }): string;
+  export const addMeasurements: string;
+  export const undo: string;
+}
+
+declare module 'texts/photograph/FlawsView' {
+  export const photographTheFace: string;
+  export const end: string;
+  export const edge: string;
+  export const face: string;
+  export const notAFlaw: string;
+  export const suspect: string;
+  export const delaminated: string;
+  export const dragTheCorners: string;
+  export const seen: string;
+  export const surface: string;
+  export const groundOrEtched: string;
+  export const glowing: string;
+  export const findDarkLines: string;
+  export const finding: string;
+  export const undo: string;
+  export const noThermometer: string;
+  export const darkLines: string;
+  export const none: string;
+  export function lookAtEach(values: { count: number }): string;
+  export function joint(values: { joint: string | number }): string;
+  export const onNoJoint: string;
+  export const long: string;
+  export function verdict(values: { number: string | number }): string;
+  export const note: string;
+  export const saveInspection: string;
+}
+
+declare module 'texts/photograph/CompareView' {
+  export const etchAndPhotograph: string;
+  export const dragTheCorners: string;
+  export const face: string;
+  export const top: string;
+  export const underside: string;
+  export const groundOff: string;
+  export const enterADepth: string;
+  export const compare: string;
+  export const comparing: string;
+  export const undo: string;
+  export function likeness(values: { now: string | number; planned: string | number }): string;
+  export const asMadeTitle: string;
+  export function ofStep(values: { step: string | number }): string;
+  export const to: string;
+  export const planned: string;
+  export const applyToPlan: string;
+  export const inThePlan: string;
+  export function asMade(values: { step: string | number; label: string | number; value: string | number; low: string | number; high: string | number; planned: string | number }): string;
+}
+
+declare module 'texts/photograph/Overlay' {
+  export const photographStraight: string;
+  export const predicted: string;
+  export const photo: string;
+  export const howMuchPredicted: string;
+  export const difference: string;
 }

@@ -39,13 +39,16 @@ export function BenchStep({ billet, step }: { billet: Billet; step: StepToWork }
         </p>
       ))}
       {after && after.count > 0 && (
-        <p className="border-t border-rule py-2">
-          <Link
-            to={`/billets/${billet.id}/count?step=${encodeURIComponent(step.path)}`}
-            className="inline-flex min-h-11 items-center underline decoration-line underline-offset-4"
-          >
-            {texts.countLayers}
-          </Link>
+        <p className="flex flex-wrap gap-x-5 border-t border-rule py-2">
+          {(['count', 'measure'] as const).map((task) => (
+            <Link
+              key={task}
+              to={`/billets/${billet.id}/${task}?step=${encodeURIComponent(step.path)}`}
+              className="inline-flex min-h-11 items-center underline decoration-line underline-offset-4"
+            >
+              {task === 'count' ? texts.countLayers : texts.measureInPhotograph}
+            </Link>
+          ))}
         </p>
       )}
       {operation.kind === 'set' && (

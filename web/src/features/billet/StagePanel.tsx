@@ -31,6 +31,14 @@ type SetWeld = Extract<Operation, { kind: 'set' }>;
 
 const LARGEST = { width: 248, height: 150 };
 
+/** What can be done with a photograph of the bar. */
+const PHOTOGRAPHED = [
+  ['count', texts.countLayers],
+  ['measure', texts.measureInPhotograph],
+  ['compare', texts.comparePattern],
+  ['flaws', texts.findFlaws],
+] as const;
+
 /** The open stage beside the Run: its end large, the count and why, findings, and the Book. */
 export function StagePanel({
   billet,
@@ -148,13 +156,19 @@ export function StagePanel({
             onMeasured={onMeasured}
           />
           <p className="border-t border-rule py-2">
-            <Button onClick={() => setLooking(true)}>{texts.addInspection}</Button>{' '}
-            <Link
-              to={`/billets/${billet.id}/count?step=${encodeURIComponent(stepPath)}`}
-              className="ml-3 underline decoration-line underline-offset-4 hover:decoration-ink"
-            >
-              {texts.countLayers}
-            </Link>
+            <Button onClick={() => setLooking(true)}>{texts.addInspection}</Button>
+          </p>
+          <p className="flex flex-wrap gap-x-4 gap-y-1 pb-2">
+            <span className="text-soft">{texts.inPhotograph}</span>
+            {PHOTOGRAPHED.map(([task, words]) => (
+              <Link
+                key={task}
+                to={`/billets/${billet.id}/${task}?step=${encodeURIComponent(stepPath)}`}
+                className="underline decoration-line underline-offset-4 hover:decoration-ink"
+              >
+                {words}
+              </Link>
+            ))}
           </p>
           {looking && (
             <InspectionDialog

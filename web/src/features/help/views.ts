@@ -65,6 +65,24 @@ const VIEWS: Readonly<Record<string, ViewHelp>> = {
     next: texts.billetsCountNext,
     terms: ['layerCount', 'etch', 'contrast'],
   },
+  '/billets/measure': {
+    title: texts.billetsMeasureTitle,
+    about: texts.billetsMeasureAbout,
+    next: texts.billetsMeasureNext,
+    terms: ['bar', 'kerf'],
+  },
+  '/billets/compare': {
+    title: texts.billetsCompareTitle,
+    about: texts.billetsCompareAbout,
+    next: texts.billetsCompareNext,
+    terms: ['etch', 'twist', 'ladder'],
+  },
+  '/billets/flaws': {
+    title: texts.billetsFlawsTitle,
+    about: texts.billetsFlawsAbout,
+    next: texts.billetsFlawsNext,
+    terms: ['delamination', 'inclusion', 'etch'],
+  },
   '/finder': {
     title: texts.finderTitle,
     about: texts.finderAbout,

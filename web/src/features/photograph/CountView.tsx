@@ -1,144 +1,83 @@
 import * as texts from 'texts/photograph/CountView';
 import { useQuery } from '@tanstack/react-query';
 import { useState, type ReactNode } from 'react';
-import { Link, useParams, useSearchParams } from 'react-router';
 import { Button } from '../../ui/Button';
-import { CameraButton } from '../../ui/CameraButton';
 import { Field, INPUT } from '../../ui/Field';
-import { FileButton, PHOTOS } from '../../ui/FileButton';
-import { LoadFailed, Refusal } from '../../ui/Notice';
-import { Select } from '../../ui/Select';
+import { Refusal } from '../../ui/Notice';
 import { TextField } from '../../ui/TextField';
 import { Words } from '../../ui/Words';
-import { placeOf } from '../bench/place';
-import { billetQuery, type Billet } from '../billet/api';
-import { stepTitle } from '../billet/StepWords';
+import type { Billet } from '../billet/api';
 import { useWriteEntry } from '../book/useWriteEntry';
 import { besidePlanQuery } from './api';
 import { CountStrip } from './CountStrip';
 import { tapped, typed, type Reading } from './layers';
+import { PhotographPage, type Open } from './PhotographPage';
 import { PhotographWithLine } from './PhotographWithLine';
+import { SaveInBook } from './SaveInBook';
 import { useCount } from './useCount';
+import { Working } from './Working';
 
 const MOST_LAYERS = 100_000;
 
 /** Layers counted on an etched end in a photograph, beside those of the plan. */
 export function CountView() {
-  const id = Number(useParams().id);
-  const billet = useQuery(billetQuery(id));
-  if (billet.isError) return <LoadFailed error={billet.error} again={() => void billet.refetch()} />;
-  if (!billet.data) return <p className="p-10 text-soft">{texts.loadingTheBillet}</p>;
-  return <Open key={id} billet={billet.data} />;
-}
-
-function Open({ billet }: { billet: Billet }) {
-  const [params, setParams] = useSearchParams();
-  const path = params.get('step') ?? billet.plan.steps.at(-1)?.key ?? '';
-  const place = placeOf(billet, path);
-  const counting = useCount();
-  const { chosen, reading } = counting;
-  if (!place) {
-    return (
-      <main className="p-5">
-        <p>{texts.noSuchStep}</p>
-        <Link to={`/billets/${billet.id}`} className="underline underline-offset-4">
-          {billet.name}
-        </Link>
-      </main>
-    );
-  }
-  const choose = (file: File | undefined) => file && void counting.choose(file);
-  const another = (
-    <span className="flex flex-wrap gap-3">
-      <CameraButton
-        label={texts.takePhoto}
-        weight={chosen ? 'plain' : 'strong'}
-        onPhotos={([file]) => choose(file)}
-      />
-      <FileButton name={texts.choosePhoto} accept={PHOTOS} onFile={choose}>
-        {texts.choosePhoto}
-      </FileButton>
-    </span>
-  );
   return (
-    <main className="mx-auto flex h-full max-w-3xl flex-col gap-3 overflow-y-auto px-4 py-3">
-      <div className="flex flex-wrap items-baseline gap-x-4">
-        <h1 className="text-2xl">{texts.countLayers}</h1>
-        <Link to={`/billets/${billet.id}`} className="underline decoration-line underline-offset-4">
-          {billet.name}
-        </Link>
-        <span className="ml-auto">
-          <Select
-            label={texts.after}
-            value={path}
-            options={stepOptions(billet, path, stepTitle(place.step.operation))}
-            onChoose={(step) => setParams({ step }, { replace: true })}
-          />
-        </span>
-      </div>
-      {!chosen && (
-        <div className="max-w-prose py-4">
-          <p className="pb-4">{texts.etchAndPhotograph}</p>
-          {another}
-        </div>
+    <PhotographPage task="count" intro={texts.etchAndPhotograph}>
+      {(open) => (
+        <Counting
+          key={`${open.path} ${open.chosen.file.name} ${open.chosen.file.lastModified}`}
+          open={open}
+        />
       )}
-      {counting.unreadable && <p role="alert">▲ {texts.notAPicture}</p>}
-      {chosen && (
-        <>
-          <PhotographWithLine
-            picture={chosen.picture}
-            line={reading?.line ?? null}
-            reading={reading}
-            onLine={counting.along}
-          />
-          {counting.isCounting ? (
-            <p role="status" className="flex items-center gap-4 py-2">
-              <span className="text-xl">{texts.counting}</span>
-              <Button onClick={counting.cancel}>{texts.cancel}</Button>
-            </p>
-          ) : (
-            reading && (
-              <>
-                <Figure billet={billet} step={path} reading={reading} />
-                {counting.error && <Refusal error={counting.error} />}
-                {counting.refused && (
-                  <p role="alert">
-                    ▲ <Words of={counting.refused} /> {texts.dragTheLine}
-                  </p>
-                )}
-                {reading.line && reading.boundaries.length > 1 && (
-                  <>
-                    <CountStrip
-                      picture={chosen.picture}
-                      line={reading.line}
-                      reading={reading}
-                      onTap={(at) => counting.edit((r) => tapped(r, at))}
-                    />
-                    <p className="text-[14px] text-soft">{texts.tapABoundary}</p>
-                  </>
-                )}
-                <Keep billet={billet} step={path} file={chosen.file} reading={reading} onEdit={counting.edit}>
-                  <Button disabled={!counting.canUndo} onClick={counting.undo}>
-                    {texts.undo}
-                  </Button>
-                  {another}
-                </Keep>
-              </>
-            )
-          )}
-        </>
-      )}
-    </main>
+    </PhotographPage>
   );
 }
 
-/** The steps of the billet's own plan, and the one that is open where it is in a part. */
-function stepOptions(billet: Billet, open: string, title: string): Record<string, string> {
-  const own = billet.plan.steps.map((s, i): [string, string] => [
-    s.key,
-    texts.step({ step: i + 1, title: stepTitle(s.operation) }),
-  ]);
-  return Object.fromEntries(own.some(([key]) => key === open) ? own : [[open, title], ...own]);
+function Counting({ open: { billet, path, chosen, another } }: { open: Open }) {
+  const counting = useCount(chosen.file);
+  const { reading } = counting;
+  return (
+    <>
+      <PhotographWithLine
+        picture={chosen.picture}
+        line={reading?.line ?? null}
+        reading={reading}
+        onLine={counting.along}
+      />
+      {counting.isCounting ? (
+        <Working words={texts.counting} onCancel={counting.cancel} />
+      ) : (
+        reading && (
+          <>
+            <Figure billet={billet} step={path} reading={reading} />
+            {counting.error && <Refusal error={counting.error} />}
+            {counting.refused && (
+              <p role="alert">
+                ▲ <Words of={counting.refused} /> {texts.dragTheLine}
+              </p>
+            )}
+            {reading.line && reading.boundaries.length > 1 && (
+              <>
+                <CountStrip
+                  picture={chosen.picture}
+                  line={reading.line}
+                  reading={reading}
+                  onTap={(at) => counting.edit((r) => tapped(r, at))}
+                />
+                <p className="text-[14px] text-soft">{texts.tapABoundary}</p>
+              </>
+            )}
+            <Keep billet={billet} step={path} file={chosen.file} reading={reading} onEdit={counting.edit}>
+              <Button disabled={!counting.canUndo} onClick={counting.undo}>
+                {texts.undo}
+              </Button>
+              {another}
+            </Keep>
+          </>
+        )
+      )}
+    </>
+  );
 }
 
 /** The count, large, and the plan's beside it with what may explain a difference. */
@@ -225,13 +164,7 @@ function Keep({
     write.mutate({ says: { counted }, photos: [file] }, { onSuccess: () => setKept(reading) });
   };
   return (
-    <form
-      className="grid gap-3 border-t border-rule pt-2"
-      onSubmit={(e) => {
-        e.preventDefault();
-        save();
-      }}
-    >
+    <div className="grid gap-3 border-t border-rule pt-2">
       <div className="grid grid-cols-[7rem_1fr] gap-3">
         <Field label={texts.layersCounted} error={wrong}>
           {(parts) => (
@@ -252,22 +185,9 @@ function Keep({
         </Field>
         <TextField label={texts.note} value={note} longest={2000} error={null} onChange={setNote} />
       </div>
-      {write.error && <Refusal error={write.error} />}
-      <div className="flex flex-wrap items-center gap-3 pb-4">
-        {kept === reading ? (
-          <p role="status">
-            {texts.keptInThe}{' '}
-            <Link to="/book" className="underline underline-offset-4">
-              {texts.book}
-            </Link>
-          </p>
-        ) : (
-          <Button weight="strong" type="submit" disabled={count === 0 || write.isPending}>
-            {write.isPending ? texts.saving : texts.keepInTheBook}
-          </Button>
-        )}
+      <SaveInBook write={write} isKept={kept === reading} disabled={count === 0} onSave={save}>
         {children}
-      </div>
-    </form>
+      </SaveInBook>
+    </div>
   );
 }

@@ -23,13 +23,7 @@ export function PhotographWithCorners({
   children?: (width: number, height: number) => ReactNode;
 }) {
   return (
-    <MarkedPhotograph
-      picture={picture}
-      handles={corners}
-      names={NAMES}
-      highest={0.42}
-      onHandles={onCorners}
-    >
+    <MarkedPhotograph picture={picture} handles={corners} names={NAMES} highest={0.42} onHandles={onCorners}>
       {({ width, height, handles, isDragged }) => (
         <>
           {(['black', 'white'] as const).map((stroke) => (

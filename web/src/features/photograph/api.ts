@@ -5,16 +5,100 @@ import { answered, api, asItIs } from '../../lib/http';
 /** A line on a picture, as shares of its width and height from the top left corner. */
 export type CountLine = Schemas['CountedLayersCountedCountLine'];
 
+/** A place on a picture, likewise. */
+export type Place = Schemas['PhotographMeasurePlace'];
+
 export type Counted = Schemas['PhotographCountCountView'];
+
+export type Pieces = Schemas['PhotographMeasureMeasuredView'];
+
+export type Piece = Schemas['PhotographMeasurePieceView'];
+
+export type Fitted = Schemas['PhotographPatternFitFittedView'];
+
+export type FittedFigure = Schemas['PhotographPatternFitFigureView'];
+
+export type DarkLine = Schemas['PhotographDarkLinesDarkLineView'];
+
+/** A face of a bar as it is photographed. */
+export type Face = 'END' | 'SIDE' | 'TOP';
+
+const sent = (photograph: File, signal: AbortSignal) => ({
+  body: photograph as unknown as string,
+  signal,
+  ...asItIs(photograph.type),
+});
 
 /** Counts the layers in a photograph, along a line or along one that is found. */
 export const countLayers = (photograph: File, line: CountLine | null, signal: AbortSignal) =>
   answered(
     api.POST('/api/v1/photographs/count', {
       params: { query: line ? { line: [line.x1, line.y1, line.x2, line.y2].join(',') } : {} },
-      body: photograph as unknown as string,
-      signal,
-      ...asItIs(photograph.type),
+      ...sent(photograph, signal),
+    }),
+  );
+
+/** Measures what lies beside a gauge card. */
+export const measurePieces = (photograph: File, signal: AbortSignal) =>
+  answered(api.POST('/api/v1/photographs/measure', sent(photograph, signal)));
+
+const shares = (corners: readonly Place[]) => corners.map((at) => `${at.x},${at.y}`).join(',');
+
+/** Searches the figures of a plan with which a broad face looks most like its photograph. */
+export const fitPattern = (
+  photograph: File,
+  of: {
+    readonly billetId: number;
+    readonly step: string;
+    readonly bar: number;
+    readonly under: boolean;
+    readonly depthMm: number;
+    readonly corners: readonly Place[];
+  },
+  signal: AbortSignal,
+) =>
+  answered(
+    api.POST('/api/v1/billets/{id}/pattern-fit', {
+      params: {
+        path: { id: of.billetId },
+        query: {
+          step: of.step,
+          bar: of.bar,
+          under: of.under,
+          depthMm: of.depthMm,
+          corners: shares(of.corners),
+        },
+      },
+      ...sent(photograph, signal),
+    }),
+  );
+
+/** Finds dark lines along the joints of a face. */
+export const findDarkLines = (
+  photograph: File,
+  of: {
+    readonly billetId: number;
+    readonly step: string;
+    readonly bar: number;
+    readonly face: Face;
+    readonly isGlowing: boolean;
+    readonly corners: readonly Place[];
+  },
+  signal: AbortSignal,
+) =>
+  answered(
+    api.POST('/api/v1/billets/{id}/dark-lines', {
+      params: {
+        path: { id: of.billetId },
+        query: {
+          step: of.step,
+          bar: of.bar,
+          face: of.face,
+          look: of.isGlowing ? 'GLOWING' : 'ETCHED',
+          corners: shares(of.corners),
+        },
+      },
+      ...sent(photograph, signal),
     }),
   );
 

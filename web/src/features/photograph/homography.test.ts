@@ -41,6 +41,8 @@ describe('a face seen aslant', () => {
       .slice(9, -1)
       .split(',')
       .map(Number);
-    expect(numbers).toEqual([3, 0, 0, 0, 0, 3, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1].map((n) => expect.closeTo(n) as number));
+    expect(numbers).toEqual(
+      [3, 0, 0, 0, 0, 3, 0, 0, 0, 0, 1, 0, 0, 0, 0, 1].map((n) => expect.closeTo(n) as number),
+    );
   });
 });

@@ -1,0 +1,214 @@
+import * as texts from 'texts/photograph/CompareView';
+import { useState } from 'react';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { MeasureField } from '../../ui/MeasureField';
+import { Refusal } from '../../ui/Notice';
+import { Length, Words, useUnits } from '../../ui/Words';
+import { show } from '../../units';
+import { withPlanAt } from '../billet/parts';
+import { withChange } from '../billet/plan';
+import { useBillet } from '../billet/useBillet';
+import { useWriteEntry } from '../book/useWriteEntry';
+import { fitPattern, type Fitted, type FittedFigure } from './api';
+import { BarSelect } from './BarSelect';
+import { Overlay } from './Overlay';
+import { PhotographPage, type Open } from './PhotographPage';
+import { PhotographWithCorners } from './PhotographWithCorners';
+import { SaveInBook } from './SaveInBook';
+import { useAsked } from './useAsked';
+import { useCorners } from './useCorners';
+import { Working } from './Working';
+
+/** The etched face in a photograph over the predicted one, and what the pattern came out as. */
+export function CompareView() {
+  return (
+    <PhotographPage task="compare" intro={texts.etchAndPhotograph}>
+      {(open) => (
+        <Comparing
+          key={`${open.path} ${open.chosen.file.name} ${open.chosen.file.lastModified}`}
+          open={open}
+        />
+      )}
+    </PhotographPage>
+  );
+}
+
+function Comparing({ open }: { open: Open }) {
+  const { billet, path, place, chosen, another } = open;
+  const [under, setUnder] = useState(false);
+  const [depthMm, setDepthMm] = useState(0);
+  const [bar, setBar] = useState(0);
+  const { corners, move, undo, isUsual } = useCorners();
+  const fitting = useAsked((of: Parameters<typeof fitPattern>[1], signal) =>
+    fitPattern(chosen.file, of, signal),
+  );
+  const again =
+    <T,>(set: (value: T) => void) =>
+    (value: T) => {
+      fitting.forget();
+      set(value);
+    };
+  const fitted = fitting.answer;
+  return (
+    <>
+      <PhotographWithCorners picture={chosen.picture} corners={corners} onCorners={again(move)} />
+      <p className="text-[14px] text-soft">{texts.dragTheCorners}</p>
+      <div className="flex flex-wrap items-end gap-3">
+        <Choice
+          label={texts.face}
+          value={under ? 'UNDER' : 'FACE'}
+          options={[
+            { value: 'FACE', show: texts.top },
+            { value: 'UNDER', show: texts.underside },
+          ]}
+          onChoose={again((of: string) => setUnder(of === 'UNDER'))}
+        />
+        <MeasureField
+          label={texts.groundOff}
+          measure="length"
+          value={depthMm}
+          onCommit={(mm) => {
+            if (mm < 0 || mm > 1000) return texts.enterADepth;
+            again(setDepthMm)(mm);
+            return null;
+          }}
+        />
+        <BarSelect stage={place.after} bar={bar} onBar={again(setBar)} />
+        <Button
+          weight={fitted ? 'plain' : 'strong'}
+          onClick={() => fitting.ask({ billetId: billet.id, step: path, bar, under, depthMm, corners })}
+        >
+          {texts.compare}
+        </Button>
+        <Button disabled={isUsual} onClick={again(undo)}>
+          {texts.undo}
+        </Button>
+      </div>
+      {fitting.isAsking && <Working words={texts.comparing} onCancel={fitting.cancel} />}
+      {fitting.error && <Refusal error={fitting.error} />}
+      {fitted && place.after && (
+        <>
+          <Overlay
+            picture={chosen.picture}
+            corners={corners}
+            fitted={fitted}
+            stage={place.stage}
+            size={{ lengthMm: place.after.lengthMm, widthMm: place.after.widthMm }}
+            bar={bar}
+            under={under}
+          />
+          {fitted.cannotTell && (
+            <p role="alert">
+              ▲ <Words of={fitted.cannotTell} />
+            </p>
+          )}
+        </>
+      )}
+      {fitted && fitted.figures.length > 0 ? (
+        <AsMade open={open} fitted={fitted} />
+      ) : (
+        <div className="pb-4">{another}</div>
+      )}
+    </>
+  );
+}
+
+/** A figure in its unit. */
+function Value({ figure, value }: { figure: FittedFigure; value: number }) {
+  return figure.measure === 'LENGTH' ? <Length mm={value} /> : <>{Number(value.toPrecision(3))}</>;
+}
+
+/** What the steps came out as, to be taken into the plan and kept. */
+function AsMade({ open: { billet, path, place, chosen, another }, fitted }: { open: Open; fitted: Fitted }) {
+  const units = useUnits();
+  const editing = useBillet(billet.id);
+  const [applied, setApplied] = useState(false);
+  const [wrong, setWrong] = useState<string | null>(null);
+  const [isKept, setKept] = useState(false);
+  const write = useWriteEntry(billet.id, () => setKept(true));
+  const apply = async (figure: FittedFigure) => {
+    const problem = await editing.change((doc) => ({
+      ...doc,
+      plan: withPlanAt(doc.plan, place.part, (p) =>
+        withChange(p, figure.step - 1, () => ({ [figure.field]: Number(figure.value.toPrecision(4)) })),
+      ),
+    }));
+    setWrong(problem?.detail ?? null);
+    setApplied(problem === null);
+  };
+  const inWords = (figure: FittedFigure, value: number) =>
+    figure.measure === 'LENGTH' ? show('length', value, units) : String(Number(value.toPrecision(3)));
+  const save = () =>
+    write.mutate({
+      says: {
+        noted: {
+          stepKey: path,
+          at: new Date().toISOString(),
+          done: false,
+          note: fitted.figures
+            .map((f) =>
+              texts.asMade({
+                step: f.step,
+                label: f.label,
+                value: inWords(f, f.value),
+                low: inWords(f, f.low),
+                high: inWords(f, f.high),
+                planned: inWords(f, f.planned),
+              }),
+            )
+            .join(' '),
+        },
+      },
+      photos: [chosen.file],
+    });
+  return (
+    <section aria-label={texts.asMadeTitle} className="grid gap-3 border-t border-ink pt-2">
+      <p className="text-soft">
+        {texts.likeness({
+          now: fitted.likeness.toFixed(2),
+          planned: fitted.plannedLikeness.toFixed(2),
+        })}
+      </p>
+      <ul className="grid gap-2">
+        {fitted.figures.map((figure) => (
+          <li
+            key={`${figure.step} ${figure.field}`}
+            className="flex flex-wrap items-baseline gap-x-4"
+            data-figure={figure.field}
+          >
+            <span>
+              {texts.ofStep({ step: figure.step })} <Words of={figure.label} />
+            </span>
+            <b className="text-[34px] leading-tight">
+              <Value figure={figure} value={figure.value} />
+            </b>
+            <span className="text-soft">
+              <Value figure={figure} value={figure.low} /> {texts.to}{' '}
+              <Value figure={figure} value={figure.high} />, {texts.planned}{' '}
+              <Value figure={figure} value={figure.planned} />
+            </span>
+            <Button onClick={() => void apply(figure)}>{texts.applyToPlan}</Button>
+          </li>
+        ))}
+      </ul>
+      {wrong && <p role="alert">▲ {wrong}</p>}
+      {applied && (
+        <p role="status" className="flex items-center gap-4">
+          {texts.inThePlan}
+          <Button
+            onClick={() => {
+              editing.undo();
+              setApplied(false);
+            }}
+          >
+            {texts.undo}
+          </Button>
+        </p>
+      )}
+      <SaveInBook write={write} isKept={isKept} disabled={false} onSave={save}>
+        {another}
+      </SaveInBook>
+    </section>
+  );
+}

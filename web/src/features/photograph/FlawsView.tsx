@@ -1,0 +1,220 @@
+import * as texts from 'texts/photograph/FlawsView';
+import { useState } from 'react';
+import { uuid } from '../../lib/uuid';
+import { Button } from '../../ui/Button';
+import { Choice } from '../../ui/Choice';
+import { Danger } from '../../ui/Danger';
+import { Refusal } from '../../ui/Notice';
+import { Select } from '../../ui/Select';
+import { TextField } from '../../ui/TextField';
+import { Length } from '../../ui/Words';
+import type { Flaw, Way } from '../book/api';
+import { useWriteEntry } from '../book/useWriteEntry';
+import { findDarkLines, type DarkLine, type Face } from './api';
+import { BarSelect } from './BarSelect';
+import { lineOnPicture } from './homography';
+import { PhotographPage, type Open } from './PhotographPage';
+import { PhotographWithCorners } from './PhotographWithCorners';
+import { SaveInBook } from './SaveInBook';
+import { useAsked } from './useAsked';
+import { useCorners } from './useCorners';
+import { Working } from './Working';
+
+const FACES: Record<Face, string> = { END: texts.end, SIDE: texts.edge, TOP: texts.face };
+
+/** What the photograph shows is how it was looked at. */
+const WAYS: Record<Face, Way> = { END: 'ETCHED_END', SIDE: 'GROUND_EDGE', TOP: 'WHEELED' };
+
+type Verdict = 'NONE' | Flaw['state'];
+
+const VERDICTS: readonly { value: Verdict; show: string }[] = [
+  { value: 'NONE', show: texts.notAFlaw },
+  { value: 'SUSPECT', show: texts.suspect },
+  { value: 'OPEN', show: texts.delaminated },
+];
+
+/** Dark lines along the joints, found in a photograph: each becomes a flaw only when a person says so. */
+export function FlawsView() {
+  return (
+    <PhotographPage task="flaws" intro={texts.photographTheFace}>
+      {(open) => (
+        <Finding key={`${open.path} ${open.chosen.file.name} ${open.chosen.file.lastModified}`} open={open} />
+      )}
+    </PhotographPage>
+  );
+}
+
+function Finding({ open }: { open: Open }) {
+  const { billet, path, place, chosen, another } = open;
+  const [face, setFace] = useState<Face>('END');
+  const [isGlowing, setGlowing] = useState(false);
+  const [bar, setBar] = useState(0);
+  const { corners, move, undo, isUsual } = useCorners();
+  const finding = useAsked((of: Parameters<typeof findDarkLines>[1], signal) =>
+    findDarkLines(chosen.file, of, signal),
+  );
+  const lines = finding.answer;
+  const again =
+    <T,>(set: (value: T) => void) =>
+    (value: T) => {
+      finding.forget();
+      set(value);
+    };
+  return (
+    <>
+      <PhotographWithCorners picture={chosen.picture} corners={corners} onCorners={again(move)}>
+        {(width, height) =>
+          lines?.map((line, i) => (
+            <Marked key={i} line={line} number={i + 1} corners={corners} width={width} height={height} />
+          ))
+        }
+      </PhotographWithCorners>
+      <p className="text-[14px] text-soft">{texts.dragTheCorners}</p>
+      <div className="flex flex-wrap items-end gap-3">
+        <Select label={texts.seen} value={face} options={FACES} onChoose={again(setFace)} />
+        <BarSelect stage={place.after} bar={bar} onBar={again(setBar)} />
+        <Choice
+          label={texts.surface}
+          value={isGlowing ? 'GLOWING' : 'ETCHED'}
+          options={[
+            { value: 'ETCHED', show: texts.groundOrEtched },
+            { value: 'GLOWING', show: texts.glowing },
+          ]}
+          onChoose={again((of: string) => setGlowing(of === 'GLOWING'))}
+        />
+        <Button
+          weight={lines ? 'plain' : 'strong'}
+          onClick={() => finding.ask({ billetId: billet.id, step: path, bar, face, isGlowing, corners })}
+        >
+          {texts.findDarkLines}
+        </Button>
+        <Button disabled={isUsual} onClick={again(undo)}>
+          {texts.undo}
+        </Button>
+      </div>
+      {isGlowing && <Danger words={texts.noThermometer} className="text-[14px]" />}
+      {finding.isAsking && <Working words={texts.finding} onCancel={finding.cancel} />}
+      {finding.error && <Refusal error={finding.error} />}
+      {lines ? (
+        <Found
+          key={JSON.stringify(lines)}
+          open={open}
+          lines={lines}
+          way={isGlowing ? 'HOT_SHADOW' : WAYS[face]}
+        />
+      ) : (
+        <div className="pb-4">{another}</div>
+      )}
+    </>
+  );
+}
+
+/** A line on the photograph, with its number. */
+function Marked({
+  line,
+  number,
+  corners,
+  width,
+  height,
+}: {
+  line: DarkLine;
+  number: number;
+  corners: Parameters<typeof lineOnPicture>[0];
+  width: number;
+  height: number;
+}) {
+  const [from, to] = lineOnPicture(corners, line);
+  if (!from || !to) return null;
+  return (
+    <g data-dark-line={number}>
+      {(['black', 'white'] as const).map((stroke) => (
+        <line
+          key={stroke}
+          x1={from.x * width}
+          y1={from.y * height - 5}
+          x2={to.x * width}
+          y2={to.y * height - 5}
+          stroke={stroke}
+          strokeWidth={stroke === 'black' ? 3.5 : 1.5}
+        />
+      ))}
+      <text
+        x={((from.x + to.x) / 2) * width}
+        y={Math.min(from.y, to.y) * height - 10}
+        textAnchor="middle"
+        className="fill-white text-[16px]"
+        stroke="black"
+        strokeWidth={4}
+        paintOrder="stroke"
+      >
+        {number}
+      </text>
+    </g>
+  );
+}
+
+/** What was found, each to be judged, and the inspection that comes of it. */
+function Found({
+  open: { billet, path, chosen, another },
+  lines,
+  way,
+}: {
+  open: Open;
+  lines: readonly DarkLine[];
+  way: Way;
+}) {
+  const [verdicts, setVerdicts] = useState<readonly Verdict[]>(lines.map(() => 'NONE'));
+  const [note, setNote] = useState('');
+  const [isKept, setKept] = useState(false);
+  const write = useWriteEntry(billet.id, () => setKept(true));
+  const save = () => {
+    const flaws: Flaw[] = lines.flatMap((line, i) => {
+      const state = verdicts[i] ?? 'NONE';
+      return state === 'NONE'
+        ? []
+        : [{ id: uuid(), kind: 'SEAM', state, joint: line.joint, spot: line.spot, note: '' }];
+    });
+    write.mutate({
+      says: {
+        inspection: {
+          stepKey: path,
+          at: new Date().toISOString(),
+          ways: [way],
+          brightShare: null,
+          flaws,
+          note,
+        },
+      },
+      photos: [chosen.file],
+    });
+  };
+  return (
+    <section aria-label={texts.darkLines} className="grid gap-3 border-t border-ink pt-2">
+      <p>{lines.length === 0 ? texts.none : texts.lookAtEach({ count: lines.length })}</p>
+      <ol className="grid gap-2">
+        {lines.map((line, i) => (
+          <li key={i} className="flex flex-wrap items-center gap-x-4 gap-y-1">
+            <span>
+              <b>{i + 1}</b> · {line.joint === null ? texts.onNoJoint : texts.joint({ joint: line.joint })} ·{' '}
+              <Length mm={line.lengthMm} unit /> {texts.long}
+            </span>
+            <Choice
+              label={texts.verdict({ number: i + 1 })}
+              hideLabel
+              value={verdicts[i] ?? 'NONE'}
+              options={VERDICTS}
+              onChoose={(verdict) => {
+                setKept(false);
+                setVerdicts(verdicts.map((before, k) => (k === i ? verdict : before)));
+              }}
+            />
+          </li>
+        ))}
+      </ol>
+      <TextField label={texts.note} value={note} longest={2000} error={null} onChange={setNote} />
+      <SaveInBook write={write} isKept={isKept} disabled={false} words={texts.saveInspection} onSave={save}>
+        {another}
+      </SaveInBook>
+    </section>
+  );
+}

@@ -1,0 +1,53 @@
+import type { Stage } from '../billet/api';
+import type { Measured } from '../billet/plan';
+import type { Piece } from './api';
+
+/** Pieces measured in a photograph, as sizes of the plan's bars. No React in here. */
+
+export type Side = 'lengthMm' | 'widthMm' | 'heightMm' | 'none';
+
+/** Which size of the bar each side of the piece is. */
+export interface Sides {
+  readonly long: Side;
+  readonly short: Side;
+}
+
+const SIZES = ['lengthMm', 'widthMm', 'heightMm'] as const;
+
+/** The sizes that a piece's sides are nearest to, each taken once. */
+export function guessed(piece: Piece | undefined, stage: Stage | undefined): Sides {
+  const usual: Sides = { long: 'lengthMm', short: 'widthMm' };
+  if (!piece || !stage) return usual;
+  let least = Infinity;
+  let best = usual;
+  for (const long of SIZES) {
+    for (const short of SIZES) {
+      if (long === short || stage[long] < stage[short]) continue;
+      const off =
+        Math.abs(Math.log(piece.longMm / stage[long])) + Math.abs(Math.log(piece.shortMm / stage[short]));
+      if (off < least) {
+        least = off;
+        best = { long, short };
+      }
+    }
+  }
+  return best;
+}
+
+/** One piece with the mean sides of several. */
+export function meanOf(pieces: readonly Piece[]): Piece | undefined {
+  const [first] = pieces;
+  const mean = (of: 'longMm' | 'shortMm') => pieces.reduce((sum, p) => sum + p[of], 0) / pieces.length;
+  return first && { ...first, longMm: mean('longMm'), shortMm: mean('shortMm') };
+}
+
+/** To a hundredth of a millimetre: no photograph says more. */
+const rounded = (mm: number) => Math.round(mm * 100) / 100;
+
+/** The sizes that are taken from a piece. */
+export function sizesOf(piece: Piece, { long, short }: Sides): Measured {
+  return {
+    ...(short === 'none' ? {} : { [short]: rounded(piece.shortMm) }),
+    ...(long === 'none' ? {} : { [long]: rounded(piece.longMm) }),
+  };
+}
