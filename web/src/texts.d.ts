@@ -2779,6 +2779,9 @@ declare module 'texts/photograph/PhotographPage' {
   export const measure: string;
   export const comparePattern: string;
   export const findFlaws: string;
+  export const count: string;
+  export const compare: string;
+  export const flaws: string;
 }
 
 declare module 'texts/photograph/Working' {

@@ -5,7 +5,7 @@ import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
 import { Refusal } from '../../ui/Notice';
 import { Length, Words, useUnits } from '../../ui/Words';
-import { show } from '../../units';
+import { show, unitOf } from '../../units';
 import { withPlanAt } from '../billet/parts';
 import { withChange } from '../billet/plan';
 import { useBillet } from '../billet/useBillet';
@@ -39,7 +39,7 @@ function Comparing({ open }: { open: Open }) {
   const [under, setUnder] = useState(false);
   const [depthMm, setDepthMm] = useState(0);
   const [bar, setBar] = useState(0);
-  const { corners, move, undo, isUsual } = useCorners();
+  const { corners, move, undo, isMoved } = useCorners(chosen.file);
   const fitting = useAsked((of: Parameters<typeof fitPattern>[1], signal) =>
     fitPattern(chosen.file, of, signal),
   );
@@ -81,7 +81,7 @@ function Comparing({ open }: { open: Open }) {
         >
           {texts.compare}
         </Button>
-        <Button disabled={isUsual} onClick={again(undo)}>
+        <Button disabled={!isMoved} onClick={again(undo)}>
           {texts.undo}
         </Button>
       </div>
@@ -183,6 +183,7 @@ function AsMade({ open: { billet, path, place, chosen, another }, fitted }: { op
             <b className="text-[34px] leading-tight">
               <Value figure={figure} value={figure.value} />
             </b>
+            {figure.measure === 'LENGTH' && unitOf('length', units)}
             <span className="text-soft">
               <Value figure={figure} value={figure.low} /> {texts.to}{' '}
               <Value figure={figure} value={figure.high} />, {texts.planned}{' '}

@@ -25,6 +25,8 @@ const FACES: Record<Face, string> = { END: texts.end, SIDE: texts.edge, TOP: tex
 /** What the photograph shows is how it was looked at. */
 const WAYS: Record<Face, Way> = { END: 'ETCHED_END', SIDE: 'GROUND_EDGE', TOP: 'WHEELED' };
 
+const MARK_PX = 6;
+
 type Verdict = 'NONE' | Flaw['state'];
 
 const VERDICTS: readonly { value: Verdict; show: string }[] = [
@@ -49,7 +51,7 @@ function Finding({ open }: { open: Open }) {
   const [face, setFace] = useState<Face>('END');
   const [isGlowing, setGlowing] = useState(false);
   const [bar, setBar] = useState(0);
-  const { corners, move, undo, isUsual } = useCorners();
+  const { corners, move, undo, isMoved } = useCorners(chosen.file);
   const finding = useAsked((of: Parameters<typeof findDarkLines>[1], signal) =>
     findDarkLines(chosen.file, of, signal),
   );
@@ -88,7 +90,7 @@ function Finding({ open }: { open: Open }) {
         >
           {texts.findDarkLines}
         </Button>
-        <Button disabled={isUsual} onClick={again(undo)}>
+        <Button disabled={!isMoved} onClick={again(undo)}>
           {texts.undo}
         </Button>
       </div>
@@ -125,22 +127,15 @@ function Marked({
 }) {
   const [from, to] = lineOnPicture(corners, line);
   if (!from || !to) return null;
+  const [x1, y1, x2, y2] = beside(from.x * width, from.y * height, to.x * width, to.y * height);
   return (
     <g data-dark-line={number}>
       {(['black', 'white'] as const).map((stroke) => (
-        <line
-          key={stroke}
-          x1={from.x * width}
-          y1={from.y * height - 5}
-          x2={to.x * width}
-          y2={to.y * height - 5}
-          stroke={stroke}
-          strokeWidth={stroke === 'black' ? 3.5 : 1.5}
-        />
+        <line key={stroke} {...{ x1, y1, x2, y2, stroke }} strokeWidth={stroke === 'black' ? 3.5 : 1.5} />
       ))}
       <text
-        x={((from.x + to.x) / 2) * width}
-        y={Math.min(from.y, to.y) * height - 10}
+        x={(x1 + x2) / 2}
+        y={(y1 + y2) / 2}
         textAnchor="middle"
         className="fill-white text-[16px]"
         stroke="black"
@@ -151,6 +146,14 @@ function Marked({
       </text>
     </g>
   );
+}
+
+/** A mark beside a line and not on it, so that the line itself is seen. */
+function beside(x1: number, y1: number, x2: number, y2: number) {
+  const length = Math.hypot(x2 - x1, y2 - y1) || 1;
+  const right = ((y2 - y1) / length) * MARK_PX;
+  const down = (-(x2 - x1) / length) * MARK_PX;
+  return [x1 + right, y1 + down, x2 + right, y2 + down] as const;
 }
 
 /** What was found, each to be judged, and the inspection that comes of it. */

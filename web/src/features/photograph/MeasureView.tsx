@@ -11,7 +11,7 @@ import { useBillet } from '../billet/useBillet';
 import { useWriteEntry } from '../book/useWriteEntry';
 import { measurePieces, type Piece } from './api';
 import { MarkedPhotograph } from './MarkedPhotograph';
-import { guessed, meanOf, sizesOf, type Side } from './pieces';
+import { guessed, isBowed, isOutOfSquare, isTapered, meanOf, sizesOf, type Side } from './pieces';
 import { outline } from './PhotographWithCorners';
 import { PhotographPage, type Open } from './PhotographPage';
 import { SaveInBook } from './SaveInBook';
@@ -159,9 +159,20 @@ function Found({
               <Length mm={p.longMm} /> × <Length mm={p.shortMm} unit />
             </b>
             <span className="condensed text-soft">
-              ± <Length mm={p.longErrorMm} /> × <Length mm={p.shortErrorMm} unit /> · {texts.taper}{' '}
-              <Length mm={p.taperMm} unit /> · {texts.bow} <Length mm={p.bowMm} unit /> ·{' '}
-              {texts.outOfSquare({ degrees: p.outOfSquareDeg.toFixed(1) })}
+              ± <Length mm={p.longErrorMm} /> × <Length mm={p.shortErrorMm} unit />
+              {isTapered(p) && (
+                <>
+                  {' '}
+                  · {texts.taper} <Length mm={p.taperMm} unit />
+                </>
+              )}
+              {isBowed(p) && (
+                <>
+                  {' '}
+                  · {texts.bow} <Length mm={p.bowMm} unit />
+                </>
+              )}
+              {isOutOfSquare(p) && <> · {texts.outOfSquare({ degrees: p.outOfSquareDeg.toFixed(1) })}</>}
             </span>
           </li>
         ))}

@@ -87,13 +87,18 @@ export function Overlay({
             value={predicted}
             disabled={isDifference}
             aria-label={texts.howMuchPredicted}
-            className="grow"
+            className="grow accent-ink"
             onChange={(e) => setPredicted(Number(e.target.value))}
           />
           {texts.predicted}
         </label>
         <label className="flex min-h-11 items-center gap-2">
-          <input type="checkbox" checked={isDifference} onChange={(e) => setDifference(e.target.checked)} />
+          <input
+            type="checkbox"
+            className="accent-ink"
+            checked={isDifference}
+            onChange={(e) => setDifference(e.target.checked)}
+          />
           {texts.difference}
         </label>
       </div>

@@ -13,10 +13,10 @@ import { usePhotograph, type Chosen } from './usePhotograph';
 
 /** What can be done with a photograph of a billet; each is a page. */
 const TASKS = {
-  count: texts.countLayers,
-  measure: texts.measure,
-  compare: texts.comparePattern,
-  flaws: texts.findFlaws,
+  count: { title: texts.countLayers, short: texts.count },
+  measure: { title: texts.measure, short: texts.measure },
+  compare: { title: texts.comparePattern, short: texts.compare },
+  flaws: { title: texts.findFlaws, short: texts.flaws },
 };
 
 export type Task = keyof typeof TASKS;
@@ -93,7 +93,7 @@ function Framed({
   return (
     <main className="mx-auto flex h-full max-w-3xl flex-col gap-3 overflow-y-auto px-4 py-3">
       <div className="flex flex-wrap items-baseline gap-x-4">
-        <h1 className="text-2xl">{TASKS[task]}</h1>
+        <h1 className="text-2xl">{TASKS[task].title}</h1>
         <Link to={`/billets/${billet.id}`} className="underline decoration-line underline-offset-4">
           {billet.name}
         </Link>
@@ -107,13 +107,13 @@ function Framed({
         </span>
       </div>
       <nav aria-label={texts.photograph} className="flex flex-wrap gap-x-4 border-b border-line">
-        {Object.entries(TASKS).map(([of, words]) => (
+        {Object.entries(TASKS).map(([of, { short }]) => (
           <NavLink
             key={of}
             to={`/billets/${billet.id}/${of}?step=${encodeURIComponent(path)}`}
             className="inline-flex min-h-11 items-center border-b-2 border-transparent aria-[current=page]:border-ink"
           >
-            {words}
+            {short}
           </NavLink>
         ))}
       </nav>

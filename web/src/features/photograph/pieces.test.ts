@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Stage } from '../billet/api';
 import type { Piece } from './api';
-import { guessed, meanOf, sizesOf } from './pieces';
+import { cornersOf, guessed, isBowed, isOutOfSquare, isTapered, meanOf, sizesOf } from './pieces';
 
 const piece = (longMm: number, shortMm: number): Piece => ({
   longMm,
@@ -30,6 +30,26 @@ describe('pieces in a photograph', () => {
       widthMm: 39.46,
     });
     expect(sizesOf(piece(198, 39), { long: 'none', short: 'none' })).toEqual({});
+  });
+
+  it('are said to be off only beyond what a photograph shows', () => {
+    const straight = piece(100, 20);
+    expect([isTapered, isBowed, isOutOfSquare].map((is) => is(straight))).toEqual([false, false, false]);
+    const off = { ...straight, taperMm: 0.4, bowMm: 0.5, outOfSquareDeg: 1 };
+    expect([isTapered, isBowed, isOutOfSquare].map((is) => is(off))).toEqual([true, true, true]);
+  });
+
+  it('have their corners from the upper left one round, whichever way they were found', () => {
+    const corners = [
+      { x: 0.1, y: 0.2 },
+      { x: 0.8, y: 0.2 },
+      { x: 0.8, y: 0.5 },
+      { x: 0.1, y: 0.5 },
+    ] as const;
+    const [a, b, c, d] = corners;
+    for (const found of [corners, [c, d, a, b], [d, c, b, a], [b, a, d, c]]) {
+      expect(cornersOf({ ...piece(100, 20), corners: found })).toEqual(corners);
+    }
   });
 
   it('have a mean', () => {

@@ -1,6 +1,6 @@
 import type { Stage } from '../billet/api';
 import type { Measured } from '../billet/plan';
-import type { Piece } from './api';
+import type { Piece, Place } from './api';
 
 /** Pieces measured in a photograph, as sizes of the plan's bars. No React in here. */
 
@@ -50,4 +50,27 @@ export function sizesOf(piece: Piece, { long, short }: Sides): Measured {
     ...(short === 'none' ? {} : { [short]: rounded(piece.shortMm) }),
     ...(long === 'none' ? {} : { [long]: rounded(piece.longMm) }),
   };
+}
+
+/** Less than that no photograph says, or no smith minds. */
+const LEAST_BOW_MM = 0.3;
+const LEAST_OUT_OF_SQUARE_DEG = 0.5;
+
+export const isTapered = (piece: Piece) => piece.taperMm > 1.5 * piece.shortErrorMm;
+export const isBowed = (piece: Piece) => piece.bowMm > LEAST_BOW_MM;
+export const isOutOfSquare = (piece: Piece) => piece.outOfSquareDeg > LEAST_OUT_OF_SQUARE_DEG;
+
+const area = (corners: readonly Place[]) =>
+  corners.reduce((sum, at, i) => {
+    const next = corners[(i + 1) % corners.length] ?? at;
+    return sum + at.x * next.y - next.x * at.y;
+  }, 0);
+
+/** Corners from the upper left one round to the lower left, the piece's long sides above and below. */
+export function cornersOf(piece: Piece): readonly Place[] {
+  const [a, b, c, d] = piece.corners;
+  if (!a || !b || !c || !d) return piece.corners;
+  const [p, q, r, s] = area(piece.corners) > 0 ? [a, b, c, d] : [d, c, b, a];
+  // Half a turn leaves the long sides where they are; which end is to the left is as it is held.
+  return p.x + p.y <= r.x + r.y ? [p, q, r, s] : [r, s, p, q];
 }

@@ -1,5 +1,7 @@
-import { useState } from 'react';
-import type { Place } from './api';
+import { useEffect, useRef, useState } from 'react';
+import { measurePieces, type Place } from './api';
+import { cornersOf } from './pieces';
+import { useAsked } from './useAsked';
 
 const INSET = 0.12;
 
@@ -11,13 +13,20 @@ const USUAL: readonly Place[] = [
   { x: INSET, y: 1 - INSET },
 ];
 
-/** The corners of a face on a photograph, moved by hand; each move can be undone. */
-export function useCorners() {
-  const [all, setAll] = useState<readonly (readonly Place[])[]>([USUAL]);
+/**
+ * The corners of a face on a photograph: those of the largest piece where a gauge card is beside it, until they are
+ * moved by hand. Each move can be undone.
+ */
+export function useCorners(file: File) {
+  const [moved, setMoved] = useState<readonly (readonly Place[])[]>([]);
+  const measuring = useAsked((of: File, signal) => measurePieces(of, signal));
+  const first = useRef(measuring.ask);
+  useEffect(() => first.current(file), [file]);
+  const [largest] = measuring.answer?.pieces ?? [];
   return {
-    corners: all.at(-1) ?? USUAL,
-    isUsual: all.length === 1,
-    move: (corners: readonly Place[]) => setAll((before) => [...before, corners]),
-    undo: () => setAll((before) => (before.length > 1 ? before.slice(0, -1) : before)),
+    corners: moved.at(-1) ?? (largest ? cornersOf(largest) : USUAL),
+    isMoved: moved.length > 0,
+    move: (corners: readonly Place[]) => setMoved((before) => [...before, corners]),
+    undo: () => setMoved((before) => before.slice(0, -1)),
   };
 }
