@@ -2832,6 +2832,13 @@ declare module 'texts/photograph/MeasureView' {
   export function inThePlanOnly(values: { detail: string | number }): string;
   export const addMeasurements: string;
   export const undo: string;
+  export const firstMark: string;
+  export const secondMark: string;
+  export const betweenTheMarks: string;
+  export const enterADistance: string;
+  export const measureByTheRule: string;
+  export const dragTheMarks: string;
+  export const useARule: string;
 }
 
 declare module 'texts/photograph/FlawsView' {

@@ -1,15 +1,17 @@
 import * as texts from 'texts/photograph/MeasureView';
 import { useEffect, useRef, useState } from 'react';
+import { LineAcross } from '../../figures/LineAcross';
 import { Button } from '../../ui/Button';
+import { MeasureField } from '../../ui/MeasureField';
 import { Refusal } from '../../ui/Notice';
 import { Select } from '../../ui/Select';
-import { Length, Words } from '../../ui/Words';
+import { Length, useMetric, Words } from '../../ui/Words';
 import { Problem } from '../../lib/http';
 import { withPlanAt } from '../billet/parts';
 import { withMeasured, type Measured } from '../billet/plan';
 import { useBillet } from '../billet/useBillet';
 import { useWriteEntry } from '../book/useWriteEntry';
-import { measurePieces, type Piece } from './api';
+import { measurePieces, type Piece, type Rule } from './api';
 import { MarkedPhotograph } from './MarkedPhotograph';
 import { guessed, isBowed, isOutOfSquare, isTapered, meanOf, sizesOf, type Side } from './pieces';
 import { outline } from './PhotographWithCorners';
@@ -27,7 +29,12 @@ const SIDES: Record<Side, string> = {
   none: texts.notUsed,
 };
 
-const NO_HANDLES = { handles: [], names: [], onHandles: () => undefined };
+/** Where two marks are before they are dragged onto those of a rule. */
+const MARKS = [
+  { x: 0.2, y: 0.85 },
+  { x: 0.8, y: 0.85 },
+];
+const MOST_APART_MM = 2000;
 
 const cardLink = (
   <a href={CARD} target="_blank" rel="noreferrer" className="underline underline-offset-4">
@@ -58,28 +65,74 @@ export function MeasureView() {
 
 function Measuring({ open }: { open: Open }) {
   const { chosen, another } = open;
-  const measuring = useAsked((file: File, signal) => measurePieces(file, signal));
-  const first = useRef(measuring.ask);
   const { file } = chosen;
-  useEffect(() => first.current(file), [file]);
+  const isMetric = useMetric();
+  const [rule, setRule] = useState<Rule | null>(null);
+  const measuring = useAsked((of: Rule | null, signal) => measurePieces(file, of, signal));
+  const first = useRef(measuring.ask);
+  useEffect(() => first.current(null), []);
   const pieces = measuring.answer?.pieces ?? [];
   return (
     <>
-      <MarkedPhotograph picture={chosen.picture} {...NO_HANDLES}>
-        {({ width, height }) =>
-          pieces.map((piece, i) => (
-            <Outlined key={i} piece={piece} number={i + 1} width={width} height={height} />
-          ))
-        }
+      <MarkedPhotograph
+        picture={chosen.picture}
+        handles={rule?.marks ?? []}
+        names={[texts.firstMark, texts.secondMark]}
+        onHandles={(marks) => rule && setRule({ ...rule, marks })}
+      >
+        {({ width, height, handles: [from, to] }) => (
+          <>
+            {from && to && (
+              <LineAcross
+                line={{ x1: from.x, y1: from.y, x2: to.x, y2: to.y }}
+                width={width}
+                height={height}
+              />
+            )}
+            {pieces.map((piece, i) => (
+              <Outlined key={i} piece={piece} number={i + 1} width={width} height={height} />
+            ))}
+          </>
+        )}
       </MarkedPhotograph>
+      {rule ? (
+        <div className="flex flex-wrap items-end gap-3">
+          <MeasureField
+            label={texts.betweenTheMarks}
+            measure="length"
+            value={rule.apartMm}
+            onCommit={(apartMm) => {
+              if (apartMm <= 0 || apartMm > MOST_APART_MM) return texts.enterADistance;
+              setRule({ ...rule, apartMm });
+              return null;
+            }}
+          />
+          <Button weight={pieces.length > 0 ? 'plain' : 'strong'} onClick={() => measuring.ask(rule)}>
+            {texts.measureByTheRule}
+          </Button>
+          <p className="basis-full text-[14px] text-soft">{texts.dragTheMarks}</p>
+        </div>
+      ) : (
+        !measuring.isAsking && (
+          <p>
+            <Button onClick={() => setRule({ marks: MARKS, apartMm: isMetric ? 150 : 152.4 })}>
+              {texts.useARule}
+            </Button>
+          </p>
+        )
+      )}
       {measuring.isAsking && <Working words={texts.measuring} onCancel={measuring.cancel} />}
       {measuring.error && <Refusal error={measuring.error} />}
       {measuring.answer?.refused && (
         <p role="alert">
-          ▲ <Words of={measuring.answer.refused} /> {cardLink}
+          ▲ <Words of={measuring.answer.refused} /> {!rule && cardLink}
         </p>
       )}
-      {pieces.length > 0 ? <Found open={open} pieces={pieces} /> : <div className="pb-4">{another}</div>}
+      {pieces.length > 0 ? (
+        <Found key={JSON.stringify(pieces)} open={open} pieces={pieces} />
+      ) : (
+        <div className="pb-4">{another}</div>
+      )}
     </>
   );
 }

@@ -29,6 +29,9 @@ const sent = (photograph: File, signal: AbortSignal) => ({
   ...asItIs(photograph.type),
 });
 
+/** Places as they are sent. */
+const shares = (places: readonly Place[]) => places.map((at) => `${at.x},${at.y}`).join(',');
+
 /** Counts the layers in a photograph, along a line or along one that is found. */
 export const countLayers = (photograph: File, line: CountLine | null, signal: AbortSignal) =>
   answered(
@@ -38,11 +41,20 @@ export const countLayers = (photograph: File, line: CountLine | null, signal: Ab
     }),
   );
 
-/** Measures what lies beside a gauge card. */
-export const measurePieces = (photograph: File, signal: AbortSignal) =>
-  answered(api.POST('/api/v1/photographs/measure', sent(photograph, signal)));
+/** Two marks of a rule in a photograph. */
+export interface Rule {
+  readonly marks: readonly Place[];
+  readonly apartMm: number;
+}
 
-const shares = (corners: readonly Place[]) => corners.map((at) => `${at.x},${at.y}`).join(',');
+/** Measures what lies beside a gauge card, or beside a rule. */
+export const measurePieces = (photograph: File, rule: Rule | null, signal: AbortSignal) =>
+  answered(
+    api.POST('/api/v1/photographs/measure', {
+      params: { query: rule ? { rule: shares(rule.marks), apartMm: rule.apartMm } : {} },
+      ...sent(photograph, signal),
+    }),
+  );
 
 /** Searches the figures of a plan with which a broad face looks most like its photograph. */
 export const fitPattern = (

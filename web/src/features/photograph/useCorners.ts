@@ -19,7 +19,7 @@ const USUAL: readonly Place[] = [
  */
 export function useCorners(file: File) {
   const [moved, setMoved] = useState<readonly (readonly Place[])[]>([]);
-  const measuring = useAsked((of: File, signal) => measurePieces(of, signal));
+  const measuring = useAsked((of: File, signal) => measurePieces(of, null, signal));
   const first = useRef(measuring.ask);
   useEffect(() => first.current(file), [file]);
   const [largest] = measuring.answer?.pieces ?? [];

@@ -6,6 +6,7 @@ import java.awt.AlphaComposite;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferByte;
+import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 
 /**
@@ -28,11 +29,15 @@ public final class Photograph {
   private final byte[] tones;
   private final byte[] warmths;
 
-  private Photograph(int widthPx, int heightPx, byte[] tones, byte[] warmths) {
+  /** Share of the diagonal, 0 where it is not known. */
+  private final double focalShare;
+
+  private Photograph(int widthPx, int heightPx, byte[] tones, byte[] warmths, double focalShare) {
     this.widthPx = widthPx;
     this.heightPx = heightPx;
     this.tones = tones;
     this.warmths = warmths;
+    this.focalShare = focalShare;
   }
 
   /**
@@ -42,7 +47,7 @@ public final class Photograph {
    */
   public static Photograph read(byte[] file) {
     PictureFile sent = PictureFile.read(file);
-    return of(sent.picture(), sent.upright());
+    return of(sent.picture(), sent.upright()).through(sent.focalShare());
   }
 
   /** Of a picture that is already upright. */
@@ -77,7 +82,7 @@ public final class Photograph {
       }
     }
     g.dispose();
-    return new Photograph(place.widthPx(), place.heightPx(), tones, warmths);
+    return new Photograph(place.widthPx(), place.heightPx(), tones, warmths, 0);
   }
 
   /** Columns. */
@@ -88,6 +93,21 @@ public final class Photograph {
   /** Rows. */
   public int heightPx() {
     return heightPx;
+  }
+
+  /** The same, through a lens of that focal length, share of the diagonal; 0 is not known. */
+  Photograph through(double share) {
+    return new Photograph(widthPx, heightPx, tones, warmths, share);
+  }
+
+  /** From corner to corner. */
+  double diagonalPx() {
+    return Math.hypot(widthPx, heightPx);
+  }
+
+  /** Focal length of the lens, px, where the camera says it. */
+  OptionalDouble focalPx() {
+    return focalShare > 0 ? OptionalDouble.of(focalShare * diagonalPx()) : OptionalDouble.empty();
   }
 
   /** A copy of its brightness, for what finds squares in pictures. */
@@ -102,7 +122,7 @@ public final class Photograph {
     int width = Math.max(1, widthPx / 2);
     int height = Math.max(1, heightPx / 2);
     return new Photograph(
-        width, height, halved(tones, width, height), halved(warmths, width, height));
+        width, height, halved(tones, width, height), halved(warmths, width, height), focalShare);
   }
 
   private byte[] halved(byte[] of, int width, int height) {

@@ -18,8 +18,9 @@ import javax.imageio.stream.MemoryCacheImageInputStream;
  *
  * @param picture as the camera held it
  * @param upright how to turn it
+ * @param focalShare focal length of the lens, share of the diagonal; 0 where it is not said
  */
-public record PictureFile(BufferedImage picture, ExifOrientation upright) {
+public record PictureFile(BufferedImage picture, ExifOrientation upright, double focalShare) {
   private static final long MOST_PIXELS = 60_000_000;
   private static final long MOST_READ = 24_000_000;
   private static final int LONGEST_SENT_PX = 20_000;
@@ -43,7 +44,7 @@ public record PictureFile(BufferedImage picture, ExifOrientation upright) {
           throw unreadable();
         }
         reader.setInput(in, /* seekForwardOnly= */ true, /* ignoreMetadata= */ true);
-        return new PictureFile(sampled(reader), ExifOrientation.of(file));
+        return new PictureFile(sampled(reader), ExifOrientation.of(file), ExifFocal.share(file));
       } finally {
         reader.dispose();
       }

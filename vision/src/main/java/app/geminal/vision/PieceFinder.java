@@ -6,12 +6,13 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.Deque;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.IntUnaryOperator;
 import java.util.stream.IntStream;
 
 /**
- * Finds pieces of steel on the plane of a card: what differs from the ground, is no card, and fills
- * a rectangle.
+ * Finds pieces of steel on a plane: what differs from the ground, is no card, and fills a
+ * rectangle.
  */
 final class PieceFinder {
   /**
@@ -37,7 +38,7 @@ final class PieceFinder {
   private final int columns;
   private final boolean[] piece;
 
-  private PieceFinder(PlaneMap map, GaugeCard card, double[] off, double least) {
+  private PieceFinder(PlaneMap map, Optional<GaugeCard> card, double[] off, double least) {
     this.map = map;
     columns = map.columns();
     boolean[] differs = new boolean[off.length];
@@ -47,11 +48,12 @@ final class PieceFinder {
     piece = grown(shrunk(shrunk(grown(differs))));
   }
 
-  private static boolean isCard(Spot at, GaugeCard card) {
-    return at.x() > -CARD_MARGIN_MM
+  private static boolean isCard(Spot at, Optional<GaugeCard> card) {
+    return card.isPresent()
+        && at.x() > -CARD_MARGIN_MM
         && at.y() > -CARD_MARGIN_MM
-        && at.x() < card.widthMm() + CARD_MARGIN_MM
-        && at.y() < card.heightMm() + CARD_MARGIN_MM;
+        && at.x() < card.get().widthMm() + CARD_MARGIN_MM
+        && at.y() < card.get().heightMm() + CARD_MARGIN_MM;
   }
 
   /**
@@ -64,7 +66,7 @@ final class PieceFinder {
   record Rough(Rectangle around, double tone, double warmth) {}
 
   /** What may be pieces; one may be there more than once. */
-  static List<Rough> in(PlaneMap map, GaugeCard card) {
+  static List<Rough> in(PlaneMap map, Optional<GaugeCard> card) {
     double[] off = map.fromGround();
     return Arrays.stream(DIFFERS)
         .mapToObj(least -> new PieceFinder(map, card, off, least).found())

@@ -11,6 +11,8 @@ enum VisionText implements MessageKey {
   LAYERS_TOO_FINE,
   NO_CARD,
   NO_PIECE,
+  NO_PIECE_ALONE,
+  MARKS_TOO_NEAR,
   NOTHING_TO_FIT,
   PATTERN_NOT_SEEN,
   PATTERN_NOT_CLEAR,

@@ -11,7 +11,11 @@ import java.util.Random;
  * @param longMm its length
  * @param shortMm its width
  */
-record PaintedBar(BufferedImage picture, double longMm, double shortMm) {
+record PaintedBar(
+    BufferedImage picture, double longMm, double shortMm, Line rule, double focalShare) {
+  /** Two marks of a rule beside the bar, as far from each other as that. */
+  static final double RULE_MM = 150;
+
   private static final double SCENE_WIDE_MM = 220;
   private static final double SCENE_HIGH_MM = 140;
   private static final double IN_VIEW_MM = Math.hypot(SCENE_WIDE_MM, SCENE_HIGH_MM) * 1.15;
@@ -56,7 +60,20 @@ record PaintedBar(BufferedImage picture, double longMm, double shortMm) {
     double pxPerMm = (widePx - RIM_PX) / IN_VIEW_MM;
     PaintedPhotograph photograph =
         new PaintedPhotograph(seed + 1, flat, SCENE_WIDE_MM, SCENE_HIGH_MM, pxPerMm, how);
+    double[] first = photograph.onPicture(30, 136);
+    double[] last = photograph.onPicture(30 + RULE_MM, 136);
+    double tap = widePx / 2000.0;
+    Line rule =
+        new Line(
+            first[0] + tap * random.nextGaussian(),
+            first[1] + tap * random.nextGaussian(),
+            last[0] + tap * random.nextGaussian(),
+            last[1] + tap * random.nextGaussian());
     return new PaintedBar(
-        photograph.painted(how, OptionalDouble.of(Math.max(15, ground))), length, width);
+        photograph.painted(how, OptionalDouble.of(Math.max(15, ground))),
+        length,
+        width,
+        rule,
+        photograph.focalShare());
   }
 }

@@ -67,7 +67,7 @@ final class PaintedPhotograph {
   private double[] view(double turn, double aslant, Random random) {
     double tilt = random.nextDouble() * aslant;
     double towards = random.nextDouble() * 2 * Math.PI;
-    double far = 2.2 * Math.hypot(widthMm, heightMm);
+    double far = farMm();
     double[] axis = {Math.cos(towards), Math.sin(towards), 0};
     double c = Math.cos(tilt);
     double s = Math.sin(tilt);
@@ -96,6 +96,15 @@ final class PaintedPhotograph {
       h[3 + i] += rows / 2.0 * h[6 + i];
     }
     return h;
+  }
+
+  private double farMm() {
+    return 2.2 * Math.hypot(widthMm, heightMm);
+  }
+
+  /** Focal length of its lens, share of the picture's diagonal. */
+  double focalShare() {
+    return pxPerMm * farMm() / Math.hypot(columns, rows);
   }
 
   private static double[][] times(double[][] a, double[][] b) {

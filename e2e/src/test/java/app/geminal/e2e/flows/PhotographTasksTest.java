@@ -148,6 +148,29 @@ class PhotographTasksTest extends Story {
   }
 
   @Test
+  void withoutACardTwoMarksOfARuleGiveTheScale() throws IOException {
+    BufferedImage picture = new BufferedImage(1500, 1200, BufferedImage.TYPE_INT_RGB);
+    Graphics2D g = picture.createGraphics();
+    g.setColor(new Color(190, 160, 120));
+    g.fillRect(0, 0, 1500, 1200);
+    g.setColor(new Color(70, 72, 76));
+    g.fillRect(300, 400, 900, 240);
+    g.dispose();
+    page.navigate(shop.at("/billets/" + billet + "/measure?step=b"));
+    choose(file(picture));
+    assertThat(page.getByText("No gauge card is seen")).isVisible();
+    button("Use a rule in the photo instead").click();
+    assertThat(page.locator("[data-handle]")).hasCount(2);
+    page.getByLabel("Between the marks").fill("150 mm");
+    button("Measure by the rule").click();
+    assertThat(page.locator("[data-measured='1']")).isVisible();
+    button("Add measurements").click();
+    assertThat(page.getByText("Saved in the")).isVisible();
+    assertThat(stored(".measured.lengthMm")).isCloseTo(150, within(1.0));
+    assertThat(stored(".measured.widthMm")).isCloseTo(40, within(0.5));
+  }
+
+  @Test
   void anEtchedFaceIsComparedAndThePitchThatWasMadeTakenIntoThePlan() throws IOException {
     String png =
         (String)

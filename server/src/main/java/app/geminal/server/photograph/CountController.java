@@ -97,26 +97,15 @@ class CountController {
   CountView count(
       InputStream photograph, @RequestParam(required = false) @Nullable String line, Principal who)
       throws IOException {
-    CountLine asked = line == null ? null : line(line);
+    CountLine asked = line == null ? null : Photographs.line(line, "line");
     return photographs.read(
         photograph,
         who,
         read ->
             CountView.of(
-                asked == null ? LayerCounter.of(read) : LayerCounter.along(read, on(read, asked)),
+                asked == null
+                    ? LayerCounter.of(read)
+                    : LayerCounter.along(read, Photographs.on(read, asked)),
                 read));
-  }
-
-  private static Line on(Photograph photograph, CountLine line) {
-    return new Line(
-        line.x1() * photograph.widthPx(),
-        line.y1() * photograph.heightPx(),
-        line.x2() * photograph.widthPx(),
-        line.y2() * photograph.heightPx());
-  }
-
-  private static CountLine line(String given) {
-    List<Double> at = Shares.of(given, 4, "line");
-    return new CountLine(at.get(0), at.get(1), at.get(2), at.get(3));
   }
 }

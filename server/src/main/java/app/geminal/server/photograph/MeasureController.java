@@ -1,5 +1,6 @@
 package app.geminal.server.photograph;
 
+import app.geminal.counted.LayersCounted.CountLine;
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
 import app.geminal.server.api.PhotographBody;
@@ -10,6 +11,7 @@ import app.geminal.vision.GaugeCard;
 import app.geminal.vision.MeasuredBars;
 import app.geminal.vision.MeasuredPiece;
 import app.geminal.vision.Photograph;
+import app.geminal.vision.TapMeasurer;
 import io.swagger.v3.oas.annotations.Operation;
 import java.io.IOException;
 import java.io.InputStream;
@@ -21,6 +23,7 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
 /** Pieces measured in a photograph with a gauge card; nothing is stored. */
@@ -86,8 +89,7 @@ class MeasureController {
    */
   record MeasuredView(@Nullable GaugeCard card, List<PieceView> pieces, @Nullable Message refused) {
 
-    static MeasuredView of(Photograph photograph) {
-      MeasuredBars bars = BarMeasurer.of(photograph);
+    static MeasuredView of(MeasuredBars bars, Photograph photograph) {
       return new MeasuredView(
           bars.card().orElse(null),
           bars.pieces().stream().map(piece -> PieceView.of(piece, photograph)).toList(),
@@ -95,15 +97,36 @@ class MeasureController {
     }
   }
 
-  /** Measures every piece that lies flat beside a gauge card in a photograph: JPEG or PNG. */
+  /**
+   * Measures every piece that lies flat beside a gauge card, or beside a rule of which two marks
+   * are given, in a photograph: JPEG or PNG.
+   *
+   * @param rule from one mark to another: {@code x1,y1,x2,y2}, shares of the upright picture's
+   *     width and height; left out where there is a card
+   * @param apartMm how far the two marks are from each other
+   */
   @Operation(operationId = "measurePhotograph")
   @PostMapping(
       value = "/api/v1/photographs/measure",
       consumes = {MediaType.IMAGE_JPEG_VALUE, MediaType.IMAGE_PNG_VALUE})
   @RequiredRank(Rank.APPRENTICE)
   @PhotographBody
-  MeasuredView measure(InputStream photograph, Principal who) throws IOException {
-    return photographs.read(photograph, who, MeasuredView::of);
+  MeasuredView measure(
+      InputStream photograph,
+      @RequestParam(required = false) @Nullable String rule,
+      @RequestParam(defaultValue = "0") double apartMm,
+      Principal who)
+      throws IOException {
+    CountLine marks = rule == null ? null : Photographs.line(rule, "rule");
+    return photographs.read(
+        photograph,
+        who,
+        read ->
+            MeasuredView.of(
+                marks == null
+                    ? BarMeasurer.of(read)
+                    : TapMeasurer.of(read, Photographs.on(read, marks), apartMm),
+                read));
   }
 
   /** Both gauge cards on a page to print at full size, as PDF. */

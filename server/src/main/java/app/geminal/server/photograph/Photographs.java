@@ -1,8 +1,10 @@
 package app.geminal.server.photograph;
 
+import app.geminal.counted.LayersCounted.CountLine;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.turn.Turns;
 import app.geminal.validation.InvalidValue;
+import app.geminal.vision.Line;
 import app.geminal.vision.Photograph;
 import app.geminal.vision.Spot;
 import java.io.IOException;
@@ -35,6 +37,26 @@ class Photographs {
     try (Turns.Turn _ = turns.take(accounts.turnOf(who.getName()))) {
       return measured.apply(Photograph.read(file));
     }
+  }
+
+  /**
+   * A line, as it is sent.
+   *
+   * @param given {@code x1,y1,x2,y2}, shares of the picture's width and height
+   * @param field that it is sent as
+   */
+  static CountLine line(String given, String field) {
+    List<Double> at = Shares.of(given, 4, field);
+    return new CountLine(at.get(0), at.get(1), at.get(2), at.get(3));
+  }
+
+  /** Where a line is on a photograph, px. */
+  static Line on(Photograph photograph, CountLine line) {
+    return new Line(
+        line.x1() * photograph.widthPx(),
+        line.y1() * photograph.heightPx(),
+        line.x2() * photograph.widthPx(),
+        line.y2() * photograph.heightPx());
   }
 
   /**

@@ -51,8 +51,15 @@ class MeasureApiTest extends ShopTest {
   }
 
   private Answer measure(byte[] picture) {
+    return measure(picture, "");
+  }
+
+  private Answer measure(byte[] picture, String query) {
     return smith.send(
-        "POST", "/api/v1/photographs/measure", "image/png", BodyPublishers.ofByteArray(picture));
+        "POST",
+        "/api/v1/photographs/measure" + query,
+        "image/png",
+        BodyPublishers.ofByteArray(picture));
   }
 
   @Test
@@ -71,6 +78,21 @@ class MeasureApiTest extends ShopTest {
     Answer measured = measure(barBesideCard(false));
     assertThat(measured.<Object>at("$.refused")).isNotNull();
     assertThat(measured.<List<Object>>at("$.pieces")).isEmpty();
+  }
+
+  @Test
+  void aBarIsMeasuredFromTwoMarksOfARule() throws IOException {
+    byte[] picture = barBesideCard(false);
+    // From the bar's own left end to its right one: 120 of 170 mm.
+    String rule = "?rule=%s,0.9,%s,0.9&apartMm=120".formatted(20.0 / PAGE_MM, 140.0 / PAGE_MM);
+    Answer measured = measure(picture, rule);
+    assertThat(measured.status()).as(measured.body()).isEqualTo(200);
+    assertThat(measured.<Object>at("$.card")).isNull();
+    assertThat(measured.number("$.pieces[0].longMm")).isCloseTo(120, within(0.6));
+    assertThat(measured.number("$.pieces[0].shortMm")).isCloseTo(30, within(0.3));
+    assertThat(measure(picture, "?rule=0,0,1&apartMm=120").<String>at("$.where"))
+        .isEqualTo("/rule");
+    assertThat(measure(picture, "?rule=0,0,1,1").<String>at("$.where")).isEqualTo("/apartMm");
   }
 
   @Test
