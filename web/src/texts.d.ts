@@ -2815,6 +2815,16 @@ declare module 'texts/photograph/MeasureView' {
   export const layTheCard: string;
   export const printTheCard: string;
   export const measuring: string;
+  export const firstMark: string;
+  export const secondMark: string;
+  export const betweenTheMarks: string;
+  export const enterADistance: string;
+  export const measureByTheRule: string;
+  export const dragTheMarks: string;
+  export const useARule: string;
+}
+
+declare module 'texts/photograph/FoundPieces' {
   export const pieces: string;
   export const length: string;
   export const width: string;
@@ -2832,13 +2842,6 @@ declare module 'texts/photograph/MeasureView' {
   export function inThePlanOnly(values: { detail: string | number }): string;
   export const addMeasurements: string;
   export const undo: string;
-  export const firstMark: string;
-  export const secondMark: string;
-  export const betweenTheMarks: string;
-  export const enterADistance: string;
-  export const measureByTheRule: string;
-  export const dragTheMarks: string;
-  export const useARule: string;
 }
 
 declare module 'texts/photograph/FlawsView' {

@@ -24,12 +24,7 @@ import { Working } from './Working';
 export function CompareView() {
   return (
     <PhotographPage task="compare" intro={texts.etchAndPhotograph}>
-      {(open) => (
-        <Comparing
-          key={`${open.path} ${open.chosen.file.name} ${open.chosen.file.lastModified}`}
-          open={open}
-        />
-      )}
+      {(open) => <Comparing open={open} />}
     </PhotographPage>
   );
 }

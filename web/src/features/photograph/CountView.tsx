@@ -23,12 +23,7 @@ const MOST_LAYERS = 100_000;
 export function CountView() {
   return (
     <PhotographPage task="count" intro={texts.etchAndPhotograph}>
-      {(open) => (
-        <Counting
-          key={`${open.path} ${open.chosen.file.name} ${open.chosen.file.lastModified}`}
-          open={open}
-        />
-      )}
+      {(open) => <Counting open={open} />}
     </PhotographPage>
   );
 }

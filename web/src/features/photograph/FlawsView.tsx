@@ -39,9 +39,7 @@ const VERDICTS: readonly { value: Verdict; show: string }[] = [
 export function FlawsView() {
   return (
     <PhotographPage task="flaws" intro={texts.photographTheFace}>
-      {(open) => (
-        <Finding key={`${open.path} ${open.chosen.file.name} ${open.chosen.file.lastModified}`} open={open} />
-      )}
+      {(open) => <Finding open={open} />}
     </PhotographPage>
   );
 }

@@ -4,30 +4,16 @@ import { LineAcross } from '../../figures/LineAcross';
 import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
 import { Refusal } from '../../ui/Notice';
-import { Select } from '../../ui/Select';
-import { Length, useMetric, Words } from '../../ui/Words';
-import { Problem } from '../../lib/http';
-import { withPlanAt } from '../billet/parts';
-import { withMeasured, type Measured } from '../billet/plan';
-import { useBillet } from '../billet/useBillet';
-import { useWriteEntry } from '../book/useWriteEntry';
+import { useMetric, Words } from '../../ui/Words';
 import { measurePieces, type Piece, type Rule } from './api';
+import { FoundPieces } from './FoundPieces';
 import { MarkedPhotograph } from './MarkedPhotograph';
-import { guessed, isBowed, isOutOfSquare, isTapered, meanOf, sizesOf, type Side } from './pieces';
 import { outline } from './PhotographWithCorners';
 import { PhotographPage, type Open } from './PhotographPage';
-import { SaveInBook } from './SaveInBook';
 import { useAsked } from './useAsked';
 import { Working } from './Working';
 
 const CARD = '/api/v1/gauge-card.pdf';
-
-const SIDES: Record<Side, string> = {
-  lengthMm: texts.length,
-  widthMm: texts.width,
-  heightMm: texts.height,
-  none: texts.notUsed,
-};
 
 /** Where two marks are before they are dragged onto those of a rule. */
 const MARKS = [
@@ -53,12 +39,7 @@ export function MeasureView() {
         </>
       }
     >
-      {(open) => (
-        <Measuring
-          key={`${open.path} ${open.chosen.file.name} ${open.chosen.file.lastModified}`}
-          open={open}
-        />
-      )}
+      {(open) => <Measuring open={open} />}
     </PhotographPage>
   );
 }
@@ -129,7 +110,7 @@ function Measuring({ open }: { open: Open }) {
         </p>
       )}
       {pieces.length > 0 ? (
-        <Found key={JSON.stringify(pieces)} open={open} pieces={pieces} />
+        <FoundPieces key={JSON.stringify(pieces)} open={open} pieces={pieces} />
       ) : (
         <div className="pb-4">{another}</div>
       )}
@@ -166,121 +147,5 @@ function Outlined({
         {number}
       </text>
     </g>
-  );
-}
-
-/** Every piece with its figures, and what of them is taken as measurements. */
-function Found({
-  open: { billet, path, place, chosen, another },
-  pieces,
-}: {
-  open: Open;
-  pieces: readonly Piece[];
-}) {
-  const [use, setUse] = useState(pieces.length === 1 ? '0' : 'all');
-  const piece = use === 'all' ? meanOf(pieces) : pieces[Number(use)];
-  const [sides, setSides] = useState(() => guessed(piece, place.after));
-  const [kept, setKept] = useState<Measured | null>(null);
-  const [wrong, setWrong] = useState<string | null>(null);
-  const editing = useBillet(billet.id);
-  const write = useWriteEntry(billet.id);
-  if (!piece) return null;
-  const sizes = sizesOf(piece, sides);
-  const save = async () => {
-    const measured = { ...place.step.measured, ...sizes };
-    const problem = await editing.change((doc) => ({
-      ...doc,
-      plan: withPlanAt(doc.plan, place.part, (p) => withMeasured(p, place.stage - 1, measured)),
-    }));
-    setWrong(problem?.detail ?? null);
-    if (problem) return;
-    const bar = { stepKey: path, at: new Date().toISOString(), sizes: measured, note: '' };
-    try {
-      await write.mutateAsync({ says: { measured: bar }, photos: [chosen.file] });
-      setKept(measured);
-    } catch (e) {
-      setWrong(texts.inThePlanOnly({ detail: Problem.from(e).detail }));
-    }
-  };
-  return (
-    <section aria-label={texts.pieces} className="grid gap-3 border-t border-ink pt-2">
-      <ol className="grid gap-1">
-        {pieces.map((p, i) => (
-          <li key={i} className="flex flex-wrap items-baseline gap-x-4" data-measured={i + 1}>
-            <span className="text-soft">{i + 1}</span>
-            <b className="text-[28px] leading-tight">
-              <Length mm={p.longMm} /> × <Length mm={p.shortMm} unit />
-            </b>
-            <span className="condensed text-soft">
-              ± <Length mm={p.longErrorMm} /> × <Length mm={p.shortErrorMm} unit />
-              {isTapered(p) && (
-                <>
-                  {' '}
-                  · {texts.taper} <Length mm={p.taperMm} unit />
-                </>
-              )}
-              {isBowed(p) && (
-                <>
-                  {' '}
-                  · {texts.bow} <Length mm={p.bowMm} unit />
-                </>
-              )}
-              {isOutOfSquare(p) && <> · {texts.outOfSquare({ degrees: p.outOfSquareDeg.toFixed(1) })}</>}
-            </span>
-          </li>
-        ))}
-      </ol>
-      <div className="grid grid-cols-2 gap-3 border-t border-rule pt-2 sm:grid-cols-3">
-        {pieces.length > 1 && (
-          <Select
-            label={texts.use}
-            value={use}
-            options={{
-              all: texts.meanOfAll({ count: pieces.length }),
-              ...Object.fromEntries(pieces.map((_, i) => [String(i), texts.piece({ number: i + 1 })])),
-            }}
-            onChoose={setUse}
-          />
-        )}
-        <Select
-          label={texts.longSideIs}
-          value={sides.long}
-          options={SIDES}
-          onChoose={(long) => setSides({ ...sides, long })}
-        />
-        <Select
-          label={texts.shortSideIs}
-          value={sides.short}
-          options={SIDES}
-          onChoose={(short) => setSides({ ...sides, short })}
-        />
-      </div>
-      {place.after && (
-        <p className="text-soft">
-          {texts.planned} <Length mm={place.after.lengthMm} /> × <Length mm={place.after.widthMm} /> ×{' '}
-          <Length mm={place.after.heightMm} unit />
-        </p>
-      )}
-      {wrong && <p role="alert">▲ {wrong}</p>}
-      <SaveInBook
-        write={write}
-        isKept={kept !== null}
-        disabled={Object.keys(sizes).length === 0}
-        words={texts.addMeasurements}
-        onSave={() => void save()}
-      >
-        {kept && (
-          <Button
-            onClick={() => {
-              editing.undo();
-              setKept(null);
-            }}
-          >
-            {texts.undo}
-          </Button>
-        )}
-        {another}
-      </SaveInBook>
-    </section>
   );
 }

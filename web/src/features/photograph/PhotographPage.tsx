@@ -1,6 +1,6 @@
 import * as texts from 'texts/photograph/PhotographPage';
 import { useQuery } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
+import { Fragment, type ReactNode } from 'react';
 import { Link, NavLink, useParams, useSearchParams } from 'react-router';
 import { CameraButton } from '../../ui/CameraButton';
 import { FileButton, PHOTOS } from '../../ui/FileButton';
@@ -119,7 +119,9 @@ function Framed({
       </nav>
       {unreadable && <p role="alert">▲ {texts.notAPicture}</p>}
       {chosen ? (
-        children({ billet, path, place, chosen, another })
+        <Fragment key={`${path} ${chosen.file.name} ${chosen.file.lastModified}`}>
+          {children({ billet, path, place, chosen, another })}
+        </Fragment>
       ) : (
         <div className="max-w-prose py-4">
           <div className="pb-4">{intro}</div>
