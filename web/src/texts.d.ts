@@ -710,6 +710,7 @@ declare module 'texts/book/EntryLine' {
   export function deleteWhatWasAt(values: { value: string | number; billetName: string | number }): string;
   export const noted: string;
   export const counted: string;
+  export const asMade: string;
 }
 
 declare module 'texts/book/LineFrame' {
@@ -800,6 +801,7 @@ declare module 'texts/book/lines' {
   export const note: string;
   export function counted(values: { count: number }): string;
   export function countedRange(values: { count: number; low: string | number; high: string | number }): string;
+  export function asMade(values: { label: string | number; value: string | number; low: string | number; high: string | number; planned: string | number }): string;
 }
 
 declare module 'texts/card/CardView' {
@@ -2890,7 +2892,6 @@ declare module 'texts/photograph/CompareView' {
   export const planned: string;
   export const applyToPlan: string;
   export const inThePlan: string;
-  export function asMade(values: { step: string | number; label: string | number; value: string | number; low: string | number; high: string | number; planned: string | number }): string;
 }
 
 declare module 'texts/photograph/Overlay' {

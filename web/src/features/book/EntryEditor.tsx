@@ -16,6 +16,7 @@ function withNote({ says }: Entry, note: string): Says {
   if (says.measured) return { measured: { ...says.measured, note } };
   if (says.noted) return { noted: { ...says.noted, note } };
   if (says.counted) return { counted: { ...says.counted, note } };
+  if (says.fitted) return { fitted: { ...says.fitted, note } };
   return says.treated ? { treated: { ...says.treated, note } } : says;
 }
 

@@ -15,6 +15,7 @@ const KIND_WORDS: Record<Entry['kind'], string> = {
   TREATED: texts.treated,
   NOTED: texts.noted,
   COUNTED: texts.counted,
+  FITTED: texts.asMade,
 };
 
 /** A look, a decision, a measure or work after the weld. */

@@ -69,6 +69,8 @@ export type Flaw = Schemas['Flaw'];
 
 export type Looked = Schemas['FlawInspection'];
 
+export type FigureMade = Schemas['AsmadePatternMadeFigureMade'];
+
 export type Decision = 'TRIM' | 'GRIND' | 'REWELD' | 'WATCH' | 'SET_ASIDE' | 'SCRAP';
 
 export const DECISION_WORDS: Record<Decision, string> = {

@@ -18,6 +18,19 @@ describe('an entry in words', () => {
     );
   });
 
+  it('tells what the steps came out as, and what they were planned', () => {
+    const figure = { stepKey: 'b', planned: 12, value: 13.1, low: 12.9, high: 13.3 };
+    const figures = [
+      { ...figure, kind: 'ladder', field: 'pitchMm' },
+      { ...figure, kind: 'twist', field: 'turns' },
+      { ...figure, kind: 'no more', field: 'depth' },
+    ];
+    expect(entryWords(entry({ fitted: { stepKey: 'b', at: AT, likeness: 0.9, figures, note: '' } }))).toBe(
+      'Pitch [[mm 13.1]] ([[mm 12.9]] to [[mm 13.3]]), planned [[mm 12]]. ' +
+        'Turns 13.1 (12.9 to 13.3), planned 12. depth 13.1 (12.9 to 13.3), planned 12.',
+    );
+  });
+
   it('leaves out what was not measured or done', () => {
     const sizes = { widthMm: null, heightMm: 12.7, lengthMm: 300, massKg: 1.25 };
     expect(entryWords(entry({ measured: { stepKey: 'a', at: AT, sizes, note: '' } }))).toBe(

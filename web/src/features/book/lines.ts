@@ -1,5 +1,6 @@
 import * as texts from 'texts/book/lines';
-import { PROTECTION_NAMES } from '../billet/plan';
+import { PROTECTION_NAMES, type Kind } from '../billet/plan';
+import { fieldsOf } from '../billet/stepKinds';
 import {
   DECISION_WORDS,
   FILE_WORDS,
@@ -8,6 +9,7 @@ import {
   TREATMENT_WORDS,
   WAY_WORDS,
   type Entry,
+  type FigureMade,
   type Weld,
 } from './api';
 
@@ -24,6 +26,20 @@ export const linesOf = (welds: readonly Weld[], entries: readonly Entry[]): read
   [...welds.map((weld): Line => ({ weld })), ...entries.map((entry): Line => ({ entry }))].sort((a, b) =>
     atOf(b).localeCompare(atOf(a)),
   );
+
+/** A figure of a step as it was made; a step or field that is not known any more is called as plans call it. */
+function figureWords(figure: FigureMade): string {
+  const field = fieldsOf(figure.kind as Kind).find((f) => f.name === figure.field);
+  const value = (of: number) =>
+    field?.holds === 'length' ? `[[mm ${of}]]` : String(Number(of.toPrecision(3)));
+  return texts.asMade({
+    label: field?.label ?? figure.field,
+    value: value(figure.value),
+    low: value(figure.low),
+    high: value(figure.high),
+    planned: value(figure.planned),
+  });
+}
 
 /** What an entry says, in one sentence of plain words; lengths as marks. */
 export function entryWords({ says }: Entry): string {
@@ -74,6 +90,7 @@ export function entryWords({ says }: Entry): string {
     const { count, low, high } = says.counted;
     return low === high ? texts.counted({ count }) : texts.countedRange({ count, low, high });
   }
+  if (says.fitted) return says.fitted.figures.map(figureWords).join(' ');
   if (says.noted) return says.noted.done ? texts.done : texts.note;
   return '';
 }
@@ -86,6 +103,7 @@ export const noteOf = ({ says }: Entry) =>
   says.treated?.note ??
   says.noted?.note ??
   says.counted?.note ??
+  says.fitted?.note ??
   '';
 
 const wordsOf = (line: Line) =>

@@ -5,8 +5,8 @@ import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
 import { Refusal } from '../../ui/Notice';
 import { Length, Words, useUnits } from '../../ui/Words';
-import { show, unitOf } from '../../units';
-import { withPlanAt } from '../billet/parts';
+import { unitOf } from '../../units';
+import { inside, withPlanAt } from '../billet/parts';
 import { withChange } from '../billet/plan';
 import { useBillet } from '../billet/useBillet';
 import { useWriteEntry } from '../book/useWriteEntry';
@@ -132,27 +132,23 @@ function AsMade({ open: { billet, path, place, chosen, another }, fitted }: { op
     setWrong(problem?.detail ?? null);
     setApplied(problem === null);
   };
-  const inWords = (figure: FittedFigure, value: number) =>
-    figure.measure === 'LENGTH' ? show('length', value, units) : String(Number(value.toPrecision(3)));
   const save = () =>
     write.mutate({
       says: {
-        noted: {
+        fitted: {
           stepKey: path,
           at: new Date().toISOString(),
-          done: false,
-          note: fitted.figures
-            .map((f) =>
-              texts.asMade({
-                step: f.step,
-                label: f.label,
-                value: inWords(f, f.value),
-                low: inWords(f, f.low),
-                high: inWords(f, f.high),
-                planned: inWords(f, f.planned),
-              }),
-            )
-            .join(' '),
+          likeness: fitted.likeness,
+          figures: fitted.figures.map(({ stepKey, kind, field, planned, value, low, high }) => ({
+            stepKey: inside(place.part, stepKey),
+            kind,
+            field,
+            planned,
+            value,
+            low,
+            high,
+          })),
+          note: '',
         },
       },
       photos: [chosen.file],

@@ -197,6 +197,11 @@ class PhotographTasksTest extends Story {
     assertThat(stored(".operation.pitchMm")).isCloseTo(13.1, within(0.2));
     page.getByLabel("As made").getByText("Undo").click();
     page.waitForCondition(() -> stored(".operation.pitchMm") == 12);
+    button("Save in the Book").click();
+    assertThat(page.getByText("Saved in the")).isVisible();
+    page.navigate(shop.at("/book"));
+    assertThat(page.getByText("As made").first()).isVisible();
+    assertThat(page.getByText("planned 15/32").first()).isVisible();
   }
 
   /** Only as much of a picture as shows steel. */

@@ -1,5 +1,6 @@
 package app.geminal.server.book;
 
+import app.geminal.asmade.PatternMade;
 import app.geminal.counted.LayersCounted;
 import app.geminal.flaw.Disposition;
 import app.geminal.flaw.Inspection;
@@ -22,6 +23,7 @@ import org.jspecify.annotations.Nullable;
  * @param treated work after the weld
  * @param noted something about a step, perhaps that it is done
  * @param counted layers counted on a bar
+ * @param fitted what steps came out as by a photograph of the pattern
  */
 public record EntryBody(
     @JsonAlias("looked") @Nullable Inspection inspection,
@@ -29,7 +31,8 @@ public record EntryBody(
     @Nullable MeasuredBar measured,
     @Nullable Treatment treated,
     @Nullable StepNote noted,
-    @Nullable LayersCounted counted) {
+    @Nullable LayersCounted counted,
+    @Nullable PatternMade fitted) {
 
   /**
    * A bar as measured.
@@ -74,12 +77,13 @@ public record EntryBody(
     MEASURED,
     TREATED,
     NOTED,
-    COUNTED
+    COUNTED,
+    FITTED
   }
 
   /** Exactly one of them is said. */
   public EntryBody {
-    if (Stream.of(inspection, disposition, measured, treated, noted, counted)
+    if (Stream.of(inspection, disposition, measured, treated, noted, counted, fitted)
             .filter(Objects::nonNull)
             .count()
         != 1) {
@@ -105,6 +109,9 @@ public record EntryBody(
     }
     if (counted != null) {
       return new Common(Kind.COUNTED, counted.stepKey(), counted.at());
+    }
+    if (fitted != null) {
+      return new Common(Kind.FITTED, fitted.stepKey(), fitted.at());
     }
     return new Common(Kind.TREATED, null, Objects.requireNonNull(treated).at());
   }

@@ -1,5 +1,6 @@
 package app.geminal.server.book;
 
+import app.geminal.asmade.PatternMade;
 import app.geminal.counted.LayersCounted;
 import app.geminal.flaw.Disposition;
 import app.geminal.flaw.Flaw;
@@ -19,7 +20,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 
 /**
- * An entry of the Book as it is stored: one of looked, decided, measured, treated, noted, counted.
+ * An entry of the Book as it is stored: one of looked, decided, measured, treated, noted, counted,
+ * fitted.
  */
 final class EntryDocument {
   static final Document<EntryBody> WRITTEN =
@@ -41,7 +43,8 @@ final class EntryDocument {
         in.inOrNull("measured", EntryDocument::measured),
         in.inOrNull("treated", EntryDocument::treated),
         in.inOrNull("noted", EntryDocument::noted),
-        in.inOrNull("counted", EntryDocument::counted));
+        in.inOrNull("counted", EntryDocument::counted),
+        in.inOrNull("fitted", EntryDocument::fitted));
   }
 
   static DocumentWriter written(EntryBody w) {
@@ -51,7 +54,8 @@ final class EntryDocument {
         .in("measured", w.measured(), EntryDocument::measured)
         .in("treated", w.treated(), EntryDocument::treated)
         .in("noted", w.noted(), EntryDocument::noted)
-        .in("counted", w.counted(), EntryDocument::counted);
+        .in("counted", w.counted(), EntryDocument::counted)
+        .in("fitted", w.fitted(), EntryDocument::fitted);
   }
 
   private static Inspection inspection(DocumentReader in) {
@@ -198,6 +202,46 @@ final class EntryDocument {
         .number("y1", l.y1())
         .number("x2", l.x2())
         .number("y2", l.y2());
+  }
+
+  private static PatternMade fitted(DocumentReader in) {
+    return new PatternMade(
+        in.text("stepKey"),
+        in.at("at"),
+        in.number("likeness"),
+        in.list("figures", EntryDocument::figure),
+        in.text("note", ""));
+  }
+
+  private static DocumentWriter fitted(PatternMade f) {
+    return new DocumentWriter()
+        .text("stepKey", f.stepKey())
+        .at("at", f.at())
+        .number("likeness", f.likeness())
+        .list("figures", f.figures(), EntryDocument::figure)
+        .text("note", f.note());
+  }
+
+  private static PatternMade.FigureMade figure(DocumentReader in) {
+    return new PatternMade.FigureMade(
+        in.text("stepKey"),
+        in.text("kind"),
+        in.text("field"),
+        in.number("planned"),
+        in.number("value"),
+        in.number("low"),
+        in.number("high"));
+  }
+
+  private static DocumentWriter figure(PatternMade.FigureMade f) {
+    return new DocumentWriter()
+        .text("stepKey", f.stepKey())
+        .text("kind", f.kind())
+        .text("field", f.field())
+        .number("planned", f.planned())
+        .number("value", f.value())
+        .number("low", f.low())
+        .number("high", f.high());
   }
 
   private static Treatment treated(DocumentReader in) {

@@ -175,6 +175,6 @@ class Winter {
             List.of(flaw),
             "Handle end, left edge ground bright.");
     entries.add(
-        billet.id(), billet.plan(), new EntryBody(look, null, null, null, null, null), smith);
+        billet.id(), billet.plan(), new EntryBody(look, null, null, null, null, null, null), smith);
   }
 }

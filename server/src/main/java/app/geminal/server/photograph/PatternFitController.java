@@ -85,6 +85,7 @@ class PatternFitController {
    *
    * @param step its number
    * @param stepKey its key
+   * @param kind of step, as plans name it
    * @param field the component of the step that holds it
    * @param label what pages call it
    * @param measure what it measures, and so its unit
@@ -96,6 +97,7 @@ class PatternFitController {
   record FigureView(
       int step,
       String stepKey,
+      String kind,
       String field,
       Message label,
       Measure measure,
@@ -111,6 +113,7 @@ class PatternFitController {
       return new FigureView(
           of.stage(),
           step.key(),
+          kind.name(),
           of.field().name(),
           kind.label(of.field()).orElseGet(kind::title),
           of.field().type() instanceof FieldType.Figure(var measure, _) ? measure : Measure.NUMBER,

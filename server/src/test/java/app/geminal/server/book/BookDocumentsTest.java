@@ -6,6 +6,8 @@ import static app.geminal.server.book.HistoryDocument.WAS_WELD;
 import static app.geminal.server.book.WeldConditionsDocument.HOW;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.geminal.asmade.PatternMade;
+import app.geminal.asmade.PatternMade.FigureMade;
 import app.geminal.counted.LayersCounted;
 import app.geminal.flaw.Disposition;
 import app.geminal.flaw.Flaw;
@@ -62,10 +64,12 @@ class BookDocumentsTest {
               null,
               null,
               null,
+              null,
               null),
           new EntryBody(
               null,
               new Disposition(FLAW, Disposition.Decision.TRIM, "b", AT, "with the saw"),
+              null,
               null,
               null,
               null,
@@ -74,6 +78,7 @@ class BookDocumentsTest {
               null,
               null,
               new EntryBody.MeasuredBar("a", AT, new Measurement(38.1, 12.0, null, 1.25), ""),
+              null,
               null,
               null,
               null),
@@ -92,6 +97,7 @@ class BookDocumentsTest {
                   Treatment.File.SKATES,
                   "straight"),
               null,
+              null,
               null),
           new EntryBody(
               null,
@@ -99,6 +105,7 @@ class BookDocumentsTest {
               null,
               null,
               new EntryBody.StepNote("core/a", AT, true, "sawn on the wrong side of the mark"),
+              null,
               null),
           new EntryBody(
               null,
@@ -114,7 +121,21 @@ class BookDocumentsTest {
                   62,
                   new LayersCounted.CountLine(0.25, 0.125, 0.25, 0.875),
                   List.of(-0.01, 0.5, 1.02),
-                  "etched 20 s")));
+                  "etched 20 s"),
+              null),
+          new EntryBody(
+              null,
+              null,
+              null,
+              null,
+              null,
+              null,
+              new PatternMade(
+                  "core/a",
+                  AT,
+                  0.75,
+                  List.of(new FigureMade("core/b", "twist", "turns", 6, 5.6, 5.5, 5.75)),
+                  "etched 40 s")));
 
   private static final List<WeldView> WELDS_BEFORE =
       HOWS.stream()
