@@ -23,6 +23,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 
 /**
  * A view of a bar with the figures of its plan changed: what it would look like had a twist come
@@ -123,16 +124,23 @@ public final class AsMade {
    * How bright each part of the view is with other figures, 0 to 255, row by row from the top; 0
    * where there is no steel.
    *
+   * @param unwanted asked again and again; once it says so the view is left
    * @param values one for each of the figures, in their order
-   * @return empty where a bar cannot be worked so
+   * @return empty where a bar cannot be worked so, and where it was left
    */
-  public Optional<float[]> light(int widthPx, int heightPx, double... values) {
-    return with(values).map(sight -> light(sight, widthPx, heightPx));
+  public Optional<float[]> light(
+      int widthPx, int heightPx, BooleanSupplier unwanted, double... values) {
+    return with(values).flatMap(sight -> light(sight, widthPx, heightPx, unwanted));
   }
 
-  private float[] light(SectionView sight, int widthPx, int heightPx) {
+  private Optional<float[]> light(
+      SectionView sight, int widthPx, int heightPx, BooleanSupplier unwanted) {
     Pane pane = new Pane(0, 0, sight.widthMm(), sight.heightMm(), widthPx, heightPx);
-    Picture picture = Painter.paint(sight, pane, Tones.of(sight.field().steels(), steels));
+    Tones tones = Tones.of(sight.field().steels(), steels);
+    return Painter.paint(sight, pane, tones, false, unwanted).map(AsMade::light);
+  }
+
+  private static float[] light(Picture picture) {
     float[] light = new float[picture.argb().length];
     for (int i = 0; i < light.length; i++) {
       light[i] = picture.argb()[i] >> 8 & 0xff;

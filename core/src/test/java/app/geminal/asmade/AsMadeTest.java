@@ -60,10 +60,16 @@ class AsMadeTest {
   @Test
   void otherTurnsLookOtherwise() {
     AsMade twisted = asMade(TWISTED);
-    float[] planned = twisted.light(120, 12, twisted.planned()).orElseThrow();
-    assertThat(twisted.light(120, 12, 6, 4)).hasValue(planned);
-    assertThat(twisted.light(120, 12, 5, 4).orElseThrow()).isNotEqualTo(planned);
-    assertThat(twisted.light(120, 12, 6, 1.6).orElseThrow()).isNotEqualTo(planned);
+    float[] planned = twisted.light(120, 12, () -> false, twisted.planned()).orElseThrow();
+    assertThat(twisted.light(120, 12, () -> false, 6, 4)).hasValue(planned);
+    assertThat(twisted.light(120, 12, () -> false, 5, 4).orElseThrow()).isNotEqualTo(planned);
+    assertThat(twisted.light(120, 12, () -> false, 6, 1.6).orElseThrow()).isNotEqualTo(planned);
+  }
+
+  @Test
+  void aViewThatIsNotWantedAnyMoreIsLeft() {
+    AsMade twisted = asMade(TWISTED);
+    assertThat(twisted.light(120, 12, () -> true, twisted.planned())).isEmpty();
   }
 
   @Test
@@ -72,7 +78,7 @@ class AsMadeTest {
         asMade("13 (D 5, B 2.5) 40 x 300 > set 3 > ladder pitch 12, width 8, depth 8, to 24");
     assertThat(grooved.figures()).hasSize(3);
     double most = grooved.figures().get(1).high();
-    assertThat(grooved.light(60, 10, 12, 4, 4)).isPresent();
-    assertThat(grooved.light(60, 10, 12, 10 * most, 4)).isEmpty();
+    assertThat(grooved.light(60, 10, () -> false, 12, 4, 4)).isPresent();
+    assertThat(grooved.light(60, 10, () -> false, 12, 10 * most, 4)).isEmpty();
   }
 }

@@ -3,6 +3,7 @@ package app.geminal.vision;
 import app.geminal.asmade.AsMade;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -18,6 +19,7 @@ final class FaceMatch {
   private static final double SHIFT_SHARE = 0.12;
 
   private final AsMade asMade;
+  private final BooleanSupplier unwanted;
   private final FaceGrid face;
   private final Warp warp;
   private final int columns;
@@ -25,8 +27,10 @@ final class FaceMatch {
   private final int mostShift;
   private final List<FaceGrid> seen;
 
-  private FaceMatch(AsMade asMade, FaceGrid face, Warp warp, int columns, int rows) {
+  private FaceMatch(
+      AsMade asMade, BooleanSupplier unwanted, FaceGrid face, Warp warp, int columns, int rows) {
     this.asMade = asMade;
+    this.unwanted = unwanted;
     this.face = face;
     this.warp = warp;
     this.columns = columns;
@@ -37,11 +41,16 @@ final class FaceMatch {
   }
 
   /** With its corners as they are given, and nothing moved between them. */
-  static FaceMatch of(AsMade asMade, Photograph photograph, List<Spot> corners, int columns) {
+  static FaceMatch of(
+      AsMade asMade,
+      Photograph photograph,
+      List<Spot> corners,
+      int columns,
+      BooleanSupplier unwanted) {
     double share = asMade.with(asMade.planned()).map(s -> s.heightMm() / s.widthMm()).orElse(1.0);
     int rows = Math.clamp(Math.round(columns * share), FEWEST_ROWS, MOST_ROWS);
     FaceGrid face = FaceGrid.of(photograph, corners, columns, rows);
-    return new FaceMatch(asMade, face, Warp.NONE, columns, rows);
+    return new FaceMatch(asMade, unwanted, face, Warp.NONE, columns, rows);
   }
 
   /** The same, moved between its ends so that it is most like a view with some figures. */
@@ -55,7 +64,8 @@ final class FaceMatch {
     for (int bow = -2; bow <= 2; bow++) {
       for (int swing = -2; swing <= 2; swing++) {
         FaceMatch there =
-            new FaceMatch(asMade, face, warp.plus(bow * step, swing * step), columns, rows);
+            new FaceMatch(
+                asMade, unwanted, face, warp.plus(bow * step, swing * step), columns, rows);
         double likeness = there.of(values, view.get()).likeness();
         if (likeness > most) {
           most = likeness;
@@ -95,9 +105,23 @@ final class FaceMatch {
     }
   }
 
-  /** The view in this one's cells; empty where a bar cannot be worked so. */
+  /** No answer is wanted any more. */
+  static final class GivenUp extends RuntimeException {
+    @java.io.Serial private static final long serialVersionUID = 1;
+  }
+
+  /**
+   * The view in this one's cells; empty where a bar cannot be worked so.
+   *
+   * @throws GivenUp when it is not wanted any more
+   */
   Optional<FaceGrid> view(double[] values) {
-    return asMade.light(columns, rows, values).map(light -> FaceGrid.of(light, columns, rows));
+    if (unwanted.getAsBoolean()) {
+      throw new GivenUp();
+    }
+    return asMade
+        .light(columns, rows, unwanted, values)
+        .map(light -> FaceGrid.of(light, columns, rows));
   }
 
   /** Where the view is most like it. */

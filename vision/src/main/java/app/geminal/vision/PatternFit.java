@@ -8,6 +8,7 @@ import app.geminal.vision.FaceMatch.Match;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.DoubleStream;
 
@@ -44,10 +45,11 @@ public final class PatternFit {
   private final PatternSearch search;
   private final FaceMatch small;
 
-  private PatternFit(AsMade asMade, Photograph photograph, List<Spot> corners) {
+  private PatternFit(
+      AsMade asMade, Photograph photograph, List<Spot> corners, BooleanSupplier unwanted) {
     this.figures = asMade.figures();
-    this.search = PatternSearch.of(asMade, photograph, corners);
-    this.small = FaceMatch.of(asMade, photograph, corners, SMALL_CELLS);
+    this.search = PatternSearch.of(asMade, photograph, corners, unwanted);
+    this.small = FaceMatch.of(asMade, photograph, corners, SMALL_CELLS, unwanted);
   }
 
   /**
@@ -55,9 +57,15 @@ public final class PatternFit {
    *
    * @param corners of the view, px: upper left, upper right, lower right, lower left; left and
    *     right may be the other way round
+   * @param unwanted asked again and again; once it says so nothing can be said
    */
-  public static FittedPattern of(AsMade asMade, Photograph photograph, List<Spot> corners) {
-    return new PatternFit(asMade, photograph, corners).fitted();
+  public static FittedPattern of(
+      AsMade asMade, Photograph photograph, List<Spot> corners, BooleanSupplier unwanted) {
+    try {
+      return new PatternFit(asMade, photograph, corners, unwanted).fitted();
+    } catch (FaceMatch.GivenUp notWanted) {
+      return cannotTell(Match.NONE, Match.NONE, VisionText.PATTERN_TOO_SLOW.with());
+    }
   }
 
   /** The best near a start, in small cells moved so, and what is as likely in large ones. */

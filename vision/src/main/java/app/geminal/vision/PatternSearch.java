@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.stream.DoubleStream;
 
 /**
@@ -48,8 +49,10 @@ final class PatternSearch {
   }
 
   /** For one view and a photograph of it. */
-  static PatternSearch of(AsMade asMade, Photograph photograph, List<Spot> corners) {
-    return new PatternSearch(asMade, FaceMatch.of(asMade, photograph, corners, LARGE_CELLS));
+  static PatternSearch of(
+      AsMade asMade, Photograph photograph, List<Spot> corners, BooleanSupplier unwanted) {
+    return new PatternSearch(
+        asMade, FaceMatch.of(asMade, photograph, corners, LARGE_CELLS, unwanted));
   }
 
   /** The view as it was planned. */

@@ -55,7 +55,7 @@ record PaintedFace(AsMade asMade, double[] truth, BufferedImage picture, List<Sp
     double width = sight.widthMm();
     double height = sight.heightMm();
     int rows = (int) Math.max(8, COLUMNS * height / width);
-    float[] light = asMade.light(COLUMNS, rows, truth).orElseThrow();
+    float[] light = asMade.light(COLUMNS, rows, () -> false, truth).orElseThrow();
     double gain = seen == Seen.HIDDEN ? 0 : 0.45 + 0.5 * random.nextDouble();
     double wander = 0.03 * height * random.nextGaussian();
     int waves = 2 + random.nextInt(5);

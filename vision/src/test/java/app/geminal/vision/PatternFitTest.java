@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.asmade.PatternFigure;
 import java.util.List;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
@@ -15,7 +16,9 @@ class PatternFitTest {
     static Fitted of(long seed, PaintedFace.Seen seen) {
       PaintedFace face = PaintedFace.of(seed, seen);
       return new Fitted(
-          seed, face, PatternFit.of(face.asMade(), Photograph.of(face.picture()), face.corners()));
+          seed,
+          face,
+          PatternFit.of(face.asMade(), Photograph.of(face.picture()), face.corners(), () -> false));
     }
 
     boolean isTold() {
@@ -84,5 +87,19 @@ class PatternFitTest {
             .mapToObj(seed -> Fitted.of(5000 + seed, PaintedFace.Seen.HIDDEN))
             .toList();
     assertThat(all).noneMatch(Fitted::isTold);
+  }
+
+  @Test
+  void whatTakesTooLongIsGivenUp() {
+    PaintedFace face = PaintedFace.of(1, PaintedFace.Seen.WELL);
+    AtomicInteger asked = new AtomicInteger();
+    FittedPattern found =
+        PatternFit.of(
+            face.asMade(),
+            Photograph.of(face.picture()),
+            face.corners(),
+            () -> asked.incrementAndGet() > 40);
+    assertThat(found.cannotTell()).hasValue(VisionText.PATTERN_TOO_SLOW.with());
+    assertThat(found.figures()).isEmpty();
   }
 }

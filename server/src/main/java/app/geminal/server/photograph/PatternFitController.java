@@ -20,7 +20,9 @@ import io.swagger.v3.oas.annotations.Operation;
 import java.io.IOException;
 import java.io.InputStream;
 import java.security.Principal;
+import java.time.Duration;
 import java.util.List;
+import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -31,6 +33,9 @@ import org.springframework.web.bind.annotation.RestController;
 /** The etched face of a bar in a photograph beside its plan; nothing is stored. */
 @RestController
 class PatternFitController {
+  /** Some seconds are usual; a plan that bends its layers again and again takes no more. */
+  private static final Duration LONGEST = Duration.ofSeconds(20);
+
   private final BilletOnPhotograph billets;
   private final Photographs photographs;
 
@@ -161,6 +166,11 @@ class PatternFitController {
     return photographs.read(
         photograph,
         who,
-        read -> FittedView.of(shown, asMade, face, PatternFit.of(asMade, read, at.on(read))));
+        read -> {
+          long from = System.nanoTime();
+          BooleanSupplier unwanted = () -> System.nanoTime() - from > LONGEST.toNanos();
+          return FittedView.of(
+              shown, asMade, face, PatternFit.of(asMade, read, at.on(read), unwanted));
+        });
   }
 }
