@@ -47,7 +47,7 @@ export interface Rule {
   readonly apartMm: number;
 }
 
-/** Measures what lies beside a gauge card, or beside a rule. */
+/** Measures what is beside a gauge card, or beside a rule. */
 export const measurePieces = (photograph: File, rule: Rule | null, signal: AbortSignal) =>
   answered(
     api.POST('/api/v1/photographs/measure', {

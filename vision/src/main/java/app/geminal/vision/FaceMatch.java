@@ -91,7 +91,7 @@ final class FaceMatch {
    * @param shiftShare how far the photograph's pattern is to the right, as a share of its length
    * @param turned whether the photograph is the view after half a turn
    */
-  @SuppressWarnings("ArrayRecordComponent") // made anew for each view, and never changed
+  @SuppressWarnings("ArrayRecordComponent") // made for each view, and never changed
   record Match(double[] values, double likeness, double shiftShare, boolean turned) {
     /** No view at all: less like it than any. */
     static final Match NONE = new Match(new double[0], -2, 0, false);

@@ -98,8 +98,8 @@ class MeasureController {
   }
 
   /**
-   * Measures every piece that lies flat beside a gauge card, or beside a rule of which two marks
-   * are given, in a photograph: JPEG or PNG.
+   * Measures every piece that is flat beside a gauge card, or beside a rule of which two marks are
+   * given, in a photograph: JPEG or PNG.
    *
    * @param rule from one mark to another: {@code x1,y1,x2,y2}, shares of the upright picture's
    *     width and height; left out where there is a card
