@@ -38,16 +38,11 @@ function Comparing({ open }: { open: Open }) {
   const fitting = useAsked((of: Parameters<typeof fitPattern>[1], signal) =>
     fitPattern(chosen.file, of, signal),
   );
-  const again =
-    <T,>(set: (value: T) => void) =>
-    (value: T) => {
-      fitting.forget();
-      set(value);
-    };
+  const { changing } = fitting;
   const fitted = fitting.answer;
   return (
     <>
-      <PhotographWithCorners picture={chosen.picture} corners={corners} onCorners={again(move)} />
+      <PhotographWithCorners picture={chosen.picture} corners={corners} onCorners={changing(move)} />
       <p className="text-[14px] text-soft">{texts.dragTheCorners}</p>
       <div className="flex flex-wrap items-end gap-3">
         <Choice
@@ -57,7 +52,7 @@ function Comparing({ open }: { open: Open }) {
             { value: 'FACE', show: texts.top },
             { value: 'UNDER', show: texts.underside },
           ]}
-          onChoose={again((of: string) => setUnder(of === 'UNDER'))}
+          onChoose={changing((of: string) => setUnder(of === 'UNDER'))}
         />
         <MeasureField
           label={texts.groundOff}
@@ -65,18 +60,18 @@ function Comparing({ open }: { open: Open }) {
           value={depthMm}
           onCommit={(mm) => {
             if (mm < 0 || mm > 1000) return texts.enterADepth;
-            again(setDepthMm)(mm);
+            changing(setDepthMm)(mm);
             return null;
           }}
         />
-        <BarSelect stage={place.after} bar={bar} onBar={again(setBar)} />
+        <BarSelect stage={place.after} bar={bar} onBar={changing(setBar)} />
         <Button
           weight={fitted ? 'plain' : 'strong'}
           onClick={() => fitting.ask({ billetId: billet.id, step: path, bar, under, depthMm, corners })}
         >
           {texts.compare}
         </Button>
-        <Button disabled={!isMoved} onClick={again(undo)}>
+        <Button disabled={!isMoved} onClick={changing(undo)}>
           {texts.undo}
         </Button>
       </div>

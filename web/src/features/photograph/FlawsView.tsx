@@ -13,6 +13,7 @@ import { useWriteEntry } from '../book/useWriteEntry';
 import { findDarkLines, type DarkLine, type Face } from './api';
 import { BarSelect } from './BarSelect';
 import { lineOnPicture } from './homography';
+import { MarkNumber } from './Marks';
 import { PhotographPage, type Open } from './PhotographPage';
 import { PhotographWithCorners } from './PhotographWithCorners';
 import { SaveInBook } from './SaveInBook';
@@ -54,15 +55,10 @@ function Finding({ open }: { open: Open }) {
     findDarkLines(chosen.file, of, signal),
   );
   const lines = finding.answer;
-  const again =
-    <T,>(set: (value: T) => void) =>
-    (value: T) => {
-      finding.forget();
-      set(value);
-    };
+  const { changing } = finding;
   return (
     <>
-      <PhotographWithCorners picture={chosen.picture} corners={corners} onCorners={again(move)}>
+      <PhotographWithCorners picture={chosen.picture} corners={corners} onCorners={changing(move)}>
         {(width, height) =>
           lines?.map((line, i) => (
             <Marked key={i} line={line} number={i + 1} corners={corners} width={width} height={height} />
@@ -71,8 +67,8 @@ function Finding({ open }: { open: Open }) {
       </PhotographWithCorners>
       <p className="text-[14px] text-soft">{texts.dragTheCorners}</p>
       <div className="flex flex-wrap items-end gap-3">
-        <Select label={texts.seen} value={face} options={FACES} onChoose={again(setFace)} />
-        <BarSelect stage={place.after} bar={bar} onBar={again(setBar)} />
+        <Select label={texts.seen} value={face} options={FACES} onChoose={changing(setFace)} />
+        <BarSelect stage={place.after} bar={bar} onBar={changing(setBar)} />
         <Choice
           label={texts.surface}
           value={isGlowing ? 'GLOWING' : 'ETCHED'}
@@ -80,7 +76,7 @@ function Finding({ open }: { open: Open }) {
             { value: 'ETCHED', show: texts.groundOrEtched },
             { value: 'GLOWING', show: texts.glowing },
           ]}
-          onChoose={again((of: string) => setGlowing(of === 'GLOWING'))}
+          onChoose={changing((of: string) => setGlowing(of === 'GLOWING'))}
         />
         <Button
           weight={lines ? 'plain' : 'strong'}
@@ -88,7 +84,7 @@ function Finding({ open }: { open: Open }) {
         >
           {texts.findDarkLines}
         </Button>
-        <Button disabled={!isMoved} onClick={again(undo)}>
+        <Button disabled={!isMoved} onClick={changing(undo)}>
           {texts.undo}
         </Button>
       </div>
@@ -131,17 +127,7 @@ function Marked({
       {(['black', 'white'] as const).map((stroke) => (
         <line key={stroke} {...{ x1, y1, x2, y2, stroke }} strokeWidth={stroke === 'black' ? 3.5 : 1.5} />
       ))}
-      <text
-        x={(x1 + x2) / 2}
-        y={(y1 + y2) / 2}
-        textAnchor="middle"
-        className="fill-white text-[16px]"
-        stroke="black"
-        strokeWidth={4}
-        paintOrder="stroke"
-      >
-        {number}
-      </text>
+      <MarkNumber number={number} x={(x1 + x2) / 2} y={(y1 + y2) / 2} />
     </g>
   );
 }

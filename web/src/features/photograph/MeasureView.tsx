@@ -1,16 +1,16 @@
 import * as texts from 'texts/photograph/MeasureView';
-import { useEffect, useRef, useState } from 'react';
+import { useState } from 'react';
 import { LineAcross } from '../../figures/LineAcross';
 import { Button } from '../../ui/Button';
 import { MeasureField } from '../../ui/MeasureField';
 import { Refusal } from '../../ui/Notice';
 import { useMetric, Words } from '../../ui/Words';
-import { measurePieces, type Piece, type Rule } from './api';
+import type { Piece, Rule } from './api';
 import { FoundPieces } from './FoundPieces';
 import { MarkedPhotograph } from './MarkedPhotograph';
-import { outline } from './PhotographWithCorners';
+import { MarkNumber, Outline } from './Marks';
 import { PhotographPage, type Open } from './PhotographPage';
-import { useAsked } from './useAsked';
+import { usePieces } from './usePieces';
 import { Working } from './Working';
 
 const CARD = '/api/v1/gauge-card.pdf';
@@ -46,12 +46,9 @@ export function MeasureView() {
 
 function Measuring({ open }: { open: Open }) {
   const { chosen, another } = open;
-  const { file } = chosen;
   const isMetric = useMetric();
   const [rule, setRule] = useState<Rule | null>(null);
-  const measuring = useAsked((of: Rule | null, signal) => measurePieces(file, of, signal));
-  const first = useRef(measuring.ask);
-  useEffect(() => first.current(null), []);
+  const measuring = usePieces(chosen.file);
   const pieces = measuring.answer?.pieces ?? [];
   return (
     <>
@@ -133,19 +130,8 @@ function Outlined({
   const middle = (of: 'x' | 'y') => piece.corners.reduce((sum, at) => sum + at[of], 0) / piece.corners.length;
   return (
     <g data-piece={number}>
-      <polygon points={outline(piece.corners, width, height)} fill="none" stroke="black" strokeWidth={3} />
-      <polygon points={outline(piece.corners, width, height)} fill="none" stroke="white" strokeWidth={1.2} />
-      <text
-        x={middle('x') * width}
-        y={middle('y') * height + 6}
-        textAnchor="middle"
-        className="fill-white text-[18px]"
-        stroke="black"
-        strokeWidth={4}
-        paintOrder="stroke"
-      >
-        {number}
-      </text>
+      <Outline corners={piece.corners} width={width} height={height} />
+      <MarkNumber number={number} x={middle('x') * width} y={middle('y') * height + 6} />
     </g>
   );
 }

@@ -21,6 +21,12 @@ export function useAsked<Q, A>(ask: (question: Q, signal: AbortSignal) => Promis
     isAsking: asked.isPending,
     ask: asked.mutate,
     cancel: () => asking.current?.abort(),
-    forget: asked.reset,
+    /** Sets what the question is about, so that the last answer is none any more. */
+    changing:
+      <T>(set: (value: T) => void) =>
+      (value: T) => {
+        asked.reset();
+        set(value);
+      },
   };
 }

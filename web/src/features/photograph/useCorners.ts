@@ -1,7 +1,7 @@
-import { useEffect, useRef, useState } from 'react';
-import { measurePieces, type Place } from './api';
+import { useState } from 'react';
+import type { Place } from './api';
 import { cornersOf } from './pieces';
-import { useAsked } from './useAsked';
+import { usePieces } from './usePieces';
 
 const INSET = 0.12;
 
@@ -19,10 +19,7 @@ const USUAL: readonly Place[] = [
  */
 export function useCorners(file: File) {
   const [moved, setMoved] = useState<readonly (readonly Place[])[]>([]);
-  const measuring = useAsked((of: File, signal) => measurePieces(of, null, signal));
-  const first = useRef(measuring.ask);
-  useEffect(() => first.current(file), [file]);
-  const [largest] = measuring.answer?.pieces ?? [];
+  const [largest] = usePieces(file).answer?.pieces ?? [];
   return {
     corners: moved.at(-1) ?? (largest ? cornersOf(largest) : USUAL),
     isMoved: moved.length > 0,

@@ -7,7 +7,6 @@ import boofcv.struct.image.GrayU8;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /**
  * Finds dark lines on a face of steel: what is darker than the darkest steel of an etched face, or
@@ -154,18 +153,18 @@ public final class DarkLines {
   /** Closes short gaps along the joints. */
   private void bridge(GrayU8 dark) {
     double gap = GAP_MM * columns / widthMm;
-    IntStream.range(0, rows)
-        .forEach(row -> {
-          int last = Integer.MIN_VALUE / 2;
-          for (int column = 0; column < columns; column++) {
-            if (dark.data[row * columns + column] == 1) {
-              if (column - last <= gap) {
-                Arrays.fill(dark.data, row * columns + last, row * columns + column, (byte) 1);
-              }
-              last = column;
-            }
+    for (int row = 0; row < rows; row++) {
+      // So far away that no gap is bridged from one row to the next.
+      int last = Integer.MIN_VALUE / 2;
+      for (int i = row * columns; i < (row + 1) * columns; i++) {
+        if (dark.data[i] == 1) {
+          if (i - last <= gap) {
+            Arrays.fill(dark.data, last, i, (byte) 1);
           }
-        });
+          last = i;
+        }
+      }
+    }
   }
 
   /** Dark cells that touch each other: their sums. */
