@@ -2819,11 +2819,22 @@ declare module 'texts/photograph/MeasureView' {
   export const measuring: string;
   export const firstMark: string;
   export const secondMark: string;
+}
+
+declare module 'texts/photograph/KnownLength' {
+  export const useARule: string;
+  export const useASide: string;
   export const betweenTheMarks: string;
   export const enterADistance: string;
   export const measureByTheRule: string;
   export const dragTheMarks: string;
-  export const useARule: string;
+  export const knownSide: string;
+  export const longerSides: string;
+  export const shorterSides: string;
+  export const howLong: string;
+  export const enterALength: string;
+  export const measureByTheSide: string;
+  export const ofTheLargest: string;
 }
 
 declare module 'texts/photograph/FoundPieces' {

@@ -1,12 +1,11 @@
 import * as texts from 'texts/photograph/MeasureView';
 import { useState } from 'react';
 import { LineAcross } from '../../figures/LineAcross';
-import { Button } from '../../ui/Button';
-import { MeasureField } from '../../ui/MeasureField';
 import { Refusal } from '../../ui/Notice';
-import { useMetric, Words } from '../../ui/Words';
-import type { Piece, Rule } from './api';
+import { Words } from '../../ui/Words';
+import type { Known, Piece } from './api';
 import { FoundPieces } from './FoundPieces';
+import { KnownLength, WithoutCard } from './KnownLength';
 import { MarkedPhotograph } from './MarkedPhotograph';
 import { MarkNumber, Outline } from './Marks';
 import { PhotographPage, type Open } from './PhotographPage';
@@ -14,13 +13,6 @@ import { usePieces } from './usePieces';
 import { Working } from './Working';
 
 const CARD = '/api/v1/gauge-card.pdf';
-
-/** Where two marks are before they are dragged onto those of a rule. */
-const MARKS = [
-  { x: 0.2, y: 0.85 },
-  { x: 0.8, y: 0.85 },
-];
-const MOST_APART_MM = 2000;
 
 const cardLink = (
   <a href={CARD} target="_blank" rel="noreferrer" className="underline underline-offset-4">
@@ -45,18 +37,17 @@ export function MeasureView() {
 }
 
 function Measuring({ open }: { open: Open }) {
-  const { chosen, another } = open;
-  const isMetric = useMetric();
-  const [rule, setRule] = useState<Rule | null>(null);
+  const { chosen, place, another } = open;
+  const [known, setKnown] = useState<Known | null>(null);
   const measuring = usePieces(chosen.file);
   const pieces = measuring.answer?.pieces ?? [];
   return (
     <>
       <MarkedPhotograph
         picture={chosen.picture}
-        handles={rule?.marks ?? []}
+        handles={known?.of === 'MARKS' ? known.marks : []}
         names={[texts.firstMark, texts.secondMark]}
-        onHandles={(marks) => rule && setRule({ ...rule, marks })}
+        onHandles={(marks) => known && setKnown({ of: 'MARKS', marks, mm: known.mm })}
       >
         {({ width, height, handles: [from, to] }) => (
           <>
@@ -73,37 +64,21 @@ function Measuring({ open }: { open: Open }) {
           </>
         )}
       </MarkedPhotograph>
-      {rule ? (
-        <div className="flex flex-wrap items-end gap-3">
-          <MeasureField
-            label={texts.betweenTheMarks}
-            measure="length"
-            value={rule.apartMm}
-            onCommit={(apartMm) => {
-              if (apartMm <= 0 || apartMm > MOST_APART_MM) return texts.enterADistance;
-              setRule({ ...rule, apartMm });
-              return null;
-            }}
-          />
-          <Button weight={pieces.length > 0 ? 'plain' : 'strong'} onClick={() => measuring.ask(rule)}>
-            {texts.measureByTheRule}
-          </Button>
-          <p className="basis-full text-[14px] text-soft">{texts.dragTheMarks}</p>
-        </div>
+      {known ? (
+        <KnownLength
+          known={known}
+          isStrong={pieces.length === 0}
+          onChange={setKnown}
+          onMeasure={() => measuring.ask(known)}
+        />
       ) : (
-        !measuring.isAsking && (
-          <p>
-            <Button onClick={() => setRule({ marks: MARKS, apartMm: isMetric ? 150 : 152.4 })}>
-              {texts.useARule}
-            </Button>
-          </p>
-        )
+        !measuring.isAsking && <WithoutCard lengthMm={place.after?.lengthMm} onKnown={setKnown} />
       )}
       {measuring.isAsking && <Working words={texts.measuring} onCancel={measuring.cancel} />}
       {measuring.error && <Refusal error={measuring.error} />}
       {measuring.answer?.refused && (
         <p role="alert">
-          ▲ <Words of={measuring.answer.refused} /> {!rule && cardLink}
+          ▲ <Words of={measuring.answer.refused} /> {!known && cardLink}
         </p>
       )}
       {pieces.length > 0 ? (

@@ -41,17 +41,21 @@ export const countLayers = (photograph: File, line: CountLine | null, signal: Ab
     }),
   );
 
-/** Two marks of a rule in a photograph. */
-export interface Rule {
-  readonly marks: readonly Place[];
-  readonly apartMm: number;
-}
+/** A length that is known in a photograph without a gauge card: between marks, or a side of the largest piece. */
+export type Known = { readonly mm: number } & (
+  { readonly of: 'MARKS'; readonly marks: readonly Place[] } | { readonly of: 'LONGER' | 'SHORTER' }
+);
 
-/** Measures what is beside a gauge card, or beside a rule. */
-export const measurePieces = (photograph: File, rule: Rule | null, signal: AbortSignal) =>
+const asQuery = (known: Known) =>
+  known.of === 'MARKS'
+    ? { rule: shares(known.marks), apartMm: known.mm }
+    : { side: known.of, sideMm: known.mm };
+
+/** Measures what is beside a gauge card, or by a length that is known. */
+export const measurePieces = (photograph: File, known: Known | null, signal: AbortSignal) =>
   answered(
     api.POST('/api/v1/photographs/measure', {
-      params: { query: rule ? { rule: shares(rule.marks), apartMm: rule.apartMm } : {} },
+      params: { query: known ? asQuery(known) : {} },
       ...sent(photograph, signal),
     }),
   );

@@ -1,10 +1,8 @@
 package app.geminal.cli;
 
 import app.geminal.units.Units;
-import app.geminal.validation.InvalidValue;
 import app.geminal.vision.LayerCount;
 import app.geminal.vision.LayerCounter;
-import app.geminal.vision.Line;
 import app.geminal.vision.Photograph;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;
@@ -36,21 +34,11 @@ final class Count implements Callable<Integer> {
   public Integer call() {
     Photograph photograph = PhotoFile.read(photo);
     LayerCount count =
-        line == null ? LayerCounter.of(photograph) : LayerCounter.along(photograph, line(line));
+        line == null
+            ? LayerCounter.of(photograph)
+            : LayerCounter.along(photograph, PixelLine.of(line));
     spec.commandLine().getOut().println(json ? Output.json(CountJson.of(count)) : words(count));
     return count.refused().isPresent() ? Geminal.NO : 0;
-  }
-
-  private static Line line(String given) {
-    double[] at =
-        Line.numbers(given)
-            .orElseThrow(() ->
-                new UnusableInput(CliText.WRITE_LINE.with("given", given).read(Units.METRIC)));
-    try {
-      return new Line(at[0], at[1], at[2], at[3]);
-    } catch (InvalidValue e) {
-      throw new UnusableInput(e.words().read(Units.METRIC));
-    }
   }
 
   private static String words(LayerCount count) {

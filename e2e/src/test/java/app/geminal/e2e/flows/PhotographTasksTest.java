@@ -154,8 +154,8 @@ class PhotographTasksTest extends Story {
     assertThat(page.locator("img[alt^='Photo']").first()).isVisible();
   }
 
-  @Test
-  void withoutACardTwoMarksOfARuleGiveTheScale() throws IOException {
+  /** A bar of 150 by 40 mm, six pixels to a millimeter, and nothing beside it. */
+  private static BufferedImage barAlone() {
     BufferedImage picture = new BufferedImage(1500, 1200, BufferedImage.TYPE_INT_RGB);
     Graphics2D g = picture.createGraphics();
     g.setColor(new Color(190, 160, 120));
@@ -163,8 +163,13 @@ class PhotographTasksTest extends Story {
     g.setColor(new Color(70, 72, 76));
     g.fillRect(300, 400, 900, 240);
     g.dispose();
+    return picture;
+  }
+
+  @Test
+  void withoutACardTwoMarksOfARuleGiveTheScale() throws IOException {
     page.navigate(shop.at("/billets/" + billet + "/measure?step=b"));
-    choose(file(picture));
+    choose(file(barAlone()));
     assertThat(page.getByText("No gauge card is seen")).isVisible();
     button("Use a rule in the photo instead").click();
     assertThat(page.locator("[data-handle]")).hasCount(2);
@@ -175,6 +180,21 @@ class PhotographTasksTest extends Story {
     assertThat(page.getByText("Saved in the")).isVisible();
     assertThat(stored(".measured.lengthMm")).isCloseTo(150, within(1.0));
     assertThat(stored(".measured.widthMm")).isCloseTo(40, within(0.5));
+  }
+
+  @Test
+  void orOneSizeThatIsKnown() throws IOException {
+    page.navigate(shop.at("/billets/" + billet + "/measure?step=b"));
+    choose(file(barAlone()));
+    assertThat(page.getByText("No gauge card is seen")).isVisible();
+    button("Use a known size instead").click();
+    page.getByLabel("Known of the largest piece").selectOption("Width");
+    page.getByLabel("It is").fill("40 mm");
+    button("Measure by this size").click();
+    assertThat(page.locator("[data-measured='1']")).isVisible();
+    button("Add measurements").click();
+    assertThat(page.getByText("Saved in the")).isVisible();
+    assertThat(stored(".measured.lengthMm")).isCloseTo(150, within(1.0));
   }
 
   @Test

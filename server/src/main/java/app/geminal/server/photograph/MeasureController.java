@@ -8,15 +8,17 @@ import app.geminal.text.Message;
 import app.geminal.vision.BarMeasurer;
 import app.geminal.vision.CardPdf;
 import app.geminal.vision.GaugeCard;
+import app.geminal.vision.KnownLength;
+import app.geminal.vision.KnownLengthMeasurer;
 import app.geminal.vision.MeasuredBars;
 import app.geminal.vision.MeasuredPiece;
 import app.geminal.vision.Photograph;
-import app.geminal.vision.TapMeasurer;
 import io.swagger.v3.oas.annotations.Operation;
 import java.io.IOException;
 import java.io.InputStream;
 import java.security.Principal;
 import java.util.List;
+import java.util.function.Function;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -26,13 +28,19 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 
-/** Pieces measured in a photograph with a gauge card; nothing is stored. */
+/** Pieces measured in a photograph; nothing is stored. */
 @RestController
 class MeasureController {
   private final Photographs photographs;
 
   MeasureController(Photographs photographs) {
     this.photographs = photographs;
+  }
+
+  /** Sides of the largest piece. */
+  enum KnownSide {
+    LONGER,
+    SHORTER
   }
 
   /**
@@ -98,12 +106,14 @@ class MeasureController {
   }
 
   /**
-   * Measures every piece that is flat beside a gauge card, or beside a rule of which two marks are
-   * given, in a photograph: JPEG or PNG.
+   * Measures every piece that is flat beside a gauge card, beside a rule of which two marks are
+   * given, or beside a piece of which a side is known, in a photograph: JPEG or PNG.
    *
    * @param rule from one mark to another: {@code x1,y1,x2,y2}, shares of the upright picture's
    *     width and height; left out where there is a card
    * @param apartMm how far the two marks are from each other
+   * @param side of the largest piece that is known; left out where there is a card or a rule
+   * @param sideMm how long it is
    */
   @Operation(operationId = "measurePhotograph")
   @PostMapping(
@@ -115,18 +125,27 @@ class MeasureController {
       InputStream photograph,
       @RequestParam(required = false) @Nullable String rule,
       @RequestParam(defaultValue = "0") double apartMm,
+      @RequestParam(required = false) @Nullable KnownSide side,
+      @RequestParam(defaultValue = "0") double sideMm,
       Principal who)
       throws IOException {
-    CountLine marks = rule == null ? null : Photographs.line(rule, "rule");
-    return photographs.read(
-        photograph,
-        who,
-        read ->
-            MeasuredView.of(
-                marks == null
-                    ? BarMeasurer.of(read)
-                    : TapMeasurer.of(read, Photographs.on(read, marks), apartMm),
-                read));
+    Function<Photograph, MeasuredBars> how = how(rule, apartMm, side, sideMm);
+    return photographs.read(photograph, who, read -> MeasuredView.of(how.apply(read), read));
+  }
+
+  private static Function<Photograph, MeasuredBars> how(
+      @Nullable String rule, double apartMm, @Nullable KnownSide side, double sideMm) {
+    if (rule != null) {
+      CountLine marks = Photographs.line(rule, "rule");
+      return read ->
+          KnownLengthMeasurer.of(
+              read, new KnownLength.BetweenMarks(Photographs.on(read, marks), apartMm));
+    }
+    if (side != null) {
+      KnownLength known = new KnownLength.OfLargestPiece(side == KnownSide.LONGER, sideMm);
+      return read -> KnownLengthMeasurer.of(read, known);
+    }
+    return BarMeasurer::of;
   }
 
   /** Both gauge cards on a page to print at full size, as PDF. */

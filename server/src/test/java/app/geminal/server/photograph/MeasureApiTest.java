@@ -96,6 +96,19 @@ class MeasureApiTest extends ShopTest {
   }
 
   @Test
+  void aBarIsMeasuredByOneSideThatIsKnown() throws IOException {
+    byte[] picture = barBesideCard(false);
+    Answer measured = measure(picture, "?side=LONGER&sideMm=120");
+    assertThat(measured.status()).as(measured.body()).isEqualTo(200);
+    assertThat(measured.number("$.pieces[0].longMm")).isCloseTo(120, within(0.01));
+    assertThat(measured.number("$.pieces[0].shortMm")).isCloseTo(30, within(0.3));
+    Answer byWidth = measure(picture, "?side=SHORTER&sideMm=30");
+    assertThat(byWidth.number("$.pieces[0].longMm")).isCloseTo(120, within(1.2));
+    assertThat(measure(picture, "?side=LONGER").<String>at("$.where")).isEqualTo("/sideMm");
+    assertThat(measure(picture, "?side=MIDDLE&sideMm=3").status()).isEqualTo(400);
+  }
+
+  @Test
   void theCardIsThereToPrint() {
     assertThat(smith.get("/api/v1/gauge-card.pdf").body()).startsWith("%PDF");
   }
