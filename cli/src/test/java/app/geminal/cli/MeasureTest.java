@@ -42,11 +42,15 @@ class MeasureTest extends ShellTest {
   void aRuleOrAKnownSideIsEnough() throws IOException {
     String bar = bar().toString();
     assertThat(run("measure", bar, "--rule", "200,400,600,400", "--apart", "200 mm")).isZero();
-    assertThat(out.toString()).contains("200", "40");
+    assertThat(lastLine()).startsWith("200 mm ±").contains("× 40 mm");
     assertThat(run("measure", bar, "--longer", "8 in", "--inch")).isZero();
-    assertThat(out.toString()).contains("1.6 in");
-    assertThat(run("measure", bar, "--shorter", "40")).isZero();
-    assertThat(out.toString()).contains("200");
+    assertThat(lastLine()).startsWith("8 in ±").contains("× 1 19/32 in");
+    assertThat(run("measure", bar, "--shorter", "20")).isZero();
+    assertThat(lastLine()).startsWith("100 mm ±").contains("× 20 mm");
+  }
+
+  private String lastLine() {
+    return out.toString().lines().toList().getLast();
   }
 
   @Test
