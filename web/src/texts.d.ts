@@ -802,6 +802,7 @@ declare module 'texts/book/lines' {
   export function counted(values: { count: number }): string;
   export function countedRange(values: { count: number; low: string | number; high: string | number }): string;
   export function asMade(values: { label: string | number; value: string | number; low: string | number; high: string | number; planned: string | number }): string;
+  export function groundOff(values: { mm: string | number; low: string | number; high: string | number }): string;
 }
 
 declare module 'texts/card/CardView' {
@@ -2903,6 +2904,7 @@ declare module 'texts/photograph/CompareView' {
   export const planned: string;
   export const applyToPlan: string;
   export const inThePlan: string;
+  export const groundOffTheFace: string;
 }
 
 declare module 'texts/photograph/Overlay' {

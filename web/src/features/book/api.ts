@@ -71,6 +71,8 @@ export type Looked = Schemas['FlawInspection'];
 
 export type FigureMade = Schemas['AsmadePatternMadeFigureMade'];
 
+export type GroundMade = Schemas['AsmadePatternMadeGroundMade'];
+
 export type Decision = 'TRIM' | 'GRIND' | 'REWELD' | 'WATCH' | 'SET_ASIDE' | 'SCRAP';
 
 export const DECISION_WORDS: Record<Decision, string> = {

@@ -19,15 +19,21 @@ describe('an entry in words', () => {
   });
 
   it('tells what the steps came out as, and what they were planned', () => {
+    const fitted = { stepKey: 'b', at: AT, likeness: 0.9, ground: null, note: '' };
     const figure = { stepKey: 'b', planned: 12, value: 13.1, low: 12.9, high: 13.3 };
     const figures = [
       { ...figure, kind: 'ladder', field: 'pitchMm' },
       { ...figure, kind: 'twist', field: 'turns' },
       { ...figure, kind: 'no more', field: 'depth' },
     ];
-    expect(entryWords(entry({ fitted: { stepKey: 'b', at: AT, likeness: 0.9, figures, note: '' } }))).toBe(
+    expect(entryWords(entry({ fitted: { ...fitted, figures } }))).toBe(
       'Pitch [[mm 13.1]] ([[mm 12.9]] to [[mm 13.3]]), planned [[mm 12]]. ' +
         'Turns 13.1 (12.9 to 13.3), planned 12. depth 13.1 (12.9 to 13.3), planned 12.',
+    );
+    const ground = { mm: 2.2, lowMm: 2.1, highMm: 2.3 };
+    const turns = [{ ...figure, kind: 'twist', field: 'turns' }];
+    expect(entryWords(entry({ fitted: { ...fitted, figures: turns, ground } }))).toBe(
+      'Turns 13.1 (12.9 to 13.3), planned 12. Ground off the face [[mm 2.2]] ([[mm 2.1]] to [[mm 2.3]]).',
     );
   });
 

@@ -10,6 +10,7 @@ import {
   WAY_WORDS,
   type Entry,
   type FigureMade,
+  GroundMade,
   type Weld,
 } from './api';
 
@@ -40,6 +41,9 @@ function figureWords(figure: FigureMade): string {
     planned: value(figure.planned),
   });
 }
+
+const groundWords = ({ mm, lowMm, highMm }: GroundMade) =>
+  texts.groundOff({ mm: `[[mm ${mm}]]`, low: `[[mm ${lowMm}]]`, high: `[[mm ${highMm}]]` });
 
 /** What an entry says, in one sentence of plain words; lengths as marks. */
 export function entryWords({ says }: Entry): string {
@@ -90,7 +94,10 @@ export function entryWords({ says }: Entry): string {
     const { count, low, high } = says.counted;
     return low === high ? texts.counted({ count }) : texts.countedRange({ count, low, high });
   }
-  if (says.fitted) return says.fitted.figures.map(figureWords).join(' ');
+  if (says.fitted) {
+    const { figures, ground } = says.fitted;
+    return [...figures.map(figureWords), ...(ground ? [groundWords(ground)] : [])].join(' ');
+  }
   if (says.noted) return says.noted.done ? texts.done : texts.note;
   return '';
 }

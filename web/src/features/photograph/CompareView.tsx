@@ -113,7 +113,7 @@ function Value({ figure, value }: { figure: FittedFigure; value: number }) {
 function AsMade({ open: { billet, path, place, chosen, another }, fitted }: { open: Open; fitted: Fitted }) {
   const units = useUnits();
   const editing = useBillet(billet.id);
-  const [applied, setApplied] = useState(false);
+  const [applied, setApplied] = useState(0);
   const [wrong, setWrong] = useState<string | null>(null);
   const [isKept, setKept] = useState(false);
   const write = useWriteEntry(billet.id, () => setKept(true));
@@ -125,7 +125,7 @@ function AsMade({ open: { billet, path, place, chosen, another }, fitted }: { op
       ),
     }));
     setWrong(problem?.detail ?? null);
-    setApplied(problem === null);
+    if (!problem) setApplied((count) => count + 1);
   };
   const save = () =>
     write.mutate({
@@ -143,6 +143,7 @@ function AsMade({ open: { billet, path, place, chosen, another }, fitted }: { op
             low,
             high,
           })),
+          ground: fitted.ground,
           note: '',
         },
       },
@@ -178,15 +179,27 @@ function AsMade({ open: { billet, path, place, chosen, another }, fitted }: { op
             <Button onClick={() => void apply(figure)}>{texts.applyToPlan}</Button>
           </li>
         ))}
+        {fitted.ground && (
+          <li className="flex flex-wrap items-baseline gap-x-4" data-figure="ground">
+            <span>{texts.groundOffTheFace}</span>
+            <b className="text-[34px] leading-tight">
+              <Length mm={fitted.ground.mm} />
+            </b>
+            {unitOf('length', units)}
+            <span className="text-soft">
+              <Length mm={fitted.ground.lowMm} /> {texts.to} <Length mm={fitted.ground.highMm} />
+            </span>
+          </li>
+        )}
       </ul>
       {wrong && <p role="alert">▲ {wrong}</p>}
-      {applied && (
+      {applied > 0 && (
         <p role="status" className="flex items-center gap-4">
           {texts.inThePlan}
           <Button
             onClick={() => {
               editing.undo();
-              setApplied(false);
+              setApplied(applied - 1);
             }}
           >
             {texts.undo}

@@ -14,10 +14,16 @@ import org.jspecify.annotations.Nullable;
  * @param at when
  * @param likeness of the photograph and the view with these figures, 0 to 1
  * @param figures 1 to 12
+ * @param ground how much had been ground off the face; null where that was not clear
  * @param note free words, may be empty, at most 2000 characters
  */
 public record PatternMade(
-    String stepKey, Instant at, double likeness, List<FigureMade> figures, String note) {
+    String stepKey,
+    Instant at,
+    double likeness,
+    List<FigureMade> figures,
+    @Nullable GroundMade ground,
+    String note) {
   private static final int MOST_FIGURES = 12;
 
   /**
@@ -53,18 +59,38 @@ public record PatternMade(
     }
   }
 
+  /**
+   * How deep the face was in the bar.
+   *
+   * @param mm most likely
+   * @param lowMm the range that holds the true one 95 times in 100
+   * @param highMm of the same range
+   */
+  public record GroundMade(double mm, double lowMm, double highMm) {
+    private static final double MOST_MM = 1000;
+
+    /** Checks every field. */
+    public GroundMade {
+      Require.number("mm", mm, 0, MOST_MM);
+      Require.number("lowMm", lowMm, 0, mm);
+      Require.number("highMm", highMm, mm, MOST_MM);
+    }
+  }
+
   /** Checks every field; what was not said is nothing. */
   public PatternMade(
       String stepKey,
       Instant at,
       double likeness,
       List<FigureMade> figures,
+      @Nullable GroundMade ground,
       @Nullable String note) {
     this.stepKey = Require.text("stepKey", stepKey, 120);
     this.at = Require.present("at", at);
     this.likeness = Require.number("likeness", likeness, 0, 1);
     this.figures =
         Require.list("figures", Objects.requireNonNullElse(figures, List.of()), 1, MOST_FIGURES);
+    this.ground = ground;
     this.note = Require.note(note, 2000);
   }
 }

@@ -14,7 +14,8 @@ class PatternMadeTest {
 
   @Test
   void nothingNotedIsAnEmptyNote() {
-    assertThat(new PatternMade("d", Instant.EPOCH, 0.8, List.of(TURNS), null).note()).isEmpty();
+    assertThat(new PatternMade("d", Instant.EPOCH, 0.8, List.of(TURNS), null, null).note())
+        .isEmpty();
   }
 
   @Test
@@ -28,11 +29,20 @@ class PatternMadeTest {
   }
 
   @Test
+  void theDepthIsInItsRange() {
+    assertThat(
+            catchThrowableOfType(
+                    InvalidValue.class, () -> new PatternMade.GroundMade(2.2, 2.1, 2.15))
+                .path())
+        .isEqualTo("highMm");
+  }
+
+  @Test
   void withoutFiguresNothingWasMade() {
     assertThat(
             catchThrowableOfType(
                     InvalidValue.class,
-                    () -> new PatternMade("d", Instant.EPOCH, 0.8, List.of(), ""))
+                    () -> new PatternMade("d", Instant.EPOCH, 0.8, List.of(), null, ""))
                 .path())
         .isEqualTo("figures");
   }

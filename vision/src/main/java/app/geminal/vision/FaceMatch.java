@@ -1,6 +1,7 @@
 package app.geminal.vision;
 
 import app.geminal.asmade.AsMade;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
@@ -18,24 +19,58 @@ final class FaceMatch {
   /** The pattern may begin so much of the view's length elsewhere. */
   private static final double SHIFT_SHARE = 0.12;
 
+  /** Less likely by so much a square of the length that it begins elsewhere; a guess. */
+  private static final double SHIFT_COST = 4;
+
+  /** Once it is about known where the pattern begins, it may begin so much elsewhere. */
+  private static final double NEAR_SHIFT_SHARE = 0.03;
+
+  /** Corners are tapped no better than that, as a share of the picture's width. */
+  private static final double TAP_SHARE = 0.001;
+
+  /** What a lens and uneven work bow, share of the length, were the corners exact. */
+  private static final double LEAST_BOW = 0.01;
+
+  private static final double MOST_BOW = 0.045;
+  private static final double BOW_STEP = 0.01;
+
+  /** A phone's lens and uneven work swing what is seen by no more. */
+  private static final double MOST_SWING = 0.008;
+
   private final AsMade asMade;
   private final BooleanSupplier unwanted;
   private final FaceGrid face;
   private final Warp warp;
   private final int columns;
   private final int rows;
-  private final int mostShift;
+  private final double mostBow;
+  private final Starts starts;
   private final List<FaceGrid> seen;
 
+  /** Where the pattern may begin, in columns, on the face as it is and turned. */
+  private record Starts(int from, int to, boolean asItIs, boolean turned) {
+    int count() {
+      return to - from + 1;
+    }
+  }
+
   private FaceMatch(
-      AsMade asMade, BooleanSupplier unwanted, FaceGrid face, Warp warp, int columns, int rows) {
+      AsMade asMade,
+      BooleanSupplier unwanted,
+      FaceGrid face,
+      Warp warp,
+      int columns,
+      int rows,
+      double mostBow,
+      Starts starts) {
     this.asMade = asMade;
     this.unwanted = unwanted;
     this.face = face;
     this.warp = warp;
     this.columns = columns;
     this.rows = rows;
-    this.mostShift = (int) (SHIFT_SHARE * columns);
+    this.mostBow = mostBow;
+    this.starts = starts;
     FaceGrid moved = face.moved(warp);
     this.seen = List.of(moved, moved.turned());
   }
@@ -50,27 +85,85 @@ final class FaceMatch {
     double share = asMade.with(asMade.planned()).map(s -> s.heightMm() / s.widthMm()).orElse(1.0);
     int rows = Math.clamp(Math.round(columns * share), FEWEST_ROWS, MOST_ROWS);
     FaceGrid face = FaceGrid.of(photograph, corners, columns, rows);
-    return new FaceMatch(asMade, unwanted, face, Warp.NONE, columns, rows);
+    int most = (int) (SHIFT_SHARE * columns);
+    Starts starts = new Starts(-most, most, true, true);
+    return new FaceMatch(
+        asMade, unwanted, face, Warp.NONE, columns, rows, mostBow(photograph, corners), starts);
   }
 
-  /** The same, moved between its ends so that it is most like a view with some figures. */
-  FaceMatch movedTowards(double[] values, double step) {
+  /**
+   * The ends of a face show how far it is aslant, and so what is in its middle: both are as wrong
+   * as taps are beside the ends' length. A quarter of that is the bow; three standard deviations.
+   */
+  private static double mostBow(Photograph photograph, List<Spot> corners) {
+    double ends = (corners.get(0).to(corners.get(3)) + corners.get(1).to(corners.get(2))) / 2;
+    double ratioError = 2 * TAP_SHARE * photograph.widthPx() / ends;
+    return Math.clamp(3 * ratioError / 4, LEAST_BOW, MOST_BOW);
+  }
+
+  /** The same with what is seen moved otherwise between its ends. */
+  FaceMatch through(Warp other) {
+    return new FaceMatch(asMade, unwanted, face, other, columns, rows, mostBow, starts);
+  }
+
+  /** The same where the pattern begins about as in a match. */
+  FaceMatch beginningAs(Match match) {
+    int here = (int) Math.round(match.shiftShare() * columns);
+    int off = (int) Math.ceil(NEAR_SHIFT_SHARE * columns);
+    Starts near = new Starts(here - off, here + off, !match.turned(), match.turned());
+    return new FaceMatch(asMade, unwanted, face, warp, columns, rows, mostBow, near);
+  }
+
+  /** How what is seen was moved between its ends. */
+  Warp warp() {
+    return warp;
+  }
+
+  /**
+   * The same, moved roughly and as far as may be so that it is most like a view with some figures.
+   */
+  FaceMatch movedFreely(double[] values) {
     Optional<FaceGrid> view = view(values);
     if (view.isEmpty()) {
       return this;
     }
-    FaceMatch best = this;
-    double most = of(values, view.get()).likeness();
+    List<Warp> all = new ArrayList<>();
+    int bows = (int) Math.ceil(mostBow / BOW_STEP);
+    for (int bow = -bows; bow <= bows; bow++) {
+      for (int swing = -1; swing <= 1; swing++) {
+        all.add(new Warp(bow * mostBow / bows, swing * MOST_SWING / 2));
+      }
+    }
+    return likest(values, view.get(), all);
+  }
+
+  /** The same, moved a little between its ends so that it is most like a view with some figures. */
+  FaceMatch movedTowards(double[] values, double step) {
+    return view(values).map(view -> movedTowards(values, view, step)).orElse(this);
+  }
+
+  private FaceMatch movedTowards(double[] values, FaceGrid view, double step) {
+    List<Warp> all = new ArrayList<>();
     for (int bow = -2; bow <= 2; bow++) {
       for (int swing = -2; swing <= 2; swing++) {
-        FaceMatch there =
-            new FaceMatch(
-                asMade, unwanted, face, warp.plus(bow * step, swing * step), columns, rows);
-        double likeness = there.of(values, view.get()).likeness();
-        if (likeness > most) {
-          most = likeness;
-          best = there;
+        Warp there = warp.plus(bow * step, swing * step);
+        if (Math.abs(there.bow()) <= mostBow && Math.abs(there.swing()) <= MOST_SWING) {
+          all.add(there);
         }
+      }
+    }
+    return likest(values, view, all);
+  }
+
+  private FaceMatch likest(double[] values, FaceGrid view, List<Warp> warps) {
+    FaceMatch best = this;
+    double most = of(values, view).worth();
+    for (Warp other : warps) {
+      FaceMatch there = through(other);
+      double worth = there.of(values, view).worth();
+      if (worth > most) {
+        most = worth;
+        best = there;
       }
     }
     return best;
@@ -78,7 +171,7 @@ final class FaceMatch {
 
   /** How alike two views are, wherever their patterns begin. */
   double likeness(FaceGrid one, FaceGrid other) {
-    return IntStream.rangeClosed(-mostShift, mostShift)
+    return IntStream.rangeClosed(starts.from(), starts.to())
         .mapToDouble(shift -> one.likeness(other, shift))
         .max()
         .orElse(0);
@@ -97,7 +190,12 @@ final class FaceMatch {
     static final Match NONE = new Match(new double[0], -2, 0, false);
 
     Match better(Match other) {
-      return other.likeness > likeness ? other : this;
+      return other.worth() > worth() ? other : this;
+    }
+
+    /** What repeats looks the same a few repeats on: it more likely begins where it was planned. */
+    double worth() {
+      return likeness - SHIFT_COST * shiftShare * shiftShare;
     }
 
     private Match clearer(Match other) {
@@ -142,13 +240,15 @@ final class FaceMatch {
   }
 
   private Stream<Match> all(double[] values, FaceGrid view) {
-    return IntStream.range(0, 2 * (2 * mostShift + 1))
+    int first = starts.asItIs() ? 0 : starts.count();
+    int last = starts.turned() ? 2 * starts.count() : starts.count();
+    return IntStream.range(first, last)
         .parallel()
         .mapToObj(i -> {
-          int side = i % 2;
-          int shift = i / 2 - mostShift;
-          double likeness = seen.get(side).likeness(view, shift);
-          return new Match(values, likeness, (double) shift / columns, side == 1);
+          boolean turned = i >= starts.count();
+          int shift = starts.from() + i % starts.count();
+          double likeness = seen.get(turned ? 1 : 0).likeness(view, shift);
+          return new Match(values, likeness, (double) shift / columns, turned);
         });
   }
 

@@ -5,12 +5,14 @@ import app.geminal.asmade.PatternFigure;
 import app.geminal.operation.OperationField.Shows;
 import app.geminal.text.Message;
 import app.geminal.vision.FaceMatch.Match;
+import app.geminal.vision.PatternSearch.Placed;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.DoubleStream;
+import java.util.stream.IntStream;
 
 /**
  * Finds the figures of a plan with which its pattern looks most like a photograph: likely ones are
@@ -33,8 +35,11 @@ public final class PatternFit {
   /** Depth, width and grinding make up for each other; measured on painted faces, share. */
   private static final double SHAPE_ERROR = 0.15;
 
-  /** What is seen is first moved by up to two of these, shares of the length. */
-  private static final double WARP_STEP = 0.005;
+  /** Depths that are as likely over more of what is searched are left unsaid. */
+  private static final double GROUND_SHARE = 0.15;
+
+  /** What is seen is first moved by up to two of these more, shares of the length. */
+  private static final double WARP_STEP = 0.003;
 
   /** Half of what 95 in 100 of a chi-squared figure with one degree of freedom are within. */
   private static final double AS_LIKELY = 1.92;
@@ -76,17 +81,18 @@ public final class PatternFit {
     if (figures.isEmpty()) {
       return cannotTell(planned, planned, VisionText.NOTHING_TO_FIT.with());
     }
-    List<Match> likely = search.likely();
+    List<Placed> likely = search.likely();
     if (likely.isEmpty() || likely.getFirst().likeness() < LEAST_LIKENESS) {
       return cannotTell(
           planned,
-          likely.isEmpty() ? planned : likely.getFirst(),
+          likely.isEmpty() ? planned : likely.getFirst().match(),
           VisionText.PATTERN_NOT_SEEN.with());
     }
     Followed first = followed(likely.getFirst());
-    Optional<Match> elsewhere =
-        likely.stream().filter(other -> !search.isNear(first.best(), other)).findFirst();
-    if (elsewhere.isEmpty() || isApart(likely.getFirst(), elsewhere.get(), search::independent)) {
+    Optional<Placed> elsewhere =
+        likely.stream().filter(other -> !search.isNear(first.best(), other.match())).findFirst();
+    if (elsewhere.isEmpty()
+        || isApart(likely.getFirst().match(), elsewhere.get().match(), search::independent)) {
       return fitted(planned, first);
     }
     Followed other = followed(elsewhere.get());
@@ -109,42 +115,86 @@ public final class PatternFit {
     return 0.5 * Math.log((1 + likeness) / (1 - likeness));
   }
 
-  private Followed followed(Match from) {
+  private Followed followed(Placed from) {
     List<Match> around = search.around(from);
-    FaceMatch by = small;
-    Match best = by.at(search.best(from, around).values());
+    FaceMatch by = small.through(from.warp()).beginningAs(from.match());
+    Match likest = around.stream().reduce(from.match(), Match::better);
+    Moved moved = new Moved(by, by.at(likest.values()));
     for (int round = 0; round < ROUNDS; round++) {
-      by = by.movedTowards(best.values(), WARP_STEP / (1 << round));
-      best = by.at(best.values());
+      double finer = 1 << round;
+      moved = moved(moved, search.step(0) / finer, WARP_STEP / finer);
       for (int k = 0; k < figures.size(); k++) {
-        best = near(by, best, k, search.step(k) / (1 << round));
+        moved = moved.with(near(moved.by(), moved.best(), k, search.step(k) / finer));
       }
     }
-    return new Followed(best, by, alike(around));
+    return new Followed(moved.best(), moved.by(), alike(around));
+  }
+
+  /** A match, with what is seen moved as in the other. */
+  private record Moved(FaceMatch by, Match best) {
+    Moved with(Match match) {
+      return new Moved(by, match);
+    }
+
+    Moved better(Moved other) {
+      return other.best.worth() > best.worth() ? other : this;
+    }
+  }
+
+  /** The first figure, and what moves the pattern between its ends, make up for each other. */
+  private Moved moved(Moved from, double step, double warpStep) {
+    double value = from.best().values()[0];
+    return IntStream.rangeClosed(-2, 2)
+        .mapToObj(i -> within(from.best().values(), 0, value + i * step))
+        .map(values -> {
+          FaceMatch there = from.by().movedTowards(values, warpStep);
+          return new Moved(there, there.at(values));
+        })
+        .reduce(from, Moved::better);
   }
 
   private FittedPattern fitted(Match planned, Followed found) {
     double independent = found.by().independent(found.best());
     List<FittedPattern.Figure> all = new ArrayList<>();
+    Optional<FittedPattern.Range> ground = Optional.empty();
     for (int k = 0; k < figures.size(); k++) {
-      // How much was ground is left out: the same pattern comes back with every two layers.
-      if (figures.get(k) instanceof PatternFigure.OfStep of) {
-        all.add(figure(of, found, k, independent));
+      switch (figures.get(k)) {
+        case PatternFigure.OfStep of -> {
+          double itself = of.field().shows() == Shows.BY_SHAPE ? SHAPE_ERROR : LENGTH_ERROR;
+          all.add(new FittedPattern.Figure(of, range(found, k, itself, independent)));
+        }
+        case PatternFigure.Ground of ->
+            ground = ground(of, range(found, k, LENGTH_ERROR, independent));
       }
     }
-    return result(planned, found.best(), all, Optional.empty());
+    return result(planned, found.best(), all, ground, Optional.empty());
+  }
+
+  /** How deep the face is, unless a groove less deep or another depth would look the same. */
+  private Optional<FittedPattern.Range> ground(PatternFigure.Ground of, FittedPattern.Range found) {
+    boolean isTraded =
+        figures.stream()
+            .anyMatch(f ->
+                f instanceof PatternFigure.OfStep step && step.field().shows() == Shows.BY_SHAPE);
+    boolean isWide = found.high() - found.low() > GROUND_SHARE * (of.high() - of.low());
+    return isTraded || isWide ? Optional.empty() : Optional.of(found);
   }
 
   private static FittedPattern cannotTell(Match planned, Match best, Message why) {
-    return result(planned, best, List.of(), Optional.of(why));
+    return result(planned, best, List.of(), Optional.empty(), Optional.of(why));
   }
 
   private static FittedPattern result(
-      Match planned, Match best, List<FittedPattern.Figure> found, Optional<Message> cannotTell) {
+      Match planned,
+      Match best,
+      List<FittedPattern.Figure> found,
+      Optional<FittedPattern.Range> ground,
+      Optional<Message> cannotTell) {
     return new FittedPattern(
         Math.max(0, best.likeness()),
         Math.max(0, planned.likeness()),
         found,
+        ground,
         DoubleStream.of(best.values()).boxed().toList(),
         best.shiftShare(),
         best.turned(),
@@ -180,9 +230,8 @@ public final class PatternFit {
         values, k, Math.clamp(value, figures.get(k).low(), figures.get(k).high()));
   }
 
-  /** A figure with its range: from how fast the likeness falls beside it, and what is as likely. */
-  private FittedPattern.Figure figure(
-      PatternFigure.OfStep of, Followed found, int k, double independent) {
+  /** From how fast the likeness falls beside a value, and from what is as likely. */
+  private FittedPattern.Range range(Followed found, int k, double itself, double independent) {
     Match best = found.best();
     double value = best.values()[k];
     double step = search.step(k);
@@ -193,12 +242,13 @@ public final class PatternFit {
       bend += cost(found.by().at(beside).likeness(), independent);
     }
     double spread = 1 / Math.sqrt(Math.max(1e-9, bend / (step * step / 4)));
-    double itself = of.field().shows() == Shows.BY_SHAPE ? SHAPE_ERROR : LENGTH_ERROR;
     double off = NINETY_FIVE * Math.hypot(spread, itself * value);
     double[] alike = found.alike().stream().mapToDouble(match -> match.values()[k]).toArray();
     double low = Math.min(value - off, DoubleStream.of(alike).min().orElse(value));
     double high = Math.max(value + off, DoubleStream.of(alike).max().orElse(value));
-    return new FittedPattern.Figure(of, value, Math.max(of.low(), low), Math.min(of.high(), high));
+    PatternFigure figure = figures.get(k);
+    return new FittedPattern.Range(
+        value, Math.max(figure.low(), low), Math.min(figure.high(), high));
   }
 
   private static double cost(double likeness, double independent) {

@@ -30,8 +30,10 @@ final class PatternSearch {
   private static final int MOST_AROUND = 400;
   private static final int CANDIDATES = 4;
 
-  /** What is seen is off by no more than two of these, shares of the length. */
-  private static final double WARP_STEP = 0.005;
+  /** So many values beside a candidate are followed closely. */
+  private static final int MOST_FOLLOWED = 3;
+
+  private static final double WARP_STEP = 0.0025;
 
   private final List<PatternFigure> figures;
   private final double[] planned;
@@ -70,11 +72,36 @@ final class PatternSearch {
     return large.independent(match);
   }
 
+  /**
+   * A view where it is most like the photograph.
+   *
+   * @param warp by which what is seen was moved
+   */
+  record Placed(Match match, Warp warp) {
+    private static final Placed NONE = new Placed(Match.NONE, Warp.NONE);
+
+    private static Placed by(FaceMatch there, double[] values) {
+      return new Placed(there.at(values), there.warp());
+    }
+
+    private Placed better(Placed other) {
+      return other.worth() > worth() ? other : this;
+    }
+
+    double likeness() {
+      return match.likeness();
+    }
+
+    private double worth() {
+      return match.worth();
+    }
+  }
+
   /** Views that are most like the photograph, the likeliest first, no two near each other. */
-  List<Match> likely() {
+  List<Placed> likely() {
     return candidates().stream()
         .map(this::others)
-        .sorted(Comparator.comparingDouble(Match::likeness).reversed())
+        .sorted(Comparator.comparingDouble(Placed::likeness).reversed())
         .toList();
   }
 
@@ -140,18 +167,39 @@ final class PatternSearch {
   }
 
   /** The likeliest of the other figures, the last one first, and of the first one near it. */
-  private Match others(Match from) {
+  private Placed others(Match from) {
     Match best = large.at(from.values());
     for (int k = figures.size() - 1; k >= 1; k--) {
       best = along(large, best, k, range(k));
     }
-    best = along(large, best, 0, beside(best.values()[0]));
-    return moved(best);
+    Placed placed = placed(large, best);
+    if (figures.size() < 3) {
+      return placed;
+    }
+    // Two others make up for each other, and are seen better once what is seen was moved.
+    FaceMatch there = large.through(placed.warp()).beginningAs(placed.match());
+    Match again = placed.match();
+    for (int k = figures.size() - 1; k >= 1; k--) {
+      again = along(there, again, k, range(k));
+    }
+    return placed(there, again);
   }
 
-  private Match moved(Match best) {
-    FaceMatch moved = large.movedTowards(best.values(), WARP_STEP);
-    return along(moved, moved.at(best.values()), 0, beside(best.values()[0]));
+  /** The first figure and what moves the pattern between its ends make up for each other. */
+  private Placed placed(FaceMatch by, Match from) {
+    return beside(from.values()[0])
+        .mapToObj(v -> changed(from.values(), 0, v))
+        .map(values -> Placed.by(by.movedFreely(values), values))
+        .sorted(Comparator.comparingDouble(Placed::worth).reversed())
+        .limit(MOST_FOLLOWED)
+        .map(this::followed)
+        .reduce(Placed.NONE, Placed::better);
+  }
+
+  private Placed followed(Placed from) {
+    FaceMatch there = large.through(from.warp()).beginningAs(from.match());
+    double[] values = from.match().values();
+    return Placed.by(there.movedTowards(values, WARP_STEP), values);
   }
 
   private static Match along(FaceMatch by, Match from, int k, DoubleStream values) {
@@ -171,9 +219,11 @@ final class PatternSearch {
    * Views around the best: one with each value of the first figure near it, and one with each of
    * the others, those with all of each other, since they make up for one another.
    */
-  List<Match> around(Match best) {
+  List<Match> around(Placed placed) {
+    FaceMatch there = large.through(placed.warp()).beginningAs(placed.match());
+    Match best = placed.match();
     List<Match> all = new ArrayList<>();
-    beside(best.values()[0]).forEach(v -> all.add(large.at(changed(best.values(), 0, v))));
+    beside(best.values()[0]).forEach(v -> all.add(there.at(changed(best.values(), 0, v))));
     List<double[]> combined = new ArrayList<>(List.of(best.values()));
     for (int k = 1; k < figures.size(); k++) {
       int at = k;
@@ -183,12 +233,7 @@ final class PatternSearch {
         range(k).forEach(v -> combined.add(changed(values, at, v)));
       }
     }
-    combined.forEach(values -> all.add(large.at(values)));
+    combined.forEach(values -> all.add(there.at(values)));
     return all.stream().filter(match -> match.values().length > 0).toList();
-  }
-
-  /** The likeliest of all around a view. */
-  Match best(Match from, List<Match> around) {
-    return moved(around.stream().reduce(from, Match::better));
   }
 }

@@ -89,8 +89,7 @@ class KnownLengthMeasurerTest {
 
   @Test
   void ofAPieceWhoseLengthIsKnownTheWidthIsMeasured() {
-    List<Measured> all =
-        IntStream.range(0, BARS).parallel().mapToObj(Measured::byALength).toList();
+    List<Measured> all = IntStream.range(0, BARS).parallel().mapToObj(Measured::byALength).toList();
     long near = count(all, Measured::isWidthNear);
     long covered = count(all, Measured::isWidthCovered);
     String measured = "width within 1.5 % " + near + ", in its range " + covered;

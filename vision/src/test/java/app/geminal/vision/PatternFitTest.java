@@ -32,7 +32,7 @@ class PatternFitTest {
     }
 
     double off() {
-      return Math.abs(found.figures().getFirst().value() / face.truth()[0] - 1);
+      return Math.abs(found.figures().getFirst().range().value() / face.truth()[0] - 1);
     }
 
     boolean isNear() {
@@ -41,8 +41,13 @@ class PatternFitTest {
 
     boolean isHeld() {
       double truth = face.truth()[0];
-      return found.figures().getFirst().low() <= truth
-          && truth <= found.figures().getFirst().high();
+      return found.figures().getFirst().range().low() <= truth
+          && truth <= found.figures().getFirst().range().high();
+    }
+
+    boolean isGroundHeld() {
+      double truth = face.truth()[face.truth().length - 1];
+      return found.groundMm().filter(mm -> mm.low() <= truth && truth <= mm.high()).isPresent();
     }
 
     @Override
@@ -54,7 +59,7 @@ class PatternFitTest {
           + face.asMade().planned()[0]
           + (isTold()
               ? " found "
-                  + found.figures().getFirst().value()
+                  + found.figures().getFirst().range().value()
                   + " off "
                   + off()
                   + " held "
@@ -78,6 +83,11 @@ class PatternFitTest {
     System.out.println("measured: " + measured + " of " + FACES);
     assertThat(near).as(measured).isGreaterThanOrEqualTo(Math.round(0.9 * FACES));
     assertThat(held).as(measured).isGreaterThanOrEqualTo(Math.round(0.9 * told));
+    List<Fitted> ground = all.stream().filter(f -> f.found().groundMm().isPresent()).toList();
+    long groundHeld = ground.stream().filter(Fitted::isGroundHeld).count();
+    System.out.println("measured: depth said " + ground.size() + ", in range " + groundHeld);
+    assertThat(ground).hasSizeGreaterThan(FACES / 4).allMatch(Fitted::isTwist);
+    assertThat(groundHeld).isGreaterThanOrEqualTo(Math.round(0.9 * ground.size()));
   }
 
   @Test

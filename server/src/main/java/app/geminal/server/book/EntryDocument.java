@@ -210,6 +210,7 @@ final class EntryDocument {
         in.at("at"),
         in.number("likeness"),
         in.list("figures", EntryDocument::figure),
+        in.inOrNull("ground", EntryDocument::ground),
         in.text("note", ""));
   }
 
@@ -219,7 +220,19 @@ final class EntryDocument {
         .at("at", f.at())
         .number("likeness", f.likeness())
         .list("figures", f.figures(), EntryDocument::figure)
+        .in("ground", f.ground(), EntryDocument::ground)
         .text("note", f.note());
+  }
+
+  private static PatternMade.GroundMade ground(DocumentReader in) {
+    return new PatternMade.GroundMade(in.number("mm"), in.number("lowMm"), in.number("highMm"));
+  }
+
+  private static DocumentWriter ground(PatternMade.GroundMade g) {
+    return new DocumentWriter()
+        .number("mm", g.mm())
+        .number("lowMm", g.lowMm())
+        .number("highMm", g.highMm());
   }
 
   private static PatternMade.FigureMade figure(DocumentReader in) {

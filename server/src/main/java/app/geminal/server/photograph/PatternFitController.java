@@ -2,6 +2,7 @@ package app.geminal.server.photograph;
 
 import app.geminal.asmade.AsMade;
 import app.geminal.asmade.PatternFigure;
+import app.geminal.asmade.PatternMade.GroundMade;
 import app.geminal.billet.Plan;
 import app.geminal.operation.FieldType;
 import app.geminal.operation.Measure;
@@ -52,6 +53,7 @@ class PatternFitController {
    * @param figures of steps, those of the last step first; none where nothing can be said
    * @param cannotTell why nothing can be said, null where something can
    * @param plan with the figures found, of the part that the step is in
+   * @param ground off the face; null where other depths would look the same
    * @param depthMm ground off the face, as it fits best
    * @param shiftShare how far the photograph's pattern is to the right of the view's, share of its
    *     width
@@ -63,6 +65,7 @@ class PatternFitController {
       List<FigureView> figures,
       @Nullable Message cannotTell,
       Plan plan,
+      @Nullable GroundMade ground,
       double depthMm,
       double shiftShare,
       boolean turned) {
@@ -79,6 +82,7 @@ class PatternFitController {
           found.figures().stream().map(figure -> FigureView.of(shown, figure)).toList(),
           found.cannotTell().orElse(null),
           values.length == 0 ? shown.run().plan() : asMade.plan(values),
+          found.groundMm().map(mm -> new GroundMade(mm.value(), mm.low(), mm.high())).orElse(null),
           isGround ? values[values.length - 1] : face.depthMm(),
           found.shiftShare(),
           found.turned());
@@ -123,9 +127,9 @@ class PatternFitController {
           kind.label(of.field()).orElseGet(kind::title),
           of.field().type() instanceof FieldType.Figure(var measure, _) ? measure : Measure.NUMBER,
           of.planned(),
-          figure.value(),
-          figure.low(),
-          figure.high());
+          figure.range().value(),
+          figure.range().low(),
+          figure.range().high());
     }
   }
 

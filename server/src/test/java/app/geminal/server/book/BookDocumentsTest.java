@@ -8,6 +8,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.asmade.PatternMade;
 import app.geminal.asmade.PatternMade.FigureMade;
+import app.geminal.asmade.PatternMade.GroundMade;
 import app.geminal.counted.LayersCounted;
 import app.geminal.flaw.Disposition;
 import app.geminal.flaw.Flaw;
@@ -135,6 +136,7 @@ class BookDocumentsTest {
                   AT,
                   0.75,
                   List.of(new FigureMade("core/b", "twist", "turns", 6, 5.6, 5.5, 5.75)),
+                  new GroundMade(2.25, 2, 2.5),
                   "etched 40 s")));
 
   private static final List<WeldView> WELDS_BEFORE =
