@@ -10,7 +10,7 @@ import {
   WAY_WORDS,
   type Entry,
   type FigureMade,
-  GroundMade,
+  type GroundMade,
   type Weld,
 } from './api';
 
