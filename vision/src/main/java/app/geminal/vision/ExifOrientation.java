@@ -1,15 +1,8 @@
 package app.geminal.vision;
 
-import com.drew.imaging.jpeg.JpegMetadataReader;
-import com.drew.imaging.jpeg.JpegProcessingException;
-import com.drew.imaging.jpeg.JpegSegmentMetadataReader;
 import com.drew.metadata.exif.ExifIFD0Directory;
-import com.drew.metadata.exif.ExifReader;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
-import java.io.IOException;
-import java.util.List;
 
 /**
  * How a camera held the picture, by its EXIF orientation.
@@ -20,20 +13,13 @@ public record ExifOrientation(int orientation) {
   /** The picture is upright as it is. */
   static final ExifOrientation UPRIGHT = new ExifOrientation(1);
 
-  /** Only this of all that may be in a file is ever unpacked. */
-  private static final List<JpegSegmentMetadataReader> EXIF = List.of(new ExifReader());
-
   /** As a JPEG says; as it is where it says nothing, and for everything else. */
   static ExifOrientation of(byte[] file) {
-    try {
-      ExifIFD0Directory exif =
-          JpegMetadataReader.readMetadata(new ByteArrayInputStream(file), EXIF)
-              .getFirstDirectoryOfType(ExifIFD0Directory.class);
-      Integer said = exif == null ? null : exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION);
-      return new ExifOrientation(said == null || said < 1 || said > 8 ? 1 : said);
-    } catch (JpegProcessingException | IOException | RuntimeException e) {
-      return UPRIGHT;
-    }
+    return Exif.directory(file, ExifIFD0Directory.class)
+        .map(exif -> exif.getInteger(ExifIFD0Directory.TAG_ORIENTATION))
+        .filter(said -> said >= 1 && said <= 8)
+        .map(ExifOrientation::new)
+        .orElse(UPRIGHT);
   }
 
   /** Whether width and height change places. */

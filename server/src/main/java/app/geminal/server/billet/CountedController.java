@@ -1,13 +1,7 @@
 package app.geminal.server.billet;
 
-import app.geminal.billet.Run;
 import app.geminal.counted.CountDifference;
 import app.geminal.counted.LayersCounted;
-import app.geminal.server.problem.NotFound;
-import app.geminal.server.shop.ShopService;
-import app.geminal.server.steel.SteelShelf;
-import app.geminal.shop.ShopDefaults;
-import app.geminal.steel.Steels;
 import app.geminal.text.Message;
 import app.geminal.validation.Require;
 import io.swagger.v3.oas.annotations.Operation;
@@ -20,14 +14,10 @@ import org.springframework.web.bind.annotation.RestController;
 /** Layers that were counted on a billet beside those of its plan; nothing is stored. */
 @RestController
 class CountedController {
-  private final BilletService billets;
-  private final SteelShelf shelf;
-  private final ShopService shops;
+  private final BilletStages stages;
 
-  CountedController(BilletService billets, SteelShelf shelf, ShopService shops) {
-    this.billets = billets;
-    this.shelf = shelf;
-    this.shops = shops;
+  CountedController(BilletStages stages) {
+    this.stages = stages;
   }
 
   /**
@@ -67,15 +57,17 @@ class CountedController {
     Require.count("count", count, 0, LayersCounted.MOST_LAYERS);
     Require.count("low", low, 0, count);
     Require.count("high", high, count, LayersCounted.MOST_LAYERS);
-    Steels steels = shelf.steels();
-    ShopDefaults defaults = shops.defaults();
-    Run.Found found =
-        Run.of(billets.get(id).plan(), steels, defaults)
-            .find(step)
-            .orElseThrow(() -> new NotFound(BilletText.STEP_NOT_REACHED.with("step", step)));
+    BilletStages.Reached reached = stages.after(id, step);
     return new CountedView(
-        found.run().stages().get(found.stage()).visibleCount(),
-        CountDifference.explained(found.run(), found.stage(), count, low, high, steels, defaults)
+        reached.run().stages().get(reached.stage()).visibleCount(),
+        CountDifference.explained(
+                reached.run(),
+                reached.stage(),
+                count,
+                low,
+                high,
+                reached.steels(),
+                reached.defaults())
             .stream()
             .map(slip -> new SlipView(slip.words(), slip.layers()))
             .toList());

@@ -7,7 +7,8 @@ import app.geminal.flaw.Spot;
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
 import app.geminal.server.api.PhotographBody;
-import app.geminal.server.photograph.BilletOnPhotograph.Shown;
+import app.geminal.server.billet.BilletStages;
+import app.geminal.server.billet.BilletStages.Reached;
 import app.geminal.server.photograph.Photographs.Corners;
 import app.geminal.vision.DarkLine;
 import app.geminal.vision.DarkLines;
@@ -31,11 +32,11 @@ class DarkLinesController {
 
   private static final double NEAR_SHARE = 0.04;
 
-  private final BilletOnPhotograph billets;
+  private final BilletStages stages;
   private final Photographs photographs;
 
-  DarkLinesController(BilletOnPhotograph billets, Photographs photographs) {
-    this.billets = billets;
+  DarkLinesController(BilletStages stages, Photographs photographs) {
+    this.stages = stages;
     this.photographs = photographs;
   }
 
@@ -126,7 +127,7 @@ class DarkLinesController {
       Principal who)
       throws IOException {
     Corners at = Photographs.corners(corners);
-    Shown shown = billets.shown(id, step, bar);
+    Reached shown = stages.after(id, step, bar);
     Bars bars = shown.bars();
     List<Double> joints = LatestJoints.of(shown.run(), shown.stage());
     return photographs.read(

@@ -12,7 +12,8 @@ import app.geminal.pattern.View;
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
 import app.geminal.server.api.PhotographBody;
-import app.geminal.server.photograph.BilletOnPhotograph.Shown;
+import app.geminal.server.billet.BilletStages;
+import app.geminal.server.billet.BilletStages.Reached;
 import app.geminal.server.photograph.Photographs.Corners;
 import app.geminal.text.Message;
 import app.geminal.vision.FittedPattern;
@@ -37,11 +38,11 @@ class PatternFitController {
   /** Some seconds are usual; a plan that bends its layers again and again takes no more. */
   private static final Duration LONGEST = Duration.ofSeconds(20);
 
-  private final BilletOnPhotograph billets;
+  private final BilletStages stages;
   private final Photographs photographs;
 
-  PatternFitController(BilletOnPhotograph billets, Photographs photographs) {
-    this.billets = billets;
+  PatternFitController(BilletStages stages, Photographs photographs) {
+    this.stages = stages;
     this.photographs = photographs;
   }
 
@@ -70,7 +71,7 @@ class PatternFitController {
       double shiftShare,
       boolean turned) {
 
-    static FittedView of(Shown shown, AsMade asMade, View.Face face, FittedPattern found) {
+    static FittedView of(Reached shown, AsMade asMade, View.Face face, FittedPattern found) {
       double[] values = found.values().stream().mapToDouble(v -> v).toArray();
       boolean isGround =
           !asMade.figures().isEmpty()
@@ -115,7 +116,7 @@ class PatternFitController {
       double low,
       double high) {
 
-    static FigureView of(Shown shown, FittedPattern.Figure figure) {
+    static FigureView of(Reached shown, FittedPattern.Figure figure) {
       PatternFigure.OfStep of = figure.of();
       var step = shown.run().stages().get(of.stage()).step().orElseThrow();
       OperationKind<?> kind = OperationKinds.of(step.operation());
@@ -163,7 +164,7 @@ class PatternFitController {
       Principal who)
       throws IOException {
     Corners at = Photographs.corners(corners);
-    Shown shown = billets.shown(id, step, bar);
+    Reached shown = stages.after(id, step, bar);
     View.Face face = new View.Face(under, depthMm);
     AsMade asMade =
         AsMade.of(shown.run(), shown.stage(), face, bar, shown.steels(), shown.defaults());

@@ -6,9 +6,7 @@ import app.geminal.server.text.ServerKey;
 enum PhotographText implements ServerKey {
   OTHER_PHOTOGRAPHS_ARE_BEING_READ,
   WRITE_SHARES,
-  CORNERS_IN_ORDER,
-  NO_SUCH_BAR,
-  STEP_NOT_REACHED;
+  CORNERS_IN_ORDER;
 
   @Override
   public String section() {
