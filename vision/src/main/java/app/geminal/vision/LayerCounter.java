@@ -6,6 +6,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
@@ -35,6 +36,9 @@ public final class LayerCounter {
   private static final double STRICT = 0.4;
 
   private static final double LENIENT = 0.15;
+
+  /** So many layers from either end of a line there is steel. */
+  private static final int SURELY_STEEL = 4;
 
   /** Parts of the ribbon that are counted alone. */
   private static final int PARTS = 3;
@@ -130,14 +134,15 @@ public final class LayerCounter {
     double beyond = Math.ceil(Math.clamp(4 * thickness, LEAST_BEYOND_PX, MOST_BEYOND_PX));
     Ribbon ribbon = new Ribbon(photograph, line, beyond, half);
     float[][] threads = ribbon.threads();
-    Warmth warmth = new Warmth(ribbon.warmth(), beyond);
-    Stripes all = new Stripes(threads, warmth, beyond);
+    List<Trace> traces =
+        List.of(new Trace(ribbon.warmth(), beyond), new Trace(ribbon.roughness(), beyond));
+    Stripes all = new Stripes(threads, traces, beyond);
     List<Stripes> parts =
         IntStream.range(0, PARTS)
             .mapToObj(part ->
                 Arrays.copyOfRange(
                     threads, part * threads.length / PARTS, (part + 1) * threads.length / PARTS))
-            .map(some -> new Stripes(some, warmth, beyond))
+            .map(some -> new Stripes(some, traces, beyond))
             .toList();
     double usually = thickness(all.places(Boundaries.USUAL, thickness), line.lengthPx());
     Reading usual = reading(all, parts, Boundaries.USUAL, usually);
@@ -175,7 +180,17 @@ public final class LayerCounter {
   private Reading reading(Stripes stripes, List<Stripes> parts, double share, double thickness) {
     List<Double> places = Confirmation.of(stripes.places(share, thickness), parts, thickness);
     double end = line.lengthPx();
-    List<Double> within = places.stream().filter(p -> p >= 0 && p <= end).toList();
+    List<Double> onLine = places.stream().filter(p -> p >= 0 && p <= end).toList();
+    if (onLine.isEmpty()) {
+      return new Reading(List.of(), 0, 0);
+    }
+    OptionalDouble before = steelEnds(stripes, onLine.reversed(), 0, thickness);
+    OptionalDouble behind = steelEnds(stripes, onLine, end, thickness);
+    // What is seen of brightness is exact, what is seen of colour is smeared.
+    double smeared = Math.max(OuterLayer.BLOCK_PX, thickness);
+    double from = before.orElse(0) - smeared;
+    double to = behind.orElse(end) + smeared;
+    List<Double> within = onLine.stream().filter(p -> p >= from && p <= to).toList();
     if (within.isEmpty()) {
       return new Reading(List.of(), 0, 0);
     }
@@ -183,9 +198,9 @@ public final class LayerCounter {
     for (int i = 0; i + 1 < within.size(); i++) {
       layers.add(new Layer(within.get(i), within.get(i + 1)));
     }
-    OuterLayer.Found first = new OuterLayer(stripes, thickness, within, -1, 0).found();
+    OuterLayer.Found first = new OuterLayer(stripes, thickness, within, -1, 0, before).found();
     first.layer().ifPresent(layers::addFirst);
-    OuterLayer.Found last = new OuterLayer(stripes, thickness, within, 1, end).found();
+    OuterLayer.Found last = new OuterLayer(stripes, thickness, within, 1, end, behind).found();
     last.layer().ifPresent(layers::addLast);
     int faded =
         layers.stream()
@@ -193,6 +208,24 @@ public final class LayerCounter {
             .sum();
     return new Reading(
         layers, first.doubtful() + last.doubtful(), first.perhaps() + last.perhaps() + faded);
+  }
+
+  /**
+   * Where the colour or the smoothness of steel ends at one end of a line.
+   *
+   * @param places boundaries on the line, those at that end last
+   * @param end of the line, px
+   */
+  private static OptionalDouble steelEnds(
+      Stripes stripes, List<Double> places, double end, double thickness) {
+    int count = places.size();
+    double inside = places.get(count - 1 - Math.min(SURELY_STEEL, count / 2));
+    double last = places.getLast();
+    double side = places.getFirst() <= last && end > 0 ? 1 : -1;
+    double farther = side * Math.max(side * end, side * last);
+    double outside = farther + side * 2 * thickness;
+    double steel = Math.min(3 * thickness, Math.abs(inside - places.getFirst()));
+    return stripes.steelEnds(inside, outside, steel, 3 * thickness);
   }
 
   private static double thickness(List<Double> places, double lengthPx) {

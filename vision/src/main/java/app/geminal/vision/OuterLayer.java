@@ -25,13 +25,19 @@ final class OuterLayer {
   /** A camera keeps colour at half the sharpness of brightness, and a JPEG smears it, px. */
   private static final double SMEARED_PX = 3;
 
+  /** A JPEG keeps colour in blocks of so many pixels. */
+  static final double BLOCK_PX = 8;
+
   /** A line that begins so little of a layer before a boundary begins at the bar's edge. */
-  private static final double AT_THE_EDGE = 0.55;
+  private static final double AT_THE_EDGE = 0.5;
 
   /** A line drawn so far beyond a boundary, in layers, was drawn from the edge of one. */
-  private static final double LEAST_DRAWN = 0.62;
+  private static final double LEAST_DRAWN = 0.55;
 
-  private static final double MOST_DRAWN = 1.6;
+  private static final double MOST_DRAWN = 1.05;
+
+  /** A line is drawn no more exactly than that. */
+  private static final double DRAWN_PX = 2;
 
   /** The bar's edge may be weaker than other boundaries. */
   private static final double WEAK = 0.07;
@@ -60,6 +66,7 @@ final class OuterLayer {
   private final int side;
   private final double end;
   private final double outer;
+  private final OptionalDouble colour;
   private double thinner;
   private double thicker;
 
@@ -70,14 +77,26 @@ final class OuterLayer {
    * @param within boundaries on the line, px, at least one
    * @param side −1 where the line begins, 1 where it ends
    * @param end of the line there, px
+   * @param colour where the colour or the smoothness of steel ends, px, where it does
    */
-  OuterLayer(Stripes stripes, double thickness, List<Double> within, int side, double end) {
+  OuterLayer(
+      Stripes stripes,
+      double thickness,
+      List<Double> within,
+      int side,
+      double end,
+      OptionalDouble colour) {
     this.stripes = stripes;
     this.thickness = thickness;
     this.within = within;
     this.side = side;
     this.end = end;
     outer = at(0);
+    // Colour that ends before a boundary does was smeared, and says nothing.
+    this.colour =
+        colour.isPresent() && out(colour.getAsDouble()) < -SMEARED_PX
+            ? OptionalDouble.empty()
+            : colour;
     thinner = thickness;
     thicker = thickness;
     for (int k = 0; k < 2 && k + 1 < within.size(); k++) {
@@ -88,12 +107,11 @@ final class OuterLayer {
   }
 
   Found found() {
-    OptionalDouble colour = stripes.warmth().edge(outer, side, thicker);
     double drawn = out(end);
-    if (colour.isEmpty() && drawn < AT_THE_EDGE * thinner) {
+    if (colour.isEmpty() && drawn < AT_THE_EDGE * like()) {
       return Found.NONE;
     }
-    Optional<Double> edge = edge(colour);
+    Optional<Double> edge = edge();
     if (edge.isPresent()) {
       return Found.sure(to(edge.get()));
     }
@@ -104,26 +122,30 @@ final class OuterLayer {
     if (!isAlike()) {
       return Found.NONE;
     }
-    return drawn > LEAST_DRAWN * thinner && drawn < MOST_DRAWN * thicker
+    double like = like();
+    return drawn > LEAST_DRAWN * like && drawn < MOST_DRAWN * like + DRAWN_PX
         ? new Found(Optional.of(to(end)), 1, 0)
         : new Found(Optional.empty(), 0, 1);
   }
 
   /** A boundary where the edge may be, a strong one before a weak one. */
-  private Optional<Double> edge(OptionalDouble colour) {
-    // The next but one is of the same steel, where there are two.
-    double like = within.size() < 3 ? thickness : Math.abs(at(1) - at(2));
-    double smeared = Math.max(SMEARED_PX, thinner / 2);
-    return edge(Boundaries.USUAL, LEAST * thinner, MOST * thicker, colour, smeared)
-        .or(() -> edge(WEAK, LEAST_WEAK * like, MOST_WEAK * like, colour, smeared));
+  private Optional<Double> edge() {
+    double like = like();
+    double near = Math.max(SMEARED_PX, thinner / 2);
+    return edge(Boundaries.USUAL, LEAST * thinner, MOST * thicker, Math.max(BLOCK_PX, thinner))
+        .or(() -> edge(WEAK, LEAST_WEAK * like, MOST_WEAK * like, near));
   }
 
-  private Optional<Double> edge(
-      double share, double shortest, double longest, OptionalDouble colour, double smeared) {
+  private Optional<Double> edge(double share, double shortest, double longest, double smeared) {
     return stripes.places(share, thickness).stream()
         .filter(place -> out(place) > shortest && out(place) < longest)
         .filter(place -> colour.isEmpty() || Math.abs(place - colour.getAsDouble()) < smeared)
         .min(Comparator.comparingDouble(this::out));
+  }
+
+  /** How thick the nearest layer of the same steel is: the next but one, where there are two. */
+  private double like() {
+    return within.size() < 3 ? thickness : Math.abs(at(1) - at(2));
   }
 
   /** How far a place is beyond the outermost boundary, px. */

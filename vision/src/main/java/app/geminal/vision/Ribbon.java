@@ -1,5 +1,6 @@
 package app.geminal.vision;
 
+import java.util.Arrays;
 import java.util.stream.IntStream;
 
 /**
@@ -70,6 +71,20 @@ final class Ribbon {
   float[] warmth() {
     float[][] samples = sampled(photograph::warmthAt, places);
     return mean(samples, 0, samples.length);
+  }
+
+  /** How rough it is along the layers: the median of what neighbouring threads differ by. */
+  float[] roughness() {
+    float[] rough = new float[length];
+    for (int i = 0; i < length; i++) {
+      double[] off = new double[threads.length - 1];
+      for (int t = 0; t < off.length; t++) {
+        off[t] = Math.abs(threads[t + 1][i] - threads[t][i]);
+      }
+      Arrays.sort(off);
+      rough[i] = (float) off[off.length / 2];
+    }
+    return rough;
   }
 
   /**
