@@ -34,7 +34,8 @@ function Comparing({ open }: { open: Open }) {
   const [under, setUnder] = useState(false);
   const [depthMm, setDepthMm] = useState(0);
   const [bar, setBar] = useState(0);
-  const { corners, move, undo, isMoved } = useCorners(chosen.file);
+  const size = place.after && { lengthMm: place.after.lengthMm, widthMm: place.after.widthMm };
+  const { corners, laid, move, undo, isMoved } = useCorners(chosen, size ? size.lengthMm / size.widthMm : 1);
   const fitting = useAsked((of: Parameters<typeof fitPattern>[1], signal) =>
     fitPattern(chosen.file, of, signal),
   );
@@ -67,7 +68,7 @@ function Comparing({ open }: { open: Open }) {
         <BarSelect stage={place.after} bar={bar} onBar={changing(setBar)} />
         <Button
           weight={fitted ? 'plain' : 'strong'}
-          onClick={() => fitting.ask({ billetId: billet.id, step: path, bar, under, depthMm, corners })}
+          onClick={() => fitting.ask({ billetId: billet.id, step: path, bar, under, depthMm, corners: laid })}
         >
           {texts.compare}
         </Button>
@@ -77,14 +78,14 @@ function Comparing({ open }: { open: Open }) {
       </div>
       {fitting.isAsking && <Working words={texts.comparing} onCancel={fitting.cancel} />}
       {fitting.error && <Refusal error={fitting.error} />}
-      {fitted && place.after && (
+      {fitted && size && (
         <>
           <Overlay
             picture={chosen.picture}
-            corners={corners}
+            corners={laid}
             fitted={fitted}
             stage={place.stage}
-            size={{ lengthMm: place.after.lengthMm, widthMm: place.after.widthMm }}
+            size={size}
             bar={bar}
             under={under}
           />

@@ -8,6 +8,7 @@ import { Refusal } from '../../ui/Notice';
 import { Select } from '../../ui/Select';
 import { TextField } from '../../ui/TextField';
 import { Length } from '../../ui/Words';
+import type { Stage } from '../billet/api';
 import type { Flaw, Way } from '../book/api';
 import { useWriteEntry } from '../book/useWriteEntry';
 import { findDarkLines, type DarkLine, type Face } from './api';
@@ -45,12 +46,19 @@ export function FlawsView() {
   );
 }
 
+/** How many times as long as high a face is. */
+function aspectOf(face: Face, stage: Stage | undefined): number {
+  if (!stage) return 1;
+  const { lengthMm, widthMm, heightMm } = stage;
+  return { END: widthMm / heightMm, SIDE: lengthMm / heightMm, TOP: lengthMm / widthMm }[face];
+}
+
 function Finding({ open }: { open: Open }) {
   const { billet, path, place, chosen, another } = open;
   const [face, setFace] = useState<Face>('END');
   const [isGlowing, setGlowing] = useState(false);
   const [bar, setBar] = useState(0);
-  const { corners, move, undo, isMoved } = useCorners(chosen.file);
+  const { corners, laid, move, undo, isMoved } = useCorners(chosen, aspectOf(face, place.after));
   const finding = useAsked((of: Parameters<typeof findDarkLines>[1], signal) =>
     findDarkLines(chosen.file, of, signal),
   );
@@ -61,7 +69,7 @@ function Finding({ open }: { open: Open }) {
       <PhotographWithCorners picture={chosen.picture} corners={corners} onCorners={changing(move)}>
         {(width, height) =>
           lines?.map((line, i) => (
-            <Marked key={i} line={line} number={i + 1} corners={corners} width={width} height={height} />
+            <Marked key={i} line={line} number={i + 1} corners={laid} width={width} height={height} />
           ))
         }
       </PhotographWithCorners>
@@ -80,7 +88,9 @@ function Finding({ open }: { open: Open }) {
         />
         <Button
           weight={lines ? 'plain' : 'strong'}
-          onClick={() => finding.ask({ billetId: billet.id, step: path, bar, face, isGlowing, corners })}
+          onClick={() =>
+            finding.ask({ billetId: billet.id, step: path, bar, face, isGlowing, corners: laid })
+          }
         >
           {texts.findDarkLines}
         </Button>

@@ -26,7 +26,7 @@ export function WithoutCard({
 }) {
   const isMetric = useMetric();
   return (
-    <p className="flex flex-wrap gap-3">
+    <p className="flex flex-wrap gap-3 pb-4">
       <Button onClick={() => onKnown({ of: 'MARKS', marks: MARKS, mm: isMetric ? 150 : 152.4 })}>
         {texts.useARule}
       </Button>

@@ -64,15 +64,13 @@ function Measuring({ open }: { open: Open }) {
           </>
         )}
       </MarkedPhotograph>
-      {known ? (
+      {known && (
         <KnownLength
           known={known}
           isStrong={pieces.length === 0}
           onChange={setKnown}
           onMeasure={() => measuring.ask(known)}
         />
-      ) : (
-        !measuring.isAsking && <WithoutCard lengthMm={place.after?.lengthMm} onKnown={setKnown} />
       )}
       {measuring.isAsking && <Working words={texts.measuring} onCancel={measuring.cancel} />}
       {measuring.error && <Refusal error={measuring.error} />}
@@ -81,11 +79,11 @@ function Measuring({ open }: { open: Open }) {
           ▲ <Words of={measuring.answer.refused} /> {!known && cardLink}
         </p>
       )}
-      {pieces.length > 0 ? (
-        <FoundPieces key={JSON.stringify(pieces)} open={open} pieces={pieces} />
-      ) : (
-        <div className="pb-4">{another}</div>
+      {pieces.length > 0 && <FoundPieces key={JSON.stringify(pieces)} open={open} pieces={pieces} />}
+      {!known && !measuring.isAsking && (
+        <WithoutCard lengthMm={place.after?.lengthMm} onKnown={measuring.changing(setKnown)} />
       )}
+      {pieces.length === 0 && <div className="pb-4">{another}</div>}
     </>
   );
 }

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { Stage } from '../billet/api';
 import type { Piece } from './api';
-import { cornersOf, guessed, isBowed, isOutOfSquare, isTapered, meanOf, sizesOf } from './pieces';
+import { cornersOf, guessed, isBowed, isOutOfSquare, isTapered, laidAlong, meanOf, sizesOf } from './pieces';
 
 const piece = (longMm: number, shortMm: number): Piece => ({
   longMm,
@@ -50,6 +50,22 @@ describe('pieces in a photograph', () => {
     for (const found of [corners, [c, d, a, b], [d, c, b, a], [b, a, d, c]]) {
       expect(cornersOf({ ...piece(100, 20), corners: found })).toEqual(corners);
     }
+  });
+
+  it('are laid along the bar, however the picture was held', () => {
+    const [a, b, c, d] = [
+      { x: 0.4, y: 0.1 },
+      { x: 0.6, y: 0.1 },
+      { x: 0.6, y: 0.9 },
+      { x: 0.4, y: 0.9 },
+    ] as const;
+    const upright = [a, b, c, d];
+    const picture = { width: 1000, height: 1000 };
+    expect(laidAlong(upright, picture, 5)).toEqual([b, c, d, a]);
+    expect(laidAlong(upright, picture, 0.2)).toEqual(upright);
+    expect(laidAlong(upright, picture, 1.1)).toEqual(upright);
+    // On a picture eight times as wide as high the same corners are those of a long bar.
+    expect(laidAlong(upright, { width: 8000, height: 1000 }, 5)).toEqual(upright);
   });
 
   it('have a mean', () => {

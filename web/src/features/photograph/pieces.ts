@@ -74,3 +74,24 @@ export function cornersOf(piece: Piece): readonly Place[] {
   // Half a turn leaves the long sides where they are; which end is to the left is as it is held.
   return p.x + p.y <= r.x + r.y ? [p, q, r, s] : [r, s, p, q];
 }
+
+/** Faces nearer to a square than that are as they are held. */
+const LEAST_LONGER = 1.15;
+
+/**
+ * Corners of a face, with its upper left one first, for a picture that is held upright or across.
+ *
+ * @param aspect how many times as long as high the face is by the plan
+ */
+export function laidAlong(
+  corners: readonly Place[],
+  { width, height }: { readonly width: number; readonly height: number },
+  aspect: number,
+): readonly Place[] {
+  const [a, b, c, d] = corners;
+  if (!a || !b || !c || !d) return corners;
+  const px = (from: Place, to: Place) => Math.hypot((to.x - from.x) * width, (to.y - from.y) * height);
+  const seen = (px(a, b) + px(d, c)) / (px(b, c) + px(a, d));
+  const isAcross = aspect > LEAST_LONGER ? seen < 1 : aspect < 1 / LEAST_LONGER && seen > 1;
+  return isAcross ? [b, c, d, a] : corners;
+}

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 import type { Place } from './api';
-import { cornersOf } from './pieces';
+import { cornersOf, laidAlong } from './pieces';
+import type { Chosen } from './usePhotograph';
 import { usePieces } from './usePieces';
 
 const INSET = 0.12;
@@ -16,12 +17,17 @@ const USUAL: readonly Place[] = [
 /**
  * The corners of a face on a photograph: those of the largest piece where a gauge card is beside it, until they are
  * moved by hand. Each move can be undone.
+ *
+ * @param aspect how many times as long as high the face is by the plan
  */
-export function useCorners(file: File) {
+export function useCorners({ file, picture }: Chosen, aspect: number) {
   const [moved, setMoved] = useState<readonly (readonly Place[])[]>([]);
   const [largest] = usePieces(file).answer?.pieces ?? [];
+  const corners = moved.at(-1) ?? (largest ? cornersOf(largest) : USUAL);
   return {
-    corners: moved.at(-1) ?? (largest ? cornersOf(largest) : USUAL),
+    corners,
+    /** The same from the upper left one of the face by the plan. */
+    laid: laidAlong(corners, picture, aspect),
     isMoved: moved.length > 0,
     move: (corners: readonly Place[]) => setMoved((before) => [...before, corners]),
     undo: () => setMoved((before) => before.slice(0, -1)),

@@ -189,7 +189,7 @@ class PhotographTasksTest extends Story {
     assertThat(page.getByText("No gauge card is seen")).isVisible();
     button("Use a known size instead").click();
     page.getByLabel("Known of the largest piece").selectOption("Width");
-    page.getByLabel("It is").fill("40 mm");
+    page.getByLabel("How long").fill("40 mm");
     button("Measure by this size").click();
     assertThat(page.locator("[data-measured='1']")).isVisible();
     button("Add measurements").click();
