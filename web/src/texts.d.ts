@@ -2867,6 +2867,7 @@ declare module 'texts/photograph/FlawsView' {
   export const suspect: string;
   export const delaminated: string;
   export const dragTheCorners: string;
+  export const cornersNotMoved: string;
   export const seen: string;
   export const surface: string;
   export const groundOrEtched: string;
@@ -2889,6 +2890,7 @@ declare module 'texts/photograph/FlawsView' {
 declare module 'texts/photograph/CompareView' {
   export const etchAndPhotograph: string;
   export const dragTheCorners: string;
+  export const cornersNotMoved: string;
   export const face: string;
   export const top: string;
   export const underside: string;

@@ -35,7 +35,10 @@ function Comparing({ open }: { open: Open }) {
   const [depthMm, setDepthMm] = useState(0);
   const [bar, setBar] = useState(0);
   const size = place.after && { lengthMm: place.after.lengthMm, widthMm: place.after.widthMm };
-  const { corners, laid, move, undo, isMoved } = useCorners(chosen, size ? size.lengthMm / size.widthMm : 1);
+  const { corners, laid, move, undo, isMoved, isPlaced } = useCorners(
+    chosen,
+    size ? size.lengthMm / size.widthMm : 1,
+  );
   const fitting = useAsked((of: Parameters<typeof fitPattern>[1], signal) =>
     fitPattern(chosen.file, of, signal),
   );
@@ -76,6 +79,7 @@ function Comparing({ open }: { open: Open }) {
           {texts.undo}
         </Button>
       </div>
+      {fitted && !isPlaced && <p role="alert">▲ {texts.cornersNotMoved}</p>}
       {fitting.isAsking && <Working words={texts.comparing} onCancel={fitting.cancel} />}
       {fitting.error && <Refusal error={fitting.error} />}
       {fitted && size && (

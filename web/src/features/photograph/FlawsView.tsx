@@ -58,7 +58,7 @@ function Finding({ open }: { open: Open }) {
   const [face, setFace] = useState<Face>('END');
   const [isGlowing, setGlowing] = useState(false);
   const [bar, setBar] = useState(0);
-  const { corners, laid, move, undo, isMoved } = useCorners(chosen, aspectOf(face, place.after));
+  const { corners, laid, move, undo, isMoved, isPlaced } = useCorners(chosen, aspectOf(face, place.after));
   const finding = useAsked((of: Parameters<typeof findDarkLines>[1], signal) =>
     findDarkLines(chosen.file, of, signal),
   );
@@ -99,6 +99,7 @@ function Finding({ open }: { open: Open }) {
         </Button>
       </div>
       {isGlowing && <Danger words={texts.noThermometer} className="text-[14px]" />}
+      {lines && !isPlaced && <p role="alert">▲ {texts.cornersNotMoved}</p>}
       {finding.isAsking && <Working words={texts.finding} onCancel={finding.cancel} />}
       {finding.error && <Refusal error={finding.error} />}
       {lines ? (

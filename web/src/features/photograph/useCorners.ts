@@ -29,6 +29,8 @@ export function useCorners({ file, picture }: Chosen, aspect: number) {
     /** The same from the upper left one of the face by the plan. */
     laid: laidAlong(corners, picture, aspect),
     isMoved: moved.length > 0,
+    /** Whether they are those of a face: found by the card, or put there. */
+    isPlaced: moved.length > 0 || largest !== undefined,
     move: (corners: readonly Place[]) => setMoved((before) => [...before, corners]),
     undo: () => setMoved((before) => before.slice(0, -1)),
   };

@@ -4,6 +4,7 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.geminal.e2e.fixtures.PaintedBench;
 import app.geminal.e2e.fixtures.Shop;
 import app.geminal.e2e.fixtures.Story;
 import app.geminal.e2e.pages.SignInPage;
@@ -15,25 +16,16 @@ import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.util.Base64;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import javax.imageio.ImageIO;
-import org.apache.pdfbox.Loader;
-import org.apache.pdfbox.pdmodel.PDDocument;
-import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
 /** A photograph on a phone: bars measured beside a card, a pattern compared, flaws found. */
 class PhotographTasksTest extends Story {
-  private static final int PX_PER_MM = 12;
-
-  /** The face is where the corners are before they are dragged. */
-  private static final double INSET = 0.12;
-
   private long billet;
 
   /** Its billets would change the counts of the demo that the others share. */
@@ -87,43 +79,6 @@ class PhotographTasksTest extends Story {
             .formatted(pieces, path, body, as, field));
   }
 
-  private static FilePayload file(BufferedImage picture) throws IOException {
-    ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    ImageIO.write(picture, "png", bytes);
-    return new FilePayload("photo.png", "image/png", bytes.toByteArray());
-  }
-
-  /** Something on a bench, its corners where they are looked for first. */
-  private static FilePayload onBench(BufferedImage face) throws IOException {
-    int wide = (int) Math.round(face.getWidth() / (1 - 2 * INSET));
-    int high = (int) Math.round(face.getHeight() / (1 - 2 * INSET));
-    BufferedImage picture = new BufferedImage(wide, high, BufferedImage.TYPE_INT_RGB);
-    Graphics2D g = picture.createGraphics();
-    g.setColor(new Color(190, 160, 120));
-    g.fillRect(0, 0, wide, high);
-    g.drawImage(face, (int) Math.round(INSET * wide), (int) Math.round(INSET * high), null);
-    g.dispose();
-    return file(picture);
-  }
-
-  private FilePayload barBesideCard() throws IOException {
-    byte[] pdf = page.request().get(shop.at("/api/v1/gauge-card.pdf")).body();
-    try (PDDocument sheet = Loader.loadPDF(pdf)) {
-      BufferedImage printed = new PDFRenderer(sheet).renderImage(0, PX_PER_MM * 25.4f / 72);
-      int side = 210 * PX_PER_MM;
-      BufferedImage picture = new BufferedImage(side, side, BufferedImage.TYPE_INT_RGB);
-      Graphics2D g = picture.createGraphics();
-      g.setColor(new Color(190, 160, 120));
-      g.fillRect(0, 0, side, side);
-      int card = 20 * PX_PER_MM;
-      g.drawImage(printed.getSubimage(card, card, 100 * PX_PER_MM, 70 * PX_PER_MM), 0, 0, null);
-      g.setColor(new Color(70, 72, 76));
-      g.fillRect(15 * PX_PER_MM, 120 * PX_PER_MM, 180 * PX_PER_MM, 40 * PX_PER_MM);
-      g.dispose();
-      return file(picture);
-    }
-  }
-
   private Locator button(String name) {
     return page.getByRole(AriaRole.BUTTON, new GetByRoleOptions().setName(name).setExact(true));
   }
@@ -143,7 +98,7 @@ class PhotographTasksTest extends Story {
   @Test
   void aBarBesideTheCardIsMeasuredForPlanAndBook() throws IOException {
     page.navigate(shop.at("/billets/" + billet + "/measure?step=b"));
-    choose(barBesideCard());
+    choose(PaintedBench.barBesideCard(page, shop));
     assertThat(page.locator("[data-measured='1']")).isVisible();
     assertThat(page.locator("[data-piece='1']")).isVisible();
     button("Add measurements").click();
@@ -169,7 +124,7 @@ class PhotographTasksTest extends Story {
   @Test
   void withoutACardTwoMarksOfARuleGiveTheScale() throws IOException {
     page.navigate(shop.at("/billets/" + billet + "/measure?step=b"));
-    choose(file(barAlone()));
+    choose(PaintedBench.file(barAlone()));
     assertThat(page.getByText("No gauge card is seen")).isVisible();
     button("Use a rule in the photo instead").click();
     assertThat(page.locator("[data-handle]")).hasCount(2);
@@ -185,7 +140,7 @@ class PhotographTasksTest extends Story {
   @Test
   void orOneSizeThatIsKnown() throws IOException {
     page.navigate(shop.at("/billets/" + billet + "/measure?step=b"));
-    choose(file(barAlone()));
+    choose(PaintedBench.file(barAlone()));
     assertThat(page.getByText("No gauge card is seen")).isVisible();
     button("Use a known size instead").click();
     page.getByLabel("Known of the largest piece").selectOption("Width");
@@ -213,7 +168,7 @@ class PhotographTasksTest extends Story {
                 "id");
     BufferedImage picture = ImageIO.read(new ByteArrayInputStream(Base64.getDecoder().decode(png)));
     page.navigate(shop.at("/billets/" + billet + "/compare?step=b"));
-    choose(onBench(steelOf(picture)));
+    choose(PaintedBench.onBench(steelOf(picture)));
     page.getByLabel("Ground off").fill("3 mm");
     button("Compare").click();
     Locator pitch = page.locator("[data-figure='pitchMm']");
@@ -260,7 +215,7 @@ class PhotographTasksTest extends Story {
     g.fillRect(0, 600 * 7 / 21 - 4, 300, 8);
     g.dispose();
     page.navigate(shop.at("/billets/" + billet + "/flaws?step=a"));
-    choose(onBench(end));
+    choose(PaintedBench.onBench(end));
     button("Find dark lines").click();
     assertThat(page.getByText("One dark line.")).isVisible();
     assertThat(page.locator("[data-dark-line]")).hasCount(1);

@@ -1,5 +1,6 @@
 package app.geminal.e2e.flows;
 
+import app.geminal.e2e.fixtures.PaintedBench;
 import app.geminal.e2e.fixtures.Shop;
 import app.geminal.e2e.fixtures.Story;
 import app.geminal.e2e.pages.BilletPage;
@@ -14,6 +15,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.WaitForSelectorState;
+import java.io.IOException;
 import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfEnvironmentVariable;
@@ -27,7 +29,7 @@ class ScreenshotsTest extends Story {
   }
 
   @Test
-  void everyMainView() {
+  void everyMainView() throws IOException {
     RackPage rack = SignInPage.at(page, shop).asDemo();
     rack.billets().first().waitFor();
     picture("rack");
@@ -40,10 +42,9 @@ class ScreenshotsTest extends Story {
     draft.named("Four-bar twist for the pilot's knife").beginWithPattern("Four-bar twist");
     draft.putOnRack().line().waitFor();
     page.navigate(page.url() + "/inside");
-    InsidePage inside = new InsidePage(page).fine(0);
+    new InsidePage(page).fine(0);
     picture("inside");
-    inside.lookAt("blade");
-    picture("inside-blade");
+    photograph();
     BilletPage billet = new BilletPage(page).rack().open("Rigging knife bar, barge Teasel");
     billet.openStage(0, "Restack");
     picture("billet");
@@ -74,6 +75,14 @@ class ScreenshotsTest extends Story {
     page.navigate(shop.at("/evidence"));
     page.locator("[data-compared]").waitFor();
     picture("evidence");
+  }
+
+  /** A bar beside the printed card, on a phone. */
+  private void photograph() throws IOException {
+    page.navigate(shop.at("/billets/1/measure"));
+    page.getByLabel("Choose photo").last().setInputFiles(PaintedBench.barBesideCard(page, shop));
+    page.locator("[data-measured='1']").waitFor();
+    picture("measure", 390, 844);
   }
 
   /**
