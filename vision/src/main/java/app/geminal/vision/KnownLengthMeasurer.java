@@ -197,7 +197,9 @@ public final class KnownLengthMeasurer {
       }
       case KnownLength.OfLargestPiece(boolean isLonger, double mm) ->
           new KnownLength.OfLargestPiece(
-              isLonger, Math.max(mm / 2, mm + SIDE_ITSELF_MM * random.nextGaussian()));
+              isLonger,
+              Math.clamp(
+                  mm + SIDE_ITSELF_MM * random.nextGaussian(), mm / 2, KnownLength.FARTHEST_MM));
     };
   }
 
