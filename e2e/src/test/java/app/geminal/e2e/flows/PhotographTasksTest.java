@@ -98,7 +98,7 @@ class PhotographTasksTest extends Story {
   @Test
   void aBarBesideTheCardIsMeasuredForPlanAndBook() throws IOException {
     page.navigate(shop.at("/billets/" + billet + "/measure?step=b"));
-    choose(PaintedBench.barBesideCard(page, shop));
+    choose(PaintedBench.barBesideCard(page, shop, 180, 40));
     assertThat(page.locator("[data-measured='1']")).isVisible();
     assertThat(page.locator("[data-piece='1']")).isVisible();
     button("Add measurements").click();

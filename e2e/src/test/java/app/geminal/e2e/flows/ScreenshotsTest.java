@@ -77,10 +77,16 @@ class ScreenshotsTest extends Story {
     picture("evidence");
   }
 
-  /** A bar beside the printed card, on a phone. */
+  /** The first weld of a bar beside the printed card, on a phone. */
   private void photograph() throws IOException {
-    page.navigate(shop.at("/billets/1/measure"));
-    page.getByLabel("Choose photo").last().setInputFiles(PaintedBench.barBesideCard(page, shop));
+    String step =
+        (String)
+            page.evaluate(
+                "async () => (await (await fetch('/api/v1/billets/1')).json()).plan.steps[0].key");
+    page.navigate(shop.at("/billets/1/measure?step=" + step));
+    page.getByLabel("Choose photo")
+        .last()
+        .setInputFiles(PaintedBench.barBesideCard(page, shop, 154, 39));
     page.locator("[data-measured='1']").waitFor();
     picture("measure", 390, 844);
   }
