@@ -19,7 +19,7 @@ final class Stripes {
   /**
    * Of threads of a ribbon.
    *
-   * @param traces that tell steel from what is beside it, the surest first
+   * @param traces that part steel from what is beside it, the surest first
    * @param beyond how many samples of them are before the line begins, and after it ends
    */
   Stripes(float[][] threads, List<Trace> traces, double beyond) {

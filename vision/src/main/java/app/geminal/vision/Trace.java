@@ -3,7 +3,7 @@ package app.geminal.vision;
 import java.util.OptionalDouble;
 
 /**
- * One thing along a line that tells steel from what is beside it when brightness does not: how warm
+ * One thing along a line that parts steel from what is beside it when brightness does not: how warm
  * the colour is, since etched steel is grey and a bench rarely is, or how rough it is along the
  * layers, since steel was ground and a bench has grain.
  */
