@@ -1,5 +1,5 @@
 import * as texts from 'texts/photograph/CompareView';
-import { useState } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
@@ -109,14 +109,48 @@ function Comparing({ open }: { open: Open }) {
   );
 }
 
-/** A figure in its unit. */
-function Value({ figure, value }: { figure: FittedFigure; value: number }) {
-  return figure.measure === 'LENGTH' ? <Length mm={value} /> : <>{Number(value.toPrecision(3))}</>;
+/** A figure as it was found, with its range and what was planned. */
+function Found({
+  name,
+  label,
+  isLength,
+  value,
+  low,
+  high,
+  planned,
+  children,
+}: {
+  name: string;
+  label: ReactNode;
+  isLength: boolean;
+  value: number;
+  low: number;
+  high: number;
+  planned?: number;
+  children?: ReactNode;
+}) {
+  const units = useUnits();
+  const show = (of: number) => (isLength ? <Length mm={of} /> : <>{Number(of.toPrecision(3))}</>);
+  return (
+    <li className="flex flex-wrap items-baseline gap-x-4" data-figure={name}>
+      <span>{label}</span>
+      <b className="text-[34px] leading-tight">{show(value)}</b>
+      {isLength && unitOf('length', units)}
+      <span className="text-soft">
+        {show(low)} {texts.to} {show(high)}
+        {planned !== undefined && (
+          <>
+            , {texts.planned} {show(planned)}
+          </>
+        )}
+      </span>
+      {children}
+    </li>
+  );
 }
 
 /** What the steps came out as, to be taken into the plan and kept. */
 function AsMade({ open: { billet, path, place, chosen, another }, fitted }: { open: Open; fitted: Fitted }) {
-  const units = useUnits();
   const editing = useBillet(billet.id);
   const [applied, setApplied] = useState(0);
   const [wrong, setWrong] = useState<string | null>(null);
@@ -164,37 +198,32 @@ function AsMade({ open: { billet, path, place, chosen, another }, fitted }: { op
       </p>
       <ul className="grid gap-2">
         {fitted.figures.map((figure) => (
-          <li
+          <Found
             key={`${figure.step} ${figure.field}`}
-            className="flex flex-wrap items-baseline gap-x-4"
-            data-figure={figure.field}
+            name={figure.field}
+            label={
+              <>
+                {texts.ofStep({ step: figure.step })} <Words of={figure.label} />
+              </>
+            }
+            isLength={figure.measure === 'LENGTH'}
+            value={figure.value}
+            low={figure.low}
+            high={figure.high}
+            planned={figure.planned}
           >
-            <span>
-              {texts.ofStep({ step: figure.step })} <Words of={figure.label} />
-            </span>
-            <b className="text-[34px] leading-tight">
-              <Value figure={figure} value={figure.value} />
-            </b>
-            {figure.measure === 'LENGTH' && unitOf('length', units)}
-            <span className="text-soft">
-              <Value figure={figure} value={figure.low} /> {texts.to}{' '}
-              <Value figure={figure} value={figure.high} />, {texts.planned}{' '}
-              <Value figure={figure} value={figure.planned} />
-            </span>
             <Button onClick={() => void apply(figure)}>{texts.applyToPlan}</Button>
-          </li>
+          </Found>
         ))}
         {fitted.ground && (
-          <li className="flex flex-wrap items-baseline gap-x-4" data-figure="ground">
-            <span>{texts.groundOffTheFace}</span>
-            <b className="text-[34px] leading-tight">
-              <Length mm={fitted.ground.mm} />
-            </b>
-            {unitOf('length', units)}
-            <span className="text-soft">
-              <Length mm={fitted.ground.lowMm} /> {texts.to} <Length mm={fitted.ground.highMm} />
-            </span>
-          </li>
+          <Found
+            name="ground"
+            label={texts.groundOffTheFace}
+            isLength
+            value={fitted.ground.mm}
+            low={fitted.ground.lowMm}
+            high={fitted.ground.highMm}
+          />
         )}
       </ul>
       {wrong && <p role="alert">▲ {wrong}</p>}

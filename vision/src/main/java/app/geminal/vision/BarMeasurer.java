@@ -25,9 +25,6 @@ public final class BarMeasurer {
 
   private static final int DRAWS = 60;
 
-  /** In a normal distribution 95 in 100 are within so many standard deviations. */
-  private static final double NINETY_FIVE = 1.96;
-
   private final Photograph photograph;
   private final SeenCard card;
 
@@ -115,8 +112,7 @@ public final class BarMeasurer {
     double corner = cornerSpread(plane);
     double[] edges = piece.spreads(plane);
     Random random = new Random(piece.all().getFirst().places().size());
-    double[] longs = new double[DRAWS];
-    double[] shorts = new double[DRAWS];
+    List<PieceEdges.Figures> there = new ArrayList<>();
     for (int i = 0; i < DRAWS; i++) {
       List<Spot> corners = new ArrayList<>();
       for (Spot p : card.onPicture()) {
@@ -125,15 +121,9 @@ public final class BarMeasurer {
       Plane drawn = plane(bend.usual() + bend.spread() * random.nextGaussian(), corners);
       double[] moved =
           IntStream.range(0, 4).mapToDouble(k -> edges[k] * random.nextGaussian()).toArray();
-      PieceEdges.Figures there = piece.on(drawn, moved);
-      longs[i] = there.longMm() - usual.longMm();
-      shorts[i] = there.shortMm() - usual.shortMm();
+      there.add(piece.on(drawn, moved));
     }
-    return usual.with(NINETY_FIVE * spread(longs), NINETY_FIVE * spread(shorts));
-  }
-
-  private static double spread(double[] off) {
-    return Math.sqrt(Arrays.stream(off).map(o -> o * o).average().orElse(0));
+    return usual.with(there);
   }
 
   private double cornerSpread(Plane plane) {

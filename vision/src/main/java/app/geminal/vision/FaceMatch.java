@@ -120,13 +120,22 @@ final class FaceMatch {
   }
 
   /**
-   * The same, moved roughly and as far as may be so that it is most like a view with some figures.
+   * A match, with what is seen moved between its ends.
+   *
+   * @param by in which it was moved so
    */
-  FaceMatch movedFreely(double[] values) {
-    Optional<FaceGrid> view = view(values);
-    if (view.isEmpty()) {
-      return this;
+  record Moved(FaceMatch by, Match match) {
+    Moved better(Moved other) {
+      return other.match.worth() > match.worth() ? other : this;
     }
+
+    double worth() {
+      return match.worth();
+    }
+  }
+
+  /** Moved roughly and as far as may be so that it is most like a view with some figures. */
+  Moved movedFreely(double[] values) {
     List<Warp> all = new ArrayList<>();
     int bows = (int) Math.ceil(mostBow / BOW_STEP);
     for (int bow = -bows; bow <= bows; bow++) {
@@ -134,15 +143,11 @@ final class FaceMatch {
         all.add(new Warp(bow * mostBow / bows, swing * MOST_SWING / 2));
       }
     }
-    return likest(values, view.get(), all);
+    return likest(values, all);
   }
 
-  /** The same, moved a little between its ends so that it is most like a view with some figures. */
-  FaceMatch movedTowards(double[] values, double step) {
-    return view(values).map(view -> movedTowards(values, view, step)).orElse(this);
-  }
-
-  private FaceMatch movedTowards(double[] values, FaceGrid view, double step) {
+  /** Moved a little more so that it is most like a view with some figures. */
+  Moved movedTowards(double[] values, double step) {
     List<Warp> all = new ArrayList<>();
     for (int bow = -2; bow <= 2; bow++) {
       for (int swing = -2; swing <= 2; swing++) {
@@ -152,21 +157,20 @@ final class FaceMatch {
         }
       }
     }
-    return likest(values, view, all);
+    return likest(values, all);
   }
 
-  private FaceMatch likest(double[] values, FaceGrid view, List<Warp> warps) {
-    FaceMatch best = this;
-    double most = of(values, view).worth();
-    for (Warp other : warps) {
-      FaceMatch there = through(other);
-      double worth = there.of(values, view).worth();
-      if (worth > most) {
-        most = worth;
-        best = there;
-      }
+  /** As it is, or moved as one of these; the view is painted once for all of them. */
+  private Moved likest(double[] values, List<Warp> warps) {
+    Optional<FaceGrid> view = view(values);
+    if (view.isEmpty()) {
+      return new Moved(this, Match.NONE);
     }
-    return best;
+    Moved asItIs = new Moved(this, of(values, view.get()));
+    return warps.stream()
+        .map(this::through)
+        .map(there -> new Moved(there, there.of(values, view.get())))
+        .reduce(asItIs, Moved::better);
   }
 
   /** How alike two views are, wherever their patterns begin. */
@@ -228,7 +232,7 @@ final class FaceMatch {
   }
 
   /** Where a view that is there already is most like it. */
-  Match of(double[] values, FaceGrid view) {
+  private Match of(double[] values, FaceGrid view) {
     return all(values, view).reduce(Match.NONE, Match::better);
   }
 

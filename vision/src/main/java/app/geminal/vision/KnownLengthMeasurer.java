@@ -37,7 +37,6 @@ public final class KnownLengthMeasurer {
   private static final double USUAL_BEND = 0.02;
 
   private static final int DRAWS = 60;
-  private static final double NINETY_FIVE = 1.96;
 
   private final Photograph photograph;
   private final KnownLength known;
@@ -210,15 +209,11 @@ public final class KnownLengthMeasurer {
   }
 
   private static MeasuredPiece measured(PieceEdges piece, Plane plane, Drawn[] drawn) {
-    PieceEdges.Figures usual = figures(piece, plane);
     double[] spreads = piece.spreads(plane);
-    double longs = 0;
-    double shorts = 0;
-    for (Drawn other : drawn) {
-      PieceEdges.Figures there = piece.on(other.plane(), moved(spreads, other.seed()));
-      longs += Math.pow(there.longMm() - usual.longMm(), 2) / DRAWS;
-      shorts += Math.pow(there.shortMm() - usual.shortMm(), 2) / DRAWS;
-    }
-    return usual.with(NINETY_FIVE * Math.sqrt(longs), NINETY_FIVE * Math.sqrt(shorts));
+    return figures(piece, plane)
+        .with(
+            Arrays.stream(drawn)
+                .map(other -> piece.on(other.plane(), moved(spreads, other.seed())))
+                .toList());
   }
 }

@@ -134,18 +134,19 @@ public final class LayerCounter {
     double beyond = Math.ceil(Math.clamp(4 * thickness, LEAST_BEYOND_PX, MOST_BEYOND_PX));
     Ribbon ribbon = new Ribbon(photograph, line, beyond, half);
     float[][] threads = ribbon.threads();
+    // The surest first.
     List<Trace> traces =
         List.of(new Trace(ribbon.warmth(), beyond), new Trace(ribbon.roughness(), beyond));
-    Stripes all = new Stripes(threads, traces, beyond);
+    Stripes all = new Stripes(threads, beyond);
     List<Stripes> parts =
         IntStream.range(0, PARTS)
             .mapToObj(part ->
                 Arrays.copyOfRange(
                     threads, part * threads.length / PARTS, (part + 1) * threads.length / PARTS))
-            .map(some -> new Stripes(some, traces, beyond))
+            .map(some -> new Stripes(some, beyond))
             .toList();
     double usually = thickness(all.places(Boundaries.USUAL, thickness), line.lengthPx());
-    Reading usual = reading(all, parts, Boundaries.USUAL, usually);
+    Reading usual = reading(all, parts, traces, Boundaries.USUAL, usually);
     if (usual.layers.size() < 2) {
       return refused(usual.layers.size(), VisionText.NO_LAYERS.with());
     }
@@ -154,9 +155,9 @@ public final class LayerCounter {
           usual.layers.size(), VisionText.LAYERS_TOO_FINE.with("atLeast", usual.layers.size()));
     }
     List<Reading> others = new ArrayList<>(List.of(usual));
-    others.add(reading(all, List.of(), STRICT, usually));
-    others.add(reading(all, List.of(), LENIENT, usually));
-    parts.forEach(part -> others.add(reading(part, List.of(), Boundaries.USUAL, usually)));
+    others.add(reading(all, List.of(), traces, STRICT, usually));
+    others.add(reading(all, List.of(), traces, LENIENT, usually));
+    parts.forEach(part -> others.add(reading(part, List.of(), traces, Boundaries.USUAL, usually)));
     int count = usual.layers.size();
     int low = others.stream().mapToInt(r -> r.layers.size() - r.doubtful).min().orElse(count);
     int high = others.stream().mapToInt(r -> r.layers.size() + r.perhaps).max().orElse(count);
@@ -177,15 +178,16 @@ public final class LayerCounter {
    */
   private record Reading(List<Layer> layers, int doubtful, int perhaps) {}
 
-  private Reading reading(Stripes stripes, List<Stripes> parts, double share, double thickness) {
+  private Reading reading(
+      Stripes stripes, List<Stripes> parts, List<Trace> traces, double share, double thickness) {
     List<Double> places = Confirmation.of(stripes.places(share, thickness), parts, thickness);
     double end = line.lengthPx();
     List<Double> onLine = places.stream().filter(p -> p >= 0 && p <= end).toList();
     if (onLine.isEmpty()) {
       return new Reading(List.of(), 0, 0);
     }
-    OptionalDouble before = steelEnds(stripes, onLine.reversed(), 0, thickness);
-    OptionalDouble behind = steelEnds(stripes, onLine, end, thickness);
+    OptionalDouble before = steelEnds(traces, onLine.reversed(), -1, 0, thickness);
+    OptionalDouble behind = steelEnds(traces, onLine, 1, end, thickness);
     // What is seen of brightness is exact, what is seen of colour is smeared.
     double smeared = Math.max(OuterLayer.BLOCK_PX, thickness);
     double from = before.orElse(0) - smeared;
@@ -214,18 +216,21 @@ public final class LayerCounter {
    * Where the colour or the smoothness of steel ends at one end of a line.
    *
    * @param places boundaries on the line, those at that end last
-   * @param end of the line, px
+   * @param side −1 where the line begins, 1 where it ends
+   * @param end of the line there, px
    */
   private static OptionalDouble steelEnds(
-      Stripes stripes, List<Double> places, double end, double thickness) {
+      List<Trace> traces, List<Double> places, int side, double end, double thickness) {
     int count = places.size();
     double inside = places.get(count - 1 - Math.min(SURELY_STEEL, count / 2));
-    double last = places.getLast();
-    double side = places.getFirst() <= last && end > 0 ? 1 : -1;
-    double farther = side * Math.max(side * end, side * last);
+    double farther = side * Math.max(side * end, side * places.getLast());
     double outside = farther + side * 2 * thickness;
     double steel = Math.min(3 * thickness, Math.abs(inside - places.getFirst()));
-    return stripes.steelEnds(inside, outside, steel, 3 * thickness);
+    return traces.stream()
+        .map(trace -> trace.edge(inside, outside, steel, 3 * thickness))
+        .filter(OptionalDouble::isPresent)
+        .findFirst()
+        .orElse(OptionalDouble.empty());
   }
 
   private static double thickness(List<Double> places, double lengthPx) {

@@ -66,7 +66,7 @@ final class OuterLayer {
   private final int side;
   private final double end;
   private final double outer;
-  private final OptionalDouble colour;
+  private final OptionalDouble steelEnds;
   private double thinner;
   private double thicker;
 
@@ -77,7 +77,7 @@ final class OuterLayer {
    * @param within boundaries on the line, px, at least one
    * @param side −1 where the line begins, 1 where it ends
    * @param end of the line there, px
-   * @param colour where the colour or the smoothness of steel ends, px, where it does
+   * @param steelEnds where the colour or the smoothness of steel ends, px, where it does
    */
   OuterLayer(
       Stripes stripes,
@@ -85,7 +85,7 @@ final class OuterLayer {
       List<Double> within,
       int side,
       double end,
-      OptionalDouble colour) {
+      OptionalDouble steelEnds) {
     this.stripes = stripes;
     this.thickness = thickness;
     this.within = within;
@@ -93,10 +93,10 @@ final class OuterLayer {
     this.end = end;
     outer = at(0);
     // Colour that ends before a boundary does was smeared, and says nothing.
-    this.colour =
-        colour.isPresent() && out(colour.getAsDouble()) < -SMEARED_PX
+    this.steelEnds =
+        steelEnds.isPresent() && out(steelEnds.getAsDouble()) < -SMEARED_PX
             ? OptionalDouble.empty()
-            : colour;
+            : steelEnds;
     thinner = thickness;
     thicker = thickness;
     for (int k = 0; k < 2 && k + 1 < within.size(); k++) {
@@ -108,16 +108,16 @@ final class OuterLayer {
 
   Found found() {
     double drawn = out(end);
-    if (colour.isEmpty() && drawn < AT_THE_EDGE * like()) {
+    if (steelEnds.isEmpty() && drawn < AT_THE_EDGE * like()) {
       return Found.NONE;
     }
     Optional<Double> edge = edge();
     if (edge.isPresent()) {
       return Found.sure(to(edge.get()));
     }
-    if (colour.isPresent()) {
-      boolean isThick = out(colour.getAsDouble()) > Math.max(SMEARED_PX, LEAST * thinner);
-      return isThick ? Found.sure(to(colour.getAsDouble())) : Found.NONE;
+    if (steelEnds.isPresent()) {
+      boolean isThick = out(steelEnds.getAsDouble()) > Math.max(SMEARED_PX, LEAST * thinner);
+      return isThick ? Found.sure(to(steelEnds.getAsDouble())) : Found.NONE;
     }
     if (!isAlike()) {
       return Found.NONE;
@@ -139,7 +139,7 @@ final class OuterLayer {
   private Optional<Double> edge(double share, double shortest, double longest, double smeared) {
     return stripes.places(share, thickness).stream()
         .filter(place -> out(place) > shortest && out(place) < longest)
-        .filter(place -> colour.isEmpty() || Math.abs(place - colour.getAsDouble()) < smeared)
+        .filter(place -> steelEnds.isEmpty() || Math.abs(place - steelEnds.getAsDouble()) < smeared)
         .min(Comparator.comparingDouble(this::out));
   }
 

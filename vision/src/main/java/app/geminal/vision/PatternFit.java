@@ -5,7 +5,7 @@ import app.geminal.asmade.PatternFigure;
 import app.geminal.operation.OperationField.Shows;
 import app.geminal.text.Message;
 import app.geminal.vision.FaceMatch.Match;
-import app.geminal.vision.PatternSearch.Placed;
+import app.geminal.vision.FaceMatch.Moved;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -81,15 +81,15 @@ public final class PatternFit {
     if (figures.isEmpty()) {
       return cannotTell(planned, planned, VisionText.NOTHING_TO_FIT.with());
     }
-    List<Placed> likely = search.likely();
-    if (likely.isEmpty() || likely.getFirst().likeness() < LEAST_LIKENESS) {
+    List<Moved> likely = search.likely();
+    if (likely.isEmpty() || likely.getFirst().match().likeness() < LEAST_LIKENESS) {
       return cannotTell(
           planned,
           likely.isEmpty() ? planned : likely.getFirst().match(),
           VisionText.PATTERN_NOT_SEEN.with());
     }
     Followed first = followed(likely.getFirst());
-    Optional<Placed> elsewhere =
+    Optional<Moved> elsewhere =
         likely.stream().filter(other -> !search.isNear(first.best(), other.match())).findFirst();
     if (elsewhere.isEmpty()
         || isApart(likely.getFirst().match(), elsewhere.get().match(), search::independent)) {
@@ -115,41 +115,27 @@ public final class PatternFit {
     return 0.5 * Math.log((1 + likeness) / (1 - likeness));
   }
 
-  private Followed followed(Placed from) {
+  private Followed followed(Moved from) {
     List<Match> around = search.around(from);
-    FaceMatch by = small.through(from.warp()).beginningAs(from.match());
+    FaceMatch by = small.through(from.by().warp()).beginningAs(from.match());
     Match likest = around.stream().reduce(from.match(), Match::better);
     Moved moved = new Moved(by, by.at(likest.values()));
     for (int round = 0; round < ROUNDS; round++) {
       double finer = 1 << round;
       moved = moved(moved, search.step(0) / finer, WARP_STEP / finer);
       for (int k = 0; k < figures.size(); k++) {
-        moved = moved.with(near(moved.by(), moved.best(), k, search.step(k) / finer));
+        moved = new Moved(moved.by(), near(moved.by(), moved.match(), k, search.step(k) / finer));
       }
     }
-    return new Followed(moved.best(), moved.by(), alike(around));
-  }
-
-  /** A match, with what is seen moved as in the other. */
-  private record Moved(FaceMatch by, Match best) {
-    Moved with(Match match) {
-      return new Moved(by, match);
-    }
-
-    Moved better(Moved other) {
-      return other.best.worth() > best.worth() ? other : this;
-    }
+    return new Followed(moved.match(), moved.by(), alike(around));
   }
 
   /** The first figure, and what moves the pattern between its ends, make up for each other. */
   private Moved moved(Moved from, double step, double warpStep) {
-    double value = from.best().values()[0];
+    double[] values = from.match().values();
     return IntStream.rangeClosed(-2, 2)
-        .mapToObj(i -> within(from.best().values(), 0, value + i * step))
-        .map(values -> {
-          FaceMatch there = from.by().movedTowards(values, warpStep);
-          return new Moved(there, there.at(values));
-        })
+        .mapToObj(i -> within(values, 0, values[0] + i * step))
+        .map(beside -> from.by().movedTowards(beside, warpStep))
         .reduce(from, Moved::better);
   }
 

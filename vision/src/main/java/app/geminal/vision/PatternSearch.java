@@ -3,6 +3,7 @@ package app.geminal.vision;
 import app.geminal.asmade.AsMade;
 import app.geminal.asmade.PatternFigure;
 import app.geminal.vision.FaceMatch.Match;
+import app.geminal.vision.FaceMatch.Moved;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -72,36 +73,11 @@ final class PatternSearch {
     return large.independent(match);
   }
 
-  /**
-   * A view where it is most like the photograph.
-   *
-   * @param warp by which what is seen was moved
-   */
-  record Placed(Match match, Warp warp) {
-    private static final Placed NONE = new Placed(Match.NONE, Warp.NONE);
-
-    private static Placed by(FaceMatch there, double[] values) {
-      return new Placed(there.at(values), there.warp());
-    }
-
-    private Placed better(Placed other) {
-      return other.worth() > worth() ? other : this;
-    }
-
-    double likeness() {
-      return match.likeness();
-    }
-
-    private double worth() {
-      return match.worth();
-    }
-  }
-
   /** Views that are most like the photograph, the likeliest first, no two near each other. */
-  List<Placed> likely() {
+  List<Moved> likely() {
     return candidates().stream()
         .map(this::others)
-        .sorted(Comparator.comparingDouble(Placed::likeness).reversed())
+        .sorted(Comparator.comparingDouble((Moved m) -> m.match().likeness()).reversed())
         .toList();
   }
 
@@ -167,39 +143,34 @@ final class PatternSearch {
   }
 
   /** The likeliest of the other figures, the last one first, and of the first one near it. */
-  private Placed others(Match from) {
+  private Moved others(Match from) {
     Match best = large.at(from.values());
     for (int k = figures.size() - 1; k >= 1; k--) {
       best = along(large, best, k, range(k));
     }
-    Placed placed = placed(large, best);
+    Moved moved = moved(large, best);
     if (figures.size() < 3) {
-      return placed;
+      return moved;
     }
     // Two others make up for each other, and are seen better once what is seen was moved.
-    FaceMatch there = large.through(placed.warp()).beginningAs(placed.match());
-    Match again = placed.match();
+    FaceMatch there = moved.by().beginningAs(moved.match());
+    Match again = moved.match();
     for (int k = figures.size() - 1; k >= 1; k--) {
       again = along(there, again, k, range(k));
     }
-    return placed(there, again);
+    return moved(there, again);
   }
 
   /** The first figure and what moves the pattern between its ends make up for each other. */
-  private Placed placed(FaceMatch by, Match from) {
+  private Moved moved(FaceMatch by, Match from) {
     return beside(from.values()[0])
-        .mapToObj(v -> changed(from.values(), 0, v))
-        .map(values -> Placed.by(by.movedFreely(values), values))
-        .sorted(Comparator.comparingDouble(Placed::worth).reversed())
+        .mapToObj(v -> by.movedFreely(changed(from.values(), 0, v)))
+        .filter(moved -> moved.match().values().length > 0)
+        .sorted(Comparator.comparingDouble(Moved::worth).reversed())
         .limit(MOST_FOLLOWED)
-        .map(this::followed)
-        .reduce(Placed.NONE, Placed::better);
-  }
-
-  private Placed followed(Placed from) {
-    FaceMatch there = large.through(from.warp()).beginningAs(from.match());
-    double[] values = from.match().values();
-    return Placed.by(there.movedTowards(values, WARP_STEP), values);
+        .map(rough ->
+            rough.by().beginningAs(rough.match()).movedTowards(rough.match().values(), WARP_STEP))
+        .reduce(new Moved(by, Match.NONE), Moved::better);
   }
 
   private static Match along(FaceMatch by, Match from, int k, DoubleStream values) {
@@ -219,9 +190,9 @@ final class PatternSearch {
    * Views around the best: one with each value of the first figure near it, and one with each of
    * the others, those with all of each other, since they make up for one another.
    */
-  List<Match> around(Placed placed) {
-    FaceMatch there = large.through(placed.warp()).beginningAs(placed.match());
-    Match best = placed.match();
+  List<Match> around(Moved moved) {
+    FaceMatch there = moved.by().beginningAs(moved.match());
+    Match best = moved.match();
     List<Match> all = new ArrayList<>();
     beside(best.values()[0]).forEach(v -> all.add(there.at(changed(best.values(), 0, v))));
     List<double[]> combined = new ArrayList<>(List.of(best.values()));

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
 
 /**
@@ -14,6 +15,9 @@ import java.util.stream.IntStream;
  * @param all its four sides: both long ones, then both ends
  */
 record PieceEdges(Rectangle around, List<Side> all) {
+  /** In a normal distribution 95 in 100 are within so many standard deviations. */
+  private static final double NINETY_FIVE = 1.96;
+
   /** Where an edge is tried, mm inwards; nearer first. */
   private static final double[] BESIDE_MM = {0, 4, -4, 8, -8, 12, 16, 20, 24};
 
@@ -114,10 +118,22 @@ record PieceEdges(Rectangle around, List<Side> all) {
       double outOfSquareDeg,
       List<Spot> corners) {
 
-    /** With the errors of both sides, what 95 in 100 are within. */
-    MeasuredPiece with(double longErrorMm, double shortErrorMm) {
+    /** With the errors of both sides, what 95 in 100 are within, from how else it may be. */
+    MeasuredPiece with(List<Figures> drawn) {
       return new MeasuredPiece(
-          longMm, longErrorMm, shortMm, shortErrorMm, taperMm, bowMm, outOfSquareDeg, corners);
+          longMm,
+          error(drawn, there -> there.longMm - longMm),
+          shortMm,
+          error(drawn, there -> there.shortMm - shortMm),
+          taperMm,
+          bowMm,
+          outOfSquareDeg,
+          corners);
+    }
+
+    private static double error(List<Figures> drawn, ToDoubleFunction<Figures> off) {
+      double square = drawn.stream().mapToDouble(off).map(mm -> mm * mm).average().orElse(0);
+      return NINETY_FIVE * Math.sqrt(square);
     }
   }
 

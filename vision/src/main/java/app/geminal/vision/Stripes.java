@@ -3,13 +3,11 @@ package app.geminal.vision;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.OptionalDouble;
 import java.util.stream.IntStream;
 
 /** What a ribbon, or a part of it, shows along a line; places are px from where the line begins. */
 final class Stripes {
   private final Boundaries boundaries;
-  private final List<Trace> traces;
   private final double beyond;
   private final Map<Asked, List<Double>> found = new HashMap<>();
 
@@ -19,23 +17,12 @@ final class Stripes {
   /**
    * Of threads of a ribbon.
    *
-   * @param traces that part steel from what is beside it, the surest first
    * @param beyond how many samples of them are before the line begins, and after it ends
    */
-  Stripes(float[][] threads, List<Trace> traces, double beyond) {
-    this.traces = traces;
+  Stripes(float[][] threads, double beyond) {
     this.beyond = beyond;
     int from = (int) beyond;
     boundaries = new Boundaries(Profile.of(threads), from, threads[0].length - 1 - from);
-  }
-
-  /** Where steel ends by the first trace that shows it; see {@link Trace#edge}. */
-  OptionalDouble steelEnds(double inside, double outside, double steelPx, double benchPx) {
-    return traces.stream()
-        .map(trace -> trace.edge(inside, outside, steelPx, benchPx))
-        .filter(OptionalDouble::isPresent)
-        .findFirst()
-        .orElse(OptionalDouble.empty());
   }
 
   /** Boundaries, in order; see {@link Boundaries#places}. */

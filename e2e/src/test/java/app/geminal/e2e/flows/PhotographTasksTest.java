@@ -121,35 +121,38 @@ class PhotographTasksTest extends Story {
     return picture;
   }
 
-  @Test
-  void withoutACardTwoMarksOfARuleGiveTheScale() throws IOException {
+  private void measureABarAlone() throws IOException {
     page.navigate(shop.at("/billets/" + billet + "/measure?step=b"));
     choose(PaintedBench.file(barAlone()));
     assertThat(page.getByText("No gauge card is seen")).isVisible();
-    button("Use a rule in the photo instead").click();
-    assertThat(page.locator("[data-handle]")).hasCount(2);
-    page.getByLabel("Between the marks").fill("150 mm");
-    button("Measure by the rule").click();
+  }
+
+  private void itsMeasurementsAreAdded() {
     assertThat(page.locator("[data-measured='1']")).isVisible();
     button("Add measurements").click();
     assertThat(page.getByText("Saved in the")).isVisible();
     assertThat(stored(".measured.lengthMm")).isCloseTo(150, within(1.0));
+  }
+
+  @Test
+  void withoutACardTwoMarksOfARuleGiveTheScale() throws IOException {
+    measureABarAlone();
+    button("Use a rule in the photo instead").click();
+    assertThat(page.locator("[data-handle]")).hasCount(2);
+    page.getByLabel("Between the marks").fill("150 mm");
+    button("Measure by the rule").click();
+    itsMeasurementsAreAdded();
     assertThat(stored(".measured.widthMm")).isCloseTo(40, within(0.5));
   }
 
   @Test
   void orOneSizeThatIsKnown() throws IOException {
-    page.navigate(shop.at("/billets/" + billet + "/measure?step=b"));
-    choose(PaintedBench.file(barAlone()));
-    assertThat(page.getByText("No gauge card is seen")).isVisible();
+    measureABarAlone();
     button("Use a known size instead").click();
-    page.getByLabel("Known of the largest piece").selectOption("Width");
+    page.getByLabel("Known size").selectOption("Width");
     page.getByLabel("How long").fill("40 mm");
     button("Measure by this size").click();
-    assertThat(page.locator("[data-measured='1']")).isVisible();
-    button("Add measurements").click();
-    assertThat(page.getByText("Saved in the")).isVisible();
-    assertThat(stored(".measured.lengthMm")).isCloseTo(150, within(1.0));
+    itsMeasurementsAreAdded();
   }
 
   @Test
