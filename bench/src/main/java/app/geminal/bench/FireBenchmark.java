@@ -4,7 +4,7 @@ import app.geminal.following.FollowedBar;
 import app.geminal.following.Place;
 import app.geminal.heat.BarHeat;
 import app.geminal.heat.Surroundings;
-import app.geminal.session.Rotation;
+import app.geminal.rotation.Rotation;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;

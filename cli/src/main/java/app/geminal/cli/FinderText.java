@@ -1,10 +1,10 @@
 package app.geminal.cli;
 
+import app.geminal.finder.SearchOutcome;
 import app.geminal.schedule.Census;
 import app.geminal.schedule.FinderQuestion;
 import app.geminal.schedule.LimitText;
 import app.geminal.schedule.RankedSchedule;
-import app.geminal.schedule.SearchOutcome;
 import app.geminal.text.Message;
 import app.geminal.units.Quantity;
 import app.geminal.units.Units;
@@ -51,17 +51,17 @@ final class FinderText {
           "  ",
           CliText.SCHEDULE.with(
               "layers",
-              way.visible(),
+              way.layers().visible(),
               "welds",
-              way.welds(),
+              way.effort().welds(),
               "faces",
-              way.faces(),
+              way.effort().faces(),
               "steel",
               Quantity.kg(way.startKg()),
               "hours",
-              way.work().minutes() / 60,
+              way.effort().work().minutes() / 60,
               "chance",
-              Quantity.share(way.chance()),
+              Quantity.share(way.effort().chance()),
               "length",
               Quantity.mm(way.startMm())));
       say("  ", lines.get(i));

@@ -28,9 +28,9 @@ public record Bounds(
     boolean turned,
     boolean folds) {
   /** More restacks than this cost a bar more than they give it. */
-  static final int MOST_RESTACKS = 6;
+  public static final int MOST_RESTACKS = 6;
 
-  static final int MOST_CUT = 12;
+  public static final int MOST_CUT = 12;
 
   /** Checks every field. */
   public Bounds {

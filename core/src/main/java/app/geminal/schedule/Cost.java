@@ -11,7 +11,7 @@ package app.geminal.schedule;
  * @param distance layers
  * @param coarse part of the height that is broad sheets, %
  */
-record Cost(
+public record Cost(
     long welds, long faces, long steel, long minutes, long risk, long distance, long coarse) {
 
   /**
@@ -21,7 +21,7 @@ record Cost(
    * @param chance that all welds hold
    * @param coarsePercent part of the height that is broad sheets
    */
-  static Cost of(
+  public static Cost of(
       int welds,
       int faces,
       boolean lengthIsGiven,
@@ -41,7 +41,21 @@ record Cost(
         Math.round(coarsePercent));
   }
 
-  long at(Criterion criterion) {
+  static Cost of(RankedSchedule way, boolean lengthIsGiven) {
+    return of(
+        way.effort().welds(),
+        way.effort().faces(),
+        lengthIsGiven,
+        way.startKg(),
+        way.extent().finishedMm(),
+        way.effort().work().minutes(),
+        way.effort().chance(),
+        way.layers().distance(),
+        way.layers().coarsePercent());
+  }
+
+  /** By one criterion. */
+  public long at(Criterion criterion) {
     return switch (criterion) {
       case WELDS -> welds;
       case FACES -> faces;
@@ -54,7 +68,7 @@ record Cost(
   }
 
   /** Whether it is no worse in anything and better in something. */
-  boolean dominates(Cost that) {
+  public boolean dominates(Cost that) {
     return welds <= that.welds
         && faces <= that.faces
         && steel <= that.steel

@@ -81,7 +81,7 @@ public record FinderQuestion(
   }
 
   /** The questions with one height of block each, the usual one first. */
-  List<FinderQuestion> byBlock() {
+  public List<FinderQuestion> byBlock() {
     return Stream.concat(Stream.of(blockMm), otherBlocksMm.stream())
         .distinct()
         .map(this::withBlockMm)

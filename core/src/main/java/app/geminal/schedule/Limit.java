@@ -43,7 +43,7 @@ public enum Limit {
   }
 
   /** How far a value is over the limit, fraction of it; 0 or less is within. */
-  double excess(double value, double limit) {
+  public double excess(double value, double limit) {
     double over = most ? value - limit : limit - value;
     return over / Math.max(Math.abs(limit), 1e-9);
   }
@@ -58,12 +58,12 @@ public enum Limit {
   }
 
   /** Worse than anything. */
-  double farthest() {
+  public double farthest() {
     return most ? Double.MAX_VALUE : -Double.MAX_VALUE;
   }
 
   /** Of two values the one that breaks it less. */
-  double nearer(double first, double second) {
+  public double nearer(double first, double second) {
     return most ? Math.min(first, second) : Math.max(first, second);
   }
 }

@@ -45,11 +45,11 @@ public final class ScheduleExplanation {
             .reduce((first, next) -> ScheduleText.THEN.with("first", first, "next", next))
             .orElseGet(ScheduleText.COMPROMISE::with),
         "stack",
-        way.tallestMm() > 0 ? Quantity.mm(way.tallestMm()) : "none",
+        way.extent().tallestMm() > 0 ? Quantity.mm(way.extent().tallestMm()) : "none",
         "bar",
-        Quantity.mm(way.longestMm()),
+        Quantity.mm(way.extent().longestMm()),
         "sheets",
-        Math.round(way.coarsePercent()),
+        Math.round(way.layers().coarsePercent()),
         "lost",
         Math.round(100 * (1 - way.yield())));
   }
@@ -57,7 +57,7 @@ public final class ScheduleExplanation {
   private String name(Criterion criterion, RankedSchedule way) {
     return switch (criterion) {
       case STEEL -> question.from().givesLength() ? "LENGTH" : criterion.name();
-      case DISTANCE -> way.distance() == 0 ? "EXACT" : criterion.name();
+      case DISTANCE -> way.layers().distance() == 0 ? "EXACT" : criterion.name();
       case WELDS, FACES, TIME, RISK, EVEN -> criterion.name();
     };
   }

@@ -49,7 +49,8 @@ public final class SchedulePlan {
   }
 
   /** A schedule worked through, from a stack of that length or the bar that is there. */
-  static SchedulePlan of(Schedule schedule, FinderQuestion question, double lengthMm, Shop shop) {
+  public static SchedulePlan of(
+      Schedule schedule, FinderQuestion question, double lengthMm, Shop shop) {
     SchedulePlan planned = new SchedulePlan(question, shop, begun(schedule, question, lengthMm));
     planned.run(schedule.restacks());
     return planned;
@@ -69,22 +70,22 @@ public final class SchedulePlan {
   }
 
   /** What lay there at first. */
-  Bars before() {
+  public Bars before() {
     return before;
   }
 
   /** What is done, in order; the last may be impossible. */
-  List<Operation> steps() {
+  public List<Operation> steps() {
     return List.copyOf(steps);
   }
 
   /** What came of each step that can be done. */
-  List<Done> done() {
+  public List<Done> done() {
     return List.copyOf(done);
   }
 
   /** Whether every step can be done. */
-  boolean isPossible() {
+  public boolean isPossible() {
     return done.size() == steps.size();
   }
 
@@ -110,12 +111,12 @@ public final class SchedulePlan {
     return of(schedule, question, 0, shop).steps();
   }
 
-  static double widthMm(FinderQuestion question) {
+  public static double widthMm(FinderQuestion question) {
     return question.from().widthMm();
   }
 
   /** Height a bar is drawn to so that so many of them make a block, mm. */
-  static double barMm(double blockMm, int pieces) {
+  public static double barMm(double blockMm, int pieces) {
     return Math.max(0.5, Math.rint(blockMm / pieces * 10) / 10);
   }
 
@@ -172,7 +173,7 @@ public final class SchedulePlan {
     };
   }
 
-  static double foldEndMm(double heightMm) {
+  public static double foldEndMm(double heightMm) {
     return Math.min(500, 2 * heightMm);
   }
 

@@ -35,7 +35,7 @@ public record StartStack(int pieces, Layout layout, Piece outside, Piece inside)
   }
 
   /** Whether the stack looks the same turned over. */
-  boolean isSymmetric() {
+  public boolean isSymmetric() {
     List<Piece> laid = laid();
     return laid.equals(laid.reversed());
   }

@@ -87,7 +87,7 @@ public sealed interface StartingSteel {
      * The longest equal pieces so many can be sawn from bars, mm to {@value #STEP_MM}; 0 where none
      * can.
      */
-    static double longestMm(List<Supply> bars, int pieces, double kerfMm) {
+    public static double longestMm(List<Supply> bars, int pieces, double kerfMm) {
       double longest = bars.stream().mapToDouble(Supply::lengthMm).max().orElse(0);
       int yes = 0;
       int no = (int) (longest / STEP_MM) + 1;

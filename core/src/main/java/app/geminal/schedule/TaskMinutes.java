@@ -36,7 +36,7 @@ public record TaskMinutes(
     return prepareMin + stackMin + weldMin + drawMin + coolMin + sawMin;
   }
 
-  static TaskMinutes of(TaskTimes taskTimes, ShopDefaults defaults, int faces, Work work) {
+  public static TaskMinutes of(TaskTimes taskTimes, ShopDefaults defaults, int faces, Work work) {
     double drawMin = work.heats() * defaults.drawHeatMin();
     return new TaskMinutes(
         faces * taskTimes.facePrepMin(),
@@ -49,7 +49,7 @@ public record TaskMinutes(
   }
 
   /** What a schedule's own steps take. */
-  static TaskMinutes of(SchedulePlan planned, int startJoints, Shop shop) {
+  public static TaskMinutes of(SchedulePlan planned, int startJoints, Shop shop) {
     int joints = startJoints;
     for (Done done : planned.done()) {
       joints += done.layers() instanceof Done.Layers.Joined joined ? joined.joints() : 0;

@@ -2,7 +2,7 @@ package app.geminal.session;
 
 import app.geminal.text.MessageKey;
 
-/** Texts of a session: what to do now, and the review afterwards. */
+/** Texts of a session: what to do now. */
 enum SessionText implements MessageKey {
   NOW_BACK_IN,
   NOW_BRUSH,
@@ -34,20 +34,7 @@ enum SessionText implements MessageKey {
   NOW_TURN,
   NOW_TURN_DOWN,
   NOW_TURN_DOWN_WHY,
-  NOW_TURN_WHY,
-  REVIEW_FLUXED,
-  REVIEW_FLUXED_WHY,
-  REVIEW_HEAT,
-  REVIEW_HEAT_WHY,
-  REVIEW_JOINTS,
-  REVIEW_JOINTS_WHY,
-  REVIEW_PULLED,
-  REVIEW_PULLED_WHY,
-  REVIEW_SKIPPED,
-  REVIEW_SQUEEZED,
-  REVIEW_SQUEEZED_WHY,
-  REVIEW_WAITED,
-  REVIEW_WAITED_WHY;
+  NOW_TURN_WHY;
 
   @Override
   public String section() {

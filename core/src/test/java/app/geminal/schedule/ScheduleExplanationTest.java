@@ -3,6 +3,9 @@ package app.geminal.schedule;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.geminal.TestSteels;
+import app.geminal.finder.Finder;
+import app.geminal.finder.SearchListener;
+import app.geminal.finder.SearchOutcome;
 import app.geminal.layup.Piece;
 import app.geminal.shop.Shop;
 import app.geminal.text.Message;
@@ -62,7 +65,7 @@ class ScheduleExplanationTest {
         }
       }
       String named =
-          criterion == Criterion.DISTANCE && ways.get(best).distance() == 0
+          criterion == Criterion.DISTANCE && ways.get(best).layers().distance() == 0
               ? "exact count"
               : BEST.get(criterion);
       assertThat(lines.get(best)).containsIgnoringCase(named);

@@ -1,5 +1,7 @@
 package app.geminal.session;
 
+import app.geminal.review.SessionReview;
+import app.geminal.review.ReviewNote;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 

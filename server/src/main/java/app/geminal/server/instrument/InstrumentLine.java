@@ -1,7 +1,7 @@
 package app.geminal.server.instrument;
 
-import app.geminal.heat.SensorMonitor;
-import app.geminal.heat.SensorState;
+import app.geminal.instrument.SensorMonitor;
+import app.geminal.instrument.SensorState;
 import app.geminal.simulator.SimulatedBench;
 import com.digitalpetri.modbus.client.ModbusTcpClient;
 import com.digitalpetri.modbus.pdu.ReadHoldingRegistersRequest;

@@ -1,6 +1,6 @@
 package app.geminal.server.instrument;
 
-import app.geminal.heat.SensorState;
+import app.geminal.instrument.SensorState;
 
 /**
  * What an instrument says now.

@@ -1,6 +1,6 @@
 package app.geminal.server.instrument;
 
-import app.geminal.heat.SensorState;
+import app.geminal.instrument.SensorState;
 import app.geminal.validation.InvalidValue;
 import java.io.IOException;
 import java.io.StringReader;

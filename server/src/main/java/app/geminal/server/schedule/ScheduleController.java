@@ -1,13 +1,13 @@
 package app.geminal.server.schedule;
 
 import app.geminal.billet.Plan;
+import app.geminal.finder.Finder;
+import app.geminal.finder.SearchOutcome;
 import app.geminal.operation.Operation;
-import app.geminal.schedule.Finder;
 import app.geminal.schedule.FinderQuestion;
 import app.geminal.schedule.Restacking;
 import app.geminal.schedule.Schedule;
 import app.geminal.schedule.SchedulePlan;
-import app.geminal.schedule.SearchOutcome;
 import app.geminal.schedule.StartingSteel;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.account.Rank;

@@ -1,5 +1,6 @@
 package app.geminal.server.schedule;
 
+import app.geminal.finder.SearchOutcome;
 import app.geminal.schedule.Census;
 import app.geminal.schedule.FinderQuestion;
 import app.geminal.schedule.Limit;
@@ -7,7 +8,6 @@ import app.geminal.schedule.LimitText;
 import app.geminal.schedule.RankedSchedule;
 import app.geminal.schedule.ScheduleExplanation;
 import app.geminal.schedule.SearchLimits;
-import app.geminal.schedule.SearchOutcome;
 import app.geminal.text.Message;
 import com.fasterxml.jackson.annotation.JsonSubTypes;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;

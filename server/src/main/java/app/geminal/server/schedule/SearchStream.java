@@ -1,8 +1,8 @@
 package app.geminal.server.schedule;
 
+import app.geminal.finder.SearchListener;
 import app.geminal.schedule.Census;
 import app.geminal.schedule.FinderQuestion;
-import app.geminal.schedule.SearchListener;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.OutputStream;

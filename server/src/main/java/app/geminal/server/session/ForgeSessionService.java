@@ -1,8 +1,8 @@
 package app.geminal.server.session;
 
-import app.geminal.heat.Downsampling;
-import app.geminal.heat.SensorMonitor;
-import app.geminal.heat.SensorState;
+import app.geminal.instrument.Downsampling;
+import app.geminal.instrument.SensorMonitor;
+import app.geminal.instrument.SensorState;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.billet.BilletService;

@@ -13,7 +13,7 @@ import app.geminal.server.book.BookService;
 import app.geminal.server.book.WeldView;
 import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
-import app.geminal.session.Rotation;
+import app.geminal.rotation.Rotation;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import app.geminal.validation.InvalidValue;

@@ -1,7 +1,7 @@
 package app.geminal.server.session;
 
 import app.geminal.following.HeatCalibration;
-import app.geminal.heat.SensorState;
+import app.geminal.instrument.SensorState;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.instrument.InstrumentState;
 import app.geminal.server.session.SessionView.BilletView;
@@ -14,9 +14,9 @@ import app.geminal.session.Advice;
 import app.geminal.session.HeatSession;
 import app.geminal.session.LogSighting;
 import app.geminal.session.Logged;
-import app.geminal.session.ReviewNote;
-import app.geminal.session.Rotation;
-import app.geminal.session.SessionReview;
+import app.geminal.review.ReviewNote;
+import app.geminal.rotation.Rotation;
+import app.geminal.review.SessionReview;
 import app.geminal.shop.Shop;
 import java.time.Instant;
 import java.util.ArrayDeque;

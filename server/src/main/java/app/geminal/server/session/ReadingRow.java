@@ -1,6 +1,6 @@
 package app.geminal.server.session;
 
-import app.geminal.heat.SensorState;
+import app.geminal.instrument.SensorState;
 import app.geminal.server.instrument.Channel;
 
 /** One reading to keep: second of the session, °C or MPa. */

@@ -3,7 +3,7 @@ package app.geminal.server.session;
 import app.geminal.following.Place;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.session.HeatSession;
-import app.geminal.session.Rotation;
+import app.geminal.rotation.Rotation;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -1,6 +1,6 @@
 package app.geminal.server.session;
 
-import app.geminal.heat.SensorState;
+import app.geminal.instrument.SensorState;
 import java.util.Arrays;
 import java.util.BitSet;
 import java.util.OptionalDouble;

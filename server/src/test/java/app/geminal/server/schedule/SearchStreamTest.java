@@ -6,6 +6,7 @@ import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
 import app.geminal.bar.Bars;
+import app.geminal.finder.SearchListener;
 import app.geminal.layers.LayerSequence;
 import app.geminal.schedule.Bounds;
 import app.geminal.schedule.Census;
@@ -15,7 +16,6 @@ import app.geminal.schedule.FinishedBar;
 import app.geminal.schedule.LayerTarget;
 import app.geminal.schedule.RankedSchedule;
 import app.geminal.schedule.SearchLimits;
-import app.geminal.schedule.SearchListener;
 import app.geminal.schedule.StartingSteel;
 import app.geminal.shop.Shop;
 import jakarta.servlet.ServletOutputStream;

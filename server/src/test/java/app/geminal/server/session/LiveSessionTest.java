@@ -3,7 +3,7 @@ package app.geminal.server.session;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.geminal.heat.SensorState;
+import app.geminal.instrument.SensorState;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.server.TestShop;
 import app.geminal.server.instrument.InstrumentState;

@@ -1,9 +1,0 @@
-package app.geminal.schedule;
-
-import java.util.function.Supplier;
-
-/** Where candidates go. Not for threads. */
-interface Shortlist {
-  /** A candidate of such a cost; made only when it is kept. */
-  void offer(Cost cost, Supplier<Candidate> candidate);
-}
