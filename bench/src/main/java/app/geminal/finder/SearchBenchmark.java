@@ -2,6 +2,15 @@ package app.geminal.finder;
 
 import app.geminal.layup.Piece;
 import app.geminal.library.ShippedSteels;
+import app.geminal.schedule.Bounds;
+import app.geminal.schedule.CountKind;
+import app.geminal.schedule.FinderQuestion;
+import app.geminal.schedule.FinishedBar;
+import app.geminal.schedule.LayerTarget;
+import app.geminal.schedule.Layout;
+import app.geminal.schedule.SearchLimits;
+import app.geminal.schedule.StartStack;
+import app.geminal.schedule.StartingSteel;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
 import app.geminal.weld.HoldChance;

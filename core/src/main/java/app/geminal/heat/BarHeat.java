@@ -27,6 +27,7 @@ public final class BarHeat {
   private static final double HALF_CELL = 0.5;
 
   private final Material material;
+  private final CellGrid grid;
   private final int nx;
   private final int ny;
   private final int nz;
@@ -97,21 +98,18 @@ public final class BarHeat {
   /**
    * How finely it is cut up.
    *
-   * @param along cells over half the length
-   * @param across cells over half the width
-   * @param through cells over the height, or half of it where it is mirrored
-   * @param heightMirrored whether nothing will ever say top from bottom
+   * @param grid its cells
    * @param longestStepS seconds
    */
-  record Cells(int along, int across, int through, boolean heightMirrored, double longestStepS) {
+  record Cells(CellGrid grid, double longestStepS) {
     /** Whole height: what follows a bar in the fire. */
-    static final Cells FOLLOWING = new Cells(2, 3, 8, false, LONGEST_STEP_S);
+    static final Cells FOLLOWING = new Cells(new CellGrid(2, 3, 8, false), LONGEST_STEP_S);
 
     /** Mirrored height: what a plan uses; a tenth of the work, see {@link Soak}. */
-    static final Cells PLANNING = new Cells(2, 3, 5, true, LONGEST_STEP_S);
+    static final Cells PLANNING = new Cells(new CellGrid(2, 3, 5, true), LONGEST_STEP_S);
 
     Cells inSteps(double newLongestStepS) {
-      return new Cells(along, across, through, heightMirrored, newLongestStepS);
+      return new Cells(grid, newLongestStepS);
     }
   }
 
@@ -131,19 +129,20 @@ public final class BarHeat {
 
   BarHeat(Of what, double startC, Cells cells, Material material) {
     this.material = material;
-    this.nx = cells.along();
-    this.ny = cells.across();
-    this.nz = cells.through();
-    this.heightMirrored = cells.heightMirrored();
+    this.grid = cells.grid();
+    this.nx = grid.nx();
+    this.ny = grid.ny();
+    this.nz = grid.nz();
+    this.heightMirrored = grid.heightMirrored();
     this.longestStepS = cells.longestStepS();
     this.dx = what.lengthMm() / 2000 / nx;
     this.dy = what.widthMm() / 2000 / ny;
     this.dz = what.heightMm() / 1000 / nz / (heightMirrored ? 2 : 1);
     this.pieceM = what.pieceMm() / 1000;
     this.gapWM2K = what.gapWM2K();
-    int longest = Math.max(nx, Math.max(ny, nz));
-    this.heat = new double[nx * ny * nz];
-    this.celsius = new double[nx * ny * nz];
+    int longest = grid.longestLine();
+    this.heat = new double[grid.count()];
+    this.celsius = new double[grid.count()];
     this.line = new double[longest];
     this.upper = new double[longest];
     this.right = new double[longest];
@@ -154,6 +153,7 @@ public final class BarHeat {
 
   private BarHeat(BarHeat that, double gapWM2K) {
     material = that.material;
+    grid = that.grid;
     nx = that.nx;
     ny = that.ny;
     nz = that.nz;
@@ -206,14 +206,8 @@ public final class BarHeat {
 
   /** It is turned over, top to bottom. */
   public void turnedOver() {
-    turnOver(heat);
-    turnOver(celsius);
-  }
-
-  private static void swap(double[] of, int a, int b) {
-    double kept = of[a];
-    of[a] = of[b];
-    of[b] = kept;
+    grid.turnOver(heat);
+    grid.turnOver(celsius);
   }
 
   /** Whether all of it is at a temperature, to within so many kelvins. */
@@ -235,7 +229,7 @@ public final class BarHeat {
    * @param up from the lower broad face to the upper, 0 to 1
    */
   public double celsiusAt(double along, double across, double up, Surroundings around) {
-    double inside = interpolated(celsius, along, across, up);
+    double inside = grid.interpolated(celsius, along, across, up);
     double upperDepth = (1 - up) * nz;
     if (upperDepth < HALF_CELL) {
       double face = topSkinC(around) - celsius[nz - 1];
@@ -249,47 +243,14 @@ public final class BarHeat {
     return inside;
   }
 
-  /** A figure that every cell has, at a place between their middles. */
-  double interpolated(double[] figures, double along, double across, double up) {
-    double x = Math.clamp(along * nx - HALF_CELL, 0, nx - 1);
-    double y = Math.clamp(across * ny - HALF_CELL, 0, ny - 1);
-    double high = heightMirrored ? Math.abs(2 * up - 1) : up;
-    double z = Math.clamp(high * nz - HALF_CELL, 0, nz - 1);
-    int x0 = (int) Math.min(x, Math.max(0, nx - 2));
-    int y0 = (int) Math.min(y, Math.max(0, ny - 2));
-    int z0 = (int) Math.min(z, Math.max(0, nz - 2));
-    double inner = plane(figures, x0, y0, z0, y - y0, z - z0);
-    return x == x0
-        ? inner
-        : inner + (x - x0) * (plane(figures, x0 + 1, y0, z0, y - y0, z - z0) - inner);
-  }
-
-  private double plane(double[] figures, int x, int y, int z, double partY, double partZ) {
-    double inner = column(figures, cell(x, y, z), partZ);
-    return partY == 0 ? inner : inner + partY * (column(figures, cell(x, y + 1, z), partZ) - inner);
-  }
-
-  private static double column(double[] figures, int at, double part) {
-    return part == 0 ? figures[at] : figures[at] + part * (figures[at + 1] - figures[at]);
-  }
-
-  /** How many cells it is cut into. */
-  int cells() {
-    return celsius.length;
+  /** How it is cut into cells. */
+  CellGrid grid() {
+    return grid;
   }
 
   /** Temperature of one of them, °C. */
   double cellC(int cell) {
     return celsius[cell];
-  }
-
-  /** Puts figures of the cells where those cells are once it is turned over. */
-  void turnOver(double[] figures) {
-    for (int low = 0, high = nz - 1; low < high && !heightMirrored; low++, high--) {
-      for (int cell = low; cell < figures.length; cell += nz) {
-        swap(figures, cell, cell + high - low);
-      }
-    }
   }
 
   /** The coldest place inside, °C. */
@@ -318,7 +279,7 @@ public final class BarHeat {
   /** The middle of a narrow side, °C. */
   public double sideSkinC(Surroundings around) {
     int middle = heightMirrored ? 0 : nz / 2;
-    return faceC(celsius[cell(0, ny - 1, middle)], dy, false, around, null);
+    return faceC(celsius[grid.cell(0, ny - 1, middle)], dy, false, around, null);
   }
 
   /** The colder of the middles of the faces that can be seen, °C. */
@@ -342,31 +303,27 @@ public final class BarHeat {
     double sum = 0;
     for (int y = 0; y < ny; y++) {
       for (int z = 0; z < nz; z++) {
-        sum += intake(celsius[cell(nx - 1, y, z)], dx, false, around, null, limit) * dy * dz;
+        sum += intake(celsius[grid.cell(nx - 1, y, z)], dx, false, around, null, limit) * dy * dz;
       }
     }
     for (int x = 0; x < nx; x++) {
       for (int z = 0; z < nz; z++) {
-        sum += intake(celsius[cell(x, ny - 1, z)], dy, false, around, null, limit) * dx * dz;
+        sum += intake(celsius[grid.cell(x, ny - 1, z)], dy, false, around, null, limit) * dx * dz;
       }
       for (int y = 0; y < ny; y++) {
         sum +=
-            intake(celsius[cell(x, y, nz - 1)], dz, true, around, around.above(), limit) * dx * dy;
+            intake(celsius[grid.cell(x, y, nz - 1)], dz, true, around, around.above(), limit)
+                * dx
+                * dy;
         if (!heightMirrored) {
-          sum += intake(celsius[cell(x, y, 0)], dz, true, around, around.below(), limit) * dx * dy;
+          sum +=
+              intake(celsius[grid.cell(x, y, 0)], dz, true, around, around.below(), limit)
+                  * dx
+                  * dy;
         }
       }
     }
-    return sum * parts();
-  }
-
-  /** So many times what is calculated makes the whole bar. */
-  private int parts() {
-    return heightMirrored ? 8 : 4;
-  }
-
-  private int cell(int x, int y, int z) {
-    return (x * ny + y) * nz + z;
+    return sum * grid.parts();
   }
 
   private double limit(Surroundings around) {
@@ -381,15 +338,15 @@ public final class BarHeat {
     double limit = limit(around);
     for (int y = 0; y < ny; y++) {
       for (int z = 0; z < nz; z++) {
-        sweep(cell(0, y, z), ny * nz, nx, dx, false, around, limit, seconds);
+        sweep(grid.cell(0, y, z), ny * nz, nx, dx, false, around, limit, seconds);
       }
     }
     for (int x = 0; x < nx; x++) {
       for (int z = 0; z < nz; z++) {
-        sweep(cell(x, 0, z), nz, ny, dy, false, around, limit, seconds);
+        sweep(grid.cell(x, 0, z), nz, ny, dy, false, around, limit, seconds);
       }
       for (int y = 0; y < ny; y++) {
-        sweep(cell(x, y, 0), 1, nz, dz, true, around, limit, seconds);
+        sweep(grid.cell(x, y, 0), 1, nz, dz, true, around, limit, seconds);
       }
     }
     if (Double.isNaN(celsius[0])) {
@@ -505,6 +462,6 @@ public final class BarHeat {
 
   /** Mass of steel, kg. */
   public double kg() {
-    return material.densityKgM3() * dx * dy * dz * heat.length * parts();
+    return material.densityKgM3() * dx * dy * dz * heat.length * grid.parts();
   }
 }

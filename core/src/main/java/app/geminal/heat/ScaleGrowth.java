@@ -16,7 +16,7 @@ public final class ScaleGrowth {
   /** Of clean steel. */
   public ScaleGrowth(BarHeat bar) {
     this.bar = bar;
-    this.squaredM2 = new double[bar.cells()];
+    this.squaredM2 = new double[bar.grid().count()];
   }
 
   /** So much time has passed at the temperatures the bar has now. */
@@ -31,7 +31,7 @@ public final class ScaleGrowth {
 
   /** The bar has been turned over. */
   public void turnedOver() {
-    bar.turnOver(squaredM2);
+    bar.grid().turnOver(squaredM2);
   }
 
   /** As much has grown as on another bar with the same cells. */
@@ -46,6 +46,6 @@ public final class ScaleGrowth {
 
   /** Square of the thickness on one face in air, µm², at a place as {@link BarHeat#celsiusAt}. */
   public double squaredUm2(double along, double across, double up) {
-    return bar.interpolated(squaredM2, along, across, up) * UM_PER_M * UM_PER_M;
+    return bar.grid().interpolated(squaredM2, along, across, up) * UM_PER_M * UM_PER_M;
   }
 }

@@ -1,14 +1,15 @@
 package app.geminal.review;
 
-import app.geminal.session.LogMark;
-import app.geminal.session.LogEntry;
-import app.geminal.session.HeatSession;
 import app.geminal.heat.Soak;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.heatplan.HeatStep;
 import app.geminal.heatplan.HeatSteps;
 import app.geminal.heatplan.HeatWindow;
+import app.geminal.session.HeatSession;
+import app.geminal.session.LogEntry;
+import app.geminal.session.LogMark;
+import app.geminal.session.PlanProgress;
 import app.geminal.shop.Limits;
 import app.geminal.units.Quantity;
 import app.geminal.weld.AtmosphereProtection;
@@ -173,10 +174,10 @@ public final class SessionReview {
 
   private static List<ReviewNote> left(HeatSession course) {
     List<ReviewNote> reviewNotes = new ArrayList<>();
-    List<HeatSession.StepState> stepStates = course.stepStates();
+    List<PlanProgress.StepState> stepStates = course.progress().states();
     for (int i = 0; i < stepStates.size(); i++) {
       HeatStep step = course.plan().steps().get(i);
-      if (stepStates.get(i) == HeatSession.StepState.LEFT_OUT && step.act().isPresent()) {
+      if (stepStates.get(i) == PlanProgress.StepState.LEFT_OUT && step.act().isPresent()) {
         reviewNotes.add(
             new ReviewNote(
                 ReviewNote.Kind.LEFT_OUT,

@@ -49,7 +49,7 @@ public record Advice(
   }
 
   private static Advice cold(HeatSession course) {
-    if (course.isNext(ForgeAction.FUEL)) {
+    if (course.progress().isNext(ForgeAction.FUEL)) {
       return new Advice(
           SessionText.NOW_FUEL.with(),
           SessionText.NOW_FUEL_WHY.with(),
@@ -71,7 +71,7 @@ public record Advice(
     Estimate now = course.estimate();
     HeatWindow window = course.plan().window();
     List<ForgeAction> others = new ArrayList<>(List.of(ForgeAction.TURN));
-    boolean flux = course.isNext(ForgeAction.FLUX);
+    boolean flux = course.progress().isNext(ForgeAction.FLUX);
     if (course.plan().fluxes()) {
       others.add(ForgeAction.FLUX);
     }
@@ -110,7 +110,8 @@ public record Advice(
           false);
     }
     double soak = course.plan().soaking().minutes(course.heat()) * 60;
-    if (course.isNext(ForgeAction.TURN) && course.nowS() - course.inAtS() >= soak * HALF) {
+    if (course.progress().isNext(ForgeAction.TURN)
+        && course.nowS() - course.inAtS() >= soak * HALF) {
       others.remove(ForgeAction.TURN);
       others.addFirst(ForgeAction.OUT);
       return new Advice(
@@ -184,7 +185,8 @@ public record Advice(
           true,
           false);
     }
-    Message how = course.step().map(HeatStep::how).orElseGet(SessionText.NOW_SQUEEZE_WHY::with);
+    Message how =
+        course.progress().step().map(HeatStep::how).orElseGet(SessionText.NOW_SQUEEZE_WHY::with);
     return new Advice(
         SessionText.NOW_SQUEEZE.with("weld", course.plan().isWeld()),
         how,
@@ -195,8 +197,9 @@ public record Advice(
   }
 
   private static Advice afterSet(HeatSession course) {
-    ForgeAction next = course.step().flatMap(HeatStep::act).orElse(ForgeAction.LOOK);
-    Message how = course.step().map(HeatStep::how).orElseGet(SessionText.NOW_DONE_WHY::with);
+    ForgeAction next = course.progress().step().flatMap(HeatStep::act).orElse(ForgeAction.LOOK);
+    Message how =
+        course.progress().step().map(HeatStep::how).orElseGet(SessionText.NOW_DONE_WHY::with);
     return switch (next) {
       case BRUSH ->
           new Advice(
@@ -208,7 +211,9 @@ public record Advice(
               false);
       case LOOK ->
           new Advice(
-              course.finished() ? SessionText.NOW_DONE.with() : SessionText.NOW_INSPECT.with(),
+              course.progress().isFinished()
+                  ? SessionText.NOW_DONE.with()
+                  : SessionText.NOW_INSPECT.with(),
               how,
               ForgeAction.LOOK,
               List.of(ForgeAction.IN, ForgeAction.SQUEEZE, ForgeAction.BRUSH),

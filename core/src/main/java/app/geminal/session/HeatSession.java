@@ -12,7 +12,6 @@ import app.geminal.heat.HeatExposure;
 import app.geminal.heat.WorkingTime;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlan;
-import app.geminal.heatplan.HeatStep;
 import app.geminal.shop.FacePrep;
 import app.geminal.shop.Press;
 import app.geminal.steel.Deformation;
@@ -35,21 +34,10 @@ import org.jspecify.annotations.Nullable;
  * behind it. Fed second by second, deeds in the order they were done; the person who finds a deed
  * missing or taken back begins again from the log.
  *
- * <p>A step is behind when something tapped is the same act and comes at or after the first step
- * that is open; steps passed over count as left out. Waiting for an even heat is behind when the
- * bar leaves the fire. Mutable, for one thread.
+ * <p>Mutable, for one thread.
  */
 public final class HeatSession {
   private static final double COLD_C = 20;
-
-  /** A gauge of the press under this represents a ram that meets nothing, MPa. */
-  private static final double LOADED_MPA = 1;
-
-  /** The gauge is read once a second: how far the time under load is off, s. */
-  private static final double SECONDS_OFF = 0.29;
-
-  /** From this part of its limit on, the gauge may show that the dies met their stops. */
-  private static final double AT_LIMIT = 0.95;
 
   /** Ready is in sight where the core may be this near to welding heat, K. */
   private static final double IN_SIGHT_K = 60;
@@ -59,12 +47,11 @@ public final class HeatSession {
   private final HeatPlan plan;
   private final HeatCalibration calibration;
   private final List<WeldSetup> course;
-  private final @Nullable Press press;
+  private final PressWatch pressWatch;
+  private final PlanProgress progress;
   private final FollowedBar following;
   private final List<LogMark> marks = new ArrayList<>();
-  private final boolean[] done;
   private final Set<String> ids = new LinkedHashSet<>();
-  private int next;
   private double nowS;
   private int heat = 1;
   private @Nullable LogEntry last;
@@ -74,10 +61,7 @@ public final class HeatSession {
   private double lastAtS = Double.NEGATIVE_INFINITY;
   private double seenAtS = Double.NEGATIVE_INFINITY;
   private double leftAtOutS;
-  private double loadedS;
   private double hottestC;
-  private double peakMpa;
-  private double squeezeMpa;
 
   /** Whether anything was seen of the bar that shows what it is at. */
   private boolean isShown;
@@ -87,18 +71,6 @@ public final class HeatSession {
 
   /** Costly, and asked several times between two moments; null when something has changed. */
   private @Nullable WorkingTime working;
-
-  /** The state of a step of the plan. */
-  public enum StepState {
-    /** Behind. */
-    DONE,
-    /** Passed over. */
-    LEFT_OUT,
-    /** The first one open. */
-    NOW,
-    /** Still to come. */
-    TO_COME
-  }
 
   /**
    * From cold, its joints not followed.
@@ -122,23 +94,22 @@ public final class HeatSession {
     this.plan = plan;
     this.calibration = calibration;
     this.course = List.copyOf(course);
-    this.press = press;
+    this.pressWatch = new PressWatch(press);
+    this.progress = new PlanProgress(plan.steps());
     this.following = new FollowedBar(plan.bar(), COLD_C, ensemble(), course);
-    this.done = new boolean[plan.steps().size()];
   }
 
   private HeatSession(HeatSession that) {
     plan = that.plan;
     calibration = that.calibration;
     course = that.course;
-    press = that.press;
+    pressWatch = that.pressWatch.copy();
+    progress = that.progress.copy();
     following = that.following.copy();
     marks.addAll(that.marks);
-    done = that.done.clone();
     ids.addAll(that.ids);
     lastAtS = that.lastAtS;
     seenAtS = that.seenAtS;
-    next = that.next;
     nowS = that.nowS;
     heat = that.heat;
     last = that.last;
@@ -146,10 +117,7 @@ public final class HeatSession {
     inAtS = that.inAtS;
     readyAtS = that.readyAtS;
     leftAtOutS = that.leftAtOutS;
-    loadedS = that.loadedS;
     hottestC = that.hottestC;
-    peakMpa = that.peakMpa;
-    squeezeMpa = that.squeezeMpa;
     isShown = that.isShown;
     squeezing = that.squeezing;
     begun = that.begun;
@@ -177,9 +145,8 @@ public final class HeatSession {
     switch (what) {
       case LogEntry entry -> done(entry);
       case LogSighting sighting -> {
-        following.seen(sighting.what());
+        seen(sighting.what());
         seenAtS = nowS;
-        isShown = true;
         working = null;
       }
     }
@@ -207,8 +174,7 @@ public final class HeatSession {
       }
       case SQUEEZE -> {
         squeezing = true;
-        loadedS = 0;
-        squeezeMpa = 0;
+        pressWatch.begin();
         if (following.place() == Place.FIRE) {
           following.leavesFire();
         }
@@ -219,7 +185,7 @@ public final class HeatSession {
       case FLUX -> following.fluxed();
       case FUEL, LET_GO, LOOK -> {}
     }
-    tick(logEntry.act());
+    progress.did(logEntry.act());
     double sinceOut = following.place() == Place.FIRE ? 0 : logEntry.atS() - outAtS;
     marks.add(
         new LogMark(
@@ -244,10 +210,12 @@ public final class HeatSession {
   private void letGo(boolean straightIn) {
     squeezing = false;
     following.released(reducedSoFar());
-    forceSeen();
+    if (!course.isEmpty()) {
+      pressWatch.force().ifPresent(this::seen);
+    }
     for (int i = marks.size() - 1; i >= 0; i--) {
       if (marks.get(i).logEntry().act() == ForgeAction.SQUEEZE) {
-        marks.set(i, marks.get(i).withPressed(pressedMm()));
+        marks.set(i, marks.get(i).withPressed(reducedMm()));
         break;
       }
     }
@@ -256,45 +224,24 @@ public final class HeatSession {
     }
   }
 
+  private void seen(Sighting what) {
+    following.seen(what);
+    isShown = true;
+  }
+
   /** Part of the height the ram was seen to take in this squeeze; 0 where no gauge says so. */
   private double reducedSoFar() {
-    return pressedMm() / plan.bar().heightMm();
+    return reducedMm() / plan.bar().heightMm();
   }
 
-  private double pressedMm() {
-    return press == null
-        ? 0
-        : loadedS * press.speedMmS() * (plan.isWeld() ? Deformation.FEATHERED : 1);
-  }
-
-  /** What the gauge of the press says of the heat, unless the ram was stopped by its limit. */
-  private void forceSeen() {
-    if (press != null
-        && !course.isEmpty()
-        && squeezeMpa > LOADED_MPA
-        && squeezeMpa < AT_LIMIT * press.gaugeLimitMpa()) {
-      following.seen(new Sighting.SqueezeForce(press.knAt(squeezeMpa), SECONDS_OFF / loadedS));
-      isShown = true;
-    }
+  private double reducedMm() {
+    return pressWatch.pressedMm() * (plan.isWeld() ? Deformation.FEATHERED : 1);
   }
 
   /** Whether the dies have been on it in this heat. */
   public boolean squeezedInThisHeat() {
     return marks.stream()
         .anyMatch(m -> m.heat() == heat && m.logEntry().act() == ForgeAction.SQUEEZE);
-  }
-
-  private void tick(ForgeAction act) {
-    for (int i = next; i < done.length; i++) {
-      if (plan.steps().get(i).act().equals(Optional.of(act))) {
-        done[i] = true;
-        for (int w = next; w < i; w++) {
-          done[w] |= plan.steps().get(w).act().isEmpty();
-        }
-        next = i + 1;
-        return;
-      }
-    }
   }
 
   /**
@@ -308,10 +255,8 @@ public final class HeatSession {
     following.advance(seconds, forgeC);
     working = null;
     nowS += seconds;
-    if (squeezing && pressMpa > LOADED_MPA) {
-      loadedS += seconds;
-      squeezeMpa = Math.max(squeezeMpa, pressMpa);
-      peakMpa = Math.max(peakMpa, pressMpa);
+    if (squeezing) {
+      pressWatch.passes(seconds, pressMpa);
     }
     Estimate now = following.estimate();
     hottestC = Math.max(hottestC, now.skinC());
@@ -320,26 +265,9 @@ public final class HeatSession {
     }
   }
 
-  /** The state of each step of the plan. */
-  public List<StepState> stepStates() {
-    List<StepState> stepStates = new ArrayList<>();
-    for (int i = 0; i < done.length; i++) {
-      stepStates.add(
-          done[i]
-              ? StepState.DONE
-              : i < next ? StepState.LEFT_OUT : i == next ? StepState.NOW : StepState.TO_COME);
-    }
-    return stepStates;
-  }
-
-  /** The first open step, empty when all are behind. */
-  public Optional<HeatStep> step() {
-    return next < done.length ? Optional.of(plan.steps().get(next)) : Optional.empty();
-  }
-
-  /** Whether the first open step is this act. */
-  public boolean isNext(ForgeAction act) {
-    return step().flatMap(HeatStep::act).filter(act::equals).isPresent();
+  /** How far it is through the steps of its plan. */
+  public PlanProgress progress() {
+    return progress;
   }
 
   /** What it follows. */
@@ -402,11 +330,6 @@ public final class HeatSession {
   /** Whether the dies are on it. */
   public boolean squeezing() {
     return squeezing;
-  }
-
-  /** Whether nothing is left to do. */
-  public boolean finished() {
-    return next >= done.length;
   }
 
   /** Which heat it is in, from 1. */
@@ -512,7 +435,7 @@ public final class HeatSession {
 
   /** Highest gauge of the press in a squeeze, MPa; 0 where none was read. */
   public double peakMpa() {
-    return peakMpa;
+    return pressWatch.peakMpa();
   }
 
   /** What was done, in order, and how things were then. */

@@ -51,7 +51,8 @@ class BarHeatTest {
   }
 
   private static BarHeat bar(BarHeat.Of of, int cells, boolean mirrored, double stepS) {
-    return new BarHeat(of, 20, new BarHeat.Cells(cells, cells, cells, mirrored, stepS), EVEN);
+    return new BarHeat(
+        of, 20, new BarHeat.Cells(new CellGrid(cells, cells, cells, mirrored), stepS), EVEN);
   }
 
   /** (T − T∞)/(T₀ − T∞) in the middle of a slab of half thickness {@code l}, by its series. */
@@ -117,7 +118,7 @@ class BarHeatTest {
         new BarHeat(
             new BarHeat.Of(400, 200, 400, 0, 1),
             20,
-            new BarHeat.Cells(1, 1, 400, false, 0.05),
+            new BarHeat.Cells(new CellGrid(1, 1, 400, false), 0.05),
             EVEN);
     bar.advance(seconds, convecting(20, 0).between(new FaceContact(1000, 1e8)));
     double exact =
@@ -141,7 +142,10 @@ class BarHeatTest {
   void aGlowingPlateCoolsByTheFourthPower() {
     BarHeat bar =
         new BarHeat(
-            BarHeat.Of.solid(300, 2, 300), 1200, new BarHeat.Cells(1, 1, 2, false, 0.05), EVEN);
+            BarHeat.Of.solid(300, 2, 300),
+            1200,
+            new BarHeat.Cells(new CellGrid(1, 1, 2, false), 0.05),
+            EVEN);
     bar.advance(20, new Surroundings(-50, 0.8, 0, Double.POSITIVE_INFINITY, null, null));
     double areaPerVolume = 2 / 0.002 + 4 / 0.3;
     double cubed = Math.pow(1473.15, -3) + 3 * 0.8 * 5.670374e-8 * areaPerVolume * 20 / (RHO * CP);
@@ -154,7 +158,9 @@ class BarHeatTest {
   @CsvSource({"true, 0, 1000", "false, 0, 4", "false, 2.4, 1000", "true, 2.4, 3"})
   void noHeatIsLost(boolean mirrored, double pieceMm, double powerKw) {
     BarHeat.Of of = BarHeat.Of.solid(83, 38, 127).loose(pieceMm);
-    BarHeat bar = new BarHeat(of, 20, new BarHeat.Cells(4, 5, 6, mirrored, 0.05), SteelHeat.STEEL);
+    BarHeat bar =
+        new BarHeat(
+            of, 20, new BarHeat.Cells(new CellGrid(4, 5, 6, mirrored), 0.05), SteelHeat.STEEL);
     Surroundings fire = Surroundings.chamber(1260).withPowerKw(powerKw);
     List<Double> watts = new ArrayList<>();
     double before = bar.meanContent();

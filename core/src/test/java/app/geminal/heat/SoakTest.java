@@ -15,7 +15,9 @@ class SoakTest {
   private record Times(double faceMin, double coreThenC, double evenMin) {}
 
   private static Times heated(BarHeat.Of of, Surroundings fire, double stepS) {
-    BarHeat bar = new BarHeat(of, 20, new BarHeat.Cells(6, 7, 12, false, stepS), SteelHeat.STEEL);
+    BarHeat bar =
+        new BarHeat(
+            of, 20, new BarHeat.Cells(new CellGrid(6, 7, 12, false), stepS), SteelHeat.STEEL);
     double face = 0;
     double core = 0;
     double seconds = 0;

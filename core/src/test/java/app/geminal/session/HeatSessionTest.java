@@ -1,7 +1,5 @@
 package app.geminal.session;
 
-import app.geminal.review.SessionReview;
-import app.geminal.review.ReviewNote;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -12,7 +10,9 @@ import app.geminal.following.Sighting.SkinReading;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlannerTest;
 import app.geminal.heatplan.HeatWindow;
-import app.geminal.session.HeatSession.StepState;
+import app.geminal.review.ReviewNote;
+import app.geminal.review.SessionReview;
+import app.geminal.session.PlanProgress.StepState;
 import app.geminal.shop.Limits;
 import app.geminal.shop.Press;
 import app.geminal.shop.Shop;
@@ -46,7 +46,7 @@ class HeatSessionTest {
 
   /** Does what it is asked, second by second, until nothing is left to do. */
   private void obey(HeatSession course) {
-    for (int s = 0; s < 4 * 3600 && !course.finished(); s++) {
+    for (int s = 0; s < 4 * 3600 && !course.progress().isFinished(); s++) {
       Advice advice = Advice.of(course);
       if (!advice.waits()) {
         tap(course, advice.main());
@@ -88,8 +88,8 @@ class HeatSessionTest {
   void whoDoesAsReportedWeldsWell() {
     HeatSession course = dry();
     obey(course);
-    assertThat(course.finished()).isTrue();
-    assertThat(course.stepStates()).containsOnly(StepState.DONE);
+    assertThat(course.progress().isFinished()).isTrue();
+    assertThat(course.progress().states()).containsOnly(StepState.DONE);
     assertThat(course.heat()).isEqualTo(3);
     assertThat(SessionReview.of(course, Limits.common())).isNotEmpty().allMatch(ReviewNote::well);
     assertThat(course.exposure().hotS()).isBetween(200.0, 3600.0);
@@ -101,7 +101,7 @@ class HeatSessionTest {
     for (AtmosphereProtection protection : AtmosphereProtection.values()) {
       HeatSession course = new HeatSession(HeatPlannerTest.weld(protection), PRESS);
       obey(course);
-      assertThat(course.stepStates()).as(protection.word()).containsOnly(StepState.DONE);
+      assertThat(course.progress().states()).as(protection.word()).containsOnly(StepState.DONE);
     }
   }
 
@@ -113,19 +113,19 @@ class HeatSessionTest {
                 "5 (D 3, B 2) 30 x 120 > set 3 > draw 30 x 6, 3 heats", "s2", Shop.common()),
             PRESS);
     obey(course);
-    assertThat(course.stepStates()).containsOnly(StepState.DONE);
+    assertThat(course.progress().states()).containsOnly(StepState.DONE);
   }
 
   @Test
   void whatIsTappedTicksOffTheStepsAndPassesOverOthers() {
     HeatSession course = dry();
-    assertThat(course.step().orElseThrow().act()).contains(ForgeAction.FUEL);
+    assertThat(course.progress().step().orElseThrow().act()).contains(ForgeAction.FUEL);
     tap(course, ForgeAction.IN);
-    assertThat(course.stepStates().subList(0, 3))
+    assertThat(course.progress().states().subList(0, 3))
         .containsExactly(StepState.LEFT_OUT, StepState.DONE, StepState.NOW);
     wait(course, 60);
     tap(course, ForgeAction.OUT);
-    List<StepState> now = course.stepStates();
+    List<StepState> now = course.progress().states();
     assertThat(now.get(2)).isEqualTo(StepState.LEFT_OUT);
     assertThat(now.get(3)).as("waiting for an even heat").isEqualTo(StepState.DONE);
     assertThat(course.place()).isEqualTo(Place.AIR);

@@ -1,13 +1,13 @@
 package app.geminal.server.session;
 
-import app.geminal.instrument.SensorState;
 import app.geminal.heatplan.HeatPlan;
+import app.geminal.instrument.SensorState;
+import app.geminal.rotation.Rotation;
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
 import app.geminal.server.instrument.Channel;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
-import app.geminal.rotation.Rotation;
 import app.geminal.simulator.Drill;
 import app.geminal.units.Text;
 import app.geminal.validation.Require;

@@ -2,8 +2,8 @@ package app.geminal.server.session;
 
 import static app.geminal.server.session.HeatPlanDocument.HEAT_PLAN;
 
-import app.geminal.instrument.SensorState;
 import app.geminal.heatplan.ForgeAction;
+import app.geminal.instrument.SensorState;
 import app.geminal.server.calibration.CalibrationService;
 import app.geminal.server.calibration.StoredCalibration;
 import app.geminal.server.instrument.Channel;

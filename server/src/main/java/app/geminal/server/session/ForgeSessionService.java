@@ -1,9 +1,9 @@
 package app.geminal.server.session;
 
+import app.geminal.heatplan.ForgeAction;
 import app.geminal.instrument.Downsampling;
 import app.geminal.instrument.SensorMonitor;
 import app.geminal.instrument.SensorState;
-import app.geminal.heatplan.ForgeAction;
 import app.geminal.server.account.Accounts;
 import app.geminal.server.billet.BilletService;
 import app.geminal.server.book.BookService;

@@ -2,8 +2,8 @@ package app.geminal.server.session;
 
 import app.geminal.following.Place;
 import app.geminal.heatplan.HeatPlan;
-import app.geminal.session.HeatSession;
 import app.geminal.rotation.Rotation;
+import app.geminal.session.HeatSession;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -9,10 +9,10 @@ import app.geminal.heat.HeatExposure;
 import app.geminal.heatplan.ChecklistItem;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlan;
-import app.geminal.session.Advice;
-import app.geminal.session.HeatSession;
 import app.geminal.review.ReviewNote;
 import app.geminal.rotation.Rotation;
+import app.geminal.session.Advice;
+import app.geminal.session.PlanProgress;
 import app.geminal.simulator.Drill;
 import app.geminal.text.Message;
 import app.geminal.weld.AtmosphereProtection;
@@ -228,7 +228,7 @@ public sealed interface SessionView {
       @Nullable Look ask,
       @Nullable Message joints,
       @Nullable Glow glow,
-      List<HeatSession.StepState> stepStates,
+      List<PlanProgress.StepState> stepStates,
       List<Forecast> forecast,
       HeatExposureView exposure) {}
 

@@ -107,7 +107,7 @@ final class TrackedBillet {
         place,
         c.place(),
         c.begun(),
-        c.finished(),
+        c.progress().isFinished(),
         c.heat(),
         e.skin(),
         e.core(),
@@ -120,7 +120,7 @@ final class TrackedBillet {
         ask,
         joints,
         glow,
-        c.stepStates(),
+        c.progress().states(),
         forecast,
         HeatExposureView.of(c.exposure(), c.plan().carbon(), c.plan().flame()));
   }
@@ -134,7 +134,7 @@ final class TrackedBillet {
     ask = course.ask().orElse(null);
     leftS = course.begun() ? course.working().jointS() : 0;
     forecast =
-        course.begun() && !course.finished()
+        course.begun() && !course.progress().isFinished()
             ? course.forecast(FORECAST_STEPS, inFire ? IN_FIRE_STEP_S : OUT_STEP_S)
             : List.of();
     forecastAtS = second;

@@ -3,8 +3,8 @@ package app.geminal.server.session;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.geminal.instrument.SensorState;
 import app.geminal.heatplan.ForgeAction;
+import app.geminal.instrument.SensorState;
 import app.geminal.server.TestShop;
 import app.geminal.server.instrument.InstrumentState;
 import app.geminal.server.shop.ShopService;
@@ -94,7 +94,7 @@ class LiveSessionTest {
   private static void same(LiveSession one, LiveSession other) {
     assertThat(one.course(0).marks()).isEqualTo(other.course(0).marks());
     assertThat(one.course(0).estimate()).isEqualTo(other.course(0).estimate());
-    assertThat(one.course(0).stepStates()).isEqualTo(other.course(0).stepStates());
+    assertThat(one.course(0).progress().states()).isEqualTo(other.course(0).progress().states());
     assertThat(one.course(0).exposure()).isEqualTo(other.course(0).exposure());
   }
 
