@@ -206,14 +206,7 @@ declare module 'texts/billet/BilletHead' {
 
 declare module 'texts/billet/BilletView' {
   export const loadingTheBillet: string;
-  export const notSavedYetSeeAbove: string;
-  export function theRunUsesItButIt(values: { detail: string | number }): string;
   export const showsTheKeys: string;
-  export function yourLastChangeIsNotSaved(values: { detail: string | number }): string;
-  export const keepMine: string;
-  export const tryAgain: string;
-  export const useTheSavedVersion: string;
-  export const discardMyChange: string;
 }
 
 declare module 'texts/billet/Cautions' {
@@ -637,7 +630,7 @@ declare module 'texts/billet/merge' {
   export const changedInBothWindows: string;
 }
 
-declare module 'texts/billet/plan' {
+declare module 'texts/billet/planWords' {
   export const forge: string;
   export const bench: string;
   export const stack: string;
@@ -2915,4 +2908,17 @@ declare module 'texts/photograph/Overlay' {
   export const photo: string;
   export const howMuchPredicted: string;
   export const difference: string;
+}
+
+declare module 'texts/billet/NotStored' {
+  export function yourLastChangeIsNotSaved(values: { detail: string | number }): string;
+  export const keepMine: string;
+  export const tryAgain: string;
+  export const useTheSavedVersion: string;
+  export const discardMyChange: string;
+}
+
+declare module 'texts/billet/useBench' {
+  export const notSavedYetSeeAbove: string;
+  export function theRunUsesItButIt(values: { detail: string | number }): string;
 }

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { INPUT } from '../../ui/Field';
 import { Words } from '../../ui/Words';
 import { Kbd } from './Keys';
-import { KIND_GROUPS } from './plan';
+import { KIND_GROUPS } from './planWords';
 
 /** Adds a step after the open row: by name, by its letter, or typed in shorthand. */
 export function AddStep({

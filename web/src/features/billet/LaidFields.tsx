@@ -9,7 +9,8 @@ import { steelsQuery } from '../steel/api';
 import { SteelChoice } from '../steel/SteelChoice';
 import { stockQuery } from '../stock/api';
 import { waitingQuery, type Waiting } from './api';
-import { isPartBar, TURN_WORDS, type Laid, type PartBar, type Piece, type Turn } from './plan';
+import { isPartBar, type Laid, type PartBar, type Piece, type Turn } from './plan';
+import { TURN_WORDS } from './planWords';
 
 /** How a choice of what to lay is written: a part's name after this, or one of the others. */
 export const PART = texts.part;

@@ -3,7 +3,8 @@ import { Button } from '../../ui/Button';
 import { AddStep } from './AddStep';
 import { StackFields } from './StackFields';
 import { StepFields } from './StepFields';
-import { withChange, type Plan } from './plan';
+import { withChange } from './planEdits';
+import type { Plan } from './plan';
 
 /** What can be done with the open step as a whole. */
 export interface StepActions {

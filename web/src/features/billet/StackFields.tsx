@@ -6,7 +6,9 @@ import { Select } from '../../ui/Select';
 import { steelsQuery } from '../steel/api';
 import { SteelChoice } from '../steel/SteelChoice';
 import { stockQuery } from '../stock/api';
-import { COATING_WORDS, patternOf, repeated, type Piece, type Stack } from './plan';
+import { COATING_WORDS } from './planWords';
+import { patternOf, repeated } from './laid';
+import type { Piece, Stack } from './plan';
 
 /** The stack in place: how many pieces, the pattern they follow from the bottom up, and their size. */
 export function StackFields({

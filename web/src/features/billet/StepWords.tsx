@@ -3,17 +3,8 @@ import { showPercent } from '../../units';
 import { Fragment, type ReactNode } from 'react';
 import type { Measure } from '../../ui/MeasureField';
 import { Length, Quantity, Temperature } from '../../ui/Words';
-import {
-  isPartBar,
-  PROTECTION_NAMES,
-  TOOL_WORDS,
-  TURN_WORDS,
-  type Laid,
-  type Operation,
-  type Piece,
-  type Stack,
-  type Turn,
-} from './plan';
+import { isPartBar, type Laid, type Operation, type Piece, type Stack, type Turn } from './plan';
+import { PROTECTION_NAMES, TOOL_WORDS, TURN_WORDS } from './planWords';
 import { fieldsOf, isFigure, kindName, valueOf } from './stepKinds';
 
 /** The name of a step. */

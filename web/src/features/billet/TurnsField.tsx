@@ -2,7 +2,8 @@ import * as texts from 'texts/billet/TurnsField';
 import { Button } from '../../ui/Button';
 import { Choice } from '../../ui/Choice';
 import { INPUT } from '../../ui/Field';
-import { TURN_WORDS, type Turn } from './plan';
+import { TURN_WORDS } from './planWords';
+import type { Turn } from './plan';
 
 const USUAL: Readonly<Record<string, { readonly show: string; readonly turns: readonly Turn[] }>> = {
   same: { show: texts.sameWayUp, turns: ['SAME'] },

@@ -15,7 +15,8 @@ import { nextQuery } from '../evidence/api';
 import { billetQuery } from './api';
 import { Caution } from './Caution';
 import { WhyOpen } from '../weldmap/WhyOpen';
-import { PROTECTION_NAMES, type Operation, type AtmosphereProtection, type Plan } from './plan';
+import { PROTECTION_NAMES } from './planWords';
+import type { Operation, AtmosphereProtection, Plan } from './plan';
 import { showPercent } from '../../units';
 
 type SetWeld = Extract<Operation, { kind: 'set' }>;

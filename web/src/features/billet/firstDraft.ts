@@ -1,6 +1,6 @@
 import type { Steel } from '../steel/api';
 import type { Shelved } from '../stock/api';
-import { repeated } from './plan';
+import { repeated } from './laid';
 import type { Draft } from './useDraft';
 
 /** 1/8 in for the dark steel and 1/16 in for the bright one, where the shelf says nothing else. */

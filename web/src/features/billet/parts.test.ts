@@ -2,7 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { B, D, PLAN } from './examplePlan';
 import type { Run } from './api';
 import { freeName, inside, planAt, runAt, withoutPart, withPart, withPartRenamed, withPlanAt } from './parts';
-import { withoutStep, type Part, type Plan } from './plan';
+import { withoutStep } from './planEdits';
+import type { Part, Plan } from './plan';
 describe('parts', () => {
   const part = (name: string): Part => ({
     name,

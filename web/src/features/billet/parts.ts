@@ -1,5 +1,6 @@
 import type { Run } from './api';
-import { isPartBar, laidOf, type Laid, type Operation, type Part, type Plan } from './plan';
+import { isPartBar, type Laid, type Operation, type Part, type Plan } from './plan';
+import { laidOf } from './laid';
 
 /** Parts within plans, by a path of names: '' is the billet's own plan, 'edge/core' a part of a part. */
 

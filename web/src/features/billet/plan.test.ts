@@ -3,17 +3,9 @@ import { B, D, PLAN } from './examplePlan';
 import type { Weld } from '../book/api';
 import { findLines, grouped, linesOf } from '../book/lines';
 import { begin, commit, redo, stored, undo } from './history';
-import {
-  patternOf,
-  repeated,
-  withChange,
-  withCopy,
-  withOff,
-  withoutStep,
-  withStepBefore,
-  withStepMoved,
-  type Plan,
-} from './plan';
+import { patternOf, repeated } from './laid';
+import { withChange, withCopy, withOff, withoutStep, withStepBefore, withStepMoved } from './planEdits';
+import type { Plan } from './plan';
 const keys = (plan: Plan) => plan.steps.map((s) => s.key).join('');
 
 describe('a pattern', () => {

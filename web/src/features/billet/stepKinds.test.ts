@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { KIND_GROUPS, laidOf, PROTECTION_NAMES, type Operation } from './plan';
+import { KIND_GROUPS, PROTECTION_NAMES } from './planWords';
+import { laidOf } from './laid';
+import type { Operation } from './plan';
 import { askedOf, fieldsOf, isFigure, kindName, KINDS } from './stepKinds';
 
 const weld: Operation = {

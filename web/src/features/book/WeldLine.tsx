@@ -9,7 +9,7 @@ import { Field, INPUT } from '../../ui/Field';
 import { MeasureField } from '../../ui/MeasureField';
 import { Refusal } from '../../ui/Notice';
 import { Temperature, Words } from '../../ui/Words';
-import { PROTECTION_NAMES } from '../billet/plan';
+import { PROTECTION_NAMES } from '../billet/planWords';
 import { changeWeld, OUTCOME_WORDS, weldBeforeQuery, type Weld, type WeldOutcome } from './api';
 import { LineFrame } from './LineFrame';
 import { howWords } from './lines';

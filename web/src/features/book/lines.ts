@@ -1,5 +1,6 @@
 import * as texts from 'texts/book/lines';
-import { PROTECTION_NAMES, type Kind } from '../billet/plan';
+import { PROTECTION_NAMES } from '../billet/planWords';
+import type { Kind } from '../billet/plan';
 import { fieldsOf } from '../billet/stepKinds';
 import {
   DECISION_WORDS,

@@ -1,5 +1,5 @@
 import * as texts from 'texts/fire/FireHead';
-import { PROTECTION_NAMES } from '../billet/plan';
+import { PROTECTION_NAMES } from '../billet/planWords';
 import { FireControls, type Pane } from './FireControls';
 import { nextTurn } from './nextTurn';
 import type { Seen } from './course';

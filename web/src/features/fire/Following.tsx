@@ -5,7 +5,7 @@ import { Problem } from '../../lib/http';
 import { Danger } from '../../ui/Danger';
 import { Words } from '../../ui/Words';
 import { useKeys } from '../billet/useKeys';
-import { PROTECTION_NAMES } from '../billet/plan';
+import { PROTECTION_NAMES } from '../billet/planWords';
 import { Afterwards } from './Afterwards';
 import { ACT_KEYS, ACT_WORDS, endFire, reopenFire, type Act } from './api';
 import { clock, lastUndoable, shown, undone, type Seen } from './course';

@@ -1,6 +1,6 @@
 import * as texts from 'texts/fire/ProtectionTable';
 import { Length, Mass } from '../../ui/Words';
-import { PROTECTION_NAMES } from '../billet/plan';
+import { PROTECTION_NAMES } from '../billet/planWords';
 import type { HeatPlan } from './api';
 import { useScrollFocus } from '../../ui/useScrollFocus';
 

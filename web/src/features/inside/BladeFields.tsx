@@ -4,7 +4,7 @@ import { MeasureField } from '../../ui/MeasureField';
 import { Slide } from '../../ui/Slide';
 import { Length } from '../../ui/Words';
 import type { Stage } from '../billet/api';
-import { PROFILE_WORDS } from '../billet/plan';
+import { PROFILE_WORDS } from '../billet/planWords';
 import type { Blade, Look } from '../picture/api';
 
 const FIGURES = [

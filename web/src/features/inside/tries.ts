@@ -1,6 +1,7 @@
 import * as texts from 'texts/inside/tries';
 import type { Measure } from '../../ui/MeasureField';
-import { withChange, type Operation, type Plan } from '../billet/plan';
+import { withChange } from '../billet/planEdits';
+import type { Operation, Plan } from '../billet/plan';
 
 /** What can be tried on a plan while you look: the figures of steps that make the pattern. No React in here. */
 

@@ -1,7 +1,8 @@
 import * as texts from 'texts/pair/QuestionFields';
 import { Choice } from '../../ui/Choice';
 import { MeasureField } from '../../ui/MeasureField';
-import { PROTECTION_NAMES, type AtmosphereProtection } from '../billet/plan';
+import { PROTECTION_NAMES } from '../billet/planWords';
+import type { AtmosphereProtection } from '../billet/plan';
 import { ROLE_WORDS, type Question, type Role } from './api';
 
 const SHORT: Record<AtmosphereProtection, string> = {

@@ -7,7 +7,7 @@ import { Refusal } from '../../ui/Notice';
 import { Length, Words, useUnits } from '../../ui/Words';
 import { unitOf } from '../../units';
 import { inside, withPlanAt } from '../billet/parts';
-import { withChange } from '../billet/plan';
+import { withChange } from '../billet/planEdits';
 import { useBillet } from '../billet/useBillet';
 import { useWriteEntry } from '../book/useWriteEntry';
 import { fitPattern, type Fitted, type FittedFigure } from './api';

@@ -1,6 +1,6 @@
 import * as texts from 'texts/shop/fields';
 import type { Measure } from '../../ui/MeasureField';
-import { JACKET_WORDS, PROTECTION_NAMES, TACK_WORDS, TOOL_WORDS } from '../billet/plan';
+import { JACKET_WORDS, PROTECTION_NAMES, TACK_WORDS, TOOL_WORDS } from '../billet/planWords';
 import type { Forge, Limits, Mill, TaskTimes, ShopDefaults, Press } from './api';
 
 /** What can be said about each part of the shop, in the order it is thought of. No React in here. */

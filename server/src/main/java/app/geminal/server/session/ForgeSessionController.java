@@ -1,17 +1,13 @@
 package app.geminal.server.session;
 
 import app.geminal.heatplan.HeatPlan;
-import app.geminal.instrument.SensorState;
 import app.geminal.rotation.Rotation;
 import app.geminal.server.account.Rank;
 import app.geminal.server.account.RequiredRank;
-import app.geminal.server.instrument.Channel;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
 import app.geminal.simulator.Drill;
-import app.geminal.units.Text;
 import app.geminal.validation.Require;
-import app.geminal.weldmap.FailureCause;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Content;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -20,16 +16,13 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.security.Principal;
 import java.time.Clock;
 import java.util.List;
-import java.util.Locale;
 import java.util.Objects;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -82,15 +75,6 @@ class ForgeSessionController {
       @Nullable Double speed) {}
 
   /**
-   * Why a joint of a practice run is open.
-   *
-   * @param place place of the billet in the session, from 0
-   * @param joint which joint, from below, from 1
-   * @param cause what it is taken to be
-   */
-  record Naming(int place, int joint, FailureCause cause) {}
-
-  /**
    * Where it is.
    *
    * @param id number
@@ -121,13 +105,6 @@ class ForgeSessionController {
    */
   record DayAsked(
       List<ForgeSessionService.Chosen> billets, int places, double fromMin, double toMin) {}
-
-  /**
-   * How many readings a file brought.
-   *
-   * @param lines lines taken
-   */
-  record Logged(int lines) {}
 
   /** The heats of a billet's plan that a session can be started with. */
   @Operation(operationId = "listHeats")
@@ -167,36 +144,6 @@ class ForgeSessionController {
       @RequestParam(defaultValue = Page.MOST) int limit,
       @RequestParam(required = false) @Nullable String after) {
     return service.newest(Page.size(limit), Cursor.parse(after)).answer();
-  }
-
-  /**
-   * A reading of an instrument.
-   *
-   * @param second second of the session
-   * @param channel what was measured
-   * @param figure °C at the forge, MPa at the press
-   * @param state what was thought of it
-   */
-  record ReadingView(int second, Channel channel, double figure, SensorState state) {
-    static ReadingView of(ReadingRow row) {
-      return new ReadingView(row.second(), row.channel(), row.figure(), row.state());
-    }
-  }
-
-  /**
-   * Readings of a session by channel and second, a page at a time.
-   *
-   * @param limit the most there should be on the page, 1 to 1000
-   * @param after where the page begins; from the header Link of the page before, which names it
-   */
-  @Operation(operationId = "listReadings")
-  @GetMapping("/api/v1/forge-sessions/{id}/readings")
-  ResponseEntity<List<ReadingView>> readings(
-      @PathVariable long id,
-      @RequestParam(defaultValue = Page.MOST) int limit,
-      @RequestParam(required = false) @Nullable String after) {
-    Page<ReadingRow> page = service.readings(id, Page.size(limit), Cursor.parse(after));
-    return page.of(page.items().stream().map(ReadingView::of).toList()).answer();
   }
 
   /** Starts a session. */
@@ -290,72 +237,5 @@ class ForgeSessionController {
   void reopen(@PathVariable long id) {
     service.setEnded(id, false);
     fires.setEnded(id, false);
-  }
-
-  /**
-   * The joints of a practice run that has ended: what they show, and the truth once it is named.
-   */
-  @Operation(operationId = "inspectPracticeRun")
-  @GetMapping("/api/v1/forge-sessions/{id}/inspection")
-  Inspection inspection(@PathVariable long id) {
-    return service.inspection(id);
-  }
-
-  /** Names why a joint of a practice run is open; the first answer stays. */
-  @Operation(operationId = "nameCause")
-  @PostMapping("/api/v1/forge-sessions/{id}/inspection")
-  @RequiredRank(Rank.APPRENTICE)
-  Inspection name(@PathVariable long id, @RequestBody Naming body) {
-    NamedCause named = new NamedCause(body.joint(), Require.present("cause", body.cause()));
-    return service.name(id, body.place(), named);
-  }
-
-  /** How far the person who is signed in has come with each drill; those not tried are left out. */
-  @Operation(operationId = "listDrills")
-  @GetMapping("/api/v1/drills")
-  List<DrillLine> drills(Principal who) {
-    return service.drills(who.getName());
-  }
-
-  /**
-   * Adds readings from a logger's CSV to a session: all of them or, with the place of the fault,
-   * none.
-   */
-  @Operation(operationId = "importReadings")
-  @PostMapping(value = "/api/v1/forge-sessions/{id}/readings", consumes = "text/csv")
-  @RequiredRank(Rank.APPRENTICE)
-  Logged logged(@PathVariable long id, @RequestBody String csv) {
-    List<ReadingRow> rows = service.keepLogged(id, csv);
-    fires.get(id).logged(rows, clock.instant());
-    return new Logged(rows.size());
-  }
-
-  /** All readings, in the columns a logger's file has. */
-  @ApiResponse(
-      responseCode = "200",
-      description = "The readings: docs/formats/logger-csv.md.",
-      content = @Content(mediaType = "text/csv", schema = @Schema(type = "string")))
-  @Operation(operationId = "exportReadings")
-  @GetMapping("/api/v1/forge-sessions/{id}/readings.csv")
-  ResponseEntity<String> readings(@PathVariable long id) {
-    StringBuilder csv = new StringBuilder("at,channel,value,unit,state\n");
-    for (ReadingRow r : service.readings(id)) {
-      csv.append(
-          String.format(
-              Locale.ROOT,
-              "%d,%s,%s,%s,%s\n",
-              r.second(),
-              r.channel().name().toLowerCase(Locale.ROOT),
-              BigDecimal.valueOf(r.figure()).toPlainString(),
-              switch (r.channel()) {
-                case FORGE -> "C";
-                case PRESS -> "MPa";
-              },
-              r.state().name().toLowerCase(Locale.ROOT)));
-    }
-    return ResponseEntity.ok()
-        .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-        .header("Content-Disposition", Text.of("attachment; filename=\"fire-%d.csv\"", id))
-        .body(csv.toString());
   }
 }

@@ -2,11 +2,8 @@ package app.geminal.server.session;
 
 import static app.geminal.server.session.HeatPlanDocument.HEAT_PLAN;
 
-import app.geminal.heatplan.ForgeAction;
-import app.geminal.instrument.SensorState;
 import app.geminal.server.calibration.CalibrationService;
 import app.geminal.server.calibration.StoredCalibration;
-import app.geminal.server.instrument.Channel;
 import app.geminal.server.paging.Cursor;
 import app.geminal.server.paging.Page;
 import app.geminal.server.stored.StoredRow;
@@ -19,17 +16,13 @@ import java.sql.SQLException;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneOffset;
-import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.Collection;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
-import org.springframework.jdbc.core.JdbcTemplate;
-import org.springframework.jdbc.core.RowMapper;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
@@ -40,39 +33,13 @@ class ForgeSessionRepository implements UnreadableRows {
   /** Heat plans are long; older sessions are read when they are opened. */
   private static final int MOST_TRIED = 200;
 
-  /** Rows in one statement; a second of a hundred sessions fits. */
-  private static final int ROWS = 500;
-
   private static final List<String> SIGHTINGS =
       Arrays.stream(Entry.Kind.values()).filter(Entry.Kind::isSighting).map(Enum::name).toList();
 
-  private static final RowMapper<KeptEntry> ENTRY =
-      (row, n) ->
-          new KeptEntry(
-              row.getLong("seq"),
-              row.getDouble("at_s"),
-              new Entry(
-                  row.getString("id"),
-                  Entry.Kind.valueOf(row.getString("kind")),
-                  row.getInt("place"),
-                  act(row.getString("act")),
-                  row.getString("about"),
-                  (Double) row.getObject("figure"),
-                  row.getString("note"),
-                  instant(row.getObject("done_at", LocalDateTime.class)),
-                  row.getString("device")),
-              row.getString("made_by_name"));
-
   private final JdbcClient jdbc;
-  private final JdbcTemplate batch;
 
-  ForgeSessionRepository(JdbcClient jdbc, JdbcTemplate batch) {
+  ForgeSessionRepository(JdbcClient jdbc) {
     this.jdbc = jdbc;
-    this.batch = batch;
-  }
-
-  private static @Nullable ForgeAction act(@Nullable String name) {
-    return name == null ? null : ForgeAction.valueOf(name);
   }
 
   private static Instant instant(LocalDateTime at) {
@@ -313,159 +280,6 @@ class ForgeSessionRepository implements UnreadableRows {
     jdbc.sql("UPDATE fire_session SET ended_at = :at WHERE id = :id")
         .param("at", at == null ? null : utc(at))
         .param("id", id)
-        .update();
-  }
-
-  /** Keeps an entry unless its id is there already; whether it was new. */
-  boolean keep(long sessionId, Entry e, double atS, Instant now, long by) {
-    return jdbc.sql(
-                """
-                INSERT IGNORE INTO fire_entry (session_id, id, kind, place, act, about, figure, note,
-                  at_s, done_at, kept_at, device, made_by)
-                VALUES (:session, :id, :kind, :place, :act, :about, :figure, :note, :atS, :doneAt,
-                  :now, :device, :by)
-                """)
-            .param("session", sessionId)
-            .param("id", e.id())
-            .param("kind", e.kind().name())
-            .param("place", e.place())
-            .param("act", e.act() == null ? null : e.act().name())
-            .param("about", e.about())
-            .param("figure", e.figure())
-            .param("note", e.note())
-            .param("atS", atS)
-            .param("doneAt", utc(e.doneAt()))
-            .param("now", utc(now))
-            .param("device", e.device())
-            .param("by", by)
-            .update()
-        == 1;
-  }
-
-  long countEntries(long sessionId) {
-    return jdbc.sql("SELECT COUNT(*) FROM fire_entry WHERE session_id = :session")
-        .param("session", sessionId)
-        .query(Long.class)
-        .single();
-  }
-
-  List<KeptEntry> entries(long sessionId) {
-    return jdbc
-        .sql(
-            """
-            SELECT e.*, a.name AS made_by_name FROM fire_entry e JOIN account a ON a.id = e.made_by
-            WHERE e.session_id = :session ORDER BY e.seq
-            """)
-        .param("session", sessionId)
-        .query((row, n) ->
-            StoredRow.of("session entry", row.getLong("seq"), () -> ENTRY.mapRow(row, n)))
-        .list()
-        .stream()
-        .flatMap(Optional::stream)
-        .toList();
-  }
-
-  /** Those of some ids that are on disk, in the order they were kept. */
-  List<KeptEntry> entries(long sessionId, Collection<String> ids) {
-    return jdbc.sql(
-            """
-            SELECT e.*, a.name AS made_by_name FROM fire_entry e JOIN account a ON a.id = e.made_by
-            WHERE e.session_id = :session AND e.id IN (:ids) ORDER BY e.seq
-            """)
-        .param("session", sessionId)
-        .param("ids", ids)
-        .query(ENTRY)
-        .list();
-  }
-
-  /** Keeps readings; those of a second that is there already are left as they are. */
-  void keep(List<ReadingRow> rows) {
-    for (int from = 0; from < rows.size(); from += ROWS) {
-      List<ReadingRow> some = rows.subList(from, Math.min(rows.size(), from + ROWS));
-      List<Object> values = new ArrayList<>(some.size() * 5);
-      for (ReadingRow r : some) {
-        values.addAll(
-            List.of(r.sessionId(), r.channel().name(), r.second(), r.figure(), r.state().name()));
-      }
-      String places = "(?, ?, ?, ?, ?)" + ", (?, ?, ?, ?, ?)".repeat(some.size() - 1);
-      batch.update(
-          "INSERT IGNORE INTO fire_reading (session_id, channel, second, figure, state) VALUES "
-              + places,
-          values.toArray());
-    }
-  }
-
-  /** A page of a session's readings, by channel and second. */
-  Page<ReadingRow> readings(long sessionId, int size, @Nullable Cursor after) {
-    List<ReadingRow> rows =
-        jdbc.sql(
-                """
-                SELECT channel, second, figure, state FROM fire_reading WHERE session_id = :session
-                  AND (channel > :channel OR (channel = :channel AND second > :second))
-                ORDER BY channel, second LIMIT :rows
-                """)
-            .param("session", sessionId)
-            .param("channel", after == null ? "" : name(after.first()))
-            .param("second", after == null ? 0 : after.second())
-            .param("rows", size + 1)
-            .query((row, n) -> reading(sessionId, row))
-            .list();
-    return Page.of(rows, size, Optional::of, r -> new Cursor(number(r.channel()), r.second()));
-  }
-
-  /** Channels in the order of their names, as the database has them. */
-  private static long number(Channel channel) {
-    return switch (channel) {
-      case FORGE -> 0;
-      case PRESS -> 1;
-    };
-  }
-
-  private static String name(long number) {
-    return (number == number(Channel.FORGE) ? Channel.FORGE : Channel.PRESS).name();
-  }
-
-  private static ReadingRow reading(long sessionId, ResultSet row) throws SQLException {
-    return new ReadingRow(
-        sessionId,
-        Channel.valueOf(row.getString("channel")),
-        row.getInt("second"),
-        row.getDouble("figure"),
-        SensorState.valueOf(row.getString("state")));
-  }
-
-  List<ReadingRow> readings(long sessionId) {
-    return jdbc.sql(
-            """
-            SELECT channel, second, figure, state FROM fire_reading WHERE session_id = :session
-            ORDER BY channel, second
-            """)
-        .param("session", sessionId)
-        .query((row, n) -> reading(sessionId, row))
-        .list();
-  }
-
-  /** Sessions that ended before and are not thinned yet. */
-  List<Long> toThin(Instant endedBefore) {
-    return jdbc.sql(
-            """
-            SELECT id FROM fire_session WHERE ended_at < :before AND NOT thinned ORDER BY id LIMIT 50
-            """)
-        .param("before", utc(endedBefore))
-        .query((row, n) -> row.getLong(1))
-        .list();
-  }
-
-  /** Puts the readings to keep in the place of all there are. */
-  void thin(long sessionId, List<ReadingRow> kept) {
-    jdbc.sql("DELETE FROM fire_reading WHERE session_id = :session")
-        .param("session", sessionId)
-        .update();
-    if (!kept.isEmpty()) {
-      keep(kept);
-    }
-    jdbc.sql("UPDATE fire_session SET thinned = TRUE WHERE id = :session")
-        .param("session", sessionId)
         .update();
   }
 }

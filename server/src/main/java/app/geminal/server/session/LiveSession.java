@@ -11,21 +11,13 @@ import app.geminal.server.session.SessionView.BilletView;
 import app.geminal.server.session.SessionView.EntryView;
 import app.geminal.server.session.SessionView.GaugeView;
 import app.geminal.server.session.SessionView.Now;
-import app.geminal.server.session.SessionView.Point;
 import app.geminal.server.session.SessionView.Whole;
 import app.geminal.session.Advice;
 import app.geminal.session.HeatSession;
-import app.geminal.session.LogSighting;
-import app.geminal.session.Logged;
 import app.geminal.shop.Shop;
 import java.time.Instant;
-import java.util.ArrayDeque;
 import java.util.ArrayList;
-import java.util.Deque;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.stream.IntStream;
@@ -37,9 +29,7 @@ import org.slf4j.LoggerFactory;
  * A session that is looked at: its log, its readings, and every billet followed up to this second.
  *
  * <p>An entry that comes in time is done at once; one that comes late, and everything taken back,
- * works the billets out again from the log and the readings, from the last {@link SessionMarks}
- * moment before it, so that the order in which entries arrive does not matter. Guarded by its own
- * lock.
+ * changes the past of {@link TrackedBillets}. Guarded by its own lock.
  */
 final class LiveSession {
   private static final Logger LOG = LoggerFactory.getLogger(LiveSession.class);
@@ -48,7 +38,6 @@ final class LiveSession {
   private static final double IN_TIME_S = 2.5;
 
   private static final double DAY_MIN = 8 * 60;
-  private static final int MOST_POINTS = 600;
   private static final int FORGE_PLACES = 2;
   private static final double DUE_SPEED = 4;
   private static final double FORGOTTEN_AFTER_S = 12 * 3600;
@@ -70,12 +59,10 @@ final class LiveSession {
   private final Session session;
   private final Shop shop;
   private final SessionLog log;
-  private final Map<Channel, Trace> traces = new EnumMap<>(Channel.class);
+  private final SessionReadings heard;
   private final List<Listener> listeners = new CopyOnWriteArrayList<>();
   private final @Nullable PracticeRun rehearsed;
-  private final List<SessionMarks> marked = new ArrayList<>();
-  private List<TrackedBillet> followed = new ArrayList<>();
-  private List<SessionLog.Typed> typed = List.of();
+  private final TrackedBillets tracked;
   private @Nullable Instant endedAt;
   private volatile Instant askedAt;
   private InstrumentState forge = InstrumentState.NOTHING;
@@ -102,13 +89,14 @@ final class LiveSession {
     this.endedAt = session.endedAt();
     this.askedAt = now;
     this.log = new SessionLog(session.speed());
-    for (Channel channel : Channel.values()) {
-      traces.put(channel, new Trace());
-    }
+    this.heard =
+        new SessionReadings(
+            session.rehearsal() ? 0 : shop.forge().gaugeCorrectionC(),
+            session.billets().getFirst().plan().window().chamberC());
     double longestS = longestS(session, now);
     for (ReadingRow r : readings) {
       if (r.second() >= 0 && r.second() <= longestS) {
-        trace(r.channel()).put(r.second(), r.figure(), r.state());
+        heard.put(r);
       }
     }
     for (KeptEntry e : entries) {
@@ -119,15 +107,11 @@ final class LiveSession {
             "Session {}: entry {} at {} s is left aside", session.id(), e.entry().id(), e.atS());
       }
     }
-    rehearsed = session.rehearsal() ? practiceRun() : null;
-    second =
-        Math.max(traces.values().stream().mapToInt(Trace::length).max().orElse(0), log.latestS());
+    second = Math.max(heard.length(), log.latestS());
     clockS = second;
-    session.billets().forEach(_ -> marked.add(new SessionMarks()));
-    followed = fromStart(Double.NEGATIVE_INFINITY);
-    if (rehearsed != null) {
-      catchUp(rehearsed);
-    }
+    tracked = new TrackedBillets(session, shop, log, heard, second);
+    rehearsed =
+        session.rehearsal() ? PracticeRun.replayed(session, shop.press(), log.all(), second) : null;
     adjustClock(now);
   }
 
@@ -150,19 +134,6 @@ final class LiveSession {
     }
   }
 
-  private Trace trace(Channel channel) {
-    return Objects.requireNonNull(traces.get(channel));
-  }
-
-  private PracticeRun practiceRun() {
-    return new PracticeRun(
-        session.billets().stream().map(Session.Billet::heat).toList(),
-        Objects.requireNonNullElseGet(
-            shop.press(), () -> Objects.requireNonNull(Shop.common().press())),
-        session.id(),
-        session.drill());
-  }
-
   /**
    * What has become of the joints of a rehearsal, and what was thought of them. Worked out from the
    * log, so the same at every call.
@@ -173,102 +144,9 @@ final class LiveSession {
     if (rehearsed == null) {
       throw new IllegalStateException("Only a rehearsal has joints that are known.");
     }
-    PracticeRun made = practiceRun();
-    catchUp(made);
+    PracticeRun made = PracticeRun.replayed(session, shop.press(), log.all(), second);
     made.ends();
-    return Inspection.of(session, made, followed.stream().map(TrackedBillet::course).toList());
-  }
-
-  /** The bars of a rehearsal that was interrupted are heated again as they were. */
-  private void catchUp(PracticeRun truth) {
-    double at = 0;
-    for (KeptEntry e : log.all()) {
-      truth.advance(Math.max(0, e.atS() - at));
-      at = Math.max(at, e.atS());
-      send(truth, e.entry());
-    }
-    truth.advance(Math.max(0, second - at));
-  }
-
-  private static void send(PracticeRun truth, Entry e) {
-    if (e.kind() == Entry.Kind.DEED && e.act() != null) {
-      truth.done(e.place(), e.act());
-    } else if (e.kind() == Entry.Kind.FORGE && e.figure() != null) {
-      truth.set(e.figure());
-    } else if (e.kind() == Entry.Kind.AIR && e.figure() != null) {
-      truth.air(e.figure());
-    }
-  }
-
-  /**
-   * Every billet up to this second, from the last moment that a change leaves as it was.
-   *
-   * @param fromS the first second that changed
-   */
-  private List<TrackedBillet> fromStart(double fromS) {
-    typed = log.typed();
-    return session.billets().stream().map(b -> fromStart(b, fromS)).toList();
-  }
-
-  private TrackedBillet fromStart(Session.Billet billet, double fromS) {
-    List<Logged> logged = log.logged(billet.place());
-    SessionMarks marks = marked.get(billet.place());
-    SessionMarks.Moment from = marks.before(fromS, logged.stream().map(Logged::id).toList());
-    if (from == null) {
-      return goneOn(fresh(billet), 0, logged, marks);
-    }
-    List<Logged> left = logged.stream().filter(d -> !from.done().contains(d.id())).toList();
-    return goneOn(from.followed().copy(), from.second(), left, marks);
-  }
-
-  private TrackedBillet fresh(Session.Billet billet) {
-    return fresh(
-        billet,
-        session.calibration() == null ? HeatCalibration.nothing() : session.calibration().in(shop));
-  }
-
-  private TrackedBillet fresh(Session.Billet billet, HeatCalibration calibration) {
-    return new TrackedBillet(
-        new HeatSession(billet.plan(), shop.press(), billet.heat().welds(), calibration));
-  }
-
-  /** Continues with a billet to this second. */
-  private TrackedBillet goneOn(
-      TrackedBillet f, int from, List<Logged> due, @Nullable SessionMarks marks) {
-    Deque<Logged> logged = new ArrayDeque<>(due);
-    for (int s = from; s < second; s++) {
-      while (!logged.isEmpty() && logged.getFirst().atS() <= s) {
-        f.done(logged.removeFirst());
-      }
-      f.passes(s + 1, chamberC(s + 1), pressMpa(s + 1));
-      if (marks != null) {
-        marks.passed(s + 1, f);
-      }
-    }
-    logged.forEach(f::done);
-    return f;
-  }
-
-  /** What the chamber is calculated at: the last believed reading or the last typed one. */
-  private double chamberC(int at) {
-    double shift = session.rehearsal() ? 0 : shop.forge().gaugeCorrectionC();
-    Trace trace = trace(Channel.FORGE);
-    int heardAt = trace.lastBelieved(at);
-    double chamber =
-        heardAt >= 0
-            ? trace.believed(heardAt).orElseThrow() + shift
-            : session.billets().getFirst().plan().window().chamberC();
-    for (SessionLog.Typed t : typed) {
-      if (t.atS() <= at && t.atS() >= heardAt) {
-        chamber = t.celsius() + shift;
-        heardAt = (int) t.atS();
-      }
-    }
-    return chamber;
-  }
-
-  private double pressMpa(int at) {
-    return trace(Channel.PRESS).believed(at).orElse(0);
+    return Inspection.of(session, made, tracked.all().stream().map(TrackedBillet::course).toList());
   }
 
   /** Held while entries are put on disk: one screen after the other. */
@@ -339,7 +217,7 @@ final class LiveSession {
       log.take(k);
       Entry e = k.entry();
       if (rehearsed != null && endedAt == null) {
-        send(rehearsed, e);
+        rehearsed.take(e);
       }
       boolean changesThePast =
           e.kind() == Entry.Kind.UNDO
@@ -352,11 +230,11 @@ final class LiveSession {
     }
     boolean late = changedFromS < Double.POSITIVE_INFINITY;
     if (late) {
-      followed = fromStart(changedFromS);
+      tracked.changed(changedFromS, second);
     } else {
       fresh.stream()
           .filter(k -> isOfCourse(k.entry()) && !log.isUndone(k.entry().id()))
-          .forEach(k -> of(k.entry().place()).done(SessionLog.logged(k)));
+          .forEach(k -> tracked.of(k.entry().place()).done(SessionLog.logged(k)));
     }
     // Several taps are one change of the order, which is worked out again a moment later.
     orderedAtS = Math.min(orderedAtS, second - ORDER_EVERY_S + ORDER_SOON_S);
@@ -369,21 +247,17 @@ final class LiveSession {
   }
 
   private double latestEntryS(Entry e) {
-    return of(e.place()).course().lastAtS();
+    return tracked.of(e.place()).course().lastAtS();
   }
 
   private static boolean isOfCourse(Entry e) {
     return e.kind() == Entry.Kind.DEED || e.kind().isSighting();
   }
 
-  private TrackedBillet of(int place) {
-    return followed.get(place);
-  }
-
   /** Readings from a logger's file. */
   synchronized void logged(List<ReadingRow> rows, Instant now) {
-    rows.forEach(r -> trace(r.channel()).put(r.second(), r.figure(), r.state()));
-    followed = fromStart(rows.stream().mapToInt(ReadingRow::second).min().orElse(0));
+    rows.forEach(heard::put);
+    tracked.changed(rows.stream().mapToInt(ReadingRow::second).min().orElse(0), second);
     send(whole(now));
   }
 
@@ -408,19 +282,18 @@ final class LiveSession {
 
   private void reading(Channel channel, int at, InstrumentState said, List<ReadingRow> rows) {
     boolean figure = said.fresh() && Double.isFinite(said.value());
-    if (figure && at >= 0 && trace(channel).put(at, said.value(), said.state())) {
-      rows.add(new ReadingRow(session.id(), channel, at, said.value(), said.state()));
+    if (figure && at >= 0) {
+      ReadingRow row = new ReadingRow(session.id(), channel, at, said.value(), said.state());
+      if (heard.put(row)) {
+        rows.add(row);
+      }
     }
   }
 
   private void passTo(int to) {
     boolean passed = to > second;
     for (int s = second + 1; s <= to; s++) {
-      double chamberC = chamberC(s);
-      for (int i = 0; i < followed.size(); i++) {
-        of(i).passes(s, chamberC, pressMpa(s));
-        marked.get(i).passed(s, of(i));
-      }
+      tracked.passes(s);
     }
     second = Math.max(second, to);
     clockS = Math.max(clockS, second);
@@ -438,7 +311,7 @@ final class LiveSession {
       return 1;
     }
     boolean due =
-        followed.stream().anyMatch(f -> f.course().begun() && !Advice.of(f.course()).waits());
+        tracked.all().stream().anyMatch(f -> f.course().begun() && !Advice.of(f.course()).waits());
     return due ? Math.min(log.speed(), DUE_SPEED) : log.speed();
   }
 
@@ -500,24 +373,15 @@ final class LiveSession {
         session.billets().stream().map(BilletView::of).toList(),
         log.all().stream().map(EntryView::of).toList(),
         log.seq(),
-        points(Channel.FORGE),
-        points(Channel.PRESS),
-        followed.stream().map(TrackedBillet::history).toList(),
+        heard.points(Channel.FORGE),
+        heard.points(Channel.PRESS),
+        tracked.all().stream().map(TrackedBillet::history).toList(),
         now(),
         reviewNotes());
   }
 
   private List<List<ReviewNote>> reviewNotes() {
-    return followed.stream().map(f -> SessionReview.of(f.course(), shop.limits())).toList();
-  }
-
-  private List<Point> points(Channel channel) {
-    Trace trace = trace(channel);
-    int every = Math.max(1, trace.length() / MOST_POINTS);
-    return IntStream.range(0, trace.length())
-        .filter(s -> s % every == 0 && trace.believed(s).isPresent())
-        .mapToObj(s -> new Point(s, trace.believed(s).getAsDouble()))
-        .toList();
+    return tracked.all().stream().map(f -> SessionReview.of(f.course(), shop.limits())).toList();
   }
 
   private Now now() {
@@ -531,11 +395,12 @@ final class LiveSession {
         runSpeed(),
         gauge(forge),
         gauge(press),
-        chamberC(second),
+        heard.chamberC(second),
         set,
         rehearsed == null ? null : rehearsed.flame(),
-        IntStream.range(0, followed.size())
-            .mapToObj(i -> of(i).now(i, second, rehearsed == null ? null : rehearsed.glow(i)))
+        IntStream.range(0, tracked.all().size())
+            .mapToObj(
+                i -> tracked.of(i).now(i, second, rehearsed == null ? null : rehearsed.glow(i)))
             .toList(),
         order,
         endedAt != null);
@@ -551,7 +416,7 @@ final class LiveSession {
 
   private List<Rotation.Turn> order() {
     List<Rotation.Job> jobs = new ArrayList<>();
-    for (TrackedBillet f : followed) {
+    for (TrackedBillet f : tracked.all()) {
       jobs.add(RotationJobs.left(f.course()));
     }
     double now = second / 60.0;
@@ -560,32 +425,20 @@ final class LiveSession {
 
   /** The state of a billet. */
   synchronized HeatSession course(int place) {
-    return of(place).course();
+    return tracked.of(place).course();
   }
 
   /**
-   * What is known of the shop after this session: each billet of which something was seen is
-   * followed again with what was known after the one before it.
+   * What is known of the shop after this session.
    *
    * @param before what was known before
    */
   synchronized HeatCalibration calibration(HeatCalibration before) {
-    HeatCalibration known = before;
-    for (Session.Billet billet : session.billets()) {
-      List<Logged> logged = log.logged(billet.place());
-      if (logged.stream().noneMatch(LogSighting.class::isInstance)) {
-        continue;
-      }
-      known = goneOn(fresh(billet, known), 0, logged, null).course().calibration();
-    }
-    return known;
+    return tracked.calibration(before, second);
   }
 
   /** How a billet went by a log that may hold more than was taken yet; for the Book. */
   synchronized HeatSession course(int place, List<KeptEntry> entries) {
-    SessionLog from = new SessionLog(session.speed());
-    entries.stream().filter(e -> SessionTimes.isOfSession(e.atS())).forEach(from::take);
-    Session.Billet billet = session.billets().get(place);
-    return goneOn(fresh(billet), 0, from.logged(place), null).course();
+    return tracked.course(place, entries, second);
   }
 }

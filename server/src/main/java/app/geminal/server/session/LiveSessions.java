@@ -46,6 +46,8 @@ class LiveSessions {
   private static final int TICKS_AT_REST = 25;
 
   private final ForgeSessionRepository repository;
+  private final SessionEntryRepository entries;
+  private final SessionReadingRepository readings;
   private final ShopService shops;
   private final Instruments instruments;
   private final ReadingKeeper keeper;
@@ -58,11 +60,15 @@ class LiveSessions {
 
   LiveSessions(
       ForgeSessionRepository repository,
+      SessionEntryRepository entries,
+      SessionReadingRepository readings,
       ShopService shops,
       Instruments instruments,
       ReadingKeeper keeper,
       Clock clock) {
     this.repository = repository;
+    this.entries = entries;
+    this.readings = readings;
     this.shops = shops;
     this.instruments = instruments;
     this.keeper = keeper;
@@ -112,7 +118,7 @@ class LiveSessions {
             .find(id)
             .orElseThrow(() -> new NotFound(SessionText.NO_SESSION.with("number", id)));
     return new LiveSession(
-        session, shops.shop(), repository.entries(id), repository.readings(id), clock.instant());
+        session, shops.shop(), entries.entries(id), readings.readings(id), clock.instant());
   }
 
   void setEnded(long id, boolean ended) {

@@ -8,6 +8,7 @@ import app.geminal.heat.Surroundings;
 import app.geminal.heatplan.ForgeAction;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.shop.Press;
+import app.geminal.shop.Shop;
 import app.geminal.simulator.Conditions;
 import app.geminal.simulator.Drill;
 import app.geminal.simulator.SimulatedForge;
@@ -17,7 +18,9 @@ import app.geminal.simulator.TrueJoints;
 import app.geminal.steel.Deformation;
 import app.geminal.weldmap.WeldSetup;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Random;
 import org.jspecify.annotations.Nullable;
@@ -100,6 +103,40 @@ final class PracticeRun {
     void turnedOver() {
       heat.turnedOver();
       joints.ifPresent(TrueJoints::turnedOver);
+    }
+  }
+
+  /** That of a session, from its beginning. */
+  static PracticeRun of(Session session, @Nullable Press press) {
+    return new PracticeRun(
+        session.billets().stream().map(Session.Billet::heat).toList(),
+        Objects.requireNonNullElseGet(press, () -> Objects.requireNonNull(Shop.common().press())),
+        session.id(),
+        session.drill());
+  }
+
+  /** The same again, as it was heated up to a second: what was interrupted continues so. */
+  static PracticeRun replayed(
+      Session session, @Nullable Press press, Collection<KeptEntry> log, double second) {
+    PracticeRun run = of(session, press);
+    double at = 0;
+    for (KeptEntry e : log) {
+      run.advance(Math.max(0, e.atS() - at));
+      at = Math.max(at, e.atS());
+      run.take(e.entry());
+    }
+    run.advance(Math.max(0, second - at));
+    return run;
+  }
+
+  /** What an entry does to bars, forge and flame. */
+  void take(Entry e) {
+    if (e.kind() == Entry.Kind.DEED && e.act() != null) {
+      done(e.place(), e.act());
+    } else if (e.kind() == Entry.Kind.FORGE && e.figure() != null) {
+      set(e.figure());
+    } else if (e.kind() == Entry.Kind.AIR && e.figure() != null) {
+      air(e.figure());
     }
   }
 

@@ -22,13 +22,13 @@ class ReadingKeeper {
   private static final int AT_ONCE = 2000;
   private static final long AGAIN_MS = 500;
 
-  private final ForgeSessionRepository repository;
+  private final SessionReadingRepository repository;
   private final BlockingQueue<ReadingRow> waiting = new LinkedBlockingQueue<>(MOST_WAITING);
   private final Thread thread;
   private volatile boolean closing;
   private volatile boolean resting = true;
 
-  ReadingKeeper(ForgeSessionRepository repository) {
+  ReadingKeeper(SessionReadingRepository repository) {
     this.repository = repository;
     this.thread = Thread.ofPlatform().daemon().name("reading-keeper").start(this::run);
   }

@@ -17,12 +17,12 @@ import org.springframework.stereotype.Component;
 class ReadingPruner {
   private static final Logger LOG = LoggerFactory.getLogger(ReadingPruner.class);
 
-  private final ForgeSessionService service;
+  private final SessionReadingService service;
   private final ScheduledExecutorService hours =
       Executors.newSingleThreadScheduledExecutor(
           Thread.ofPlatform().daemon().name("thinner").factory());
 
-  ReadingPruner(ForgeSessionService service) {
+  ReadingPruner(SessionReadingService service) {
     this.service = service;
   }
 

@@ -412,7 +412,7 @@ class FireApiTest extends ShopTest {
     assertThat(sendReadings(first, raw.toString()).<Integer>at("$.lines")).isEqualTo(19_000);
     smith.post("/api/v1/forge-sessions/%d/end".formatted(first), "");
     shop.bean(ForgeSessionRepository.class).setEnded(first, Instant.now().minusSeconds(90_000));
-    shop.bean(ForgeSessionService.class).thin();
+    shop.bean(SessionReadingService.class).thin();
     String csv = exported(first);
     assertThat(csv).contains(",1150.3333333333333,C,good").contains(",1150.0,C,frozen");
     assertThat(sendReadings(second, csv).status()).isEqualTo(200);
@@ -458,9 +458,9 @@ class FireApiTest extends ShopTest {
         "text/csv",
         BodyPublishers.ofString(csv.toString()));
     smith.post("/api/v1/forge-sessions/%d/end".formatted(fire), "");
-    assertThat(shop.bean(ForgeSessionService.class).thin()).as("not yet a day old").isZero();
+    assertThat(shop.bean(SessionReadingService.class).thin()).as("not yet a day old").isZero();
     shop.bean(ForgeSessionRepository.class).setEnded(fire, Instant.now().minusSeconds(90_000));
-    assertThat(shop.bean(ForgeSessionService.class).thin()).isEqualTo(1);
+    assertThat(shop.bean(SessionReadingService.class).thin()).isEqualTo(1);
     long left =
         smith
             .get("/api/v1/forge-sessions/%d/readings.csv".formatted(fire))
@@ -469,7 +469,7 @@ class FireApiTest extends ShopTest {
             .filter(l -> l.startsWith("20"))
             .count();
     assertThat(left).isBetween(20L, 120L);
-    assertThat(shop.bean(ForgeSessionService.class).thin()).isZero();
+    assertThat(shop.bean(SessionReadingService.class).thin()).isZero();
   }
 
   @Test
