@@ -80,26 +80,26 @@ public record ShopDefaults(
   /** A gas forge run rich, a press, a band saw: where a shop starts before it knows its own. */
   public static ShopDefaults common() {
     return new ShopDefaults(
-        Atmosphere.RICH,
-        AtmosphereProtection.BORAX,
-        3,
-        0.08,
-        1180,
-        15,
-        Tack.SIDES,
-        Jacket.BEAD,
-        Tool.FLAT,
-        1100,
-        5,
-        Tool.ROUND,
-        1.6,
-        15,
-        0.3,
-        0.5,
-        0.5,
-        1,
-        FacePrep.GROUND,
-        true);
+        /* atmosphere= */ Atmosphere.RICH,
+        /* protection= */ AtmosphereProtection.BORAX,
+        /* settingHeats= */ 3,
+        /* setReduction= */ 0.08,
+        /* weldTemperatureC= */ 1180,
+        /* soakMin= */ 15,
+        /* tack= */ Tack.SIDES,
+        /* jacket= */ Jacket.BEAD,
+        /* setTool= */ Tool.FLAT,
+        /* drawTemperatureC= */ 1100,
+        /* drawHeatMin= */ 5,
+        /* drawTool= */ Tool.ROUND,
+        /* kerfMm= */ 1.6,
+        /* endTrimMm= */ 15,
+        /* faceGrindMm= */ 0.3,
+        /* jacketMm= */ 0.5,
+        /* finishGrindMm= */ 0.5,
+        /* scaleFactor= */ 1,
+        /* faces= */ FacePrep.GROUND,
+        /* degreases= */ true);
   }
 
   /** The same where faces are prepared otherwise before they are laid together. */
