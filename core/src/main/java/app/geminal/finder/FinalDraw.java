@@ -76,7 +76,7 @@ final class FinalDraw {
     return goneMm;
   }
 
-  /** Whether all of a bar that lies outermost is lost. */
+  /** Whether all of an outermost bar is lost. */
   boolean takesAllOf(BarProfile outermost) {
     return goneMm >= outermost.heightMm - LEAST_LEFT_MM;
   }

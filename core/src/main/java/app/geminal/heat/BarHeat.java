@@ -262,6 +262,15 @@ public final class BarHeat {
     return coldest;
   }
 
+  /** The hottest place inside, °C. */
+  double hottestC() {
+    double hottest = Double.NEGATIVE_INFINITY;
+    for (double c : celsius) {
+      hottest = Math.max(hottest, c);
+    }
+    return hottest;
+  }
+
   /** What is so deep under the middle of the upper broad face, °C; the middle at most. */
   public double underTopC(double depthMm) {
     double fromTop = depthMm / 1000 / dz - 0.5;

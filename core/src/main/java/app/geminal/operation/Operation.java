@@ -74,6 +74,11 @@ public interface Operation {
     return false;
   }
 
+  /** Whether it is easier with two people: one holds, one turns. */
+  default boolean wantsTwoPeople() {
+    return false;
+  }
+
   /** Time it gives the steel in the fire; empty where the bar stays cold. */
   default Optional<AtHeat> atHeat(ShopDefaults defaults) {
     return Optional.empty();

@@ -80,6 +80,11 @@ public record Twist(double turns, int sections, Hand hand, boolean rounded, int 
   }
 
   @Override
+  public boolean wantsTwoPeople() {
+    return true;
+  }
+
+  @Override
   public OperationResult applyTo(Bars bars, OperationContext bench) {
     double wide = Math.max(bars.widthMm(), bars.heightMm());
     double thin = Math.min(bars.widthMm(), bars.heightMm());

@@ -27,7 +27,7 @@ import org.springframework.core.io.ClassPathResource;
 final class DemoFiles {
   private static final String FOLDER = "/demo/";
 
-  /** What the shop reckons an even core of a coupon takes, and how long its joint stays hot. */
+  /** What an even core of a coupon was estimated to take, and how long its joint stays hot. */
   private static final double NEEDED_MIN = 7;
 
   private static final double WORKING_S = 6;
