@@ -25,6 +25,7 @@ import picocli.CommandLine.Spec;
       Pair.class,
       Pool.class,
       Render.class,
+      Rip.class,
       Share.class,
       Weldmap.class
     })

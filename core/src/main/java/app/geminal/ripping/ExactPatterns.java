@@ -3,6 +3,7 @@ package app.geminal.ripping;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * For every number of pieces of each kind the smallest boxes that they can be ripped from, built up
@@ -10,19 +11,21 @@ import java.util.Optional;
  * other. Exact; only for few pieces, since it grows with every combination of their numbers.
  */
 final class ExactPatterns {
-  /** Combinations looked at; a second or two. */
-  private static final long MOST_WORK = 60_000_000;
+  /** Combinations looked at; a second of them. */
+  private static final long MOST_WORK = 15_000_000;
 
   private static final long MOST_COUNTS = 40_000;
 
-  private final int[] most;
   private final int[] step;
   private final List<List<Pattern>> boxes;
 
-  private ExactPatterns(int[] most, int[] step, List<List<Pattern>> boxes) {
-    this.most = most;
+  /** So many pieces of each, by the number of the combination. */
+  private final List<List<Integer>> digits;
+
+  private ExactPatterns(int[] step, List<List<Pattern>> boxes) {
     this.step = step;
     this.boxes = boxes;
+    this.digits = IntStream.range(0, boxes.size()).mapToObj(this::counted).toList();
   }
 
   /**
@@ -49,7 +52,7 @@ final class ExactPatterns {
     for (int c = 0; c < counts; c++) {
       boxes.add(new ArrayList<>());
     }
-    ExactPatterns made = new ExactPatterns(most, step, boxes);
+    ExactPatterns made = new ExactPatterns(step, boxes);
     for (int i = 0; i < most.length; i++) {
       if (most[i] > 0) {
         for (Pattern single : singles.get(i)) {
@@ -69,7 +72,7 @@ final class ExactPatterns {
 
   /** All ways to divide a number of pieces in two. */
   private long combine(int whole, long widest, long longest) {
-    int[] of = digits(whole);
+    int[] of = digits(whole).stream().mapToInt(n -> n).toArray();
     int[] part = new int[of.length];
     long work = 0;
     while (next(part, of)) {
@@ -121,19 +124,22 @@ final class ExactPatterns {
     return false;
   }
 
-  /** So many pieces of each, by the number of their combination. */
-  int[] digits(int counts) {
-    int[] of = new int[most.length];
+  private List<Integer> counted(int counts) {
+    Integer[] of = new Integer[step.length];
     int left = counts;
     for (int i = of.length - 1; i >= 0; i--) {
       of[i] = left / step[i];
       left %= step[i];
     }
-    return of;
+    return List.of(of);
   }
 
-  /** The number of a combination. */
-  int index(int[] of) {
+  /** So many pieces of each, by the number of their combination. */
+  List<Integer> digits(int counts) {
+    return digits.get(counts);
+  }
+
+  private int index(int[] of) {
     int index = 0;
     for (int i = 0; i < of.length; i++) {
       index += of[i] * step[i];

@@ -2,11 +2,11 @@ package app.geminal.ripping;
 
 import app.geminal.validation.Require;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
-import java.util.Objects;
+import java.util.Map;
 import java.util.Optional;
 import java.util.TreeSet;
 import java.util.function.ToLongFunction;
@@ -17,8 +17,8 @@ import java.util.stream.IntStream;
  * that, the one that leaves the largest rectangle whole.
  *
  * <p>Every cut passes from edge to edge of what it divides and takes its kerf. With few pieces all
- * such ways are looked at; with more, rows and columns of pieces, by an integer program. Around
- * holes cuts are tried where pieces end; nothing is proven there.
+ * such ways are looked at; with more, rows and columns of pieces. Around holes cuts are tried where
+ * pieces end; nothing is proven there.
  *
  * @param cut pieces in the order they come off
  * @param missing what the plate has no room for
@@ -54,7 +54,7 @@ public record Ripping(
    * @param yMm where it begins along its length
    * @param widthMm across the width of the plate
    * @param lengthMm along its length
-   * @param isTurned whether it lies across the grain
+   * @param isTurned whether it is across the grain
    */
   public record CutPiece(
       int wanted, double xMm, double yMm, double widthMm, double lengthMm, boolean isTurned) {}
@@ -117,11 +117,15 @@ public record Ripping(
 
     private static final int MOST_SUMS = 2000;
 
+    /** Rows take longer, so fewer ways around holes are filled with them. */
+    private static final int MOST_IN_ROWS = 8;
+
     private final Plate plate;
     private final List<WantedPiece> wanted;
     private final long kerf;
     private final List<List<Pattern>> singles = new ArrayList<>();
     private final int[] most;
+    private final Map<Zone, List<Optional<Pattern>>> boxes = new HashMap<>();
     private boolean isExact = true;
 
     Search(Plate plate, List<WantedPiece> wanted, long kerf, boolean mayTurn) {
@@ -152,13 +156,23 @@ public record Ripping(
           ExactPatterns.of(singles, most, whole.width() + kerf, whole.length() + kerf);
       isExact = exact.isPresent() && plate.holes().isEmpty();
       Filled best =
-          ways.stream()
-              .map(zones -> exact.map(e -> filled(e, zones)).orElseGet(() -> inRows(zones)))
-              .max(
-                  Comparator.comparingDouble((Filled f) -> f.areaMm2(wanted))
-                      .thenComparingDouble(f -> f.remainderMm2(kerf)))
-              .orElseThrow();
+          (exact.isPresent() ? ways : spread(ways))
+              .stream()
+                  .map(zones -> exact.map(e -> filled(e, zones)).orElseGet(() -> inRows(zones)))
+                  .max(
+                      Comparator.comparingDouble((Filled f) -> f.areaMm2(wanted))
+                          .thenComparingDouble(f -> f.remainderMm2(kerf)))
+                  .orElseThrow();
       return ripped(best);
+    }
+
+    /** Some of many ways, from first to last. */
+    private static List<List<Zone>> spread(List<List<Zone>> ways) {
+      int every = Math.ceilDiv(ways.size(), MOST_IN_ROWS);
+      return IntStream.range(0, ways.size())
+          .filter(i -> i % every == 0)
+          .mapToObj(ways::get)
+          .toList();
     }
 
     /** Every size that pieces side by side can have together, each with its kerf. */
@@ -205,38 +219,51 @@ public record Ripping(
     /** Each filling with each that the next zone takes; of those with the same pieces the best. */
     private List<Filled> further(
         ExactPatterns exact, List<Filled> far, Zone zone, boolean onlyBest) {
-      List<Filled> all = new ArrayList<>();
-      Filled[] byCounts = new Filled[exact.size()];
+      List<Optional<Pattern>> there = boxes.computeIfAbsent(zone, z -> boxes(exact, z));
+      Map<List<Integer>, Filled> byCounts = new HashMap<>();
       for (Filled before : far) {
+        double most = -1;
         for (int c = 0; c < exact.size(); c++) {
-          List<Integer> counts = Arrays.stream(exact.digits(c)).boxed().toList();
-          boolean isWithin =
-              IntStream.range(0, counts.size())
-                  .allMatch(i -> counts.get(i) + before.counts().get(i) <= most[i]);
-          Optional<Pattern> box = isWithin && c > 0 ? box(exact, c, zone) : Optional.empty();
-          if (!isWithin || (c > 0 && box.isEmpty())) {
+          List<Integer> counts = exact.digits(c);
+          boolean fits = c == 0 || there.get(c).isPresent();
+          if (!fits || (onlyBest && areaMm2(counts) < most) || !isWithin(before, counts)) {
             continue;
           }
-          Filled now = with(before, zone, box, counts);
-          if (onlyBest) {
-            all.add(now);
-          } else {
-            int at = exact.index(now.counts().stream().mapToInt(n -> n).toArray());
-            Filled known = byCounts[at];
-            byCounts[at] = known == null || byWorth().compare(known, now) < 0 ? now : known;
-          }
+          most = Math.max(most, areaMm2(counts));
+          Filled now = with(before, zone, there.get(c), counts);
+          byCounts.merge(now.counts(), now, (a, b) -> byWorth().compare(a, b) < 0 ? b : a);
         }
       }
       return onlyBest
-          ? List.of(all.stream().max(byWorth()).orElseThrow())
-          : Arrays.stream(byCounts).filter(Objects::nonNull).toList();
+          ? List.of(byCounts.values().stream().max(byWorth()).orElseThrow())
+          : List.copyOf(byCounts.values());
     }
 
-    /** Of the boxes that a zone takes the one that leaves most. */
-    private Optional<Pattern> box(ExactPatterns exact, int counts, Zone zone) {
-      return exact.boxes(counts).stream()
-          .filter(p -> p.fits(zone, kerf))
-          .max(Comparator.comparingDouble(p -> CutOrder.remainderMm2(p, zone, kerf)));
+    private double areaMm2(List<Integer> counts) {
+      double sum = 0;
+      for (int i = 0; i < counts.size(); i++) {
+        sum += counts.get(i) * wanted.get(i).areaMm2();
+      }
+      return sum;
+    }
+
+    private boolean isWithin(Filled before, List<Integer> counts) {
+      for (int i = 0; i < most.length; i++) {
+        if (counts.get(i) + before.counts().get(i) > most[i]) {
+          return false;
+        }
+      }
+      return true;
+    }
+
+    /** For each combination, of the boxes that a zone takes the one that leaves most. */
+    private List<Optional<Pattern>> boxes(ExactPatterns exact, Zone zone) {
+      return IntStream.range(0, exact.size())
+          .mapToObj(c ->
+              exact.boxes(c).stream()
+                  .filter(p -> p.fits(zone, kerf))
+                  .max(Comparator.comparingDouble(p -> CutOrder.remainderMm2(p, zone, kerf))))
+          .toList();
     }
 
     private static Filled with(
