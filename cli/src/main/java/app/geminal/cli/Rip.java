@@ -4,7 +4,7 @@ import app.geminal.ripping.Plate;
 import app.geminal.ripping.Ripping;
 import app.geminal.ripping.WantedPiece;
 import app.geminal.text.TypedText;
-import app.geminal.units.Quantity;
+import app.geminal.units.Lengths;
 import app.geminal.units.QuantityKind;
 import app.geminal.units.UnitSystem;
 import app.geminal.units.Units;
@@ -156,15 +156,15 @@ final class Rip implements Callable<Integer> {
               .with(
                   "number", number,
                   "along", cut.isAlong(),
-                  "at", Quantity.mm(cut.atMm()),
-                  "from", Quantity.mm(cut.fromMm()),
-                  "to", Quantity.mm(cut.toMm()))
+                  "at", exactly(cut.atMm()),
+                  "from", exactly(cut.fromMm()),
+                  "to", exactly(cut.toMm()))
               .read(units()));
     }
     for (Ripping.Remainder left : ripped.remainders()) {
       lines.add(
           CliText.LEFT_WHOLE
-              .with("width", Quantity.mm(left.widthMm()), "length", Quantity.mm(left.lengthMm()))
+              .with("width", exactly(left.widthMm()), "length", exactly(left.lengthMm()))
               .read(units()));
     }
     for (WantedPiece missing : ripped.missing()) {
@@ -172,10 +172,15 @@ final class Rip implements Callable<Integer> {
           CliText.MISSING_PIECES
               .with(
                   "count", missing.count(),
-                  "width", Quantity.mm(missing.widthMm()),
-                  "length", Quantity.mm(missing.lengthMm()))
+                  "width", exactly(missing.widthMm()),
+                  "length", exactly(missing.lengthMm()))
               .read(units()));
     }
     return lines;
+  }
+
+  /** Sizes for the saw are not rounded as far as sizes to read. */
+  private String exactly(double mm) {
+    return Lengths.show(mm, typed()) + (inch ? " in" : " mm");
   }
 }

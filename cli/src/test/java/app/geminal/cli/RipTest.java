@@ -43,7 +43,13 @@ class RipTest extends ShellTest {
     assertThat(
             run("rip", "--inch", "--plate", "8 x 24", "--want", "4 x 1 3/4 x 6", "--kerf", "1/16"))
         .isZero();
-    assertThat(out.toString()).contains("4 pieces").contains("1 3/4 in");
+    assertThat(out.toString()).contains("4 pieces", "at 1 3/4 in of the width");
+  }
+
+  @Test
+  void cutsAreSaidToTheHundredth() {
+    run("rip", "--plate", "205x600mm", "--kerf", "1.2mm", "--want", "9x45x150mm");
+    assertThat(out.toString()).contains("at 452.4 mm of the length");
   }
 
   @Test
