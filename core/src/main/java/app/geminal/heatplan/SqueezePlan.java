@@ -20,6 +20,16 @@ import app.geminal.units.Quantity;
  */
 public record SqueezePlan(
     double needKn, double haveKn, int bites, double biteMm, double mostMpa, Message why) {
+  /** Out of the fire, to the press and back, besides the squeezes, minutes: a bench rule. */
+  private static final double HANDLING_MIN = 0.8;
+
+  private static final double BITE_MIN = 0.25;
+
+  /** Minutes from the fire and back to it, with so many squeezes along the bar. */
+  public static double handsMin(int bites) {
+    return HANDLING_MIN + BITE_MIN * Math.max(1, bites);
+  }
+
   static SqueezePlan of(Bars bars, Tool tool, int askedBites, double flowMpa, Shop shop) {
     Press press = shop.press();
     if (press == null || !tool.isPressed()) {

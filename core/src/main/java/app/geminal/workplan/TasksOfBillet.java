@@ -11,6 +11,7 @@ import app.geminal.heat.Cooling;
 import app.geminal.heat.Soak;
 import app.geminal.heatplan.HeatPlan;
 import app.geminal.heatplan.HeatPlanner;
+import app.geminal.heatplan.SqueezePlan;
 import app.geminal.layup.PartBar;
 import app.geminal.operation.HotWork;
 import app.geminal.operation.Operation;
@@ -33,11 +34,6 @@ import org.jspecify.annotations.Nullable;
 
 /** The tasks that are left of one billet, made step by step. */
 final class TasksOfBillet {
-  /** Out of the fire, to the press and back, besides the squeezes, minutes. */
-  private static final double HANDLING_MIN = 0.8;
-
-  private static final double BITE_MIN = 0.25;
-
   /** Three times normalized, then hardened; bench rules, learned as other work is. */
   private static final int HARDEN_HEATS = 4;
 
@@ -138,7 +134,7 @@ final class TasksOfBillet {
     HotWork how = operation.hotWork(before, shop.defaults()).orElse(null);
     Station station = how == null ? Station.PRESS : station(how.tool());
     int bites = plan.map(p -> p.squeezing().bites()).orElse(1);
-    double handsMin = HANDLING_MIN + BITE_MIN * Math.max(1, bites);
+    double handsMin = SqueezePlan.handsMin(bites);
     TaskKind kind = isWeld ? TaskKind.WELD : TaskKind.FORGE;
     List<Integer> soaks =
         plan.map(p -> soaks(kind, p.heats(), p.soaking().firstMin(), p.soaking().againMin()))

@@ -2,6 +2,7 @@ package app.geminal.server.session;
 
 import app.geminal.following.Place;
 import app.geminal.heatplan.HeatPlan;
+import app.geminal.heatplan.SqueezePlan;
 import app.geminal.rotation.Rotation;
 import app.geminal.session.HeatSession;
 import java.util.ArrayList;
@@ -9,8 +10,6 @@ import java.util.List;
 
 /** The heats of plans as work for a day's order. */
 final class RotationJobs {
-  private static final double HANDLING_MIN = 0.8;
-  private static final double BITE_MIN = 0.25;
   private static final int MOST_HEATS = 40;
 
   private RotationJobs() {}
@@ -39,7 +38,7 @@ final class RotationJobs {
         plan.title().marked() + ", heat " + number,
         plan.soaking().minutes(number),
         plan.soaking().firstMin(),
-        HANDLING_MIN + BITE_MIN * Math.max(1, plan.squeezing().bites()),
+        SqueezePlan.handsMin(plan.squeezing().bites()),
         plan.soaking().limitMin());
   }
 
