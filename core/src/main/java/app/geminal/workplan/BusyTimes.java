@@ -18,9 +18,17 @@ final class BusyTimes {
     count++;
   }
 
-  /** Takes back what was added last. */
-  void removeLast() {
-    count--;
+  /** Takes back what was added. */
+  void remove(int fromMin, int toMin) {
+    for (int i = count - 1; i >= 0; i--) {
+      if (from[i] == fromMin && to[i] == toMin) {
+        count--;
+        from[i] = from[count];
+        to[i] = to[count];
+        return;
+      }
+    }
+    throw new IllegalStateException("Nothing of the kind was added.");
   }
 
   void clear() {

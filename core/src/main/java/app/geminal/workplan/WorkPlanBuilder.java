@@ -5,19 +5,21 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
- * Lays the tasks of a question out, one group after the other, each as early as people, stations,
- * waits and rules allow. What is chosen is only which group comes first of those that could come
- * next, and on which days the forge is lit; every plan made so keeps the rules, but perhaps leaves
- * tasks out for which there is no room, and may light the forge for one heat.
+ * Lays the tasks of a question out, one after the other, each as early as people, stations, waits
+ * and rules allow. What is chosen is only which task comes first of those that could come next, and
+ * on which days the forge is lit; every plan made so keeps the rules, but perhaps leaves tasks out
+ * for which there is no room, and may light the forge for one heat.
+ *
+ * <p>The first of tasks that must be done on one day is put where all of them have room. Others may
+ * come between them, so that two stacks are prepared and then welded in one fire; where those take
+ * the room, the whole group is moved to a later day.
  *
  * <p>Not for threads: what is laid out is kept in fields while it is.
  */
@@ -30,9 +32,6 @@ public final class WorkPlanBuilder {
   private final int[][] before;
 
   private final int[][] waits;
-
-  /** For each group: the groups with a task before one of its own. */
-  private final List<Set<Integer>> groupsBefore = new ArrayList<>();
 
   private final int[] notBefore;
   private final boolean[] isPinned;
@@ -86,16 +85,6 @@ public final class WorkPlanBuilder {
       }
       crews.add(crews(tasks.get(i)));
     }
-    for (List<Integer> group : groups.groups()) {
-      Set<Integer> from = new HashSet<>();
-      for (int task : group) {
-        for (int b : before[task]) {
-          from.add(groups.of().get(b));
-        }
-      }
-      from.remove(groups.of().get(group.getFirst()));
-      groupsBefore.add(from);
-    }
     for (Person person : question.people()) {
       hours.add(
           IntStream.range(0, question.days())
@@ -141,9 +130,9 @@ public final class WorkPlanBuilder {
     return found;
   }
 
-  /** How many groups of tasks there are to put in order. */
-  public int groups() {
-    return groups.groups().size();
+  /** How many tasks there are to put in order. */
+  public int tasks() {
+    return tasks.size();
   }
 
   /** Whether the forge may be lit on a day. */
@@ -154,37 +143,55 @@ public final class WorkPlanBuilder {
   /**
    * Lays everything out.
    *
-   * @param priorities of the groups; of those that can come next the one with the least comes
+   * @param priorities of the tasks; of those that can come next the one with the least comes
    * @param isLit the days on which the forge is lit, of those on which it may be
    */
   public WorkPlan build(List<Integer> priorities, List<Boolean> isLit) {
     Arrays.fill(start, -1);
     people.forEach(days -> days.forEach(BusyTimes::clear));
     stations.values().forEach(days -> days.forEach(BusyTimes::clear));
-    int count = groups();
-    boolean[] isDone = new boolean[count];
-    boolean[] isOut = new boolean[count];
-    for (int placed = 0; placed < count; placed++) {
-      int next = next(priorities, isDone);
-      isDone[next] = true;
-      isOut[next] = groupsBefore.get(next).stream().anyMatch(g -> isOut[g]) || !placed(next, isLit);
+    boolean[] isSettled = new boolean[tasks.size()];
+    boolean[] isOut = new boolean[tasks.size()];
+    for (int n = 0; n < tasks.size(); n++) {
+      int next = next(priorities, isSettled);
+      isSettled[next] = true;
+      if (start[next] >= 0 || isOut[next]) {
+        continue;
+      }
+      boolean hasWay = Arrays.stream(before[next]).noneMatch(b -> isOut[b]);
+      if (!hasWay || !placed(next, isLit)) {
+        leaveOut(next, isOut);
+      }
     }
     return plan();
   }
 
-  /** The group that comes next; those put somewhere by hand first. */
-  private int next(List<Integer> priorities, boolean[] isDone) {
+  /** A task without room takes those with it that must be done on the same day. */
+  private void leaveOut(int task, boolean[] isOut) {
+    for (int together : groupOf(task)) {
+      isOut[together] = true;
+      if (start[together] >= 0) {
+        takeBack(together);
+      }
+    }
+  }
+
+  private List<Integer> groupOf(int task) {
+    return groups.groups().get(groups.of().get(task));
+  }
+
+  /** The task that comes next; those put somewhere by hand first. */
+  private int next(List<Integer> priorities, boolean[] isSettled) {
     int best = -1;
     long least = Long.MAX_VALUE;
-    for (int g = 0; g < isDone.length; g++) {
-      if (isDone[g] || groupsBefore.get(g).stream().anyMatch(b -> !isDone[b])) {
+    for (int t = 0; t < isSettled.length; t++) {
+      if (isSettled[t] || !areSettled(before[t], isSettled)) {
         continue;
       }
-      boolean byHand = groups.groups().get(g).stream().anyMatch(t -> isPinned[t]);
-      long rank = byHand ? (long) g - isDone.length : priorities.get(g) * 1000L + g;
+      long rank = isPinned[t] ? (long) t - isSettled.length : priorities.get(t) * 1000L + t;
       if (rank < least) {
         least = rank;
-        best = g;
+        best = t;
       }
     }
     if (best < 0) {
@@ -193,11 +200,42 @@ public final class WorkPlanBuilder {
     return best;
   }
 
-  private boolean placed(int group, List<Boolean> isLit) {
-    List<Integer> together = groups.groups().get(group);
+  private static boolean areSettled(int[] all, boolean[] isSettled) {
+    for (int b : all) {
+      if (!isSettled[b]) {
+        return false;
+      }
+    }
+    return true;
+  }
+
+  /** Places a task, alone or where its whole group has room. */
+  private boolean placed(int task, List<Boolean> isLit) {
+    List<Integer> together = groupOf(task);
+    if (together.size() == 1) {
+      return placedTogether(earliest(task) / WorkQuestion.DAY_MIN, together, isLit);
+    }
+    List<Integer> there = together.stream().filter(t -> start[t] >= 0).toList();
+    if (there.isEmpty()) {
+      if (!placedTogether(earliest(task) / WorkQuestion.DAY_MIN, together, isLit)) {
+        return false;
+      }
+      // The others wait for their own turn: something may come between.
+      together.stream().filter(t -> t != task).forEach(this::takeBack);
+      return true;
+    }
+    int day = start[there.getFirst()] / WorkQuestion.DAY_MIN;
+    if (placedOn(day, task, Math.max(earliest(task), day * WorkQuestion.DAY_MIN))) {
+      return true;
+    }
+    there.forEach(this::takeBack);
+    return placedTogether(day + 1, together, isLit);
+  }
+
+  /** All of a group on the first day that has room for them, from one on. */
+  private boolean placedTogether(int fromDay, List<Integer> together, List<Boolean> isLit) {
     boolean needsFire = together.stream().anyMatch(t -> tasks.get(t).kind().needsFire());
-    int first = earliest(together.getFirst());
-    for (int day = first / WorkQuestion.DAY_MIN; day < question.days(); day++) {
+    for (int day = fromDay; day < question.days(); day++) {
       boolean isCold = !mayBeLit[day] || !isLit.get(day);
       if (!(needsFire && isCold) && placedOn(day, together)) {
         return true;
@@ -213,7 +251,7 @@ public final class WorkPlanBuilder {
       int from = Math.max(earliest(task), day * WorkQuestion.DAY_MIN);
       if (!placedOn(day, task, from)) {
         for (int taken : together.subList(0, i).reversed()) {
-          takeBack(day, taken);
+          takeBack(taken);
         }
         return false;
       }
@@ -258,14 +296,16 @@ public final class WorkPlanBuilder {
     return true;
   }
 
-  private void takeBack(int day, int task) {
-    for (Span _ : tasks.get(task).hands()) {
+  private void takeBack(int task) {
+    int at = start[task];
+    int day = at / WorkQuestion.DAY_MIN;
+    for (Span hands : tasks.get(task).hands()) {
       for (int person : crewOf[task]) {
-        people.get(person).get(day).removeLast();
+        people.get(person).get(day).remove(at + hands.fromMin(), at + hands.toMin());
       }
     }
     for (Task.Use use : tasks.get(task).uses()) {
-      busy(use.station(), day).removeLast();
+      busy(use.station(), day).remove(at + use.when().fromMin(), at + use.when().toMin());
     }
     start[task] = -1;
   }

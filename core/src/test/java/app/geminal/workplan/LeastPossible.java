@@ -69,7 +69,7 @@ public record LeastPossible(double workMin, double fireMin) {
     WorkQuestion only = question.withJobs(List.of(job));
     WorkPlanBuilder builder = new WorkPlanBuilder(only);
     List<Integer> ranks = new ArrayList<>();
-    for (int g = 0; g < builder.groups(); g++) {
+    for (int g = 0; g < builder.tasks(); g++) {
       ranks.add(g);
     }
     WorkPlan plan = builder.build(ranks, java.util.Collections.nCopies(only.days(), true));

@@ -17,7 +17,7 @@ class WorkPlanBuilderTest {
   private static WorkPlan laidOut(WorkQuestion question) {
     WorkPlanBuilder builder = new WorkPlanBuilder(question);
     return builder.build(
-        IntStream.range(0, builder.groups()).boxed().toList(),
+        IntStream.range(0, builder.tasks()).boxed().toList(),
         Collections.nCopies(question.days(), true));
   }
 
@@ -31,7 +31,7 @@ class WorkPlanBuilderTest {
       Random random = new Random(seed);
       for (int i = 0; i < 5; i++) {
         List<Integer> order =
-            IntStream.range(0, builder.groups()).map(_ -> random.nextInt(50)).boxed().toList();
+            IntStream.range(0, builder.tasks()).map(_ -> random.nextInt(50)).boxed().toList();
         List<Boolean> lit = IntStream.range(0, 14).mapToObj(_ -> random.nextInt(4) > 0).toList();
         WorkPlan plan = builder.build(order, lit);
         assertThat(WorkPlanChecker.broken(plan, question)).as("shop %s", seed).isEmpty();

@@ -19,7 +19,7 @@ import java.util.function.BooleanSupplier;
 import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
-/** An order that is tried: ranks of the groups, and the days on which the forge is lit. */
+/** An order that is tried: ranks of the tasks, and the days on which the forge is lit. */
 @PlanningSolution
 public class Order {
   /** What does not change while one question is searched. */
@@ -31,7 +31,7 @@ public class Order {
 
   @ProblemFactProperty private @Nullable Search search;
 
-  @PlanningEntityCollectionProperty private List<GroupRank> ranks = new ArrayList<>();
+  @PlanningEntityCollectionProperty private List<TaskRank> ranks = new ArrayList<>();
   @PlanningEntityCollectionProperty private List<ForgeDay> days = new ArrayList<>();
 
   /** Written and read by Timefold. */
@@ -44,15 +44,15 @@ public class Order {
 
   Order(Search search, WorkQuestion question, List<Integer> first) {
     this.search = search;
-    for (int group = 0; group < first.size(); group++) {
-      ranks.add(new GroupRank(group, first.get(group)));
+    for (int task = 0; task < first.size(); task++) {
+      ranks.add(new TaskRank(task, first.get(task)));
     }
     for (int day = 0; day < question.days(); day++) {
       days.add(new ForgeDay(day));
     }
   }
 
-  /** As many ranks as there are groups. */
+  /** As many ranks as there are tasks. */
   @ValueRangeProvider(id = "ranks")
   CountableValueRange<Integer> rankRange() {
     return ValueRangeFactory.createIntValueRange(0, Math.max(1, ranks.size()));
@@ -74,13 +74,13 @@ public class Order {
   /** The plan that comes of it. */
   WorkPlan plan() {
     List<Integer> rank = new ArrayList<>(Collections.nCopies(ranks.size(), 0));
-    ranks.forEach(r -> rank.set(r.group(), r.rank()));
+    ranks.forEach(r -> rank.set(r.task(), r.rank()));
     List<Boolean> lit = new ArrayList<>(Collections.nCopies(days.size(), true));
     days.forEach(d -> lit.set(d.day(), d.lit()));
     return search().builder().build(rank, lit);
   }
 
-  static List<Integer> inOrder(int groups) {
-    return IntStream.range(0, groups).boxed().toList();
+  static List<Integer> inOrder(int tasks) {
+    return IntStream.range(0, tasks).boxed().toList();
   }
 }

@@ -42,10 +42,10 @@ public final class TimefoldWorkPlanner implements WorkPlanner {
         new Order(
             new Order.Search(builder, new WorkPlanCost.Scale(question), shouldContinue, end),
             question,
-            Order.inOrder(builder.groups()));
+            Order.inOrder(builder.tasks()));
     WorkPlan begin = first.plan();
     better.accept(begin);
-    if (builder.groups() < 2 || !shouldContinue.getAsBoolean()) {
+    if (builder.tasks() < 2 || !shouldContinue.getAsBoolean()) {
       return begin;
     }
     Solver<Order> solver = SolverFactory.<Order>create(config(effort)).buildSolver();
@@ -57,7 +57,7 @@ public final class TimefoldWorkPlanner implements WorkPlanner {
   private static SolverConfig config(Effort effort) {
     return new SolverConfig()
         .withSolutionClass(Order.class)
-        .withEntityClasses(GroupRank.class, ForgeDay.class)
+        .withEntityClasses(TaskRank.class, ForgeDay.class)
         .withScoreDirectorFactory(
             new ScoreDirectorFactoryConfig().withEasyScoreCalculatorClass(OrderScore.class))
         .withEnvironmentMode(EnvironmentMode.NO_ASSERT)

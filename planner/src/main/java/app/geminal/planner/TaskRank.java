@@ -4,24 +4,24 @@ import ai.timefold.solver.core.api.domain.entity.PlanningEntity;
 import ai.timefold.solver.core.api.domain.lookup.PlanningId;
 import ai.timefold.solver.core.api.domain.variable.PlanningVariable;
 
-/** When a group of tasks comes, of those that could come next. */
+/** When a task comes, of those that could come next. */
 @PlanningEntity
-public class GroupRank {
-  @PlanningId private int group;
+public class TaskRank {
+  @PlanningId private int task;
 
   @PlanningVariable(valueRangeProviderRefs = "ranks")
   private Integer rank = 0;
 
   /** For Timefold's copies. */
-  GroupRank() {}
+  TaskRank() {}
 
-  GroupRank(int group, int rank) {
-    this.group = group;
+  TaskRank(int task, int rank) {
+    this.task = task;
     this.rank = rank;
   }
 
-  int group() {
-    return group;
+  int task() {
+    return task;
   }
 
   int rank() {
