@@ -38,7 +38,7 @@ export type Look = Schemas['SessionViewBilletNow']['ask'];
 export type BilletNow = Schemas['SessionViewBilletNow'];
 
 /** One heat of a day's order, minutes. */
-export type Turn = Schemas['SessionRotationTurn'];
+export type Turn = Schemas['RotationTurn'];
 
 export type Now = Schemas['SessionViewNow'];
 
@@ -46,7 +46,7 @@ export type Point = Schemas['SessionViewPoint'];
 
 export type Heat = Schemas['SessionViewHeat'];
 
-export type ReviewNote = Schemas['SessionReviewNote'];
+export type ReviewNote = Schemas['ReviewNote'];
 
 export type Whole = Schemas['SessionViewWhole'];
 
@@ -74,7 +74,7 @@ export type TrueJoint = Schemas['SessionInspectionTrue'];
 /** Why a joint is open. */
 export type OpenCause = Schemas['SessionNamedCause']['cause'];
 
-export type Day = Schemas['SessionRotationDay'];
+export type Day = Schemas['RotationDay'];
 
 const NEWEST = 40;
 
@@ -134,7 +134,7 @@ export const inspectionQuery = (id: number) =>
     staleTime: Infinity,
     retry: false,
   });
-export const nameCause = (id: number, body: Sent['SessionForgeSessionNaming']) =>
+export const nameCause = (id: number, body: Sent['SessionPracticeNaming']) =>
   answered(api.POST('/api/v1/forge-sessions/{id}/inspection', { params: { path: { id } }, body }));
 
 /** How far the person who is signed in has come with each drill. */
