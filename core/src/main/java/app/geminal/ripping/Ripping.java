@@ -93,12 +93,6 @@ public record Ripping(
 
   /** Zones with a pattern each, or none. */
   private record Filled(List<Zone> zones, List<Optional<Pattern>> patterns, List<Integer> counts) {
-    double areaMm2(List<WantedPiece> wanted) {
-      return IntStream.range(0, counts.size())
-          .mapToDouble(i -> counts.get(i) * wanted.get(i).areaMm2())
-          .sum();
-    }
-
     double remainderMm2(long kerf) {
       return IntStream.range(0, zones.size())
           .mapToDouble(i ->
@@ -159,9 +153,7 @@ public record Ripping(
           (exact.isPresent() ? ways : spread(ways))
               .stream()
                   .map(zones -> exact.map(e -> filled(e, zones)).orElseGet(() -> inRows(zones)))
-                  .max(
-                      Comparator.comparingDouble((Filled f) -> f.areaMm2(wanted))
-                          .thenComparingDouble(f -> f.remainderMm2(kerf)))
+                  .max(byWorth())
                   .orElseThrow();
       return ripped(best);
     }
@@ -199,20 +191,25 @@ public record Ripping(
 
     /** The best that several zones take together. */
     private Filled filled(ExactPatterns exact, List<Zone> zones) {
-      List<Zone> largestFirst =
-          zones.stream()
-              .sorted(Comparator.comparingLong((Zone z) -> -z.width() * z.length()))
-              .toList();
-      List<Filled> far =
-          List.of(new Filled(List.of(), List.of(), Collections.nCopies(most.length, 0)));
-      for (Zone zone : largestFirst) {
-        far = further(exact, far, zone, largestFirst.size() == 1 || exact.size() > MOST_SHARED);
+      List<Filled> far = List.of(nothing());
+      for (Zone zone : largestFirst(zones)) {
+        far = further(exact, far, zone, zones.size() == 1 || exact.size() > MOST_SHARED);
       }
       return far.stream().max(byWorth()).orElseThrow();
     }
 
+    private Filled nothing() {
+      return new Filled(List.of(), List.of(), Collections.nCopies(most.length, 0));
+    }
+
+    private static List<Zone> largestFirst(List<Zone> zones) {
+      return zones.stream()
+          .sorted(Comparator.comparingLong((Zone z) -> -z.width() * z.length()))
+          .toList();
+    }
+
     private Comparator<Filled> byWorth() {
-      return Comparator.comparingDouble((Filled f) -> f.areaMm2(wanted))
+      return Comparator.comparingDouble((Filled f) -> WantedPiece.areaMm2(wanted, f.counts()))
           .thenComparingDouble(f -> f.remainderMm2(kerf));
     }
 
@@ -226,10 +223,14 @@ public record Ripping(
         for (int c = 0; c < exact.size(); c++) {
           List<Integer> counts = exact.digits(c);
           boolean fits = c == 0 || there.get(c).isPresent();
-          if (!fits || (onlyBest && areaMm2(counts) < most) || !isWithin(before, counts)) {
+          if (!fits || !isWithin(before, counts)) {
             continue;
           }
-          most = Math.max(most, areaMm2(counts));
+          double area = WantedPiece.areaMm2(wanted, counts);
+          if (onlyBest && area < most) {
+            continue;
+          }
+          most = Math.max(most, area);
           Filled now = with(before, zone, there.get(c), counts);
           byCounts.merge(now.counts(), now, (a, b) -> byWorth().compare(a, b) < 0 ? b : a);
         }
@@ -237,14 +238,6 @@ public record Ripping(
       return onlyBest
           ? List.of(byCounts.values().stream().max(byWorth()).orElseThrow())
           : List.copyOf(byCounts.values());
-    }
-
-    private double areaMm2(List<Integer> counts) {
-      double sum = 0;
-      for (int i = 0; i < counts.size(); i++) {
-        sum += counts.get(i) * wanted.get(i).areaMm2();
-      }
-      return sum;
     }
 
     private boolean isWithin(Filled before, List<Integer> counts) {
@@ -280,12 +273,8 @@ public record Ripping(
     }
 
     private Filled inRows(List<Zone> zones) {
-      Filled far = new Filled(List.of(), List.of(), Collections.nCopies(most.length, 0));
-      List<Zone> largestFirst =
-          zones.stream()
-              .sorted(Comparator.comparingLong((Zone z) -> -z.width() * z.length()))
-              .toList();
-      for (Zone zone : largestFirst) {
+      Filled far = nothing();
+      for (Zone zone : largestFirst(zones)) {
         int[] left = new int[most.length];
         for (int i = 0; i < left.length; i++) {
           left[i] = most[i] - far.counts().get(i);
@@ -310,7 +299,7 @@ public record Ripping(
           missing.add(new WantedPiece(lacks, piece.widthMm(), piece.lengthMm()));
         }
       }
-      double used = best.areaMm2(wanted) / plate.usableMm2();
+      double used = WantedPiece.areaMm2(wanted, best.counts()) / plate.usableMm2();
       double bound = Math.max(used, boundMm2() / plate.usableMm2());
       return new Ripping(
           order.pieces(),

@@ -30,15 +30,10 @@ record Rows(Optional<Pattern> pattern, List<Integer> counts) {
       List<List<Pattern>> singles, List<WantedPiece> wanted, int[] left, Zone zone, long kerf) {
     Rows rows = new Filler(singles, wanted, zone, kerf, true).filled(left);
     Rows columns = new Filler(singles, wanted, zone, kerf, false).filled(left);
-    return rows.areaMm2(wanted) >= columns.areaMm2(wanted) ? rows : columns;
-  }
-
-  private double areaMm2(List<WantedPiece> wanted) {
-    double sum = 0;
-    for (int i = 0; i < counts.size(); i++) {
-      sum += counts.get(i) * wanted.get(i).areaMm2();
-    }
-    return sum;
+    return WantedPiece.areaMm2(wanted, rows.counts())
+            >= WantedPiece.areaMm2(wanted, columns.counts())
+        ? rows
+        : columns;
   }
 
   /** Pieces of one row, how deep it is, and what they are worth. */

@@ -1,6 +1,7 @@
 package app.geminal.ripping;
 
 import app.geminal.validation.Require;
+import java.util.List;
 
 /**
  * Equal pieces that are wanted.
@@ -15,6 +16,15 @@ public record WantedPiece(int count, double widthMm, double lengthMm) {
     Require.count("count", count, 1, 500);
     Require.lengthAbove("widthMm", widthMm, 0, 2000);
     Require.lengthAbove("lengthMm", lengthMm, 0, 10_000);
+  }
+
+  /** So many of each, mm². */
+  static double areaMm2(List<WantedPiece> wanted, List<Integer> counts) {
+    double sum = 0;
+    for (int i = 0; i < counts.size(); i++) {
+      sum += counts.get(i) * wanted.get(i).areaMm2();
+    }
+    return sum;
   }
 
   /** One of them, mm². */

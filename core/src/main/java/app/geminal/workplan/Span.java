@@ -32,10 +32,6 @@ public record Span(int fromMin, int toMin) {
     return new Span(fromMin + minutes, toMin + minutes);
   }
 
-  boolean overlaps(Span that) {
-    return fromMin < that.toMin && that.fromMin < toMin;
-  }
-
   boolean contains(Span that) {
     return fromMin <= that.fromMin && that.toMin <= toMin;
   }

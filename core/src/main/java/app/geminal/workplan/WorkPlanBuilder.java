@@ -135,11 +135,6 @@ public final class WorkPlanBuilder {
     return tasks.size();
   }
 
-  /** Whether the forge may be lit on a day. */
-  public boolean mayBeLit(int day) {
-    return mayBeLit[day];
-  }
-
   /**
    * Lays everything out.
    *
@@ -212,9 +207,6 @@ public final class WorkPlanBuilder {
   /** Places a task, alone or where its whole group has room. */
   private boolean placed(int task, List<Boolean> isLit) {
     List<Integer> together = groupOf(task);
-    if (together.size() == 1) {
-      return placedTogether(earliest(task) / WorkQuestion.DAY_MIN, together, isLit);
-    }
     List<Integer> there = together.stream().filter(t -> start[t] >= 0).toList();
     if (there.isEmpty()) {
       if (!placedTogether(earliest(task) / WorkQuestion.DAY_MIN, together, isLit)) {

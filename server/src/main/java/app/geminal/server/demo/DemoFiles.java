@@ -135,9 +135,13 @@ final class DemoFiles {
   }
 
   static String ownSteels() {
+    return text("steels.csv");
+  }
+
+  /** A file as it is. */
+  static String text(String file) {
     try {
-      return new ClassPathResource(FOLDER + "steels.csv")
-          .getContentAsString(StandardCharsets.UTF_8);
+      return new ClassPathResource(FOLDER + file).getContentAsString(StandardCharsets.UTF_8);
     } catch (IOException missing) {
       throw new UncheckedIOException(missing);
     }

@@ -3,17 +3,11 @@ package app.geminal.server.demo;
 import app.geminal.library.file.RefusedFile;
 import app.geminal.library.welds.SharedWeldsFiles;
 import app.geminal.server.pooling.PooledRecords;
-import java.io.IOException;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
-import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 
 /** The record of another shop, given to the demo shop and not counted yet. */
 @Component
 class OtherShops {
-  private static final ClassPathResource FILE = new ClassPathResource("demo/upriver-welds.json");
-
   private final PooledRecords records;
 
   OtherShops(PooledRecords records) {
@@ -23,11 +17,7 @@ class OtherShops {
   void add(String login) {
     try {
       records.add(
-          "Upriver forge",
-          SharedWeldsFiles.read(FILE.getContentAsString(StandardCharsets.UTF_8)),
-          login);
-    } catch (IOException missing) {
-      throw new UncheckedIOException(missing);
+          "Upriver forge", SharedWeldsFiles.read(DemoFiles.text("upriver-welds.json")), login);
     } catch (RefusedFile refused) {
       throw new IllegalStateException(refused);
     }
