@@ -27,7 +27,8 @@ import picocli.CommandLine.Spec;
       Render.class,
       Rip.class,
       Share.class,
-      Weldmap.class
+      Weldmap.class,
+      Workplan.class
     })
 public final class Geminal implements Runnable {
   /** Something in the plan will fail, or the answer is no. */
