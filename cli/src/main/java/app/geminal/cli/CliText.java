@@ -6,11 +6,14 @@ import app.geminal.text.MessageKey;
 /** What the shell says. */
 enum CliText implements MessageKey {
   AT_PLACE,
+  BUY,
   CANCELLED,
   CANNOT_WRITE,
   CARD_WRITTEN,
   CAUTION,
   COUNTED,
+  CUT_BAR,
+  CUT_SUM,
   FINDING,
   FORGE_BURNS,
   FORGE_LIT,

@@ -17,6 +17,7 @@ import picocli.CommandLine.Spec;
     synopsisSubcommandLabel = "COMMAND",
     subcommands = {
       Count.class,
+      Cut.class,
       Measure.class,
       PrintCard.class,
       Evaluate.class,

@@ -30,6 +30,22 @@ public record Need(String steel, double thicknessMm, double widthMm, double leng
     Map<List<Object>, Integer> counts =
         new TreeMap<>(java.util.Comparator.comparing(Object::toString));
     collect(run, counts);
+    return list(counts);
+  }
+
+  /** What several plans want together; equal pieces together. */
+  public static List<Need> together(List<List<Need>> needs) {
+    Map<List<Object>, Integer> counts =
+        new TreeMap<>(java.util.Comparator.comparing(Object::toString));
+    for (Need need : needs.stream().flatMap(List::stream).toList()) {
+      List<Object> piece =
+          List.of(need.steel(), need.thicknessMm(), need.widthMm(), need.lengthMm());
+      counts.merge(piece, need.count(), Integer::sum);
+    }
+    return list(counts);
+  }
+
+  private static List<Need> list(Map<List<Object>, Integer> counts) {
     List<Need> needs = new ArrayList<>();
     counts.forEach((piece, count) ->
         needs.add(

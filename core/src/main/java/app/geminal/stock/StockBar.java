@@ -77,15 +77,21 @@ public record StockBar(
     if (price == null && prepMinutes == null) {
       return OptionalDouble.empty();
     }
-    double material =
-        price == null || pricePer == null
-            ? 0
-            : switch (pricePer) {
-              case METRE -> price * lengthMm / 1000;
-              case KILOGRAM -> price * massKg(densityKgM3);
-            };
+    double material = materialPrice(densityKgM3).orElse(0);
     double work = prepMinutes == null ? 0 : prepMinutes / 60 * hourPrice;
     return OptionalDouble.of(material + work);
+  }
+
+  /** What the steel of one whole bar costs; empty where it has no price. */
+  public OptionalDouble materialPrice(double densityKgM3) {
+    if (price == null || pricePer == null) {
+      return OptionalDouble.empty();
+    }
+    return OptionalDouble.of(
+        switch (pricePer) {
+          case METRE -> price * lengthMm / 1000;
+          case KILOGRAM -> price * massKg(densityKgM3);
+        });
   }
 
   /** Mass of one bar, kg. */

@@ -1,8 +1,8 @@
 package app.geminal.server.demo;
 
 import app.geminal.library.ShippedTable;
+import app.geminal.library.shelf.ShelfFile;
 import app.geminal.stock.StockBar;
-import app.geminal.units.Lengths;
 import app.geminal.units.Temperatures;
 import app.geminal.units.UnitSystem;
 import app.geminal.weld.AtmosphereProtection;
@@ -15,7 +15,6 @@ import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.util.List;
 import java.util.Locale;
-import java.util.function.Function;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
 import org.springframework.core.io.ClassPathResource;
@@ -111,23 +110,7 @@ final class DemoFiles {
   }
 
   static List<StockBar> shelf() {
-    return rows("shelf.csv").stream().map(DemoFiles::bar).toList();
-  }
-
-  private static StockBar bar(CSVRecord row) {
-    Function<String, Double> mm = c -> Lengths.parseMm(row.get(c), UnitSystem.INCH);
-    Double price = figure(row, "price_per_m");
-    return new StockBar(
-        row.get("steel"),
-        mm.apply("width_in"),
-        mm.apply("thickness_in"),
-        mm.apply("length_in"),
-        Integer.parseInt(row.get("pieces")),
-        price,
-        price == null ? null : StockBar.PricePer.METRE,
-        figure(row, "preparation_min"),
-        row.get("source"),
-        "");
+    return ShelfFile.read(text("shelf.csv"));
   }
 
   private static @Nullable Double figure(CSVRecord row, String column) {
