@@ -230,6 +230,19 @@ declare module 'texts/billet/CutListView' {
   export function bars(values: { bars: number }): string;
 }
 
+declare module 'texts/billet/OpenCutList' {
+  export const title: string;
+  export const noneOpen: string;
+  export const together: string;
+  export const toBuy: string;
+  export const steel: string;
+  export const size: string;
+  export const length: string;
+  export const longest: string;
+  export const price: string;
+  export const forBillets: string;
+}
+
 declare module 'texts/billet/DraftFields' {
   export const stack: string;
   export const restacks: string;

@@ -14,10 +14,19 @@ const BAR_PX = 26;
 /** Which pieces come from which bars on the shelf, each bar drawn cut up, all to one scale. */
 export function CutListView({ plan }: { plan: Plan }) {
   const list = useQuery(cutListQuery(plan));
-  const [measure, width] = useWidth();
   if (list.isError) return <LoadFailed error={list.error} again={() => void list.refetch()} />;
   if (!list.data) return <p className="p-5 text-soft">{texts.searchingTheShelf}</p>;
-  const { bars, missing } = list.data;
+  return (
+    <section aria-label={texts.cutList} className="px-5 py-4">
+      <BarsCutUp list={list.data} />
+    </section>
+  );
+}
+
+/** A cut list, drawn. */
+export function BarsCutUp({ list }: { list: CutList }) {
+  const [measure, width] = useWidth();
+  const { bars, missing } = list;
   const scale = commonScale(
     bars.map((b) => ({
       count: 1,
@@ -34,8 +43,8 @@ export function CutListView({ plan }: { plan: Plan }) {
     Math.max(200, width - BESIDE_PX),
   );
   return (
-    <section aria-label={texts.cutList} ref={measure} className="px-5 py-4">
-      <Summary list={list.data} />
+    <div ref={measure}>
+      <Summary list={list} />
       {missing.length > 0 && (
         <div role="alert" className="mb-3 border-l-4 border-ink bg-raised px-4 py-2">
           <p className="font-semibold">{texts.theShelfDoesNotHaveEnough}</p>
@@ -47,9 +56,9 @@ export function CutListView({ plan }: { plan: Plan }) {
           ))}
         </div>
       )}
-      {width > 0 && bars.map((b, i) => <BarCutUp key={i} bar={b} scale={scale} kerfMm={list.data.kerfMm} />)}
+      {width > 0 && bars.map((b, i) => <BarCutUp key={i} bar={b} scale={scale} kerfMm={list.kerfMm} />)}
       {bars.length > 0 && width > 0 && <ScaleBar scale={scale} />}
-    </section>
+    </div>
   );
 }
 

@@ -110,3 +110,11 @@ export const historyOf = ({ billetId, stepKey }: Origin, count: number) =>
 
 export const readPlanFile = (text: string) =>
   answered(api.POST('/api/v1/plan-files', { body: {}, bodySerializer: () => text }));
+
+export type OpenCutList = Schemas['BilletOpenCutListOpenCutListView'];
+
+/** What all billets without a weld want from the shelf, together. */
+export const openCutListQuery = queryOptions({
+  queryKey: ['stock', 'open-cut-list'],
+  queryFn: () => answered(api.GET('/api/v1/stock/cut-list')),
+});

@@ -6,6 +6,7 @@ import { Link, useSearchParams } from 'react-router';
 import { LoadFailed } from '../../ui/Notice';
 import { Quarantine } from '../quarantine/Quarantine';
 import { useWidth } from '../../ui/useWidth';
+import { OpenCutList } from '../billet/OpenCutList';
 import type { AtmosphereProtection } from '../billet/plan';
 import { mapQuery, verdictQuery, type Question, type Role } from '../pair/api';
 import { PairMap } from '../pair/PairMap';
@@ -180,6 +181,7 @@ function Together({ steels }: { steels: readonly Steel[] }) {
           </Tabs.Content>
           <Tabs.Content value="shelf" className="pt-3">
             <Shelf steels={steels} />
+            <OpenCutList />
           </Tabs.Content>
         </Tabs.Root>
       </div>

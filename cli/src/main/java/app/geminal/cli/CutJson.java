@@ -50,15 +50,7 @@ record CutJson(
   record ShelfJson(String steel, double widthMm, double thicknessMm, double lengthMm, int pieces) {}
 
   /** A plan by name, and what it wants. */
-  record Wanting(String name, List<Need> needs) {
-    boolean wants(Purchase bought) {
-      return needs.stream()
-          .anyMatch(n ->
-              n.steel().equals(bought.steel())
-                  && n.thicknessMm() == bought.thicknessMm()
-                  && n.widthMm() == bought.widthMm());
-    }
-  }
+  record Wanting(String name, List<Need> needs) {}
 
   static CutJson of(
       CutList list,
@@ -98,7 +90,10 @@ record CutJson(
 
   /** Plans that something is bought for. */
   static List<String> names(Purchase bought, List<Wanting> plans) {
-    return plans.stream().filter(p -> p.wants(bought)).map(Wanting::name).toList();
+    return plans.stream()
+        .filter(p -> p.needs().stream().anyMatch(bought::isFor))
+        .map(Wanting::name)
+        .toList();
   }
 
   private static @Nullable Double orNull(OptionalDouble price) {

@@ -44,6 +44,13 @@ public record Purchase(
     return sections.values().stream().map(s -> one(s, shelf, kerfMm, steels)).toList();
   }
 
+  /** Whether such pieces would be cut from it. */
+  public boolean isFor(Need need) {
+    return need.steel().equals(steel)
+        && need.thicknessMm() == thicknessMm
+        && need.widthMm() == widthMm;
+  }
+
   private static Purchase one(
       List<Need> needs, List<StockBar> shelf, double kerfMm, Steels steels) {
     Need first = needs.getFirst();

@@ -86,7 +86,26 @@ class SizingController {
       boolean proven,
       double kerfMm,
       double massKg,
-      double price) {}
+      double price) {
+    static CutListView of(CutList list, double kerfMm) {
+      return new CutListView(
+          list.bars().stream()
+              .map(b ->
+                  new CutBarView(
+                      b.offer(),
+                      b.bar(),
+                      b.piecesMm(),
+                      b.offcutMm(),
+                      b.massKg(),
+                      b.price().isPresent() ? b.price().getAsDouble() : null))
+              .toList(),
+          list.missing(),
+          list.isProven(),
+          kerfMm,
+          list.massKg(),
+          list.price());
+    }
+  }
 
   /** The plan with the smallest stack that still gives the wanted bar. */
   @Operation(operationId = "smallestStack")
@@ -118,21 +137,6 @@ class SizingController {
     CutList list =
         CutList.of(
             Need.of(Run.of(plan, steels, shop.defaults())), offers, kerf, steels, shop.hourPrice());
-    return new CutListView(
-        list.bars().stream()
-            .map(b ->
-                new CutBarView(
-                    b.offer(),
-                    b.bar(),
-                    b.piecesMm(),
-                    b.offcutMm(),
-                    b.massKg(),
-                    b.price().isPresent() ? b.price().getAsDouble() : null))
-            .toList(),
-        list.missing(),
-        list.isProven(),
-        kerf,
-        list.massKg(),
-        list.price());
+    return CutListView.of(list, kerf);
   }
 }

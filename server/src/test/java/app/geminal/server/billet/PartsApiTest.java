@@ -1,6 +1,7 @@
 package app.geminal.server.billet;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.geminal.server.ShopTest;
 import app.geminal.server.Visitor.Answer;
@@ -173,5 +174,38 @@ class PartsApiTest extends ShopTest {
                 .post("/api/v1/plans/cut-list", "{\"plan\": " + rare + "}")
                 .<Integer>at("$.missing[0].count"))
         .isEqualTo(2);
+  }
+
+  @Test
+  void openBilletsAreCutTogether() {
+    List<Integer> open = smith.get("/api/v1/stock/cut-list").at("$.billets[*].id");
+    int before = boughtOf("440C").size();
+    int first = started("2 (440C 1/8) 1 1/2 x 6");
+    int second = started("2 (440C 1/8) 1 1/2 x 8");
+    Answer together = smith.get("/api/v1/stock/cut-list");
+    assertThat(together.<List<Integer>>at("$.billets[*].id"))
+        .containsAll(open)
+        .contains(first, second);
+    assertThat(before).isZero();
+    // Two of 6 in and two of 8 in with three kerfs between them, and whose they are.
+    assertThat(boughtOf("440C")).hasSize(1);
+    double kerfMm = together.number("$.list.kerfMm");
+    assertThat(together.<List<Number>>at("$.buy[?(@.steel == '440C')].lengthMm").getFirst())
+        .satisfies(
+            mm -> assertThat(mm.doubleValue()).isCloseTo(28 * 25.4 + 3 * kerfMm, within(1e-6)));
+    assertThat(together.<List<Integer>>at("$.buy[?(@.steel == '440C')].billets[*].id"))
+        .containsExactly(first, second);
+  }
+
+  private List<Object> boughtOf(String steel) {
+    return smith.get("/api/v1/stock/cut-list").at("$.buy[?(@.steel == '" + steel + "')]");
+  }
+
+  private int started(String line) {
+    return smith
+        .post(
+            "/api/v1/billets",
+            "{\"name\": \"Open\", \"purpose\": \"\", \"plan\": " + plan(line) + "}")
+        .at("$.id");
   }
 }
