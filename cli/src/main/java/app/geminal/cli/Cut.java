@@ -7,6 +7,7 @@ import app.geminal.steel.Steels;
 import app.geminal.stock.CutList;
 import app.geminal.stock.Need;
 import app.geminal.stock.Purchase;
+import app.geminal.stock.SharedCut;
 import app.geminal.stock.StockBar;
 import app.geminal.text.TypedText;
 import app.geminal.units.Lengths;
@@ -16,6 +17,7 @@ import app.geminal.units.Units;
 import app.geminal.units.Unreadable;
 import app.geminal.validation.InvalidValue;
 import java.io.IOException;
+import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -68,25 +70,27 @@ final class Cut implements Callable<Integer> {
   public Integer call() {
     Shop shop = habits.shop();
     List<StockBar> shelf = shelf();
-    Map<String, CutJson.Wanting> wanting = new LinkedHashMap<>();
-    Steels steels = wanting(shop, wanting);
-    List<CutJson.Wanting> all = List.copyOf(wanting.values());
+    List<NamedPlan> named = NamedPlan.all(plans, habits);
+    Map<String, List<Need>> wanted = new LinkedHashMap<>();
+    Map<String, Steel> steels = new LinkedHashMap<>();
+    for (NamedPlan plan : named) {
+      wanted.put(plan.name(), Need.of(plan.run()));
+      plan.source().steels().all().forEach(s -> steels.putIfAbsent(s.id(), s));
+    }
     List<CutList.Offer> offers =
         IntStream.range(0, shelf.size())
             .mapToObj(i -> new CutList.Offer(i + 1, shelf.get(i)))
             .toList();
     double kerfMm = kerfMm(shop);
-    List<Need> needs = Need.together(all.stream().map(CutJson.Wanting::needs).toList());
-    CutList list = CutList.of(needs, offers, kerfMm, steels, hourPrice);
-    List<Purchase> purchases = Purchase.of(list.missing(), shelf, kerfMm, steels);
+    SharedCut<String> cut =
+        SharedCut.of(wanted, offers, kerfMm, Steels.of(List.copyOf(steels.values())), hourPrice);
+    PrintWriter out = spec.commandLine().getOut();
     if (json) {
-      spec.commandLine()
-          .getOut()
-          .println(Output.json(CutJson.of(list, purchases, shelf, all, kerfMm)));
+      out.println(Output.json(CutJson.of(cut, shelf, kerfMm)));
     } else {
-      words(list, purchases, all).forEach(spec.commandLine().getOut()::println);
+      words(cut).forEach(out::println);
     }
-    return list.missing().isEmpty() ? 0 : Geminal.NO;
+    return cut.list().missing().isEmpty() ? 0 : Geminal.NO;
   }
 
   private List<StockBar> shelf() {
@@ -112,24 +116,9 @@ final class Cut implements Callable<Integer> {
     }
   }
 
-  /** Reads the plans; the steels of all of them. */
-  private Steels wanting(Shop shop, Map<String, CutJson.Wanting> into) {
-    Map<String, Steel> steels = new LinkedHashMap<>();
-    for (String plan : plans) {
-      Source source = Source.of(plan, habits.units(), shop.defaults());
-      source.steels().all().forEach(s -> steels.putIfAbsent(s.id(), s));
-      String name =
-          into.containsKey(source.file().name())
-              ? source.file().name() + " " + (into.size() + 1)
-              : source.file().name();
-      into.put(
-          name, new CutJson.Wanting(name, Need.of(source.run(shop.defaults(), habits.reader()))));
-    }
-    return Steels.of(List.copyOf(steels.values()));
-  }
-
-  private List<String> words(CutList list, List<Purchase> purchases, List<CutJson.Wanting> plans) {
+  private List<String> words(SharedCut<String> shared) {
     Units reader = habits.reader();
+    CutList list = shared.list();
     List<String> lines = new ArrayList<>();
     lines.add(
         CliText.CUT_SUM.with("bars", list.bars().size(), "proven", list.isProven()).read(reader));
@@ -144,12 +133,13 @@ final class Cut implements Callable<Integer> {
                   "offcut", Quantity.mm(cut.offcutMm()))
               .read(reader));
     }
-    for (Purchase bought : purchases) {
+    for (SharedCut.Bought<String> one : shared.buy()) {
+      Purchase bought = one.purchase();
       lines.add(
           CliText.BUY
               .with(
                   "plans",
-                  String.join(", ", CutJson.names(bought, plans)),
+                  String.join(", ", one.plans()),
                   "steel",
                   bought.steel(),
                   "section",

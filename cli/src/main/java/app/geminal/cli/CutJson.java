@@ -1,8 +1,8 @@
 package app.geminal.cli;
 
 import app.geminal.stock.CutList;
-import app.geminal.stock.Need;
 import app.geminal.stock.Purchase;
+import app.geminal.stock.SharedCut;
 import app.geminal.stock.StockBar;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,15 +49,8 @@ record CutJson(
   /** Equal bars on the shelf. */
   record ShelfJson(String steel, double widthMm, double thicknessMm, double lengthMm, int pieces) {}
 
-  /** A plan by name, and what it wants. */
-  record Wanting(String name, List<Need> needs) {}
-
-  static CutJson of(
-      CutList list,
-      List<Purchase> purchases,
-      List<StockBar> shelf,
-      List<Wanting> plans,
-      double kerfMm) {
+  static CutJson of(SharedCut<String> cut, List<StockBar> shelf, double kerfMm) {
+    CutList list = cut.list();
     return new CutJson(
         list.bars().stream()
             .map(b ->
@@ -71,29 +64,23 @@ record CutJson(
                     b.offcutMm(),
                     orNull(b.price())))
             .toList(),
-        purchases.stream()
-            .map(p ->
-                new BuyJson(
-                    p.steel(),
-                    p.widthMm(),
-                    p.thicknessMm(),
-                    p.lengthMm(),
-                    p.longestMm(),
-                    p.massKg(),
-                    orNull(p.price()),
-                    names(p, plans)))
-            .toList(),
+        cut.buy().stream().map(CutJson::buy).toList(),
         left(list, shelf),
         list.isProven(),
         kerfMm);
   }
 
-  /** Plans that something is bought for. */
-  static List<String> names(Purchase bought, List<Wanting> plans) {
-    return plans.stream()
-        .filter(p -> p.needs().stream().anyMatch(bought::isFor))
-        .map(Wanting::name)
-        .toList();
+  private static BuyJson buy(SharedCut.Bought<String> bought) {
+    Purchase purchase = bought.purchase();
+    return new BuyJson(
+        purchase.steel(),
+        purchase.widthMm(),
+        purchase.thicknessMm(),
+        purchase.lengthMm(),
+        purchase.longestMm(),
+        purchase.massKg(),
+        orNull(purchase.price()),
+        bought.plans());
   }
 
   private static @Nullable Double orNull(OptionalDouble price) {

@@ -5,6 +5,8 @@ import app.geminal.workplan.Span;
 import app.geminal.workplan.WorkHours;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeFormatterBuilder;
 import java.time.format.DateTimeParseException;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -19,11 +21,14 @@ import java.util.regex.Pattern;
 
 /** Hours of work, days and dates as they are written in a shell. */
 final class HoursText {
-  private static final Pattern DAYS =
-      Pattern.compile("(?i)(mon|tue|wed|thu|fri|sat|sun)(?:-(mon|tue|wed|thu|fri|sat|sun))?");
-  private static final Pattern TIMES = Pattern.compile("(\\d{1,2}):(\\d{2})-(\\d{1,2}):(\\d{2})");
+  private static final DateTimeFormatter DAY =
+      new DateTimeFormatterBuilder()
+          .parseCaseInsensitive()
+          .appendPattern("EEE")
+          .toFormatter(Locale.US);
+  private static final Pattern TIMES =
+      Pattern.compile("(\\d{1,2}):([0-5]\\d)-(\\d{1,2}):([0-5]\\d)");
   private static final int HOUR_MIN = 60;
-  private static final int LETTERS = 3;
 
   private HoursText() {}
 
@@ -78,12 +83,9 @@ final class HoursText {
   }
 
   private static List<DayOfWeek> days(String option, String text) {
-    Matcher matcher = DAYS.matcher(text);
-    if (!matcher.matches()) {
-      throw unreadable(option, text);
-    }
-    DayOfWeek first = day(matcher.group(1));
-    DayOfWeek last = matcher.group(2) == null ? first : day(matcher.group(2));
+    String[] ends = text.split("-", 2);
+    DayOfWeek first = day(option, ends[0]);
+    DayOfWeek last = day(option, ends[ends.length - 1]);
     List<DayOfWeek> days = new ArrayList<>(List.of(first));
     while (!days.getLast().equals(last)) {
       days.add(days.getLast().plus(1));
@@ -91,14 +93,12 @@ final class HoursText {
     return days;
   }
 
-  private static DayOfWeek day(String word) {
-    String start = word.toUpperCase(Locale.ROOT);
-    for (DayOfWeek day : DayOfWeek.values()) {
-      if (day.name().substring(0, LETTERS).equals(start)) {
-        return day;
-      }
+  private static DayOfWeek day(String option, String text) {
+    try {
+      return DAY.parse(text, DayOfWeek::from);
+    } catch (DateTimeParseException bad) {
+      throw unreadable(option, text);
     }
-    throw new IllegalArgumentException(word);
   }
 
   private static List<Span> spans(String option, String text) {

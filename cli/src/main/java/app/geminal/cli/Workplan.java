@@ -1,12 +1,12 @@
 package app.geminal.cli;
 
-import app.geminal.billet.Run;
 import app.geminal.finding.ShopKnowledge;
 import app.geminal.heatplan.HeatPlanner;
 import app.geminal.planner.TimefoldWorkPlanner;
 import app.geminal.shop.Shop;
 import app.geminal.units.Units;
 import app.geminal.validation.InvalidValue;
+import app.geminal.validation.Require;
 import app.geminal.workplan.BilletTasks;
 import app.geminal.workplan.Job;
 import app.geminal.workplan.LateBillet;
@@ -31,6 +31,8 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.function.BooleanSupplier;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -112,11 +114,13 @@ final class Workplan implements Callable<Integer> {
   private int planned() {
     WorkQuestion question = question();
     TimefoldWorkPlanner planner = new TimefoldWorkPlanner();
-    int mostMs = Math.multiplyExact(seconds, 1000);
+    int mostMs = 1000 * Require.count("--seconds", seconds, 1, 600);
+    long endNs = System.nanoTime() + TimeUnit.MILLISECONDS.toNanos(mostMs);
+    BooleanSupplier hasTime = () -> System.nanoTime() < endNs;
     WorkPlan plan =
-        planner.plan(question, new WorkPlanner.Effort(seed, steps, mostMs), () -> true, _ -> {});
+        planner.plan(question, new WorkPlanner.Effort(seed, steps, mostMs), hasTime, _ -> {});
     WorkPlanner.Effort again = new WorkPlanner.Effort(seed, Math.min(steps, STEPS_AGAIN), mostMs);
-    List<LateBillet> late = new LateBillets(planner, again, () -> true).of(question, plan);
+    List<LateBillet> late = new LateBillets(planner, again, hasTime).of(question, plan);
     Units reader = habits.reader();
     PrintWriter out = spec.commandLine().getOut();
     if (json) {
@@ -178,26 +182,20 @@ final class Workplan implements Callable<Integer> {
       }
     }
     List<Job> jobs = new ArrayList<>();
-    for (String plan : plans) {
+    for (NamedPlan plan : NamedPlan.all(plans, habits)) {
       int number = jobs.size() + 1;
-      Source source = Source.of(plan, habits.units(), shop.defaults());
-      Run run = source.run(shop.defaults(), habits.reader());
-      HeatPlanner heats = new HeatPlanner(source.steels(), shop, ShopKnowledge.nothing(), Map.of());
+      HeatPlanner heats =
+          new HeatPlanner(plan.source().steels(), shop, ShopKnowledge.nothing(), Map.of());
       String dueOn = due.get(number);
       jobs.add(
           new BilletTasks(shop, rules, heats, TaskPace.USUAL)
               .job(
                   number,
-                  named(source.file().name(), number, jobs),
+                  plan.name(),
                   dueOn == null ? null : HoursText.date("--due", dueOn),
-                  run,
+                  plan.run(),
                   BilletTasks.DoneSoFar.NOTHING));
     }
     return jobs;
-  }
-
-  /** Plans of the same name, as all in shorthand are, have their number with it. */
-  private static String named(String name, int number, List<Job> before) {
-    return before.stream().anyMatch(j -> j.name().equals(name)) ? name + " " + number : name;
   }
 }

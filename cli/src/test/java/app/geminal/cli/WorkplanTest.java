@@ -2,6 +2,8 @@ package app.geminal.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.function.Function;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -17,6 +19,17 @@ class WorkplanTest extends ShellTest {
     run(words);
     assertThat(err.toString()).isEmpty();
     return JsonMapper.shared().readTree(out.toString());
+  }
+
+  /** Both plans from that Monday on, with other options. */
+  private JsonNode planned(String... options) {
+    return json(
+        Stream.of(
+                Stream.of("workplan", "--from", "2026-12-07", "--steps", "200", "--json"),
+                Stream.of(options),
+                Stream.of(KNIFE, BAR))
+            .flatMap(Function.identity())
+            .toArray(String[]::new));
   }
 
   @Test
@@ -36,26 +49,14 @@ class WorkplanTest extends ShellTest {
 
   @Test
   void theSameSeedIsTheSamePlan() {
-    String[] words = {"workplan", "--from", "2026-12-07", "--steps", "200", "--json", KNIFE, BAR};
-    JsonNode first = json(words);
+    JsonNode first = planned();
     out.getBuffer().setLength(0);
-    assertThat(json(words)).isEqualTo(first);
+    assertThat(planned()).isEqualTo(first);
   }
 
   @Test
   void theForgeIsLitOnSaturdaysOnly() {
-    JsonNode plan =
-        json(
-            "workplan",
-            "--from",
-            "2026-12-07",
-            "--steps",
-            "200",
-            "--forge",
-            "Sat",
-            "--json",
-            KNIFE,
-            BAR);
+    JsonNode plan = planned("--forge", "Sat");
     for (JsonNode firing : plan.get("firings")) {
       assertThat(firing.get("lit").asString().substring(0, 10)).isIn("2026-12-12", "2026-12-19");
     }
@@ -87,21 +88,13 @@ class WorkplanTest extends ShellTest {
   @Test
   void anEveningIsLostAndTwoPeopleWork() {
     JsonNode plan =
-        json(
-            "workplan",
-            "--from",
-            "2026-12-07",
-            "--steps",
-            "200",
+        planned(
             "--hours",
             "Ann: Mon-Thu 18:00-22:00, Sat 8:00-16:00",
             "--hours",
             "Ben: Sat 8:00-16:00",
             "--day",
-            "2026-12-07 off",
-            "--json",
-            KNIFE,
-            BAR);
+            "2026-12-07 off");
     assertThat(plan.get("tasks"))
         .isNotEmpty()
         .noneMatch(t -> t.get("starts").asString().startsWith("2026-12-07"));

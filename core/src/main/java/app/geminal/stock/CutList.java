@@ -73,18 +73,12 @@ public record CutList(List<CutBar> bars, List<Need> missing, boolean isProven) {
   /** Works out the list. */
   public static CutList of(
       List<Need> needs, List<Offer> offers, double kerfMm, Steels steels, double hourPrice) {
-    Map<List<Object>, List<Need>> groups = new LinkedHashMap<>();
-    needs.forEach(n ->
-        groups
-            .computeIfAbsent(
-                List.of(n.steel(), n.thicknessMm(), n.widthMm()), _ -> new ArrayList<>())
-            .add(n));
     Map<Long, Integer> left = new LinkedHashMap<>();
     offers.forEach(o -> left.put(o.id(), o.bar().pieces()));
     List<CutBar> bars = new ArrayList<>();
     List<Need> missing = new ArrayList<>();
     boolean proven = true;
-    for (List<Need> group : groups.values()) {
+    for (List<Need> group : Need.bySection(needs)) {
       Group solved = new Group(group, offers, left, kerfMm, steels, hourPrice);
       proven &= solved.solve();
       bars.addAll(solved.cut);

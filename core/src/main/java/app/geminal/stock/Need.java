@@ -9,9 +9,13 @@ import app.geminal.layup.Laid;
 import app.geminal.layup.PartBar;
 import app.geminal.layup.Piece;
 import java.util.ArrayList;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /**
@@ -27,22 +31,37 @@ public record Need(String steel, double thicknessMm, double widthMm, double leng
 
   /** Everything a Run takes from the shelf, its parts too; equal pieces together. */
   public static List<Need> of(Run run) {
-    Map<List<Object>, Integer> counts =
-        new TreeMap<>(java.util.Comparator.comparing(Object::toString));
+    Map<List<Object>, Integer> counts = noCounts();
     collect(run, counts);
     return list(counts);
   }
 
   /** What several plans want together; equal pieces together. */
   public static List<Need> together(List<List<Need>> needs) {
-    Map<List<Object>, Integer> counts =
-        new TreeMap<>(java.util.Comparator.comparing(Object::toString));
-    for (Need need : needs.stream().flatMap(List::stream).toList()) {
-      List<Object> piece =
-          List.of(need.steel(), need.thicknessMm(), need.widthMm(), need.lengthMm());
-      counts.merge(piece, need.count(), Integer::sum);
-    }
+    Map<List<Object>, Integer> counts = noCounts();
+    needs.stream()
+        .flatMap(List::stream)
+        .forEach(n ->
+            counts.merge(
+                List.of(n.steel(), n.thicknessMm(), n.widthMm(), n.lengthMm()),
+                n.count(),
+                Integer::sum));
     return list(counts);
+  }
+
+  /** Those of one steel, thickness and width together, in their order. */
+  static Collection<List<Need>> bySection(List<Need> needs) {
+    return needs.stream()
+        .collect(
+            Collectors.groupingBy(
+                n -> List.<Object>of(n.steel(), n.thicknessMm(), n.widthMm()),
+                LinkedHashMap::new,
+                Collectors.toList()))
+        .values();
+  }
+
+  private static Map<List<Object>, Integer> noCounts() {
+    return new TreeMap<>(Comparator.comparing(Object::toString));
   }
 
   private static List<Need> list(Map<List<Object>, Integer> counts) {

@@ -1,10 +1,7 @@
 package app.geminal.stock;
 
 import app.geminal.steel.Steels;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.OptionalDouble;
 
 /**
@@ -35,13 +32,7 @@ public record Purchase(
    */
   public static List<Purchase> of(
       List<Need> missing, List<StockBar> shelf, double kerfMm, Steels steels) {
-    Map<List<Object>, List<Need>> sections = new LinkedHashMap<>();
-    missing.forEach(n ->
-        sections
-            .computeIfAbsent(
-                List.of(n.steel(), n.thicknessMm(), n.widthMm()), _ -> new ArrayList<>())
-            .add(n));
-    return sections.values().stream().map(s -> one(s, shelf, kerfMm, steels)).toList();
+    return Need.bySection(missing).stream().map(s -> one(s, shelf, kerfMm, steels)).toList();
   }
 
   /** Whether such pieces would be cut from it. */

@@ -1,10 +1,8 @@
 package app.geminal.workplan;
 
 import app.geminal.text.Message;
-import app.geminal.validation.OrderedCopies;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -12,6 +10,7 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.function.BooleanSupplier;
+import java.util.stream.IntStream;
 
 /**
  * Says why billets are late, and what would have them done in time. Nothing is guessed: each change
@@ -62,18 +61,20 @@ public record LateBillets(
     private final Job job;
     private final LocalDate dueOn;
     private final WorkQuestion alone;
+    private final WorkPlan planAlone;
 
     Late(WorkQuestion question, Job job, LocalDate dueOn) {
       this.question = question;
       this.job = job;
       this.dueOn = dueOn;
       this.alone = question.withJobs(List.of(job));
+      this.planAlone = planned(alone);
     }
 
     LateBillet explained(WorkPlan plan) {
       List<Message> helps = new ArrayList<>();
       LateBillet.Cause cause;
-      if (helps(alone)) {
+      if (isInTime(alone, planAlone, job)) {
         cause = LateBillet.Cause.OTHER_BILLETS;
         otherBillets(helps);
       } else {
@@ -89,7 +90,7 @@ public record LateBillets(
     }
 
     /** Whether the billet is in time with a change. */
-    private boolean helps(WorkQuestion changed) {
+    private boolean isInTimeWith(WorkQuestion changed) {
       return shouldContinue.getAsBoolean() && isInTime(changed, planned(changed), job);
     }
 
@@ -100,7 +101,7 @@ public record LateBillets(
     private void otherBillets(List<Message> helps) {
       for (Job other : question.jobs()) {
         List<Job> without = question.jobs().stream().filter(j -> !j.equals(other)).toList();
-        if (!other.equals(job) && helps(question.withJobs(without))) {
+        if (!other.equals(job) && isInTimeWith(question.withJobs(without))) {
           helps.add(WorkPlanText.LEAVE_FOR_LATER.with("name", other.name()));
         }
       }
@@ -118,7 +119,7 @@ public record LateBillets(
         }
       }
       WorkRules rules = question.rules();
-      if (!rules.facesKeep() && helps(alone.withRules(withFacesKept(rules)))) {
+      if (!rules.facesKeep() && isInTimeWith(alone.withRules(withFacesKept(rules)))) {
         helps.add(WorkPlanText.PROTECT_FACES.with());
       }
       int most = longestMin();
@@ -127,8 +128,8 @@ public record LateBillets(
         cause = LateBillet.Cause.LONG_TASK;
       }
       moreHours(alone, helps);
-      if (helps.isEmpty() && shouldContinue.getAsBoolean()) {
-        endsOn(alone, planned(alone), job)
+      if (helps.isEmpty()) {
+        endsOn(alone, planAlone, job)
             .ifPresent(d -> helps.add(WorkPlanText.EARLIEST_DAY.with("day", d.toString())));
       }
       return cause;
@@ -154,11 +155,20 @@ public record LateBillets(
           rules.forgePlaces(), rules.lightMin(), true, rules.twoForTwist(), rules.fuelSoakMin());
     }
 
+    /**
+     * Days of the plan from now on, to the one the billet is due on; none where that has passed.
+     */
+    private List<LocalDate> daysUntilDue() {
+      return IntStream.range(question.nowMin() / WorkQuestion.DAY_MIN, question.days())
+          .mapToObj(question.from()::plusDays)
+          .takeWhile(d -> !d.isAfter(dueOn))
+          .toList();
+    }
+
     /** The longest anyone is at the shop without a break until the billet is due. */
     private int longestMin() {
       return question.people().stream()
-          .flatMap(p ->
-              question.from().datesUntil(dueOn.plusDays(1)).flatMap(d -> p.hours().on(d).stream()))
+          .flatMap(p -> daysUntilDue().stream().flatMap(d -> p.hours().on(d).stream()))
           .mapToInt(Span::minutes)
           .max()
           .orElse(0);
@@ -167,16 +177,11 @@ public record LateBillets(
     /** The fewest hours more on one day until then, of the first person. */
     private void moreHours(WorkQuestion of, List<Message> helps) {
       Person first = of.people().getFirst();
-      List<LocalDate> days =
-          of.from()
-              .plusDays(of.nowMin() / WorkQuestion.DAY_MIN)
-              .datesUntil(dueOn.plusDays(1))
-              .sorted(Comparator.reverseOrder())
-              .toList();
+      List<LocalDate> lastFirst = daysUntilDue().reversed();
       for (int more : MORE_MIN) {
-        for (LocalDate day : days) {
+        for (LocalDate day : lastFirst) {
           Optional<List<Span>> longer = longer(first.hours().on(day), more);
-          if (longer.isPresent() && helps(withHours(of, first, day, longer.get()))) {
+          if (longer.isPresent() && isInTimeWith(withHours(of, first, day, longer.get()))) {
             helps.add(
                 WorkPlanText.MORE_HOURS.with(
                     "who", first.name(), "day", day.toString(), "hours", more / 60));
@@ -201,7 +206,7 @@ public record LateBillets(
       Map<LocalDate, List<Span>> exceptions = new TreeMap<>(person.hours().exceptions());
       exceptions.put(day, hours);
       List<Person> people = new ArrayList<>(of.people());
-      WorkHours longer = new WorkHours(person.hours().weekly(), OrderedCopies.copyOf(exceptions));
+      WorkHours longer = new WorkHours(person.hours().weekly(), exceptions);
       people.set(0, new Person(person.name(), longer, person.does()));
       return of.withPeople(people);
     }

@@ -132,4 +132,13 @@ class LateBilletsTest {
     assertThat(read(alone.helps()))
         .containsExactly("Nothing small helps: promise it for 2026-12-11 at the earliest.");
   }
+
+  @Test
+  void theDayItIsDueOnHasPassed() {
+    Job job = job(1, "Knife", MONDAY.minusDays(3), task(1, "a", TaskKind.GRIND, 60));
+    LateBillet knife = late(evenings(Set.of(), job)).getFirst();
+    assertThat(knife.endsOn()).isEqualTo(MONDAY);
+    assertThat(read(knife.helps()))
+        .containsExactly("Nothing small helps: promise it for 2026-12-07 at the earliest.");
+  }
 }

@@ -1,5 +1,6 @@
 package app.geminal.library;
 
+import app.geminal.library.file.CsvTable;
 import app.geminal.steel.Composition;
 import app.geminal.steel.Estimate;
 import app.geminal.steel.OwnSteel;
@@ -59,9 +60,6 @@ public final class OwnSteelTable {
           "etch_tone",
           "tests");
 
-  private static final CSVFormat FORMAT =
-      CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setTrim(true).get();
-
   private OwnSteelTable() {}
 
   /**
@@ -94,7 +92,7 @@ public final class OwnSteelTable {
   public static Table read(String csv, Steels shipped) {
     List<OwnSteel> steels = new ArrayList<>();
     List<Fault> faults = new ArrayList<>();
-    try (var parser = FORMAT.parse(new StringReader(csv))) {
+    try (var parser = CsvTable.WITH_HEADER.parse(new StringReader(csv))) {
       List<String> header = parser.getHeaderNames();
       COLUMNS.stream()
           .filter(c -> !header.contains(c))

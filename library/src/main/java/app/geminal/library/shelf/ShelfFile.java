@@ -1,5 +1,6 @@
 package app.geminal.library.shelf;
 
+import app.geminal.library.file.CsvTable;
 import app.geminal.stock.StockBar;
 import app.geminal.text.TypedText;
 import app.geminal.units.Lengths;
@@ -11,7 +12,6 @@ import java.io.StringReader;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
-import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.jspecify.annotations.Nullable;
@@ -28,9 +28,6 @@ public final class ShelfFile {
 
   private static final String INCHES = "_in";
 
-  private static final CSVFormat FORMAT =
-      CSVFormat.RFC4180.builder().setHeader().setSkipHeaderRecord(true).setTrim(true).get();
-
   private ShelfFile() {}
 
   /**
@@ -41,7 +38,7 @@ public final class ShelfFile {
    */
   public static List<StockBar> read(String csv) {
     List<StockBar> bars = new ArrayList<>();
-    try (CSVParser parser = FORMAT.parse(new StringReader(csv))) {
+    try (CSVParser parser = CsvTable.WITH_HEADER.parse(new StringReader(csv))) {
       for (CSVRecord row : parser) {
         if (bars.size() >= MOST_ROWS) {
           throw new InvalidValue(place(row, ""), ShelfFileText.TOO_MANY_ROWS.with());

@@ -5,19 +5,18 @@ import app.geminal.server.book.BookService;
 import app.geminal.server.shop.ShopService;
 import app.geminal.server.steel.SteelShelf;
 import app.geminal.server.stock.StockService;
-import app.geminal.server.stock.StoredStockBar;
 import app.geminal.shop.Shop;
 import app.geminal.steel.Steels;
-import app.geminal.stock.CutList;
 import app.geminal.stock.Need;
 import app.geminal.stock.Purchase;
+import app.geminal.stock.SharedCut;
 import app.geminal.validation.InvalidValue;
 import io.swagger.v3.oas.annotations.Operation;
-import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RestController;
@@ -95,29 +94,20 @@ class OpenCutListController {
     Steels steels = shelf.steels();
     Map<WantingView, List<Need>> needs = needs(shop, steels);
     double kerfMm = shop.defaults().kerfMm();
-    List<StoredStockBar> bars = stock.all();
-    CutList list =
-        CutList.of(
-            Need.together(List.copyOf(needs.values())),
-            bars.stream().map(s -> new CutList.Offer(s.id(), s.bar())).toList(),
-            kerfMm,
-            steels,
-            shop.hourPrice());
-    List<Purchase> buy =
-        Purchase.of(
-            list.missing(), bars.stream().map(StoredStockBar::bar).toList(), kerfMm, steels);
+    SharedCut<WantingView> cut =
+        SharedCut.of(needs, stock.offers(), kerfMm, steels, shop.hourPrice());
     return new OpenCutListView(
         List.copyOf(needs.keySet()),
-        SizingController.CutListView.of(list, kerfMm),
-        buy.stream().map(p -> view(p, needs)).toList());
+        SizingController.CutListView.of(cut.list(), kerfMm),
+        cut.buy().stream().map(OpenCutListController::view).toList());
   }
 
   private Map<WantingView, List<Need>> needs(Shop shop, Steels steels) {
-    Map<Long, ?> welds = book.weldsByBillet();
+    Set<Long> welded = book.weldsByBillet().keySet();
     Map<WantingView, List<Need>> needs = new LinkedHashMap<>();
     // A billet that cannot be read is on the rack with its reason.
     for (Billet billet : billets.onRack(_ -> {})) {
-      if (!welds.containsKey(billet.id())) {
+      if (!welded.contains(billet.id())) {
         wanted(billet, shop, steels)
             .ifPresent(n -> needs.put(new WantingView(billet.id(), billet.name()), n));
       }
@@ -134,21 +124,16 @@ class OpenCutListController {
     }
   }
 
-  private static PurchaseView view(Purchase p, Map<WantingView, List<Need>> needs) {
-    List<WantingView> wanting = new ArrayList<>();
-    needs.forEach((billet, wanted) -> {
-      if (wanted.stream().anyMatch(p::isFor)) {
-        wanting.add(billet);
-      }
-    });
+  private static PurchaseView view(SharedCut.Bought<WantingView> bought) {
+    Purchase purchase = bought.purchase();
     return new PurchaseView(
-        p.steel(),
-        p.widthMm(),
-        p.thicknessMm(),
-        p.lengthMm(),
-        p.longestMm(),
-        p.massKg(),
-        p.price().isPresent() ? p.price().getAsDouble() : null,
-        wanting);
+        purchase.steel(),
+        purchase.widthMm(),
+        purchase.thicknessMm(),
+        purchase.lengthMm(),
+        purchase.longestMm(),
+        purchase.massKg(),
+        purchase.price().isPresent() ? purchase.price().getAsDouble() : null,
+        bought.plans());
   }
 }

@@ -132,11 +132,13 @@ class SizingController {
     Shop shop = shops.shop();
     Steels steels = shelf.steels();
     double kerf = shop.defaults().kerfMm();
-    List<CutList.Offer> offers =
-        stock.all().stream().map(s -> new CutList.Offer(s.id(), s.bar())).toList();
     CutList list =
         CutList.of(
-            Need.of(Run.of(plan, steels, shop.defaults())), offers, kerf, steels, shop.hourPrice());
+            Need.of(Run.of(plan, steels, shop.defaults())),
+            stock.offers(),
+            kerf,
+            steels,
+            shop.hourPrice());
     return CutListView.of(list, kerf);
   }
 }

@@ -3,6 +3,7 @@ package app.geminal.server.stock;
 import app.geminal.server.problem.NotFound;
 import app.geminal.server.problem.VersionConflict;
 import app.geminal.server.steel.SteelShelf;
+import app.geminal.stock.CutList;
 import app.geminal.stock.StockBar;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -23,6 +24,12 @@ public class StockService {
   @Transactional(readOnly = true)
   public List<StoredStockBar> all() {
     return bars.all();
+  }
+
+  /** Everything on the shelf, as it is cut from. */
+  @Transactional(readOnly = true)
+  public List<CutList.Offer> offers() {
+    return bars.all().stream().map(s -> new CutList.Offer(s.id(), s.bar())).toList();
   }
 
   /** Puts bars of a known steel on the shelf. */
